@@ -1,0 +1,168 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Rules;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Cloth;
+
+/// <summary>Drafts every cover of a job for a cloth, lays all the pieces together and says how much to buy.</summary>
+public sealed class ClothBuyer
+{
+    private readonly IReadOnlyList<JobCover> _covers;
+    private readonly LengthUnit _unit;
+    private readonly RuleBook _rules;
+
+    /// <summary>A buyer for these covers, in the job's unit and by the house's rules.</summary>
+    public ClothBuyer(IReadOnlyList<JobCover> covers, LengthUnit unit, IReadOnlyDictionary<string, Length> houseRules)
+    {
+        _covers = covers;
+        _unit = unit;
+        _rules = new(unit, new Dictionary<string, Length>(), houseRules);
+    }
+
+    /// <summary>How much of this cloth the job takes.</summary>
+    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null)
+    {
+        var leftOut = new List<string>();
+        var checks = new List<Check>();
+        var drafts = new Dictionary<string, Draft>();
+        foreach (var cover in _covers)
+        {
+            var outcome = Drafter.Draft(cover.Input with
+            {
+                UsableWidth = Entry.Number(cloth.UsableWidth.Nanometres / (decimal)Length.NanometresPerMillimetre),
+                Nap = cloth.OneWay ? "one-way" : "either",
+            });
+            if (outcome.Draft is { } draft)
+            {
+                drafts[cover.Key] = draft;
+            }
+            else
+            {
+                leftOut.Add(cover.Key);
+                checks.AddRange(outcome.Checks.Where(check => check.Code is "piece-wider-than-cloth" or "turned-on-nap" or "cloth-too-narrow-for-casing"));
+            }
+        }
+
+        var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
+            .SelectMany(cover => drafts[cover.Key].Pieces.SelectMany(piece => Laid(cover.Key, piece)))
+            .ToList();
+        if (pieces.Count == 0)
+        {
+            return new() { Lay = null, Pieces = pieces, Need = null, Buy = null, LeftOut = leftOut, Checks = checks, Drafts = drafts };
+        }
+
+        var outcomeOfLay = LayPlanner.Plan(
+            new()
+            {
+                UsableWidth = cloth.UsableWidth,
+                OneWay = cloth.OneWay,
+                RepeatLength = cloth.RepeatLength,
+                Pieces = [.. pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, MatchLine(piece.Piece)))],
+            },
+            steps,
+            shouldStop);
+        checks.AddRange(outcomeOfLay.Checks);
+        return outcomeOfLay.Lay is { } lay
+            ? Bought(cloth, lay, pieces, drafts, leftOut, checks)
+            : new() { Lay = null, Pieces = pieces, Need = null, Buy = null, LeftOut = leftOut, Checks = checks, Drafts = drafts };
+    }
+
+    /// <summary>The same job on every width, the first lay of each; the best takes the least cloth among those with the least forced on the look.</summary>
+    public IReadOnlyList<WidthComparison> Compare(ClothSpecification cloth, IReadOnlyList<ClothWidth> widths, int steps)
+    {
+        var yardages = widths.Select(width => (Width: width, Yardage: Buy(cloth with { Width = width.Width }, steps))).ToList();
+        var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
+        var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
+        var best = complete.Where(entry => entry.Yardage.LeftOut.Count == most)
+            .OrderBy(entry => Spoils(entry.Yardage))
+            .ThenBy(entry => entry.Yardage.Buy!.Value.Millimetres * entry.Width.Width.Millimetres)
+            .Select(entry => entry.Width)
+            .FirstOrDefault();
+        return [.. yardages.Select(entry => new WidthComparison(entry.Width, entry.Yardage, entry.Width == best))];
+    }
+
+    /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
+    private static int Spoils(Yardage yardage) =>
+        (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Code is "join-on-front" or "piece-wider-than-cloth"))) + yardage.Joins;
+
+    private static IEnumerable<LaidPiece> Laid(string cover, Piece piece)
+    {
+        var id = $"{cover}/{piece.Key}";
+        if (piece.Id == "piping" && piece.CutLine.Bounds.Height > piece.CutLength.Value)
+        {
+            yield return new(id, cover, piece, BiasBlock(piece), 1);
+            yield break;
+        }
+
+        var shape = Flattening.Flatten(piece.CutLine);
+        if (piece.Quantity > piece.Mirrored)
+        {
+            yield return new(id, cover, piece, shape, piece.Quantity - piece.Mirrored);
+        }
+
+        if (piece.Mirrored > 0)
+        {
+            yield return new(id + "/mirrored", cover, piece, [.. shape.Select(corner => new Point(-corner.X, corner.Y))], piece.Mirrored);
+        }
+    }
+
+    /// <summary>All bias strips of a cover one above the other, as they are ruled on the cloth: one slanted block.</summary>
+    private static List<Point> BiasBlock(Piece strips)
+    {
+        var strip = strips.StitchLine;
+        var rise = strip["end-left"].Length;
+        var up = (strips.Quantity - 1) * rise;
+        return [strip["lower"].Start, strip["lower"].End, strip["upper"].Start.Moved(Length.Zero, up), strip["upper"].End.Moved(Length.Zero, up)];
+    }
+
+    /// <summary>Where the pattern has to meet: a plate at its front stitch line, the boxing at its top one.</summary>
+    private static Length? MatchLine(Piece piece)
+    {
+        if (piece.Turns[0] != 0)
+        {
+            return null; // a piece turned a quarter shows the pattern sideways: nothing meets
+        }
+
+        return piece.Id switch
+        {
+            "plate" => -piece.CutLine.Bounds.Bottom,
+            "boxing" => piece.StitchLine.Bounds.Top - piece.CutLine.Bounds.Bottom,
+            _ => null,
+        };
+    }
+
+    private Yardage Bought(
+        ClothSpecification cloth, Lay lay, List<LaidPiece> pieces, Dictionary<string, Draft> drafts, List<string> leftOut, List<Check> checks)
+    {
+        var need = Worked.Given("lay", lay.Length, QuantitySource.Worked) + _rules["endTrim"];
+        var (yardStep, metreStep) = Steps();
+        var step = _unit.IsImperial() ? yardStep : metreStep;
+        var buy = need.RoundedUpTo(step);
+        return new()
+        {
+            Lay = lay,
+            Pieces = pieces,
+            Need = need,
+            Buy = buy,
+            BuyInYards = need.Value.RoundedUpTo(yardStep),
+            BuyInMetres = need.Value.RoundedUpTo(metreStep),
+            RuleOfThumb = (lay.RuleOfThumb + _rules["endTrim"].Value).RoundedUpTo(step),
+            Waste = 1 - (lay.PieceArea / (buy.Value.Millimetres * cloth.Width.Millimetres)),
+            Joins = drafts.Values.Sum(draft => draft.Joins),
+            LeftOut = leftOut,
+            Checks = checks,
+            Drafts = drafts,
+        };
+    }
+
+    /// <summary>The house's buying step in its own system; the usual one in the other.</summary>
+    private (Length Yards, Length Metres) Steps()
+    {
+        var usual = RuleCatalogue.All["buyStep"];
+        var house = _rules["buyStep"].Value;
+        return _unit.IsImperial() ? (house, usual.Metric) : (usual.Imperial, house);
+    }
+}

@@ -1,0 +1,199 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>
+/// The boxing: from one end of the zip round the sides and the front to its other end, seen from outside with the top up,
+/// in one piece or joined.
+/// </summary>
+internal sealed class BoxingPieces
+{
+    private readonly BoxingStripLayout _layout;
+    private readonly JoinPlan _joins;
+    private readonly List<Check> _checks = [];
+
+    public BoxingPieces(BoxingStripLayout layout)
+    {
+        _layout = layout;
+        _joins = PlanJoins();
+        Warn();
+    }
+
+    public IReadOnlyList<Check> Checks => _checks;
+
+    public int Count => _joins.Places.Count + 1;
+
+    private Length PocketDepth => 2 * _layout.Lap.Value;
+
+    /// <summary>The place on the perimeter where the boxing begins: where the zip ends.</summary>
+    public Length StartOn(PlanPerimeter perimeter) => perimeter.EndOf(_layout.Plan.Back) + _layout.ZipTurn.Value;
+
+    private Length EndOn(PlanPerimeter perimeter) => perimeter.StartOf(_layout.Plan.Back) - _layout.ZipTurn.Value;
+
+    public void Break(PlanPerimeter perimeter)
+    {
+        perimeter.Break(StartOn(perimeter));
+        perimeter.Break(EndOn(perimeter));
+        foreach (var place in _joins.Places)
+        {
+            perimeter.Break(StartOn(perimeter) + place - PocketDepth);
+        }
+    }
+
+    /// <summary>The stretches of the plan each part of the boxing is sewn to, with the part's number from 1.</summary>
+    public IEnumerable<(int Part, PlanSpan Span)> Spans(PlanPerimeter perimeter)
+    {
+        var part = 1;
+        var x = PocketDepth;
+        var tolerance = Length.FromMillimetres(0.01m);
+        foreach (var span in perimeter.Between(StartOn(perimeter), EndOn(perimeter)))
+        {
+            while (part < Count && x >= _joins.Places[part - 1] - tolerance)
+            {
+                part++;
+            }
+
+            yield return (part, span);
+            x += span.Length;
+        }
+    }
+
+    public string KeyOf(int part) => Count == 1 ? "boxing" : $"boxing-{part}";
+
+    public IReadOnlyList<Piece> Draw(PlanPerimeter perimeter)
+    {
+        var spans = Spans(perimeter).ToLookup(entry => entry.Part, entry => entry.Span);
+        return [.. Enumerable.Range(1, Count).Select(part => DrawPart(part, [.. spans[part]]))];
+    }
+
+    public IEnumerable<Seam> JoinSeams() =>
+        Enumerable.Range(1, Count - 1).Select(part => new Seam($"boxing-join-{part}", new(KeyOf(part), "right"), new(KeyOf(part + 1), "left")));
+
+    /// <summary>The pocket's lap lies double: its out and back are caught together in the seams of the plates.</summary>
+    public IEnumerable<Seam> PocketSeams()
+    {
+        if (_layout.Lap.Value.IsZero)
+        {
+            yield break;
+        }
+
+        foreach (var side in (string[])["top", "bottom"])
+        {
+            yield return new($"pocket-1-{side}", new(KeyOf(1), $"{side}-pocket-1-under"), new(KeyOf(1), $"{side}-pocket-1-over"));
+            yield return new($"pocket-2-{side}", new(KeyOf(Count), $"{side}-pocket-2-over"), new(KeyOf(Count), $"{side}-pocket-2-under"));
+        }
+    }
+
+    private JoinPlan PlanJoins()
+    {
+        if (_layout.LongestStretch is not { } longest)
+        {
+            return JoinPlan.None;
+        }
+
+        var plan = new PlanPerimeter(_layout.Plan.Outline);
+        var start = StartOn(plan);
+        Length OnStrip(Length station) => plan.Wrapped(station - plan.Wrapped(start)) + PocketDepth;
+        var frontStart = OnStrip(plan.StartOf(_layout.Plan.Front));
+        return new BoxingJoins
+        {
+            Strip = _layout.BoxingStitched,
+            FrontStart = frontStart,
+            FrontEnd = frontStart + _layout.Plan.Outline[_layout.Plan.Front].Length,
+            Longest = longest,
+            ClearOfEnds = PocketDepth + _layout.Seam.Value,
+            BackCorners = _layout.ZipTurn.Value.IsNegative
+                ? (PocketDepth - _layout.ZipTurn.Value, _layout.BoxingStitched - PocketDepth + _layout.ZipTurn.Value)
+                : null,
+        }.Place();
+    }
+
+    private void Warn()
+    {
+        var choices = _layout.Specification.Choices;
+        if (_joins.OnFront)
+        {
+            _checks.Add(Check.Warning(
+                "join-on-front",
+                "The front alone is wider than the cloth, so the boxing has to be joined on the front, at its thirds.",
+                "strips",
+                _layout.Specification.OneWay ? [] : [new("Lay strips down the roll", "options.strips", "down")]));
+        }
+        else if (_layout.StripsDown && choices.Strips is null)
+        {
+            _checks.Add(Check.Note(
+                "strips-down",
+                "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front is not joined. A pattern on them runs a quarter turned.",
+                "strips",
+                new Mend("Across the roll, joined on the front", "options.strips", "across")));
+        }
+        else if (choices.Strips == StripDirection.Down && _layout.Specification.OneWay)
+        {
+            _checks.Add(Check.Error(
+                "turned-on-nap",
+                "Strips cannot lie down the roll on cloth with a nap or a one-way print: they would shade or point another way than the plates.",
+                "strips",
+                new Mend("Lay strips across", "options.strips", "across")));
+        }
+    }
+
+    private Piece DrawPart(int part, List<PlanSpan> spans)
+    {
+        var lap = _layout.Lap.Value;
+        var stretches = spans.Select(span => new StripStretch(span.Name, span.Length)).ToList();
+        if (part == 1 && !lap.IsZero)
+        {
+            stretches.InsertRange(0, [new("pocket-1-under", lap), new("pocket-1-over", lap)]);
+        }
+
+        if (part == Count && !lap.IsZero)
+        {
+            stretches.AddRange([new("pocket-2-over", lap), new("pocket-2-under", lap)]);
+        }
+
+        var height = _layout.Thickness.Value;
+        var outline = StripOutline.Draw(stretches, height, null, halvedLeft: part == 1, halvedRight: part == Count);
+        return BoxingStrip.Strip(
+            _layout, "boxing", part, Count, 1, outline, CutLength(part), _layout.BoxingCutHeight, _ => _layout.Seam.Value, [.. Marks(stretches, height)], "Boxing");
+    }
+
+    /// <summary>The cut length of a part: the whole strip, the cloth's width, or what is left, each with its two seams.</summary>
+    private Worked CutLength(int part)
+    {
+        if (Count == 1)
+        {
+            return _layout.BoxingCutLength;
+        }
+
+        var from = part == 1 ? Length.Zero : _joins.Places[part - 2];
+        var to = part == Count ? _layout.BoxingStitched : _joins.Places[part - 1];
+        return Worked.Given("between joins", to - from, QuantitySource.Worked) + (2 * _layout.Seam);
+    }
+
+    private static IEnumerable<Mark> Marks(List<StripStretch> stretches, Length height)
+    {
+        var x = Length.Zero;
+        for (var i = 0; i < stretches.Count; i++)
+        {
+            if (i > 0)
+            {
+                var (before, after) = (stretches[i - 1].Name, stretches[i].Name);
+                if (before.StartsWith("pocket", StringComparison.Ordinal) && after.StartsWith("pocket", StringComparison.Ordinal))
+                {
+                    yield return new("fold", "pocket fold", new(x, Length.Zero), new(x, height));
+                }
+                else
+                {
+                    yield return Mark.At("notch", $"{before} to {after}", new(x, Length.Zero));
+                    yield return Mark.At("notch", $"{before} to {after}", new(x, height));
+                }
+            }
+
+            x += stretches[i].Length;
+        }
+    }
+}

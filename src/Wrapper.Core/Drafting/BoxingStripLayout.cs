@@ -1,0 +1,74 @@
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>The figures of a boxing strip round a plan, before any piece is drawn. See docs/handbook.md, "Boxing strip".</summary>
+internal sealed class BoxingStripLayout
+{
+    public BoxingStripLayout(ClosedPlan plan, Worked thickness, CoverSpecification specification)
+    {
+        Plan = plan;
+        Thickness = thickness;
+        Specification = specification;
+        var rules = specification.Rules;
+        Seam = rules["seam"];
+        ZipTurning = rules["zip"];
+        ZipTurn = rules["zipTurn"];
+        Lap = specification.Choices.SlidePocket ? rules["pocketLap"] : Worked.Zero;
+        ZipRun = (plan.Edges[plan.Back] + (2 * ZipTurn)).Named("zip run");
+        ZipCutLength = ZipRun + (2 * Seam);
+        ZipCutHeight = (thickness / 2) + Seam + ZipTurning;
+        BoxingCutLength = plan.Perimeter - ZipRun + (2 * Seam) + (4 * Lap);
+        BoxingCutHeight = thickness + (2 * Seam);
+        PipingRun = plan.Perimeter + rules["pipingLap"];
+    }
+
+    public ClosedPlan Plan { get; }
+
+    public Worked Thickness { get; }
+
+    public CoverSpecification Specification { get; }
+
+    public Worked Seam { get; }
+
+    public Worked ZipTurning { get; }
+
+    public Worked ZipTurn { get; }
+
+    /// <summary>The pocket's lap; zero without a pocket.</summary>
+    public Worked Lap { get; }
+
+    public Worked ZipRun { get; }
+
+    public Worked ZipCutLength { get; }
+
+    public Worked ZipCutHeight { get; }
+
+    public Worked BoxingCutLength { get; }
+
+    public Worked BoxingCutHeight { get; }
+
+    public Worked PipingRun { get; }
+
+    /// <summary>How many piped edges: 0, 1 or 2.</summary>
+    public int PipedEdges => (int)Specification.Choices.Piping;
+
+    /// <summary>The boxing from stitch line to stitch line.</summary>
+    public Length BoxingStitched => BoxingCutLength.Value - (2 * Seam.Value);
+
+    /// <summary>
+    /// Strips lie down the roll: chosen, or forced because the front alone is wider than the cloth, and nothing points one way.
+    /// </summary>
+    public bool StripsDown => !Specification.OneWay
+        && (Specification.Choices.Strips == StripDirection.Down
+            || (Specification.Choices.Strips is null && FrontTooWide));
+
+    /// <summary>The front with its seams is wider than the cloth.</summary>
+    public bool FrontTooWide => Specification.UsableWidth is { } usable && Plan.Edges[Plan.Front].Value + (2 * Seam.Value) > usable;
+
+    /// <summary>The longest stretch between stitch lines that a strip may have; null when nothing limits it.</summary>
+    public Length? LongestStretch => StripsDown ? null : Specification.UsableWidth - (2 * Seam.Value);
+
+    public IReadOnlyList<int> StripTurns => StripsDown ? [90, 270] : [0, 180];
+}

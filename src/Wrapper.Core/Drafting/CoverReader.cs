@@ -1,0 +1,340 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Forms;
+using Wrapper.Core.Rules;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>What came of reading a cover's inputs: a specification, or the errors in the way of one.</summary>
+/// <param name="Specification">Null when an error stands in the way.</param>
+/// <param name="Measures">Every measure that could be read, even when others could not.</param>
+/// <param name="Unit">The unit of the job as found.</param>
+/// <param name="Checks">Errors and notes of the reading.</param>
+public sealed record CoverReading(
+    CoverSpecification? Specification, IReadOnlyDictionary<string, Length> Measures, LengthUnit Unit, IReadOnlyList<Check> Checks);
+
+/// <summary>Reads a cover's inputs. Whatever a person may have typed comes out as a check naming its measure, never as an exception.</summary>
+public sealed class CoverReader
+{
+    /// <summary>No measure is taken beyond this: 20 m.</summary>
+    public static readonly Length Longest = Length.FromMillimetres(20_000m);
+
+    private const int MostAlike = 10_000;
+
+    private readonly List<Check> _checks = [];
+    private readonly CoverInput _input;
+    private readonly LengthUnit _unit;
+
+    private CoverReader(CoverInput input)
+    {
+        _input = input;
+        _unit = FindUnit();
+    }
+
+    /// <summary>Reads everything that was said of a cover.</summary>
+    public static CoverReading Read(CoverInput input) => new CoverReader(input).Read();
+
+    private CoverReading Read()
+    {
+        var form = FormCatalogue.Find(_input.Form);
+        if (form is null)
+        {
+            var known = string.Join(", ", FormCatalogue.All.Select(known => known.Id));
+            Fail("unknown-form", $"“{_input.Form}” is not a form that can be drafted. There are: {known}.", "form");
+            return new(null, new Dictionary<string, Length>(), _unit, _checks);
+        }
+
+        var shape = form.Shape(_input.Shape);
+        if (shape is null)
+        {
+            Fail("unknown-shape", $"A {form.Label.ToLowerInvariant()} cannot be drafted in the shape “{_input.Shape}”. There are: {string.Join(", ", form.Shapes.Select(known => known.Id))}.", "shape");
+            return new(null, new Dictionary<string, Length>(), _unit, _checks);
+        }
+
+        var measures = ReadMeasures(shape);
+        var rules = ReadRules(_input.Rules, "");
+        var house = ReadRules(_input.HouseRules, "house ");
+        var construction = _input.Construction ?? shape.Constructions[0];
+        if (!shape.Constructions.Contains(construction))
+        {
+            Fail("unknown-construction", $"“{construction}” is not a way to make a {shape.Label.ToLowerInvariant()} {form.Label.ToLowerInvariant()}. There are: {string.Join(", ", shape.Constructions)}.", "construction");
+        }
+
+        var specification = new CoverSpecification
+        {
+            Unit = _unit,
+            Form = form,
+            Shape = shape,
+            Measures = measures,
+            MeasuredFrom = ReadMeasuredFrom(),
+            Construction = construction,
+            Rules = new(_unit, rules, house),
+            Choices = new ChoiceReader(_input.Options, _checks).Read(),
+            Padding = ReadPadding(),
+            OldCoverShrinkage = (ReadShare("shrinkage.across"), ReadShare("shrinkage.along")),
+            UsableWidth = ReadUsableWidth(),
+            OneWay = ReadNap(),
+            Count = ReadCount(),
+        };
+        var failed = _checks.Exists(check => check.Level == CheckLevel.Error);
+        return new(failed ? null : specification, measures, _unit, _checks);
+    }
+
+    private void Fail(string code, string text, string? measure, int? position = null) =>
+        _checks.Add(Check.Error(code, text, measure) with { Position = position });
+
+    private LengthUnit FindUnit()
+    {
+        switch (_input.Unit)
+        {
+            case "in":
+                return LengthUnit.Inch;
+            case "cm":
+                return LengthUnit.Centimetre;
+            case "mm":
+                return LengthUnit.Millimetre;
+            case null:
+                break;
+            default:
+                Fail("unknown-unit", $"“{_input.Unit}” is not a unit for a job: use in, cm or mm.", "unit");
+                return LengthUnit.Millimetre;
+        }
+
+        foreach (var entry in _input.Measures.Values)
+        {
+            if (entry.Text is not null && LengthReader.FirstUnit(entry.Text) is { } named)
+            {
+                return named.IsImperial() ? LengthUnit.Inch : named == LengthUnit.Centimetre ? LengthUnit.Centimetre : LengthUnit.Millimetre;
+            }
+        }
+
+        return LengthUnit.Millimetre;
+    }
+
+    private Dictionary<string, Length> ReadMeasures(ShapeDefinition shape)
+    {
+        var measures = new Dictionary<string, Length>();
+        foreach (var definition in shape.Measures)
+        {
+            if (!_input.Measures.TryGetValue(definition.Name, out var entry) || (entry.Text is not null && string.IsNullOrWhiteSpace(entry.Text)))
+            {
+                if (!definition.Optional)
+                {
+                    Fail("measure-missing", $"{definition.Label} is not taken yet.", definition.Name);
+                }
+            }
+            else if (ReadLength(entry, definition.Name, definition.Label) is { } length && IsMeasurable(length, definition))
+            {
+                measures[definition.Name] = length;
+            }
+        }
+
+        foreach (var name in _input.Measures.Keys.Where(name => shape.Measures.All(definition => definition.Name != name)))
+        {
+            if (_input.Measures[name] is { Millimetres: 0 } or { Text: "" or "0" })
+            {
+                continue; // a corner radius of 0 says what is the case
+            }
+
+            Fail("unknown-measure", $"“{name}” is not a measure of this shape. It has: {string.Join(", ", shape.Measures.Select(definition => definition.Name))}.", name);
+        }
+
+        return measures;
+    }
+
+    private bool IsMeasurable(Length length, MeasureDefinition definition)
+    {
+        var format = LengthFormat.For(_unit);
+        if (length.IsZero)
+        {
+            Fail("measure-zero", $"{definition.Label} is 0: measure it again, it has to be more than nothing.", definition.Name);
+        }
+        else if (length.IsNegative)
+        {
+            Fail("measure-negative", $"{definition.Label} is below 0 ({format.RoundedWithUnit(length)}): a measure cannot be negative.", definition.Name);
+        }
+        else if (length > Longest)
+        {
+            Fail("measure-huge", $"{definition.Label} is over 20 m: check the unit that was meant.", definition.Name);
+        }
+        else
+        {
+            return true;
+        }
+
+        return false;
+    }
+
+    private Length? ReadLength(Entry entry, string name, string label)
+    {
+        if (entry.Text is null)
+        {
+            if (entry.Millimetres is { } millimetres && Math.Abs(millimetres) < 1e9m)
+            {
+                return Length.FromMillimetres(millimetres);
+            }
+
+            Fail("unreadable", $"{label} is not a number that can be a length.", name, 0);
+            return null;
+        }
+
+        var reading = LengthReader.Read(entry.Text, _unit);
+        if (reading.Length is null)
+        {
+            Fail("unreadable", $"{label}: {reading.Problem}", name, reading.Position);
+        }
+
+        return reading.Length;
+    }
+
+    private Dictionary<string, Length> ReadRules(IReadOnlyDictionary<string, Entry> entries, string whose)
+    {
+        var rules = new Dictionary<string, Length>();
+        foreach (var (name, entry) in entries)
+        {
+            if (name is "shrinkage.along" or "shrinkage.across" || string.IsNullOrWhiteSpace(entry.ToString()))
+            {
+                continue;
+            }
+
+            if (OptionCatalogue.RulesOfOtherForms.Contains(name))
+            {
+                _checks.Add(Check.Note("rule-without-effect", $"The {whose}rule “{name}” changes nothing on this make-up.", name));
+            }
+            else if (!RuleCatalogue.All.TryGetValue(name, out var definition))
+            {
+                Fail("unknown-rule", $"There is no rule “{name}”. There are: {string.Join(", ", RuleCatalogue.All.Keys)}.", name);
+            }
+            else if (ReadLength(entry, name, Capitalised(whose + definition.Label)) is { } length)
+            {
+                if (length < definition.Least || length > definition.Most)
+                {
+                    var format = LengthFormat.For(_unit);
+                    Fail("rule-out-of-range", $"{Capitalised(whose + definition.Label)} of {format.RoundedWithUnit(length)} cannot be: it goes from {format.RoundedWithUnit(definition.Least)} to {format.RoundedWithUnit(definition.Most)}.", name);
+                }
+                else
+                {
+                    rules[name] = length;
+                }
+            }
+        }
+
+        return rules;
+    }
+
+    private static string Capitalised(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+
+    private MeasuredFrom ReadMeasuredFrom()
+    {
+        switch (_input.MeasuredFrom)
+        {
+            case null or "filling":
+                return MeasuredFrom.Filling;
+            case "padded-filling":
+                return MeasuredFrom.PaddedFilling;
+            case "space":
+                return MeasuredFrom.Space;
+            case "old-cover":
+                return MeasuredFrom.OldCover;
+            default:
+                Fail("unknown-choice", $"“{_input.MeasuredFrom}” is nothing to measure from: choose filling, padded-filling, space or old-cover.", "measuredFrom");
+                return MeasuredFrom.Filling;
+        }
+    }
+
+    private List<Padding> ReadPadding()
+    {
+        var layers = new List<Padding>();
+        foreach (var layer in _input.Padding)
+        {
+            PaddingHow? how = layer.How switch
+            {
+                "top" => PaddingHow.Top,
+                null or "top-and-bottom" => PaddingHow.TopAndBottom,
+                "front-wrap" => PaddingHow.FrontWrap,
+                "all-over" => PaddingHow.AllOver,
+                _ => null,
+            };
+            if (how is null)
+            {
+                Fail("unknown-choice", $"Padding cannot lie “{layer.How}”: choose top, top-and-bottom, front-wrap or all-over.", "padding");
+            }
+
+            var thickness = ReadLength(layer.Thickness, "padding", "Padding");
+            if (thickness is { } read && (read.IsNegative || read > Length.FromMillimetres(300m)))
+            {
+                Fail("padding-out-of-range", "A layer of padding is between 0 and 300 mm thick.", "padding");
+            }
+
+            if (layer.Turns != Math.Floor(layer.Turns) || layer.Turns is < 1 or > 20)
+            {
+                Fail("padding-out-of-range", "Padding lies in 1 to 20 whole layers.", "padding");
+            }
+            else if (how is { } known && thickness is { } thick)
+            {
+                layers.Add(new(thick, known, (int)layer.Turns));
+            }
+        }
+
+        return layers;
+    }
+
+    private decimal ReadShare(string rule)
+    {
+        if (!_input.Rules.TryGetValue(rule, out var entry) || entry.ToString().Trim() is not { Length: > 0 } text)
+        {
+            return 0;
+        }
+
+        var percent = text.EndsWith('%');
+        if (decimal.TryParse(text.TrimEnd('%', ' '), System.Globalization.NumberStyles.AllowDecimalPoint, System.Globalization.CultureInfo.InvariantCulture, out var share))
+        {
+            share = percent ? share / 100 : share;
+            if (share is >= 0 and < 0.5m)
+            {
+                return share;
+            }
+        }
+
+        Fail("shrinkage-out-of-range", $"“{text}” is no shrinkage: say a part of one from 0 to 0.5, or per cent as in 5%.", rule);
+        return 0;
+    }
+
+    private Length? ReadUsableWidth()
+    {
+        if (_input.UsableWidth is not { } entry)
+        {
+            return null;
+        }
+
+        var width = ReadLength(entry, "usableWidth", "Usable width of the cloth");
+        if (width is { } read && (read < Length.FromMillimetres(100m) || read > Longest))
+        {
+            Fail("cloth-width-out-of-range", "The usable width of the cloth has to be between 100 mm and 20 m.", "usableWidth");
+            return null;
+        }
+
+        return width;
+    }
+
+    private bool ReadNap()
+    {
+        if (_input.Nap is not (null or "either" or "one-way"))
+        {
+            Fail("unknown-choice", $"“{_input.Nap}” is no nap: choose either or one-way.", "nap");
+        }
+
+        return _input.Nap == "one-way";
+    }
+
+    private int ReadCount()
+    {
+        if (_input.Count == Math.Floor(_input.Count) && _input.Count is >= 1 and <= MostAlike)
+        {
+            return (int)_input.Count;
+        }
+
+        Fail("count-out-of-range", $"How many alike has to be a whole number from 1 to {MostAlike}.", "count");
+        return 1;
+    }
+}

@@ -1,0 +1,51 @@
+using Wrapper.Core.Forms;
+using Wrapper.Core.Rules;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>A cover's inputs, read and found sensible: what a draft is made from.</summary>
+public sealed record CoverSpecification
+{
+    /// <summary>The unit of the job.</summary>
+    public required LengthUnit Unit { get; init; }
+
+    /// <summary>The kind of thing.</summary>
+    public required FormDefinition Form { get; init; }
+
+    /// <summary>Its shape.</summary>
+    public required ShapeDefinition Shape { get; init; }
+
+    /// <summary>The measures as taken.</summary>
+    public required IReadOnlyDictionary<string, Length> Measures { get; init; }
+
+    /// <summary>What the tape was laid on.</summary>
+    public required MeasuredFrom MeasuredFrom { get; init; }
+
+    /// <summary>The construction's id.</summary>
+    public required string Construction { get; init; }
+
+    /// <summary>The rules in force.</summary>
+    public required RuleBook Rules { get; init; }
+
+    /// <summary>The make-up.</summary>
+    public required Choices Choices { get; init; }
+
+    /// <summary>Layers put on the filling first.</summary>
+    public required IReadOnlyList<Padding> Padding { get; init; }
+
+    /// <summary>Shrinkage recorded of the old cover, across and along, as parts of one.</summary>
+    public required (decimal Across, decimal Along) OldCoverShrinkage { get; init; }
+
+    /// <summary>The usable width of the cloth; null when none is chosen.</summary>
+    public required Length? UsableWidth { get; init; }
+
+    /// <summary>The cloth has a nap or a print that points one way.</summary>
+    public required bool OneWay { get; init; }
+
+    /// <summary>How many alike.</summary>
+    public required int Count { get; init; }
+
+    /// <summary>How lengths are shown in this job.</summary>
+    public LengthFormat Format => LengthFormat.For(Unit) with { Step = Rules["cutStep"].Value };
+}

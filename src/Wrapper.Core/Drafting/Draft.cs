@@ -1,0 +1,98 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>A finished size or other result of a draft that is worth reading off.</summary>
+/// <param name="Key">Its name: <c>W</c>, <c>P</c>, <c>t</c>, <c>Z</c>.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Value">The figure with its working.</param>
+public sealed record FinishedSize(string Key, string Name, Worked Value);
+
+/// <summary>A cover worked out: its pieces, how they are joined, what else it needs, and what was noticed.</summary>
+public sealed record Draft
+{
+    /// <summary>How lengths are shown.</summary>
+    public required LengthFormat Format { get; init; }
+
+    /// <summary>The pieces to cut.</summary>
+    public required IReadOnlyList<Piece> Pieces { get; init; }
+
+    /// <summary>The seams of one cover.</summary>
+    public required IReadOnlyList<Seam> Seams { get; init; }
+
+    /// <summary>Every seam measured on both sides.</summary>
+    public required IReadOnlyList<LedgerEntry> Ledger { get; init; }
+
+    /// <summary>Zips, cord, filling.</summary>
+    public required IReadOnlyList<Notion> Notions { get; init; }
+
+    /// <summary>Finished sizes.</summary>
+    public required IReadOnlyList<FinishedSize> Finished { get; init; }
+
+    /// <summary>The order of work.</summary>
+    public required IReadOnlyList<SewingStep> Steps { get; init; }
+
+    /// <summary>What was noticed.</summary>
+    public required IReadOnlyList<Check> Checks { get; init; }
+
+    /// <summary>How many joins the width of the cloth forced, for all covers alike.</summary>
+    public required int Joins { get; init; }
+
+    /// <summary>Every number of the draft with its sum, each named result once, before the sums that use it.</summary>
+    public IReadOnlyList<WorkingLine> Working()
+    {
+        var writer = new WorkingWriter(Format);
+        var written = new HashSet<NamedResult>();
+        var lines = new List<WorkingLine>();
+        foreach (var size in Finished)
+        {
+            Write(size.Key, size.Name, size.Value);
+        }
+
+        foreach (var piece in Pieces)
+        {
+            Write($"{piece.Key}.cutWidth", $"{piece.Name}, cut width", piece.CutWidth);
+            Write($"{piece.Key}.cutLength", $"{piece.Name}, cut length", piece.CutLength);
+        }
+
+        foreach (var notion in Notions)
+        {
+            Write($"{notion.Kind}.length", $"{notion.Name}, length", notion.Length);
+            if (notion.Width is { } width)
+            {
+                Write($"{notion.Kind}.width", $"{notion.Name}, width", width);
+            }
+
+            if (notion.Thickness is { } thickness)
+            {
+                Write($"{notion.Kind}.thickness", $"{notion.Name}, thickness", thickness);
+            }
+        }
+
+        return lines;
+
+        void Write(string target, string name, Worked number)
+        {
+            foreach (var result in WorkingWriter.ResultsIn(number))
+            {
+                if (written.Add(result) && result.Definition != number)
+                {
+                    lines.Add(writer.Line(result.Name, result.Name, result.Definition));
+                }
+            }
+
+            // A finished size that is only a name for its result shows the result's own sum.
+            var shown = number.Terms is [{ Quantity: NamedResult only, Factor.Value: 1 }] ? only.Definition : number;
+            lines.Add(writer.Line(target, name, shown));
+        }
+    }
+}
+
+/// <summary>What a cover's inputs came to: a draft, or the errors in the way of one.</summary>
+/// <param name="Draft">Null when an error stands in the way.</param>
+/// <param name="Reading">How the inputs were read.</param>
+/// <param name="Checks">Everything noticed, in reading and in drafting, errors first.</param>
+public sealed record DraftOutcome(Draft? Draft, CoverReading Reading, IReadOnlyList<Check> Checks);

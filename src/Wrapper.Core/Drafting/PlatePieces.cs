@@ -1,0 +1,238 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>Top and bottom plate: whole, turned a quarter, or in a middle and two sides where the cloth is too narrow.</summary>
+internal sealed class PlatePieces
+{
+    private static readonly string[] Parts = ["left", "middle", "right"];
+
+    private readonly BoxingStripLayout _layout;
+    private readonly List<Check> _checks = [];
+    private readonly PlateLay _lay;
+    private readonly Outline _wholeCut;
+
+    public PlatePieces(BoxingStripLayout layout)
+    {
+        _layout = layout;
+        _wholeCut = OutlineOffset.Offset(layout.Plan.Outline, layout.Plan.Outline.Edges.ToDictionary(edge => edge.Name, _ => layout.Seam.Value));
+        CutWidth = Extent("width", layout.Plan.Width, _wholeCut.Bounds.Width);
+        CutDepth = Extent("depth", layout.Plan.Depth, _wholeCut.Bounds.Height);
+        _lay = Choose();
+    }
+
+    public IReadOnlyList<Check> Checks => _checks;
+
+    /// <summary>The whole plate's cut width.</summary>
+    public Worked CutWidth { get; }
+
+    private Worked CutDepth { get; }
+
+    public bool IsSplit => _lay == PlateLay.MiddleAndSides;
+
+    private Length JoinSeam => _layout.Specification.Rules["joinSeam"].Value;
+
+    private Length Usable => _layout.Specification.UsableWidth!.Value;
+
+    private Length MiddleStitched => Usable - (2 * JoinSeam);
+
+    private (Length Left, Length Right) Cuts
+    {
+        get
+        {
+            var bounds = _layout.Plan.Outline.Bounds;
+            var left = bounds.Left + (bounds.Width - MiddleStitched).Half();
+            return (left, left + MiddleStitched);
+        }
+    }
+
+    /// <summary>The key of the plate, or of the part of it, that has this stretch of the perimeter.</summary>
+    public string KeyAt(PlanPerimeter perimeter, PlanSpan span) => IsSplit ? $"plate-{PartAt(perimeter, span)}" : "plate";
+
+    public void Break(PlanPerimeter perimeter)
+    {
+        if (!IsSplit)
+        {
+            return;
+        }
+
+        foreach (var edge in _layout.Plan.Outline.Edges)
+        {
+            foreach (var x in (Length[])[Cuts.Left, Cuts.Right])
+            {
+                var (low, high) = (Length.Min(edge.Start.X, edge.End.X), Length.Max(edge.Start.X, edge.End.X));
+                if (x > low && x < high)
+                {
+                    var share = (x - edge.Start.X).RatioTo(edge.End.X - edge.Start.X);
+                    perimeter.Break(perimeter.StartOf(edge.Name) + edge.Length.Times(share));
+                }
+            }
+        }
+    }
+
+    public IReadOnlyList<Piece> Draw(PlanPerimeter perimeter) => IsSplit
+        ? [.. Parts.Select(part => Part(perimeter, part))]
+        : [Plate("plate", "Plate", new(perimeter.Spans.Select(perimeter.EdgeOf)), CutWidth, _ => _layout.Seam.Value)];
+
+    public IEnumerable<Seam> JoinSeams()
+    {
+        if (!IsSplit)
+        {
+            yield break;
+        }
+
+        for (var copy = 1; copy <= 2; copy++)
+        {
+            var face = copy == 1 ? "top" : "bottom";
+            yield return new($"plate-join-left-{face}", new("plate-left", "join-left", copy), new("plate-middle", "join-left", copy));
+            yield return new($"plate-join-right-{face}", new("plate-right", "join-right", copy), new("plate-middle", "join-right", copy));
+        }
+    }
+
+    /// <summary>A cut size as the finished size and its seams, or as the mitred corners make it where sides slant.</summary>
+    private Worked Extent(string name, Worked finished, Length cut)
+    {
+        var plain = finished + (2 * _layout.Seam);
+        return (plain.Value - cut).Abs() <= Length.FromNanometres(4)
+            ? plain
+            : finished + Worked.Given($"mitred corners in {name}", cut - finished.Value, QuantitySource.Worked);
+    }
+
+    private string PartAt(PlanPerimeter perimeter, PlanSpan span)
+    {
+        var edge = perimeter.EdgeOf(span);
+        var middle = (edge.Start.X + edge.End.X).Half();
+        return middle < Cuts.Left ? "left" : middle > Cuts.Right ? "right" : "middle";
+    }
+
+    private PlateLay Choose()
+    {
+        if (_layout.Specification.UsableWidth is not { } usable || CutWidth.Value <= usable)
+        {
+            return _layout.Specification.Choices.Plates == PlateLay.Turned ? Turned(chosen: true) : PlateLay.Straight;
+        }
+
+        var turns = CutDepth.Value <= usable && !_layout.Specification.OneWay;
+        var joins = MiddleStitched.IsPositive && SideCut().Value <= usable;
+        switch (_layout.Specification.Choices.Plates)
+        {
+            case PlateLay.MiddleAndSides when joins:
+                return PlateLay.MiddleAndSides;
+            case PlateLay.Turned when turns:
+                return Turned(chosen: true);
+            case null when turns || joins:
+                return OfferWhatWorks(turns, joins);
+            default:
+                _checks.Add(Check.Error(
+                    "piece-wider-than-cloth",
+                    $"The plate is cut {Shown(CutWidth.Value)} wide and the cloth gives {Shown(usable)}. " + (turns || joins ? "As chosen it cannot be cut." : "Turned or joined it does not fit either: choose a wider cloth."),
+                    "plates",
+                    [.. Offers(turns, joins)]));
+                return PlateLay.Straight;
+        }
+    }
+
+    private PlateLay OfferWhatWorks(bool turns, bool joins)
+    {
+        _checks.Add(Check.Warning(
+            "piece-wider-than-cloth",
+            $"The plate is cut {Shown(CutWidth.Value)} wide and the cloth gives {Shown(Usable)}: " + (turns
+                ? "it lies turned a quarter, so the pattern runs sideways on it."
+                : "it is joined, a full width in the middle and two sides."),
+            "plates",
+            [.. Offers(turns, joins)]));
+        return turns ? PlateLay.Turned : PlateLay.MiddleAndSides;
+    }
+
+    private static IEnumerable<Mend> Offers(bool turns, bool joins)
+    {
+        if (turns)
+        {
+            yield return new("Turn plates a quarter", "options.plates", "turned");
+        }
+
+        if (joins)
+        {
+            yield return new("Join middle and sides", "options.plates", "middle-and-sides");
+        }
+    }
+
+    private PlateLay Turned(bool chosen)
+    {
+        if (chosen && _layout.Specification.OneWay)
+        {
+            _checks.Add(Check.Error(
+                "turned-on-nap",
+                "Plates cannot be turned a quarter on cloth with a nap or a one-way print.",
+                "plates",
+                new Mend("Lay plates straight", "options.plates", "straight")));
+        }
+
+        return PlateLay.Turned;
+    }
+
+    private string Shown(Length length) => _layout.Specification.Format.RoundedWithUnit(length);
+
+    private Worked SideCut() =>
+        ((CutWidth - Worked.Given("usable width", Usable, QuantitySource.Cloth)) / 2) + (2 * _layout.Specification.Rules["joinSeam"]);
+
+    private Piece Part(PlanPerimeter perimeter, string part)
+    {
+        var edges = new List<Edge>();
+        var spans = perimeter.Spans.Where(span => PartAt(perimeter, span) == part).Select(perimeter.EdgeOf).ToList();
+        for (var i = 0; i < spans.Count; i++)
+        {
+            edges.Add(spans[i]);
+            var next = spans[(i + 1) % spans.Count];
+            if (spans[i].End != next.Start)
+            {
+                var onLeft = (spans[i].End.X - Cuts.Left).Abs() < (spans[i].End.X - Cuts.Right).Abs();
+                edges.Add(new(onLeft ? "join-left" : "join-right", spans[i].End, next.Start));
+            }
+        }
+
+        var cutWidth = part == "middle" ? Worked.Given("usable width", Usable, QuantitySource.Cloth) : SideCut();
+        return Plate(
+            $"plate-{part}",
+            part == "middle" ? "Plate, middle" : $"Plate, {part} side",
+            new(edges),
+            cutWidth,
+            edge => edge.StartsWith("join-", StringComparison.Ordinal) ? JoinSeam : _layout.Seam.Value);
+    }
+
+    private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<string, Length> allowance)
+    {
+        var count = _layout.Specification.Count;
+        return new()
+        {
+            Key = key,
+            Id = "plate",
+            Name = name,
+            PerCover = 2,
+            Quantity = 2 * count,
+            Mirrored = Symmetry.IsLeftRight(stitchLine) ? 0 : count,
+            CutWidth = cutWidth,
+            CutLength = CutDepth,
+            StitchLine = stitchLine,
+            Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name)),
+            Turns = _lay == PlateLay.Turned ? [90, 270] : [0, 180],
+            Marks = [.. Marks(stitchLine)],
+        };
+    }
+
+    private static IEnumerable<Mark> Marks(Outline stitchLine)
+    {
+        foreach (var edge in stitchLine.Edges)
+        {
+            var breaksAnEdge = edge.Name.Contains('-', StringComparison.Ordinal) && !edge.Name.StartsWith("join", StringComparison.Ordinal) && !edge.Name.EndsWith("-1", StringComparison.Ordinal);
+            if (breaksAnEdge)
+            {
+                yield return Mark.At("notch", $"start of {edge.Name}", edge.Start);
+            }
+        }
+    }
+}

@@ -1,0 +1,94 @@
+using System.Collections.Immutable;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Geometry;
+
+/// <summary>
+/// A closed shape on the flat cloth: named edges end to end, running counter-clockwise. See docs/handbook.md, "Pieces".
+/// </summary>
+public sealed class Outline
+{
+    /// <summary>An outline of these edges.</summary>
+    /// <exception cref="ArgumentException">
+    /// There are fewer than two edges, an edge does not begin where the one before it ends, or the shape winds clockwise.
+    /// </exception>
+    public Outline(IEnumerable<Edge> edges)
+    {
+        Edges = [.. edges];
+        if (Edges.Length < 2)
+        {
+            throw new ArgumentException("An outline needs at least two edges.", nameof(edges));
+        }
+
+        for (var i = 0; i < Edges.Length; i++)
+        {
+            if (Edges[i].End != Edges[(i + 1) % Edges.Length].Start)
+            {
+                throw new ArgumentException($"Edge “{Edges[i].Name}” does not meet the edge after it.", nameof(edges));
+            }
+        }
+
+        if (SignedArea() <= 0)
+        {
+            throw new ArgumentException("An outline runs counter-clockwise and encloses an area.", nameof(edges));
+        }
+    }
+
+    /// <summary>The edges, counter-clockwise.</summary>
+    public ImmutableArray<Edge> Edges { get; }
+
+    /// <summary>The box round the shape, curves included.</summary>
+    public Box Bounds => _bounds ??= Box.Around(Edges);
+
+    private Box? _bounds;
+
+    /// <summary>The developed length all round: every straight and every arc measured along itself.</summary>
+    public Length Perimeter => Edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length);
+
+    /// <summary>The area in square millimetres.</summary>
+    public double Area => SignedArea();
+
+    /// <summary>The edge of this name.</summary>
+    /// <exception cref="KeyNotFoundException">There is none.</exception>
+    public Edge this[string name]
+    {
+        get
+        {
+            foreach (var edge in Edges)
+            {
+                if (edge.Name == name)
+                {
+                    return edge;
+                }
+            }
+
+            throw new KeyNotFoundException($"The outline has no edge “{name}”.");
+        }
+    }
+
+    /// <summary>An outline through these corners with straight edges; each edge begins at its corner.</summary>
+    public static Outline Polygon(params IReadOnlyList<(string Edge, Point Corner)> corners) =>
+        new(corners.Select((corner, i) => new Edge(corner.Edge, corner.Corner, corners[(i + 1) % corners.Count].Corner)));
+
+    /// <summary>The same shape moved by so much.</summary>
+    public Outline Moved(Length dx, Length dy) => new(Edges.Select(edge => edge.Moved(dx, dy)));
+
+    private double SignedArea()
+    {
+        // Taken from the first corner, so that large offsets from the origin cost no precision.
+        var origin = Edges[0].Start;
+        var doubled = 0.0;
+        foreach (var edge in Edges)
+        {
+            doubled += (edge.Start - origin).Cross(edge.End - origin);
+            if (edge.Arc is { } arc)
+            {
+                var sweep = arc.Sweep(edge.Start, edge.End);
+                var radius = arc.RadiusAt(edge.Start);
+                doubled += radius * radius * (sweep - Math.Sin(sweep));
+            }
+        }
+
+        return doubled / 2 / ((double)Length.NanometresPerMillimetre * Length.NanometresPerMillimetre);
+    }
+}

@@ -1,0 +1,91 @@
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Geometry;
+
+/// <summary>
+/// Turns a stitch line into a cut line: every edge moves outwards by its own allowance and neighbours meet in true
+/// mitres. See docs/handbook.md, "Pieces".
+/// </summary>
+public static class OutlineOffset
+{
+    /// <summary>
+    /// The outline with every edge moved outwards by its allowance. Corners are mitred, inside corners too; a mitre
+    /// reaches at most twice the larger allowance from its corner and is cut off square beyond that. Where neighbours run
+    /// on in one line with different allowances, a short edge named after the first steps from one to the other.
+    /// </summary>
+    /// <exception cref="KeyNotFoundException">An edge has no allowance.</exception>
+    public static Outline Offset(Outline outline, IReadOnlyDictionary<string, Length> allowances)
+    {
+        var edges = outline.Edges;
+        var corners = new (Point EndOfBefore, Point StartOfAfter)[edges.Length];
+        for (var i = 0; i < edges.Length; i++)
+        {
+            var before = edges[(i + edges.Length - 1) % edges.Length];
+            corners[i] = Corner(before, allowances[before.Name], edges[i], allowances[edges[i].Name]);
+        }
+
+        var moved = new List<Edge>();
+        for (var i = 0; i < edges.Length; i++)
+        {
+            var (end, nextStart) = corners[(i + 1) % edges.Length];
+            if (corners[i].StartOfAfter != end)
+            {
+                moved.Add(edges[i] with { Start = corners[i].StartOfAfter, End = end });
+            }
+
+            if (end != nextStart)
+            {
+                moved.Add(new(edges[i].Name + "-step", end, nextStart));
+            }
+        }
+
+        return new(moved);
+    }
+
+    private static (Point EndOfBefore, Point StartOfAfter) Corner(Edge before, Length beforeBy, Edge after, Length afterBy)
+    {
+        var corner = after.Start;
+        var incoming = before.DirectionAtEnd;
+        var outgoing = after.DirectionAtStart;
+        var onBefore = corner + (beforeBy.Nanometres * incoming.Outward);
+        var onAfter = corner + (afterBy.Nanometres * outgoing.Outward);
+        if (onBefore.DistanceTo(onAfter) <= Length.FromNanometres(2))
+        {
+            return (onBefore, onBefore);
+        }
+
+        if (Math.Abs(incoming.Cross(outgoing)) < 1e-9)
+        {
+            return (onBefore, onAfter);
+        }
+
+        var mitre = before.Arc is null && after.Arc is null
+            ? corner + LineMitre(incoming, beforeBy, outgoing, afterBy)
+            : OffsetMeeting.Of(before, beforeBy, after, afterBy, corner);
+        var reach = 2 * Length.Max(beforeBy, afterBy);
+        return mitre is not { } point ? (onBefore, onAfter)
+            : incoming.Cross(outgoing) > 0 && point.DistanceTo(corner) > reach ? CutOff(corner, incoming, outgoing, beforeBy, afterBy, reach)
+            : (point, point);
+    }
+
+    /// <summary>Where two straight edges meet after moving out: solved from the corner, so that right angles stay exact.</summary>
+    private static Vector LineMitre(Vector incoming, Length beforeBy, Vector outgoing, Length afterBy)
+    {
+        var cross = incoming.Cross(outgoing);
+        return (1 / cross) * ((afterBy.Nanometres * incoming) - (beforeBy.Nanometres * outgoing));
+    }
+
+    /// <summary>A sharp mitre cut off square to its own direction, <paramref name="reach"/> from the corner.</summary>
+    private static (Point, Point) CutOff(Point corner, Vector incoming, Vector outgoing, Length beforeBy, Length afterBy, Length reach)
+    {
+        var axis = (incoming - outgoing).Unit;
+        return (corner + Along(incoming, beforeBy), corner + Along(-1 * outgoing, afterBy, afterSide: true));
+
+        Vector Along(Vector run, Length by, bool afterSide = false)
+        {
+            // A point by·outward + k·run whose part along the axis is the reach.
+            var outward = by.Nanometres * (afterSide ? (-1 * run).Outward : run.Outward);
+            return outward + ((reach.Nanometres - outward.Dot(axis)) / run.Dot(axis) * run);
+        }
+    }
+}

@@ -1,0 +1,19 @@
+namespace Wrapper.Core.Sewing;
+
+/// <summary>One edge of one copy of a piece.</summary>
+/// <param name="Piece">The piece's key.</param>
+/// <param name="Edge">The edge's name on its stitch line.</param>
+/// <param name="Copy">Which copy of the piece in one cover, from 1.</param>
+public sealed record SeamSide(string Piece, string Edge, int Copy = 1);
+
+/// <summary>A seam: two edges joined along their stitch lines. See docs/handbook.md, "Seams".</summary>
+/// <param name="Id">Unique in the draft.</param>
+/// <param name="First">One side.</param>
+/// <param name="Second">The other side.</param>
+/// <param name="Takes">What is caught in the seam: <c>piping</c>, <c>zip</c>; null for nothing.</param>
+public sealed record Seam(string Id, SeamSide First, SeamSide Second, string? Takes = null);
+
+/// <summary>One step of the sewing, in the order of work.</summary>
+/// <param name="Text">What to do.</param>
+/// <param name="StopSign">What must be seen to before, because it cannot be undone after; null for none.</param>
+public sealed record SewingStep(string Text, string? StopSign = null);

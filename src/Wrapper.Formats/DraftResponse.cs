@@ -1,0 +1,206 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Cloth;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Formats;
+
+/// <summary>A check as JSON.</summary>
+/// <param name="Level"><c>error</c>, <c>warning</c> or <c>note</c>.</param>
+/// <param name="Code">A stable name.</param>
+/// <param name="Text">For the maker.</param>
+/// <param name="Measure">The measure, rule or option it hangs on.</param>
+/// <param name="Mend">The first mend, if there is one.</param>
+/// <param name="Mends">All mends; any one of them will do.</param>
+/// <param name="Position">For a text that could not be read: where it stops making sense.</param>
+public sealed record CheckJson(string Level, string Code, string Text, string? Measure, Mend? Mend, IReadOnlyList<Mend> Mends, int? Position)
+{
+    /// <summary>From the core's check.</summary>
+    public static CheckJson Of(Check check)
+    {
+        var mends = check.Mends ?? [];
+        return new(check.Level.ToString().ToLowerInvariant(), check.Code, check.Text, check.Measure, mends.Count > 0 ? mends[0] : null, mends, check.Position);
+    }
+}
+
+/// <summary>A measure as it was read.</summary>
+/// <param name="Value">In millimetres.</param>
+/// <param name="Shown">In the job's unit, to the workroom's step.</param>
+public sealed record ReadMeasureJson(double Value, string Shown);
+
+/// <summary>An edge of a piece's stitch line.</summary>
+public sealed record EdgeJson(string Name, double Length, double Allowance);
+
+/// <summary>A mark on a piece, from one point to another; equal for a notch.</summary>
+public sealed record MarkJson(string Kind, string Label, double[] From, double[] To);
+
+/// <summary>A piece of cloth to cut; lengths in millimetres.</summary>
+public sealed record PieceJson
+{
+    /// <summary>Unique in the draft.</summary>
+    public required string Key { get; init; }
+
+    /// <summary>The kind of piece.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>Its name on the cutting table.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>For all covers alike.</summary>
+    public required int Quantity { get; init; }
+
+    /// <summary>How many of them are cut turned over.</summary>
+    public required int Mirrored { get; init; }
+
+    /// <summary>Which cloth.</summary>
+    public required string Cloth { get; init; }
+
+    /// <summary>Across; for strips the long side.</summary>
+    public required double CutWidth { get; init; }
+
+    /// <summary>Along; for strips the short side.</summary>
+    public required double CutLength { get; init; }
+
+    /// <summary>Cut width in the job's unit.</summary>
+    public required string CutWidthShown { get; init; }
+
+    /// <summary>Cut length in the job's unit.</summary>
+    public required string CutLengthShown { get; init; }
+
+    /// <summary>The cut line, flattened.</summary>
+    public required IReadOnlyList<double[]> Outline { get; init; }
+
+    /// <summary>The stitch line, flattened.</summary>
+    public required IReadOnlyList<double[]> StitchLine { get; init; }
+
+    /// <summary>How it may lie on the cloth.</summary>
+    public required IReadOnlyList<int> Turns { get; init; }
+
+    /// <summary>The edges of the stitch line.</summary>
+    public required IReadOnlyList<EdgeJson> Edges { get; init; }
+
+    /// <summary>Notches and folds.</summary>
+    public required IReadOnlyList<MarkJson> Marks { get; init; }
+
+    /// <summary>From the core's piece.</summary>
+    public static PieceJson Of(Piece piece, LengthFormat format) => new()
+    {
+        Key = piece.Key,
+        Id = piece.Id,
+        Name = piece.Name,
+        Quantity = piece.Quantity,
+        Mirrored = piece.Mirrored,
+        Cloth = piece.Cloth.ToString().ToLowerInvariant(),
+        CutWidth = piece.CutWidth.Value.Millimetres,
+        CutLength = piece.CutLength.Value.Millimetres,
+        CutWidthShown = format.Rounded(piece.CutWidth.Value),
+        CutLengthShown = format.Rounded(piece.CutLength.Value),
+        Outline = Corners(Flattening.Flatten(piece.CutLine)),
+        StitchLine = Corners(Flattening.Flatten(piece.StitchLine)),
+        Turns = piece.Turns,
+        Edges = [.. piece.StitchLine.Edges.Select(edge => new EdgeJson(edge.Name, edge.Length.Millimetres, piece.Allowances[edge.Name].Millimetres))],
+        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind, mark.Label, Corner(mark.From), Corner(mark.To)))],
+    };
+
+    internal static IReadOnlyList<double[]> Corners(IReadOnlyList<Point> corners) => [.. corners.Select(Corner)];
+
+    private static double[] Corner(Point point) => [point.X.Millimetres, point.Y.Millimetres];
+}
+
+/// <summary>One side of a seam.</summary>
+public sealed record SeamSideJson(string Piece, int Copy, string Edge, double Length);
+
+/// <summary>A seam with both its stitched lengths as measured on the pieces.</summary>
+public sealed record SeamJson(string Id, IReadOnlyList<SeamSideJson> Sides, double Difference, double Ease, string? Takes, bool Meets);
+
+/// <summary>Something else a cover needs.</summary>
+public sealed record NotionJson(
+    string Kind, string Name, int Quantity, double Length, double? Width, double? Thickness, string LengthShown, string? WidthShown, string? ThicknessShown);
+
+/// <summary>A finished size.</summary>
+public sealed record FinishedJson(string Key, string Name, double Value, string Shown);
+
+/// <summary>A number with its sum.</summary>
+public sealed record WorkingJson(string For, string Name, string Expression, double Value, string Shown, IReadOnlyList<WorkingToken> Tokens);
+
+/// <summary>A step of the sewing.</summary>
+public sealed record StepJson(string Text, string? StopSign);
+
+/// <summary>A drafted cover, as JSON.</summary>
+public sealed record DraftResponse
+{
+    /// <summary>The unit numbers are shown in: <c>in</c>, <c>cm</c>, <c>mm</c>.</summary>
+    public required string Unit { get; init; }
+
+    /// <summary>Measures as read.</summary>
+    public required IReadOnlyDictionary<string, ReadMeasureJson> Measures { get; init; }
+
+    /// <summary>Finished sizes.</summary>
+    public required IReadOnlyList<FinishedJson> Finished { get; init; }
+
+    /// <summary>The pieces.</summary>
+    public required IReadOnlyList<PieceJson> Pieces { get; init; }
+
+    /// <summary>The seam ledger of one cover.</summary>
+    public required IReadOnlyList<SeamJson> Seams { get; init; }
+
+    /// <summary>Zips, cord, filling for all covers alike.</summary>
+    public required IReadOnlyList<NotionJson> Notions { get; init; }
+
+    /// <summary>Every number with its sum.</summary>
+    public required IReadOnlyList<WorkingJson> Working { get; init; }
+
+    /// <summary>The order of work.</summary>
+    public required IReadOnlyList<StepJson> Steps { get; init; }
+
+    /// <summary>Warnings and notes.</summary>
+    public required IReadOnlyList<CheckJson> Checks { get; init; }
+
+    /// <summary>Joins forced by the cloth.</summary>
+    public required int Joins { get; init; }
+
+    /// <summary>From a draft and how its inputs were read.</summary>
+    public static DraftResponse Of(Draft draft, CoverReading reading) => new()
+    {
+        Unit = draft.Format.Unit.Sign(),
+        Measures = ReadMeasures(reading),
+        Finished = [.. draft.Finished.Select(size => new FinishedJson(size.Key, size.Name, size.Value.Value.Millimetres, draft.Format.Rounded(size.Value.Value)))],
+        Pieces = [.. draft.Pieces.Select(piece => PieceJson.Of(piece, draft.Format))],
+        Seams = [.. draft.Ledger.Select(entry => new SeamJson(
+            entry.Seam.Id,
+            [
+                new(entry.Seam.First.Piece, entry.Seam.First.Copy, entry.Seam.First.Edge, entry.FirstLength.Millimetres),
+                new(entry.Seam.Second.Piece, entry.Seam.Second.Copy, entry.Seam.Second.Edge, entry.SecondLength.Millimetres),
+            ],
+            entry.Difference.Millimetres,
+            0,
+            entry.Seam.Takes,
+            entry.Meets))],
+        Notions = [.. draft.Notions.Select(notion => Notion(notion, draft.Format))],
+        Working = [.. draft.Working().Select(line => new WorkingJson(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens))],
+        Steps = [.. draft.Steps.Select(step => new StepJson(step.Text, step.StopSign))],
+        Checks = [.. draft.Checks.Select(CheckJson.Of)],
+        Joins = draft.Joins,
+    };
+
+    /// <summary>The measures that could be read, also when others could not.</summary>
+    public static IReadOnlyDictionary<string, ReadMeasureJson> ReadMeasures(CoverReading reading)
+    {
+        var format = LengthFormat.For(reading.Unit);
+        return reading.Measures.ToDictionary(
+            measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
+    }
+
+    private static NotionJson Notion(Notion notion, LengthFormat format) => new(
+        notion.Kind,
+        notion.Name,
+        notion.Quantity,
+        notion.Length.Value.Millimetres,
+        notion.Width?.Value.Millimetres,
+        notion.Thickness?.Value.Millimetres,
+        format.Rounded(notion.Length.Value),
+        notion.Width is { } width ? format.Rounded(width.Value) : null,
+        notion.Thickness is { } thickness ? format.Rounded(thickness.Value) : null);
+}

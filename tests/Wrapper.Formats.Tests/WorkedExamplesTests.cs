@@ -1,0 +1,73 @@
+using System.Text.Json;
+using Wrapper.Core.Drafting;
+using Wrapper.Formats;
+using Xunit;
+
+namespace Wrapper.Formats.Tests;
+
+/// <summary>The worked examples, request to answer through the open format.</summary>
+public sealed class WorkedExamplesTests
+{
+    private const double Hundredth = 0.01;
+
+    /// <summary>The box cushions among the examples.</summary>
+    public static TheoryData<string> BoxCushions =>
+        [.. Examples().Where(example => example.GetProperty("request").GetProperty("form").GetString() == "box-cushion").Select(example => example.GetProperty("name").GetString()!)];
+
+    [Theory]
+    [MemberData(nameof(BoxCushions))]
+    public void A_worked_example_comes_out_to_the_hundredth(string name)
+    {
+        var example = Examples().Single(entry => entry.GetProperty("name").GetString() == name);
+        var request = example.GetProperty("request").Deserialize<DraftRequest>(OpenFormat.Json)!;
+        var outcome = Drafter.Draft(request.ToInput());
+        Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
+
+        var answer = DraftResponse.Of(outcome.Draft, outcome.Reading);
+        var expected = example.GetProperty("pieces").EnumerateArray().Select(piece => Describe(
+            piece.GetProperty("id").GetString()!, piece.GetProperty("quantity").GetInt32(), piece.GetProperty("cutWidth").GetDouble(), piece.GetProperty("cutLength").GetDouble()));
+        var drafted = answer.Pieces.Select(piece => Describe(piece.Id, piece.Quantity, piece.CutWidth, piece.CutLength));
+        Assert.Equal(expected.Order(), drafted.Order());
+        Assert.All(answer.Seams, seam => Assert.True(seam.Meets, seam.Id));
+        AssertFinished(example, answer);
+        AssertNotions(example, answer);
+    }
+
+    [Fact]
+    public void There_are_six_box_cushions_among_the_examples() => Assert.Equal(6, BoxCushions.Count);
+
+    private static string Describe(string id, int quantity, double one, double other) =>
+        $"{id} x{quantity}: {Math.Round(Math.Min(one, other) / Hundredth) * Hundredth:0.00} by {Math.Round(Math.Max(one, other) / Hundredth) * Hundredth:0.00}";
+
+    private static void AssertFinished(JsonElement example, DraftResponse answer)
+    {
+        foreach (var size in example.GetProperty("finished").EnumerateObject())
+        {
+            Assert.Equal(size.Value.GetDouble(), answer.Finished.Single(finished => finished.Key == size.Name).Value, Hundredth);
+        }
+    }
+
+    private static void AssertNotions(JsonElement example, DraftResponse answer)
+    {
+        foreach (var notion in example.GetProperty("notions").EnumerateObject())
+        {
+            var kind = string.Concat(notion.Name.Select(c => char.IsUpper(c) ? $"-{char.ToLowerInvariant(c)}" : $"{c}"));
+            var drafted = answer.Notions.Single(entry => entry.Kind == kind);
+            if (notion.Value.ValueKind == JsonValueKind.Array)
+            {
+                Assert.Equal(notion.Value.GetArrayLength(), drafted.Quantity);
+                Assert.All(notion.Value.EnumerateArray(), run => Assert.Equal(run.GetDouble(), drafted.Length, Hundredth));
+            }
+            else
+            {
+                Assert.Equal(notion.Value.GetDouble(), drafted.Length, Hundredth);
+            }
+        }
+    }
+
+    private static List<JsonElement> Examples()
+    {
+        using var document = JsonDocument.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "examples.json")));
+        return [.. document.RootElement.GetProperty("examples").EnumerateArray().Select(example => example.Clone())];
+    }
+}
