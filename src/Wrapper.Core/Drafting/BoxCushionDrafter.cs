@@ -21,8 +21,13 @@ internal static class BoxCushionDrafter
             return new() { Checks = checks };
         }
 
-        var plan = ClosedPlan.Tapered(front, back, depth);
-        var cover = BoxingStrip.Construct(plan, thickness, specification);
+        var cover = specification.Construction switch
+        {
+            WrapNotched.Id => WrapNotched.Construct(front, depth, thickness, specification),
+            WrapFolded.Id => WrapFolded.Construct(front, depth, thickness, specification),
+            PanelsFolded.Id => PanelsFolded.Construct(front, depth, thickness, specification),
+            _ => BoxingStrip.Construct(ClosedPlan.Tapered(front, back, depth), thickness, specification),
+        };
         return cover with
         {
             Checks = [.. checks, .. cover.Checks],

@@ -12,20 +12,21 @@ internal sealed class PlatePieces
     private static readonly string[] Parts = ["left", "middle", "right"];
 
     private readonly BoxingStripLayout _layout;
-    private readonly List<Check> _checks = [];
     private readonly PlateLay _lay;
-    private readonly Outline _wholeCut;
 
     public PlatePieces(BoxingStripLayout layout)
     {
         _layout = layout;
-        _wholeCut = OutlineOffset.Offset(layout.Plan.Outline, layout.Plan.Outline.Edges.ToDictionary(edge => edge.Name, _ => layout.Seam.Value));
-        CutWidth = Extent("width", layout.Plan.Width, _wholeCut.Bounds.Width);
-        CutDepth = Extent("depth", layout.Plan.Depth, _wholeCut.Bounds.Height);
-        _lay = Choose();
+        var wholeCut = OutlineOffset.Offset(layout.Plan.Outline, layout.Plan.Outline.Edges.ToDictionary(edge => edge.Name, _ => layout.Seam.Value));
+        CutWidth = Extent("width", layout.Plan.Width, wholeCut.Bounds.Width);
+        CutDepth = Extent("depth", layout.Plan.Depth, wholeCut.Bounds.Height);
+        var joins = layout.Specification.UsableWidth is { } usable && usable < CutWidth.Value && MiddleStitched.IsPositive && SideCut().Value <= usable;
+        var chooser = new WidePieceLay(layout.Specification, "plate", CutWidth.Value, CutDepth.Value, joins);
+        _lay = chooser.Lay;
+        Checks = chooser.Checks;
     }
 
-    public IReadOnlyList<Check> Checks => _checks;
+    public IReadOnlyList<Check> Checks { get; }
 
     /// <summary>The whole plate's cut width.</summary>
     public Worked CutWidth { get; }
@@ -108,74 +109,6 @@ internal sealed class PlatePieces
         var middle = (edge.Start.X + edge.End.X).Half();
         return middle < Cuts.Left ? "left" : middle > Cuts.Right ? "right" : "middle";
     }
-
-    private PlateLay Choose()
-    {
-        if (_layout.Specification.UsableWidth is not { } usable || CutWidth.Value <= usable)
-        {
-            return _layout.Specification.Choices.Plates == PlateLay.Turned ? Turned(chosen: true) : PlateLay.Straight;
-        }
-
-        var turns = CutDepth.Value <= usable && !_layout.Specification.OneWay;
-        var joins = MiddleStitched.IsPositive && SideCut().Value <= usable;
-        switch (_layout.Specification.Choices.Plates)
-        {
-            case PlateLay.MiddleAndSides when joins:
-                return PlateLay.MiddleAndSides;
-            case PlateLay.Turned when turns:
-                return Turned(chosen: true);
-            case null when turns || joins:
-                return OfferWhatWorks(turns, joins);
-            default:
-                _checks.Add(Check.Error(
-                    "piece-wider-than-cloth",
-                    $"The plate is cut {Shown(CutWidth.Value)} wide and the cloth gives {Shown(usable)}. " + (turns || joins ? "As chosen it cannot be cut." : "Turned or joined it does not fit either: choose a wider cloth."),
-                    "plates",
-                    [.. Offers(turns, joins)]));
-                return PlateLay.Straight;
-        }
-    }
-
-    private PlateLay OfferWhatWorks(bool turns, bool joins)
-    {
-        _checks.Add(Check.Warning(
-            "piece-wider-than-cloth",
-            $"The plate is cut {Shown(CutWidth.Value)} wide and the cloth gives {Shown(Usable)}: " + (turns
-                ? "it lies turned a quarter, so the pattern runs sideways on it."
-                : "it is joined, a full width in the middle and two sides."),
-            "plates",
-            [.. Offers(turns, joins)]));
-        return turns ? PlateLay.Turned : PlateLay.MiddleAndSides;
-    }
-
-    private static IEnumerable<Mend> Offers(bool turns, bool joins)
-    {
-        if (turns)
-        {
-            yield return new("Turn plates a quarter", "options.plates", "turned");
-        }
-
-        if (joins)
-        {
-            yield return new("Join middle and sides", "options.plates", "middle-and-sides");
-        }
-    }
-
-    private PlateLay Turned(bool chosen)
-    {
-        if (chosen && _layout.Specification.OneWay)
-        {
-            _checks.Add(Check.Error(
-                "turned-on-nap",
-                "Plates cannot be turned a quarter on cloth with a nap or a one-way print.",
-                "plates",
-                new Mend("Lay plates straight", "options.plates", "straight")));
-        }
-
-        return PlateLay.Turned;
-    }
-
-    private string Shown(Length length) => _layout.Specification.Format.RoundedWithUnit(length);
 
     private Worked SideCut() =>
         ((CutWidth - Worked.Given("usable width", Usable, QuantitySource.Cloth)) / 2) + (2 * _layout.Specification.Rules["joinSeam"]);

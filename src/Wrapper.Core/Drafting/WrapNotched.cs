@@ -1,0 +1,139 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>
+/// One piece folded across the front edge, its corners cut out first, seams and zip half way up. See docs/handbook.md,
+/// "Wrap, corners notched".
+/// </summary>
+public static class WrapNotched
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "wrap-notched";
+
+    /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
+    public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
+    {
+        var cover = new FoldedCover(width, depth, thickness, specification);
+        var seam = cover.Seam;
+        var zip = specification.Rules.Says("zip") ? specification.Rules["zip"] : seam;
+        var reach = Reach(specification, depth);
+        var cutLength = (2 * depth) + (2 * thickness) + (2 * zip);
+        var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
+        var checks = cover.ChoiceChecks().Concat(lay.Checks).Concat(Checks(cover, zip, reach)).ToList();
+        if (checks.Exists(check => check.Level == CheckLevel.Error))
+        {
+            return new() { Checks = checks };
+        }
+
+        var stitchLine = StitchLine(width.Value, depth.Value - reach.Value, reach.Value, cover.HalfThickness);
+        var fold = depth.Value + thickness.Value;
+        Mark[] marks = [new("fold", "middle of the front", new(cover.HalfThickness, fold), new(width.Value + cover.HalfThickness, fold))];
+        return new()
+        {
+            Pieces =
+            [
+                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : seam.Value, marks, lay.Turns),
+            ],
+            Seams = [.. Seams()],
+            Notions = [new("zip", "Zip", specification.Count, (width + (2 * reach)).Named("zip"))],
+            Finished =
+            [
+                .. cover.Finished,
+                new("backNotchAcross", "Back notch, across", thickness / 2),
+                new("backNotchAlong", "Back notch, along", (thickness / 2) + zip - seam),
+                new("frontNotchDeep", "Front notch, deep", thickness / 2),
+                new("frontNotchLong", "Front notch, long", thickness - (2 * seam)),
+            ],
+            Steps = [.. Steps()],
+            Checks = checks,
+        };
+    }
+
+    private static Worked Reach(CoverSpecification specification, Worked depth)
+    {
+        var reach = specification.Rules["zipReach"];
+        var third = depth / 3;
+        return !specification.Rules.Says("zipReach") && reach.Value > third.Value ? third.Named("zip reach") : reach;
+    }
+
+    private static IEnumerable<Check> Checks(FoldedCover cover, Worked zip, Worked reach)
+    {
+        var format = cover.Specification.Format;
+        if (cover.HalfThickness <= cover.Seam.Value)
+        {
+            yield return Check.Error(
+                "notch-too-small",
+                $"Half the thickness ({format.RoundedWithUnit(cover.HalfThickness)}) is not more than the seam ({format.RoundedWithUnit(cover.Seam.Value)}): there is no notch left to cut. Open the corners after sewing instead, or take a narrower seam.",
+                "seam",
+                new Mend("Open the corners after sewing", "construction", WrapFolded.Id));
+        }
+
+        if (reach.Value.IsNegative || reach.Value >= cover.Depth.Value)
+        {
+            yield return Check.Error("zip-reach-out-of-range", $"The zip can reach round the sides by 0 to {format.RoundedWithUnit(cover.Depth.Value)}.", "zipReach");
+        }
+
+        if (zip.Value != cover.Seam.Value)
+        {
+            yield return Check.Note(
+                "zip-and-seam-differ",
+                "Zip turning and seam differ: where the zip runs round the sides it is sewn at the seam’s width; match the marked inner corners.",
+                "zip");
+        }
+    }
+
+    /// <summary>Counter-clockwise from the left end of the lower back edge; each side is broken where the zip stops.</summary>
+    private static Outline StitchLine(Length width, Length side, Length reach, Length half)
+    {
+        var none = Length.Zero;
+        return FoldedCover.Path(
+        [
+            ("zip-lower", width, none),
+            ("back-right-lower-end", none, half), ("back-right-lower-side", half, none),
+            ("right-lower-zip", none, reach), ("right-lower", none, side),
+            ("front-right-lower-side", -half, none), ("front-right-lower-front", none, half),
+            ("front-right-upper-front", none, half), ("front-right-upper-side", half, none),
+            ("right-upper", none, side), ("right-upper-zip", none, reach),
+            ("back-right-upper-side", -half, none), ("back-right-upper-end", none, half),
+            ("zip-upper", -width, none),
+            ("back-left-upper-end", none, -half), ("back-left-upper-side", -half, none),
+            ("left-upper-zip", none, -reach), ("left-upper", none, -side),
+            ("front-left-upper-side", half, none), ("front-left-upper-front", none, -half),
+            ("front-left-lower-front", none, -half), ("front-left-lower-side", -half, none),
+            ("left-lower", none, -side), ("left-lower-zip", none, -reach),
+            ("back-left-lower-side", half, none), ("back-left-lower-end", none, -half),
+        ]);
+    }
+
+    private static IEnumerable<Seam> Seams()
+    {
+        static Seam Join(string id, string first, string second, string? takes = null) => new(id, new("wrap", first), new("wrap", second), takes);
+        foreach (var side in (string[])["left", "right"])
+        {
+            yield return Join($"{side}-side", $"{side}-lower", $"{side}-upper");
+            foreach (var half in (string[])["lower", "upper"])
+            {
+                yield return Join($"front-{side}-corner-{half}", $"front-{side}-{half}-front", $"front-{side}-{half}-side");
+                yield return Join($"back-{side}-corner-{half}", $"back-{side}-{half}-end", $"back-{side}-{half}-side");
+            }
+
+            yield return Join($"zip-{side}", $"{side}-lower-zip", $"{side}-upper-zip", "zip");
+        }
+
+        yield return Join("zip", "zip-lower", "zip-upper", "zip");
+    }
+
+    private static IEnumerable<SewingStep> Steps()
+    {
+        yield return new("Cut the notches at the four corners and on the fold at the middle of both long edges.", "Measure each notch twice: it is cut out before anything is sewn.");
+        yield return new("Sew the zip along the back and round on to both sides.");
+        yield return new("Fold across the middle of the front, right sides together, and sew the side seams up to where the zip begins.");
+        yield return new("Open each notch so that its edges lie on each other and sew across.", "Open the zip first, or the cover cannot be turned.");
+        yield return new("Finish the raw edges, turn and try it on the filling.");
+    }
+}
