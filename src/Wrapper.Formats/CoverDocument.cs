@@ -1,0 +1,116 @@
+using System.Text.Json;
+using Wrapper.Core.Drafting;
+
+namespace Wrapper.Formats;
+
+/// <summary>A cover as it is stored and kept in job files: texts exactly as typed, also those that could not be read.</summary>
+public sealed record CoverDocument
+{
+    /// <summary>What the maker calls it: “Saloon settee, port side”.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>The form's id.</summary>
+    public string Form { get; init; } = "box-cushion";
+
+    /// <summary>The shape.</summary>
+    public string Shape { get; init; } = "rectangle";
+
+    /// <summary>Measures as typed.</summary>
+    public Dictionary<string, string> Measures { get; init; } = [];
+
+    /// <summary>What the tape was laid on.</summary>
+    public string MeasuredFrom { get; init; } = "filling";
+
+    /// <summary>How it is made.</summary>
+    public string Construction { get; init; } = "boxing-strip";
+
+    /// <summary>Rules said for this cover, as typed, by flat name.</summary>
+    public Dictionary<string, string> Rules { get; init; } = [];
+
+    /// <summary>Choices by name.</summary>
+    public Dictionary<string, string> Options { get; init; } = [];
+
+    /// <summary>Layers put on the filling first.</summary>
+    public List<PaddingDocument> Padding { get; init; } = [];
+
+    /// <summary>How many alike, as typed.</summary>
+    public string Count { get; init; } = "1";
+
+    /// <summary>The cover as the core reads it, in a job of this unit and a house with these rules.</summary>
+    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => new()
+    {
+        Unit = unit,
+        Form = Form,
+        Shape = Shape,
+        Measures = Entries(Measures),
+        MeasuredFrom = MeasuredFrom,
+        Construction = Construction,
+        Rules = Entries(Rules),
+        HouseRules = Entries(houseRules),
+        Options = Options,
+        Padding = [.. Padding.Where(layer => layer.Thickness.Trim().Length > 0).Select(layer => new PaddingInput(Entry.Typed(layer.Thickness), layer.How, Number(layer.Turns)))],
+        Count = Number(Count),
+    };
+
+    private static Dictionary<string, Entry> Entries(IReadOnlyDictionary<string, string> texts) =>
+        texts.Where(text => text.Value.Trim().Length > 0).ToDictionary(text => text.Key, text => Entry.Typed(text.Value));
+
+    /// <summary>A whole number as typed; what is none becomes a number that the reader of covers refuses by name.</summary>
+    private static decimal Number(string text) =>
+        decimal.TryParse(text.Trim(), System.Globalization.NumberStyles.AllowLeadingSign | System.Globalization.NumberStyles.AllowDecimalPoint, System.Globalization.CultureInfo.InvariantCulture, out var number) ? number : -1;
+}
+
+/// <summary>A layer of padding, as typed.</summary>
+public sealed record PaddingDocument(string Thickness, string How, string Turns = "1");
+
+/// <summary>A job's cloth, as typed.</summary>
+public sealed record ClothDocument
+{
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>Selvage to selvage.</summary>
+    public string Width { get; init; } = "";
+
+    /// <summary>Each side; empty for the usual.</summary>
+    public string Selvage { get; init; } = "";
+
+    /// <summary><c>either</c> or <c>one-way</c>.</summary>
+    public string Nap { get; init; } = "either";
+
+    /// <summary>The repeat down the roll; empty for none.</summary>
+    public string RepeatLength { get; init; } = "";
+
+    /// <summary>The price of a yard or metre; empty for none.</summary>
+    public string Price { get; init; } = "";
+}
+
+/// <summary>A whole job in one file: docs/format.md.</summary>
+public sealed record JobFile
+{
+    /// <summary>The format's version: 1.</summary>
+    public int Format { get; init; } = 1;
+
+    /// <summary>What the job is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>Who it is for.</summary>
+    public string Client { get; init; } = "";
+
+    /// <summary>Where it is.</summary>
+    public string Place { get; init; } = "";
+
+    /// <summary><c>in</c>, <c>cm</c> or <c>mm</c>.</summary>
+    public string Unit { get; init; } = "in";
+
+    /// <summary>The cloth.</summary>
+    public ClothDocument Cloth { get; init; } = new();
+
+    /// <summary>The covers.</summary>
+    public List<CoverDocument> Covers { get; init; } = [];
+
+    /// <summary>Reads a job file.</summary>
+    /// <exception cref="JsonException">It is no job file of this format.</exception>
+    public static JobFile Read(string json) =>
+        JsonSerializer.Deserialize<JobFile>(json, OpenFormat.Json) is { Format: 1 } file ? file : throw new JsonException("This is not a Wrapper job file of format 1.");
+}

@@ -1,0 +1,169 @@
+using System.Globalization;
+using Microsoft.Data.Sqlite;
+
+namespace Wrapper.Store;
+
+/// <summary>
+/// Jobs, their covers and their cloth. Every write names the version it was made from; a write made from an older one
+/// changes nothing and says so. What is deleted is only marked, and can be brought back.
+/// </summary>
+public sealed class JobStore(Database database, TimeProvider clock)
+{
+    private const string JobColumns = "j.id, j.name, j.client, j.place, j.unit, j.version, j.created, j.updated";
+
+    /// <summary>All jobs, the one last worked on first.</summary>
+    public IReadOnlyList<JobSummary> List()
+    {
+        using var connection = database.Open();
+        return connection.Rows(
+            row => new JobSummary(ReadJob(row), row.GetInt32(8), row.GetInt32(9)),
+            $"""
+            SELECT {JobColumns}, COUNT(c.id), COALESCE(SUM(c.complete), 0)
+            FROM jobs j LEFT JOIN covers c ON c.job_id = j.id AND c.deleted IS NULL
+            WHERE j.deleted IS NULL
+            GROUP BY j.id ORDER BY j.updated DESC, j.rowid DESC
+            """);
+    }
+
+    /// <summary>A job with its covers and cloth; null when there is none.</summary>
+    public WholeJob? Find(string id)
+    {
+        using var connection = database.Open();
+        using var snapshot = connection.BeginTransaction(deferred: true);
+        var job = connection.Rows(ReadJob, $"SELECT {JobColumns} FROM jobs j WHERE j.id = $id AND j.deleted IS NULL", ("$id", id)).SingleOrDefault();
+        if (job is null)
+        {
+            return null;
+        }
+
+        var cloth = connection.Rows(ReadDocument, "SELECT document, version FROM cloths WHERE job_id = $id", ("$id", id)).Single();
+        var covers = connection.Rows(
+            ReadCover, "SELECT id, position, document, complete, version FROM covers WHERE job_id = $id AND deleted IS NULL ORDER BY position, id", ("$id", id));
+        return new(job, cloth, covers);
+    }
+
+    /// <summary>Makes a job with an empty set of covers.</summary>
+    public StoredJob Create(string id, JobHeading heading, string clothDocument)
+    {
+        var now = Now();
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction();
+        connection.Run(
+            "INSERT INTO jobs (id, name, client, place, unit, version, created, updated) VALUES ($id, $name, $client, $place, $unit, 1, $now, $now)",
+            ("$id", id), ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$now", now));
+        connection.Run("INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)", ("$id", id), ("$document", clothDocument));
+        transaction.Commit();
+        var moment = DateTimeOffset.Parse(now, CultureInfo.InvariantCulture);
+        return new(id, heading, 1, moment, moment);
+    }
+
+    /// <summary>Writes a job's heading.</summary>
+    public WriteResult SaveHeading(string id, JobHeading heading, long version) => Write(
+        id,
+        "UPDATE jobs SET name = $name, client = $client, place = $place, unit = $unit, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
+        ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$version", version));
+
+    /// <summary>Writes a job's cloth.</summary>
+    public WriteResult SaveCloth(string id, string document, long version) => Write(
+        id,
+        "UPDATE cloths SET document = $document, version = version + 1 WHERE job_id = $job AND version = $version",
+        "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL",
+        ("$document", document), ("$version", version));
+
+    /// <summary>Writes a cover made from this version.</summary>
+    public WriteResult SaveCover(string jobId, string coverId, int position, string document, bool complete, long version) => Write(
+        jobId,
+        """
+        UPDATE covers SET position = $position, document = $document, complete = $complete, version = version + 1
+        WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL
+        """,
+        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
+        ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0), ("$version", version));
+
+    /// <summary>Adds a cover, or brings a deleted one of this id back; stale when one of this id stands already.</summary>
+    public WriteResult AddCover(string jobId, string coverId, int position, string document, bool complete) => Write(
+        jobId,
+        """
+        INSERT INTO covers (id, job_id, position, document, complete, version)
+        SELECT $cover, $job, $position, $document, $complete, 1
+        WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL)
+        ON CONFLICT (job_id, id) DO UPDATE
+        SET position = excluded.position, document = excluded.document, complete = excluded.complete, version = covers.version + 1, deleted = NULL
+        WHERE covers.deleted IS NOT NULL
+        """,
+        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
+        ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0));
+
+    /// <summary>Marks a cover as deleted; <see cref="AddCover"/> brings it back.</summary>
+    public WriteResult DeleteCover(string jobId, string coverId, long version) => Write(
+        jobId,
+        "UPDATE covers SET deleted = $now, version = version + 1 WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL",
+        "SELECT version FROM covers WHERE job_id = $job AND id = $cover",
+        ("$cover", coverId), ("$version", version));
+
+    /// <summary>Marks a job as deleted; <see cref="RestoreJob"/> brings it back with all that hangs on it.</summary>
+    public WriteResult DeleteJob(string id, long version) => Write(
+        id,
+        "UPDATE jobs SET deleted = $now, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+        "SELECT version FROM jobs WHERE id = $job",
+        ("$version", version));
+
+    /// <summary>Brings a deleted job back.</summary>
+    public WriteResult RestoreJob(string id) => Write(
+        id,
+        "UPDATE jobs SET deleted = NULL, version = version + 1 WHERE id = $job AND deleted IS NOT NULL",
+        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL");
+
+    /// <summary>The house's settings.</summary>
+    public StoredDocument House()
+    {
+        using var connection = database.Open();
+        return connection.Rows(ReadDocument, "SELECT document, version FROM house WHERE id = 1").Single();
+    }
+
+    /// <summary>Writes the house's settings.</summary>
+    public WriteResult SaveHouse(string document, long version)
+    {
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction();
+        var changed = connection.Run(
+            "UPDATE house SET document = $document, version = version + 1 WHERE id = 1 AND version = $version", ("$document", document), ("$version", version));
+        var now = connection.Number("SELECT version FROM house WHERE id = 1") ?? 0;
+        transaction.Commit();
+        return new(changed == 1 ? WriteEnd.Saved : WriteEnd.Stale, now);
+    }
+
+    private static StoredJob ReadJob(SqliteDataReader row) => new(
+        row.GetString(0),
+        new(row.GetString(1), row.GetString(2), row.GetString(3), row.GetString(4)),
+        row.GetInt64(5),
+        DateTimeOffset.Parse(row.GetString(6), CultureInfo.InvariantCulture),
+        DateTimeOffset.Parse(row.GetString(7), CultureInfo.InvariantCulture));
+
+    private static StoredCover ReadCover(SqliteDataReader row) =>
+        new(row.GetString(0), row.GetInt32(1), row.GetString(2), row.GetInt64(3) == 1, row.GetInt64(4));
+
+    private static StoredDocument ReadDocument(SqliteDataReader row) => new(row.GetString(0), row.GetInt64(1));
+
+    private string Now() => clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture);
+
+    /// <summary>One write in one transaction; the job's date goes with it.</summary>
+    private WriteResult Write(string jobId, string statement, string versionQuery, params (string Name, object? Value)[] parameters)
+    {
+        (string, object?)[] all = [.. parameters, ("$job", jobId), ("$now", Now())];
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction();
+        var changed = connection.Run(statement, all);
+        if (changed > 0)
+        {
+            connection.Run("UPDATE jobs SET updated = $now WHERE id = $job", all);
+        }
+
+        var version = connection.Number(versionQuery, all);
+        transaction.Commit();
+        return changed > 0 ? new(WriteEnd.Saved, version ?? 0)
+            : version is { } stored ? new(WriteEnd.Stale, stored)
+            : new(WriteEnd.Missing, 0);
+    }
+}

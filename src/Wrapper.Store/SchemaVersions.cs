@@ -1,0 +1,88 @@
+using Microsoft.Data.Sqlite;
+
+namespace Wrapper.Store;
+
+/// <summary>
+/// The database's schema, step by step from nothing: a step once shipped is never changed, only followed by another. The
+/// file's <c>user_version</c> says how many steps it has taken.
+/// </summary>
+internal static class SchemaVersions
+{
+    private static readonly string[] Steps =
+    [
+        """
+        CREATE TABLE house (
+            id INTEGER PRIMARY KEY CHECK (id = 1),
+            document TEXT NOT NULL,
+            version INTEGER NOT NULL
+        );
+        INSERT INTO house (id, document, version) VALUES (1, '{}', 1);
+        CREATE TABLE jobs (
+            id TEXT PRIMARY KEY,
+            name TEXT NOT NULL,
+            client TEXT NOT NULL,
+            place TEXT NOT NULL,
+            unit TEXT NOT NULL CHECK (unit IN ('in', 'cm', 'mm')),
+            version INTEGER NOT NULL,
+            created TEXT NOT NULL,
+            updated TEXT NOT NULL,
+            deleted TEXT
+        );
+        CREATE TABLE cloths (
+            job_id TEXT PRIMARY KEY REFERENCES jobs (id),
+            document TEXT NOT NULL,
+            version INTEGER NOT NULL
+        );
+        CREATE TABLE covers (
+            id TEXT NOT NULL,
+            job_id TEXT NOT NULL REFERENCES jobs (id),
+            position INTEGER NOT NULL,
+            document TEXT NOT NULL,
+            complete INTEGER NOT NULL CHECK (complete IN (0, 1)),
+            version INTEGER NOT NULL,
+            deleted TEXT,
+            PRIMARY KEY (job_id, id)
+        );
+        """,
+    ];
+
+    /// <summary>The schema this program writes.</summary>
+    public static int Current => Steps.Length;
+
+    /// <summary>Brings a database up to date.</summary>
+    /// <exception cref="InvalidOperationException">The file was written by a later program.</exception>
+    public static void Bring(SqliteConnection connection)
+    {
+        var taken = Version(connection);
+        if (taken > Steps.Length)
+        {
+            throw new InvalidOperationException(
+                $"The data were written by a later Wrapper (schema {taken}, this one knows {Steps.Length}): use that one, nothing was changed.");
+        }
+
+        for (var step = taken; step < Steps.Length; step++)
+        {
+            using var transaction = connection.BeginTransaction();
+            Run(connection, transaction, Steps[step]);
+            Run(connection, transaction, $"PRAGMA user_version = {step + 1}");
+            transaction.Commit();
+        }
+    }
+
+    private static int Version(SqliteConnection connection)
+    {
+        using var command = connection.CreateCommand();
+        command.CommandText = "PRAGMA user_version";
+        return Convert.ToInt32(command.ExecuteScalar(), System.Globalization.CultureInfo.InvariantCulture);
+    }
+
+    private static void Run(SqliteConnection connection, SqliteTransaction transaction, string statements)
+    {
+        using var command = connection.CreateCommand();
+        command.Transaction = transaction;
+#pragma warning disable CA2100 // the statements are this file's own constants
+        command.CommandText = statements;
+#pragma warning restore CA2100
+        command.ExecuteNonQuery();
+    }
+}

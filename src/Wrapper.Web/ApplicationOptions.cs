@@ -1,0 +1,21 @@
+namespace Wrapper.Web;
+
+/// <summary>What the command line says: <c>--data</c>, <c>--web</c>, <c>--demo</c>.</summary>
+public sealed class ApplicationOptions
+{
+    /// <summary>The directory of the database; made when it is not there.</summary>
+    public string Data { get; set; } = "data";
+
+    /// <summary>The built front end; null to serve the interface alone.</summary>
+    public string? Web { get; set; }
+
+    /// <summary>A directory of job files to begin with when there are no jobs yet.</summary>
+    public string? Demo { get; set; }
+
+    /// <summary>The database's file.</summary>
+    public string DatabaseFile()
+    {
+        Directory.CreateDirectory(Data);
+        return Path.Combine(Data, "wrapper.db");
+    }
+}

@@ -1,0 +1,63 @@
+using System.Text.Json;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Drafting;
+using Wrapper.Formats;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A cover to write: its inputs and its place in the job.</summary>
+public sealed record CoverWriteJson(int Position, CoverDocument Cover);
+
+internal static class CoverEndpoints
+{
+    public static void MapCovers(this IEndpointRouteBuilder routes)
+    {
+        var covers = routes.MapGroup("/api/jobs/{jobId}/covers/{coverId}");
+        covers.MapPut("/", Save).WithName("saveCover").WithSummary("Writes a cover, finished or not.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        covers.MapDelete("/", Delete).WithName("deleteCover").WithSummary("Marks a cover as deleted; writing it anew brings it back.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+    }
+
+    /// <summary>Only a complete, valid cover can be cut from; the drafting itself decides.</summary>
+    public static bool IsComplete(CoverDocument cover, string unit, IReadOnlyDictionary<string, string> houseRules) =>
+        Drafter.Draft(cover.ToInput(unit, houseRules)).Draft is not null;
+
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Save(string jobId, string coverId, CoverWriteJson body, JobStore store, HttpContext context)
+    {
+        if (coverId.Length > 64)
+        {
+            return TypedResults.Problem("A cover’s id has at most 64 characters.", statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        if (store.Find(jobId) is not { } job)
+        {
+            return Versions.Missing();
+        }
+
+        var document = JsonSerializer.Serialize(body.Cover, OpenFormat.Json);
+        var complete = IsComplete(body.Cover, job.Job.Heading.Unit, HouseEndpoints.Rules(store));
+        WriteResult result;
+        if (Versions.IsNew(context))
+        {
+            result = store.AddCover(jobId, coverId, body.Position, document, complete);
+        }
+        else if (Versions.Expected(context) is { } version)
+        {
+            result = store.SaveCover(jobId, coverId, body.Position, document, complete, version);
+        }
+        else
+        {
+            return Versions.NotSaid();
+        }
+
+        return Versions.Answer(context, result, complete, () => Stored(store, jobId, coverId), body.Cover);
+    }
+
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string jobId, string coverId, JobStore store, HttpContext context) =>
+        Versions.Expected(context) is { } version
+            ? Versions.Answer(context, store.DeleteCover(jobId, coverId, version), null, () => Stored(store, jobId, coverId), null)
+            : Versions.NotSaid();
+
+    private static CoverJson? Stored(JobStore store, string jobId, string coverId) =>
+        JobEndpoints.Find(store, jobId)?.Covers.FirstOrDefault(cover => cover.Id == coverId);
+}

@@ -1,0 +1,142 @@
+using System.Text.Json;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
+using Wrapper.Formats;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A job's heading.</summary>
+public sealed record JobHeadingJson(string? Name, string? Client, string? Place, string? Unit);
+
+/// <summary>A line of the list of jobs.</summary>
+public sealed record JobLineJson(
+    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, int Covers, int CompleteCovers);
+
+/// <summary>A stored cover.</summary>
+public sealed record CoverJson(string Id, int Position, long Version, bool Complete, CoverDocument Cover);
+
+/// <summary>A job's cloth.</summary>
+public sealed record ClothJson(long Version, ClothDocument Cloth);
+
+/// <summary>A job with its covers and its cloth.</summary>
+public sealed record JobJson(
+    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, ClothJson Cloth, IReadOnlyList<CoverJson> Covers);
+
+internal static class JobEndpoints
+{
+    private const int LongestName = 200;
+
+    public static void MapJobs(this IEndpointRouteBuilder routes)
+    {
+        var jobs = routes.MapGroup("/api/jobs");
+        jobs.MapGet("/", (JobStore store) => store.List().Select(Line).ToList()).WithName("jobs").WithSummary("All jobs, the one last worked on first.");
+        jobs.MapPost("/", Create).WithName("createJob").WithSummary("Makes a job.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        jobs.MapGet("/{id}", Get).WithName("job").WithSummary("A job with its covers and cloth.").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPut("/{id}", Save).WithName("saveJob").WithSummary("Writes a job’s heading.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        jobs.MapDelete("/{id}", Delete).WithName("deleteJob").WithSummary("Marks a job as deleted.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        jobs.MapPost("/{id}/restore", Restore).WithName("restoreJob").WithSummary("Brings a deleted job back.").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPut("/{id}/cloth", SaveCloth).WithName("saveCloth").WithSummary("Writes a job’s cloth.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+    }
+
+    /// <summary>The job as it is sent; null when there is none.</summary>
+    public static JobJson? Find(JobStore store, string id) => store.Find(id) is { } whole
+        ? new(
+            id,
+            whole.Job.Heading.Name,
+            whole.Job.Heading.Client,
+            whole.Job.Heading.Place,
+            whole.Job.Heading.Unit,
+            whole.Job.Version,
+            whole.Job.Updated,
+            new(whole.Cloth.Version, Document<ClothDocument>(whole.Cloth.Document)),
+            [.. whole.Covers.Select(cover => new CoverJson(cover.Id, cover.Position, cover.Version, cover.Complete, Document<CoverDocument>(cover.Document)))])
+        : null;
+
+    private static T Document<T>(string json) => JsonSerializer.Deserialize<T>(json, OpenFormat.Json)!;
+
+    private static JobLineJson Line(JobSummary summary) => new(
+        summary.Job.Id,
+        summary.Job.Heading.Name,
+        summary.Job.Heading.Client,
+        summary.Job.Heading.Place,
+        summary.Job.Heading.Unit,
+        summary.Job.Version,
+        summary.Job.Updated,
+        summary.Covers,
+        summary.CompleteCovers);
+
+    private static (JobHeading Heading, List<Check> Checks) Read(JobHeadingJson heading)
+    {
+        var checks = new List<Check>();
+        if (heading.Unit is not ("in" or "cm" or "mm"))
+        {
+            checks.Add(Check.Error("unknown-unit", $"“{heading.Unit}” is not a unit for a job: use in, cm or mm.", "unit"));
+        }
+
+        foreach (var (name, text) in ((string, string?)[])[("name", heading.Name), ("client", heading.Client), ("place", heading.Place)])
+        {
+            if (text?.Length > LongestName)
+            {
+                checks.Add(Check.Error("too-long", $"The {name} is longer than {LongestName} characters: shorten it.", name));
+            }
+        }
+
+        return (new(heading.Name ?? "", heading.Client ?? "", heading.Place ?? "", heading.Unit ?? ""), checks);
+    }
+
+    private static Results<Created<JobJson>, ProblemHttpResult> Create(JobHeadingJson body, JobStore store, HttpContext context)
+    {
+        var (heading, checks) = Read(body);
+        if (checks.Count > 0)
+        {
+            return Refusals.Unprocessable(checks);
+        }
+
+        var cloth = new ClothDocument { Width = heading.Unit == "in" ? "54" : "137 cm" };
+        var id = Guid.CreateVersion7().ToString("N");
+        store.Create(id, heading, JsonSerializer.Serialize(cloth, OpenFormat.Json));
+        Versions.Tag(context, 1);
+        return TypedResults.Created($"/api/jobs/{id}", Find(store, id)!);
+    }
+
+    private static Results<Ok<JobJson>, ProblemHttpResult> Get(string id, JobStore store, HttpContext context)
+    {
+        if (Find(store, id) is not { } job)
+        {
+            return Versions.Missing();
+        }
+
+        Versions.Tag(context, job.Version);
+        return TypedResults.Ok(job);
+    }
+
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Save(string id, JobHeadingJson body, JobStore store, HttpContext context)
+    {
+        var (heading, checks) = Read(body);
+        if (checks.Count > 0)
+        {
+            return Refusals.Unprocessable(checks);
+        }
+
+        return Versions.Expected(context) is { } version
+            ? Versions.Answer(context, store.SaveHeading(id, heading, version), null, () => Find(store, id), heading)
+            : Versions.NotSaid();
+    }
+
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string id, JobStore store, HttpContext context) =>
+        Versions.Expected(context) is { } version
+            ? Versions.Answer(context, store.DeleteJob(id, version), null, () => Find(store, id), null)
+            : Versions.NotSaid();
+
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Restore(string id, JobStore store, HttpContext context)
+    {
+        var result = store.RestoreJob(id);
+        return result.End == WriteEnd.Missing ? Versions.Missing() : Versions.Answer(context, result with { End = WriteEnd.Saved }, null, () => null, null);
+    }
+
+    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, HttpContext context) =>
+        Versions.Expected(context) is { } version
+            ? Versions.Answer(context, store.SaveCloth(id, JsonSerializer.Serialize(cloth, OpenFormat.Json), version), null, () => Find(store, id)?.Cloth, cloth)
+            : Versions.NotSaid();
+}

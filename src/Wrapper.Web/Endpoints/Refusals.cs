@@ -1,0 +1,26 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
+using Wrapper.Formats;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>Answers that refuse, each saying what hangs on which measure.</summary>
+internal static class Refusals
+{
+    /// <summary>422 with the checks.</summary>
+    public static ProblemHttpResult Unprocessable(IEnumerable<Check> checks, params (string Name, object? Value)[] more)
+    {
+        var list = checks.Select(CheckJson.Of).ToList();
+        var extensions = new Dictionary<string, object?> { ["checks"] = list };
+        foreach (var (name, value) in more)
+        {
+            extensions[name] = value;
+        }
+
+        return TypedResults.Problem(
+            detail: list.FirstOrDefault(check => check.Level == "error")?.Text,
+            statusCode: StatusCodes.Status422UnprocessableEntity,
+            title: "This cannot be made as it stands.",
+            extensions: extensions);
+    }
+}

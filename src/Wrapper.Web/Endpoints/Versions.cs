@@ -1,0 +1,48 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A write that went in.</summary>
+/// <param name="Version">The new version.</param>
+/// <param name="Complete">For a cover: whether it can be cut from.</param>
+public sealed record SavedJson(long Version, bool? Complete);
+
+/// <summary>Versions as ETags: what a write was made from, and what to answer when someone else was faster.</summary>
+internal static class Versions
+{
+    public static void Tag(HttpContext context, long version) =>
+        context.Response.Headers.ETag = $"\"{version.ToString(CultureInfo.InvariantCulture)}\"";
+
+    /// <summary>The version a write says it was made from; null when it says none.</summary>
+    public static long? Expected(HttpContext context) =>
+        long.TryParse(context.Request.Headers.IfMatch.ToString().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var version) ? version : null;
+
+    /// <summary>True for a write that makes something new.</summary>
+    public static bool IsNew(HttpContext context) => context.Request.Headers.IfNoneMatch == "*";
+
+    public static ProblemHttpResult NotSaid() => TypedResults.Problem(
+        "Say in If-Match which version this was made from, or If-None-Match: * for something new.", statusCode: StatusCodes.Status428PreconditionRequired);
+
+    public static ProblemHttpResult Missing() => TypedResults.Problem("There is no such thing, or it was deleted.", statusCode: StatusCodes.Status404NotFound);
+
+    /// <summary>The answer to a write; a stale one gets both versions, and nothing was overwritten.</summary>
+    public static Results<Ok<SavedJson>, ProblemHttpResult> Answer(HttpContext context, WriteResult result, bool? complete, Func<object?> stored, object? yours)
+    {
+        switch (result.End)
+        {
+            case WriteEnd.Saved:
+                Tag(context, result.Version);
+                return TypedResults.Ok(new SavedJson(result.Version, complete));
+            case WriteEnd.Missing:
+                return Missing();
+            default:
+                Tag(context, result.Version);
+                return TypedResults.Problem(
+                    "This was changed elsewhere in the meantime. Nothing was overwritten: both versions are here.",
+                    statusCode: StatusCodes.Status412PreconditionFailed,
+                    extensions: new Dictionary<string, object?> { ["version"] = result.Version, ["stored"] = stored(), ["yours"] = yours });
+        }
+    }
+}

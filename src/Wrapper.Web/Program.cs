@@ -1,0 +1,53 @@
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.Extensions.FileProviders;
+using Microsoft.Extensions.Options;
+using Wrapper.Formats;
+using Wrapper.Store;
+using Wrapper.Web;
+using Wrapper.Web.Endpoints;
+
+var builder = WebApplication.CreateBuilder(args);
+builder.Logging.SetMinimumLevel(LogLevel.Warning);
+builder.WebHost.ConfigureKestrel(server => server.Limits.MaxRequestBodySize = 8 * 1024 * 1024);
+builder.Services.Configure<JsonOptions>(options => OpenFormat.Configure(options.SerializerOptions));
+builder.Services.Configure<ApplicationOptions>(builder.Configuration);
+builder.Services.AddProblemDetails();
+builder.Services.AddResponseCompression(options => options.EnableForHttps = true);
+builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
+builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddSingleton(services => new Database(services.GetRequiredService<IOptions<ApplicationOptions>>().Value.DatabaseFile()));
+builder.Services.AddSingleton<JobStore>();
+
+var app = builder.Build();
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseResponseCompression();
+app.UseMiddleware<SameOriginWrites>();
+
+app.MapOpenApi("/api/openapi.json");
+app.MapCatalogue();
+app.MapDrafting();
+app.MapLays();
+app.MapYardage();
+app.MapJobs();
+app.MapCovers();
+app.MapHouse();
+app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
+
+var options = app.Services.GetRequiredService<IOptions<ApplicationOptions>>().Value;
+if (options.Web is { } web && Directory.Exists(web))
+{
+    var files = new PhysicalFileProvider(Path.GetFullPath(web));
+    app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = StaticCaching.Apply });
+    app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files, OnPrepareResponse = StaticCaching.Apply });
+}
+
+if (options.Demo is { } demo)
+{
+    DemoJobs.Load(app.Services.GetRequiredService<JobStore>(), demo);
+}
+
+app.Run();
+
+/// <summary>The application's entry, named for tests.</summary>
+public partial class Program;

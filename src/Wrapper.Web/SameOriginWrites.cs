@@ -1,0 +1,23 @@
+namespace Wrapper.Web;
+
+/// <summary>
+/// Refuses writes that a page of another site sends through the maker's browser: a request that names an origin has to
+/// name this one.
+/// </summary>
+public sealed class SameOriginWrites(RequestDelegate next)
+{
+    /// <summary>Lets reads and same-origin writes through.</summary>
+    public async Task InvokeAsync(HttpContext context)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        var origin = context.Request.Headers.Origin.ToString();
+        var own = $"{context.Request.Scheme}://{context.Request.Host}";
+        if (origin.Length > 0 && origin != own && !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method))
+        {
+            await TypedResults.Problem("Writes are taken from this application’s own pages only.", statusCode: StatusCodes.Status403Forbidden).ExecuteAsync(context);
+            return;
+        }
+
+        await next(context);
+    }
+}
