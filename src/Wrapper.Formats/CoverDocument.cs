@@ -47,13 +47,13 @@ public sealed record CoverDocument
         Construction = Construction,
         Rules = Entries(Rules),
         HouseRules = Entries(houseRules),
-        Options = Options,
-        Padding = [.. Padding.Where(layer => layer.Thickness.Trim().Length > 0).Select(layer => new PaddingInput(Entry.Typed(layer.Thickness), layer.How, Number(layer.Turns)))],
+        Options = Options.Where(option => option.Value is not null).ToDictionary(option => option.Key, option => option.Value),
+        Padding = [.. Padding.Where(layer => !string.IsNullOrWhiteSpace(layer?.Thickness)).Select(layer => new PaddingInput(Entry.Typed(layer.Thickness), layer.How, Number(layer.Turns)))],
         Count = Number(Count),
     };
 
     private static Dictionary<string, Entry> Entries(IReadOnlyDictionary<string, string> texts) =>
-        texts.Where(text => text.Value.Trim().Length > 0).ToDictionary(text => text.Key, text => Entry.Typed(text.Value));
+        texts.Where(text => !string.IsNullOrWhiteSpace(text.Value)).ToDictionary(text => text.Key, text => Entry.Typed(text.Value));
 
     /// <summary>A whole number as typed; what is none becomes a number that the reader of covers refuses by name.</summary>
     private static decimal Number(string text) =>

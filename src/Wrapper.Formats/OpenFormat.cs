@@ -12,6 +12,8 @@ public static class OpenFormat
     /// <summary>Puts the open format's rules into existing options.</summary>
     public static JsonSerializerOptions Configure(JsonSerializerOptions options)
     {
+        options.RespectNullableAnnotations = true;
+        options.NumberHandling = JsonNumberHandling.Strict;
         options.Converters.Add(new EntryConverter());
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));
         return options;

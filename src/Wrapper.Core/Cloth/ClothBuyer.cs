@@ -22,6 +22,16 @@ public sealed class ClothBuyer
         _rules = new(unit, new Dictionary<string, Length>(), houseRules);
     }
 
+    /// <summary>A cover's inputs with this cloth put in.</summary>
+    public static CoverInput OnCloth(CoverInput input, ClothSpecification cloth) => input with
+    {
+        UsableWidth = Entry.Number(cloth.UsableWidth.Nanometres / (decimal)Length.NanometresPerMillimetre),
+        Nap = cloth.OneWay ? "one-way" : "either",
+    };
+
+    /// <summary>True when at least one cover can be drafted on this cloth.</summary>
+    public bool HasAnyDraft(ClothSpecification cloth) => _covers.Any(cover => Drafter.Draft(OnCloth(cover.Input, cloth)).Draft is not null);
+
     /// <summary>How much of this cloth the job takes.</summary>
     public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null)
     {
@@ -30,11 +40,7 @@ public sealed class ClothBuyer
         var drafts = new Dictionary<string, Draft>();
         foreach (var cover in _covers)
         {
-            var outcome = Drafter.Draft(cover.Input with
-            {
-                UsableWidth = Entry.Number(cloth.UsableWidth.Nanometres / (decimal)Length.NanometresPerMillimetre),
-                Nap = cloth.OneWay ? "one-way" : "either",
-            });
+            var outcome = Drafter.Draft(OnCloth(cover.Input, cloth));
             if (outcome.Draft is { } draft)
             {
                 drafts[cover.Key] = draft;

@@ -76,17 +76,22 @@ public sealed record Draft
 
         void Write(string target, string name, Worked number)
         {
-            foreach (var result in WorkingWriter.ResultsIn(number))
+            // A number that is only another name for a result shows the result's own sum, once.
+            var alias = number.Terms is [{ Quantity: NamedResult only, Factor.Value: 1 }] ? only : null;
+            foreach (var result in WorkingWriter.ResultsIn(number).Where(result => result != alias))
             {
-                if (written.Add(result) && result.Definition != number)
+                if (written.Add(result))
                 {
                     lines.Add(writer.Line(result.Name, result.Name, result.Definition));
                 }
             }
 
-            // A finished size that is only a name for its result shows the result's own sum.
-            var shown = number.Terms is [{ Quantity: NamedResult only, Factor.Value: 1 }] ? only.Definition : number;
-            lines.Add(writer.Line(target, name, shown));
+            if (alias is not null)
+            {
+                written.Add(alias);
+            }
+
+            lines.Add(writer.Line(target, name, alias?.Definition ?? number));
         }
     }
 }

@@ -8,12 +8,15 @@ using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;
 
-/// <summary>A cover of the job, under the caller's key.</summary>
-public sealed record YardageCoverJson(string Key, CoverDocument Cover);
+/// <summary>A cover of the job, under the caller's key. An example is laid only while there is nothing real to lay.</summary>
+public sealed record YardageCoverJson(string Key, CoverDocument Cover, bool? Example);
 
-/// <summary>What is to be bought: the covers of a job, its cloth, and whether other widths are compared.</summary>
+/// <summary>What came of one cover: its draft, or the checks in the way of one, and the measures that could be read.</summary>
+public sealed record CoverAnswerJson(DraftResponse? Draft, IReadOnlyList<CheckJson> Checks, IReadOnlyDictionary<string, ReadMeasureJson> Measures);
+
+/// <summary>What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted.</summary>
 public sealed record YardageRequestJson(
-    string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, int? Steps);
+    string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps);
 
 /// <summary>A laid piece: the cover and piece it is, and its shape as laid.</summary>
 public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline);
@@ -46,7 +49,8 @@ public sealed record YardageJson(
     BuyJson? Buy,
     LayJson? Lay,
     IReadOnlyList<LaidPieceJson> Pieces,
-    IReadOnlyDictionary<string, DraftResponse> Drafts,
+    IReadOnlyDictionary<string, CoverAnswerJson> Covers,
+    bool Example,
     IReadOnlyList<WidthJson> Widths,
     IReadOnlyList<ShoppingJson> Notions,
     IReadOnlyList<string> LeftOut,
@@ -82,15 +86,23 @@ internal static class YardageEndpoints
 
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
     {
-        var house = HouseRules(request.HouseRules ?? [], unit);
+        var houseTexts = request.HouseRules ?? [];
+        var house = HouseRules(houseTexts, unit);
         var reading = ClothReader.Read(Input(request.Cloth), unit);
-        var covers = request.Covers.Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []))).ToList();
+        var answers = Answers(request, reading.Cloth);
         if (reading.Cloth is not { } cloth)
         {
-            return new(null, null, null, null, [], new Dictionary<string, DraftResponse>(), [], [], [.. covers.Select(cover => cover.Key)], [.. reading.Checks.Select(CheckJson.Of)], 0);
+            return new(null, null, null, null, [], answers, false, [], [], [.. request.Covers.Select(cover => cover.Key)], [.. reading.Checks.Select(CheckJson.Of)], 0);
         }
 
-        var buyer = new ClothBuyer(covers, unit, house);
+        var real = Covers(request, example: false);
+        var buyer = new ClothBuyer(real, unit, house);
+        var example = !buyer.HasAnyDraft(cloth) && request.Covers.Any(cover => cover.Example == true);
+        if (example)
+        {
+            buyer = new(Covers(request, example: true), unit, house);
+        }
+
         var yardage = buyer.Buy(cloth, Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps), () => aborted.IsCancellationRequested);
         var widths = request.Compare == true ? buyer.Compare(cloth, ClothWidth.Usual, CompareSteps) : [];
         var buyStep = new RuleBook(unit, new Dictionary<string, Length>(), house)["buyStep"].Value;
@@ -103,12 +115,35 @@ internal static class YardageEndpoints
                 : null,
             [.. yardage.Pieces.Select(piece => new LaidPieceJson(
                 piece.LayId, piece.Cover, piece.Piece.Key, piece.Piece.Name, piece.Copies, [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })]))],
-            yardage.Drafts.ToDictionary(draft => draft.Key, draft => DraftResponse.Of(draft.Value, Drafter.Draft(covers.Single(cover => cover.Key == draft.Key).Input).Reading)),
+            answers,
+            example,
             [.. widths.Select(width => Width(width, unit, reading.Price))],
             [.. NotionBuyer.ListOf(yardage.Drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind, line.Text, line.Quantity))],
             yardage.LeftOut,
             [.. yardage.Checks.Select(CheckJson.Of)],
             yardage.Joins);
+    }
+
+    private static List<JobCover> Covers(YardageRequestJson request, bool example) =>
+    [
+        .. request.Covers.Where(cover => (cover.Example ?? false) == example)
+            .Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []))),
+    ];
+
+    private static Dictionary<string, CoverAnswerJson> Answers(YardageRequestJson request, ClothSpecification? cloth)
+    {
+        var answers = new Dictionary<string, CoverAnswerJson>();
+        foreach (var cover in request.Covers.Where(cover => request.Drafts?.Contains(cover.Key) == true))
+        {
+            var input = cover.Cover.ToInput(request.Unit, request.HouseRules ?? []);
+            var outcome = Drafter.Draft(cloth is null ? input : ClothBuyer.OnCloth(input, cloth));
+            answers[cover.Key] = new(
+                outcome.Draft is { } draft ? DraftResponse.Of(draft, outcome.Reading) : null,
+                [.. outcome.Checks.Select(CheckJson.Of)],
+                DraftResponse.ReadMeasures(outcome.Reading));
+        }
+
+        return answers;
     }
 
     private static ClothInput Input(ClothDocument cloth) => new()

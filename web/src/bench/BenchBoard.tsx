@@ -1,0 +1,82 @@
+import { useRef } from "react";
+import type { Catalogue } from "../api/client";
+import { BuyPanel } from "../cloth/BuyPanel";
+import { RollPanel } from "../cloth/RollPanel";
+import { useBench, useCurrentCover } from "../jobs/benchStore";
+import { MakeUpPanel } from "../makeup/MakeUpPanel";
+import { MeasurePanel } from "../measure/MeasurePanel";
+import { missingMeasures, shapeOf } from "../measure/shape";
+import { useLastGood } from "../measure/useLastGood";
+import { PiecesPanel } from "../pieces/PiecesPanel";
+import { BenchHeader } from "./BenchHeader";
+import { ConflictNotice } from "./ConflictNotice";
+import { CoverTabs } from "./CoverTabs";
+import { TapeEdge } from "./TapeEdge";
+import { useSettled } from "./useSettled";
+import { useYardage } from "./useYardage";
+import "./bench.css";
+
+interface Props {
+  catalogue: Catalogue;
+  houseRules: Record<string, string>;
+}
+
+const pauseBeforeComparing = 350;
+const betterSteps = 600;
+
+/** Measures, make-up, pieces and the cloth in sight together; a change in one ripples through all. */
+export function BenchBoard({ catalogue, houseRules }: Props) {
+  const document = useBench((state) => state.document);
+  const current = useCurrentCover();
+  const settled = useSettled(document, pauseBeforeComparing);
+  const drafts = current ? [current.id] : [];
+  const quick = useYardage({ document, catalogue, houseRules, drafts });
+  const full = useYardage({ document: settled, catalogue, houseRules, drafts, compare: true, steps: betterSteps });
+  const countField = useRef(() => globalThis.document.getElementById("count")?.focus());
+
+  const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
+  const yardage = (isSettled ? full.data : quick.data) ?? null;
+  const answer = (current && yardage?.covers[current.id]) ?? null;
+  const draft = useLastGood(current?.id ?? "", answer?.draft ?? null);
+  if (!document) {
+    return null;
+  }
+
+  const shape = current ? shapeOf(catalogue, current.cover) : null;
+  const unit = document.heading.unit;
+  const missing = shape && current ? missingMeasures(shape, current.cover) : [];
+  return (
+    <div className="bench">
+      <TapeEdge document={document} measured={shape ? count(shape.measures) - missing.length : 0} measures={shape ? count(shape.measures) : 0} draft={draft} yardage={yardage} />
+      <BenchHeader />
+      <main className="board" data-settled={isSettled}>
+        <ConflictNotice />
+        <CoverTabs yardage={yardage} />
+        {current && shape ? (
+          <>
+            <MeasurePanel
+              catalogue={catalogue}
+              cover={current.cover}
+              coverId={current.id}
+              unit={unit}
+              draft={draft}
+              checks={answer?.checks ?? []}
+              readings={answer?.measures ?? {}}
+              onDone={countField.current}
+            />
+            <MakeUpPanel catalogue={catalogue} cover={current.cover} unit={unit} houseRules={houseRules} checks={answer?.checks ?? []} />
+            <PiecesPanel key={current.id} draft={draft} example={missing.length > 0} stale={answer !== null && !answer.draft} />
+          </>
+        ) : (
+          <p className="sheet no-cover">Nothing is on the bench. Add a cushion above to begin measuring.</p>
+        )}
+        <RollPanel yardage={yardage} cloth={document.cloth} unit={unit} currentId={current?.id ?? null} />
+        <BuyPanel yardage={yardage} widths={full.data?.widths ?? []} unit={unit} unfinished={yardage ? document.covers.length - new Set(yardage.pieces.map((piece) => piece.cover)).size : 0} />
+      </main>
+    </div>
+  );
+}
+
+function count(measures: { optional: boolean }[]): number {
+  return measures.filter((measure) => !measure.optional).length;
+}

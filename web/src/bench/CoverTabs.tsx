@@ -1,0 +1,46 @@
+import type { Yardage } from "../api/client";
+import { addCover, editCover, removeCover, useBench, useCurrentCover } from "../jobs/benchStore";
+
+/** The covers of the job, side by side: choose one, name it, add another, one more like it, take one off. */
+export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
+  const covers = useBench((state) => state.document?.covers ?? []);
+  const current = useCurrentCover();
+  const { choose } = useBench.getState();
+  const laid = new Set(yardage?.example ? [] : yardage?.pieces.map((piece) => piece.cover));
+  return (
+    <nav className="cover-tabs" aria-label="Covers of this job">
+      {covers.map((entry, i) =>
+        entry.id === current?.id ? (
+          <span key={entry.id} className="cover-tab current">
+            <input
+              aria-label="Name of this cover"
+              placeholder={`Cushion ${i + 1}`}
+              maxLength={200}
+              size={Math.max(10, entry.cover.name.length)}
+              value={entry.cover.name}
+              onChange={(event) => editCover("name", (cover) => ({ ...cover, name: event.target.value }))}
+            />
+            <span className="cover-count">{entry.cover.count} alike</span>
+          </span>
+        ) : (
+          <button type="button" key={entry.id} className="cover-tab" onClick={() => choose(entry.id)}>
+            {entry.cover.name || `Cushion ${i + 1}`} <span className="cover-count">{laid.has(entry.id) ? `${entry.cover.count} alike` : "unfinished"}</span>
+          </button>
+        ),
+      )}
+      <button type="button" className="header-button" onClick={() => addCover()}>
+        + Cushion
+      </button>
+      {current && (
+        <>
+          <button type="button" className="header-button" onClick={() => addCover({ ...current.cover, name: current.cover.name && `${current.cover.name}, another` })}>
+            One more like this
+          </button>
+          <button type="button" className="header-button" onClick={() => removeCover(current.id)}>
+            Take off
+          </button>
+        </>
+      )}
+    </nav>
+  );
+}

@@ -1,0 +1,60 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { api, type Catalogue, type Cover, type Yardage } from "../api/client";
+import type { JobDocument } from "../jobs/document";
+import { missingMeasures, shapeOf, withExamples } from "../measure/shape";
+
+type Covers = { key: string; cover: Cover; example: boolean }[];
+
+function coversOf(document: JobDocument, catalogue: Catalogue): Covers {
+  return document.covers.map(({ id, cover }) => {
+    const shape = shapeOf(catalogue, cover);
+    const example = shape !== null && missingMeasures(shape, cover).length > 0;
+    return { key: id, cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover, example };
+  });
+}
+
+interface Asked {
+  document: JobDocument | null;
+  catalogue: Catalogue | undefined;
+  houseRules: Record<string, string> | undefined;
+  /** The covers whose drafts are wanted. */
+  drafts: string[];
+  compare?: boolean;
+  steps?: number;
+}
+
+/** Drafts and lays the job as it stands on the bench; the last answer stays while the next is worked out. */
+export function useYardage({ document, catalogue, houseRules, drafts, compare = false, steps }: Asked) {
+  const body = useMemo(
+    () =>
+      document && catalogue && houseRules
+        ? {
+            unit: document.heading.unit,
+            houseRules,
+            covers: coversOf(document, catalogue),
+            cloth: document.cloth,
+            drafts,
+            compare,
+            steps: steps ?? null,
+          }
+        : null,
+    // The list of keys is made anew at each render; its text says whether it changed.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [document, catalogue, houseRules, drafts.join(), compare, steps],
+  );
+  return useQuery<Yardage>({
+    queryKey: ["yardage", body],
+    enabled: body !== null,
+    placeholderData: keepPreviousData,
+    gcTime: 30_000,
+    queryFn: async ({ signal }) => {
+      const { data } = await api.POST("/api/yardage", { body: body!, signal });
+      if (!data) {
+        throw new Error("The workroom’s computer did not answer.");
+      }
+
+      return data;
+    },
+  });
+}

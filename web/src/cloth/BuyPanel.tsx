@@ -1,0 +1,91 @@
+import type { Unit, Width, Yardage } from "../api/client";
+import { editCloth } from "../jobs/benchStore";
+import { Figure } from "../ui/Figure";
+
+interface Props {
+  yardage: Yardage | null;
+  widths: Width[];
+  unit: Unit;
+  unfinished: number;
+}
+
+/** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
+export function BuyPanel({ yardage, widths, unit, unfinished }: Props) {
+  const buy = yardage?.buy;
+  return (
+    <section className="buy-panel" aria-label="To buy">
+      <div className="buy-head">
+        <div>
+          <span className="buy-heading">
+            To buy {yardage?.example && <strong className="example-mark">example</strong>}
+          </span>
+          {buy ? (
+            <p className="buy-figure" data-testid="buy">
+              <Figure text={buy.figure} /> <span className="buy-unit">{buy.unit}</span>
+            </p>
+          ) : (
+            <p className="buy-none">Nothing to lay yet.</p>
+          )}
+        </div>
+        {buy && (
+          <p className="buy-facts">
+            {unit === "in" ? buy.metres : buy.yards}
+            {buy.cost !== null && <> · costs {buy.cost.toFixed(2)}</>}
+            <br />
+            On paper {buy.ruleOfThumb}
+            {buy.saved && <>: {buy.saved} saved</>}
+            {unfinished > 0 && !yardage?.example && (
+              <>
+                <br />
+                Without {unfinished} unfinished
+              </>
+            )}
+          </p>
+        )}
+      </div>
+      <table className="widths">
+        <caption className="visually-hidden">The same job on other widths</caption>
+        <tbody>
+          {widths.map((width) => (
+            <tr key={width.name} className={width.best ? "best" : undefined}>
+              <th scope="row">
+                <button type="button" className="plain-button" title="Lay it on this width" onClick={() => editCloth({ width: width.name })}>
+                  {width.name}
+                </button>
+              </th>
+              <td className="width-buy">{width.buy ? <Figure text={width.buy.split(" ")[0] ?? ""} unit={width.buy.split(" ")[1]} /> : "–"}</td>
+              <td className="width-note">{noteOf(width)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {yardage && yardage.notions.length > 0 && (
+        <ul className="notions" aria-label="Notions to buy">
+          {yardage.notions.map((notion) => (
+            <li key={notion.text}>
+              {notion.kind === "cord" ? "" : `${notion.quantity} × `}
+              {notion.text}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** What a width does to the job, in a few words. */
+function noteOf(width: Width): string {
+  const codes = new Set(width.checks.map((check) => check.code));
+  const error = width.checks.find((check) => check.level === "error");
+  if (error) {
+    return "too narrow";
+  }
+
+  const notes = [
+    codes.has("join-on-front") ? "front joined" : "",
+    codes.has("piece-wider-than-cloth") ? (width.checks.some((check) => check.text.includes("turned a quarter")) ? "plates turned" : "plates joined") : "",
+    codes.has("strips-down") ? "strips down" : "",
+    width.joins > 0 ? `${width.joins} joins` : "no joins",
+  ].filter(Boolean);
+  return `${notes.join(", ")}${width.best ? " · best" : ""}`;
+}

@@ -1,0 +1,107 @@
+import { useEffect } from "react";
+import type { Catalogue, Check, Cover, Draft, ReadMeasure, Unit } from "../api/client";
+import { editText, useBench } from "../jobs/benchStore";
+import { ChecksFor } from "../ui/ChecksFor";
+import { CushionDrawing } from "./CushionDrawing";
+import { MeasureField } from "./MeasureField";
+import { MeasureWalk } from "./MeasureWalk";
+import { missingMeasures, nextMeasure, shapeOf } from "./shape";
+import { useLastGood } from "./useLastGood";
+import "./measure.css";
+
+interface Props {
+  catalogue: Catalogue;
+  cover: Cover;
+  coverId: string;
+  unit: Unit;
+  draft: Draft | null;
+  checks: Check[];
+  readings: Record<string, ReadMeasure>;
+  onDone: () => void;
+}
+
+/** The thing and its measures: one is asked for at a time, lit on the drawing, with one very large numeral. */
+export function MeasurePanel({ catalogue, cover, coverId, unit, draft, checks, readings, onDone }: Props) {
+  const measure = useBench((state) => state.measure);
+  const ask = useBench((state) => state.ask);
+  const shape = shapeOf(catalogue, cover);
+  const finished = useLastGood(coverId, cushionOf(readings, cover));
+  const asked = shape?.measures.find((known) => known.name === measure) ?? null;
+
+  useEffect(() => {
+    if (shape && !asked) {
+      ask(missingMeasures(shape, cover)[0]?.name ?? shape.measures[0]?.name ?? null);
+    }
+  }, [shape, asked, cover, ask]);
+
+  if (!shape) {
+    return <section className="sheet measure-panel">This form cannot be drawn.</section>;
+  }
+
+  const missing = missingMeasures(shape, cover);
+  const walk = (step: 1 | -1) => {
+    const next = nextMeasure(shape, measure, step);
+    if (next) {
+      ask(next);
+    } else if (step === 1) {
+      onDone();
+    }
+  };
+  return (
+    <section className="sheet measure-panel" aria-label="Measures" id="measure">
+      {finished && (
+        <CushionDrawing
+          cushion={finished}
+          tapered={shape.id === "trapezoid"}
+          lit={measure}
+          piping={cover.construction === "boxing-strip" ? (cover.options.piping ?? "none") : "none"}
+          zipTurn={zipTurnOf(draft)}
+          onAsk={ask}
+          readings={Object.fromEntries(
+            shape.measures.map((known) => {
+              const typed = cover.measures[known.name]?.trim() ?? "";
+              const wrong = checks.some((check) => check.measure === known.name && check.level === "error") && typed !== "";
+              return [known.name, { text: wrong ? typed : (readings[known.name]?.shown ?? typed), taken: typed !== "" && !wrong, wrong }];
+            }).filter(([name]) => !shape.measures.find((known) => known.name === name)?.optional),
+          )}
+        />
+      )}
+      {asked && (
+        <div className="taking">
+          <MeasureField
+            key={`${coverId}.${asked.name}`}
+            measure={asked}
+            unit={unit}
+            text={cover.measures[asked.name] ?? ""}
+            wrong={checks.some((check) => check.measure === asked.name && check.level === "error" && check.code !== "measure-missing")}
+            onChange={(text) => editText("measures", asked.name, text)}
+            onWalk={walk}
+          />
+          <MeasureWalk shape={shape} cover={cover} asked={asked} next={nextMeasure(shape, measure)} missing={missing.length} onAsk={ask} />
+        </div>
+      )}
+      <ChecksFor checks={checks.filter((check) => check.code !== "measure-missing" && isOf(check, shape.measures))} />
+    </section>
+  );
+}
+
+function isOf(check: Check, measures: { name: string }[]): boolean {
+  return measures.some((known) => known.name === check.measure);
+}
+
+/** The finished cushion to draw; null while some measure cannot be read. */
+function cushionOf(readings: Record<string, ReadMeasure>, cover: Cover) {
+  const value = (name: string) => readings[name]?.value ?? null;
+  const front = cover.shape === "trapezoid" ? value("frontWidth") : value("width");
+  const back = cover.shape === "trapezoid" ? value("backWidth") : front;
+  const [depth, thickness] = [value("depth"), value("thickness")];
+  return front && back && depth && thickness ? { front, back, depth, thickness } : null;
+}
+
+/** How far the zip comes round each back corner, from the draft's own figures. */
+function zipTurnOf(draft: Draft | null): number | null {
+  const run = draft?.finished.find((size) => size.key === "Z")?.value;
+  const plate = draft?.pieces.find((piece) => piece.key === "plate");
+  const back = plate?.edges.filter((edge) => edge.name.startsWith("back")).reduce((sum, edge) => sum + edge.length, 0);
+  return run && back ? (run - back) / 2 : null;
+}

@@ -1,0 +1,21 @@
+const vulgar: Record<string, [string, string]> = {
+  "½": ["1", "2"],
+  "¼": ["1", "4"],
+  "¾": ["3", "4"],
+  "⅛": ["1", "8"],
+  "⅜": ["3", "8"],
+  "⅝": ["5", "8"],
+  "⅞": ["7", "8"],
+};
+
+/** Takes a written figure apart: “22¼” is 22 and 1 over 4; “3 1⁄16” is 3 and 1 over 16. */
+export function splitFigure(text: string): { whole: string; over?: string; under?: string } {
+  const last = text.at(-1) ?? "";
+  const sign = vulgar[last];
+  if (sign) {
+    return { whole: text.slice(0, -1), over: sign[0], under: sign[1] };
+  }
+
+  const match = /^(.*?)\s*(\d+)⁄(\d+)$/.exec(text);
+  return match ? { whole: match[1] ?? "", over: match[2] ?? "", under: match[3] ?? "" } : { whole: text };
+}
