@@ -11,7 +11,8 @@ builder.Logging.SetMinimumLevel(LogLevel.Warning);
 builder.WebHost.ConfigureKestrel(server => server.Limits.MaxRequestBodySize = 8 * 1024 * 1024);
 builder.Services.Configure<JsonOptions>(options => OpenFormat.Configure(options.SerializerOptions));
 builder.Services.Configure<ApplicationOptions>(builder.Configuration);
-builder.Services.AddProblemDetails();
+builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
+builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = UnreadableRequests.Explain);
 builder.Services.AddResponseCompression(options => options.EnableForHttps = true);
 builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
@@ -19,7 +20,7 @@ builder.Services.AddSingleton(services => new Database(services.GetRequiredServi
 builder.Services.AddSingleton<JobStore>();
 
 var app = builder.Build();
-app.UseExceptionHandler();
+app.UseExceptionHandler(UnreadableRequests.Handling);
 app.UseStatusCodePages();
 app.UseResponseCompression();
 app.UseMiddleware<SameOriginWrites>();

@@ -10,16 +10,20 @@ internal static class LayBound
     public static long Of(IReadOnlyList<LayItem> items, long usable)
     {
         var longest = items.Max(item => item.Shapes.Min(shape => shape.Height));
-        var area = Ceiling(items.Sum(item => item.Shapes[0].Area) * 1e12 / usable);
-        var best = Math.Max(longest, area);
+        var best = Math.Max(longest, Ceiling(items.Aggregate((Int128)0, (sum, item) => sum + Area(item.Shapes[0])), usable));
         var rectangles = items.Select(Least).ToList();
         foreach (var threshold in rectangles.SelectMany(size => (long[])[size.Width, usable - size.Width + 1]).Append(0).Distinct().Where(width => width >= 0 && 2 * width <= usable))
         {
-            best = Math.Max(best, Ceiling(rectangles.Sum(size => Weighed(size.Width, usable, threshold) * (double)size.Height) / usable));
+            var weighed = rectangles.Aggregate((Int128)0, (sum, size) => sum + ((Int128)Weighed(size.Width, usable, threshold) * size.Height));
+            best = Math.Max(best, Ceiling(weighed, usable));
         }
 
         return best;
     }
+
+    /// <summary>In square nanometres: exact for a rectangle, never above the truth for another shape.</summary>
+    private static Int128 Area(LayShape shape) =>
+        shape.Slabs is null ? (Int128)shape.Width * shape.Height : (Int128)(shape.Area * 1e12 * (1 - 1e-9));
 
     /// <summary>Least width and least height over the turns; a shape that is no rectangle proves nothing by its box.</summary>
     private static (long Width, long Height) Least(LayItem item) => item.Shapes.TrueForAll(shape => shape.Slabs is null)
@@ -29,6 +33,5 @@ internal static class LayBound
     private static long Weighed(long width, long usable, long threshold) =>
         width > usable - threshold ? usable : width < threshold ? 0 : width;
 
-    /// <summary>Rounded so that double arithmetic can never lift the bound above the truth.</summary>
-    private static long Ceiling(double nanometres) => (long)Math.Floor(nanometres * (1 - 1e-12));
+    private static long Ceiling(Int128 area, long usable) => (long)((area + usable - 1) / usable);
 }

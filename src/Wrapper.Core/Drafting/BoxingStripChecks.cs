@@ -6,6 +6,8 @@ namespace Wrapper.Core.Drafting;
 /// <summary>What can be wrong with a boxing strip before it is drawn. See docs/handbook.md, "Slips".</summary>
 internal static class BoxingStripChecks
 {
+    private static readonly Length LeastStretch = Length.FromMillimetres(50m);
+
     public static IEnumerable<Check> Of(BoxingStripLayout layout)
     {
         var format = layout.Specification.Format;
@@ -15,6 +17,14 @@ internal static class BoxingStripChecks
         var front = plan.Edges[plan.Front].Value;
         var back = plan.Edges[plan.Back].Value;
         var turn = layout.ZipTurn.Value;
+        if (layout.LongestStretch is { } longest && longest < LeastStretch)
+        {
+            yield return Check.Error(
+                "cloth-too-narrow-for-strips",
+                $"Between two seams of {format.RoundedWithUnit(layout.Seam.Value)} this cloth leaves {format.RoundedWithUnit(longest)}: too little to join a strip from. Choose a wider cloth or a narrower seam.",
+                "seam");
+        }
+
         if (turn > furthest)
         {
             yield return Check.Error(

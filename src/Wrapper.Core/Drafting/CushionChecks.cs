@@ -12,7 +12,8 @@ internal static class CushionChecks
     {
         var format = specification.Format;
         var least = Length.FromMillimetres(3m);
-        foreach (var (name, rule, size) in ((string, string, Worked)[])[("width", "fit.width", front), ("back width", "fit.width", back), ("depth", "fit.depth", depth), ("thickness", "fit.thickness", thickness)])
+        var narrow = front.Value <= back.Value ? front : back;
+        foreach (var (name, rule, size) in ((string, string, Worked)[])[("width", "fit.width", narrow), ("depth", "fit.depth", depth), ("thickness", "fit.thickness", thickness)])
         {
             if (size.Value < least)
             {

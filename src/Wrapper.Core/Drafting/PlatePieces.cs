@@ -39,7 +39,8 @@ internal sealed class PlatePieces
 
     private Length Usable => _layout.Specification.UsableWidth!.Value;
 
-    private Length MiddleStitched => Usable - (2 * JoinSeam);
+    /// <summary>A full width in the middle; less where the sides would otherwise be slivers that cannot be sewn.</summary>
+    private Length MiddleStitched => Length.Min(Usable - (2 * JoinSeam), _layout.Plan.Outline.Bounds.Width - (2 * JoinSeam));
 
     private (Length Left, Length Right) Cuts
     {
@@ -140,6 +141,8 @@ internal sealed class PlatePieces
     private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<string, Length> allowance)
     {
         var count = _layout.Specification.Count;
+        var allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name));
+        var cut = OutlineOffset.Offset(stitchLine, allowances).Bounds;
         return new()
         {
             Key = key,
@@ -148,14 +151,18 @@ internal sealed class PlatePieces
             PerCover = 2,
             Quantity = 2 * count,
             Mirrored = Symmetry.IsLeftRight(stitchLine) ? 0 : count,
-            CutWidth = cutWidth,
-            CutLength = CutDepth,
+            CutWidth = AsDrawn(cutWidth, cut.Width),
+            CutLength = AsDrawn(CutDepth, cut.Height),
             StitchLine = stitchLine,
-            Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name)),
+            Allowances = allowances,
             Turns = _lay == PlateLay.Turned ? [90, 270] : [0, 180],
             Marks = [.. Marks(stitchLine)],
         };
     }
+
+    /// <summary>The worked size, or what the cut line measures where the side part of a slanted plate ends short of the whole.</summary>
+    private static Worked AsDrawn(Worked worked, Length drawn) =>
+        (worked.Value - drawn).Abs() <= Length.FromNanometres(10) ? worked : Worked.Given("measured on the cut line", drawn, QuantitySource.Worked);
 
     private static IEnumerable<Mark> Marks(Outline stitchLine)
     {

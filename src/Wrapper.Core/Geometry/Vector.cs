@@ -18,6 +18,9 @@ public readonly record struct Vector(double X, double Y)
     /// <summary>The dot product.</summary>
     public double Dot(Vector other) => (X * other.X) + (Y * other.Y);
 
+    /// <summary>The two parts in nanometres; written out because a direction's own direction would never end.</summary>
+    public override string ToString() => FormattableString.Invariant($"({X}, {Y})");
+
     /// <summary>Sum of two steps.</summary>
     public static Vector operator +(Vector a, Vector b) => new(a.X + b.X, a.Y + b.Y);
 

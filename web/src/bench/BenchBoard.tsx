@@ -1,5 +1,4 @@
-import { useRef } from "react";
-import type { Catalogue } from "../api/client";
+import type { Catalogue, Check } from "../api/client";
 import { BuyPanel } from "../cloth/BuyPanel";
 import { RollPanel } from "../cloth/RollPanel";
 import { useBench, useCurrentCover } from "../jobs/benchStore";
@@ -32,12 +31,13 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
   const drafts = current ? [current.id] : [];
   const quick = useYardage({ document, catalogue, houseRules, drafts });
   const full = useYardage({ document: settled, catalogue, houseRules, drafts, compare: true, steps: betterSteps });
-  const countField = useRef(() => globalThis.document.getElementById("count")?.focus());
 
   const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
-  const yardage = (isSettled ? full.data : quick.data) ?? null;
-  const answer = (current && yardage?.covers[current.id]) ?? null;
+  const latest = (isSettled ? full.data : quick.data) ?? null;
+  const answer = (current && latest?.covers[current.id]) ?? null;
   const draft = useLastGood(current?.id ?? "", answer?.draft ?? null);
+  const stale = answer !== null && !answer.draft;
+  const yardage = useLastGood(current?.id ?? "", stale && latest?.buy == null ? null : latest);
   if (!document) {
     return null;
   }
@@ -45,9 +45,10 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
   const shape = current ? shapeOf(catalogue, current.cover) : null;
   const unit = document.heading.unit;
   const missing = shape && current ? missingMeasures(shape, current.cover) : [];
+  const unread = shape?.measures.filter((measure) => !measure.optional && isWrong(answer?.checks, measure.name)).length ?? 0;
   return (
     <div className="bench">
-      <TapeEdge document={document} measured={shape ? count(shape.measures) - missing.length : 0} measures={shape ? count(shape.measures) : 0} draft={draft} yardage={yardage} />
+      <TapeEdge document={document} measured={shape ? count(shape.measures) - missing.length - unread : 0} measures={shape ? count(shape.measures) : 0} draft={draft} yardage={yardage} />
       <BenchHeader />
       <main className="board" data-settled={isSettled}>
         <ConflictNotice />
@@ -62,19 +63,34 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               draft={draft}
               checks={answer?.checks ?? []}
               readings={answer?.measures ?? {}}
-              onDone={countField.current}
+              onDone={focusCount}
             />
             <MakeUpPanel catalogue={catalogue} cover={current.cover} unit={unit} houseRules={houseRules} checks={answer?.checks ?? []} />
-            <PiecesPanel key={current.id} draft={draft} example={missing.length > 0} stale={answer !== null && !answer.draft} />
+            <PiecesPanel key={current.id} draft={draft} example={missing.length > 0} stale={stale} />
           </>
         ) : (
           <p className="sheet no-cover">Nothing is on the bench. Add a cushion above to begin measuring.</p>
         )}
-        <RollPanel yardage={yardage} cloth={document.cloth} unit={unit} currentId={current?.id ?? null} />
-        <BuyPanel yardage={yardage} widths={full.data?.widths ?? []} unit={unit} unfinished={yardage ? document.covers.length - new Set(yardage.pieces.map((piece) => piece.cover)).size : 0} />
+        <RollPanel yardage={yardage} stale={stale && yardage !== latest} checks={latest?.checks ?? []} cloth={document.cloth} unit={unit} currentId={current?.id ?? null} />
+        <BuyPanel
+          yardage={yardage}
+          stale={stale && yardage !== latest}
+          widths={full.data?.widths ?? []}
+          unit={unit}
+          unfinished={yardage ? document.covers.length - new Set(yardage.pieces.map((piece) => piece.cover)).size : 0}
+        />
       </main>
     </div>
   );
+}
+
+/** After the last measure the hand goes on to how many there are. */
+function focusCount() {
+  document.getElementById("count")?.focus();
+}
+
+function isWrong(checks: Check[] | undefined, measure: string): boolean {
+  return checks?.some((check) => check.measure === measure && check.level === "error") ?? false;
 }
 
 function count(measures: { optional: boolean }[]): number {

@@ -26,6 +26,7 @@ interface Asked {
 
 /** Drafts and lays the job as it stands on the bench; the last answer stays while the next is worked out. */
 export function useYardage({ document, catalogue, houseRules, drafts, compare = false, steps }: Asked) {
+  const draftKeys = drafts.join(","); // the list is made anew at each render; its text says whether it changed
   const body = useMemo(
     () =>
       document && catalogue && houseRules
@@ -34,14 +35,12 @@ export function useYardage({ document, catalogue, houseRules, drafts, compare = 
             houseRules,
             covers: coversOf(document, catalogue),
             cloth: document.cloth,
-            drafts,
+            drafts: draftKeys.split(",").filter(Boolean),
             compare,
             steps: steps ?? null,
           }
         : null,
-    // The list of keys is made anew at each render; its text says whether it changed.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [document, catalogue, houseRules, drafts.join(), compare, steps],
+    [document, catalogue, houseRules, draftKeys, compare, steps],
   );
   return useQuery<Yardage>({
     queryKey: ["yardage", body],

@@ -4,13 +4,15 @@ import { Figure } from "../ui/Figure";
 
 interface Props {
   yardage: Yardage | null;
+  /** The figure is from before the last entry, which cannot be read. */
+  stale: boolean;
   widths: Width[];
   unit: Unit;
   unfinished: number;
 }
 
 /** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
-export function BuyPanel({ yardage, widths, unit, unfinished }: Props) {
+export function BuyPanel({ yardage, stale, widths, unit, unfinished }: Props) {
   const buy = yardage?.buy;
   return (
     <section className="buy-panel" aria-label="To buy">
@@ -18,6 +20,7 @@ export function BuyPanel({ yardage, widths, unit, unfinished }: Props) {
         <div>
           <span className="buy-heading">
             To buy {yardage?.example && <strong className="example-mark">example</strong>}
+            {stale && <strong className="example-mark">before the last entry</strong>}
           </span>
           {buy ? (
             <p className="buy-figure" data-testid="buy">
@@ -46,7 +49,7 @@ export function BuyPanel({ yardage, widths, unit, unfinished }: Props) {
       <table className="widths">
         <caption className="visually-hidden">The same job on other widths</caption>
         <tbody>
-          {widths.map((width) => (
+          {(buy && !stale ? widths : []).map((width) => (
             <tr key={width.name} className={width.best ? "best" : undefined}>
               <th scope="row">
                 <button type="button" className="plain-button" title="Lay it on this width" onClick={() => editCloth({ width: width.name })}>
@@ -59,19 +62,18 @@ export function BuyPanel({ yardage, widths, unit, unfinished }: Props) {
           ))}
         </tbody>
       </table>
-      {yardage && yardage.notions.length > 0 && (
-        <ul className="notions" aria-label="Notions to buy">
-          {yardage.notions.map((notion) => (
-            <li key={notion.text}>
-              {notion.kind === "cord" ? "" : `${notion.quantity} × `}
-              {notion.text}
-            </li>
-          ))}
-        </ul>
+      {yardage?.lay && buy && (
+        <p className="lay-facts">
+          {yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0)} pieces laid,{" "}
+          {yardage.joins > 0 ? `${joins(yardage.joins)} forced by the width` : "no joins"}; {Math.round(buy.waste * 100)} % of the cloth is in no piece. No
+          lay can be shorter than {Math.floor((yardage.lay.bound / yardage.lay.length) * 100)} % of this one.
+        </p>
       )}
     </section>
   );
 }
+
+const joins = (count: number) => (count === 1 ? "1 join" : `${count} joins`);
 
 /** What a width does to the job, in a few words. */
 function noteOf(width: Width): string {
@@ -85,7 +87,7 @@ function noteOf(width: Width): string {
     codes.has("join-on-front") ? "front joined" : "",
     codes.has("piece-wider-than-cloth") ? (width.checks.some((check) => check.text.includes("turned a quarter")) ? "plates turned" : "plates joined") : "",
     codes.has("strips-down") ? "strips down" : "",
-    width.joins > 0 ? `${width.joins} joins` : "no joins",
+    width.joins > 0 ? joins(width.joins) : "no joins",
   ].filter(Boolean);
   return `${notes.join(", ")}${width.best ? " · best" : ""}`;
 }

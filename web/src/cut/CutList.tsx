@@ -51,6 +51,10 @@ function finished(draft: Draft, key: string): string {
   return draft.finished.find((size) => size.key === key)?.shown ?? "";
 }
 
+function counted(count: number, one: string, many: string): string {
+  return count === 0 ? "" : `${count} ${count === 1 ? one : many}`;
+}
+
 /** The marks in words: how many notches, folds and lines, and the chalk every piece gets. */
 function marksOf(piece: Piece): string {
   if (piece.id === "piping") {
@@ -59,10 +63,10 @@ function marksOf(piece: Piece): string {
 
   const count = (kind: string) => piece.marks.filter((mark) => mark.kind === kind).length;
   const words = [
-    count("notch") > 0 ? `${count("notch")} notches` : "",
-    count("fold") > 0 ? `${count("fold")} fold ${count("fold") === 1 ? "line" : "lines"}` : "",
-    count("corner-line") > 0 ? `${count("corner-line")} corner lines` : "",
-    count("zip-stop") > 0 ? `${count("zip-stop")} zip stops` : "",
+    counted(count("notch"), "notch", "notches"),
+    counted(count("fold"), "fold line", "fold lines"),
+    counted(count("corner-line"), "corner line", "corner lines"),
+    counted(count("zip-stop"), "zip stop", "zip stops"),
     piece.id === "plate" ? "top and front" : "top edge",
   ];
   return words.filter(Boolean).join(", ");

@@ -4,6 +4,7 @@ import { api } from "../api/client";
 import { Nowhere } from "../app/Nowhere";
 import { useCatalogue } from "../bench/useCatalogue";
 import { useYardage } from "../bench/useYardage";
+import { Notions } from "../cloth/Notions";
 import { RollDrawing } from "../cloth/RollDrawing";
 import { useHouse } from "../house/useHouse";
 import { documentOf } from "../jobs/document";
@@ -74,16 +75,9 @@ export function CuttingSheet() {
       {complete.length > 0 && (
         <section className="sheet-lay">
           <h2>Lay, cut end on the left</h2>
-          <RollDrawing yardage={yardage} cloth={cloth} unit={heading.unit} currentId={null} />
+          <RollDrawing yardage={yardage} unit={heading.unit} currentId={null} />
           <h2>Buy besides</h2>
-          <ul>
-            {yardage.notions.map((notion) => (
-              <li key={notion.text}>
-                {notion.kind === "cord" ? "" : `${notion.quantity} × `}
-                {notion.text}
-              </li>
-            ))}
-          </ul>
+          <Notions yardage={yardage} />
           <p className="caution">
             Furniture and bedding fire rules differ by country: loose covers and fillings may need rated cloth and a label. Check your local rules and ask the supplier for the certificate.
           </p>

@@ -90,7 +90,7 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
               value={piping}
               options={[
                 { value: "none", label: "none" },
-                { value: "top", label: "top edge" },
+                { value: "top", label: "top" },
                 { value: "both", label: "both edges" },
               ]}
               onChange={(value) => editText("options", "piping", value)}

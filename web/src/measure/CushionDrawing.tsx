@@ -24,11 +24,11 @@ export function CushionDrawing({ cushion, tapered, readings, lit, piping, zipTur
   const clip = useId();
   const lower = plan(cushion);
   const upper = lower.map((corner) => raised(corner, cushion.thickness)) as typeof lower;
-  const { place } = fitting([...lower, ...upper], size.width, size.height, { x: 70, y: 46 });
+  const { place } = fitting([...lower, ...upper], size.width, size.height, { x: 58, y: 40 });
   const [fl, fr, br] = lower.map(place) as [Flat, Flat, Flat, Flat];
   const top = upper.map(place) as [Flat, Flat, Flat, Flat];
   const faces = { top, front: [fl, fr, top[1], top[0]], side: [fr, br, top[2], top[1]] };
-  const example = Object.values(readings).some((reading) => !reading.taken);
+  const example = Object.values(readings).some((reading) => !reading.taken && !reading.wrong);
   return (
     <div className="cushion-drawing" ref={ref}>
       <svg width={size.width} height={size.height} className={example ? "pale" : undefined} aria-hidden="true">
@@ -51,9 +51,11 @@ export function CushionDrawing({ cushion, tapered, readings, lit, piping, zipTur
         {zipTurn !== null && zipTurn > 0 && (
           <polyline className="zip" points={path(zipOnSide(lower, cushion, zipTurn).map(place))} />
         )}
-        <text className="front-mark" x={(fl[0] + fr[0]) / 2} y={(fl[1] + top[0][1] + fr[1] + top[1][1]) / 4 + 4}>
-          front
-        </text>
+        {fl[1] - top[0][1] > 26 && (
+          <text className="front-mark" x={fl[0] + (fr[0] - fl[0]) / 5} y={fl[1] + (fr[1] - fl[1]) / 5 - (fl[1] - top[0][1]) / 2 + 4}>
+            front
+          </text>
+        )}
       </svg>
       {dimensions(cushion, tapered).map((dimension) => (
         <DimensionLine

@@ -36,7 +36,6 @@ export function MeasureField({ measure, unit, text, wrong, onChange, onWalk }: P
           spellCheck={false}
           aria-invalid={wrong}
           aria-describedby="measure-guidance"
-          placeholder="…"
           onChange={(event) => onChange(event.target.value)}
           onKeyDown={onKeyDown}
         />

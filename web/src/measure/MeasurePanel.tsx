@@ -2,6 +2,7 @@ import { useEffect } from "react";
 import type { Catalogue, Check, Cover, Draft, ReadMeasure, Unit } from "../api/client";
 import { editText, useBench } from "../jobs/benchStore";
 import { ChecksFor } from "../ui/ChecksFor";
+import type { Cushion } from "./cushion";
 import { CushionDrawing } from "./CushionDrawing";
 import { MeasureField } from "./MeasureField";
 import { MeasureWalk } from "./MeasureWalk";
@@ -25,7 +26,7 @@ export function MeasurePanel({ catalogue, cover, coverId, unit, draft, checks, r
   const measure = useBench((state) => state.measure);
   const ask = useBench((state) => state.ask);
   const shape = shapeOf(catalogue, cover);
-  const finished = useLastGood(coverId, cushionOf(readings, cover));
+  const finished = useLastGood(coverId, cushionOf(readings, cover), sameCushion);
   const asked = shape?.measures.find((known) => known.name === measure) ?? null;
 
   useEffect(() => {
@@ -77,7 +78,7 @@ export function MeasurePanel({ catalogue, cover, coverId, unit, draft, checks, r
             onChange={(text) => editText("measures", asked.name, text)}
             onWalk={walk}
           />
-          <MeasureWalk shape={shape} cover={cover} asked={asked} next={nextMeasure(shape, measure)} missing={missing.length} onAsk={ask} />
+          <MeasureWalk shape={shape} cover={cover} asked={asked} next={nextMeasure(shape, measure)} complete={missing.length === 0 && !checks.some((check) => check.level === "error")} onAsk={ask} />
         </div>
       )}
       <ChecksFor checks={checks.filter((check) => check.code !== "measure-missing" && isOf(check, shape.measures))} />
@@ -96,6 +97,10 @@ function cushionOf(readings: Record<string, ReadMeasure>, cover: Cover) {
   const back = cover.shape === "trapezoid" ? value("backWidth") : front;
   const [depth, thickness] = [value("depth"), value("thickness")];
   return front && back && depth && thickness ? { front, back, depth, thickness } : null;
+}
+
+function sameCushion(a: Cushion | null, b: Cushion): boolean {
+  return a?.front === b.front && a.back === b.back && a.depth === b.depth && a.thickness === b.thickness;
 }
 
 /** How far the zip comes round each back corner, from the draft's own figures. */

@@ -5,19 +5,20 @@ interface Props {
   cover: Cover;
   asked: Measure;
   next: string | null;
-  missing: number;
+  /** Every measure is taken and can be read. */
+  complete: boolean;
   onAsk: (measure: string) => void;
 }
 
 /** How to hold the tape for this measure, what comes next, and the checks that can be measured besides. */
-export function MeasureWalk({ shape, cover, asked, next, missing, onAsk }: Props) {
+export function MeasureWalk({ shape, cover, asked, next, complete, onAsk }: Props) {
   const following = shape.measures.find((known) => known.name === next);
   const optional = shape.measures.filter((known) => known.optional);
   return (
     <div className="measure-walk">
       <p id="measure-guidance">
         {asked.guidance} {following && !asked.optional ? <strong>Next: {following.label.toLowerCase()}.</strong> : null}
-        {!following && missing === 0 ? <strong>All measures taken.</strong> : null}
+        {!following && complete ? <strong>All measures taken.</strong> : null}
       </p>
       <p className="optional-measures">
         {optional.map((known, i) => (

@@ -16,7 +16,7 @@ export function PieceShape({ piece, scale, fill }: { piece: Piece; scale: number
       {!bias && <polygon points={points(piece.stitchLine)} fill="none" stroke="#b23620" strokeWidth={1} strokeDasharray="4 3" />}
       {piece.marks.map((mark, i) =>
         mark.kind === "notch" || mark.kind === "zip-stop" ? (
-          <Notch key={i} x={x(mark.from[0] ?? 0)} y={y(mark.from[1] ?? 0)} height={(top - bottom) * scale} />
+          <Notch key={i} x={x(mark.from[0] ?? 0)} y={y(mark.from[1] ?? 0)} width={(right - left) * scale} height={(top - bottom) * scale} />
         ) : (
           <line
             key={i}
@@ -33,10 +33,20 @@ export function PieceShape({ piece, scale, fill }: { piece: Piece; scale: number
   );
 }
 
-/** A V notch, pointing in from the nearer long edge. */
-function Notch({ x, y, height }: { x: number; y: number; height: number }) {
-  const upper = y < height / 2;
-  const tip = upper ? y + 2 : y - 2;
-  const edge = upper ? y - 4 : y + 4;
-  return <polygon points={`${x - 3},${edge} ${x + 3},${edge} ${x},${tip}`} fill="#22303a" />;
+interface NotchProps {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+/** A V notch, pointing in from the nearest edge of the piece. */
+function Notch({ x, y, width, height }: NotchProps) {
+  const nearest = [
+    { away: y, turn: 0 },
+    { away: width - x, turn: 90 },
+    { away: height - y, turn: 180 },
+    { away: x, turn: 270 },
+  ].sort((a, b) => a.away - b.away)[0];
+  return <polygon points="-3,-4 3,-4 0,2" transform={`translate(${x} ${y}) rotate(${nearest?.turn ?? 0})`} fill="#22303a" />;
 }

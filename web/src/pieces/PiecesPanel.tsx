@@ -1,10 +1,12 @@
 import { useState } from "react";
 import type { Draft, Piece } from "../api/client";
 import { ChecksFor } from "../ui/ChecksFor";
-import { Figure } from "../ui/Figure";
 import { pieceColour } from "../ui/pieceColours";
 import { useSize } from "../ui/useSize";
+import { alike } from "./alike";
 import { PieceShape } from "./PieceShape";
+import { FinishedSizes } from "./FinishedSizes";
+import { TouchedSize } from "./TouchedSize";
 import { WorkingLine } from "./WorkingLine";
 import "./pieces.css";
 
@@ -30,7 +32,7 @@ export function PiecesPanel({ draft, example, stale }: Props) {
   const shapes = draft.pieces.filter((piece) => piece.id !== "piping");
   const longest = Math.max(...shapes.map((piece) => width(piece)));
   const tallest = Math.max(...shapes.map((piece) => height(piece)));
-  const scale = Math.min((size.width * 0.46) / longest, 130 / tallest);
+  const scale = Math.min((size.width * 0.44) / longest, 76 / tallest);
   const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
   const working = draft.working.find((line) => line.for === shown) ?? draft.working.find((line) => line.for.endsWith(".cutWidth"));
   const meets = draft.seams.filter((seam) => seam.meets).length;
@@ -38,7 +40,7 @@ export function PiecesPanel({ draft, example, stale }: Props) {
     <section className={stale ? "sheet pieces-panel stale" : "sheet pieces-panel"} aria-label="Pieces" id="pieces" ref={ref}>
       <header className="pieces-header">
         <h2 className="panel-heading">
-          Pieces, cut size in {draft.unit}; the red line is stitched
+          Cut sizes in {unitWords[draft.unit] ?? draft.unit}; red is stitched
         </h2>
         {example && <span className="example-mark">example</span>}
         <span className={meets === draft.seams.length ? "ledger" : "ledger open"}>
@@ -46,65 +48,30 @@ export function PiecesPanel({ draft, example, stale }: Props) {
         </span>
       </header>
       <ul className="pieces">
-        {draft.pieces.map((piece) => (
+        {alike(draft.pieces).map(({ piece, quantity, name }) => (
           <li key={piece.key}>
             <span className="piece-drawing">
               {piece.id === "piping" ? <span className="casing" style={{ background: pieceColour(piece.id) }} /> : <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />}
             </span>
-            <span className="piece-count">{piece.quantity}</span>
+            <span className="piece-count">{quantity}</span>
             <span className="piece-name">
-              {piece.name}
+              {name}
               <span className="piece-size">
-                <Size line={`${piece.key}.cutWidth`} text={piece.cutWidthShown} label={`${piece.name}, cut width`} shown={shown} onTouch={setTarget} /> ×{" "}
-                <Size line={`${piece.key}.cutLength`} text={piece.cutLengthShown} label={`${piece.name}, cut length`} shown={shown} onTouch={setTarget} />
+                <TouchedSize line={`${piece.key}.cutWidth`} text={piece.cutWidthShown} label={`${piece.name}, cut width`} shown={shown} onTouch={setTarget} /> ×{" "}
+                <TouchedSize line={`${piece.key}.cutLength`} text={piece.cutLengthShown} label={`${piece.name}, cut length`} shown={shown} onTouch={setTarget} />
               </span>
             </span>
           </li>
         ))}
       </ul>
-      <Finished draft={draft} shown={shown} onTouch={setTarget} />
+      <FinishedSizes draft={draft} shown={shown} onTouch={setTarget} />
       {working && <WorkingLine working={working} lines={draft.working} onTouch={setTarget} />}
       <ChecksFor checks={draft.checks.filter((check) => check.measure === null)} />
     </section>
   );
 }
 
-interface SizeProps {
-  line: string;
-  text: string;
-  label: string;
-  shown: string;
-  onTouch: (line: string) => void;
-}
-
-function Size({ line, text, label, shown, onTouch }: SizeProps) {
-  return (
-    <button type="button" className={line === shown ? "size touched" : "size"} aria-label={`${label}: ${text}, show the sum`} onClick={() => onTouch(line)}>
-      <Figure text={text} />
-    </button>
-  );
-}
-
-/** Finished sizes and notions of this cover: every one of them can be touched for its sum. */
-function Finished({ draft, shown, onTouch }: { draft: Draft; shown: string; onTouch: (line: string) => void }) {
-  const notions = draft.notions.filter((notion) => notion.kind === "piping" || notion.kind === "corner-line" || notion.kind === "zip");
-  return (
-    <p className="finished">
-      {draft.finished.map((entry) => (
-        <span key={entry.key}>
-          {entry.name.toLowerCase().replace(" at the stitch line", "")}{" "}
-          <Size line={entry.key} text={entry.shown} label={entry.name} shown={shown} onTouch={onTouch} />
-        </span>
-      ))}
-      {notions.map((notion) => (
-        <span key={notion.kind}>
-          {notion.quantity} × {notion.name.toLowerCase()}{" "}
-          <Size line={`${notion.kind}.length`} text={notion.lengthShown} label={notion.name} shown={shown} onTouch={onTouch} />
-        </span>
-      ))}
-    </p>
-  );
-}
+const unitWords: Record<string, string> = { in: "inches" };
 
 function extent(piece: Piece, axis: 0 | 1): number {
   const values = piece.outline.map((corner) => corner[axis] ?? 0);

@@ -32,6 +32,8 @@ export const theme: ThemeConfig = {
     colorTextSecondary: colours.pencil,
     colorTextPlaceholder: "#6f695d",
     colorBgBase: colours.paper,
+    colorBgContainer: "#fffdf8",
+    colorBgElevated: "#fffdf8",
     colorBgLayout: colours.calico,
     colorBorder: "#b9ab90",
     colorBorderSecondary: colours.paperEdge,

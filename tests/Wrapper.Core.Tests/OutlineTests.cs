@@ -1,0 +1,146 @@
+using CsCheck;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Units;
+using Xunit;
+
+namespace Wrapper.Core.Tests;
+
+public sealed class OutlineTests
+{
+    private static readonly Length Nanometre = Length.FromNanometres(1);
+
+    [Fact]
+    public void A_rectangle_is_offset_by_each_edges_own_allowance_exactly()
+    {
+        var cut = OutlineOffset.Offset(Rectangle(400, 300), Allow(("front", 10), ("right", 20), ("back", 5), ("left", 15)));
+        Assert.Equal(Millimetres(435), cut.Bounds.Width);
+        Assert.Equal(Millimetres(315), cut.Bounds.Height);
+        Assert.Equal(Millimetres(-15), cut.Bounds.Left);
+        Assert.Equal(435 * 315, cut.Area, 1e-6);
+    }
+
+    [Fact]
+    public void A_trapezoid_22_over_18_by_19_is_cut_23_11_wide()
+    {
+        var plan = Outline.Polygon(
+            ("front", Inches(0, 0)), ("right", Inches(22, 0)), ("back", Inches(20, 19)), ("left", Inches(2, 19)));
+        var cut = OutlineOffset.Offset(plan, plan.Edges.ToDictionary(edge => edge.Name, _ => Length.FromInches(0, 1, 2)));
+        Assert.Equal(587.014, cut.Bounds.Width.Millimetres, 0.001);
+        Assert.Equal(Length.FromInches(20), cut.Bounds.Height);
+    }
+
+    [Fact]
+    public void An_acute_mitre_reaches_at_most_twice_the_allowance()
+    {
+        var sliver = Outline.Polygon(("a", At(0, 0)), ("b", At(400, 0)), ("c", At(400, 40)));
+        var cut = OutlineOffset.Offset(sliver, Allow(("a", 10), ("b", 10), ("c", 10)));
+        Assert.Equal(4, cut.Edges.Length);
+        var axis = (sliver["c"].DirectionAtEnd - sliver["a"].DirectionAtStart).Unit;
+        var reaches = cut.Edges.Select(edge => (edge.Start - Point.Origin).Dot(axis) / 1e6).ToList();
+        Assert.Equal(20, reaches.Max(), 1e-5);
+        Assert.Equal(2, reaches.Count(reach => Math.Abs(reach - 20) < 1e-5)); // cut off square: two corners at the full reach
+    }
+
+    [Fact]
+    public void An_inside_corner_is_mitred_too()
+    {
+        var l = Outline.Polygon(
+            ("a", At(0, 0)), ("b", At(300, 0)), ("c", At(300, 100)), ("d", At(100, 100)), ("e", At(100, 300)), ("f", At(0, 300)));
+        var cut = OutlineOffset.Offset(l, l.Edges.ToDictionary(edge => edge.Name, _ => Millimetres(12)));
+        Assert.Contains(cut.Edges, edge => edge.Start == At(112, 112));
+        Assert.Equal(6, cut.Edges.Length);
+    }
+
+    [Fact]
+    public void A_disc_grows_by_its_allowance_and_is_measured_along_the_curve()
+    {
+        var disc = Disc(82.5);
+        Assert.Equal(165 * Math.PI, disc.Perimeter.Millimetres, 1e-5);
+        Assert.Equal(Math.PI * 82.5 * 82.5, disc.Area, 1e-3);
+        var cut = OutlineOffset.Offset(disc, Allow(("one", 10), ("two", 10)));
+        Assert.Equal(Millimetres(185), cut.Bounds.Width);
+        Assert.Equal(Millimetres(185), cut.Bounds.Height);
+    }
+
+    [Fact]
+    public void A_straight_meets_an_arc_where_both_have_moved_to()
+    {
+        // A D: straight front, half circle behind, so that both corners are square.
+        var d = new Outline([new("front", At(0, 0), At(200, 0)), new("back", At(200, 0), At(0, 0), new Arc(At(100, 0), true))]);
+        var cut = OutlineOffset.Offset(d, Allow(("front", 10), ("back", 10)));
+        Assert.Equal(Millimetres(110), cut.Bounds.Top);
+        Assert.Equal(Millimetres(-10), cut.Bounds.Bottom);
+        var corner = cut["front"].End;
+        Assert.Equal(110, (corner.DistanceTo(At(100, 0))).Millimetres, 1e-5);
+    }
+
+    [Fact]
+    public void Flattened_curves_lie_outside_by_no_more_than_five_hundredths() => Gen.Double[5, 2000].Sample(radius =>
+    {
+        var corners = Flattening.Flatten(Disc(radius));
+        for (var i = 0; i < corners.Count; i++)
+        {
+            var (a, b) = (corners[i], corners[(i + 1) % corners.Count]);
+            var middle = new Point((a.X + b.X).Half(), (a.Y + b.Y).Half());
+            Assert.InRange(a.DistanceTo(Point.Origin).Millimetres, radius - 1e-5, radius + 0.05);
+            Assert.InRange(middle.DistanceTo(Point.Origin).Millimetres, radius - 1e-5, radius + 0.05);
+        }
+    });
+
+    [Fact]
+    public void An_inward_curve_is_flattened_outwards_as_well()
+    {
+        // A square with a quarter circle bitten out of its corner.
+        var bitten = new Outline(
+        [
+            new("front", At(0, 0), At(200, 0)), new("right", At(200, 0), At(200, 100)),
+            new("bite", At(200, 100), At(100, 200), new Arc(At(200, 200), false)), new("back", At(100, 200), At(0, 200)), new("left", At(0, 200), At(0, 0)),
+        ]);
+        Assert.Equal((200 * 200) - (Math.PI * 100 * 100 / 4), bitten.Area, 1e-3);
+        var onBite = Flattening.Flatten(bitten).Where(corner => corner.X > Millimetres(100) && corner.Y > Millimetres(100)).ToList();
+        Assert.NotEmpty(onBite);
+        Assert.All(onBite, corner => Assert.InRange(corner.DistanceTo(At(200, 200)).Millimetres, 99.9, 100.00001));
+    }
+
+    [Fact]
+    public void Offsetting_any_convex_plan_moves_every_edge_by_its_own_allowance() =>
+        Gen.Select(Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[1, 30], Gen.Double[1, 30]).Sample((front, back, depth, s, z) =>
+        {
+            var step = (front - back) / 2;
+            var plan = Outline.Polygon(("front", At(0, 0)), ("right", At(front, 0)), ("back", At(front - step, depth)), ("left", At(step, depth)));
+            var cut = OutlineOffset.Offset(plan, Allow(("front", s), ("right", s), ("back", z), ("left", s)));
+            foreach (var edge in plan.Edges)
+            {
+                var moved = cut[edge.Name];
+                var outward = edge.DirectionAtStart.Outward;
+                Assert.Equal(edge.Name == "back" ? z : s, (moved.Start - edge.Start).Dot(outward) / 1e6, 1e-5);
+                Assert.Equal(edge.Name == "back" ? z : s, (moved.End - edge.Start).Dot(outward) / 1e6, 1e-5);
+            }
+        });
+
+    [Fact]
+    public void An_outline_that_does_not_close_or_winds_the_wrong_way_is_refused()
+    {
+        Assert.Throws<ArgumentException>(() => new Outline([new("a", At(0, 0), At(1, 0)), new("b", At(2, 0), At(0, 0))]));
+        Assert.Throws<ArgumentException>(() => Outline.Polygon(("a", At(0, 0)), ("b", At(0, 10)), ("c", At(10, 0))));
+        Assert.Throws<KeyNotFoundException>(() => Rectangle(10, 10)["nowhere"]);
+    }
+
+    private static Length Millimetres(double millimetres) => Length.FromMillimetres(millimetres);
+
+    private static Point At(double x, double y) => new(Millimetres(x), Millimetres(y));
+
+    private static Point Inches(int x, int y) => new(Length.FromInches(x), Length.FromInches(y));
+
+    private static Outline Rectangle(double width, double depth) =>
+        Outline.Polygon(("front", At(0, 0)), ("right", At(width, 0)), ("back", At(width, depth)), ("left", At(0, depth)));
+
+    private static Outline Disc(double radius)
+    {
+        var arc = new Arc(Point.Origin, true);
+        return new([new("one", At(radius, 0), At(-radius, 0), arc), new("two", At(-radius, 0), At(radius, 0), arc)]);
+    }
+
+    private static Dictionary<string, Length> Allow(params (string Edge, double Millimetres)[] allowances) =>
+        allowances.ToDictionary(entry => entry.Edge, entry => Millimetres(entry.Millimetres));
+}
