@@ -31,7 +31,9 @@ export interface Refusal {
 
 /** The checks in a refused answer; a general one when the answer carries none. */
 export function refusalOf(problem: unknown): Refusal {
-  const body = problem as { checks?: Check[]; measures?: Record<string, ReadMeasure>; detail?: string } | undefined;
+  const body = problem as
+    | { checks?: Check[]; measures?: Record<string, ReadMeasure>; detail?: string }
+    | undefined;
   return {
     checks: body?.checks ?? [
       {

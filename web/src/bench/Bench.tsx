@@ -56,7 +56,9 @@ export function Bench() {
   }
 
   if (job.isError || catalogue.isError || house.isError) {
-    return <Nowhere text="The workroom’s computer does not answer. What was saved is safe; try again in a moment." />;
+    return (
+      <Nowhere text="The workroom’s computer does not answer. What was saved is safe; try again in a moment." />
+    );
   }
 
   return openId === id && job.data && catalogue.data && house.data ? (

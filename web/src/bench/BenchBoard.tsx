@@ -21,6 +21,8 @@ interface Props {
 }
 
 const pauseBeforeComparing = 350;
+/** At each keystroke the first few orders are tried; when the hand rests, many more. */
+const quickSteps = 12;
 const betterSteps = 600;
 
 /** Measures, make-up, pieces and the cloth in sight together; a change in one ripples through all. */
@@ -29,8 +31,15 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
   const current = useCurrentCover();
   const settled = useSettled(document, pauseBeforeComparing);
   const drafts = current ? [current.id] : [];
-  const quick = useYardage({ document, catalogue, houseRules, drafts });
-  const full = useYardage({ document: settled, catalogue, houseRules, drafts, compare: true, steps: betterSteps });
+  const quick = useYardage({ document, catalogue, houseRules, drafts, steps: quickSteps });
+  const full = useYardage({
+    document: settled,
+    catalogue,
+    houseRules,
+    drafts,
+    compare: true,
+    steps: betterSteps,
+  });
 
   const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
   const latest = (isSettled ? full.data : quick.data) ?? null;
@@ -45,10 +54,18 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
   const shape = current ? shapeOf(catalogue, current.cover) : null;
   const unit = document.heading.unit;
   const missing = shape && current ? missingMeasures(shape, current.cover) : [];
-  const unread = shape?.measures.filter((measure) => !measure.optional && isWrong(answer?.checks, measure.name)).length ?? 0;
+  const unread =
+    shape?.measures.filter((measure) => !measure.optional && isWrong(answer?.checks, measure.name)).length ??
+    0;
   return (
     <div className="bench">
-      <TapeEdge document={document} measured={shape ? count(shape.measures) - missing.length - unread : 0} measures={shape ? count(shape.measures) : 0} draft={draft} yardage={yardage} />
+      <TapeEdge
+        document={document}
+        measured={shape ? count(shape.measures) - missing.length - unread : 0}
+        measures={shape ? count(shape.measures) : 0}
+        draft={draft}
+        yardage={yardage}
+      />
       <BenchHeader />
       <main className="board" data-settled={isSettled}>
         <ConflictNotice />
@@ -65,19 +82,34 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               readings={answer?.measures ?? {}}
               onDone={focusCount}
             />
-            <MakeUpPanel catalogue={catalogue} cover={current.cover} unit={unit} houseRules={houseRules} checks={answer?.checks ?? []} />
+            <MakeUpPanel
+              catalogue={catalogue}
+              cover={current.cover}
+              unit={unit}
+              houseRules={houseRules}
+              checks={answer?.checks ?? []}
+            />
             <PiecesPanel key={current.id} draft={draft} example={missing.length > 0} stale={stale} />
           </>
         ) : (
           <p className="sheet no-cover">Nothing is on the bench. Add a cushion above to begin measuring.</p>
         )}
-        <RollPanel yardage={yardage} stale={stale && yardage !== latest} checks={latest?.checks ?? []} cloth={document.cloth} unit={unit} currentId={current?.id ?? null} />
+        <RollPanel
+          yardage={yardage}
+          stale={stale && yardage !== latest}
+          checks={latest?.checks ?? []}
+          cloth={document.cloth}
+          unit={unit}
+          currentId={current?.id ?? null}
+        />
         <BuyPanel
           yardage={yardage}
           stale={stale && yardage !== latest}
           widths={full.data?.widths ?? []}
           unit={unit}
-          unfinished={yardage ? document.covers.length - new Set(yardage.pieces.map((piece) => piece.cover)).size : 0}
+          unfinished={
+            yardage ? document.covers.length - new Set(yardage.pieces.map((piece) => piece.cover)).size : 0
+          }
         />
       </main>
     </div>

@@ -4,7 +4,12 @@ import type { Unit } from "../api/client";
 import { useSaving } from "../jobs/autosave";
 import { editHeading, useBench } from "../jobs/benchStore";
 
-const words = { saved: "Saved", saving: "Saving…", waiting: "Not saved: trying again", conflict: "Changed elsewhere" };
+const words = {
+  saved: "Saved",
+  saving: "Saving…",
+  waiting: "Not saved: trying again",
+  conflict: "Changed elsewhere",
+};
 
 /** Whose job it is, the unit, going back, and whether all is saved. */
 export function BenchHeader() {
@@ -48,10 +53,22 @@ export function BenchHeader() {
           ]}
           onChange={(unit) => editHeading({ unit: unit as Unit })}
         />
-        <button type="button" className="header-button" disabled={!canUndo} onClick={undo} title="Undo (Ctrl+Z)">
+        <button
+          type="button"
+          className="header-button"
+          disabled={!canUndo}
+          onClick={undo}
+          title="Undo (Ctrl+Z)"
+        >
           Undo
         </button>
-        <button type="button" className="header-button" disabled={!canRedo} onClick={redo} title="Redo (Ctrl+Shift+Z)">
+        <button
+          type="button"
+          className="header-button"
+          disabled={!canRedo}
+          onClick={redo}
+          title="Redo (Ctrl+Shift+Z)"
+        >
           Redo
         </button>
         <span className={`saving ${saving}`} role="status">

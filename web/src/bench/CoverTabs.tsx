@@ -24,7 +24,10 @@ export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
           </span>
         ) : (
           <button type="button" key={entry.id} className="cover-tab" onClick={() => choose(entry.id)}>
-            {entry.cover.name || `Cushion ${i + 1}`} <span className="cover-count">{laid.has(entry.id) ? `${entry.cover.count} alike` : "unfinished"}</span>
+            {entry.cover.name || `Cushion ${i + 1}`}{" "}
+            <span className="cover-count">
+              {laid.has(entry.id) ? `${entry.cover.count} alike` : "unfinished"}
+            </span>
           </button>
         ),
       )}
@@ -33,7 +36,13 @@ export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
       </button>
       {current && (
         <>
-          <button type="button" className="header-button" onClick={() => addCover({ ...current.cover, name: current.cover.name && `${current.cover.name}, another` })}>
+          <button
+            type="button"
+            className="header-button"
+            onClick={() =>
+              addCover({ ...current.cover, name: current.cover.name && `${current.cover.name}, another` })
+            }
+          >
             One more like this
           </button>
           <button type="button" className="header-button" onClick={() => removeCover(current.id)}>

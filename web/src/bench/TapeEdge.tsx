@@ -11,7 +11,12 @@ interface Props {
   yardage: Yardage | null;
 }
 
-const makeUps: Record<string, string> = { "boxing-strip": "boxed", "wrap-notched": "notched", "wrap-folded": "wrapped", "panels-folded": "panels" };
+const makeUps: Record<string, string> = {
+  "boxing-strip": "boxed",
+  "wrap-notched": "notched",
+  "wrap-folded": "wrapped",
+  "panels-folded": "panels",
+};
 
 /** The order of work as a tape down the left edge, with what each stage has come to. */
 export function TapeEdge({ document, measured, measures, draft, yardage }: Props) {
@@ -49,7 +54,14 @@ function Ticks() {
       <defs>
         <pattern id="ticks" width="30" height="96" patternUnits="userSpaceOnUse">
           {Array.from({ length: 8 }, (_, i) => (
-            <line key={i} x1={i % 8 === 0 ? 2 : i % 4 === 0 ? 10 : 18} x2={30} y1={i * 12 + 6} y2={i * 12 + 6} stroke="#22303a" />
+            <line
+              key={i}
+              x1={i % 8 === 0 ? 2 : i % 4 === 0 ? 10 : 18}
+              x2={30}
+              y1={i * 12 + 6}
+              y2={i * 12 + 6}
+              stroke="#22303a"
+            />
           ))}
         </pattern>
       </defs>

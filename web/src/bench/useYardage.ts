@@ -10,7 +10,11 @@ function coversOf(document: JobDocument, catalogue: Catalogue): Covers {
   return document.covers.map(({ id, cover }) => {
     const shape = shapeOf(catalogue, cover);
     const example = shape !== null && missingMeasures(shape, cover).length > 0;
-    return { key: id, cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover, example };
+    return {
+      key: id,
+      cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover,
+      example,
+    };
   });
 }
 

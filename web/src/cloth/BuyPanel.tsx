@@ -52,11 +52,22 @@ export function BuyPanel({ yardage, stale, widths, unit, unfinished }: Props) {
           {(buy && !stale ? widths : []).map((width) => (
             <tr key={width.name} className={width.best ? "best" : undefined}>
               <th scope="row">
-                <button type="button" className="plain-button" title="Lay it on this width" onClick={() => editCloth({ width: width.name })}>
+                <button
+                  type="button"
+                  className="plain-button"
+                  title="Lay it on this width"
+                  onClick={() => editCloth({ width: width.name })}
+                >
                   {width.name}
                 </button>
               </th>
-              <td className="width-buy">{width.buy ? <Figure text={width.buy.split(" ")[0] ?? ""} unit={width.buy.split(" ")[1]} /> : "–"}</td>
+              <td className="width-buy">
+                {width.buy ? (
+                  <Figure text={width.buy.split(" ")[0] ?? ""} unit={width.buy.split(" ")[1]} />
+                ) : (
+                  "–"
+                )}
+              </td>
               <td className="width-note">{noteOf(width)}</td>
             </tr>
           ))}
@@ -65,8 +76,9 @@ export function BuyPanel({ yardage, stale, widths, unit, unfinished }: Props) {
       {yardage?.lay && buy && (
         <p className="lay-facts">
           {yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0)} pieces laid,{" "}
-          {yardage.joins > 0 ? `${joins(yardage.joins)} forced by the width` : "no joins"}; {Math.round(buy.waste * 100)} % of the cloth is in no piece. No
-          lay can be shorter than {Math.floor((yardage.lay.bound / yardage.lay.length) * 100)} % of this one.
+          {yardage.joins > 0 ? `${joins(yardage.joins)} forced by the width` : "no joins"};{" "}
+          {Math.round(buy.waste * 100)} % of the cloth is in no piece. No lay can be shorter than{" "}
+          {Math.floor((yardage.lay.bound / yardage.lay.length) * 100)} % of this one.
         </p>
       )}
     </section>
@@ -85,7 +97,11 @@ function noteOf(width: Width): string {
 
   const notes = [
     codes.has("join-on-front") ? "front joined" : "",
-    codes.has("piece-wider-than-cloth") ? (width.checks.some((check) => check.text.includes("turned a quarter")) ? "plates turned" : "plates joined") : "",
+    codes.has("piece-wider-than-cloth")
+      ? width.checks.some((check) => check.text.includes("turned a quarter"))
+        ? "plates turned"
+        : "plates joined"
+      : "",
     codes.has("strips-down") ? "strips down" : "",
     width.joins > 0 ? joins(width.joins) : "no joins",
   ].filter(Boolean);

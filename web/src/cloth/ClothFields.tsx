@@ -11,7 +11,12 @@ interface Props {
 
 /** What the cloth is, edited on the roll itself. */
 export function ClothFields({ cloth, unit, usable, checks }: Props) {
-  const field = (name: "name" | "width" | "selvage" | "repeatLength" | "price", label: string, placeholder: string, width: number) => (
+  const field = (
+    name: "name" | "width" | "selvage" | "repeatLength" | "price",
+    label: string,
+    placeholder: string,
+    width: number,
+  ) => (
     <label className="cloth-field">
       <span>{label}</span>
       <Input
@@ -29,7 +34,11 @@ export function ClothFields({ cloth, unit, usable, checks }: Props) {
       {field("name", "Cloth", "name it", 150)}
       {field("width", "wide", unit === "in" ? "54" : "137 cm", 62)}
       {field("selvage", "selvage each side", unit === "in" ? "½" : "12 mm", 56)}
-      {usable && <span className="usable">{usable} {unit} usable</span>}
+      {usable && (
+        <span className="usable">
+          {usable} {unit} usable
+        </span>
+      )}
       {field("repeatLength", "repeat", "none", 60)}
       <Segmented
         size="small"

@@ -22,10 +22,18 @@ export function RollDrawing({ yardage, unit, currentId }: Props) {
 
   const step = unit === "in" ? 914.4 : 1000;
   const { rows, scale } = rowsFor(buy.buy, usableWidth, size);
-  const perRow = rows === 1 ? Math.max(buy.buy * 1.03, (size.width - 12) / scale) : Math.ceil(buy.buy / rows / step) * step;
+  const perRow =
+    rows === 1
+      ? Math.max(buy.buy * 1.03, (size.width - 12) / scale)
+      : Math.ceil(buy.buy / rows / step) * step;
   const count = yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0);
   return (
-    <div className="roll-drawing" ref={ref} role="img" aria-label={`The lay: ${count} pieces on ${buy.figure} ${buy.unit}`}>
+    <div
+      className="roll-drawing"
+      ref={ref}
+      role="img"
+      aria-label={`The lay: ${count} pieces on ${buy.figure} ${buy.unit}`}
+    >
       {Array.from({ length: rows }, (_, row) => (
         <RollRow
           key={row}

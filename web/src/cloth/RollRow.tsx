@@ -22,7 +22,10 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, ruler
   const width = (to - from) * scale;
   const height = (yardage.usableWidth ?? 0) * scale;
   const pieces = new Map(yardage.pieces.map((piece) => [piece.id, piece]));
-  const marks = Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, i) => Math.ceil(from / step) + i);
+  const marks = Array.from(
+    { length: Math.floor((to - from) / step) + 1 },
+    (_, i) => Math.ceil(from / step) + i,
+  );
   const labelEvery = Math.max(1, Math.ceil(40 / (step * scale)));
   const buyAt = ((yardage.buy?.buy ?? 0) - from) * scale;
   return (
@@ -60,15 +63,23 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, ruler
 
           const id = kindOf(piece.key);
           return (
-            <g key={`${placement.piece}.${placement.copy}`} className={piece.cover === currentId ? "laid current" : "laid"}>
+            <g
+              key={`${placement.piece}.${placement.copy}`}
+              className={piece.cover === currentId ? "laid current" : "laid"}
+            >
               <title>{piece.name}</title>
-              <polygon points={corners.map(([x, y]) => `${left + y * scale},${top + x * scale}`).join(" ")} fill={pieceColour(id)} />
+              <polygon
+                points={corners.map(([x, y]) => `${left + y * scale},${top + x * scale}`).join(" ")}
+                fill={pieceColour(id)}
+              />
               <Label id={id} left={left} top={top} along={along} across={across} />
             </g>
           );
         })}
       </g>
-      {buyAt >= 0 && buyAt <= width && <line className="buy-line" x1={4 + buyAt} x2={4 + buyAt} y1={2} y2={rulerHeight + height + 4} />}
+      {buyAt >= 0 && buyAt <= width && (
+        <line className="buy-line" x1={4 + buyAt} x2={4 + buyAt} y1={2} y2={rulerHeight + height + 4} />
+      )}
     </svg>
   );
 }
@@ -81,7 +92,19 @@ function kindOf(key: string): string {
 const words: Record<string, string> = { "zip-boxing": "zip" };
 
 /** The piece's name along its longer side, where there is room. */
-function Label({ id, left, top, along, across }: { id: string; left: number; top: number; along: number; across: number }) {
+function Label({
+  id,
+  left,
+  top,
+  along,
+  across,
+}: {
+  id: string;
+  left: number;
+  top: number;
+  along: number;
+  across: number;
+}) {
   const [x, y] = [left + along / 2, top + across / 2];
   const upright = across > along;
   const room = upright ? { length: across, width: along } : { length: along, width: across };

@@ -5,14 +5,16 @@ import { PieceShape } from "../pieces/PieceShape";
 
 /** One cover's cut list, a line a piece, with room to tick. */
 export function CutList({ cover, draft }: { cover: Cover; draft: Draft }) {
-  const scale = 150 / Math.max(...draft.pieces.filter((piece) => piece.id !== "piping").map((piece) => piece.cutWidth));
+  const scale =
+    110 / Math.max(...draft.pieces.filter((piece) => piece.id !== "piping").map((piece) => piece.cutWidth));
   const thickness = draft.finished.find((size) => size.key === "t");
   return (
     <section className="cut-list">
       <h2>
         {cover.name || "Cushion"}, {cover.count} alike
         <small>
-          finished <Figure text={finished(draft, "W")} /> × <Figure text={finished(draft, "D")} /> × <Figure text={thickness?.shown ?? ""} /> {draft.unit}
+          finished <Figure text={finished(draft, "W")} /> × <Figure text={finished(draft, "D")} /> ×{" "}
+          <Figure text={thickness?.shown ?? ""} /> {draft.unit}
         </small>
       </h2>
       <table>
@@ -37,7 +39,11 @@ export function CutList({ cover, draft }: { cover: Cover; draft: Draft }) {
               <td className="cut-size">
                 <Figure text={piece.cutWidthShown} /> × <Figure text={piece.cutLengthShown} />
               </td>
-              <td>{piece.id !== "piping" && <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />}</td>
+              <td>
+                {piece.id !== "piping" && (
+                  <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />
+                )}
+              </td>
               <td className="cut-marks">{marksOf(piece)}</td>
             </tr>
           ))}

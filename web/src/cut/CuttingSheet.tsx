@@ -56,16 +56,22 @@ export function CuttingSheet() {
         </div>
         {yardage.buy && complete.length > 0 && (
           <p className="sheet-buy">
-            Buy <strong><Figure text={yardage.buy.figure} /> {yardage.buy.unit}</strong>
+            Buy{" "}
+            <strong>
+              <Figure text={yardage.buy.figure} /> {yardage.buy.unit}
+            </strong>
             <span>
-              {cloth.name || "cloth"}, {cloth.width} wide, {yardage.usableWidthShown} {heading.unit} usable{cloth.nap === "one-way" ? ", nap one way" : ""}
+              {cloth.name || "cloth"}, {cloth.width} wide, {yardage.usableWidthShown} {heading.unit} usable
+              {cloth.nap === "one-way" ? ", nap one way" : ""}
             </span>
           </p>
         )}
       </header>
       {unfinished.length > 0 && (
         <p className="sheet-warning" role="note">
-          Not on this sheet, because unfinished: {unfinished.map((entry, i) => entry.cover.name || `cushion ${i + 1}`).join(", ")}. Nothing can be cut from an unfinished cover.
+          Not on this sheet, because unfinished:{" "}
+          {unfinished.map((entry, i) => entry.cover.name || `cushion ${i + 1}`).join(", ")}. Nothing can be
+          cut from an unfinished cover.
         </p>
       )}
       {complete.map(({ id: key, cover }) => {
@@ -79,7 +85,8 @@ export function CuttingSheet() {
           <h2>Buy besides</h2>
           <Notions yardage={yardage} />
           <p className="caution">
-            Furniture and bedding fire rules differ by country: loose covers and fillings may need rated cloth and a label. Check your local rules and ask the supplier for the certificate.
+            Furniture and bedding fire rules differ by country: loose covers and fillings may need rated cloth
+            and a label. Check your local rules and ask the supplier for the certificate.
           </p>
         </section>
       )}
@@ -87,6 +94,16 @@ export function CuttingSheet() {
   );
 }
 
-function useSheetYardage(document: ReturnType<typeof documentOf> | null, catalogue: Parameters<typeof useYardage>[0]["catalogue"], houseRules: Record<string, string> | undefined) {
-  return useYardage({ document, catalogue, houseRules, drafts: document?.covers.map((entry) => entry.id) ?? [], steps });
+function useSheetYardage(
+  document: ReturnType<typeof documentOf> | null,
+  catalogue: Parameters<typeof useYardage>[0]["catalogue"],
+  houseRules: Record<string, string> | undefined,
+) {
+  return useYardage({
+    document,
+    catalogue,
+    houseRules,
+    drafts: document?.covers.map((entry) => entry.id) ?? [],
+    steps,
+  });
 }

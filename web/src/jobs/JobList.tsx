@@ -4,7 +4,13 @@ import { Link, useNavigate } from "react-router";
 import { api, type JobLine } from "../api/client";
 import "./jobs.css";
 
-const date = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", year: "numeric", hour: "2-digit", minute: "2-digit" });
+const date = new Intl.DateTimeFormat("en-GB", {
+  day: "numeric",
+  month: "long",
+  year: "numeric",
+  hour: "2-digit",
+  minute: "2-digit",
+});
 
 /** The jobs to come back to, the one last worked on first. */
 export function JobList() {
@@ -75,7 +81,9 @@ export function JobList() {
         </p>
       )}
       {problem && <p role="alert">{problem}</p>}
-      {jobs.isError && <p role="alert">The workroom’s computer does not answer. Nothing is lost; try again in a moment.</p>}
+      {jobs.isError && (
+        <p role="alert">The workroom’s computer does not answer. Nothing is lost; try again in a moment.</p>
+      )}
       <h2>Jobs on the shelf</h2>
       {jobs.data?.length === 0 && <p>None yet.</p>}
       <ul>
@@ -91,7 +99,12 @@ export function JobList() {
             </span>
             <time dateTime={job.updated}>{date.format(new Date(job.updated))}</time>
             <Link to={`/jobs/${job.id}/cutting-sheet`}>Cutting sheet</Link>
-            <button type="button" className="plain-button" aria-label={`Delete ${job.name || "unnamed job"}`} onClick={() => void remove(job)}>
+            <button
+              type="button"
+              className="plain-button"
+              aria-label={`Delete ${job.name || "unnamed job"}`}
+              onClick={() => void remove(job)}
+            >
               Delete
             </button>
           </li>

@@ -10,7 +10,9 @@ const pauseBeforeRetry = 3000;
 interface Part {
   key: string;
   body: string;
-  save: (version: number | null) => Promise<{ response: Response; data?: { version: number } | undefined; error?: unknown }>;
+  save: (
+    version: number | null,
+  ) => Promise<{ response: Response; data?: { version: number } | undefined; error?: unknown }>;
 }
 
 interface SaveState {
@@ -99,24 +101,34 @@ function partsOf(jobId: string, document: JobDocument): Part[] {
       key: "heading",
       body: JSON.stringify(document.heading),
       save: (version) =>
-        api.PUT("/api/jobs/{id}", { params: { path }, body: document.heading, headers: versionHeader(version) }),
+        api.PUT("/api/jobs/{id}", {
+          params: { path },
+          body: document.heading,
+          headers: versionHeader(version),
+        }),
     },
     {
       key: "cloth",
       body: JSON.stringify(document.cloth),
       save: (version) =>
-        api.PUT("/api/jobs/{id}/cloth", { params: { path }, body: document.cloth, headers: versionHeader(version) }),
-    },
-    ...document.covers.map((entry, position): Part => ({
-      key: `cover/${entry.id}`,
-      body: JSON.stringify({ position, cover: entry.cover }),
-      save: (version) =>
-        api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
-          params: { path: { jobId, coverId: entry.id } },
-          body: { position, cover: entry.cover },
+        api.PUT("/api/jobs/{id}/cloth", {
+          params: { path },
+          body: document.cloth,
           headers: versionHeader(version),
         }),
-    })),
+    },
+    ...document.covers.map(
+      (entry, position): Part => ({
+        key: `cover/${entry.id}`,
+        body: JSON.stringify({ position, cover: entry.cover }),
+        save: (version) =>
+          api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
+            params: { path: { jobId, coverId: entry.id } },
+            body: { position, cover: entry.cover },
+            headers: versionHeader(version),
+          }),
+      }),
+    ),
   ];
 }
 
@@ -130,15 +142,17 @@ function pending(): Part[] {
   const parts = partsOf(jobId, document);
   const removed = [...stored.keys()]
     .filter((key) => key.startsWith("cover/") && !parts.some((part) => part.key === key))
-    .map((key): Part => ({
-      key,
-      body: "",
-      save: (version) =>
-        api.DELETE("/api/jobs/{jobId}/covers/{coverId}", {
-          params: { path: { jobId, coverId: key.slice("cover/".length) } },
-          headers: versionHeader(version),
-        }),
-    }));
+    .map(
+      (key): Part => ({
+        key,
+        body: "",
+        save: (version) =>
+          api.DELETE("/api/jobs/{jobId}/covers/{coverId}", {
+            params: { path: { jobId, coverId: key.slice("cover/".length) } },
+            headers: versionHeader(version),
+          }),
+      }),
+    );
   return [...parts.filter((part) => stored.get(part.key)?.body !== part.body), ...removed];
 }
 

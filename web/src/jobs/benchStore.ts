@@ -131,12 +131,19 @@ export function editText(group: "measures" | "rules" | "options", name: string, 
 
 export function addCover(from: Partial<Cover> = {}) {
   const entry = newCover(from);
-  useBench.getState().edit(`add.${entry.id}`, (document) => ({ ...document, covers: [...document.covers, entry] }));
+  useBench
+    .getState()
+    .edit(`add.${entry.id}`, (document) => ({ ...document, covers: [...document.covers, entry] }));
   useBench.getState().choose(entry.id);
 }
 
 export function removeCover(id: string) {
   const { edit } = useBench.getState();
-  edit(`remove.${id}`, (document) => ({ ...document, covers: document.covers.filter((entry) => entry.id !== id) }));
-  useBench.setState((state) => ({ currentId: state.document ? stillThere(state.document, state.currentId) : null }));
+  edit(`remove.${id}`, (document) => ({
+    ...document,
+    covers: document.covers.filter((entry) => entry.id !== id),
+  }));
+  useBench.setState((state) => ({
+    currentId: state.document ? stillThere(state.document, state.currentId) : null,
+  }));
 }

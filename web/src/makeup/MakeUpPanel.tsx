@@ -28,7 +28,15 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
   const rule = (name: string, label?: string) => {
     const known = catalogue.rules.find((entry) => entry.name === name);
     return known ? (
-      <RuleField key={name} rule={known} unit={unit} text={cover.rules[name] ?? ""} houseRules={houseRules} wrong={wrong(name)} label={label ?? known.label} />
+      <RuleField
+        key={name}
+        rule={known}
+        unit={unit}
+        text={cover.rules[name] ?? ""}
+        houseRules={houseRules}
+        wrong={wrong(name)}
+        label={label ?? known.label}
+      />
     ) : null;
   };
   return (
@@ -40,7 +48,9 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
           aria-label="Shape"
           value={cover.shape}
           options={catalogue.forms[0]?.shapes.map((known) => ({ value: known.id, label: known.label })) ?? []}
-          onChange={(value) => editCover("shape", (before) => ({ ...before, shape: value, construction: "boxing-strip" }))}
+          onChange={(value) =>
+            editCover("shape", (before) => ({ ...before, shape: value, construction: "boxing-strip" }))
+          }
         />
       </Row>
       <Row label="Measured from">
@@ -56,8 +66,20 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
       {cover.measuredFrom === "old-cover" && (
         <Row label="It shrank (along, across)">
           <span className="pair">
-            <Input size="small" aria-label="Shrinkage along" placeholder="0 %" value={cover.rules["shrinkage.along"] ?? ""} onChange={(event) => editText("rules", "shrinkage.along", event.target.value)} />
-            <Input size="small" aria-label="Shrinkage across" placeholder="0 %" value={cover.rules["shrinkage.across"] ?? ""} onChange={(event) => editText("rules", "shrinkage.across", event.target.value)} />
+            <Input
+              size="small"
+              aria-label="Shrinkage along"
+              placeholder="0 %"
+              value={cover.rules["shrinkage.along"] ?? ""}
+              onChange={(event) => editText("rules", "shrinkage.along", event.target.value)}
+            />
+            <Input
+              size="small"
+              aria-label="Shrinkage across"
+              placeholder="0 %"
+              value={cover.rules["shrinkage.across"] ?? ""}
+              onChange={(event) => editText("rules", "shrinkage.across", event.target.value)}
+            />
           </span>
         </Row>
       )}
@@ -144,7 +166,11 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
       )}
       <h3 className="panel-heading">Fit</h3>
       {fits.map((fit) => rule(fit.rule, fit.label))}
-      <button type="button" className="preset" onClick={() => editText("rules", "fit.thickness", unit === "in" ? "-3/8" : "-10 mm")}>
+      <button
+        type="button"
+        className="preset"
+        onClick={() => editText("rules", "fit.thickness", unit === "in" ? "-3/8" : "-10 mm")}
+      >
         snug: thinner than the foam
       </button>
       <h3 className="panel-heading">Allowances</h3>
@@ -154,7 +180,11 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
       {cover.construction === "wrap-notched" && rule("zipReach")}
       {cover.construction === "panels-folded" && rule("zipClear")}
       {rule("joinSeam")}
-      <ChecksFor checks={checks.filter((check) => check.measure !== null && !measures.has(check.measure) && sources.has(check.measure))} />
+      <ChecksFor
+        checks={checks.filter(
+          (check) => check.measure !== null && !measures.has(check.measure) && sources.has(check.measure),
+        )}
+      />
     </section>
   );
 }

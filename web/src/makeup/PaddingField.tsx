@@ -15,9 +15,22 @@ export function PaddingField({ cover, wrong }: { cover: Cover; wrong: boolean })
     <div className="makeup-row">
       <span className="rule-label">Wadding to add</span>
       <span className="pair">
-        <Input size="small" aria-label="Wadding thickness" placeholder="none" value={layer.thickness} status={wrong ? "error" : ""} onChange={(event) => change({ thickness: event.target.value })} />
+        <Input
+          size="small"
+          aria-label="Wadding thickness"
+          placeholder="none"
+          value={layer.thickness}
+          status={wrong ? "error" : ""}
+          onChange={(event) => change({ thickness: event.target.value })}
+        />
         {cover.padding.length > 0 && (
-          <Select size="small" aria-label="Wadding lies" value={layer.how} options={[...wadding]} onChange={(how) => change({ how })} />
+          <Select
+            size="small"
+            aria-label="Wadding lies"
+            value={layer.how}
+            options={[...wadding]}
+            onChange={(how) => change({ how })}
+          />
         )}
       </span>
     </div>

@@ -33,7 +33,11 @@ export function RuleField({ rule, unit, text, houseRules, wrong, label }: Props)
         />
       </label>
       {own && !wrong ? (
-        <button type="button" className="make-default" onClick={() => houseRule.mutate({ name: rule.name, text: text.trim() })}>
+        <button
+          type="button"
+          className="make-default"
+          onClick={() => houseRule.mutate({ name: rule.name, text: text.trim() })}
+        >
           make this my default
         </button>
       ) : (

@@ -31,7 +31,12 @@ export function CushionDrawing({ cushion, tapered, readings, lit, piping, zipTur
   const example = Object.values(readings).some((reading) => !reading.taken && !reading.wrong);
   return (
     <div className="cushion-drawing" ref={ref}>
-      <svg width={size.width} height={size.height} className={example ? "pale" : undefined} aria-hidden="true">
+      <svg
+        width={size.width}
+        height={size.height}
+        className={example ? "pale" : undefined}
+        aria-hidden="true"
+      >
         <clipPath id={clip}>
           <polygon points={path(faces.top)} />
           <polygon points={path(faces.front)} />
@@ -52,7 +57,11 @@ export function CushionDrawing({ cushion, tapered, readings, lit, piping, zipTur
           <polyline className="zip" points={path(zipOnSide(lower, cushion, zipTurn).map(place))} />
         )}
         {fl[1] - top[0][1] > 26 && (
-          <text className="front-mark" x={fl[0] + (fr[0] - fl[0]) / 5} y={fl[1] + (fr[1] - fl[1]) / 5 - (fl[1] - top[0][1]) / 2 + 4}>
+          <text
+            className="front-mark"
+            x={fl[0] + (fr[0] - fl[0]) / 5}
+            y={fl[1] + (fr[1] - fl[1]) / 5 - (fl[1] - top[0][1]) / 2 + 4}
+          >
             front
           </text>
         )}

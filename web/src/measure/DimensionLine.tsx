@@ -45,7 +45,10 @@ export function DimensionLine({ from, to, off, size, label, name, taken, wrong, 
       <button
         type="button"
         className={`reading ${state}${lit ? " lit" : ""}`}
-        style={{ left: clamp((ax + bx) / 2, 36, size.width - 36), top: clamp((ay + by) / 2, 17, size.height - 17) }}
+        style={{
+          left: clamp((ax + bx) / 2, 36, size.width - 36),
+          top: clamp((ay + by) / 2, 17, size.height - 17),
+        }}
         aria-label={`${name}: ${taken ? label : "not taken"}`}
         aria-pressed={lit}
         onClick={onAsk}

@@ -1,6 +1,11 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
 import type { Measure, Unit } from "../api/client";
 
+/** As large as the text allows: a short figure is read at arm's length, a sum off a short tape still fits. */
+function sizeFor(text: string): number {
+  return text.length <= 7 ? 42 : text.length <= 11 ? 30 : 20;
+}
+
 interface Props {
   measure: Measure;
   unit: Unit;
@@ -30,6 +35,7 @@ export function MeasureField({ measure, unit, text, wrong, onChange, onWalk }: P
       <span className="measure-entry">
         <input
           ref={field}
+          style={{ fontSize: sizeFor(text) }}
           value={text}
           inputMode="text"
           autoComplete="off"

@@ -1,6 +1,9 @@
-import type { Cover, Measure, Shape } from "../api/client";
+import type { Check, Cover, Measure, Shape } from "../api/client";
+import { ChecksFor } from "../ui/ChecksFor";
 
 interface Props {
+  /** What was noticed on the measure being asked for: said in place of the guidance, so that the drawing does not move. */
+  checks: Check[];
   shape: Shape;
   cover: Cover;
   asked: Measure;
@@ -11,19 +14,35 @@ interface Props {
 }
 
 /** How to hold the tape for this measure, what comes next, and the checks that can be measured besides. */
-export function MeasureWalk({ shape, cover, asked, next, complete, onAsk }: Props) {
+export function MeasureWalk({ checks, shape, cover, asked, next, complete, onAsk }: Props) {
   const following = shape.measures.find((known) => known.name === next);
   const optional = shape.measures.filter((known) => known.optional);
   return (
     <div className="measure-walk">
-      <p id="measure-guidance">
-        {asked.guidance} {following && !asked.optional ? <strong>Next: {following.label.toLowerCase()}.</strong> : null}
-        {!following && complete ? <strong>All measures taken.</strong> : null}
-      </p>
+      <div id="measure-guidance">
+        {checks.length > 0 ? (
+          <ChecksFor checks={checks} />
+        ) : (
+          <p>
+            {asked.guidance}{" "}
+            {following && !asked.optional ? <strong>Next: {following.label.toLowerCase()}.</strong> : null}
+            {!following && complete ? <strong>All measures taken.</strong> : null}
+          </p>
+        )}
+      </div>
       <p className="optional-measures">
         {optional.map((known, i) => (
-          <button type="button" className="plain-button" key={known.name} aria-pressed={known.name === asked.name} title={known.label} onClick={() => onAsk(known.name)}>
-            {cover.measures[known.name]?.trim() ? `diagonal ${i + 1}: ${cover.measures[known.name]}` : `+ diagonal ${i + 1}`}
+          <button
+            type="button"
+            className="plain-button"
+            key={known.name}
+            aria-pressed={known.name === asked.name}
+            title={known.label}
+            onClick={() => onAsk(known.name)}
+          >
+            {cover.measures[known.name]?.trim()
+              ? `diagonal ${i + 1}: ${cover.measures[known.name]}`
+              : `+ diagonal ${i + 1}`}
           </button>
         ))}
       </p>

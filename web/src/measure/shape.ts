@@ -21,7 +21,9 @@ export function withExamples(shape: Shape, cover: Cover, unit: Unit): Cover {
     measure.name,
     exampleOf(measure, unit),
   ]);
-  return examples.length === 0 ? cover : { ...cover, measures: { ...cover.measures, ...Object.fromEntries(examples) } };
+  return examples.length === 0
+    ? cover
+    : { ...cover, measures: { ...cover.measures, ...Object.fromEntries(examples) } };
 }
 
 /** The measure after this one in the order a hand takes them; null after the last. */

@@ -12,7 +12,9 @@ const besides = new Set(["piping", "corner-line", "zip"]);
 
 /** Finished sizes and the lengths of zip and piping; each can be touched for its sum. */
 export function FinishedSizes({ draft, shown, onTouch }: Props) {
-  const figure = (line: string, text: string, label: string) => <TouchedSize line={line} text={text} label={label} shown={shown} onTouch={onTouch} />;
+  const figure = (line: string, text: string, label: string) => (
+    <TouchedSize line={line} text={text} label={label} shown={shown} onTouch={onTouch} />
+  );
   return (
     <p className="finished">
       <span>
@@ -30,14 +32,16 @@ export function FinishedSizes({ draft, shown, onTouch }: Props) {
         .filter((entry) => !size.has(entry.key))
         .map((entry) => (
           <span key={entry.key}>
-            {entry.name.toLowerCase().replace(" at the stitch line", "")} {figure(entry.key, entry.shown, entry.name)}
+            {entry.name.toLowerCase().replace(" at the stitch line", "")}{" "}
+            {figure(entry.key, entry.shown, entry.name)}
           </span>
         ))}
       {draft.notions
         .filter((notion) => besides.has(notion.kind))
         .map((notion) => (
           <span key={notion.kind}>
-            {notion.quantity} × {notion.name.toLowerCase().replace(", each run", "")} {figure(`${notion.kind}.length`, notion.lengthShown, notion.name)}
+            {notion.quantity} × {notion.name.toLowerCase().replace(", each run", "")}{" "}
+            {figure(`${notion.kind}.length`, notion.lengthShown, notion.name)}
           </span>
         ))}
     </p>

@@ -8,15 +8,35 @@ export function PieceShape({ piece, scale, fill }: { piece: Piece; scale: number
   const [bottom, top] = [Math.min(...ys), Math.max(...ys)];
   const x = (value: number) => (value - left) * scale + 1;
   const y = (value: number) => (top - value) * scale + 1;
-  const points = (corners: number[][]) => corners.map((corner) => `${x(corner[0] ?? 0)},${y(corner[1] ?? 0)}`).join(" ");
+  const points = (corners: number[][]) =>
+    corners.map((corner) => `${x(corner[0] ?? 0)},${y(corner[1] ?? 0)}`).join(" ");
   const bias = piece.stitchLine === piece.outline || piece.id === "piping";
   return (
-    <svg width={(right - left) * scale + 2} height={(top - bottom) * scale + 2} aria-hidden="true" className="piece-shape">
+    <svg
+      width={(right - left) * scale + 2}
+      height={(top - bottom) * scale + 2}
+      aria-hidden="true"
+      className="piece-shape"
+    >
       <polygon points={points(piece.outline)} fill={fill} stroke="#22303a" strokeWidth={1} />
-      {!bias && <polygon points={points(piece.stitchLine)} fill="none" stroke="#b23620" strokeWidth={1} strokeDasharray="4 3" />}
+      {!bias && (
+        <polygon
+          points={points(piece.stitchLine)}
+          fill="none"
+          stroke="#b23620"
+          strokeWidth={1}
+          strokeDasharray="4 3"
+        />
+      )}
       {piece.marks.map((mark, i) =>
         mark.kind === "notch" || mark.kind === "zip-stop" ? (
-          <Notch key={i} x={x(mark.from[0] ?? 0)} y={y(mark.from[1] ?? 0)} width={(right - left) * scale} height={(top - bottom) * scale} />
+          <Notch
+            key={i}
+            x={x(mark.from[0] ?? 0)}
+            y={y(mark.from[1] ?? 0)}
+            width={(right - left) * scale}
+            height={(top - bottom) * scale}
+          />
         ) : (
           <line
             key={i}
@@ -48,5 +68,11 @@ function Notch({ x, y, width, height }: NotchProps) {
     { away: height - y, turn: 180 },
     { away: x, turn: 270 },
   ].sort((a, b) => a.away - b.away)[0];
-  return <polygon points="-3,-4 3,-4 0,2" transform={`translate(${x} ${y}) rotate(${nearest?.turn ?? 0})`} fill="#22303a" />;
+  return (
+    <polygon
+      points="-3,-4 3,-4 0,2"
+      transform={`translate(${x} ${y}) rotate(${nearest?.turn ?? 0})`}
+      fill="#22303a"
+    />
+  );
 }

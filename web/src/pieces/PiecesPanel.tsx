@@ -34,31 +34,56 @@ export function PiecesPanel({ draft, example, stale }: Props) {
   const tallest = Math.max(...shapes.map((piece) => height(piece)));
   const scale = Math.min((size.width * 0.44) / longest, 76 / tallest);
   const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
-  const working = draft.working.find((line) => line.for === shown) ?? draft.working.find((line) => line.for.endsWith(".cutWidth"));
+  const working =
+    draft.working.find((line) => line.for === shown) ??
+    draft.working.find((line) => line.for.endsWith(".cutWidth"));
   const meets = draft.seams.filter((seam) => seam.meets).length;
   return (
-    <section className={stale ? "sheet pieces-panel stale" : "sheet pieces-panel"} aria-label="Pieces" id="pieces" ref={ref}>
+    <section
+      className={stale ? "sheet pieces-panel stale" : "sheet pieces-panel"}
+      aria-label="Pieces"
+      id="pieces"
+      ref={ref}
+    >
       <header className="pieces-header">
-        <h2 className="panel-heading">
-          Cut sizes in {unitWords[draft.unit] ?? draft.unit}; red is stitched
-        </h2>
+        <h2 className="panel-heading">Cut sizes in {unitWords[draft.unit] ?? draft.unit}; red is stitched</h2>
         {example && <span className="example-mark">example</span>}
+        {stale && <span className="example-mark">before the last entry</span>}
         <span className={meets === draft.seams.length ? "ledger" : "ledger open"}>
-          {meets === draft.seams.length ? `All ${meets} seams meet` : `${draft.seams.length - meets} seams do not meet`}
+          {meets === draft.seams.length
+            ? `All ${meets} seams meet`
+            : `${draft.seams.length - meets} seams do not meet`}
         </span>
       </header>
       <ul className="pieces">
         {alike(draft.pieces).map(({ piece, quantity, name }) => (
           <li key={piece.key}>
             <span className="piece-drawing">
-              {piece.id === "piping" ? <span className="casing" style={{ background: pieceColour(piece.id) }} /> : <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />}
+              {piece.id === "piping" ? (
+                <span className="casing" style={{ background: pieceColour(piece.id) }} />
+              ) : (
+                <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />
+              )}
             </span>
             <span className="piece-count">{quantity}</span>
             <span className="piece-name">
               {name}
               <span className="piece-size">
-                <TouchedSize line={`${piece.key}.cutWidth`} text={piece.cutWidthShown} label={`${piece.name}, cut width`} shown={shown} onTouch={setTarget} /> ×{" "}
-                <TouchedSize line={`${piece.key}.cutLength`} text={piece.cutLengthShown} label={`${piece.name}, cut length`} shown={shown} onTouch={setTarget} />
+                <TouchedSize
+                  line={`${piece.key}.cutWidth`}
+                  text={piece.cutWidthShown}
+                  label={`${piece.name}, cut width`}
+                  shown={shown}
+                  onTouch={setTarget}
+                />{" "}
+                ×{" "}
+                <TouchedSize
+                  line={`${piece.key}.cutLength`}
+                  text={piece.cutLengthShown}
+                  label={`${piece.name}, cut length`}
+                  shown={shown}
+                  onTouch={setTarget}
+                />
               </span>
             </span>
           </li>
@@ -80,4 +105,3 @@ function extent(piece: Piece, axis: 0 | 1): number {
 
 const width = (piece: Piece) => extent(piece, 0);
 const height = (piece: Piece) => extent(piece, 1);
-

@@ -13,7 +13,12 @@ interface Props {
 /** A figure that shows its sum when touched. */
 export function TouchedSize({ line, text, label, shown, onTouch }: Props) {
   return (
-    <button type="button" className={line === shown ? "size touched" : "size"} aria-label={`${label}: ${text}, show the sum`} onClick={() => onTouch(line)}>
+    <button
+      type="button"
+      className={line === shown ? "size touched" : "size"}
+      aria-label={`${label}: ${text}, show the sum`}
+      onClick={() => onTouch(line)}
+    >
       <Figure text={text} />
     </button>
   );

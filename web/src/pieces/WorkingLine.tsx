@@ -13,7 +13,12 @@ export function WorkingLine({ working, lines, onTouch }: Props) {
     <p className="working" aria-live="polite">
       <strong>{working.name}</strong> <Figure text={working.shown} /> ={" "}
       {working.tokens.map((token, i) => {
-        const deeper = token.source === "worked" ? lines.find((line) => line.name.toLowerCase() === token.name?.toLowerCase() || line.for === token.name) : undefined;
+        const deeper =
+          token.source === "worked"
+            ? lines.find(
+                (line) => line.name.toLowerCase() === token.name?.toLowerCase() || line.for === token.name,
+              )
+            : undefined;
         return token.name ? (
           <span key={i} className="working-figure">
             {" "}

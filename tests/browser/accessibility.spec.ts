@@ -1,0 +1,49 @@
+import { AxeBuilder } from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+import { bench } from "./bench.js";
+
+async function expectClean(page: Page) {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" ")).join(", ")}`),
+  ).toEqual([]);
+}
+
+test("the bench is accessible: with a full job, an example, and a wrong entry", async ({ page }) => {
+  await page.goto("/jobs/teasel-saloon");
+  await bench.settled(page);
+  await expectClean(page);
+
+  await bench.startNew(page);
+  await bench.settled(page);
+  await expectClean(page);
+
+  await bench.measure(page, "21 1/4", "19 ich");
+  await expect(page.getByText("is not a unit or a number")).toBeVisible();
+  await expect(page.locator(".reading.wrong")).toBeVisible();
+  await expectClean(page);
+});
+
+test("the list of jobs and the cutting sheet are accessible", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("link", { name: /Saloon settees/ })).toBeVisible();
+  await expectClean(page);
+  await page.goto("/jobs/teasel-saloon/cutting-sheet");
+  await expect(page.getByRole("img", { name: /The lay/ })).toBeVisible();
+  await expectClean(page);
+});
+
+for (const [width, height] of [
+  [768, 1024],
+  [390, 844],
+  [640, 400], // 1280 × 800 at 200 %
+] as const) {
+  test(`nothing runs off the side at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await page.goto("/jobs/teasel-saloon");
+    await bench.settled(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+  });
+}

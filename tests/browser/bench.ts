@@ -1,0 +1,45 @@
+import { expect, type Page } from "@playwright/test";
+
+/** Short ways of working at the bench, as a person would. */
+export const bench = {
+  /** From the list of jobs to a new cushion on the bench, by keyboard. */
+  async startNew(page: Page) {
+    await page.goto("/");
+    await expect(page.getByRole("button", { name: "Measure something new" })).toBeFocused();
+    await page.keyboard.press("Enter");
+    await expect(measureField(page, "Width")).toBeFocused();
+  },
+
+  /** Types the measures in the order they are asked for. */
+  async measure(page: Page, ...texts: string[]) {
+    for (const text of texts) {
+      await page.keyboard.type(text);
+      await page.keyboard.press("Enter");
+    }
+  },
+
+  /** Waits until the figures belong to what stands on the bench, and all is saved. */
+  async settled(page: Page) {
+    await expect(page.locator('.board[data-settled="true"]')).toBeVisible();
+    await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+  },
+};
+
+export function measureField(page: Page, label: string) {
+  return page.locator(".measure-field", { hasText: label }).locator("input");
+}
+
+/** The cut list as it is read: “Plate 2: 22¼ × 20”. */
+export async function cutList(page: Page): Promise<string[]> {
+  const rows = page.locator(".pieces li");
+  const list: string[] = [];
+  for (let i = 0; i < (await rows.count()); i++) {
+    const row = rows.nth(i);
+    const name =
+      (await row.locator(".piece-name").evaluate((element) => element.firstChild?.textContent)) ?? "";
+    const sizes = await row.locator(".size .visually-hidden").allTextContents();
+    list.push(`${name} ${await row.locator(".piece-count").textContent()}: ${sizes.join(" × ")}`);
+  }
+
+  return list;
+}

@@ -1,0 +1,19 @@
+import { expect, test } from "@playwright/test";
+
+test("the cutting sheet is one printed page with the cut list, marks, lay and what to buy", async ({
+  page,
+}) => {
+  await page.goto("/jobs/teasel-saloon/cutting-sheet");
+  await expect(page.getByRole("heading", { name: /Settee seat, 3 alike/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /Settee back, 3 alike/ })).toBeVisible();
+  await expect(page.getByText("Not on this sheet, because unfinished: Companionway step")).toBeVisible();
+  await expect(page.locator(".cut-list").first().locator("tbody tr").first()).toContainText("49½");
+  await expect(page.locator(".cut-marks").first()).toContainText("5 notches");
+  await expect(page.locator(".sheet-buy")).toContainText("yd");
+  await expect(page.getByRole("list", { name: "Notions to buy" })).toContainText("Piping cord");
+  await expect(page.getByRole("img", { name: /The lay/ })).toBeVisible();
+  await expect(page.getByText(/check your local rules/i)).toBeVisible();
+
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString("latin1");
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});

@@ -1,0 +1,43 @@
+// Takes the pictures in docs/screenshots from the demo jobs.
+import { address, launch } from "./browser.mjs";
+
+const directory = process.argv[2];
+const browser = await launch();
+
+async function shot(name, { path, width = 1280, height = 800, before = async () => {}, fullPage = false }) {
+  const page = await browser.newPage({ viewport: { width, height } });
+  await page.goto(address + path);
+  await page.waitForLoadState("networkidle");
+  await before(page);
+  if (path.endsWith("saloon") || path.endsWith("cabin")) {
+    await page.locator('.board[data-settled="true"]').waitFor();
+  }
+
+  await page.waitForLoadState("networkidle");
+  await page.screenshot({ path: `${directory}/${name}.png`, fullPage });
+  await page.close();
+  console.log(`${name}.png`);
+}
+
+const saloon = "/jobs/teasel-saloon";
+await shot("jobs", { path: "/" });
+await shot("bench", { path: saloon });
+await shot("bench-tapered", {
+  path: saloon,
+  before: async (page) => {
+    await page.getByRole("button", { name: /Hull corner seat/ }).click();
+    await page.locator(".reading[aria-label^=backWidth]").click();
+    await page.getByRole("button", { name: /Plate, cut width/ }).click();
+  },
+});
+await shot("bench-unfinished", {
+  path: saloon,
+  before: async (page) => {
+    await page.getByRole("button", { name: /Companionway step/ }).click();
+    await page.locator(".reading[aria-label^=depth]").click();
+  },
+});
+await shot("bench-tablet", { path: saloon, width: 768, height: 1024 });
+await shot("bench-phone", { path: saloon, width: 390, height: 844 });
+await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });
+await browser.close();

@@ -1,0 +1,20 @@
+import { expect, test } from "vitest";
+import type { Piece } from "../api/client";
+import { alike } from "./alike";
+
+const piece = (key: string, name: string, cutWidth: number, quantity = 1) =>
+  ({ key, id: key.replace(/-\d$/, ""), name, cutWidth, cutLength: 127, quantity }) as Piece;
+
+test("parts of one strip cut to the same size stand in one row", () => {
+  const rows = alike([
+    piece("plate", "Plate", 500, 2),
+    piece("boxing-1", "Boxing 1 of 3", 700),
+    piece("boxing-2", "Boxing 2 of 3", 1346),
+    piece("boxing-3", "Boxing 3 of 3", 700.004),
+  ]);
+  expect(rows.map(({ name, quantity }) => `${quantity} ${name}`)).toEqual([
+    "2 Plate",
+    "2 Boxing 1, 3 of 3",
+    "1 Boxing 2 of 3",
+  ]);
+});

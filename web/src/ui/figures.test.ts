@@ -1,0 +1,12 @@
+import { expect, test } from "vitest";
+import { splitFigure } from "./figures";
+
+test.each([
+  ["22¼", { whole: "22", over: "1", under: "4" }],
+  ["½", { whole: "", over: "1", under: "2" }],
+  ["3 1⁄16", { whole: "3", over: "1", under: "16" }],
+  ["13⁄16", { whole: "", over: "13", under: "16" }],
+  ["≈27 15⁄16", { whole: "≈27", over: "15", under: "16" }],
+  ["−⅜", { whole: "−", over: "3", under: "8" }],
+  ["565", { whole: "565" }],
+])("%s is taken apart", (text, parts) => expect(splitFigure(text)).toEqual(parts));
