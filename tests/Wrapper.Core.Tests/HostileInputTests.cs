@@ -31,7 +31,10 @@ public sealed class HostileInputTests
                 Shape = words[2] is "" ? null : "rectangle",
                 Measures = new Dictionary<string, Entry>
                 {
-                    ["width"] = Entry.Typed(measures[0]), ["depth"] = Entry.Number(millimetres), ["thickness"] = Entry.Typed(measures[1]), ["diagonal1"] = Entry.Typed(measures[2]),
+                    ["width"] = Entry.Typed(measures[0]),
+                    ["depth"] = Entry.Number(millimetres),
+                    ["thickness"] = Entry.Typed(measures[1]),
+                    ["diagonal1"] = Entry.Typed(measures[2]),
                 },
                 MeasuredFrom = words[3] is "0" ? words[3] : "old-cover",
                 Construction = words[4] is "0" ? "wrap-notched" : null,
