@@ -10,6 +10,9 @@ namespace Wrapper.Core.Cloth;
 /// <summary>Drafts every cover of a job for a cloth, lays all the pieces together and says how much to buy.</summary>
 public sealed class ClothBuyer
 {
+    private const long Effort = 2_400_000;
+    private const int FewestSteps = 6;
+
     private readonly IReadOnlyList<JobCover> _covers;
     private readonly LengthUnit _unit;
     private readonly RuleBook _rules;
@@ -33,6 +36,9 @@ public sealed class ClothBuyer
     public bool HasAnyDraft(ClothSpecification cloth) => _covers.Any(cover => Drafter.Draft(OnCloth(cover.Input, cloth)).Draft is not null);
 
     /// <summary>How much of this cloth the job takes.</summary>
+    /// <param name="cloth">The cloth.</param>
+    /// <param name="steps">The most orders to try; fewer are tried where there are many pieces, the same on every machine.</param>
+    /// <param name="shouldStop">Asked between orders.</param>
     public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null)
     {
         var leftOut = new List<string>();
@@ -68,7 +74,7 @@ public sealed class ClothBuyer
                 RepeatLength = cloth.RepeatLength,
                 Pieces = [.. pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, MatchLine(piece.Piece)))],
             },
-            steps,
+            StepsFor(pieces.Sum(piece => piece.Copies), steps),
             shouldStop);
         checks.AddRange(outcomeOfLay.Checks);
         return outcomeOfLay.Lay is { } lay
@@ -77,9 +83,9 @@ public sealed class ClothBuyer
     }
 
     /// <summary>The same job on every width, the first lay of each; the best takes the least cloth among those with the least forced on the look.</summary>
-    public IReadOnlyList<WidthComparison> Compare(ClothSpecification cloth, IReadOnlyList<ClothWidth> widths, int steps)
+    public IReadOnlyList<WidthComparison> Compare(ClothSpecification cloth, IReadOnlyList<ClothWidth> widths, int steps, Func<bool>? shouldStop = null)
     {
-        var yardages = widths.Select(width => (Width: width, Yardage: Buy(cloth with { Width = width.Width }, steps))).ToList();
+        var yardages = widths.Select(width => (Width: width, Yardage: Buy(cloth with { Width = width.Width }, steps, shouldStop))).ToList();
         var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
         var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
         var best = complete.Where(entry => entry.Yardage.LeftOut.Count == most)
@@ -89,6 +95,9 @@ public sealed class ClothBuyer
             .FirstOrDefault();
         return [.. yardages.Select(entry => new WidthComparison(entry.Width, entry.Yardage, entry.Width == best))];
     }
+
+    /// <summary>The time of one order grows with the square of the pieces: the orders tried shrink with it, but never below the starting ones.</summary>
+    private static int StepsFor(int pieces, int most) => (int)Math.Clamp(Effort / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);
 
     /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
     private static int Spoils(Yardage yardage) =>

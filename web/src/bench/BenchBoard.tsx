@@ -106,6 +106,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
           yardage={yardage}
           stale={stale && yardage !== latest}
           widths={full.data?.widths ?? []}
+          comparing={!isSettled}
           unit={unit}
           unfinished={
             yardage ? document.covers.length - new Set(yardage.pieces.map((piece) => piece.cover)).size : 0

@@ -7,12 +7,14 @@ interface Props {
   /** The figure is from before the last entry, which cannot be read. */
   stale: boolean;
   widths: Width[];
+  /** The other widths are still being worked out. */
+  comparing: boolean;
   unit: Unit;
   unfinished: number;
 }
 
 /** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
-export function BuyPanel({ yardage, stale, widths, unit, unfinished }: Props) {
+export function BuyPanel({ yardage, stale, widths, comparing, unit, unfinished }: Props) {
   const buy = yardage?.buy;
   return (
     <section className="buy-panel" aria-label="To buy">
@@ -46,11 +48,11 @@ export function BuyPanel({ yardage, stale, widths, unit, unfinished }: Props) {
           </p>
         )}
       </div>
-      <table className="widths">
+      <table className={comparing ? "widths comparing" : "widths"} aria-busy={comparing}>
         <caption className="visually-hidden">The same job on other widths</caption>
         <tbody>
           {(buy && !stale ? widths : []).map((width) => (
-            <tr key={width.name} className={width.best ? "best" : undefined}>
+            <tr key={width.name} className={width.best && !comparing ? "best" : undefined}>
               <th scope="row">
                 <button
                   type="button"
@@ -68,7 +70,7 @@ export function BuyPanel({ yardage, stale, widths, unit, unfinished }: Props) {
                   "–"
                 )}
               </td>
-              <td className="width-note">{noteOf(width)}</td>
+              <td className="width-note">{comparing ? "" : noteOf(width)}</td>
             </tr>
           ))}
         </tbody>

@@ -42,6 +42,11 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
   return (
     <section className="sheet makeup-panel" aria-label="Make-up" id="makeup">
       <h2 className="panel-heading">Make-up</h2>
+      <ChecksFor
+        checks={checks.filter(
+          (check) => check.measure !== null && !measures.has(check.measure) && sources.has(check.measure),
+        )}
+      />
       <Row label="Shape">
         <Segmented
           size="small"
@@ -87,6 +92,7 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
         <Input
           size="small"
           id="count"
+          onFocus={(event) => event.target.select()}
           inputMode="numeric"
           aria-label="How many alike"
           value={cover.count}
@@ -180,11 +186,6 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
       {cover.construction === "wrap-notched" && rule("zipReach")}
       {cover.construction === "panels-folded" && rule("zipClear")}
       {rule("joinSeam")}
-      <ChecksFor
-        checks={checks.filter(
-          (check) => check.measure !== null && !measures.has(check.measure) && sources.has(check.measure),
-        )}
-      />
     </section>
   );
 }
