@@ -109,7 +109,9 @@ public sealed class ClothBuyerTests
     public void Widths_are_compared_with_what_each_forces_and_the_best_is_marked_once()
     {
         var seats = Cushions.Worked with { Count = 3, Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")) };
-        var widths = Buyer(seats).Compare(Cloth54, ClothWidth.Usual, 10);
+        var chosen = Buyer(seats).Buy(Cloth54, 200);
+        var widths = Buyer(seats).Compare(Cloth54, chosen, ClothWidth.Usual, 10);
+        Assert.Same(chosen, widths[1].Yardage);
         Assert.Equal(["45 in", "54 in", "60 in", "137 cm", "150 cm", "280 cm"], widths.Select(width => width.Width.Name));
         Assert.Single(widths, width => width.Best);
         Assert.True(widths.Single(width => width.Width.Name == "280 cm").Best);

@@ -82,10 +82,17 @@ public sealed class ClothBuyer
             : new() { Lay = null, Pieces = pieces, Need = null, Buy = null, LeftOut = leftOut, Checks = checks, Drafts = drafts };
     }
 
-    /// <summary>The same job on every width, the first lay of each; the best takes the least cloth among those with the least forced on the look.</summary>
-    public IReadOnlyList<WidthComparison> Compare(ClothSpecification cloth, IReadOnlyList<ClothWidth> widths, int steps, Func<bool>? shouldStop = null)
+    /// <summary>The same job on every width; the best takes the least cloth among those with the least forced on the look.</summary>
+    /// <param name="cloth">The cloth chosen.</param>
+    /// <param name="chosen">What the job takes of it: its own width shows this figure and no other.</param>
+    /// <param name="widths">The widths on offer.</param>
+    /// <param name="steps">The most orders to try on each of the others.</param>
+    /// <param name="shouldStop">Asked between orders.</param>
+    public IReadOnlyList<WidthComparison> Compare(
+        ClothSpecification cloth, Yardage chosen, IReadOnlyList<ClothWidth> widths, int steps, Func<bool>? shouldStop = null)
     {
-        var yardages = widths.Select(width => (Width: width, Yardage: Buy(cloth with { Width = width.Width }, steps, shouldStop))).ToList();
+        var yardages = widths.Select(width => (
+            Width: width, Yardage: width.Width == cloth.Width ? chosen : Buy(cloth with { Width = width.Width }, steps, shouldStop))).ToList();
         var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
         var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
         var best = complete.Where(entry => entry.Yardage.LeftOut.Count == most)

@@ -79,18 +79,7 @@ public static class ClothReader
             return null;
         }
 
-        if (entry!.Value.Millimetres is { } millimetres)
-        {
-            if (Math.Abs(millimetres) < 1e9m)
-            {
-                return Length.FromMillimetres(millimetres);
-            }
-
-            checks.Add(Check.Error("unreadable", $"{label} is not a number that can be a length.", $"cloth.{field}"));
-            return null;
-        }
-
-        var reading = LengthReader.Read(entry.Value.Text, unit);
+        var reading = EntryReader.Read(entry!.Value, unit);
         if (reading.Length is null)
         {
             checks.Add(Check.Error("unreadable", $"{label}: {reading.Problem}", $"cloth.{field}") with { Position = reading.Position });

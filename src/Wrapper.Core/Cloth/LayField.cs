@@ -80,7 +80,7 @@ internal sealed class LayField(long usable, long space)
         }
 
         _blocked.Sort();
-        var y = InPhase(0, repeat, phase);
+        var y = RepeatPhase.Next(0, repeat, phase);
         foreach (var (from, to) in _blocked)
         {
             if (y > limit)
@@ -90,7 +90,7 @@ internal sealed class LayField(long usable, long space)
 
             if (y > from && y < to)
             {
-                y = InPhase(to, repeat, phase);
+                y = RepeatPhase.Next(to, repeat, phase);
             }
         }
 
@@ -108,24 +108,13 @@ internal sealed class LayField(long usable, long space)
             {
                 if (y > from && y < to)
                 {
-                    y = InPhase(to, repeat, phase);
+                    y = RepeatPhase.Next(to, repeat, phase);
                     moved = true;
                 }
             }
         }
 
         return y;
-    }
-
-    private static long InPhase(long y, long repeat, long phase)
-    {
-        if (repeat <= 0)
-        {
-            return y;
-        }
-
-        var over = (((y - phase) % repeat) + repeat) % repeat;
-        return over == 0 ? y : y + repeat - over;
     }
 
     /// <summary>The open stretch of y in which the shape at this x would overlap what is laid there.</summary>

@@ -22,7 +22,7 @@ internal static class RuleOfThumb
             if (like[0].IsMatched)
             {
                 rowLength = (rowLength + repeat - 1) / repeat * repeat;
-                y = NextInPhase(y, repeat, like[0].Phase);
+                y = RepeatPhase.Next(y, repeat, like[0].Phase);
             }
 
             for (var i = 0; i < like.Count; i++)
@@ -58,11 +58,5 @@ internal static class RuleOfThumb
         }
 
         return total + (matching ? repeat : 0) - (repeat > 0 ? 0 : space);
-    }
-
-    private static long NextInPhase(long y, long repeat, long phase)
-    {
-        var over = (((y - phase) % repeat) + repeat) % repeat;
-        return over == 0 ? y : y + repeat - over;
     }
 }

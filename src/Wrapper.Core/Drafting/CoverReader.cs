@@ -167,18 +167,7 @@ public sealed class CoverReader
 
     private Length? ReadLength(Entry entry, string name, string label)
     {
-        if (entry.Text is null)
-        {
-            if (entry.Millimetres is { } millimetres && Math.Abs(millimetres) < 1e9m)
-            {
-                return Length.FromMillimetres(millimetres);
-            }
-
-            Fail("unreadable", $"{label} is not a number that can be a length.", name, 0);
-            return null;
-        }
-
-        var reading = LengthReader.Read(entry.Text, _unit);
+        var reading = EntryReader.Read(entry, _unit);
         if (reading.Length is null)
         {
             Fail("unreadable", $"{label}: {reading.Problem}", name, reading.Position);

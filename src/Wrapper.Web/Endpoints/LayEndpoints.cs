@@ -100,12 +100,7 @@ internal static class LayEndpoints
             return Core.Units.Length.Zero;
         }
 
-        if (said.Millimetres is { } number && Math.Abs(number) < 1e7m)
-        {
-            return Core.Units.Length.FromMillimetres(number);
-        }
-
-        var reading = LengthReader.Read(said.Text, LengthUnit.Millimetre);
+        var reading = EntryReader.Read(said, LengthUnit.Millimetre);
         if (reading.Length is { } length && length.Abs() < Core.Units.Length.FromMillimetres(1e7m))
         {
             return length;

@@ -104,7 +104,7 @@ internal static class YardageEndpoints
         }
 
         var yardage = buyer.Buy(cloth, Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps), () => aborted.IsCancellationRequested);
-        var widths = request.Compare == true ? buyer.Compare(cloth, ClothWidth.Usual, CompareSteps, () => aborted.IsCancellationRequested) : [];
+        var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, () => aborted.IsCancellationRequested) : [];
         var buyStep = new RuleBook(unit, new Dictionary<string, Length>(), house)["buyStep"].Value;
         return new(
             cloth.UsableWidth.Millimetres,

@@ -64,7 +64,9 @@ export function BuyPanel({ yardage, stale, widths, comparing, unit, unfinished }
                 </button>
               </th>
               <td className="width-buy">
-                {width.buy ? (
+                {comparing ? (
+                  "…"
+                ) : width.buy ? (
                   <Figure text={width.buy.split(" ")[0] ?? ""} unit={width.buy.split(" ")[1]} />
                 ) : (
                   "–"

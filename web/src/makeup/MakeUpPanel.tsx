@@ -1,10 +1,10 @@
-import { Input, Segmented, Select } from "antd";
-import type { ReactNode } from "react";
+import { Input, Select } from "antd";
 import type { Catalogue, Check, Cover, Unit } from "../api/client";
 import { editCover, editText } from "../jobs/benchStore";
 import { shapeOf } from "../measure/shape";
 import { ChecksFor } from "../ui/ChecksFor";
 import { constructions, fits, measuredFrom, sources } from "./choices";
+import { ChoiceRow, Row } from "./ChoiceRow";
 import { PaddingField } from "./PaddingField";
 import { RuleField } from "./RuleField";
 import "./makeup.css";
@@ -47,17 +47,14 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
           (check) => check.measure !== null && !measures.has(check.measure) && sources.has(check.measure),
         )}
       />
-      <Row label="Shape">
-        <Segmented
-          size="small"
-          aria-label="Shape"
-          value={cover.shape}
-          options={catalogue.forms[0]?.shapes.map((known) => ({ value: known.id, label: known.label })) ?? []}
-          onChange={(value) =>
-            editCover("shape", (before) => ({ ...before, shape: value, construction: "boxing-strip" }))
-          }
-        />
-      </Row>
+      <ChoiceRow
+        label="Shape"
+        value={cover.shape}
+        options={catalogue.forms[0]?.shapes.map((known) => ({ value: known.id, label: known.label })) ?? []}
+        onChange={(value) =>
+          editCover("shape", (before) => ({ ...before, shape: value, construction: "boxing-strip" }))
+        }
+      />
       <Row label="Measured from">
         <Select
           size="small"
@@ -111,63 +108,51 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
       </Row>
       {boxed && (
         <>
-          <Row label="Piping">
-            <Segmented
-              size="small"
-              aria-label="Piping"
-              value={piping}
-              options={[
-                { value: "none", label: "none" },
-                { value: "top", label: "top" },
-                { value: "both", label: "both edges" },
-              ]}
-              onChange={(value) => editText("options", "piping", value)}
-            />
-          </Row>
+          <ChoiceRow
+            label="Piping"
+            value={piping}
+            options={[
+              { value: "none", label: "none" },
+              { value: "top", label: "top" },
+              { value: "both", label: "both edges" },
+            ]}
+            onChange={(value) => editText("options", "piping", value)}
+          />
           {piping !== "none" && (
             <>
-              <Row label="Casing cut">
-                <Segmented
-                  size="small"
-                  aria-label="Casing cut"
-                  value={cover.options.bias === "false" ? "false" : "true"}
-                  options={[
-                    { value: "true", label: "on the bias" },
-                    { value: "false", label: "straight" },
-                  ]}
-                  onChange={(value) => editText("options", "bias", value)}
-                />
-              </Row>
+              <ChoiceRow
+                label="Casing cut"
+                value={cover.options.bias === "false" ? "false" : "true"}
+                options={[
+                  { value: "true", label: "on the bias" },
+                  { value: "false", label: "straight" },
+                ]}
+                onChange={(value) => editText("options", "bias", value)}
+              />
               {rule("cord", "cord thickness")}
               {rule("pipingLap")}
             </>
           )}
-          <Row label="Slide pocket">
-            <Segmented
-              size="small"
-              aria-label="Slide pocket"
-              value={pocket ? "true" : "false"}
-              options={[
-                { value: "false", label: "plain join" },
-                { value: "true", label: "pocket" },
-              ]}
-              onChange={(value) => editText("options", "slidePocket", value)}
-            />
-          </Row>
+          <ChoiceRow
+            label="Slide pocket"
+            value={pocket ? "true" : "false"}
+            options={[
+              { value: "false", label: "plain join" },
+              { value: "true", label: "pocket" },
+            ]}
+            onChange={(value) => editText("options", "slidePocket", value)}
+          />
           {pocket && rule("pocketLap")}
-          <Row label="Strips on the cloth">
-            <Segmented
-              size="small"
-              aria-label="Strips on the cloth"
-              value={cover.options.strips ?? ""}
-              options={[
-                { value: "", label: "as fits" },
-                { value: "across", label: "across" },
-                { value: "down", label: "down" },
-              ]}
-              onChange={(value) => editText("options", "strips", value)}
-            />
-          </Row>
+          <ChoiceRow
+            label="Strips on the cloth"
+            value={cover.options.strips ?? ""}
+            options={[
+              { value: "", label: "as fits" },
+              { value: "across", label: "across" },
+              { value: "down", label: "down" },
+            ]}
+            onChange={(value) => editText("options", "strips", value)}
+          />
         </>
       )}
       <h3 className="panel-heading">Fit</h3>
@@ -187,14 +172,5 @@ export function MakeUpPanel({ catalogue, cover, unit, houseRules, checks }: Prop
       {cover.construction === "panels-folded" && rule("zipClear")}
       {rule("joinSeam")}
     </section>
-  );
-}
-
-function Row({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <div className="makeup-row">
-      <span className="rule-label">{label}</span>
-      {children}
-    </div>
   );
 }

@@ -5,6 +5,11 @@ import { alike } from "./alike";
 const piece = (key: string, name: string, cutWidth: number, quantity = 1) =>
   ({ key, id: key.replace(/-\d$/, ""), name, cutWidth, cutLength: 127, quantity }) as Piece;
 
+test("the sides of a joined plate stand in one row under both names", () => {
+  const sides = [piece("plate", "Plate, left side", 95, 6), piece("plate", "Plate, right side", 95, 6)];
+  expect(alike(sides).map(({ name, quantity }) => `${quantity} ${name}`)).toEqual(["12 Plate, both sides"]);
+});
+
 test("parts of one strip cut to the same size stand in one row", () => {
   const rows = alike([
     piece("plate", "Plate", 500, 2),

@@ -27,8 +27,12 @@ export function alike(pieces: Piece[]): AlikeRow[] {
   return rows;
 }
 
-/** “Boxing 1 of 3” and “Boxing 3 of 3” are “Boxing 1, 3 of 3”. */
+/** “Boxing 1 of 3” and “Boxing 3 of 3” are “Boxing 1, 3 of 3”; a left and a right side are both sides. */
 function joined(name: string, other: string): string {
   const part = /(\d+) of \d+$/.exec(other)?.[1];
+  if (name.endsWith("left side") && other.endsWith("right side")) {
+    return name.replace("left side", "both sides");
+  }
+
   return part ? name.replace(/ of (\d+)$/, `, ${part} of $1`) : name;
 }
