@@ -32,7 +32,7 @@ export function PiecesPanel({ draft, example, stale }: Props) {
   const shapes = draft.pieces.filter((piece) => piece.id !== "piping");
   const longest = Math.max(...shapes.map((piece) => width(piece)));
   const tallest = Math.max(...shapes.map((piece) => height(piece)));
-  const scale = Math.min((size.width * 0.44) / longest, 76 / tallest);
+  const scale = Math.min((size.width * 0.44) / longest, 58 / tallest);
   const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
   const working =
     draft.working.find((line) => line.for === shown) ??
