@@ -34,7 +34,12 @@ public sealed record ReadMeasureJson(double Value, string Shown);
 public sealed record EdgeJson(string Name, double Length, double Allowance);
 
 /// <summary>A mark on a piece, from one point to another; equal for a notch.</summary>
-public sealed record MarkJson(string Kind, string Label, double[] From, double[] To);
+/// <param name="Kind">notch, fold, corner-line, zip-stop.</param>
+/// <param name="Label">What it is for.</param>
+/// <param name="From">In the coordinates of the stitch line.</param>
+/// <param name="To">Where a line ends.</param>
+/// <param name="Place">How to find it from the cut edges, in the job's unit: “6½ from the left end”.</param>
+public sealed record MarkJson(string Kind, string Label, double[] From, double[] To, string Place);
 
 /// <summary>A piece of cloth to cut; lengths in millimetres.</summary>
 public sealed record PieceJson
@@ -101,7 +106,7 @@ public sealed record PieceJson
         StitchLine = Corners(Flattening.Flatten(piece.StitchLine)),
         Turns = piece.Turns,
         Edges = [.. piece.StitchLine.Edges.Select(edge => new EdgeJson(edge.Name, edge.Length.Millimetres, piece.Allowances[edge.Name].Millimetres))],
-        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind, mark.Label, Corner(mark.From), Corner(mark.To)))],
+        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind, mark.Label, Corner(mark.From), Corner(mark.To), MarkPlace.Of(mark, piece, format)))],
     };
 
     internal static IReadOnlyList<double[]> Corners(IReadOnlyList<Point> corners) => [.. corners.Select(Corner)];

@@ -34,6 +34,18 @@ public sealed class WorkedExamplesTests
     }
 
     [Fact]
+    public void Marks_say_where_the_tape_finds_them_on_the_cut_boxing()
+    {
+        var request = Examples()[0].GetProperty("request").Deserialize<DraftRequest>(OpenFormat.Json)!;
+        var outcome = Drafter.Draft(request.ToInput());
+        var boxing = DraftResponse.Of(outcome.Draft!, outcome.Reading).Pieces.Single(piece => piece.Id == "boxing");
+        Assert.Equal(
+            ["fold 1½", "notch 2½", "notch 18½", "notch 39¾", "notch 55¾", "fold 56¾"],
+            boxing.Marks.Select(mark => $"{mark.Kind} {mark.Place.Replace(" from the left end", "", StringComparison.Ordinal)}").Distinct());
+        Assert.Equal(10, boxing.Marks.Count); // each notch on both long edges
+    }
+
+    [Fact]
     public void There_are_six_box_cushions_among_the_examples() => Assert.Equal(6, BoxCushions.Count);
 
     private static string Describe(string id, int quantity, double one, double other) =>

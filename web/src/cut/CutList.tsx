@@ -57,23 +57,35 @@ function finished(draft: Draft, key: string): string {
   return draft.finished.find((size) => size.key === key)?.shown ?? "";
 }
 
-function counted(count: number, one: string, many: string): string {
-  return count === 0 ? "" : `${count} ${count === 1 ? one : many}`;
-}
-
-/** The marks in words: how many notches, folds and lines, and the chalk every piece gets. */
+/** The chalk and snips a piece gets, with where the tape finds them. */
 function marksOf(piece: Piece): string {
   if (piece.id === "piping") {
     return "mark the bias, join on the straight grain";
   }
 
-  const count = (kind: string) => piece.marks.filter((mark) => mark.kind === kind).length;
+  const places = (kind: string, one: string) => {
+    const found = [...new Set(piece.marks.filter((mark) => mark.kind === kind).map((mark) => mark.place))];
+    return found.length > 0 ? `${one} ${together(found)}` : "";
+  };
+  const count = piece.marks.filter((mark) => mark.kind === "corner-line").length;
   const words = [
-    counted(count("notch"), "notch", "notches"),
-    counted(count("fold"), "fold line", "fold lines"),
-    counted(count("corner-line"), "corner line", "corner lines"),
-    counted(count("zip-stop"), "zip stop", "zip stops"),
-    piece.id === "plate" ? "top and front" : "top edge",
+    piece.id === "plate" ? "top, front" : piece.id === "boxing" ? "top edge" : "",
+    places("notch", "notch"),
+    places("fold", "fold"),
+    count > 0 ? `${count} corner lines` : "",
+    places("zip-stop", "zip stop"),
   ];
-  return words.filter(Boolean).join(", ");
+  return words.filter(Boolean).join("; ");
+}
+
+/** “3 from the left end” and “9 from the left end” are “3, 9 from the left end”. */
+function together(places: string[]): string {
+  const byEdge = new Map<string, string[]>();
+  for (const place of places) {
+    const at = place.indexOf(" from ");
+    const edge = place.slice(at + 1);
+    byEdge.set(edge, [...(byEdge.get(edge) ?? []), place.slice(0, at)]);
+  }
+
+  return [...byEdge].map(([edge, figures]) => `${figures.join(", ")} ${edge}`).join(" and ");
 }
