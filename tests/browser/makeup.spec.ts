@@ -89,3 +89,20 @@ test("every construction is drafted on the bench", async ({ page }) => {
     expect(await cutList(page)).toEqual([piece]);
   }
 });
+
+test("a cover too wide for the cloth is told, left out by name, and the width shows no figure", async ({
+  page,
+}) => {
+  await page.goto("/jobs/teasel-saloon");
+  await page.getByRole("combobox", { name: "Made as" }).click();
+  await page.getByTitle("one wrap, corners notched").click();
+  await page.getByText("nap, one way").click();
+  await bench.settled(page);
+  await expect(page.getByText("turned or joined it does not fit either").first()).toBeVisible();
+  await expect(page.locator(".left-out")).toHaveText("Without Settee seat, Companionway step");
+  await expect(page.locator(".widths tr", { hasText: "54 in" })).toContainText("–");
+  await page.getByRole("button", { name: "Make it with a boxing strip" }).first().click();
+  await page.getByText("either way up").click();
+  await bench.settled(page);
+  await expect(page.locator(".left-out")).toHaveText("Without Companionway step");
+});

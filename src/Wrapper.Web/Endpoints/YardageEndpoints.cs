@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
 using Wrapper.Core.Cloth;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Rules;
@@ -201,16 +202,17 @@ internal static class YardageEndpoints
     private static WidthJson Width(WidthComparison comparison, LengthUnit unit, decimal? price)
     {
         var yardage = comparison.Yardage;
+        var bought = yardage.Checks.Any(check => check.Level == CheckLevel.Error) ? null : yardage.Buy; // a figure without what does not fit would mislead
         var checks = yardage.Checks.Concat(yardage.Drafts.Values.SelectMany(draft => draft.Checks))
             .Where(check => check.Code is "piece-wider-than-cloth" or "join-on-front" or "turned-on-nap" or "strips-down" or "cloth-too-narrow-for-casing")
             .DistinctBy(check => check.Text);
         return new(
             comparison.Width.Name,
             comparison.Width.Width.Millimetres,
-            yardage.Buy is { } buy ? NotionBuyer.Running(buy.Value, unit) : null,
-            yardage.Buy?.Value.Millimetres,
-            yardage.Buy is { } bought ? Cost(bought.Value, unit, price) : null,
-            yardage.Waste,
+            bought is null ? null : NotionBuyer.Running(bought.Value, unit),
+            bought?.Value.Millimetres,
+            bought is null ? null : Cost(bought.Value, unit, price),
+            bought is null ? null : yardage.Waste,
             yardage.Joins,
             comparison.Best,
             [.. checks.Select(CheckJson.Of)]);

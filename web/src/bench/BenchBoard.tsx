@@ -1,7 +1,8 @@
-import type { Catalogue, Check } from "../api/client";
+import type { Catalogue, Check, Yardage } from "../api/client";
 import { BuyPanel } from "../cloth/BuyPanel";
 import { RollPanel } from "../cloth/RollPanel";
 import { useBench, useCurrentCover } from "../jobs/benchStore";
+import type { JobDocument } from "../jobs/document";
 import { MakeUpPanel } from "../makeup/MakeUpPanel";
 import { MeasurePanel } from "../measure/MeasurePanel";
 import { missingMeasures, shapeOf } from "../measure/shape";
@@ -108,12 +109,18 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
           widths={full.data?.widths ?? []}
           comparing={!isSettled}
           unit={unit}
-          unfinished={
-            yardage ? document.covers.length - new Set(yardage.pieces.map((piece) => piece.cover)).size : 0
-          }
+          leftOut={yardage ? namesLeftOut(document, yardage) : []}
         />
       </main>
     </div>
+  );
+}
+
+/** What is not in the figure to buy: unfinished, or too wide for the cloth. */
+function namesLeftOut(document: JobDocument, yardage: Yardage): string[] {
+  const laid = new Set(yardage.pieces.map((piece) => piece.cover));
+  return document.covers.flatMap((entry, i) =>
+    laid.has(entry.id) ? [] : [entry.cover.name || `Cushion ${i + 1}`],
   );
 }
 

@@ -10,11 +10,12 @@ interface Props {
   /** The other widths are still being worked out. */
   comparing: boolean;
   unit: Unit;
-  unfinished: number;
+  /** The covers that are not in the figure. */
+  leftOut: string[];
 }
 
 /** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
-export function BuyPanel({ yardage, stale, widths, comparing, unit, unfinished }: Props) {
+export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut }: Props) {
   const buy = yardage?.buy;
   return (
     <section className="buy-panel" aria-label="To buy">
@@ -39,10 +40,10 @@ export function BuyPanel({ yardage, stale, widths, comparing, unit, unfinished }
             <br />
             On paper {buy.ruleOfThumb}
             {buy.saved && <>: {buy.saved} saved</>}
-            {unfinished > 0 && !yardage?.example && (
+            {leftOut.length > 0 && !yardage?.example && (
               <>
                 <br />
-                Without {unfinished} unfinished
+                <strong className="left-out">Without {leftOut.join(", ")}</strong>
               </>
             )}
           </p>

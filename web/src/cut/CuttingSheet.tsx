@@ -69,7 +69,7 @@ export function CuttingSheet() {
       </header>
       {unfinished.length > 0 && (
         <p className="sheet-warning" role="note">
-          Not on this sheet, because unfinished:{" "}
+          Not on this sheet, because unfinished or too wide for the cloth:{" "}
           {unfinished.map((entry, i) => entry.cover.name || `cushion ${i + 1}`).join(", ")}. Nothing can be
           cut from an unfinished cover.
         </p>
