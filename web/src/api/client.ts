@@ -21,7 +21,10 @@ export type Rule = Schemas["RuleJson"];
 export type Unit = "in" | "cm" | "mm";
 
 /** The typed client of the open interface: the bench uses the same endpoints as everyone. */
-export const api = createClient<paths>({ baseUrl: "/" });
+export const api = createClient<paths>({
+  baseUrl: globalThis.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+});
 
 /** What a refusal says of each measure. */
 export interface Refusal {

@@ -4,1280 +4,1280 @@
  */
 
 export interface paths {
-  "/api/health": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the application is up. */
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Whether the application is up. */
-    get: operations["health"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/forms": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Forms, their measures and constructions, and the rules with their usual figures. */
+        get: operations["forms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Forms, their measures and constructions, and the rules with their usual figures. */
-    get: operations["forms"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/draft": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Drafts a cover: pieces, seams, notions, working, steps and checks. */
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Drafts a cover: pieces, seams, notions, working, steps and checks. */
-    post: operations["draft"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/lay": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/lay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lays pieces on a cloth as short as can be found, with a proven lower bound. */
+        post: operations["lay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Lays pieces on a cloth as short as can be found, with a proven lower bound. */
-    post: operations["lay"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/yardage": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/yardage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Drafts all covers of a job for a cloth, lays them together and says what to buy. */
+        post: operations["yardage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Drafts all covers of a job for a cloth, lays them together and says what to buy. */
-    post: operations["yardage"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/house": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The house’s own rules. */
+        get: operations["house"];
+        /** Writes the house’s own rules. */
+        put: operations["saveHouse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** The house’s own rules. */
-    get: operations["house"];
-    /** Writes the house’s own rules. */
-    put: operations["saveHouse"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All jobs, the one last worked on first. */
+        get: operations["jobs"];
+        put?: never;
+        /** Makes a job. */
+        post: operations["createJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** All jobs, the one last worked on first. */
-    get: operations["jobs"];
-    put?: never;
-    /** Makes a job. */
-    post: operations["createJob"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A job with its covers and cloth. */
+        get: operations["job"];
+        /** Writes a job’s heading. */
+        put: operations["saveJob"];
+        post?: never;
+        /** Marks a job as deleted. */
+        delete: operations["deleteJob"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** A job with its covers and cloth. */
-    get: operations["job"];
-    /** Writes a job’s heading. */
-    put: operations["saveJob"];
-    post?: never;
-    /** Marks a job as deleted. */
-    delete: operations["deleteJob"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/restore": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/jobs/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings a deleted job back. */
+        post: operations["restoreJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Brings a deleted job back. */
-    post: operations["restoreJob"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/cloth": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/jobs/{id}/cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes a job’s cloth. */
+        put: operations["saveCloth"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    /** Writes a job’s cloth. */
-    put: operations["saveCloth"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{jobId}/covers/{coverId}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/jobs/{jobId}/covers/{coverId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes a cover, finished or not. */
+        put: operations["saveCover"];
+        post?: never;
+        /** Marks a cover as deleted; writing it anew brings it back. */
+        delete: operations["deleteCover"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    /** Writes a cover, finished or not. */
-    put: operations["saveCover"];
-    post?: never;
-    /** Marks a cover as deleted; writing it anew brings it back. */
-    delete: operations["deleteCover"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    /** @description How much to buy. */
-    BuyJson: {
-      /**
-       * Format: double
-       * @description The lay and the end trim, in millimetres.
-       */
-      need: number;
-      /**
-       * Format: double
-       * @description Rounded up to the step, in millimetres.
-       */
-      buy: number;
-      /** @description The figure in the job's system: `3¼` or `2.9`. */
-      figure: string;
-      /** @description `yd` or `m`. */
-      unit: string;
-      /** @description Rounded up to the yard step: `3¼ yd`. */
-      yards: string;
-      /** @description Rounded up to the metre step: `2.9 m`. */
-      metres: string;
-      /** @description The paper figure in the job's system, with its unit. */
-      ruleOfThumb: string;
-      /** @description What the lay saves against the paper figure, with its unit; null when nothing. */
-      saved: null | string;
-      /**
-       * Format: double
-       * @description The part of the bought cloth in no piece.
-       */
-      waste: number;
-      /**
-       * Format: double
-       * @description At the cloth's price; null without one.
-       */
-      cost: null | number;
-      /** @description The sum. */
-      working: components["schemas"]["WorkingJson"];
+    schemas: {
+        /** @description How much to buy. */
+        BuyJson: {
+            /**
+             * Format: double
+             * @description The lay and the end trim, in millimetres.
+             */
+            need: number;
+            /**
+             * Format: double
+             * @description Rounded up to the step, in millimetres.
+             */
+            buy: number;
+            /** @description The figure in the job's system: `3¼` or `2.9`. */
+            figure: string;
+            /** @description `yd` or `m`. */
+            unit: string;
+            /** @description Rounded up to the yard step: `3¼ yd`. */
+            yards: string;
+            /** @description Rounded up to the metre step: `2.9 m`. */
+            metres: string;
+            /** @description The paper figure in the job's system, with its unit. */
+            ruleOfThumb: string;
+            /** @description What the lay saves against the paper figure, with its unit; null when nothing. */
+            saved: null | string;
+            /**
+             * Format: double
+             * @description The part of the bought cloth in no piece.
+             */
+            waste: number;
+            /**
+             * Format: double
+             * @description At the cloth's price; null without one.
+             */
+            cost: null | number;
+            /** @description The sum. */
+            working: components["schemas"]["WorkingJson"];
+        };
+        /** @description Everything the screen is built from. */
+        CatalogueJson: {
+            forms: components["schemas"]["FormJson"][];
+            rules: components["schemas"]["RuleJson"][];
+        };
+        /** @description A check as JSON. */
+        CheckJson: {
+            /** @description `error`, `warning` or `note`. */
+            level: string;
+            /** @description A stable name. */
+            code: string;
+            /** @description For the maker. */
+            text: string;
+            /** @description The measure, rule or option it hangs on. */
+            measure: null | string;
+            mend: null | components["schemas"]["Mend"];
+            /** @description All mends; any one of them will do. */
+            mends: components["schemas"]["Mend"][];
+            /**
+             * Format: int32
+             * @description For a text that could not be read: where it stops making sense.
+             */
+            position: null | number;
+        };
+        /** @description A job's cloth, as typed. */
+        ClothDocument: {
+            /** @description What it is called. */
+            name?: string;
+            /** @description Selvage to selvage. */
+            width?: string;
+            /** @description Each side; empty for the usual. */
+            selvage?: string;
+            /** @description `either` or `one-way`. */
+            nap?: string;
+            /** @description The repeat down the roll; empty for none. */
+            repeatLength?: string;
+            /** @description The price of a yard or metre; empty for none. */
+            price?: string;
+        };
+        /** @description A job's cloth. */
+        ClothJson: {
+            /** Format: int64 */
+            version: number;
+            cloth: components["schemas"]["ClothDocument"];
+        };
+        /** @description What came of one cover: its draft, or the checks in the way of one, and the measures that could be read. */
+        CoverAnswerJson: {
+            draft: null | components["schemas"]["DraftResponse"];
+            checks: components["schemas"]["CheckJson"][];
+            measures: {
+                [key: string]: components["schemas"]["ReadMeasureJson"];
+            };
+        };
+        /** @description A cover as it is stored and kept in job files: texts exactly as typed, also those that could not be read. */
+        CoverDocument: {
+            /** @description What the maker calls it: “Saloon settee, port side”. */
+            name?: string;
+            /** @description The form's id. */
+            form?: string;
+            /** @description The shape. */
+            shape?: string;
+            /** @description Measures as typed. */
+            measures?: {
+                [key: string]: string;
+            };
+            /** @description What the tape was laid on. */
+            measuredFrom?: string;
+            /** @description How it is made. */
+            construction?: string;
+            /** @description Rules said for this cover, as typed, by flat name. */
+            rules?: {
+                [key: string]: string;
+            };
+            /** @description Choices by name. */
+            options?: {
+                [key: string]: string;
+            };
+            /** @description Layers put on the filling first. */
+            padding?: components["schemas"]["PaddingDocument"][];
+            /** @description How many alike, as typed. */
+            count?: string;
+        };
+        /** @description A stored cover. */
+        CoverJson: {
+            id: string;
+            /** Format: int32 */
+            position: number;
+            /** Format: int64 */
+            version: number;
+            complete: boolean;
+            cover: components["schemas"]["CoverDocument"];
+        };
+        /** @description A cover to write: its inputs and its place in the job. */
+        CoverWriteJson: {
+            /** Format: int32 */
+            position: number;
+            cover: components["schemas"]["CoverDocument"];
+        };
+        /** @description What a draft has to know of the cloth. */
+        DraftCloth: {
+            usableWidth?: null | components["schemas"]["Entry"];
+            /** @description `either` or `one-way`. */
+            nap?: null | string;
+        };
+        /** @description A cover to draft, as JSON: the open format of docs/format.md. */
+        DraftRequest: {
+            /** @description `in`, `cm` or `mm`. */
+            unit?: null | string;
+            /** @description The form's id. */
+            form?: null | string;
+            /** @description Measures by name, and `shape`. */
+            measures?: null | Record<string, never>;
+            /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
+            measuredFrom?: null | string;
+            /** @description The construction's id. */
+            construction?: null | string;
+            /** @description Rules said for this cover: lengths by name, and the groups `fit` and `shrinkage`. */
+            rules?: null | Record<string, never>;
+            /** @description The house's rules, of the same shape. */
+            houseRules?: null | Record<string, never>;
+            /** @description Choices by name, and `padding`, a list of layers. */
+            options?: null | Record<string, never>;
+            cloth?: null | components["schemas"]["DraftCloth"];
+            /**
+             * Format: double
+             * @description How many alike.
+             */
+            count?: null | number;
+        };
+        /** @description A drafted cover, as JSON. */
+        DraftResponse: {
+            /** @description The unit numbers are shown in: `in`, `cm`, `mm`. */
+            unit: string;
+            /** @description Measures as read. */
+            measures: {
+                [key: string]: components["schemas"]["ReadMeasureJson"];
+            };
+            /** @description Finished sizes. */
+            finished: components["schemas"]["FinishedJson"][];
+            /** @description The pieces. */
+            pieces: components["schemas"]["PieceJson"][];
+            /** @description The seam ledger of one cover. */
+            seams: components["schemas"]["SeamJson"][];
+            /** @description Zips, cord, filling for all covers alike. */
+            notions: components["schemas"]["NotionJson"][];
+            /** @description Every number with its sum. */
+            working: components["schemas"]["WorkingJson"][];
+            /** @description The order of work. */
+            steps: components["schemas"]["StepJson"][];
+            /** @description Warnings and notes. */
+            checks: components["schemas"]["CheckJson"][];
+            /**
+             * Format: int32
+             * @description Joins forced by the cloth.
+             */
+            joins: number;
+        };
+        /** @description An edge of a piece's stitch line. */
+        EdgeJson: {
+            name: string;
+            /** Format: double */
+            length: number;
+            /** Format: double */
+            allowance: number;
+        };
+        Entry: number | string;
+        /** @description A finished size. */
+        FinishedJson: {
+            key: string;
+            name: string;
+            /** Format: double */
+            value: number;
+            shown: string;
+        };
+        /** @description A form. */
+        FormJson: {
+            id: string;
+            label: string;
+            shapes: components["schemas"]["ShapeJson"][];
+        };
+        /** @description The state of the application. */
+        HealthJson: {
+            status: string;
+            version: string;
+        };
+        /** @description The house's settings: its own rules, as typed. */
+        HouseDocument: {
+            /** @description Rules by name; what is not here is as usual. */
+            rules?: {
+                [key: string]: string;
+            };
+        };
+        /** @description The house's settings with their version. */
+        HouseJson: {
+            /** Format: int64 */
+            version: number;
+            house: components["schemas"]["HouseDocument"];
+        };
+        /** @description A job's heading. */
+        JobHeadingJson: {
+            name: null | string;
+            client: null | string;
+            place: null | string;
+            unit: null | string;
+        };
+        /** @description A job with its covers and its cloth. */
+        JobJson: {
+            id: string;
+            name: string;
+            client: string;
+            place: string;
+            unit: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            updated: string;
+            cloth: components["schemas"]["ClothJson"];
+            covers: components["schemas"]["CoverJson"][];
+        };
+        /** @description A line of the list of jobs. */
+        JobLineJson: {
+            id: string;
+            name: string;
+            client: string;
+            place: string;
+            unit: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            updated: string;
+            /** Format: int32 */
+            covers: number;
+            /** Format: int32 */
+            completeCovers: number;
+        };
+        /** @description A laid piece: the cover and piece it is, and its shape as laid. */
+        LaidPieceJson: {
+            id: string;
+            cover: string;
+            key: string;
+            name: string;
+            /** Format: int32 */
+            copies: number;
+            outline: number[][];
+        };
+        /** @description The cloth of a lay. */
+        LayClothJson: {
+            usableWidth: null | components["schemas"]["Entry"];
+            nap: null | string;
+            repeat: null | components["schemas"]["RepeatJson"];
+            space: null | components["schemas"]["Entry"];
+        };
+        /** @description A lay: its length without end trim, a proven lower bound, and where everything lies. */
+        LayJson: {
+            /** Format: double */
+            length: number;
+            /** Format: double */
+            bound: number;
+            /** Format: double */
+            ruleOfThumb: number;
+            placements: components["schemas"]["PlacementJson"][];
+        };
+        /** @description A piece to lay; `matchLine` is how far its match line lies above the lower edge of its box. */
+        LayPieceJson: {
+            id: null | string;
+            /** Format: int32 */
+            quantity: null | number;
+            outline: null | number[][];
+            turns: null | number[];
+            /** Format: double */
+            matchLine: null | number;
+        };
+        /** @description A lay to plan, for so many seconds, or for so many steps and then the same on every machine. */
+        LayRequestJson: {
+            cloth: null | components["schemas"]["LayClothJson"];
+            pieces: null | components["schemas"]["LayPieceJson"][];
+            /** Format: double */
+            seconds: null | number;
+            /** Format: int32 */
+            steps: null | number;
+        };
+        /** @description A mark on a piece, from one point to another; equal for a notch. */
+        MarkJson: {
+            /** @description notch, fold, corner-line, zip-stop. */
+            kind: string;
+            /** @description What it is for. */
+            label: string;
+            /** @description In the coordinates of the stitch line. */
+            from: number[];
+            /** @description Where a line ends. */
+            to: number[];
+            /** @description How to find it from the cut edges, in the job's unit: “6½ from the left end”. */
+            place: string;
+        };
+        /** @description A measure a shape asks for. */
+        MeasureJson: {
+            name: string;
+            label: string;
+            guidance: string;
+            axis: string;
+            exampleInches: string;
+            exampleMillimetres: string;
+            optional: boolean;
+        };
+        /** @description A change to the inputs that puts a check right. */
+        Mend: {
+            /** @description What the change does, as a button says it. */
+            label: string;
+            /** @description Which input: `options.plates`, `rules.zipTurn`, `measures.width`. */
+            path: string;
+            /** @description What to write there, as a person would type it. */
+            value: string;
+        };
+        /** @description Something else a cover needs. */
+        NotionJson: {
+            kind: string;
+            name: string;
+            /** Format: int32 */
+            quantity: number;
+            /** Format: double */
+            length: number;
+            /** Format: double */
+            width: null | number;
+            /** Format: double */
+            thickness: null | number;
+            lengthShown: string;
+            widthShown: null | string;
+            thicknessShown: null | string;
+        };
+        /** @description A layer of padding, as typed. */
+        PaddingDocument: {
+            thickness: string;
+            how: string;
+            /** @default 1 */
+            turns: string;
+        };
+        /** @description A piece of cloth to cut; lengths in millimetres. */
+        PieceJson: {
+            /** @description Unique in the draft. */
+            key: string;
+            /** @description The kind of piece. */
+            id: string;
+            /** @description Its name on the cutting table. */
+            name: string;
+            /**
+             * Format: int32
+             * @description For all covers alike.
+             */
+            quantity: number;
+            /**
+             * Format: int32
+             * @description How many of them are cut turned over.
+             */
+            mirrored: number;
+            /** @description Which cloth. */
+            cloth: string;
+            /**
+             * Format: double
+             * @description Across; for strips the long side.
+             */
+            cutWidth: number;
+            /**
+             * Format: double
+             * @description Along; for strips the short side.
+             */
+            cutLength: number;
+            /** @description Cut width in the job's unit. */
+            cutWidthShown: string;
+            /** @description Cut length in the job's unit. */
+            cutLengthShown: string;
+            /** @description The cut line, flattened. */
+            outline: number[][];
+            /** @description The stitch line, flattened. */
+            stitchLine: number[][];
+            /** @description How it may lie on the cloth. */
+            turns: number[];
+            /** @description The edges of the stitch line. */
+            edges: components["schemas"]["EdgeJson"][];
+            /** @description Notches and folds. */
+            marks: components["schemas"]["MarkJson"][];
+        };
+        /** @description Where a copy lies. */
+        PlacementJson: {
+            piece: string;
+            /** Format: int32 */
+            copy: number;
+            /** Format: int32 */
+            turn: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        ProblemDetails: {
+            type?: null | string;
+            title?: null | string;
+            /** Format: int32 */
+            status?: null | number;
+            detail?: null | string;
+            instance?: null | string;
+        };
+        /** @enum {unknown} */
+        QuantitySource: "measure" | "default" | "house" | "cover" | "cloth" | "worked" | null;
+        /** @description A measure as it was read. */
+        ReadMeasureJson: {
+            /**
+             * Format: double
+             * @description In millimetres.
+             */
+            value: number;
+            /** @description In the job's unit, to the workroom's step. */
+            shown: string;
+        };
+        /** @description The repeat of a pattern. */
+        RepeatJson: {
+            length: null | components["schemas"]["Entry"];
+            width: null | components["schemas"]["Entry"];
+        };
+        /** @description A rule with its usual figures, as a person would type them. */
+        RuleJson: {
+            name: string;
+            label: string;
+            imperial: string;
+            metric: string;
+        };
+        /** @description A write that went in. */
+        SavedJson: {
+            /**
+             * Format: int64
+             * @description The new version.
+             */
+            version: number;
+            /** @description For a cover: whether it can be cut from. */
+            complete: null | boolean;
+        };
+        /** @description A seam with both its stitched lengths as measured on the pieces. */
+        SeamJson: {
+            id: string;
+            sides: components["schemas"]["SeamSideJson"][];
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            ease: number;
+            takes: null | string;
+            meets: boolean;
+        };
+        /** @description One side of a seam. */
+        SeamSideJson: {
+            piece: string;
+            /** Format: int32 */
+            copy: number;
+            edge: string;
+            /** Format: double */
+            length: number;
+        };
+        /** @description A shape of a form. */
+        ShapeJson: {
+            id: string;
+            label: string;
+            measures: components["schemas"]["MeasureJson"][];
+            constructions: string[];
+        };
+        /** @description Something else to buy. */
+        ShoppingJson: {
+            kind: string;
+            text: string;
+            /** Format: int32 */
+            quantity: number;
+        };
+        /** @description A step of the sewing. */
+        StepJson: {
+            text: string;
+            stopSign: null | string;
+        };
+        /** @description A line of the comparison. */
+        WidthJson: {
+            name: string;
+            /** Format: double */
+            width: number;
+            buy: null | string;
+            /** Format: double */
+            length: null | number;
+            /** Format: double */
+            cost: null | number;
+            /** Format: double */
+            waste: null | number;
+            /** Format: int32 */
+            joins: number;
+            best: boolean;
+            checks: components["schemas"]["CheckJson"][];
+        };
+        /** @description A number with its sum. */
+        WorkingJson: {
+            for: string;
+            name: string;
+            expression: string;
+            /** Format: double */
+            value: number;
+            shown: string;
+            tokens: components["schemas"]["WorkingToken"][];
+        };
+        /** @description One word of a line of working: a sign, or a figure with its name. */
+        WorkingToken: {
+            /** @description The word exactly as the expression has it: all words joined by spaces are the expression. */
+            text: string;
+            /** @description The word for the eye: a figure rounded to the workroom's step, with ≈ where that is not exact. */
+            shown: string;
+            /** @description What the figure is; null for a sign. */
+            name?: null | string;
+            source?: null | components["schemas"]["QuantitySource"];
+        };
+        /** @description A cover of the job, under the caller's key. An example is laid only while there is nothing real to lay. */
+        YardageCoverJson: {
+            key: string;
+            cover: components["schemas"]["CoverDocument"];
+            example: null | boolean;
+        };
+        /** @description What a job takes of its cloth. */
+        YardageJson: {
+            /** Format: double */
+            usableWidth: null | number;
+            usableWidthShown: null | string;
+            buy: null | components["schemas"]["BuyJson"];
+            lay: null | components["schemas"]["LayJson"];
+            pieces: components["schemas"]["LaidPieceJson"][];
+            covers: {
+                [key: string]: components["schemas"]["CoverAnswerJson"];
+            };
+            example: boolean;
+            widths: components["schemas"]["WidthJson"][];
+            notions: components["schemas"]["ShoppingJson"][];
+            leftOut: string[];
+            checks: components["schemas"]["CheckJson"][];
+            /** Format: int32 */
+            joins: number;
+        };
+        /** @description What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted. */
+        YardageRequestJson: {
+            unit: string;
+            houseRules: null | {
+                [key: string]: string;
+            };
+            covers: components["schemas"]["YardageCoverJson"][];
+            cloth: components["schemas"]["ClothDocument"];
+            compare: null | boolean;
+            drafts: null | string[];
+            /** Format: int32 */
+            steps: null | number;
+        };
     };
-    /** @description Everything the screen is built from. */
-    CatalogueJson: {
-      forms: components["schemas"]["FormJson"][];
-      rules: components["schemas"]["RuleJson"][];
-    };
-    /** @description A check as JSON. */
-    CheckJson: {
-      /** @description `error`, `warning` or `note`. */
-      level: string;
-      /** @description A stable name. */
-      code: string;
-      /** @description For the maker. */
-      text: string;
-      /** @description The measure, rule or option it hangs on. */
-      measure: null | string;
-      mend: null | components["schemas"]["Mend"];
-      /** @description All mends; any one of them will do. */
-      mends: components["schemas"]["Mend"][];
-      /**
-       * Format: int32
-       * @description For a text that could not be read: where it stops making sense.
-       */
-      position: null | number;
-    };
-    /** @description A job's cloth, as typed. */
-    ClothDocument: {
-      /** @description What it is called. */
-      name?: string;
-      /** @description Selvage to selvage. */
-      width?: string;
-      /** @description Each side; empty for the usual. */
-      selvage?: string;
-      /** @description `either` or `one-way`. */
-      nap?: string;
-      /** @description The repeat down the roll; empty for none. */
-      repeatLength?: string;
-      /** @description The price of a yard or metre; empty for none. */
-      price?: string;
-    };
-    /** @description A job's cloth. */
-    ClothJson: {
-      /** Format: int64 */
-      version: number;
-      cloth: components["schemas"]["ClothDocument"];
-    };
-    /** @description What came of one cover: its draft, or the checks in the way of one, and the measures that could be read. */
-    CoverAnswerJson: {
-      draft: null | components["schemas"]["DraftResponse"];
-      checks: components["schemas"]["CheckJson"][];
-      measures: {
-        [key: string]: components["schemas"]["ReadMeasureJson"];
-      };
-    };
-    /** @description A cover as it is stored and kept in job files: texts exactly as typed, also those that could not be read. */
-    CoverDocument: {
-      /** @description What the maker calls it: “Saloon settee, port side”. */
-      name?: string;
-      /** @description The form's id. */
-      form?: string;
-      /** @description The shape. */
-      shape?: string;
-      /** @description Measures as typed. */
-      measures?: {
-        [key: string]: string;
-      };
-      /** @description What the tape was laid on. */
-      measuredFrom?: string;
-      /** @description How it is made. */
-      construction?: string;
-      /** @description Rules said for this cover, as typed, by flat name. */
-      rules?: {
-        [key: string]: string;
-      };
-      /** @description Choices by name. */
-      options?: {
-        [key: string]: string;
-      };
-      /** @description Layers put on the filling first. */
-      padding?: components["schemas"]["PaddingDocument"][];
-      /** @description How many alike, as typed. */
-      count?: string;
-    };
-    /** @description A stored cover. */
-    CoverJson: {
-      id: string;
-      /** Format: int32 */
-      position: number;
-      /** Format: int64 */
-      version: number;
-      complete: boolean;
-      cover: components["schemas"]["CoverDocument"];
-    };
-    /** @description A cover to write: its inputs and its place in the job. */
-    CoverWriteJson: {
-      /** Format: int32 */
-      position: number;
-      cover: components["schemas"]["CoverDocument"];
-    };
-    /** @description What a draft has to know of the cloth. */
-    DraftCloth: {
-      usableWidth?: null | components["schemas"]["Entry"];
-      /** @description `either` or `one-way`. */
-      nap?: null | string;
-    };
-    /** @description A cover to draft, as JSON: the open format of docs/format.md. */
-    DraftRequest: {
-      /** @description `in`, `cm` or `mm`. */
-      unit?: null | string;
-      /** @description The form's id. */
-      form?: null | string;
-      /** @description Measures by name, and `shape`. */
-      measures?: null | Record<string, never>;
-      /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
-      measuredFrom?: null | string;
-      /** @description The construction's id. */
-      construction?: null | string;
-      /** @description Rules said for this cover: lengths by name, and the groups `fit` and `shrinkage`. */
-      rules?: null | Record<string, never>;
-      /** @description The house's rules, of the same shape. */
-      houseRules?: null | Record<string, never>;
-      /** @description Choices by name, and `padding`, a list of layers. */
-      options?: null | Record<string, never>;
-      cloth?: null | components["schemas"]["DraftCloth"];
-      /**
-       * Format: double
-       * @description How many alike.
-       */
-      count?: null | number;
-    };
-    /** @description A drafted cover, as JSON. */
-    DraftResponse: {
-      /** @description The unit numbers are shown in: `in`, `cm`, `mm`. */
-      unit: string;
-      /** @description Measures as read. */
-      measures: {
-        [key: string]: components["schemas"]["ReadMeasureJson"];
-      };
-      /** @description Finished sizes. */
-      finished: components["schemas"]["FinishedJson"][];
-      /** @description The pieces. */
-      pieces: components["schemas"]["PieceJson"][];
-      /** @description The seam ledger of one cover. */
-      seams: components["schemas"]["SeamJson"][];
-      /** @description Zips, cord, filling for all covers alike. */
-      notions: components["schemas"]["NotionJson"][];
-      /** @description Every number with its sum. */
-      working: components["schemas"]["WorkingJson"][];
-      /** @description The order of work. */
-      steps: components["schemas"]["StepJson"][];
-      /** @description Warnings and notes. */
-      checks: components["schemas"]["CheckJson"][];
-      /**
-       * Format: int32
-       * @description Joins forced by the cloth.
-       */
-      joins: number;
-    };
-    /** @description An edge of a piece's stitch line. */
-    EdgeJson: {
-      name: string;
-      /** Format: double */
-      length: number;
-      /** Format: double */
-      allowance: number;
-    };
-    Entry: number | string;
-    /** @description A finished size. */
-    FinishedJson: {
-      key: string;
-      name: string;
-      /** Format: double */
-      value: number;
-      shown: string;
-    };
-    /** @description A form. */
-    FormJson: {
-      id: string;
-      label: string;
-      shapes: components["schemas"]["ShapeJson"][];
-    };
-    /** @description The state of the application. */
-    HealthJson: {
-      status: string;
-      version: string;
-    };
-    /** @description The house's settings: its own rules, as typed. */
-    HouseDocument: {
-      /** @description Rules by name; what is not here is as usual. */
-      rules?: {
-        [key: string]: string;
-      };
-    };
-    /** @description The house's settings with their version. */
-    HouseJson: {
-      /** Format: int64 */
-      version: number;
-      house: components["schemas"]["HouseDocument"];
-    };
-    /** @description A job's heading. */
-    JobHeadingJson: {
-      name: null | string;
-      client: null | string;
-      place: null | string;
-      unit: null | string;
-    };
-    /** @description A job with its covers and its cloth. */
-    JobJson: {
-      id: string;
-      name: string;
-      client: string;
-      place: string;
-      unit: string;
-      /** Format: int64 */
-      version: number;
-      /** Format: date-time */
-      updated: string;
-      cloth: components["schemas"]["ClothJson"];
-      covers: components["schemas"]["CoverJson"][];
-    };
-    /** @description A line of the list of jobs. */
-    JobLineJson: {
-      id: string;
-      name: string;
-      client: string;
-      place: string;
-      unit: string;
-      /** Format: int64 */
-      version: number;
-      /** Format: date-time */
-      updated: string;
-      /** Format: int32 */
-      covers: number;
-      /** Format: int32 */
-      completeCovers: number;
-    };
-    /** @description A laid piece: the cover and piece it is, and its shape as laid. */
-    LaidPieceJson: {
-      id: string;
-      cover: string;
-      key: string;
-      name: string;
-      /** Format: int32 */
-      copies: number;
-      outline: number[][];
-    };
-    /** @description The cloth of a lay. */
-    LayClothJson: {
-      usableWidth: null | components["schemas"]["Entry"];
-      nap: null | string;
-      repeat: null | components["schemas"]["RepeatJson"];
-      space: null | components["schemas"]["Entry"];
-    };
-    /** @description A lay: its length without end trim, a proven lower bound, and where everything lies. */
-    LayJson: {
-      /** Format: double */
-      length: number;
-      /** Format: double */
-      bound: number;
-      /** Format: double */
-      ruleOfThumb: number;
-      placements: components["schemas"]["PlacementJson"][];
-    };
-    /** @description A piece to lay; `matchLine` is how far its match line lies above the lower edge of its box. */
-    LayPieceJson: {
-      id: null | string;
-      /** Format: int32 */
-      quantity: null | number;
-      outline: null | number[][];
-      turns: null | number[];
-      /** Format: double */
-      matchLine: null | number;
-    };
-    /** @description A lay to plan, for so many seconds, or for so many steps and then the same on every machine. */
-    LayRequestJson: {
-      cloth: null | components["schemas"]["LayClothJson"];
-      pieces: null | components["schemas"]["LayPieceJson"][];
-      /** Format: double */
-      seconds: null | number;
-      /** Format: int32 */
-      steps: null | number;
-    };
-    /** @description A mark on a piece, from one point to another; equal for a notch. */
-    MarkJson: {
-      /** @description notch, fold, corner-line, zip-stop. */
-      kind: string;
-      /** @description What it is for. */
-      label: string;
-      /** @description In the coordinates of the stitch line. */
-      from: number[];
-      /** @description Where a line ends. */
-      to: number[];
-      /** @description How to find it from the cut edges, in the job's unit: “6½ from the left end”. */
-      place: string;
-    };
-    /** @description A measure a shape asks for. */
-    MeasureJson: {
-      name: string;
-      label: string;
-      guidance: string;
-      axis: string;
-      exampleInches: string;
-      exampleMillimetres: string;
-      optional: boolean;
-    };
-    /** @description A change to the inputs that puts a check right. */
-    Mend: {
-      /** @description What the change does, as a button says it. */
-      label: string;
-      /** @description Which input: `options.plates`, `rules.zipTurn`, `measures.width`. */
-      path: string;
-      /** @description What to write there, as a person would type it. */
-      value: string;
-    };
-    /** @description Something else a cover needs. */
-    NotionJson: {
-      kind: string;
-      name: string;
-      /** Format: int32 */
-      quantity: number;
-      /** Format: double */
-      length: number;
-      /** Format: double */
-      width: null | number;
-      /** Format: double */
-      thickness: null | number;
-      lengthShown: string;
-      widthShown: null | string;
-      thicknessShown: null | string;
-    };
-    /** @description A layer of padding, as typed. */
-    PaddingDocument: {
-      thickness: string;
-      how: string;
-      /** @default 1 */
-      turns: string;
-    };
-    /** @description A piece of cloth to cut; lengths in millimetres. */
-    PieceJson: {
-      /** @description Unique in the draft. */
-      key: string;
-      /** @description The kind of piece. */
-      id: string;
-      /** @description Its name on the cutting table. */
-      name: string;
-      /**
-       * Format: int32
-       * @description For all covers alike.
-       */
-      quantity: number;
-      /**
-       * Format: int32
-       * @description How many of them are cut turned over.
-       */
-      mirrored: number;
-      /** @description Which cloth. */
-      cloth: string;
-      /**
-       * Format: double
-       * @description Across; for strips the long side.
-       */
-      cutWidth: number;
-      /**
-       * Format: double
-       * @description Along; for strips the short side.
-       */
-      cutLength: number;
-      /** @description Cut width in the job's unit. */
-      cutWidthShown: string;
-      /** @description Cut length in the job's unit. */
-      cutLengthShown: string;
-      /** @description The cut line, flattened. */
-      outline: number[][];
-      /** @description The stitch line, flattened. */
-      stitchLine: number[][];
-      /** @description How it may lie on the cloth. */
-      turns: number[];
-      /** @description The edges of the stitch line. */
-      edges: components["schemas"]["EdgeJson"][];
-      /** @description Notches and folds. */
-      marks: components["schemas"]["MarkJson"][];
-    };
-    /** @description Where a copy lies. */
-    PlacementJson: {
-      piece: string;
-      /** Format: int32 */
-      copy: number;
-      /** Format: int32 */
-      turn: number;
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-    };
-    ProblemDetails: {
-      type?: null | string;
-      title?: null | string;
-      /** Format: int32 */
-      status?: null | number;
-      detail?: null | string;
-      instance?: null | string;
-    };
-    /** @enum {unknown} */
-    QuantitySource: "measure" | "default" | "house" | "cover" | "cloth" | "worked" | null;
-    /** @description A measure as it was read. */
-    ReadMeasureJson: {
-      /**
-       * Format: double
-       * @description In millimetres.
-       */
-      value: number;
-      /** @description In the job's unit, to the workroom's step. */
-      shown: string;
-    };
-    /** @description The repeat of a pattern. */
-    RepeatJson: {
-      length: null | components["schemas"]["Entry"];
-      width: null | components["schemas"]["Entry"];
-    };
-    /** @description A rule with its usual figures, as a person would type them. */
-    RuleJson: {
-      name: string;
-      label: string;
-      imperial: string;
-      metric: string;
-    };
-    /** @description A write that went in. */
-    SavedJson: {
-      /**
-       * Format: int64
-       * @description The new version.
-       */
-      version: number;
-      /** @description For a cover: whether it can be cut from. */
-      complete: null | boolean;
-    };
-    /** @description A seam with both its stitched lengths as measured on the pieces. */
-    SeamJson: {
-      id: string;
-      sides: components["schemas"]["SeamSideJson"][];
-      /** Format: double */
-      difference: number;
-      /** Format: double */
-      ease: number;
-      takes: null | string;
-      meets: boolean;
-    };
-    /** @description One side of a seam. */
-    SeamSideJson: {
-      piece: string;
-      /** Format: int32 */
-      copy: number;
-      edge: string;
-      /** Format: double */
-      length: number;
-    };
-    /** @description A shape of a form. */
-    ShapeJson: {
-      id: string;
-      label: string;
-      measures: components["schemas"]["MeasureJson"][];
-      constructions: string[];
-    };
-    /** @description Something else to buy. */
-    ShoppingJson: {
-      kind: string;
-      text: string;
-      /** Format: int32 */
-      quantity: number;
-    };
-    /** @description A step of the sewing. */
-    StepJson: {
-      text: string;
-      stopSign: null | string;
-    };
-    /** @description A line of the comparison. */
-    WidthJson: {
-      name: string;
-      /** Format: double */
-      width: number;
-      buy: null | string;
-      /** Format: double */
-      length: null | number;
-      /** Format: double */
-      cost: null | number;
-      /** Format: double */
-      waste: null | number;
-      /** Format: int32 */
-      joins: number;
-      best: boolean;
-      checks: components["schemas"]["CheckJson"][];
-    };
-    /** @description A number with its sum. */
-    WorkingJson: {
-      for: string;
-      name: string;
-      expression: string;
-      /** Format: double */
-      value: number;
-      shown: string;
-      tokens: components["schemas"]["WorkingToken"][];
-    };
-    /** @description One word of a line of working: a sign, or a figure with its name. */
-    WorkingToken: {
-      /** @description The word exactly as the expression has it: all words joined by spaces are the expression. */
-      text: string;
-      /** @description The word for the eye: a figure rounded to the workroom's step, with ≈ where that is not exact. */
-      shown: string;
-      /** @description What the figure is; null for a sign. */
-      name?: null | string;
-      source?: null | components["schemas"]["QuantitySource"];
-    };
-    /** @description A cover of the job, under the caller's key. An example is laid only while there is nothing real to lay. */
-    YardageCoverJson: {
-      key: string;
-      cover: components["schemas"]["CoverDocument"];
-      example: null | boolean;
-    };
-    /** @description What a job takes of its cloth. */
-    YardageJson: {
-      /** Format: double */
-      usableWidth: null | number;
-      usableWidthShown: null | string;
-      buy: null | components["schemas"]["BuyJson"];
-      lay: null | components["schemas"]["LayJson"];
-      pieces: components["schemas"]["LaidPieceJson"][];
-      covers: {
-        [key: string]: components["schemas"]["CoverAnswerJson"];
-      };
-      example: boolean;
-      widths: components["schemas"]["WidthJson"][];
-      notions: components["schemas"]["ShoppingJson"][];
-      leftOut: string[];
-      checks: components["schemas"]["CheckJson"][];
-      /** Format: int32 */
-      joins: number;
-    };
-    /** @description What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted. */
-    YardageRequestJson: {
-      unit: string;
-      houseRules: null | {
-        [key: string]: string;
-      };
-      covers: components["schemas"]["YardageCoverJson"][];
-      cloth: components["schemas"]["ClothDocument"];
-      compare: null | boolean;
-      drafts: null | string[];
-      /** Format: int32 */
-      steps: null | number;
-    };
-  };
-  responses: never;
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  health: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthJson"];
+                };
+            };
+        };
     };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    forms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["HealthJson"];
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueJson"];
+                };
+            };
         };
-      };
     };
-  };
-  forms: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResponse"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    lay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["CatalogueJson"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayRequestJson"];
+            };
         };
-      };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-  };
-  draft: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    yardage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["YardageRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YardageJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["DraftRequest"];
-      };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseJson"];
+                };
+            };
+        };
     };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    saveHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["DraftResponse"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseDocument"];
+            };
         };
-      };
-      /** @description Unprocessable Entity */
-      422: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
     };
-  };
-  lay: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    jobs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobLineJson"][];
+                };
+            };
+        };
     };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["LayRequestJson"];
-      };
+    createJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobHeadingJson"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["LayJson"];
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
-      };
-      /** @description Unprocessable Entity */
-      422: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
     };
-  };
-  yardage: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    saveJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobHeadingJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["YardageRequestJson"];
-      };
+    deleteJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    restoreJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["YardageJson"];
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
-      };
-      /** @description Unprocessable Entity */
-      422: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
     };
-  };
-  house: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    saveCloth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClothDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    saveCover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+                coverId: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["HouseJson"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoverWriteJson"];
+            };
         };
-      };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-  };
-  saveHouse: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    deleteCover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+                coverId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
     };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["HouseDocument"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SavedJson"];
-        };
-      };
-      /** @description Precondition Failed */
-      412: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-      /** @description Precondition Required */
-      428: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  jobs: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobLineJson"][];
-        };
-      };
-    };
-  };
-  createJob: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["JobHeadingJson"];
-      };
-    };
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobJson"];
-        };
-      };
-      /** @description Unprocessable Entity */
-      422: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  job: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobJson"];
-        };
-      };
-      /** @description Not Found */
-      404: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  saveJob: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["JobHeadingJson"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SavedJson"];
-        };
-      };
-      /** @description Precondition Failed */
-      412: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  deleteJob: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SavedJson"];
-        };
-      };
-      /** @description Precondition Failed */
-      412: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  restoreJob: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SavedJson"];
-        };
-      };
-      /** @description Not Found */
-      404: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  saveCloth: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ClothDocument"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SavedJson"];
-        };
-      };
-      /** @description Precondition Failed */
-      412: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  saveCover: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        jobId: string;
-        coverId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["CoverWriteJson"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SavedJson"];
-        };
-      };
-      /** @description Precondition Failed */
-      412: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
-  deleteCover: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        jobId: string;
-        coverId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SavedJson"];
-        };
-      };
-      /** @description Precondition Failed */
-      412: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/problem+json": components["schemas"]["ProblemDetails"];
-        };
-      };
-    };
-  };
 }

@@ -1,0 +1,88 @@
+using System.Text.Json;
+using Wrapper.Core.Drafting;
+using Wrapper.Formats;
+using Xunit;
+
+namespace Wrapper.Formats.Tests;
+
+public sealed class OpenFormatTests
+{
+    [Theory]
+    [InlineData("\"21 1/4\"", "21 1/4", null)]
+    [InlineData("540", null, 540.0)]
+    [InlineData("12.5", null, 12.5)]
+    [InlineData("null", "", null)]
+    [InlineData("true", "true", null)]
+    [InlineData("[1,2]", "[1,2]", null)]
+    public void An_entry_is_a_text_or_millimetres_and_anything_else_is_kept_to_be_told_about(string json, string? text, double? millimetres) =>
+        Assert.Equal(new Entry(text, (decimal?)millimetres), JsonSerializer.Deserialize<Entry>(json, OpenFormat.Json));
+
+    [Fact]
+    public void An_entry_is_written_as_it_came()
+    {
+        Assert.Equal("540.5", JsonSerializer.Serialize(Entry.Number(540.5m), OpenFormat.Json));
+        Assert.Equal("\"54 cm\"", JsonSerializer.Serialize(Entry.Typed("54 cm"), OpenFormat.Json));
+    }
+
+    [Fact]
+    public void A_request_is_flattened_for_the_core()
+    {
+        var input = Read("""
+            { "form": "box-cushion", "measures": { "shape": "trapezoid", "depth": 480 }, "rules": { "seam": "1/2", "fit": { "width": -5, "thickness": "-3/8 in" } },
+              "options": { "slidePocket": true, "piping": "top", "padding": [ { "thickness": "1/4 in", "how": "all-over", "turns": 2 }, 6 ] },
+              "cloth": { "usableWidth": "53 in", "nap": "one-way" }, "count": 3 }
+            """);
+        Assert.Equal(("trapezoid", 3m, "one-way"), (input.Shape, input.Count, input.Nap));
+        Assert.Equal(["depth"], input.Measures.Keys);
+        Assert.Equal(Entry.Number(-5), input.Rules["fit.width"]);
+        Assert.Equal(Entry.Typed("-3/8 in"), input.Rules["fit.thickness"]);
+        Assert.Equal(("true", "top"), (input.Options["slidePocket"], input.Options["piping"]));
+        Assert.Equal([new(Entry.Typed("1/4 in"), "all-over", 2), new(Entry.Number(6), null)], input.Padding);
+        Assert.Equal(Entry.Typed("53 in"), input.UsableWidth);
+    }
+
+    [Fact]
+    public void What_is_not_said_is_left_unsaid()
+    {
+        var input = Read("{}");
+        Assert.Null(input.Unit);
+        Assert.Null(input.UsableWidth);
+        Assert.Null(input.Construction);
+        Assert.Empty(input.Measures);
+        Assert.Equal(1, input.Count);
+    }
+
+    [Fact]
+    public void Every_demo_job_can_be_read_and_its_finished_covers_drafted()
+    {
+        var files = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json");
+        Assert.NotEmpty(files);
+        foreach (var job in files.Select(file => JobFile.Read(File.ReadAllText(file))))
+        {
+            Assert.NotEmpty(job.Name);
+            var outcomes = job.Covers.Select(cover => Drafter.Draft(cover.ToInput(job.Unit, new Dictionary<string, string>()))).ToList();
+            Assert.True(outcomes.Count(outcome => outcome.Draft is not null) >= 3);
+            Assert.Contains(outcomes, outcome => outcome.Checks.Any(check => check.Code == "unreadable")); // one is left unfinished on purpose
+        }
+    }
+
+    [Fact]
+    public void A_job_file_goes_round_and_another_format_is_refused()
+    {
+        var job = new JobFile { Name = "Cabin", Unit = "cm", Covers = [new() { Measures = { ["width"] = "54,5 ish" }, Count = "six", Padding = [new("6 mm", "top")] }] };
+        var back = JobFile.Read(JsonSerializer.Serialize(job, OpenFormat.Json));
+        Assert.Equal("54,5 ish", back.Covers[0].Measures["width"]);
+        Assert.Equal(JsonSerializer.Serialize(job, OpenFormat.Json), JsonSerializer.Serialize(back, OpenFormat.Json));
+        Assert.Throws<JsonException>(() => JobFile.Read("""{ "format": 2 }"""));
+        Assert.Throws<JsonException>(() => JobFile.Read("null"));
+    }
+
+    [Fact]
+    public void A_count_that_is_no_number_is_refused_by_name()
+    {
+        var outcome = Drafter.Draft(new CoverDocument { Measures = { ["width"] = "21", ["depth"] = "19", ["thickness"] = "4" }, Count = "six" }.ToInput("in", new Dictionary<string, string>()));
+        Assert.Equal("count", Assert.Single(outcome.Checks).Measure);
+    }
+
+    private static CoverInput Read(string json) => JsonSerializer.Deserialize<DraftRequest>(json, OpenFormat.Json)!.ToInput();
+}

@@ -1,0 +1,92 @@
+import { fireEvent, render, screen } from "@testing-library/react";
+import { expect, test } from "vitest";
+import type { Check, Width } from "../api/client";
+import { useBench } from "../jobs/benchStore";
+import { emptyCover } from "../jobs/document";
+import { yardage } from "../testing";
+import { BuyPanel } from "./BuyPanel";
+
+const check = (code: string, text: string, level = "warning"): Check => ({
+  level,
+  code,
+  text,
+  measure: "plates",
+  mend: null,
+  mends: [],
+  position: null,
+});
+const width = (name: string, change: Partial<Width> = {}): Width => ({
+  name,
+  width: 1000,
+  buy: "3 yd",
+  length: 2743.2,
+  cost: null,
+  waste: 0.1,
+  joins: 0,
+  best: false,
+  checks: [],
+  ...change,
+});
+const widths = [
+  width("45 in", { joins: 1, checks: [check("piece-wider-than-cloth", "it lies turned a quarter")] }),
+  width("54 in", { joins: 4, checks: [check("join-on-front", "at its thirds")] }),
+  width("60 in", { buy: null, checks: [check("piece-wider-than-cloth", "choose a wider cloth", "error")] }),
+  width("280 cm", { best: true }),
+];
+const show = (change = {}) =>
+  render(
+    <BuyPanel
+      yardage={yardage}
+      stale={false}
+      widths={widths}
+      comparing={false}
+      unit="in"
+      leftOut={[]}
+      {...change}
+    />,
+  );
+const rows = () => screen.getAllByRole("row").map((row) => row.textContent);
+
+test("the figure, the other system, the cost and what the lay saves stand together", () => {
+  show();
+  expect(screen.getByTestId("buy").textContent).toContain("yd");
+  expect(screen.getByText(/2\.9 m · costs 60\.13|2\.9 m · costs 60\.12/)).toBeTruthy();
+  expect(screen.getByText(/On paper 3¾ yd: ½ yd saved/)).toBeTruthy();
+  expect(screen.getByText(/no lay can be shorter than 92 %/i)).toBeTruthy();
+});
+
+test("each width says what it does to the job", () => {
+  show();
+  expect(rows()[0]).toContain("plates turned, 1 join");
+  expect(rows()[1]).toContain("front joined, 4 joins");
+  expect(rows()[2]).toContain("–too narrow");
+  expect(rows()[3]).toContain("no joins · best");
+});
+
+test("figures of other widths are not shown while they are worked out, nor beside a figure from before", () => {
+  show({ comparing: true });
+  expect(rows()[3]).toBe("280 cm…");
+});
+
+test("a figure from before a wrong entry, an example and what is left out are said", () => {
+  const { rerender } = show({ stale: true });
+  expect(screen.getByText("before the last entry")).toBeTruthy();
+  expect(screen.queryAllByRole("row")).toEqual([]);
+  const props = { stale: false, widths, comparing: false, unit: "in" as const };
+  rerender(<BuyPanel yardage={{ ...yardage, example: true }} {...props} leftOut={["Step"]} />);
+  expect(screen.getByText("example")).toBeTruthy();
+  expect(screen.queryByText("Without Step")).toBeNull();
+  rerender(<BuyPanel yardage={yardage} {...props} leftOut={["Step", "Seat"]} />);
+  expect(screen.getByText("Without Step, Seat")).toBeTruthy();
+});
+
+test("touching a width puts the job on it", () => {
+  useBench.getState().open("job", {
+    heading: { name: "", client: "", place: "", unit: "in" },
+    cloth: { name: "", width: "54", selvage: "", nap: "either", repeatLength: "", price: "" },
+    covers: [{ id: "a", cover: emptyCover }],
+  });
+  show();
+  fireEvent.click(screen.getByRole("button", { name: "280 cm" }));
+  expect(useBench.getState().document?.cloth.width).toBe("280 cm");
+});

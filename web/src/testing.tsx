@@ -1,0 +1,91 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { cleanup, render } from "@testing-library/react";
+import type { ReactElement } from "react";
+import { afterEach } from "vitest";
+import type { Piece, Working, Yardage } from "./api/client";
+
+afterEach(cleanup);
+
+/** Renders with a query client of its own. */
+export function renderWithQueries(element: ReactElement) {
+  return render(<QueryClientProvider client={new QueryClient()}>{element}</QueryClientProvider>);
+}
+
+export const sum: Working = {
+  for: "plate.cutWidth",
+  name: "Plate, cut width",
+  expression: "80½ + 2 × ½",
+  value: 2070.1,
+  shown: "81½",
+  tokens: [
+    { text: "80½", shown: "80½", name: "perimeter", source: "worked" },
+    { text: "+", shown: "+", name: null, source: null },
+    { text: "2", shown: "2", name: null, source: null },
+    { text: "×", shown: "×", name: null, source: null },
+    { text: "½", shown: "½", name: "seam", source: "house" },
+  ],
+};
+
+export function pieceOf(change: Partial<Piece>): Piece {
+  const square = [
+    [0, 0],
+    [100, 0],
+    [100, 50],
+    [0, 50],
+  ];
+  return {
+    key: "plate",
+    id: "plate",
+    name: "Plate",
+    quantity: 2,
+    mirrored: 0,
+    cloth: "main",
+    cutWidth: 100,
+    cutLength: 50,
+    cutWidthShown: "100",
+    cutLengthShown: "50",
+    outline: square,
+    stitchLine: square,
+    turns: [0, 180],
+    edges: [],
+    marks: [],
+    ...change,
+  };
+}
+
+export const yardage: Yardage = {
+  usableWidth: 1346.2,
+  usableWidthShown: "53",
+  buy: {
+    need: 2900,
+    buy: 2971.8,
+    figure: "3¼",
+    unit: "yd",
+    yards: "3¼ yd",
+    metres: "2.9 m",
+    ruleOfThumb: "3¾ yd",
+    saved: "½ yd",
+    waste: 0.184,
+    cost: 60.125,
+    working: sum,
+  },
+  lay: {
+    length: 2800,
+    bound: 2600,
+    ruleOfThumb: 3300,
+    placements: [{ piece: "a/plate", copy: 1, turn: 0, x: 0, y: 0 }],
+  },
+  pieces: [
+    { id: "a/plate", cover: "a", key: "plate", name: "Plate", copies: 1, outline: pieceOf({}).outline },
+  ],
+  covers: {},
+  example: false,
+  widths: [],
+  notions: [
+    { kind: "zip", text: "Zip, 28 in", quantity: 2 },
+    { kind: "cord", text: "Piping cord, 4¾ yd", quantity: 1 },
+  ],
+  leftOut: [],
+  checks: [],
+  joins: 1,
+};
