@@ -32,9 +32,6 @@ public sealed class ClothBuyer
         Nap = cloth.OneWay ? "one-way" : "either",
     };
 
-    /// <summary>True when at least one cover can be drafted on this cloth.</summary>
-    public bool HasAnyDraft(ClothSpecification cloth) => _covers.Any(cover => Drafter.Draft(OnCloth(cover.Input, cloth)).Draft is not null);
-
     /// <summary>How much of this cloth the job takes.</summary>
     /// <param name="cloth">The cloth.</param>
     /// <param name="steps">The most orders to try; fewer are tried where there are many pieces, the same on every machine.</param>

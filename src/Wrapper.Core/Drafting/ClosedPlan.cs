@@ -29,9 +29,6 @@ public sealed record ClosedPlan(
         }
     }
 
-    /// <summary>A rectangle.</summary>
-    public static ClosedPlan Rectangle(Worked width, Worked depth) => Tapered(width, width, depth);
-
     /// <summary>A rectangle or trapezoid, the back centred behind the front.</summary>
     public static ClosedPlan Tapered(Worked front, Worked back, Worked depth)
     {

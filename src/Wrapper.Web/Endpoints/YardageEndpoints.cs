@@ -87,8 +87,7 @@ internal static class YardageEndpoints
 
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
     {
-        var houseTexts = request.HouseRules ?? [];
-        var house = HouseRules(houseTexts, unit);
+        var house = HouseRules(request.HouseRules ?? [], unit);
         var reading = ClothReader.Read(Input(request.Cloth), unit);
         var answers = Answers(request, reading.Cloth);
         if (reading.Cloth is not { } cloth)
@@ -96,15 +95,16 @@ internal static class YardageEndpoints
             return new(null, null, null, null, [], answers, false, [], [], [.. request.Covers.Select(cover => cover.Key)], [.. reading.Checks.Select(CheckJson.Of)], 0);
         }
 
-        var real = Covers(request, example: false);
-        var buyer = new ClothBuyer(real, unit, house);
-        var example = !buyer.HasAnyDraft(cloth) && request.Covers.Any(cover => cover.Example == true);
+        var steps = Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps);
+        var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
+        var yardage = buyer.Buy(cloth, steps, () => aborted.IsCancellationRequested);
+        var example = yardage.Drafts.Count == 0 && request.Covers.Any(cover => cover.Example == true);
         if (example)
         {
             buyer = new(Covers(request, example: true), unit, house);
+            yardage = buyer.Buy(cloth, steps, () => aborted.IsCancellationRequested);
         }
 
-        var yardage = buyer.Buy(cloth, Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps), () => aborted.IsCancellationRequested);
         var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, () => aborted.IsCancellationRequested) : [];
         var buyStep = new RuleBook(unit, new Dictionary<string, Length>(), house)["buyStep"].Value;
         return new(

@@ -25,30 +25,3 @@ export const api = createClient<paths>({
   baseUrl: globalThis.location.origin,
   fetch: (request) => globalThis.fetch(request),
 });
-
-/** What a refusal says of each measure. */
-export interface Refusal {
-  checks: Check[];
-  measures: Record<string, ReadMeasure>;
-}
-
-/** The checks in a refused answer; a general one when the answer carries none. */
-export function refusalOf(problem: unknown): Refusal {
-  const body = problem as
-    | { checks?: Check[]; measures?: Record<string, ReadMeasure>; detail?: string }
-    | undefined;
-  return {
-    checks: body?.checks ?? [
-      {
-        level: "error",
-        code: "refused",
-        text: body?.detail ?? "The workroom’s computer did not answer.",
-        measure: null,
-        mend: null,
-        mends: [],
-        position: null,
-      },
-    ],
-    measures: body?.measures ?? {},
-  };
-}

@@ -2,7 +2,7 @@ import type { Catalogue, Check, Yardage } from "../api/client";
 import { BuyPanel } from "../cloth/BuyPanel";
 import { RollPanel } from "../cloth/RollPanel";
 import { useBench, useCurrentCover } from "../jobs/benchStore";
-import type { JobDocument } from "../jobs/document";
+import { nameOf, type JobDocument } from "../jobs/document";
 import { MakeUpPanel } from "../makeup/MakeUpPanel";
 import { MeasurePanel } from "../measure/MeasurePanel";
 import { missingMeasures, shapeOf } from "../measure/shape";
@@ -13,7 +13,7 @@ import { ConflictNotice } from "./ConflictNotice";
 import { CoverTabs } from "./CoverTabs";
 import { TapeEdge } from "./TapeEdge";
 import { useSettled } from "./useSettled";
-import { useYardage } from "./useYardage";
+import { settledSteps, useYardage } from "./useYardage";
 import "./bench.css";
 
 interface Props {
@@ -24,7 +24,6 @@ interface Props {
 const pauseBeforeComparing = 350;
 /** At each keystroke the first few orders are tried; when the hand rests, many more. */
 const quickSteps = 12;
-const betterSteps = 600;
 
 /** Measures, make-up, pieces and the cloth in sight together; a change in one ripples through all. */
 export function BenchBoard({ catalogue, houseRules }: Props) {
@@ -39,7 +38,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
     houseRules,
     drafts,
     compare: true,
-    steps: betterSteps,
+    steps: settledSteps,
   });
 
   const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
@@ -119,9 +118,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
 /** What is not in the figure to buy: unfinished, or too wide for the cloth. */
 function namesLeftOut(document: JobDocument, yardage: Yardage): string[] {
   const laid = new Set(yardage.pieces.map((piece) => piece.cover));
-  return document.covers.flatMap((entry, i) =>
-    laid.has(entry.id) ? [] : [entry.cover.name || `Cushion ${i + 1}`],
-  );
+  return document.covers.filter((entry) => !laid.has(entry.id)).map((entry) => nameOf(document, entry));
 }
 
 /** After the last measure the hand goes on to how many there are. */

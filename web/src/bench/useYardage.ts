@@ -4,6 +4,9 @@ import { api, type Catalogue, type Cover, type Yardage } from "../api/client";
 import type { JobDocument } from "../jobs/document";
 import { missingMeasures, shapeOf, withExamples } from "../measure/shape";
 
+/** Orders of the lay tried when the hand rests; the cutting sheet tries as many, so that it shows the same lay as the bench. */
+export const settledSteps = 600;
+
 type Covers = { key: string; cover: Cover; example: boolean }[];
 
 function coversOf(document: JobDocument, catalogue: Catalogue): Covers {

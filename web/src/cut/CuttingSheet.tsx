@@ -1,19 +1,18 @@
 import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
 import { Link, useParams } from "react-router";
 import { api } from "../api/client";
 import { Nowhere } from "../app/Nowhere";
 import { useCatalogue } from "../bench/useCatalogue";
-import { useYardage } from "../bench/useYardage";
+import { settledSteps, useYardage } from "../bench/useYardage";
 import { Notions } from "../cloth/Notions";
 import { RollDrawing } from "../cloth/RollDrawing";
 import { useHouse } from "../house/useHouse";
-import { documentOf } from "../jobs/document";
+import { documentOf, nameOf } from "../jobs/document";
 import { missingMeasures, shapeOf } from "../measure/shape";
 import { Figure } from "../ui/Figure";
 import { CutList } from "./CutList";
 import "./cut.css";
-
-const steps = 600;
 
 /** One page for the cutting table: what to cut, its marks, the lay and what to buy. Only complete covers are on it. */
 export function CuttingSheet() {
@@ -25,8 +24,14 @@ export function CuttingSheet() {
     gcTime: 0,
     queryFn: async () => (await api.GET("/api/jobs/{id}", { params: { path: { id } } })).data ?? null,
   });
-  const document = job.data ? documentOf(job.data) : null;
-  const yardage = useSheetYardage(job.data ? document : null, catalogue.data, house.data?.rules).data;
+  const document = useMemo(() => (job.data ? documentOf(job.data) : null), [job.data]);
+  const yardage = useYardage({
+    document,
+    catalogue: catalogue.data,
+    houseRules: house.data?.rules,
+    drafts: document?.covers.map((entry) => entry.id) ?? [],
+    steps: settledSteps,
+  }).data;
   if (job.data === null) {
     return <Nowhere text="There is no such job, or it was deleted." />;
   }
@@ -70,8 +75,8 @@ export function CuttingSheet() {
       {unfinished.length > 0 && (
         <p className="sheet-warning" role="note">
           Not on this sheet, because unfinished or too wide for the cloth:{" "}
-          {unfinished.map((entry, i) => entry.cover.name || `cushion ${i + 1}`).join(", ")}. Nothing can be
-          cut from an unfinished cover.
+          {unfinished.map((entry) => nameOf(document, entry)).join(", ")}. Nothing can be cut from an
+          unfinished cover.
         </p>
       )}
       {complete.map(({ id: key, cover }) => {
@@ -92,18 +97,4 @@ export function CuttingSheet() {
       )}
     </main>
   );
-}
-
-function useSheetYardage(
-  document: ReturnType<typeof documentOf> | null,
-  catalogue: Parameters<typeof useYardage>[0]["catalogue"],
-  houseRules: Record<string, string> | undefined,
-) {
-  return useYardage({
-    document,
-    catalogue,
-    houseRules,
-    drafts: document?.covers.map((entry) => entry.id) ?? [],
-    steps,
-  });
 }

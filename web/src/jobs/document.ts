@@ -32,6 +32,11 @@ export const emptyCover: Cover = {
   count: "1",
 };
 
+/** What a cover is called: its name, or its number in the job. */
+export function nameOf(document: JobDocument, entry: CoverEntry): string {
+  return entry.cover.name || `Cushion ${document.covers.indexOf(entry) + 1}`;
+}
+
 /** A cover under a new id. */
 export function newCover(cover: Partial<Cover> = {}): CoverEntry {
   return { id: crypto.randomUUID().replaceAll("-", ""), cover: { ...emptyCover, ...cover } };

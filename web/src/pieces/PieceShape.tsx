@@ -10,7 +10,7 @@ export function PieceShape({ piece, scale, fill }: { piece: Piece; scale: number
   const y = (value: number) => (top - value) * scale + 1;
   const points = (corners: number[][]) =>
     corners.map((corner) => `${x(corner[0] ?? 0)},${y(corner[1] ?? 0)}`).join(" ");
-  const bias = piece.stitchLine === piece.outline || piece.id === "piping";
+  const bias = piece.id === "piping";
   return (
     <svg
       width={(right - left) * scale + 2}
