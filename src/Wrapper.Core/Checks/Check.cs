@@ -32,6 +32,13 @@ public sealed record Check(CheckLevel Level, string Code, string Text, string? M
     public static Check Note(string code, string text, string? measure, params Mend[] mends) => new(CheckLevel.Note, code, text, measure, mends);
 }
 
+/// <summary>What is asked of several checks together.</summary>
+public static class CheckList
+{
+    /// <summary>One of them stands in the way of a draft.</summary>
+    public static bool HasError(this IEnumerable<Check> checks) => checks.Any(check => check.Level == CheckLevel.Error);
+}
+
 /// <summary>A change to the inputs that puts a check right.</summary>
 /// <param name="Label">What the change does, as a button says it.</param>
 /// <param name="Path">Which input: <c>options.plates</c>, <c>rules.zipTurn</c>, <c>measures.width</c>.</param>

@@ -22,7 +22,7 @@ public sealed class ClothBuyer
     {
         _covers = covers;
         _unit = unit;
-        _rules = new(unit, new Dictionary<string, Length>(), houseRules);
+        _rules = new(unit, RuleSet.None, RuleSet.None, RuleSet.Of(houseRules));
     }
 
     /// <summary>A cover's inputs with this cloth put in.</summary>
@@ -56,7 +56,7 @@ public sealed class ClothBuyer
         }
 
         var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
-            .SelectMany(cover => drafts[cover.Key].Pieces.SelectMany(piece => Laid(cover.Key, piece)))
+            .SelectMany(cover => drafts[cover.Key].Pieces.Where(piece => piece.Cloth == ClothRole.Main).SelectMany(piece => Laid(cover.Key, piece)))
             .ToList();
         if (pieces.Count == 0)
         {

@@ -24,7 +24,7 @@ public static class LayPlanner
     public static LayOutcome Plan(LayRequest request, int steps, Func<bool>? shouldStop = null)
     {
         var checks = LayChecks.Of(request).ToList();
-        if (checks.Exists(check => check.Level == CheckLevel.Error))
+        if (checks.HasError())
         {
             return new(null, checks);
         }

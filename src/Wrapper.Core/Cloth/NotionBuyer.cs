@@ -33,7 +33,7 @@ public static class NotionBuyer
     {
         var format = LengthFormat.For(unit);
         var list = new List<NotionToBuy>();
-        var cord = Length.Zero;
+        var (cord, thread) = (Length.Zero, Length.Zero);
         foreach (var notion in drafts.SelectMany(draft => draft.Notions))
         {
             switch (notion.Kind)
@@ -47,7 +47,15 @@ public static class NotionBuyer
                 case "foam":
                     list.Add(Foam(notion, format));
                     break;
+                case "thread":
+                    thread += notion.Quantity * notion.Length.Value;
+                    break;
                 default:
+                    if (Named(notion, format, unit, buyStep) is { } line)
+                    {
+                        list.Add(line);
+                    }
+
                     break;
             }
         }
@@ -56,6 +64,11 @@ public static class NotionBuyer
         {
             var length = cord.RoundedUpTo(buyStep);
             list.Add(new("cord", $"Piping cord, {Running(length, unit)}", 1, length, cord));
+        }
+
+        if (thread.IsPositive)
+        {
+            list.Add(new("thread", $"Thread, {Running(thread.RoundedUpTo(unit.IsImperial() ? LengthUnit.Yard.One() : LengthUnit.Metre.One()), unit)}", 1, thread, thread));
         }
 
         return [.. list.GroupBy(line => (line.Kind, line.Text)).Select(like => like.First() with { Quantity = like.Sum(line => line.Quantity) })];
@@ -79,6 +92,30 @@ public static class NotionBuyer
         // An eighth of a yard has the same fraction sign as an eighth of an inch.
         var asInches = Length.FromInches((int)Math.Floor(quarters), (int)(eighths % 8), 8);
         return LengthFormat.Inches.Rounded(asInches) + " yd";
+    }
+
+    /// <summary>What is asked for by its own name: by the piece at a length, by the running length, or simply counted. Null for what is no ware.</summary>
+    private static NotionToBuy? Named(Notion notion, LengthFormat format, LengthUnit unit, Length buyStep)
+    {
+        var length = notion.Length.Value;
+        var (width, each) = (notion.Width is { } wide ? $", {format.RoundedWithUnit(wide.Value)} wide" : "", format.RoundedWithUnit(length.RoundedUpTo(format.Step)));
+        NotionToBuy Counted(string text) => new(notion.Kind, text, notion.Quantity, length, length);
+        return notion.Kind switch
+        {
+            "zip" or "zip-invisible" => Counted($"{(notion.Name.StartsWith("Invisible", StringComparison.Ordinal) ? "Invisible zip" : "Zip")}, {format.RoundedWithUnit(NextZipSold(length, unit) ?? length)}"),
+            "elastic" => Counted($"Elastic{width}, {each}"),
+            "strap" => Counted($"Elastic for a strap, {each}"),
+            "drawstring" => Counted($"Cord to draw, {each}"),
+            "cord-stop" => Counted("Cord stop"),
+            "hook-and-loop" => Counted($"Hook-and-loop tape{width}, {Running(length.RoundedUpTo(buyStep), unit)}"),
+            "button" => Counted("Button"),
+            "snap" => Counted("Snap"),
+            "loop" => Counted($"Elastic for a loop, {each}"),
+            "tie" => Counted($"Tie, {each}"),
+            "stuffing" => new("stuffing", string.Create(CultureInfo.InvariantCulture, $"Stuffing, {notion.Quantity / 1000m:0.#} kg"), 1, Length.Zero, Length.Zero),
+            "bolster-form" => Counted($"Bolster form, {format.Rounded(notion.Width!.Value)} across, {each}"),
+            _ => null,
+        };
     }
 
     private static NotionToBuy Zip(Notion notion, LengthFormat format, LengthUnit unit)

@@ -72,11 +72,20 @@ internal sealed class BoxingJoins
     private List<Length> FrontCentred()
     {
         var start = (FrontStart + FrontEnd - Longest).Half();
-        start = Length.Min(Length.Max(start, Length.Zero), Strip - Longest);
+        start = WithoutSliver(Length.Min(Length.Max(start, Length.Zero), Strip - Longest));
         var places = new List<Length>();
         AddShared(places, Length.Zero, start);
         AddShared(places, start + Longest, Strip);
         return places;
+    }
+
+    /// <summary>A part too short to sew is not cut: the long part begins or ends with the strip, as long as it still takes in the whole front.</summary>
+    private Length WithoutSliver(Length start)
+    {
+        var last = Strip - Longest;
+        return start < ClearOfEnds && FrontEnd <= Longest ? Length.Zero
+            : last - start < ClearOfEnds && FrontStart >= last ? last
+            : start;
     }
 
     private List<Length> InThirds()
@@ -93,7 +102,7 @@ internal sealed class BoxingJoins
     private void AddShared(List<Length> places, Length from, Length to)
     {
         var run = to - from;
-        var parts = Math.Max(1, (int)Math.Ceiling(run.RatioTo(Longest) - 1e-9));
+        var parts = StripParts.Of(run, Longest);
         for (var i = 0; i <= parts; i++)
         {
             var place = from + (i * run / parts);

@@ -30,9 +30,9 @@ internal sealed class BoxingPieces
     private Length PocketDepth => 2 * _layout.Lap.Value;
 
     /// <summary>The place on the perimeter where the boxing begins: where the zip ends.</summary>
-    public Length StartOn(PlanPerimeter perimeter) => perimeter.EndOf(_layout.Plan.Back) + _layout.ZipTurn.Value;
+    public Length StartOn(PlanPerimeter perimeter) => perimeter.EndOf(_layout.Plan.Back) + (_layout.HasZip ? _layout.ZipTurn.Value : Length.Zero);
 
-    private Length EndOn(PlanPerimeter perimeter) => perimeter.StartOf(_layout.Plan.Back) - _layout.ZipTurn.Value;
+    private Length EndOn(PlanPerimeter perimeter) => _layout.HasZip ? perimeter.StartOf(_layout.Plan.Back) - _layout.ZipTurn.Value : StartOn(perimeter);
 
     public void Break(PlanPerimeter perimeter)
     {
@@ -67,11 +67,22 @@ internal sealed class BoxingPieces
     public IReadOnlyList<Piece> Draw(PlanPerimeter perimeter)
     {
         var spans = Spans(perimeter).ToLookup(entry => entry.Part, entry => entry.Span);
-        return [.. Enumerable.Range(1, Count).Select(part => DrawPart(part, [.. spans[part]]))];
+        return [.. Enumerable.Range(1, Count).Select(part => DrawPart(perimeter, part, [.. spans[part]]))];
     }
 
-    public IEnumerable<Seam> JoinSeams() =>
-        Enumerable.Range(1, Count - 1).Select(part => new Seam($"boxing-join-{part}", new(KeyOf(part), "right"), new(KeyOf(part + 1), "left")));
+    /// <summary>The joins; and where there is no zip, the seam that closes the ring.</summary>
+    public IEnumerable<Seam> JoinSeams()
+    {
+        for (var part = 1; part < Count; part++)
+        {
+            yield return new($"boxing-join-{part}", new(KeyOf(part), "right"), new(KeyOf(part + 1), "left"));
+        }
+
+        if (!_layout.HasZip)
+        {
+            yield return new("ring", new(KeyOf(Count), "right"), new(KeyOf(1), "left"));
+        }
+    }
 
     /// <summary>The pocket's lap lies double: its out and back are caught together in the seams of the plates.</summary>
     public IEnumerable<Seam> PocketSeams()
@@ -103,7 +114,7 @@ internal sealed class BoxingPieces
         {
             Strip = _layout.BoxingStitched,
             FrontStart = frontStart,
-            FrontEnd = frontStart + _layout.Plan.Outline[_layout.Plan.Front].Length,
+            FrontEnd = frontStart + _layout.Plan.Outline.LengthOf(_layout.Plan.Front),
             Longest = longest,
             ClearOfEnds = PocketDepth + _layout.Seam.Value,
             BackCorners = _layout.ZipTurn.Value.IsNegative
@@ -141,7 +152,7 @@ internal sealed class BoxingPieces
         }
     }
 
-    private Piece DrawPart(int part, List<PlanSpan> spans)
+    private Piece DrawPart(PlanPerimeter perimeter, int part, List<PlanSpan> spans)
     {
         var lap = _layout.Lap.Value;
         var stretches = spans.Select(span => new StripStretch(span.Name, span.Length)).ToList();
@@ -156,9 +167,38 @@ internal sealed class BoxingPieces
         }
 
         var height = _layout.Thickness.Value;
-        var outline = StripOutline.Draw(stretches, height, null, halvedLeft: part == 1, halvedRight: part == Count);
+        var outline = StripOutline.Draw(stretches, height, null, halvedLeft: part == 1 && _layout.HasZip, halvedRight: part == Count && _layout.HasZip);
+        var bends = StripBends.Of(perimeter, spans, part == 1 ? PocketDepth : Length.Zero, height);
         return BoxingStrip.Strip(
-            _layout, "boxing", part, Count, 1, outline, CutLength(part), _layout.BoxingCutHeight, _ => _layout.Seam.Value, [.. Marks(stretches, height)], "Boxing");
+            _layout, "boxing", part, Count, 1, outline, CutLength(part), _layout.BoxingCutHeight, _ => _layout.Seam.Value, [.. Marks(stretches, height)], "Boxing") with
+        {
+            Folds = [.. bends.Folds, .. PocketFolds(part, height)],
+            Rolls = bends.Rolls,
+        };
+    }
+
+    private IEnumerable<Fold> PocketFolds(int part, Length height)
+    {
+        if (_layout.Lap.Value.IsZero)
+        {
+            yield break;
+        }
+
+        var lap = _layout.Lap.Value;
+        if (part == 1)
+        {
+            yield return Upright("pocket-fold-1", lap);
+            yield return Upright("pocket-end-1", 2 * lap);
+        }
+
+        if (part == Count)
+        {
+            var end = _layout.BoxingStitched - (part == 1 ? Length.Zero : _joins.Places[part - 2]);
+            yield return Upright("pocket-fold-2", end - lap);
+            yield return Upright("pocket-end-2", end - (2 * lap));
+        }
+
+        Fold Upright(string name, Length x) => new(name, [new(x, Length.Zero), new(x, height)]);
     }
 
     /// <summary>The cut length of a part: the whole strip, the cloth's width, or what is left, each with its two seams.</summary>

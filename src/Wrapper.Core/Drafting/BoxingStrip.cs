@@ -20,17 +20,17 @@ public static class BoxingStrip
     {
         var layout = new BoxingStripLayout(plan, thickness, specification);
         var checks = BoxingStripChecks.Of(layout).ToList();
-        if (checks.Exists(check => check.Level == CheckLevel.Error))
+        if (checks.HasError())
         {
             return new() { Checks = checks };
         }
 
         var boxing = new BoxingPieces(layout);
         var zip = new ZipBoxingPieces(layout);
-        var plates = new PlatePieces(layout);
+        var plates = new PlatePieces(plan, specification);
         checks.AddRange(plates.Checks);
         checks.AddRange(boxing.Checks);
-        if (checks.Exists(check => check.Level == CheckLevel.Error))
+        if (checks.HasError())
         {
             return new() { Checks = checks };
         }
@@ -39,6 +39,7 @@ public static class BoxingStrip
         boxing.Break(perimeter);
         zip.Break(perimeter);
         plates.Break(perimeter);
+        zip.BreakAlike(perimeter);
 
         var boxingPieces = boxing.Draw(perimeter);
         var zipPieces = zip.Draw(perimeter);
@@ -46,7 +47,7 @@ public static class BoxingStrip
         var seams = plates.JoinSeams()
             .Concat(boxing.JoinSeams())
             .Concat(zip.Seams())
-            .Concat(BoxingStripSeams.Ends(boxing.Count, zip.Count))
+            .Concat(layout.HasZip ? BoxingStripSeams.Ends(boxing, zip) : [])
             .Concat(boxing.PocketSeams())
             .Concat(BoxingStripSeams.Round(perimeter, plates, boxing, zip, layout))
             .ToList();
@@ -65,11 +66,12 @@ public static class BoxingStrip
                 new("D", "Finished depth", plan.Depth),
                 new("t", "Finished thickness", thickness),
                 new("P", "Perimeter at the stitch line", plan.Perimeter),
-                new("Z", "Zip run", layout.ZipRun),
+                .. layout.HasZip ? (FinishedSize[])[new("Z", "Zip run", layout.ZipRun)] : [],
             ],
+            Body = new(plan.Outline.Bounds.Width, plan.Outline.Bounds.Height, thickness.Value, Length.Zero, (2 * plan.Outline.Area) + FoldedBody.Of(plan.Outline.Perimeter + (4 * layout.Lap.Value), thickness.Value)),
             Steps = [.. BoxingStripSteps.Of(layout, boxing.Count, zip.Count, plates.IsSplit)],
             Checks = checks,
-            Joins = count * (boxing.Count - 1 + (2 * (zip.Count - 1)) + (plates.IsSplit ? 4 : 0)),
+            Joins = (count * (boxing.Count - 1 + (layout.HasZip ? 2 * (zip.Count - 1) : 0))) + plates.Joins,
         };
     }
 
@@ -85,7 +87,7 @@ public static class BoxingStrip
             CutWidth = cutLength,
             CutLength = cutHeight,
             StitchLine = stitchLine,
-            Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name)),
+            Allowances = stitchLine.Names.ToDictionary(edge => edge, allowance),
             Turns = layout.StripTurns,
             Marks = marks,
         };

@@ -13,7 +13,7 @@ internal static class BoxingStripChecks
         var format = layout.Specification.Format;
         var plan = layout.Plan;
         var (before, after) = plan.SidesOfBack;
-        var furthest = Length.Min(before.Length, after.Length) - layout.Seam.Value;
+        var furthest = Length.Min(plan.Outline.LengthOf(before), plan.Outline.LengthOf(after)) - layout.Seam.Value;
         var front = plan.Edges[plan.Front].Value;
         var back = plan.Edges[plan.Back].Value;
         var turn = layout.ZipTurn.Value;
@@ -23,6 +23,27 @@ internal static class BoxingStripChecks
                 "cloth-too-narrow-for-strips",
                 $"Between two seams of {format.RoundedWithUnit(layout.Seam.Value)} this cloth leaves {format.RoundedWithUnit(longest)}: too little to join a strip from. Choose a wider cloth or a narrower seam.",
                 "seam");
+        }
+
+        if (!layout.Thickness.Value.IsPositive)
+        {
+            yield return Check.Error("no-wall", "A knife edge has no wall to make a boxing strip of: make it as a bag, or measure a thickness.", "thickness", new Mend("Make it as a bag", "construction", Bag.Id));
+            yield break;
+        }
+
+        if (!layout.HasZip)
+        {
+            yield break;
+        }
+
+        if (plan.IsSmooth)
+        {
+            foreach (var check in OfSmooth(layout))
+            {
+                yield return check;
+            }
+
+            yield break;
         }
 
         if (turn > furthest)
@@ -67,9 +88,26 @@ internal static class BoxingStripChecks
                 ToTurn(Length.Min(furthest, layout.Specification.Unit.IsImperial() ? Length.FromInches(3) : Length.FromMillimetres(75m))));
         }
 
-        Mend ToTurn(Length value) => new($"Zip turn {format.RoundedWithUnit(Down(value))}", "rules.zipTurn", format.RoundedWithUnit(Down(value)).Replace('−', '-'));
+        Mend ToTurn(Length value) => new($"Zip turn {format.RoundedWithUnit(value.RoundedDownTo(format.Step))}", "rules.zipTurn", format.RoundedWithUnit(value.RoundedDownTo(format.Step)).Replace('−', '-'));
+    }
 
-        Length Down(Length value) => -(-value).RoundedUpTo(format.Step);
+    /// <summary>Round a disc there is no corner to run into: only the part of the way round counts.</summary>
+    private static IEnumerable<Check> OfSmooth(BoxingStripLayout layout)
+    {
+        var run = layout.ZipRun.Value;
+        var half = new Mend("Half of the way round", "options.zipShare", "0.5");
+        if (layout.Plan.Perimeter.Value - run < 4 * layout.Seam.Value)
+        {
+            yield return Check.Error("zip-run-too-long", "The zip leaves no room for the boxing: give it a smaller part of the way round.", "zipShare", half);
+        }
+        else if (run < 4 * layout.Seam.Value || run < 4 * layout.Lap.Value)
+        {
+            yield return Check.Error("zip-run-too-short", $"A zip run of {layout.Specification.Format.RoundedWithUnit(run)} is too short to sew in: give it a larger part of the way round.", "zipShare", half);
+        }
+        else if (run < layout.Plan.Width.Value.Times(0.9m))
+        {
+            yield return Check.Warning("opening-too-small", $"The opening is {layout.Specification.Format.RoundedWithUnit(run)}, under nine tenths of the filling’s width: foam will not go in without a fight.", "zipShare", half);
+        }
     }
 
     private static Length Widest(Length front, Length back) => Length.Max(front, back);

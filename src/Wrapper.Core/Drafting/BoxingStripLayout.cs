@@ -14,11 +14,14 @@ internal sealed class BoxingStripLayout
         var rules = specification.Rules;
         Seam = rules["seam"];
         ZipTurning = rules["zip"];
-        ZipTurn = rules["zipTurn"];
-        Lap = specification.Choices.SlidePocket ? rules["pocketLap"] : Worked.Zero;
-        ZipRun = (plan.Edges[plan.Back] + (2 * ZipTurn)).Named("zip run");
+        HasZip = specification.Choices.Closure is not ("gap" or "ties");
+        ZipRun = HasZip ? RunOfZip(plan, specification).Named("zip run") : Worked.Zero;
+        ZipTurn = plan.IsSmooth || UsesThreeSides ? (ZipRun - plan.Edges[plan.Back]) / 2 : rules["zipTurn"];
+        Lap = specification.Choices.SlidePocket && HasZip ? rules["pocketLap"] : Worked.Zero;
         ZipCutLength = ZipRun + (2 * Seam);
         ZipCutHeight = (thickness / 2) + Seam + ZipTurning;
+        var tape = rules["tapeWidth"];
+        (OverFlapHeight, UnderFlapHeight) = HasTape ? ((thickness / 2) + Seam + tape, (thickness / 2) + Seam + (2 * tape)) : (ZipCutHeight, ZipCutHeight);
         BoxingCutLength = plan.Perimeter - ZipRun + (2 * Seam) + (4 * Lap);
         BoxingCutHeight = thickness + (2 * Seam);
         PipingRun = plan.Perimeter + rules["pipingLap"];
@@ -40,6 +43,18 @@ internal sealed class BoxingStripLayout
     public Worked Lap { get; }
 
     public Worked ZipRun { get; }
+
+    /// <summary>The back is opened by a zip or tape; else by a gap sewn up by hand or tied.</summary>
+    public bool HasZip { get; }
+
+    /// <summary>Closed with hook-and-loop tape: the upper strip laps over the lower.</summary>
+    public bool HasTape => Specification.Choices.Closure == "hook-and-loop";
+
+    public Worked OverFlapHeight { get; }
+
+    public Worked UnderFlapHeight { get; }
+
+    private bool UsesThreeSides => Specification.Choices.ZipOnThreeSides && !Specification.Rules.Says("zipTurn");
 
     public Worked ZipCutLength { get; }
 
@@ -71,4 +86,22 @@ internal sealed class BoxingStripLayout
     public Length? LongestStretch => StripsDown ? null : Specification.UsableWidth - (2 * Seam.Value);
 
     public IReadOnlyList<int> StripTurns => StripsDown ? [90, 270] : [0, 180];
+
+    /// <summary>The back and what is turned on to the sides; a share of the whole way where there is no back.</summary>
+    private static Worked RunOfZip(ClosedPlan plan, CoverSpecification specification)
+    {
+        if (plan.IsSmooth)
+        {
+            return plan.Perimeter.TimesNumber(specification.Choices.ZipShare);
+        }
+
+        if (!specification.Choices.ZipOnThreeSides || specification.Rules.Says("zipTurn"))
+        {
+            return plan.Edges[plan.Back] + (2 * specification.Rules["zipTurn"]);
+        }
+
+        var (before, after) = plan.SidesOfBack;
+        var side = plan.Edges[before].Value <= plan.Edges[after].Value ? plan.Edges[before] : plan.Edges[after];
+        return plan.Edges[plan.Back] + (2 * ((2 * side) / 3));
+    }
 }

@@ -11,31 +11,40 @@ internal static class BoxingStripNotions
     public static IEnumerable<Notion> Of(BoxingStripLayout layout, List<Piece> pieces, List<Check> checks)
     {
         var count = layout.Specification.Count;
-        yield return new("zip-run", "Zip run", count, layout.ZipRun);
-        yield return new("zip-roll", "Zip off the roll, cut", count, layout.ZipCutLength);
-        yield return new("zip-closed-end", "Closed-end zip, teeth", count, layout.ZipRun);
+        foreach (var closure in Closures(layout, count))
+        {
+            yield return closure;
+        }
+
         if (layout.PipedEdges == 0)
         {
             yield break;
         }
 
-        var casing = PipingCasing.CutWidth(layout.Specification);
-        var runs = layout.PipedEdges * count;
-        yield return new("piping", "Piping, each run", runs, layout.PipingRun);
-        yield return new("piping-casing", "Piping casing, cut width", runs, layout.PipingRun, casing);
-        yield return new("cord", "Cord for piping", 1, (runs * layout.PipingRun).Named("all runs"));
-        if (layout.Specification.UsableWidth is null)
+        foreach (var notion in PipingCasing.Runs(layout.Specification, [.. Enumerable.Repeat(layout.Plan.Perimeter, layout.PipedEdges)], pieces, checks))
+        {
+            yield return notion;
+        }
+    }
+
+    private static IEnumerable<Notion> Closures(BoxingStripLayout layout, int count)
+    {
+        var closure = layout.Specification.Choices.Closure;
+        if (!layout.HasZip)
         {
             yield break;
         }
 
-        if (PipingCasing.Strips(layout.Specification, casing, runs * layout.PipingRun.Value) is { } strips)
+        if (layout.HasTape)
         {
-            pieces.Add(strips);
+            yield return new("hook-and-loop", "Hook-and-loop tape, hook on the under-flap, loop under the over-flap", count, layout.ZipRun, layout.Specification.Rules["tapeWidth"]);
+            yield break;
         }
-        else
-        {
-            checks.Add(Check.Error("cloth-too-narrow-for-casing", "The cloth is too narrow to cut piping casing from: choose a wider cloth or no piping.", "piping", new Mend("No piping", "options.piping", "none")));
-        }
+
+        yield return new("zip-run", "Zip run", count, layout.ZipRun);
+        yield return new("zip-roll", "Zip off the roll, cut", count, layout.ZipCutLength);
+        yield return closure == "invisible-zip"
+            ? new("zip-invisible", "Invisible zip, sewn in open, stopping short of both ends", count, layout.ZipRun)
+            : new("zip-closed-end", "Closed-end zip, teeth", count, layout.ZipRun);
     }
 }

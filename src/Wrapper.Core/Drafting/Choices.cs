@@ -1,3 +1,5 @@
+using Wrapper.Core.Units;
+
 namespace Wrapper.Core.Drafting;
 
 /// <summary>What the tape was laid on. See docs/handbook.md, "Measured from what".</summary>
@@ -66,6 +68,28 @@ public enum PaddingHow
 
     /// <summary>On every face.</summary>
     AllOver,
+
+    /// <summary>On the top and down over all edges.</summary>
+    OverEdges,
+
+    /// <summary>Wound round the width: the width and the thickness grow, the other way does not.</summary>
+    WoundWidth,
+
+    /// <summary>Wound round the depth.</summary>
+    WoundDepth,
+}
+
+/// <summary>Which corners are rounded.</summary>
+public enum RoundedCorners
+{
+    /// <summary>All outer corners.</summary>
+    All,
+
+    /// <summary>Those of the front.</summary>
+    Front,
+
+    /// <summary>Those of the back.</summary>
+    Back,
 }
 
 /// <summary>The choices of a cover's make-up that are not lengths. Null is unsaid.</summary>
@@ -85,6 +109,48 @@ public sealed record Choices
 
     /// <summary>What is done with a plate wider than the cloth; null to take what works and say so.</summary>
     public PlateLay? Plates { get; init; }
+
+    /// <summary>How it is closed; empty where there is nothing to close.</summary>
+    public string Closure { get; init; } = "";
+
+    /// <summary>How its lower edge is finished; empty where there is none.</summary>
+    public string Edge { get; init; } = "";
+
+    /// <summary>The corner notch is cut as large as the wall, and the cover comes out smaller by two seams.</summary>
+    public bool FullWallNotch { get; init; }
+
+    /// <summary>What is done with the corners of a return: <c>open</c>, <c>folded</c>, <c>mitred</c>.</summary>
+    public string ReturnCorners { get; init; } = "open";
+
+    /// <summary>The corners of a top that comes over the edge are laid in a pleat; else cut out.</summary>
+    public bool PleatedTopCorners { get; init; }
+
+    /// <summary>Which corners the corner radius belongs to.</summary>
+    public RoundedCorners RoundedCorners { get; init; }
+
+    /// <summary>The ear of an L is on the right, seen from above with the front towards the maker; else on the left.</summary>
+    public bool EarOnTheRight { get; init; }
+
+    /// <summary>The zip runs round the back and two thirds of both sides.</summary>
+    public bool ZipOnThreeSides { get; init; }
+
+    /// <summary>A face wider than the cloth is joined as a middle and two sides; false in equal widths; null for what is usual.</summary>
+    public bool? MiddleAndSides { get; init; }
+
+    /// <summary>Two layers, either side out.</summary>
+    public bool Reversible { get; init; }
+
+    /// <summary>Half of the covers are the mirror image of the other half.</summary>
+    public bool InPairs { get; init; }
+
+    /// <summary>How a skirt is made: <c>gathered</c>, <c>box-pleats</c>, <c>kick-pleats</c>.</summary>
+    public string Skirt { get; init; } = "gathered";
+
+    /// <summary>The part of the way round that a zip takes where there is no back edge.</summary>
+    public decimal ZipShare { get; init; } = 0.5m;
+
+    /// <summary>The finished diameter of a medallion; null for none.</summary>
+    public Length? Medallion { get; init; }
 }
 
 /// <summary>A layer put on the filling first.</summary>

@@ -18,6 +18,12 @@ public sealed record CoverInput
     /// <summary>The measures by name.</summary>
     public IReadOnlyDictionary<string, Entry> Measures { get; init; } = Nothing;
 
+    /// <summary>Second readings of measures, by name.</summary>
+    public IReadOnlyDictionary<string, Entry> SecondReadings { get; init; } = Nothing;
+
+    /// <summary>Which of two readings holds, by measure: <c>larger</c> (when nothing is said), <c>smaller</c> or <c>mean</c>.</summary>
+    public IReadOnlyDictionary<string, string> ReadingUse { get; init; } = new Dictionary<string, string>();
+
     /// <summary><c>filling</c>, <c>padded-filling</c>, <c>space</c> or <c>old-cover</c>.</summary>
     public string? MeasuredFrom { get; init; }
 
@@ -29,6 +35,27 @@ public sealed record CoverInput
 
     /// <summary>The house's own rules: they stand where the cover says nothing.</summary>
     public IReadOnlyDictionary<string, Entry> HouseRules { get; init; } = Nothing;
+
+    /// <summary>The job's own rules: they stand where the cover says nothing, before the house's.</summary>
+    public IReadOnlyDictionary<string, Entry> JobRules { get; init; } = Nothing;
+
+    /// <summary>The corners of a free outline.</summary>
+    public IReadOnlyList<PointInput> Points { get; init; } = [];
+
+    /// <summary>Widths at stations.</summary>
+    public IReadOnlyList<StationInput> Stations { get; init; } = [];
+
+    /// <summary>The zones of a loose cover.</summary>
+    public IReadOnlyList<ZoneInput> Zones { get; init; } = [];
+
+    /// <summary>What stands in the way under the rim.</summary>
+    public IReadOnlyList<ObstacleInput> Obstacles { get; init; } = [];
+
+    /// <summary>How much of the base each leg takes.</summary>
+    public IReadOnlyList<Entry> Legs { get; init; } = [];
+
+    /// <summary>What trying on taught.</summary>
+    public IReadOnlyList<CorrectionInput> Corrections { get; init; } = [];
 
     /// <summary>Choices by name: <c>piping</c>, <c>slidePocket</c>, <c>strips</c> …</summary>
     public IReadOnlyDictionary<string, string> Options { get; init; } = new Dictionary<string, string>();
@@ -50,6 +77,6 @@ public sealed record CoverInput
 
 /// <summary>A layer put on the filling before it is covered.</summary>
 /// <param name="Thickness">How thick one layer is.</param>
-/// <param name="How"><c>top</c>, <c>top-and-bottom</c>, <c>front-wrap</c> or <c>all-over</c>.</param>
+/// <param name="How"><c>top</c>, <c>top-and-bottom</c>, <c>front-wrap</c>, <c>all-over</c>, <c>over-edges</c>, <c>wound-width</c> or <c>wound-depth</c>.</param>
 /// <param name="Turns">How many layers lie on each other.</param>
 public sealed record PaddingInput(Entry Thickness, string? How, decimal Turns = 1);

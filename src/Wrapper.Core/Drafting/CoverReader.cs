@@ -53,6 +53,7 @@ public sealed class CoverReader
 
         var measures = ReadMeasures(shape);
         var rules = ReadRules(_input.Rules, "");
+        var job = ReadRules(_input.JobRules, "job ");
         var house = ReadRules(_input.HouseRules, "house ");
         var construction = _input.Construction ?? shape.Constructions[0];
         if (!shape.Constructions.Contains(construction))
@@ -60,6 +61,7 @@ public sealed class CoverReader
             Fail("unknown-construction", $"“{construction}” is not a way to make a {shape.Label.ToLowerInvariant()} {form.Label.ToLowerInvariant()}. There are: {string.Join(", ", shape.Constructions)}.", "construction");
         }
 
+        var lists = new ListReader(_input, _unit, _checks);
         var specification = new CoverSpecification
         {
             Unit = _unit,
@@ -68,15 +70,22 @@ public sealed class CoverReader
             Measures = measures,
             MeasuredFrom = ReadMeasuredFrom(),
             Construction = construction,
-            Rules = new(_unit, rules, house),
-            Choices = new ChoiceReader(_input.Options, _checks).Read(),
+            Rules = new(_unit, rules, job, house, form.RuleVariants),
+            Choices = new ChoiceReader(_input, shape, construction, _unit, _checks).Read(),
+            Points = lists.Points(),
+            Stations = lists.Stations(),
+            Zones = lists.Zones(),
+            Obstacles = lists.Obstacles(),
+            Legs = lists.Legs(),
+            Corrections = lists.Corrections(),
             Padding = ReadPadding(),
             OldCoverShrinkage = (ReadShare("shrinkage.across"), ReadShare("shrinkage.along")),
+            IsPrewashed = _input.Rules.TryGetValue("prewash", out var prewash) && prewash.ToString() == "true",
             UsableWidth = ReadUsableWidth(),
             OneWay = ReadNap(),
             Count = ReadCount(),
         };
-        var failed = _checks.Exists(check => check.Level == CheckLevel.Error);
+        var failed = _checks.HasError();
         return new(failed ? null : specification, measures, _unit, _checks);
     }
 
@@ -118,14 +127,14 @@ public sealed class CoverReader
         {
             if (!_input.Measures.TryGetValue(definition.Name, out var entry) || (entry.Text is not null && string.IsNullOrWhiteSpace(entry.Text)))
             {
-                if (!definition.Optional)
+                if (!definition.Optional && definition.Rule is null)
                 {
                     Fail("measure-missing", $"{definition.Label} is not taken yet.", definition.Name);
                 }
             }
             else if (ReadLength(entry, definition.Name, definition.Label) is { } length && IsMeasurable(length, definition))
             {
-                measures[definition.Name] = length;
+                measures[definition.Name] = Reconciled(length, definition);
             }
         }
 
@@ -136,15 +145,50 @@ public sealed class CoverReader
                 continue; // a corner radius of 0 says what is the case
             }
 
-            Fail("unknown-measure", $"“{name}” is not a measure of this shape. It has: {string.Join(", ", shape.Measures.Select(definition => definition.Name))}.", name);
+            var known = shape.Measures.Select(definition => definition.Name).Concat(shape.List is { } list ? [list.ToString().ToLowerInvariant()] : []);
+            Fail("unknown-measure", $"“{name}” is not a measure of this shape. It has: {string.Join(", ", known)}.", name);
         }
 
         return measures;
     }
 
+    /// <summary>The measure that two readings give; when they differ by more than a hand's unsteadiness it is said.</summary>
+    private Length Reconciled(Length first, MeasureDefinition definition)
+    {
+        if (!_input.SecondReadings.TryGetValue(definition.Name, out var entry) || string.IsNullOrWhiteSpace(entry.ToString())
+            || ReadLength(entry, definition.Name, $"{definition.Label}, second reading") is not { } second || !IsMeasurable(second, definition))
+        {
+            return first;
+        }
+
+        var (format, label) = (LengthFormat.For(_unit), definition.Label.ToLowerInvariant());
+        var use = _input.ReadingUse.GetValueOrDefault(definition.Name, "larger");
+        if (use is not ("larger" or "smaller" or "mean"))
+        {
+            Fail("unknown-choice", $"Of two readings of the {label} the larger, the smaller or the mean can hold, not “{use}”.", definition.Name);
+        }
+
+        if ((first - second).Abs() > (_unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m)))
+        {
+            _checks.Add(Check.Warning(
+                "two-readings-disagree",
+                $"Two readings of the {label} differ by {format.RoundedWithUnit((first - second).Abs())} ({format.Rounded(first)} and {format.RoundedWithUnit(second)}): measure once more. The {use} is used.",
+                definition.Name,
+                new Mend($"Keep {format.Exact(first)} only", $"secondReadings.{definition.Name}", ""),
+                new Mend($"Keep {format.Exact(second)} only", $"measures.{definition.Name}", entry.ToString())));
+        }
+
+        return use switch { "smaller" => Length.Min(first, second), "mean" => (first + second) / 2, _ => Length.Max(first, second) };
+    }
+
     private bool IsMeasurable(Length length, MeasureDefinition definition)
     {
         var format = LengthFormat.For(_unit);
+        if (length.IsZero && definition.MayBeZero)
+        {
+            return true;
+        }
+
         if (length.IsZero)
         {
             Fail("measure-zero", $"{definition.Label} is 0: measure it again, it has to be more than nothing.", definition.Name);
@@ -176,9 +220,10 @@ public sealed class CoverReader
         return reading.Length;
     }
 
-    private Dictionary<string, Length> ReadRules(IReadOnlyDictionary<string, Entry> entries, string whose)
+    private RuleSet ReadRules(IReadOnlyDictionary<string, Entry> entries, string whose)
     {
-        var rules = new Dictionary<string, Length>();
+        var lengths = new Dictionary<string, Length>();
+        var numbers = new Dictionary<string, decimal>();
         foreach (var (name, entry) in entries)
         {
             if (name is "shrinkage.along" or "shrinkage.across" || string.IsNullOrWhiteSpace(entry.ToString()))
@@ -186,29 +231,59 @@ public sealed class CoverReader
                 continue;
             }
 
-            if (OptionCatalogue.RulesOfOtherForms.Contains(name))
+            if (name == "prewash")
             {
-                _checks.Add(Check.Note("rule-without-effect", $"The {whose}rule “{name}” changes nothing on this make-up.", name));
-            }
-            else if (!RuleCatalogue.All.TryGetValue(name, out var definition))
-            {
-                Fail("unknown-rule", $"There is no rule “{name}”. There are: {string.Join(", ", RuleCatalogue.All.Keys)}.", name);
-            }
-            else if (ReadLength(entry, name, Capitalised(whose + definition.Label)) is { } length)
-            {
-                if (length < definition.Least || length > definition.Most)
+                if (entry.ToString() is not ("true" or "false"))
                 {
-                    var format = LengthFormat.For(_unit);
-                    Fail("rule-out-of-range", $"{Capitalised(whose + definition.Label)} of {format.RoundedWithUnit(length)} cannot be: it goes from {format.RoundedWithUnit(definition.Least)} to {format.RoundedWithUnit(definition.Most)}.", name);
+                    Fail("unknown-choice", $"Prewash is true or false, not “{entry}”.", name);
                 }
-                else
-                {
-                    rules[name] = length;
-                }
+            }
+            else if (RuleCatalogue.Numbers.TryGetValue(name, out var number))
+            {
+                ReadNumber(entry, number, whose, numbers);
+            }
+            else if (RuleCatalogue.All.TryGetValue(name, out var definition))
+            {
+                ReadRule(entry, definition, whose, lengths);
+            }
+            else
+            {
+                Fail("unknown-rule", $"There is no rule “{name}”. There are: {string.Join(", ", RuleCatalogue.All.Keys.Concat(RuleCatalogue.Numbers.Keys))}.", name);
             }
         }
 
-        return rules;
+        return new(lengths, numbers);
+    }
+
+    private void ReadRule(Entry entry, RuleDefinition definition, string whose, Dictionary<string, Length> rules)
+    {
+        var label = Capitalised(whose + definition.Label);
+        if (ReadLength(entry, definition.Name, label) is not { } length)
+        {
+            return;
+        }
+
+        if (length < definition.Least || length > definition.Most)
+        {
+            var format = LengthFormat.For(_unit);
+            Fail("rule-out-of-range", $"{label} of {format.RoundedWithUnit(length)} cannot be: it goes from {format.RoundedWithUnit(definition.Least)} to {format.RoundedWithUnit(definition.Most)}.", definition.Name);
+        }
+        else
+        {
+            rules[definition.Name] = length;
+        }
+    }
+
+    private void ReadNumber(Entry entry, NumberRuleDefinition definition, string whose, Dictionary<string, decimal> rules)
+    {
+        if (Numbers.Read(entry.ToString()) is { } number && number >= definition.Least && number <= definition.Most)
+        {
+            rules[definition.Name] = number;
+        }
+        else
+        {
+            Fail("rule-out-of-range", FormattableString.Invariant($"{Capitalised(whose + definition.Label)}: “{entry}” cannot be; it is a number from {definition.Least:0.##} to {definition.Most:0.##}."), definition.Name);
+        }
     }
 
     private static string Capitalised(string text) => char.ToUpperInvariant(text[0]) + text[1..];
@@ -242,11 +317,14 @@ public sealed class CoverReader
                 null or "top-and-bottom" => PaddingHow.TopAndBottom,
                 "front-wrap" => PaddingHow.FrontWrap,
                 "all-over" => PaddingHow.AllOver,
+                "over-edges" => PaddingHow.OverEdges,
+                "wound-width" => PaddingHow.WoundWidth,
+                "wound-depth" => PaddingHow.WoundDepth,
                 _ => null,
             };
             if (how is null)
             {
-                Fail("unknown-choice", $"Padding cannot lie “{layer.How}”: choose top, top-and-bottom, front-wrap or all-over.", "padding");
+                Fail("unknown-choice", $"Padding cannot lie “{layer.How}”: choose top, top-and-bottom, front-wrap, all-over, over-edges, wound-width or wound-depth.", "padding");
             }
 
             var thickness = ReadLength(layer.Thickness, "padding", "Padding");

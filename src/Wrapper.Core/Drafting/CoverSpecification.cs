@@ -34,8 +34,29 @@ public sealed record CoverSpecification
     /// <summary>Layers put on the filling first.</summary>
     public required IReadOnlyList<Padding> Padding { get; init; }
 
+    /// <summary>The corners of a free outline as given; empty for other shapes.</summary>
+    public IReadOnlyList<OutlineCorner> Points { get; init; } = [];
+
+    /// <summary>Widths at distances from the front, front first.</summary>
+    public IReadOnlyList<(Length At, Length Width)> Stations { get; init; } = [];
+
+    /// <summary>The zones of a loose cover.</summary>
+    public IReadOnlyList<Zone> Zones { get; init; } = [];
+
+    /// <summary>What stands in the way under the rim.</summary>
+    public IReadOnlyList<Obstacle> Obstacles { get; init; } = [];
+
+    /// <summary>How much of the base each leg takes.</summary>
+    public IReadOnlyList<Length> Legs { get; init; } = [];
+
+    /// <summary>What trying on taught: side and how much is let out.</summary>
+    public IReadOnlyList<Correction> Corrections { get; init; } = [];
+
     /// <summary>Shrinkage recorded of the old cover, across and along, as parts of one.</summary>
     public required (decimal Across, decimal Along) OldCoverShrinkage { get; init; }
+
+    /// <summary>The cloth is washed before it is cut.</summary>
+    public bool IsPrewashed { get; init; }
 
     /// <summary>The usable width of the cloth; null when none is chosen.</summary>
     public required Length? UsableWidth { get; init; }
@@ -49,3 +70,17 @@ public sealed record CoverSpecification
     /// <summary>How lengths are shown in this job.</summary>
     public LengthFormat Format => LengthFormat.For(Unit) with { Step = Rules["cutStep"].Value };
 }
+
+/// <summary>A corner of a free outline.</summary>
+/// <param name="At">Where it is.</param>
+/// <param name="Rise">How far the edge that leaves it bulges out at its middle.</param>
+public sealed record OutlineCorner(Geometry.Point At, Length Rise);
+
+/// <summary>A zone of a loose cover, read.</summary>
+public sealed record Zone(string Name, Length Width, Length Height, IReadOnlySet<string> Tucks, Length FreeTuck, int Count, bool Pair, bool Slanted, bool Strip, IReadOnlyList<string> Piped);
+
+/// <summary>What limits the drop over a stretch of a side, read.</summary>
+public sealed record Obstacle(string Side, Length From, Length Length, Length Drop);
+
+/// <summary>A correction from trying on, read.</summary>
+public sealed record Correction(string Side, Length By);

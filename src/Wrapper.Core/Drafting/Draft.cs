@@ -41,35 +41,53 @@ public sealed record Draft
     /// <summary>How many joins the width of the cloth forced, for all covers alike.</summary>
     public required int Joins { get; init; }
 
+    /// <summary>What it measures made up, for the fold-up proof; null where there is nothing to fold.</summary>
+    public FoldedBody? Body { get; init; }
+
+    /// <summary>The rim that is drawn in; null for none.</summary>
+    public GatheredRim? Gather { get; init; }
+
+    /// <summary>The zones that have to lie inside their blocks.</summary>
+    public IReadOnlyList<BlockFit> Blocks { get; init; } = [];
+
+    /// <summary>Every number of the draft by the name its working has: finished sizes, cut sizes, notions.</summary>
+    public IEnumerable<DraftNumber> Numbers()
+    {
+        foreach (var size in Finished)
+        {
+            yield return new(size.Key, size.Name, size.Value, 1, IsCutSize: false);
+        }
+
+        foreach (var piece in Pieces)
+        {
+            yield return new($"{piece.Key}.cutWidth", $"{piece.Name}, cut width", piece.CutWidth, piece.Quantity, IsCutSize: true);
+            yield return new($"{piece.Key}.cutLength", $"{piece.Name}, cut length", piece.CutLength, piece.Quantity, IsCutSize: true);
+        }
+
+        foreach (var notion in Notions)
+        {
+            yield return new($"{notion.Kind}.length", $"{notion.Name}, length", notion.Length, notion.Quantity, IsCutSize: false);
+            if (notion.Width is { } width)
+            {
+                yield return new($"{notion.Kind}.width", $"{notion.Name}, width", width, 1, IsCutSize: false);
+            }
+
+            if (notion.Thickness is { } thickness)
+            {
+                yield return new($"{notion.Kind}.thickness", $"{notion.Name}, thickness", thickness, 1, IsCutSize: false);
+            }
+        }
+    }
+
     /// <summary>Every number of the draft with its sum, each named result once, before the sums that use it.</summary>
     public IReadOnlyList<WorkingLine> Working()
     {
         var writer = new WorkingWriter(Format);
         var written = new HashSet<NamedResult>();
         var lines = new List<WorkingLine>();
-        foreach (var size in Finished)
+        foreach (var number in Numbers())
         {
-            Write(size.Key, size.Name, size.Value);
-        }
-
-        foreach (var piece in Pieces)
-        {
-            Write($"{piece.Key}.cutWidth", $"{piece.Name}, cut width", piece.CutWidth);
-            Write($"{piece.Key}.cutLength", $"{piece.Name}, cut length", piece.CutLength);
-        }
-
-        foreach (var notion in Notions)
-        {
-            Write($"{notion.Kind}.length", $"{notion.Name}, length", notion.Length);
-            if (notion.Width is { } width)
-            {
-                Write($"{notion.Kind}.width", $"{notion.Name}, width", width);
-            }
-
-            if (notion.Thickness is { } thickness)
-            {
-                Write($"{notion.Kind}.thickness", $"{notion.Name}, thickness", thickness);
-            }
+            Write(number.For, number.Name, number.Value);
         }
 
         return lines;
@@ -101,3 +119,11 @@ public sealed record Draft
 /// <param name="Reading">How the inputs were read.</param>
 /// <param name="Checks">Everything noticed, in reading and in drafting, errors first.</param>
 public sealed record DraftOutcome(Draft? Draft, CoverReading Reading, IReadOnlyList<Check> Checks);
+
+/// <summary>A number of a draft.</summary>
+/// <param name="For">Its name: <c>plate.cutWidth</c>, <c>P</c>, <c>zip.length</c>.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Value">The number with its working.</param>
+/// <param name="Quantity">How many there are of what it measures.</param>
+/// <param name="IsCutSize">It is the size of a piece to cut.</param>
+public sealed record DraftNumber(string For, string Name, Worked Value, int Quantity, bool IsCutSize);

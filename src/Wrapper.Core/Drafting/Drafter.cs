@@ -1,5 +1,8 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Drafting.Things;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Drafting;
 
@@ -18,9 +21,9 @@ public static class Drafter
             return new(null, reading, Sorted(reading.Checks));
         }
 
-        var cover = BoxCushionDrafter.Draft(specification);
-        IReadOnlyList<Check> checks = Sorted([.. reading.Checks, .. cover.Checks]);
-        if (checks.Any(check => check.Level == CheckLevel.Error))
+        var cover = FormDrafters.Draft(specification);
+        IReadOnlyList<Check> checks = Sorted([.. reading.Checks, .. cover.Checks, .. Unasked(specification)]);
+        if (checks.HasError())
         {
             return new(null, reading, checks);
         }
@@ -32,14 +35,33 @@ public static class Drafter
             Pieces = cover.Pieces,
             Seams = cover.Seams,
             Ledger = ledger,
-            Notions = cover.Notions,
+            Notions = [.. cover.Notions, .. Thread(ledger, specification)],
             Finished = cover.Finished,
             Steps = cover.Steps,
             Checks = Sorted([.. checks, .. ledger.Where(entry => !entry.Meets).Select(Open)]),
             Joins = cover.Joins,
+            Body = cover.Body,
+            Gather = cover.Gather,
+            Blocks = cover.Blocks,
         };
         return new(draft, reading, draft.Checks);
     }
+
+    /// <summary>Thread for all seams of all covers alike, at so much to a lockstitched seam.</summary>
+    private static IEnumerable<Notion> Thread(IReadOnlyList<LedgerEntry> ledger, CoverSpecification specification)
+    {
+        var sewn = ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength));
+        if (sewn.IsPositive)
+        {
+            var all = specification.Count * Worked.Given("all seams of a cover", sewn, QuantitySource.Worked);
+            yield return new("thread", "Thread, one row of lockstitch", 1, all.TimesNumber(specification.Rules.Number("threadPerSeam")));
+        }
+    }
+
+    /// <summary>Rules of the cover that nothing asked for are told, not dropped in silence.</summary>
+    private static IEnumerable<Check> Unasked(CoverSpecification specification) => specification.Rules.UnaskedOfCover
+        .Where(name => name is not ("cutStep" or "buyStep" or "endTrim"))
+        .Select(name => Check.Note("rule-without-effect", $"The rule “{name}” changes nothing on this make-up.", name));
 
     private static Check Open(LedgerEntry entry) => Check.Warning(
         "seam-does-not-meet", $"The two sides of seam {entry.Seam.Id} differ: this is a fault of the drafting, do not cut from it.", null);

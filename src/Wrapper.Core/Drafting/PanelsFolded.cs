@@ -22,24 +22,26 @@ public static class PanelsFolded
         var opening = (width - (2 * clear)).Named("zip opening");
         var lay = new WidePieceLay(specification, "panel", cover.CutWidth.Value, cutLength.Value, canJoin: false);
         List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Checks(cover, opening.Value)];
-        if (checks.Exists(check => check.Level == CheckLevel.Error))
+        if (checks.HasError())
         {
             return new() { Checks = checks };
         }
 
         var closed = cover.HalfThickness + clear.Value;
+        var corners = CrossOutline.CornerLines(width.Value, depth.Value, cover.HalfThickness).ToList();
         var piece = cover.Piece(
             "panel",
             2,
             StitchLine(width.Value, depth.Value, cover.HalfThickness, closed, opening.Value),
             cutLength,
             edge => edge.StartsWith("back", StringComparison.Ordinal) ? zip.Value : cover.Seam.Value,
-            Marks(width.Value, depth.Value, thickness.Value, closed),
-            lay.Turns);
+            [.. FoldedCover.CornerMarks(corners), .. Stops(width.Value, depth.Value, thickness.Value, closed)],
+            lay.Turns) with
+        { Folds = [.. corners, .. CrossOutline.Creases(width.Value, depth.Value, cover.HalfThickness)] };
         return new()
         {
             Pieces = [piece],
-            Seams = [.. Seams()],
+            Seams = [.. Seams(), .. CrossOutline.CornerSeams("panel", opened: true), .. CrossOutline.CornerSeams("panel", opened: true, 2)],
             Notions =
             [
                 new("zip-opening", "Zip opening", specification.Count, opening),
@@ -48,6 +50,7 @@ public static class PanelsFolded
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
+            Body = cover.Body,
             Steps = [.. Steps()],
             Checks = checks,
         };
@@ -82,20 +85,11 @@ public static class PanelsFolded
         ]);
     }
 
-    private static Mark[] Marks(Length width, Length depth, Length thickness, Length closed)
-    {
-        var half = thickness.Half();
-        var (right, top) = (width + thickness, depth + thickness);
-        return
-        [
-            new("corner-line", "front left", new(half, Length.Zero), new(Length.Zero, half)),
-            new("corner-line", "front right", new(right - half, Length.Zero), new(right, half)),
-            new("corner-line", "back right", new(right - half, top), new(right, top - half)),
-            new("corner-line", "back left", new(half, top), new(Length.Zero, top - half)),
-            Mark.At("zip-stop", "zip stop", new(closed, top)),
-            Mark.At("zip-stop", "zip stop", new(right - closed, top)),
-        ];
-    }
+    private static Mark[] Stops(Length width, Length depth, Length thickness, Length closed) =>
+    [
+        Mark.At("zip-stop", "zip stop", new(closed, depth + thickness)),
+        Mark.At("zip-stop", "zip stop", new(width + thickness - closed, depth + thickness)),
+    ];
 
     /// <summary>The second panel lies face to face with the first: its left edge meets the first one's right.</summary>
     private static IEnumerable<Seam> Seams()

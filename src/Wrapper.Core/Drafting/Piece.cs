@@ -9,6 +9,12 @@ public enum ClothRole
 {
     /// <summary>The cover's own cloth.</summary>
     Main,
+
+    /// <summary>Cloth for the inside or the back of something: a facing, a lining.</summary>
+    Lining,
+
+    /// <summary>Wadding, felt, heat-proof cloth: what lies under the cover.</summary>
+    Padding,
 }
 
 /// <summary>Something chalked or snipped on a piece. See docs/handbook.md, "Marks".</summary>
@@ -56,13 +62,33 @@ public sealed record Piece
     public required Worked CutLength { get; init; }
 
     /// <summary>The finished outline: seams are measured on it.</summary>
-    public required Outline StitchLine { get; init; }
+    public required Outline StitchLine
+    {
+        get => _stitchLine;
+        init => (_stitchLine, _cutLine) = (value, null); // a copy with another line has another cut line
+    }
 
     /// <summary>What each edge of the stitch line is cut larger by.</summary>
-    public required IReadOnlyDictionary<string, Length> Allowances { get; init; }
+    public required IReadOnlyDictionary<string, Length> Allowances
+    {
+        get => _allowances;
+        init => (_allowances, _cutLine) = (value, null);
+    }
 
     /// <summary>How the piece may be turned on the cloth, in degrees counter-clockwise.</summary>
     public IReadOnlyList<int> Turns { get; init; } = [0, 180];
+
+    /// <summary>Of two copies in one cover the second lies turned over, so that the same edges lie over each other.</summary>
+    public bool InFacingPairs { get; init; }
+
+    /// <summary>True for what is cut but not sewn into the cover's seams: piping casing, padding, a medallion.</summary>
+    public bool IsLoose { get; init; }
+
+    /// <summary>Where the piece bends, and lines inside it that are sewn.</summary>
+    public IReadOnlyList<Fold> Folds { get; init; } = [];
+
+    /// <summary>Stretches over which the piece is bent round a curve.</summary>
+    public IReadOnlyList<Roll> Rolls { get; init; } = [];
 
     /// <summary>Notches, folds and labels.</summary>
     public IReadOnlyList<Mark> Marks { get; init; } = [];
@@ -70,5 +96,25 @@ public sealed record Piece
     /// <summary>The cut line: the stitch line with every edge moved out by its allowance, or a shape cut as it is given.</summary>
     public Outline CutLine => _cutLine ??= OutlineOffset.Offset(StitchLine, Allowances);
 
+    private readonly Outline _stitchLine = null!;
+    private readonly IReadOnlyDictionary<string, Length> _allowances = null!;
     private Outline? _cutLine;
+
+    /// <summary>The length of an edge of the stitch line, or of a line sewn inside the piece.</summary>
+    /// <exception cref="KeyNotFoundException">There is neither.</exception>
+    public Length LengthOf(string edge) => FindLength(edge) ?? throw new KeyNotFoundException($"The piece {Key} has no edge “{edge}”.");
+
+    /// <summary>The same; null when there is neither.</summary>
+    public Length? FindLength(string edge)
+    {
+        foreach (var fold in Folds)
+        {
+            if (fold.IndexOf(edge) is { } segment)
+            {
+                return fold.Through[segment].DistanceTo(fold.Through[segment + 1]);
+            }
+        }
+
+        return StitchLine.FindLength(edge);
+    }
 }

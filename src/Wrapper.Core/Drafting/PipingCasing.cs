@@ -1,3 +1,4 @@
+using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -12,7 +13,40 @@ internal static class PipingCasing
     {
         var step = specification.Unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(1m);
         var rules = specification.Rules;
-        return (rules["cord"].TimesPi() + (2 * rules["seam"])).RoundedUpTo(step);
+        return (rules["cord"].TimesPi() + rules["clothThickness"].TimesPi() + (2 * rules["seam"])).RoundedUpTo(step);
+    }
+
+    /// <summary>
+    /// The piping of one cover along these edges, for all covers alike: each run with its lap, the casing's width, the cord;
+    /// and the casing strips as a piece when a cloth is chosen.
+    /// </summary>
+    public static IEnumerable<Notion> Runs(CoverSpecification specification, IReadOnlyList<Worked> edges, List<Piece> pieces, List<Check> checks)
+    {
+        var lap = specification.Rules["pipingLap"];
+        var casing = CutWidth(specification);
+        var all = specification.Count * Worked.Sum(edges.Select(edge => edge + lap));
+        var notions = new List<Notion>();
+        foreach (var like in edges.GroupBy(edge => edge.Value))
+        {
+            var (run, count) = (like.First() + lap, like.Count() * specification.Count);
+            notions.Add(new("piping", "Piping, each run", count, run));
+            notions.Add(new("piping-casing", "Piping casing, cut width", count, run, casing));
+        }
+
+        notions.Add(new("cord", "Cord for piping", 1, all.Named("all runs")));
+        if (specification.UsableWidth is not null)
+        {
+            if (Strips(specification, casing, all.Value) is { } strips)
+            {
+                pieces.Add(strips);
+            }
+            else
+            {
+                checks.Add(Check.Error("cloth-too-narrow-for-casing", "The cloth is too narrow to cut piping casing from: choose a wider cloth or no piping.", "piping", new Mend("No piping", "options.piping", "none")));
+            }
+        }
+
+        return notions;
     }
 
     /// <summary>The strips that give these runs, all from one joined strip; null when the cloth is too narrow for any.</summary>
@@ -75,6 +109,7 @@ internal static class PipingCasing
         Id = "piping",
         Name = name,
         PerCover = count,
+        IsLoose = true,
         Quantity = count,
         CutWidth = length,
         CutLength = width,

@@ -6,24 +6,40 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Drafting;
 
-/// <summary>Top and bottom plate: whole, turned a quarter, or in a middle and two sides where the cloth is too narrow.</summary>
+/// <summary>
+/// The plates of a plan (top and bottom, or a top alone): whole, turned a quarter, or in a middle and two sides where the
+/// cloth is too narrow.
+/// </summary>
 internal sealed class PlatePieces
 {
-    private static readonly string[] Parts = ["left", "middle", "right"];
-
-    private readonly BoxingStripLayout _layout;
+    private readonly ClosedPlan _plan;
+    private readonly CoverSpecification _specification;
+    private readonly Worked _seam;
+    private readonly string _id;
+    private readonly int _perCover;
     private readonly PlateLay _lay;
+    private readonly MiddleAndSides? _split;
 
-    public PlatePieces(BoxingStripLayout layout)
+    public PlatePieces(ClosedPlan plan, CoverSpecification specification, string id = "plate", int perCover = 2)
     {
-        _layout = layout;
-        var wholeCut = OutlineOffset.Offset(layout.Plan.Outline, layout.Plan.Outline.Edges.ToDictionary(edge => edge.Name, _ => layout.Seam.Value));
-        CutWidth = Extent("width", layout.Plan.Width, wholeCut.Bounds.Width);
-        CutDepth = Extent("depth", layout.Plan.Depth, wholeCut.Bounds.Height);
-        var joins = layout.Specification.UsableWidth is { } usable && usable < CutWidth.Value && MiddleStitched.IsPositive && SideCut().Value <= usable;
-        var chooser = new WidePieceLay(layout.Specification, "plate", CutWidth.Value, CutDepth.Value, joins);
+        _plan = plan;
+        _specification = specification;
+        _seam = specification.Rules["seam"];
+        _id = id;
+        _perCover = perCover;
+        var wholeCut = OutlineOffset.Offset(plan.Outline, _seam.Value);
+        CutWidth = Extent("width", plan.Width, wholeCut.Bounds.Width);
+        CutDepth = Extent("depth", plan.Depth, wholeCut.Bounds.Height);
+        var joins = false;
+        if (specification.UsableWidth is { } usable && usable < CutWidth.Value)
+        {
+            _split = MiddleAndSides.Of(plan.Outline, usable, JoinSeam);
+            joins = _split.SplitsInThree(plan.Outline) && SideCut().Value <= usable;
+        }
+
+        var chooser = new WidePieceLay(specification, id, CutWidth.Value, CutDepth.Value, joins);
         _lay = chooser.Lay;
-        Checks = chooser.Checks;
+        Checks = OutlineOffset.KeepsEdges(plan.Outline, wholeCut) ? chooser.Checks : [.. chooser.Checks, TooShort()];
     }
 
     public IReadOnlyList<Check> Checks { get; }
@@ -35,25 +51,17 @@ internal sealed class PlatePieces
 
     public bool IsSplit => _lay == PlateLay.MiddleAndSides;
 
-    private Length JoinSeam => _layout.Specification.Rules["joinSeam"].Value;
+    /// <summary>The joins it takes to make the plates of all covers alike.</summary>
+    public int Joins => IsSplit ? 2 * _perCover * _specification.Count : 0;
 
-    private Length Usable => _layout.Specification.UsableWidth!.Value;
+    private string Name => _id == "plate" ? "Plate" : "Top";
 
-    /// <summary>A full width in the middle; less where the sides would otherwise be slivers that cannot be sewn.</summary>
-    private Length MiddleStitched => Length.Min(Usable - (2 * JoinSeam), _layout.Plan.Outline.Bounds.Width - (2 * JoinSeam));
+    private Length JoinSeam => _specification.Rules["joinSeam"].Value;
 
-    private (Length Left, Length Right) Cuts
-    {
-        get
-        {
-            var bounds = _layout.Plan.Outline.Bounds;
-            var left = bounds.Left + (bounds.Width - MiddleStitched).Half();
-            return (left, left + MiddleStitched);
-        }
-    }
+    private Length Usable => _specification.UsableWidth!.Value;
 
     /// <summary>The key of the plate, or of the part of it, that has this stretch of the perimeter.</summary>
-    public string KeyAt(PlanPerimeter perimeter, PlanSpan span) => IsSplit ? $"plate-{PartAt(perimeter, span)}" : "plate";
+    public string KeyAt(PlanPerimeter perimeter, PlanSpan span) => IsSplit ? $"{_id}-{PartAt(perimeter, span)}" : _id;
 
     public void Break(PlanPerimeter perimeter)
     {
@@ -62,23 +70,21 @@ internal sealed class PlatePieces
             return;
         }
 
-        foreach (var edge in _layout.Plan.Outline.Edges)
+        var start = Length.Zero;
+        foreach (var edge in _plan.Outline.Edges)
         {
-            foreach (var x in (Length[])[Cuts.Left, Cuts.Right])
+            foreach (var along in _split!.Crossings(edge))
             {
-                var (low, high) = (Length.Min(edge.Start.X, edge.End.X), Length.Max(edge.Start.X, edge.End.X));
-                if (x > low && x < high)
-                {
-                    var share = (x - edge.Start.X).RatioTo(edge.End.X - edge.Start.X);
-                    perimeter.Break(perimeter.StartOf(edge.Name) + edge.Length.Times(share));
-                }
+                perimeter.Break(start + along);
             }
+
+            start += edge.Length;
         }
     }
 
     public IReadOnlyList<Piece> Draw(PlanPerimeter perimeter) => IsSplit
-        ? [.. Parts.Select(part => Part(perimeter, part))]
-        : [Plate("plate", "Plate", new(perimeter.Spans.Select(perimeter.EdgeOf)), CutWidth, _ => _layout.Seam.Value)];
+        ? [.. MiddleAndSides.Parts.Select(part => Part(perimeter, part))]
+        : [Plate(_id, Name, new(perimeter.Spans.SelectMany(perimeter.EdgesOf)), CutWidth, _ => _seam.Value)];
 
     public IEnumerable<Seam> JoinSeams()
     {
@@ -87,82 +93,58 @@ internal sealed class PlatePieces
             yield break;
         }
 
-        for (var copy = 1; copy <= 2; copy++)
+        for (var copy = 1; copy <= _perCover; copy++)
         {
             var face = copy == 1 ? "top" : "bottom";
-            yield return new($"plate-join-left-{face}", new("plate-left", "join-left", copy), new("plate-middle", "join-left", copy));
-            yield return new($"plate-join-right-{face}", new("plate-right", "join-right", copy), new("plate-middle", "join-right", copy));
+            yield return new($"{_id}-join-left-{face}", new($"{_id}-left", "join-left", copy), new($"{_id}-middle", "join-left", copy), IsFlat: true);
+            yield return new($"{_id}-join-right-{face}", new($"{_id}-right", "join-right", copy), new($"{_id}-middle", "join-right", copy), IsFlat: true);
         }
     }
+
+    private Check TooShort() => Check.Error(
+        "edge-too-short-for-seam",
+        $"Between a rounded corner and an inner corner an edge is shorter than the seam of {_specification.Format.RoundedWithUnit(_seam.Value)}: its cut line cannot be drawn. Make the corner radius or the seam smaller.",
+        _specification.Measures.ContainsKey("cornerRadius") ? "cornerRadius" : "seam");
 
     /// <summary>A cut size as the finished size and its seams, or as the mitred corners make it where sides slant.</summary>
     private Worked Extent(string name, Worked finished, Length cut)
     {
-        var plain = finished + (2 * _layout.Seam);
+        var plain = finished + (2 * _seam);
         return (plain.Value - cut).Abs() <= Length.FromNanometres(4)
             ? plain
             : finished + Worked.Given($"mitred corners in {name}", cut - finished.Value, QuantitySource.Worked);
     }
 
-    private string PartAt(PlanPerimeter perimeter, PlanSpan span)
-    {
-        var edge = perimeter.EdgeOf(span);
-        var middle = (edge.Start.X + edge.End.X).Half();
-        return middle < Cuts.Left ? "left" : middle > Cuts.Right ? "right" : "middle";
-    }
+    private string PartAt(PlanPerimeter perimeter, PlanSpan span) => _split!.PartOf(perimeter.EdgesOf(span).First());
 
     private Worked SideCut() =>
-        ((CutWidth - Worked.Given("usable width", Usable, QuantitySource.Cloth)) / 2) + (2 * _layout.Specification.Rules["joinSeam"]);
+        ((CutWidth - Worked.Given("usable width", Usable, QuantitySource.Cloth)) / 2) + (2 * _specification.Rules["joinSeam"]);
 
     private Piece Part(PlanPerimeter perimeter, string part)
     {
-        var edges = new List<Edge>();
-        var spans = perimeter.Spans.Where(span => PartAt(perimeter, span) == part).Select(perimeter.EdgeOf).ToList();
-        for (var i = 0; i < spans.Count; i++)
-        {
-            edges.Add(spans[i]);
-            var next = spans[(i + 1) % spans.Count];
-            if (spans[i].End != next.Start)
-            {
-                var onLeft = (spans[i].End.X - Cuts.Left).Abs() < (spans[i].End.X - Cuts.Right).Abs();
-                edges.Add(new(onLeft ? "join-left" : "join-right", spans[i].End, next.Start));
-            }
-        }
-
+        var spans = perimeter.Spans.Where(span => PartAt(perimeter, span) == part).SelectMany(perimeter.EdgesOf).ToList();
         var cutWidth = part == "middle" ? Worked.Given("usable width", Usable, QuantitySource.Cloth) : SideCut();
         return Plate(
-            $"plate-{part}",
-            part == "middle" ? "Plate, middle" : $"Plate, {part} side",
-            new(edges),
+            $"{_id}-{part}",
+            MiddleAndSides.NameOf(Name, part),
+            _split!.Closed(spans),
             cutWidth,
-            edge => edge.StartsWith("join-", StringComparison.Ordinal) ? JoinSeam : _layout.Seam.Value);
+            edge => edge.StartsWith("join-", StringComparison.Ordinal) ? JoinSeam : _seam.Value);
     }
 
     private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<string, Length> allowance)
     {
-        var count = _layout.Specification.Count;
-        var allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name));
-        var cut = OutlineOffset.Offset(stitchLine, allowances).Bounds;
-        return new()
+        var count = _specification.Count;
+        var piece = PieceMaker.Make(_specification, _id, name, _perCover, stitchLine, cutWidth, CutDepth, allowance);
+        return piece with
         {
             Key = key,
-            Id = "plate",
-            Name = name,
-            PerCover = 2,
-            Quantity = 2 * count,
-            Mirrored = Symmetry.IsLeftRight(stitchLine) ? 0 : count,
-            CutWidth = AsDrawn(cutWidth, cut.Width),
-            CutLength = AsDrawn(CutDepth, cut.Height),
-            StitchLine = stitchLine,
-            Allowances = allowances,
+            InFacingPairs = _perCover == 2,
+            Mirrored = Symmetry.IsLeftRight(stitchLine) ? 0 : _perCover == 2 ? count : _specification.Choices.InPairs ? count / 2 : 0,
             Turns = _lay == PlateLay.Turned ? [90, 270] : [0, 180],
             Marks = [.. Marks(stitchLine)],
         };
     }
-
-    /// <summary>The worked size, or what the cut line measures where the side part of a slanted plate ends short of the whole.</summary>
-    private static Worked AsDrawn(Worked worked, Length drawn) =>
-        (worked.Value - drawn).Abs() <= Length.FromNanometres(10) ? worked : Worked.Given("measured on the cut line", drawn, QuantitySource.Worked);
 
     private static IEnumerable<Mark> Marks(Outline stitchLine)
     {

@@ -23,7 +23,7 @@ public static class WrapFolded
         var cutLength = (2 * depth) + (2 * thickness) + (2 * zip);
         var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
         List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks];
-        if (checks.Exists(check => check.Level == CheckLevel.Error))
+        if (checks.HasError())
         {
             return new() { Checks = checks };
         }
@@ -34,8 +34,9 @@ public static class WrapFolded
             StitchLine(width.Value, depth.Value, cover.HalfThickness),
             cutLength,
             edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : cover.Seam.Value,
-            Marks(width.Value, depth.Value, thickness.Value),
-            lay.Turns);
+            [.. Marks(width.Value, depth.Value, cover.HalfThickness)],
+            lay.Turns) with
+        { Folds = [.. CornerLines(width.Value, depth.Value, cover.HalfThickness), .. WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, cover.HalfThickness)] };
         return new()
         {
             Pieces = [piece],
@@ -47,6 +48,7 @@ public static class WrapFolded
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
+            Body = cover.Body,
             Steps = [.. Steps()],
             Checks = checks,
         };
@@ -66,21 +68,24 @@ public static class WrapFolded
         ]);
     }
 
-    /// <summary>The fold of the front, and where each opened corner is sewn across: half the line on each side of its seam.</summary>
-    private static Mark[] Marks(Length width, Length depth, Length thickness)
+    /// <summary>The fold of the front, and the squares of the corners that are opened and sewn across.</summary>
+    private static IEnumerable<Mark> Marks(Length width, Length depth, Length half)
     {
-        var half = thickness.Half();
-        var (right, top, fold) = (width + thickness, (2 * depth) + (2 * thickness), depth + thickness);
-        return
-        [
-            new("fold", "middle of the front", new(Length.Zero, fold), new(right, fold)),
-            new("corner-line", "back left, lower", new(half, Length.Zero), new(Length.Zero, half)),
-            new("corner-line", "back right, lower", new(right - half, Length.Zero), new(right, half)),
-            new("corner-line", "back right, upper", new(right - half, top), new(right, top - half)),
-            new("corner-line", "back left, upper", new(half, top), new(Length.Zero, top - half)),
-            new("corner-line", "front left", new(Length.Zero, fold - half), new(Length.Zero, fold + half)),
-            new("corner-line", "front right", new(right, fold - half), new(right, fold + half)),
-        ];
+        var fold = depth + (2 * half);
+        return FoldedCover.CornerMarks(CornerLines(width, depth, half)).Prepend(new("fold", "middle of the front", new(Length.Zero, fold), new(width + (2 * half), fold)));
+    }
+
+    /// <summary>Opened out, each corner is sewn across on a line as long as the thickness: on the flat the two sides of a square.</summary>
+    private static IEnumerable<Fold> CornerLines(Length width, Length depth, Length half)
+    {
+        var zero = Length.Zero;
+        var (right, all, fold, top) = (width + half, width + (2 * half), depth + (2 * half), (2 * depth) + (4 * half));
+        yield return new("corner-back-right-lower", [new(right, zero), new(right, half), new(all, half)], TrimsRight: true);
+        yield return new("corner-front-right", [new(all, fold - half), new(right, fold - half), new(right, fold), new(right, fold + half), new(all, fold + half)], TrimsRight: true);
+        yield return new("corner-back-right-upper", [new(all, top - half), new(right, top - half), new(right, top)], TrimsRight: true);
+        yield return new("corner-back-left-upper", [new(half, top), new(half, top - half), new(zero, top - half)], TrimsRight: true);
+        yield return new("corner-front-left", [new(zero, fold + half), new(half, fold + half), new(half, fold), new(half, fold - half), new(zero, fold - half)], TrimsRight: true);
+        yield return new("corner-back-left-lower", [new(zero, half), new(half, half), new(half, zero)], TrimsRight: true);
     }
 
     private static IEnumerable<Seam> Seams()
@@ -96,6 +101,14 @@ public static class WrapFolded
             {
                 yield return new($"{side}-side{part}", new("wrap", $"{side}-lower{part}"), new("wrap", $"{side}-upper{part}"));
             }
+
+            foreach (var layer in (string[])["lower", "upper"])
+            {
+                yield return new($"corner-back-{side}-{layer}", new("wrap", $"corner-back-{side}-{layer}-1"), new("wrap", $"corner-back-{side}-{layer}-2"));
+            }
+
+            yield return new($"corner-front-{side}-1", new("wrap", $"corner-front-{side}-1"), new("wrap", $"corner-front-{side}-2"));
+            yield return new($"corner-front-{side}-2", new("wrap", $"corner-front-{side}-3"), new("wrap", $"corner-front-{side}-4"));
         }
     }
 

@@ -25,7 +25,7 @@ public static class WrapNotched
         var cutLength = (2 * depth) + (2 * thickness) + (2 * zip);
         var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
         var checks = cover.ChoiceChecks().Concat(lay.Checks).Concat(Checks(cover, zip, reach)).ToList();
-        if (checks.Exists(check => check.Level == CheckLevel.Error))
+        if (checks.HasError())
         {
             return new() { Checks = checks };
         }
@@ -37,8 +37,9 @@ public static class WrapNotched
         {
             Pieces =
             [
-                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : seam.Value, marks, lay.Turns),
+                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : seam.Value, marks, lay.Turns) with { Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
             ],
+            Body = cover.Body,
             Seams = [.. Seams()],
             Notions = [new("zip", "Zip", specification.Count, (width + (2 * reach)).Named("zip"))],
             Finished =

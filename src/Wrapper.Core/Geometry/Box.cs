@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Geometry;
@@ -12,32 +13,41 @@ public sealed record Box(Length Left, Length Bottom, Length Right, Length Top)
     public Length Height => Top - Bottom;
 
     /// <summary>The least box round edges, bulges included.</summary>
-    public static Box Around(IReadOnlyList<Edge> edges)
+    public static Box Around(ImmutableArray<Edge> edges)
     {
-        var points = edges.SelectMany(Extremes).ToList();
-        return new(
-            points.Min(point => point.X), points.Min(point => point.Y), points.Max(point => point.X), points.Max(point => point.Y));
-    }
-
-    private static IEnumerable<Point> Extremes(Edge edge)
-    {
-        yield return edge.Start;
-        if (edge.Arc is not { } arc)
+        var first = edges[0].Start;
+        var (left, bottom, right, top) = (first.X, first.Y, first.X, first.Y);
+        foreach (var edge in edges)
         {
-            yield break;
-        }
-
-        var sweep = arc.Sweep(edge.Start, edge.End);
-        var radius = arc.RadiusAt(edge.Start);
-        var from = edge.Start - arc.Centre;
-        foreach (var side in Sides)
-        {
-            var angle = Math.Atan2(from.Cross(side), from.Dot(side));
-            if (arc.CounterClockwise ? Positive(angle) < sweep : Positive(-angle) < -sweep)
+            Include(edge.Start);
+            if (edge.Arc is { } arc)
             {
-                yield return arc.Centre + (radius * side);
+                var (sweep, radius) = (arc.Sweep(edge.Start, edge.End), arc.RadiusAt(edge.Start));
+                foreach (var side in Sides)
+                {
+                    if (Reaches(edge, arc, sweep, side))
+                    {
+                        Include(arc.Centre + (radius * side));
+                    }
+                }
             }
         }
+
+        return new(left, bottom, right, top);
+
+        void Include(Point point)
+        {
+            (left, right) = (Length.Min(left, point.X), Length.Max(right, point.X));
+            (bottom, top) = (Length.Min(bottom, point.Y), Length.Max(top, point.Y));
+        }
+    }
+
+    /// <summary>The arc comes past the point of its circle that lies furthest to this side.</summary>
+    private static bool Reaches(Edge edge, Arc arc, double sweep, Vector side)
+    {
+        var from = edge.Start - arc.Centre;
+        var angle = Math.Atan2(from.Cross(side), from.Dot(side));
+        return arc.CounterClockwise ? Positive(angle) < sweep : Positive(-angle) < -sweep;
     }
 
     private static readonly Vector[] Sides = [new(1, 0), new(0, 1), new(-1, 0), new(0, -1)];

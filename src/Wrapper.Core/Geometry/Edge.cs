@@ -3,14 +3,63 @@ using Wrapper.Core.Units;
 namespace Wrapper.Core.Geometry;
 
 /// <summary>One named edge of an outline, straight or a circular arc, from its start to its end.</summary>
-/// <param name="Name">What the edge is called: seams name edges.</param>
-/// <param name="Start">Where it begins.</param>
-/// <param name="End">Where it ends.</param>
-/// <param name="Arc">The circle it follows; null for a straight edge.</param>
-public sealed record Edge(string Name, Point Start, Point End, Arc? Arc = null)
+public sealed record Edge
 {
+    private const long NotMeasured = -1;
+
+    private readonly Point _start;
+    private readonly Point _end;
+    private readonly Arc? _arc;
+    private long _length = NotMeasured;
+
+    /// <summary>An edge from a place to another.</summary>
+    public Edge(string name, Point start, Point end, Arc? arc = null) => (Name, Start, End, Arc) = (name, start, end, arc);
+
+    /// <summary>What the edge is called: seams name edges.</summary>
+    public string Name { get; init; }
+
+    /// <summary>Where it begins.</summary>
+    public Point Start
+    {
+        get => _start;
+        init => (_start, _length) = (value, NotMeasured); // a copy with another start has another length
+    }
+
+    /// <summary>Where it ends.</summary>
+    public Point End
+    {
+        get => _end;
+        init => (_end, _length) = (value, NotMeasured);
+    }
+
+    /// <summary>The circle it follows; null for a straight edge.</summary>
+    public Arc? Arc
+    {
+        get => _arc;
+        init => (_arc, _length) = (value, NotMeasured);
+    }
+
     /// <summary>The length measured along the edge: along the curve for an arc.</summary>
-    public Length Length => Arc is null
+    public Length Length
+    {
+        get
+        {
+            if (_length == NotMeasured)
+            {
+                _length = Measured().Nanometres;
+            }
+
+            return Length.FromNanometres(_length);
+        }
+    }
+
+    /// <inheritdoc />
+    public bool Equals(Edge? other) => other is not null && Name == other.Name && Start == other.Start && End == other.End && Arc == other.Arc;
+
+    /// <inheritdoc />
+    public override int GetHashCode() => HashCode.Combine(Name, Start, End, Arc);
+
+    private Length Measured() => Arc is null
         ? Start.DistanceTo(End)
         : Length.FromNanometresRounded(Arc.RadiusAt(Start) * Math.Abs(Arc.Sweep(Start, End)));
 
@@ -19,6 +68,14 @@ public sealed record Edge(string Name, Point Start, Point End, Arc? Arc = null)
 
     /// <summary>The direction of travel at the end.</summary>
     public Vector DirectionAtEnd => Arc is null ? (End - Start).Unit : Arc.DirectionAt(End);
+
+    /// <summary>The edge turned so many quarters counter-clockwise about the origin.</summary>
+    public Edge Turned(int quarters) => this with
+    {
+        Start = Start.Turned(quarters),
+        End = End.Turned(quarters),
+        Arc = Arc is null ? null : Arc with { Centre = Arc.Centre.Turned(quarters) },
+    };
 
     /// <summary>The edge moved by so much.</summary>
     public Edge Moved(Length dx, Length dy) => this with

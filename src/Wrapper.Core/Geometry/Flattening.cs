@@ -14,7 +14,7 @@ public static class Flattening
     /// <summary>The corners of the outline, counter-clockwise, with arcs as short straights.</summary>
     public static IReadOnlyList<Point> Flatten(Outline outline)
     {
-        var corners = new List<Point>();
+        var corners = new List<Point>(8 * outline.Edges.Length);
         foreach (var edge in outline.Edges)
         {
             corners.Add(edge.Start);

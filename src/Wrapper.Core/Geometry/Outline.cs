@@ -4,7 +4,8 @@ using Wrapper.Core.Units;
 namespace Wrapper.Core.Geometry;
 
 /// <summary>
-/// A closed shape on the flat cloth: named edges end to end, running counter-clockwise. See docs/handbook.md, "Pieces".
+/// A closed shape on the flat cloth: named edges end to end, running counter-clockwise. Neighbours of one name are parts of
+/// one edge: a straight with the halves of its rounded corners, or a smooth curve made of arcs. See docs/handbook.md, "Pieces".
 /// </summary>
 public sealed class Outline
 {
@@ -48,7 +49,41 @@ public sealed class Outline
     /// <summary>The area in square millimetres.</summary>
     public double Area => SignedArea();
 
-    /// <summary>The edge of this name.</summary>
+    /// <summary>The developed length of an edge, all its parts together.</summary>
+    /// <exception cref="KeyNotFoundException">There is no such edge.</exception>
+    public Length LengthOf(string name) => FindLength(name) ?? throw new KeyNotFoundException($"The outline has no edge “{name}”.");
+
+    /// <summary>The same; null when there is no such edge.</summary>
+    public Length? FindLength(string name)
+    {
+        Length? length = null;
+        foreach (var edge in Edges)
+        {
+            if (edge.Name == name)
+            {
+                length = (length ?? Length.Zero) + edge.Length;
+            }
+        }
+
+        return length;
+    }
+
+    /// <summary>The names of the edges, each once, in their order round the shape.</summary>
+    public IEnumerable<string> Names
+    {
+        get
+        {
+            for (var i = 0; i < Edges.Length; i++)
+            {
+                if (i == 0 || Edges[i].Name != Edges[i - 1].Name)
+                {
+                    yield return Edges[i].Name;
+                }
+            }
+        }
+    }
+
+    /// <summary>The edge of this name, or its first part.</summary>
     /// <exception cref="KeyNotFoundException">There is none.</exception>
     public Edge this[string name]
     {

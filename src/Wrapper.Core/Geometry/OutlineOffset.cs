@@ -8,6 +8,8 @@ namespace Wrapper.Core.Geometry;
 /// </summary>
 public static class OutlineOffset
 {
+    private static readonly Length Smooth = Length.FromNanometres(1000);
+
     /// <summary>
     /// The outline with every edge moved outwards by its allowance. Corners are mitred, inside corners too; a mitre
     /// reaches at most twice the larger allowance from its corner and is cut off square beyond that. Where neighbours run
@@ -24,7 +26,7 @@ public static class OutlineOffset
             corners[i] = Corner(before, allowances[before.Name], edges[i], allowances[edges[i].Name]);
         }
 
-        var moved = new List<Edge>();
+        var moved = new List<Edge>(edges.Length + 2);
         for (var i = 0; i < edges.Length; i++)
         {
             var (end, nextStart) = corners[(i + 1) % edges.Length];
@@ -42,6 +44,37 @@ public static class OutlineOffset
         return new(moved);
     }
 
+    /// <summary>The outline with every edge moved outwards by the same length.</summary>
+    public static Outline Offset(Outline outline, Length by) => Offset(outline, outline.Names.ToDictionary(name => name, _ => by));
+
+    /// <summary>
+    /// True when an outline that was moved is still the same shape: every edge is there and runs the way it did, and none
+    /// crosses another. A slot narrower than what it is filled with, or an edge shorter than what is taken from it, is not kept.
+    /// </summary>
+    public static bool KeepsShape(Outline outline, Outline moved) => KeepsEdges(outline, moved) && Crossing.Find(moved.Edges) is null;
+
+    /// <summary>The first half of the same: no edge was lost or turned round. Enough where edges do not face each other across a slot.</summary>
+    public static bool KeepsEdges(Outline outline, Outline moved)
+    {
+        var at = 0;
+        foreach (var edge in outline.Edges)
+        {
+            while (at < moved.Edges.Length && moved.Edges[at].Name != edge.Name)
+            {
+                at++; // the short edge that cuts off a mitre
+            }
+
+            if (at == moved.Edges.Length || (edge.Arc is null && (moved.Edges[at].End - moved.Edges[at].Start).Dot(edge.End - edge.Start) <= 0))
+            {
+                return false;
+            }
+
+            at++;
+        }
+
+        return true;
+    }
+
     private static (Point EndOfBefore, Point StartOfAfter) Corner(Edge before, Length beforeBy, Edge after, Length afterBy)
     {
         var corner = after.Start;
@@ -49,9 +82,9 @@ public static class OutlineOffset
         var outgoing = after.DirectionAtStart;
         var onBefore = corner + (beforeBy.Nanometres * incoming.Outward);
         var onAfter = corner + (afterBy.Nanometres * outgoing.Outward);
-        if (onBefore.DistanceTo(onAfter) <= Length.FromNanometres(2))
+        if (onBefore.DistanceTo(onAfter) <= Smooth)
         {
-            return (onBefore, onBefore);
+            return (onBefore, onBefore); // straight on, or the smooth passage from one part of a curve to the next
         }
 
         if (Math.Abs(incoming.Cross(outgoing)) < 1e-9)
@@ -64,7 +97,7 @@ public static class OutlineOffset
             : OffsetMeeting.Of(before, beforeBy, after, afterBy, corner);
         var reach = 2 * Length.Max(beforeBy, afterBy);
         return mitre is not { } point ? (onBefore, onAfter)
-            : incoming.Cross(outgoing) > 0 && point.DistanceTo(corner) > reach ? CutOff(corner, incoming, outgoing, beforeBy, afterBy, reach)
+            : incoming.Cross(outgoing) > 0 && reach.IsPositive && point.DistanceTo(corner) > reach ? CutOff(corner, incoming, outgoing, beforeBy, afterBy, reach)
             : (point, point);
     }
 

@@ -14,6 +14,15 @@ public readonly record struct Point(Length X, Length Y)
         : Y == other.Y ? (X - other.X).Abs()
         : Length.FromNanometresRounded(double.Hypot((other - this).X, (other - this).Y));
 
+    /// <summary>This point turned so many quarters counter-clockwise about the origin.</summary>
+    public Point Turned(int quarters) => (quarters % 4) switch
+    {
+        1 => new(-Y, X),
+        2 => new(-X, -Y),
+        3 => new(Y, -X),
+        _ => this,
+    };
+
     /// <summary>This point moved by so much.</summary>
     public Point Moved(Length dx, Length dy) => new(X + dx, Y + dy);
 

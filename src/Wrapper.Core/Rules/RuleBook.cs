@@ -3,20 +3,25 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Rules;
 
-/// <summary>The rules in force for one cover: what the cover says, else what the house says, else what is usual.</summary>
+/// <summary>
+/// The rules in force for one cover: what the cover says, else the job, else the house, else what is usual. A form may have
+/// a rule of its own for a general one (the seam of bed goods for the seam); at each of them it goes first.
+/// </summary>
 public sealed class RuleBook
 {
+    private static readonly Dictionary<string, string> NoVariants = [];
+
     private readonly Dictionary<string, Worked> _figures = [];
     private readonly LengthUnit _unit;
-    private readonly IReadOnlyDictionary<string, Length> _cover;
-    private readonly IReadOnlyDictionary<string, Length> _house;
+    private readonly (RuleSet Set, QuantitySource Source)[] _said;
+    private readonly IReadOnlyDictionary<string, string> _variants;
 
     /// <summary>Rules for a job in this unit.</summary>
-    public RuleBook(LengthUnit unit, IReadOnlyDictionary<string, Length> cover, IReadOnlyDictionary<string, Length> house)
+    public RuleBook(LengthUnit unit, RuleSet cover, RuleSet job, RuleSet house, IReadOnlyDictionary<string, string>? variants = null)
     {
         _unit = unit;
-        _cover = cover;
-        _house = house;
+        _said = [(cover, QuantitySource.Cover), (job, QuantitySource.Job), (house, QuantitySource.House)];
+        _variants = variants ?? NoVariants;
     }
 
     /// <summary>The rule's figure; the same object at every asking, so that sums gather it.</summary>
@@ -28,29 +33,49 @@ public sealed class RuleBook
             if (!_figures.TryGetValue(name, out var figure))
             {
                 var (value, source) = Find(name);
-                _figures[name] = figure = Worked.Given(RuleCatalogue.All[name].Label, value, source);
+                _figures[name] = figure = Worked.Given(RuleCatalogue.All[Own(name)].Label, value, source);
             }
 
             return figure;
         }
     }
 
-    /// <summary>True when the cover itself or the house says this rule.</summary>
-    public bool Says(string name) => _cover.ContainsKey(name) || _house.ContainsKey(name);
+    /// <summary>A rule that is a plain number.</summary>
+    /// <exception cref="KeyNotFoundException">There is no rule of this name.</exception>
+    public decimal Number(string name)
+    {
+        foreach (var (set, _) in _said)
+        {
+            if (set.Numbers.TryGetValue(name, out var said))
+            {
+                return said;
+            }
+        }
+
+        return RuleCatalogue.Numbers[name].Usual;
+    }
+
+    /// <summary>True when somebody says this rule, so that its figure is not merely the usual one.</summary>
+    public bool Says(string name) => Array.Exists(_said, said => said.Set.Lengths.ContainsKey(name) || said.Set.Lengths.ContainsKey(Own(name)));
+
+    /// <summary>The rules the cover itself says that nothing has asked for: they change nothing, and that is worth a word.</summary>
+    public IEnumerable<string> UnaskedOfCover =>
+        _said[0].Set.Lengths.Keys.Where(name => !_figures.Keys.Any(asked => asked == name || Own(asked) == name));
+
+    private string Own(string name) => _variants.GetValueOrDefault(name, name);
 
     private (Length Value, QuantitySource Source) Find(string name)
     {
-        if (_cover.TryGetValue(name, out var said))
+        var own = Own(name);
+        foreach (var (set, source) in _said)
         {
-            return (said, QuantitySource.Cover);
+            if (set.Lengths.TryGetValue(own, out var said) || set.Lengths.TryGetValue(name, out said))
+            {
+                return (said, source);
+            }
         }
 
-        if (_house.TryGetValue(name, out var house))
-        {
-            return (house, QuantitySource.House);
-        }
-
-        var definition = RuleCatalogue.All[name];
+        var definition = RuleCatalogue.All[own];
         return (_unit.IsImperial() ? definition.Imperial : definition.Metric, QuantitySource.Default);
     }
 }

@@ -10,3 +10,11 @@ namespace Wrapper.Core.Rules;
 /// <param name="Least">Less than this cannot be.</param>
 /// <param name="Most">More than this cannot be.</param>
 public sealed record RuleDefinition(string Name, string Label, Length Imperial, Length Metric, Length Least, Length Most);
+
+/// <summary>A rule that is a plain number, the same in inches and metric.</summary>
+/// <param name="Name">Its name in the open format.</param>
+/// <param name="Label">What it is called.</param>
+/// <param name="Usual">The usual figure.</param>
+/// <param name="Least">Less than this cannot be.</param>
+/// <param name="Most">More than this cannot be.</param>
+public sealed record NumberRuleDefinition(string Name, string Label, decimal Usual, decimal Least, decimal Most);

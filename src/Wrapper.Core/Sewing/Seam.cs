@@ -11,7 +11,12 @@ public sealed record SeamSide(string Piece, string Edge, int Copy = 1);
 /// <param name="First">One side.</param>
 /// <param name="Second">The other side.</param>
 /// <param name="Takes">What is caught in the seam: <c>piping</c>, <c>zip</c>; null for nothing.</param>
-public sealed record Seam(string Id, SeamSide First, SeamSide Second, string? Takes = null);
+/// <param name="IsFlat">It joins two parts of one face, which go on in one plane.</param>
+public sealed record Seam(string Id, SeamSide First, SeamSide Second, string? Takes = null, bool IsFlat = false)
+{
+    /// <summary>By how much the first side is longer on purpose: eased or gathered in.</summary>
+    public Units.Length Ease { get; init; }
+}
 
 /// <summary>One step of the sewing, in the order of work.</summary>
 /// <param name="Text">What to do.</param>

@@ -13,8 +13,8 @@ public sealed record LedgerEntry(Seam Seam, Length FirstLength, Length SecondLen
     /// <summary>First side less second side.</summary>
     public Length Difference => FirstLength - SecondLength;
 
-    /// <summary>The two sides agree within the tolerance.</summary>
-    public bool Meets => Difference.Abs() <= Tolerance;
+    /// <summary>The two sides agree within the tolerance, or differ by the ease that is stated.</summary>
+    public bool Meets => (Difference - Seam.Ease).Abs() <= Tolerance;
 }
 
 /// <summary>
@@ -32,5 +32,5 @@ public static class SeamLedger
         return [.. seams.Select(seam => new LedgerEntry(seam, LengthOf(byKey, seam.First), LengthOf(byKey, seam.Second), tolerance))];
     }
 
-    private static Length LengthOf(Dictionary<string, Piece> pieces, SeamSide side) => pieces[side.Piece].StitchLine[side.Edge].Length;
+    private static Length LengthOf(Dictionary<string, Piece> pieces, SeamSide side) => pieces[side.Piece].LengthOf(side.Edge);
 }

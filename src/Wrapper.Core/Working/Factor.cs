@@ -9,6 +9,9 @@ public enum FactorSymbol
     /// <summary>π, for lengths round a circle.</summary>
     Pi,
 
+    /// <summary>1/π, for the diameter of what is so long round.</summary>
+    PerPi,
+
     /// <summary>√2, for strips cut at 45°.</summary>
     RootTwo,
 }
@@ -26,6 +29,7 @@ public readonly record struct Factor(decimal Multiplier, decimal Divisor = 1, Fa
     public decimal Value => Multiplier / Divisor * Symbol switch
     {
         FactorSymbol.Pi => Pi,
+        FactorSymbol.PerPi => 1 / Pi,
         FactorSymbol.RootTwo => RootTwo,
         _ => 1,
     };

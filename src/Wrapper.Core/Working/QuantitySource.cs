@@ -9,6 +9,9 @@ public enum QuantitySource
     /// <summary>The trade's usual figure, nothing else having been said.</summary>
     Default,
 
+    /// <summary>Said for this job.</summary>
+    Job,
+
     /// <summary>The house's own rule.</summary>
     House,
 

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.InteropServices;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Working;
@@ -10,11 +11,11 @@ namespace Wrapper.Core.Working;
 /// </summary>
 public sealed class Worked
 {
-    private Worked(ImmutableArray<WorkedTerm> terms)
-    {
-        Terms = terms;
-        Value = Summed(terms);
-    }
+    private const long NotSummed = long.MinValue;
+
+    private long _nanometres = NotSummed;
+
+    private Worked(ImmutableArray<WorkedTerm> terms) => Terms = terms;
 
     /// <summary>Nothing: an empty sum.</summary>
     public static Worked Zero { get; } = new([]);
@@ -23,7 +24,20 @@ public sealed class Worked
     public ImmutableArray<WorkedTerm> Terms { get; }
 
     /// <summary>The length, summed without rounding between steps and rounded once to the nanometre.</summary>
-    public Length Value { get; }
+    /// <exception cref="OverflowException">The sum is beyond the range of a length.</exception>
+    public Length Value
+    {
+        get
+        {
+            // Summed when it is first asked for: most sums are only parts of longer ones.
+            if (_nanometres == NotSummed)
+            {
+                _nanometres = Summed(Terms).Nanometres;
+            }
+
+            return Length.FromNanometres(_nanometres);
+        }
+    }
 
     /// <summary>A figure that was given.</summary>
     public static Worked Given(string name, Length value, QuantitySource source) =>
@@ -36,7 +50,16 @@ public sealed class Worked
     public static Worked Slant(Worked rise, Worked run) => Of(new SlantQuantity(rise, run));
 
     /// <summary>The sum of several.</summary>
-    public static Worked Sum(IEnumerable<Worked> parts) => parts.Aggregate(Zero, (sum, part) => sum + part);
+    public static Worked Sum(IEnumerable<Worked> parts)
+    {
+        var terms = new List<WorkedTerm>();
+        foreach (var part in parts)
+        {
+            AddAll(terms, part);
+        }
+
+        return new([.. terms]);
+    }
 
     /// <summary>This sum under a name: longer sums show its result and not its parts.</summary>
     public Worked Named(string name) =>
@@ -50,6 +73,9 @@ public sealed class Worked
     /// <summary>This sum times π.</summary>
     public Worked TimesPi() => WithSymbol(FactorSymbol.Pi);
 
+    /// <summary>This sum divided by π: the diameter of what is so long round.</summary>
+    public Worked DividedByPi() => WithSymbol(FactorSymbol.PerPi);
+
     /// <summary>This sum times √2.</summary>
     public Worked TimesRootTwo() => WithSymbol(FactorSymbol.RootTwo);
 
@@ -57,16 +83,51 @@ public sealed class Worked
     /// <exception cref="DivideByZeroException">The number is 0.</exception>
     public Worked DividedBy(decimal number) => Map(term => term with { Factor = term.Factor.DividedBy(number) });
 
+    /// <summary>This sum times a plain number: the share of an opening that its elastic is.</summary>
+    public Worked TimesNumber(decimal number) => number == 0 ? Zero : Map(term => term with { Factor = term.Factor.Times(number) });
+
+    /// <summary>The sum without one of its figures.</summary>
+    public Worked Without(WorkedTerm term) => new(Terms.Remove(term));
+
+    /// <summary>The sum with every result in it that has a name written out as what it was worked out from.</summary>
+    public Worked WithResultsOpened()
+    {
+        var sum = Zero;
+        foreach (var term in Terms)
+        {
+            var canOpen = term.Quantity is NamedResult named && (term.Factor.Symbol == FactorSymbol.None || named.Definition.Terms.All(inner => inner.Factor.Symbol == FactorSymbol.None));
+            sum += canOpen ? ((NamedResult)term.Quantity).Definition.By(term.Factor) : new Worked([term]);
+        }
+
+        return sum;
+    }
+
+    /// <summary>The measures and rules the number goes back to.</summary>
+    public IEnumerable<Quantity> Leaves() => Terms.SelectMany(term => term.Quantity switch
+    {
+        NamedResult result => result.Definition.Leaves(),
+        RoundedUpQuantity rounded => rounded.Sum.Leaves(),
+        SlantQuantity slant => slant.Rise.Leaves().Concat(slant.Run.Leaves()),
+        _ => [term.Quantity],
+    });
+
+    private Worked By(Factor factor) => Map(term => term with
+    {
+        Factor = new(term.Factor.Multiplier * factor.Multiplier, term.Factor.Divisor * factor.Divisor, factor.Symbol == FactorSymbol.None ? term.Factor.Symbol : factor.Symbol),
+    });
+
     /// <summary>Sum; a figure that stands in both is written once.</summary>
     public static Worked operator +(Worked a, Worked b)
     {
-        var terms = a.Terms.ToBuilder();
-        foreach (var term in b.Terms)
+        if (b.Terms.IsEmpty)
         {
-            Add(terms, term);
+            return a;
         }
 
-        return new(terms.ToImmutable());
+        var terms = new List<WorkedTerm>(a.Terms.Length + b.Terms.Length);
+        terms.AddRange(a.Terms);
+        AddAll(terms, b);
+        return new([.. terms]);
     }
 
     /// <summary>Difference.</summary>
@@ -84,7 +145,15 @@ public sealed class Worked
     /// <inheritdoc />
     public override string ToString() => Value.ToString();
 
-    private static void Add(ImmutableArray<WorkedTerm>.Builder terms, WorkedTerm added)
+    private static void AddAll(List<WorkedTerm> terms, Worked sum)
+    {
+        foreach (var term in sum.Terms)
+        {
+            Add(terms, term);
+        }
+    }
+
+    private static void Add(List<WorkedTerm> terms, WorkedTerm added)
     {
         if (added.Quantity.Value.IsZero)
         {
@@ -124,7 +193,16 @@ public sealed class Worked
         return Length.FromNanometres(decimal.ToInt64(decimal.Round(total, MidpointRounding.AwayFromZero)));
     }
 
-    private Worked Map(Func<WorkedTerm, WorkedTerm> change) => new([.. Terms.Select(change)]);
+    private Worked Map(Func<WorkedTerm, WorkedTerm> change)
+    {
+        var terms = new WorkedTerm[Terms.Length];
+        for (var i = 0; i < terms.Length; i++)
+        {
+            terms[i] = change(Terms[i]);
+        }
+
+        return new(ImmutableCollectionsMarshal.AsImmutableArray(terms));
+    }
 
     private Worked WithSymbol(FactorSymbol symbol) => Map(term => term.Factor.Symbol == FactorSymbol.None
         ? term with { Factor = term.Factor with { Symbol = symbol } }

@@ -78,13 +78,19 @@ public sealed class WorkingWriter(LengthFormat format)
             tokens.Add(Sign("×"));
         }
 
-        if (factor.Symbol != FactorSymbol.None)
+        if (factor.Symbol is FactorSymbol.Pi or FactorSymbol.RootTwo)
         {
             tokens.Add(Sign(factor.Symbol == FactorSymbol.Pi ? "π" : "√(2)"));
             tokens.Add(Sign("×"));
         }
 
         AddQuantity(tokens, quantity);
+        if (factor.Symbol == FactorSymbol.PerPi)
+        {
+            tokens.Add(Sign("÷"));
+            tokens.Add(Sign("π"));
+        }
+
         if (factor.Divisor != 1)
         {
             tokens.Add(Sign("÷"));

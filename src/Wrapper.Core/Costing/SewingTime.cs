@@ -1,0 +1,76 @@
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Rules;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Costing;
+
+/// <summary>One line of an estimate: so many of something at so many minutes each.</summary>
+/// <param name="What">What is done: “cut and mark”, “seams”.</param>
+/// <param name="Amount">How many, or how many metres.</param>
+/// <param name="Each">Minutes for one of them.</param>
+public sealed record TimePart(string What, double Amount, decimal Each)
+{
+    /// <summary>Minutes for all of them.</summary>
+    public double Minutes => Amount * (double)Each;
+}
+
+/// <summary>
+/// How long the covers of a draft take to make, by the house's starting rates: an estimate and always shown as one. See
+/// docs/handbook.md, "Minutes".
+/// </summary>
+/// <param name="Parts">What it is added up from.</param>
+public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
+{
+    /// <summary>Minutes for all covers alike.</summary>
+    public double Minutes => Parts.Sum(part => part.Minutes);
+
+    /// <summary>The time for all covers of a draft.</summary>
+    /// <param name="draft">The draft.</param>
+    /// <param name="count">How many covers alike it is of.</param>
+    /// <param name="rules">The rules in force: the rates are among them.</param>
+    public static SewingTime Of(Draft draft, int count, RuleBook rules)
+    {
+        var plain = draft.Ledger.Where(entry => !entry.Seam.IsFlat && entry.Seam.Takes is null);
+        var piped = draft.Ledger.Where(entry => entry.Seam.Takes == "piping");
+        var zipped = draft.Ledger.Where(entry => entry.Seam.Takes is "zip" or "hook-and-loop").ToList();
+        var hem = draft.Pieces.Where(piece => !piece.IsLoose).Sum(piece => piece.PerCover * OpenEdges(piece, draft.Seams).Sum(length => length.Millimetres)) / 1000;
+        TimePart[] parts =
+        [
+            new("cut and mark", draft.Pieces.Sum(piece => piece.Quantity), rules.Number("minutesPerPiece")),
+            new("seams, metres", count * Metres(plain), rules.Number("minutesPerSeam")),
+            new("piped seams, metres", count * Metres(piped), rules.Number("minutesPerPipedSeam")),
+            new("setting up zips", zipped.Count > 0 ? count : 0, rules.Number("minutesPerZip")),
+            new("zips, metres", count * Metres(zipped), rules.Number("minutesPerZipMetre")),
+            new("boxed corners", count * draft.Pieces.Sum(Corners), rules.Number("minutesPerCorner")),
+            new("joins", count * draft.Ledger.Count(entry => entry.Seam.IsFlat), rules.Number("minutesPerJoin")),
+            new("hems and casings, metres", count * hem, rules.Number("minutesPerHem")),
+            new("turning and fitting", count, rules.Number("minutesPerCover")),
+        ];
+        return new([.. parts.Where(part => part.Minutes > 0)]);
+    }
+
+    private static double Metres(IEnumerable<LedgerEntry> entries) => entries.Sum(entry => Length.Max(entry.FirstLength, entry.SecondLength).Millimetres) / 1000;
+
+    /// <summary>Corners that are turned at the machine: lines sewn across opened corners, and the corners of plates that meet a wall.</summary>
+    private static double Corners(Piece piece)
+    {
+        var opened = piece.Folds.Count(fold => fold.TrimsRight);
+        var turned = 0;
+        if (piece.Id is "plate" or "end" or "top")
+        {
+            var edges = piece.StitchLine.Edges;
+            for (var i = 0; i < edges.Length; i++)
+            {
+                turned += edges[i].DirectionAtEnd.Cross(edges[(i + 1) % edges.Length].DirectionAtStart) > 0.5 ? 1 : 0;
+            }
+        }
+
+        return piece.PerCover * (opened + turned);
+    }
+
+    /// <summary>The edges of one copy of a piece that no seam takes: they are hemmed, cased or finished.</summary>
+    private static IEnumerable<Length> OpenEdges(Piece piece, IReadOnlyList<Seam> seams) => piece.StitchLine.Names
+        .Where(name => !seams.Any(seam => (seam.First.Piece == piece.Key && seam.First.Edge == name) || (seam.Second.Piece == piece.Key && seam.Second.Edge == name)))
+        .Select(piece.StitchLine.LengthOf);
+}

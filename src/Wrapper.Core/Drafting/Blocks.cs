@@ -1,0 +1,72 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>One zone of a loose cover as a form hands it over: finished sizes and how far it goes down at each edge.</summary>
+/// <param name="Key">Unique in the cover.</param>
+/// <param name="Name">Named by where it ends up.</param>
+/// <param name="Width">Widest, between seams.</param>
+/// <param name="Height">Longest, between seams.</param>
+/// <param name="Spare">What is added to the width at each side and to the height at each end before it is pinned.</param>
+/// <param name="Count">How many.</param>
+internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count);
+
+/// <summary>What a zone goes down into gaps or has to spare at its edges.</summary>
+internal sealed record BlockSpare(Worked Left, Worked Right, Worked Bottom, Worked Top)
+{
+    public static BlockSpare None { get; } = new(Worked.Zero, Worked.Zero, Worked.Zero, Worked.Zero);
+}
+
+/// <summary>Rough pieces that are pinned on the thing, trimmed and sewn. See docs/handbook.md, "Blocks".</summary>
+public static class Blocks
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "blocks";
+
+    /// <summary>Drafts a block for every zone.</summary>
+    internal static ConstructedCover Construct(IReadOnlyList<BlockZone> zones, Worked allowance, CoverSpecification specification)
+    {
+        var checks = new List<Check>();
+        var pieces = new List<Piece>();
+        var fits = new List<BlockFit>();
+        foreach (var zone in zones)
+        {
+            var (width, height) = (zone.Width + zone.Spare.Left + zone.Spare.Right, zone.Height + zone.Spare.Bottom + zone.Spare.Top);
+            var (cutWidth, cutLength) = (width + (2 * allowance), height + (2 * allowance));
+            var lay = new WidePieceLay(specification, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
+            var outline = PieceMaker.Rectangle(width.Value, height.Value);
+            var piece = PieceMaker.Make(specification, "block", zone.Name, zone.Count, outline, cutWidth, cutLength, _ => allowance.Value) with
+            {
+                Key = zone.Key,
+                Turns = lay.Turns,
+                Marks = [Mark.At("top", $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
+            };
+            var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, specification) : SheetSplit.None(piece);
+            checks.AddRange(lay.Checks);
+            checks.AddRange(parts.Checks);
+            pieces.AddRange(parts.Pieces);
+            fits.Add(new(zone.Key, [.. parts.Pieces.Select(part => part.Key)], width.Value, height.Value, allowance.Value));
+        }
+
+        return checks.HasError()
+            ? new() { Checks = checks }
+            : new()
+            {
+                Pieces = pieces,
+                Seams = [],
+                Finished = [new("pin", "Allowance for pinning", allowance)],
+                Steps =
+                [
+                    new("Cut every block, mark its name and its top.", "Pinned wrong side out, left and right swap: a block is named by where it ends up."),
+                    new("Pin the blocks on the thing wrong side out, smooth each from its middle, tuck in where there is a gap to reach into."),
+                    new("Trim to the seam, snip notches across each pair of edges, take it off and sew what was pinned; try it on before the edges are finished."),
+                ],
+                Checks = checks,
+                Blocks = fits,
+                Joins = specification.Count * (pieces.Count - zones.Count),
+            };
+    }
+}

@@ -1,0 +1,50 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>One flat cloth, hemmed all round. See docs/handbook.md, "Flat cloth".</summary>
+public static class Flat
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "flat";
+
+    /// <summary>Drafts the cloth of this finished outline.</summary>
+    internal static ConstructedCover Construct(ClosedPlan plan, CoverSpecification specification)
+    {
+        var hem = specification.Rules["hem"];
+        var (cutWidth, cutDepth) = (plan.Width + (2 * hem), plan.Depth + (2 * hem));
+        var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
+        var whole = PieceMaker.Make(specification, "top", "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with { Turns = lay.Turns };
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, specification) : SheetSplit.None(whole);
+        List<Check> checks = [.. lay.Checks, .. parts.Checks];
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        List<Piece> pieces = [.. parts.Pieces];
+        Medallion.Add(specification, pieces, checks, plan);
+        return new()
+        {
+            Pieces = pieces,
+            Seams = parts.Joins,
+            Finished =
+            [
+                new("W", "Finished width", plan.Width),
+                new("D", "Finished depth", plan.Depth),
+                new("opening", "Hem, all round", Worked.Given("hem, all round", plan.Outline.Perimeter, QuantitySource.Worked)),
+            ],
+            Steps =
+            [
+                .. parts.Joins.Count > 0 ? (Sewing.SewingStep[])[new("Join the two sides to the middle and press the seams open.")] : [],
+                .. plan.IsSmooth ? (Sewing.SewingStep[])[new("Fold the cloth in quarters and mark the curve from the folded corner before cutting.")] : [],
+                new("Turn the hem twice and sew it; ease it round curves in small steps."),
+            ],
+            Checks = checks,
+            Body = new(plan.Width.Value, plan.Depth.Value, Length.Zero, plan.Outline.Perimeter, plan.Outline.Area),
+            Joins = parts.Joins.Count * specification.Count,
+        };
+    }
+}

@@ -1,0 +1,35 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Drafting;
+
+/// <summary>What is put on a tub besides its own seams: piping round the top, a skirt, straps over what stands in the way, a medallion.</summary>
+internal static class TubTrims
+{
+    public static void Add(ClosedPlan plan, CoverSpecification specification, List<Piece> pieces, List<Notion> notions, List<Check> checks)
+    {
+        if (specification.Choices.Piping != Piping.None)
+        {
+            notions.AddRange(PipingCasing.Runs(specification, [plan.Perimeter], pieces, checks));
+        }
+
+        if (specification.Choices.Edge == "skirt")
+        {
+            pieces.AddRange(SkirtPieces.Draw(specification, plan.Perimeter, specification.Rules["skirtDrop"], corners: plan.IsSmooth ? 0 : 4));
+        }
+
+        AddStraps(plan, specification, notions);
+        Medallion.Add(specification, pieces, checks, plan);
+    }
+
+    /// <summary>A strap holds each side that something stands in the way of, across to the other side.</summary>
+    private static void AddStraps(ClosedPlan plan, CoverSpecification specification, List<Notion> notions)
+    {
+        foreach (var across in specification.Obstacles.Select(obstacle => obstacle.Side is "front" or "back").Distinct())
+        {
+            var gap = across ? plan.Depth : plan.Width;
+            notions.Add(new("strap", across ? "Elastic strap, front to back" : "Elastic strap, side to side", specification.Count, (3 * gap) / 4));
+        }
+    }
+}

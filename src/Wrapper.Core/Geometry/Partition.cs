@@ -1,0 +1,81 @@
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Geometry;
+
+/// <summary>Cutting edges at places along them and at upright lines.</summary>
+public static class Partition
+{
+    /// <summary>The point so far along an edge.</summary>
+    public static Point PointAlong(Edge edge, Length along)
+    {
+        if (along.IsZero)
+        {
+            return edge.Start;
+        }
+
+        var length = edge.Length;
+        if (along == length)
+        {
+            return edge.End;
+        }
+
+        var share = along.RatioTo(length);
+        if (edge.Arc is not { } arc)
+        {
+            return edge.Start + (share * (edge.End - edge.Start));
+        }
+
+        var angle = share * arc.Sweep(edge.Start, edge.End);
+        return arc.Centre + Turned(edge.Start - arc.Centre, angle);
+    }
+
+    /// <summary>Where an edge crosses an upright line, as lengths along the edge; its ends do not count.</summary>
+    public static IEnumerable<Length> Crossings(Edge edge, Length x)
+    {
+        if (edge.Arc is not { } arc)
+        {
+            var (low, high) = (Length.Min(edge.Start.X, edge.End.X), Length.Max(edge.Start.X, edge.End.X));
+            if (x > low && x < high)
+            {
+                yield return edge.Length.Times((x - edge.Start.X).RatioTo(edge.End.X - edge.Start.X));
+            }
+
+            yield break;
+        }
+
+        var radius = arc.RadiusAt(edge.Start);
+        var across = (double)(x - arc.Centre.X).Nanometres;
+        if (Math.Abs(across) >= radius)
+        {
+            yield break;
+        }
+
+        var sweep = arc.Sweep(edge.Start, edge.End);
+        var from = edge.Start - arc.Centre;
+        var rise = Math.Sqrt((radius * radius) - (across * across));
+        var shares = new List<double>();
+        foreach (var to in (Vector[])[new(across, rise), new(across, -rise)])
+        {
+            var angle = Math.Atan2(from.Cross(to), from.Dot(to));
+            angle = sweep > 0 && angle < 0 ? angle + (2 * Math.PI) : sweep < 0 && angle > 0 ? angle - (2 * Math.PI) : angle;
+            var share = angle / sweep;
+            if (share is > 1e-9 and < 1 - 1e-9)
+            {
+                shares.Add(share);
+            }
+        }
+
+        shares.Sort();
+        foreach (var share in shares)
+        {
+            yield return edge.Length.Times(share);
+        }
+    }
+
+    /// <summary>The part of an edge between two places along it, under another name.</summary>
+    public static Edge Cut(Edge edge, Length from, Length to, string name) =>
+        new(name, PointAlong(edge, from), PointAlong(edge, to), edge.Arc);
+
+    private static Vector Turned(Vector from, double angle) => new(
+        (from.X * Math.Cos(angle)) - (from.Y * Math.Sin(angle)), (from.X * Math.Sin(angle)) + (from.Y * Math.Cos(angle)));
+}

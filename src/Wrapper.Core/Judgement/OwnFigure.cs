@@ -1,0 +1,165 @@
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Judgement;
+
+/// <summary>A slip that would explain a figure worked out on paper.</summary>
+/// <param name="Code">A stable name in kebab-case.</param>
+/// <param name="Text">What was probably done.</param>
+/// <param name="Value">What that gives.</param>
+public sealed record Slip(string Code, string Text, Length Value);
+
+/// <summary>What the core says of a maker's own figure.</summary>
+/// <param name="Agrees">It is the number, to the workroom's step.</param>
+/// <param name="Difference">The maker's figure less the number.</param>
+/// <param name="Number">The number with its working.</param>
+/// <param name="Slips">What would explain the difference, the likeliest first; empty when nothing known does.</param>
+public sealed record FigureJudgement(bool Agrees, Length Difference, WorkingLine Number, IReadOnlyList<Slip> Slips);
+
+/// <summary>
+/// Holds a figure worked out on paper against the draft's own: whether it agrees, and if not, which of the usual slips gives
+/// just that figure. See docs/handbook.md, "The maker's own figure".
+/// </summary>
+public static class OwnFigure
+{
+    /// <summary>Judges a figure for one of the draft's numbers, named as in its working; null when there is no such number.</summary>
+    public static FigureJudgement? Judge(Draft draft, string target, Length figure)
+    {
+        if (draft.Numbers().FirstOrDefault(number => number.For == target) is not { } found)
+        {
+            return null;
+        }
+
+        var number = found.Value;
+        var line = new WorkingWriter(draft.Format).Line(target, found.Name, number);
+        var near = draft.Format.Step / 2;
+        var slips = new List<Slip>();
+        if ((figure - number.Value).Abs() > near)
+        {
+            foreach (var slip in Slips(number, found.Quantity, SeamsOf(draft)))
+            {
+                if ((slip.Value - figure).Abs() <= near && slips.TrueForAll(other => other.Text != slip.Text))
+                {
+                    slips.Add(slip);
+                }
+            }
+        }
+
+        return new((figure - number.Value).Abs() <= near, figure - number.Value, line, slips);
+    }
+
+    /// <summary>Every slip that can be made on one of the draft's numbers and would show: what practice takes its tickets from.</summary>
+    public static IReadOnlyList<Slip> SlipsOf(Draft draft, DraftNumber number)
+    {
+        return [.. Slips(number.Value, 1, SeamsOf(draft)).Where(slip => (slip.Value - number.Value.Value).Abs() > draft.Format.Step && slip.Value.IsPositive).DistinctBy(slip => slip.Value)];
+    }
+
+    /// <summary>The seam allowances that any number of the draft goes back to.</summary>
+    private static List<Quantity> SeamsOf(Draft draft) =>
+        [.. draft.Numbers().SelectMany(number => number.Value.Leaves()).Where(leaf => leaf.Source != QuantitySource.Measure && leaf.Name == "seam").Distinct()];
+
+    /// <summary>Every slip there is on a sum: one figure of it wrong, the whole of it in another unit, or counted for one instead of several.</summary>
+    private static IEnumerable<Slip> Slips(Worked number, int quantity, IReadOnlyList<Quantity> seams)
+    {
+        foreach (var sum in Opened(number))
+        {
+            foreach (var slip in OfOneTerm(sum))
+            {
+                yield return slip;
+            }
+        }
+
+        foreach (var slip in Circumference(number, seams).Concat(Units(number.Value)))
+        {
+            yield return slip;
+        }
+
+        if (quantity > 1)
+        {
+            yield return new("pieces-forgotten", $"This is what all {quantity} take together: the figure is for one.", quantity * number.Value);
+        }
+    }
+
+    /// <summary>The sum as it is written, and with every result in it written out to its measures and allowances.</summary>
+    private static IEnumerable<Worked> Opened(Worked number)
+    {
+        yield return number;
+        var open = number;
+        for (var depth = 0; depth < 6 && open.Terms.Any(term => term.Quantity is NamedResult); depth++)
+        {
+            open = open.WithResultsOpened();
+            yield return open;
+        }
+    }
+
+    private static IEnumerable<Slip> OfOneTerm(Worked sum)
+    {
+        foreach (var term in sum.Terms)
+        {
+            var (name, each) = (term.Quantity.Name, term.Quantity.Value);
+            var one = Worked.Of(term.Quantity);
+            var rest = sum.Without(term);
+            var times = term.Factor.Multiplier / term.Factor.Divisor;
+            var isAllowance = term.Quantity is GivenQuantity { Source: not QuantitySource.Measure };
+            if (name.Length == 0 || each.IsZero)
+            {
+                continue;
+            }
+
+            if (Math.Abs(times) == 2 && term.Factor.Symbol == FactorSymbol.None)
+            {
+                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", $"The {name} is counted once; it is needed at both ends.", (rest + (times > 0 ? one : -one)).Value);
+                yield return new("counted-four-times", $"The {name} is counted four times: twice too often.", (rest + ((int)(2 * times) * one)).Value);
+            }
+
+            if (times is 0.5m or -0.5m)
+            {
+                yield return new("half-counted-whole", $"The whole {name} is counted where half of it is meant.", (rest + (times > 0 ? one : -one)).Value);
+            }
+
+            if (times == 1 && term.Factor.Symbol == FactorSymbol.None)
+            {
+                yield return new("half-forgotten", $"Only half the {name} is counted: the other half is forgotten.", (rest + (one / 2)).Value);
+                yield return new("counted-twice", $"The {name} is counted twice.", (rest + (2 * one)).Value);
+            }
+
+            var code = isAllowance ? name.Contains("fit", StringComparison.Ordinal) ? "fit-forgotten" : "allowance-forgotten" : "figure-forgotten";
+            yield return new(code, $"The {name} is left out.", rest.Value);
+            yield return new("wrong-way", $"The {name} is {(times > 0 ? "taken away where it is added" : "added where it is taken away")}.", (rest - (sum - rest)).Value);
+        }
+    }
+
+    /// <summary>Measured round the raw edge of a cut disc, or with the diameter's allowances forgotten: the two that hide each other.</summary>
+    private static IEnumerable<Slip> Circumference(Worked number, IReadOnlyList<Quantity> seams)
+    {
+        foreach (var sum in Opened(number))
+        {
+            foreach (var term in sum.Terms.Where(term => term.Factor.Symbol == FactorSymbol.Pi))
+            {
+                foreach (var allowance in seams)
+                {
+                    var raw = number.Value + (2 * allowance.Value).Times(Math.PI);
+                    yield return new("circumference-at-raw-edge", $"The way round is taken at the raw edge instead of the stitch line: π × 2 × {allowance.Name} too long.", raw);
+                }
+
+                var turnings = sum.Terms.Where(other => other.Quantity is GivenQuantity { Source: not QuantitySource.Measure } && other.Factor.Symbol == FactorSymbol.None).ToList();
+                if (turnings.Count > 0)
+                {
+                    var without = turnings.Aggregate(sum, (left, turning) => left.Without(turning));
+                    yield return new("turnings-forgotten", "The band’s own turnings are left out.", without.Value);
+                }
+            }
+        }
+    }
+
+    private static IEnumerable<Slip> Units(Length number)
+    {
+        yield return new("second-face-forgotten", "This is half of it: the second face, or the second half, is forgotten.", number.Half());
+        yield return new("doubled", "This is twice as much: it is counted for both faces where one is meant.", 2 * number);
+        yield return new("yards-and-metres", "Yards were divided by 0.9144 instead of multiplied, or metres taken for yards.", number.Times(1 / 0.9144m));
+        yield return new("yards-and-metres", "Metres and yards are mixed.", number.Times(0.9144m));
+        yield return new("inches-and-centimetres", "Inches were read as centimetres.", number.Times(1 / 2.54m));
+        yield return new("inches-and-centimetres", "Centimetres were read as inches.", number.Times(2.54m));
+    }
+}
