@@ -18,6 +18,18 @@ public sealed record CoverDocument
     /// <summary>Measures as typed.</summary>
     public Dictionary<string, string> Measures { get; init; } = [];
 
+    /// <summary>Second readings of measures, as typed.</summary>
+    public Dictionary<string, string> SecondReadings { get; init; } = [];
+
+    /// <summary>Which of two readings holds, by measure: larger, smaller or mean.</summary>
+    public Dictionary<string, string> ReadingUse { get; init; } = [];
+
+    /// <summary>Notes by the measure they hang on; the empty name is the thing itself.</summary>
+    public Dictionary<string, string> Notes { get; init; } = [];
+
+    /// <summary>The covers of the set that are cut, by their number from 1.</summary>
+    public List<int> Cut { get; init; } = [];
+
     /// <summary>What the tape was laid on.</summary>
     public string MeasuredFrom { get; init; } = "filling";
 
@@ -33,6 +45,9 @@ public sealed record CoverDocument
     /// <summary>Layers put on the filling first.</summary>
     public List<PaddingDocument> Padding { get; init; } = [];
 
+    /// <summary>The corners of a free outline, the widths at stations, the zones of a loose cover: as in a draft's measures.</summary>
+    public Dictionary<string, JsonElement> Lists { get; init; } = [];
+
     /// <summary>How many alike, as typed.</summary>
     public string Count { get; init; } = "1";
 
@@ -43,6 +58,8 @@ public sealed record CoverDocument
         Form = Form,
         Shape = Shape,
         Measures = Entries(Measures),
+        SecondReadings = Entries(SecondReadings),
+        ReadingUse = ReadingUse,
         MeasuredFrom = MeasuredFrom,
         Construction = Construction,
         Rules = Entries(Rules),
@@ -50,7 +67,15 @@ public sealed record CoverDocument
         Options = Options.Where(option => option.Value is not null).ToDictionary(option => option.Key, option => option.Value),
         Padding = [.. Padding.Where(layer => !string.IsNullOrWhiteSpace(layer?.Thickness)).Select(layer => new PaddingInput(Entry.Typed(layer.Thickness), layer.How, Number(layer.Turns)))],
         Count = Number(Count),
+        Points = List("points", CoverLists.Points),
+        Stations = List("stations", CoverLists.Stations),
+        Zones = List("zones", CoverLists.Zones),
+        Obstacles = List("obstacles", CoverLists.Obstacles),
+        Legs = List("legs", CoverLists.Legs),
+        Corrections = List("corrections", CoverLists.Corrections),
     };
+
+    private IReadOnlyList<T> List<T>(string name, Func<JsonElement, IReadOnlyList<T>> read) => Lists.TryGetValue(name, out var list) ? read(list) : [];
 
     private static Dictionary<string, Entry> Entries(IReadOnlyDictionary<string, string> texts) =>
         texts.Where(text => !string.IsNullOrWhiteSpace(text.Value)).ToDictionary(text => text.Key, text => Entry.Typed(text.Value));

@@ -12,11 +12,17 @@ public sealed record DraftRequest
     /// <summary>The form's id.</summary>
     public string? Form { get; init; }
 
-    /// <summary>Measures by name, and <c>shape</c>.</summary>
-    public Dictionary<string, Entry>? Measures { get; init; }
+    /// <summary>Measures by name, and <c>shape</c>; the lists <c>points</c>, <c>stations</c>, <c>zones</c>.</summary>
+    public Dictionary<string, JsonElement>? Measures { get; init; }
 
     /// <summary><c>filling</c>, <c>padded-filling</c>, <c>space</c> or <c>old-cover</c>.</summary>
     public string? MeasuredFrom { get; init; }
+
+    /// <summary>Second readings of measures, by name.</summary>
+    public Dictionary<string, JsonElement>? SecondReadings { get; init; }
+
+    /// <summary>Which of two readings holds, by measure: <c>larger</c>, <c>smaller</c> or <c>mean</c>.</summary>
+    public Dictionary<string, string>? ReadingUse { get; init; }
 
     /// <summary>The construction's id.</summary>
     public string? Construction { get; init; }
@@ -24,10 +30,13 @@ public sealed record DraftRequest
     /// <summary>Rules said for this cover: lengths by name, and the groups <c>fit</c> and <c>shrinkage</c>.</summary>
     public Dictionary<string, JsonElement>? Rules { get; init; }
 
+    /// <summary>The job's rules, of the same shape.</summary>
+    public Dictionary<string, JsonElement>? JobRules { get; init; }
+
     /// <summary>The house's rules, of the same shape.</summary>
     public Dictionary<string, JsonElement>? HouseRules { get; init; }
 
-    /// <summary>Choices by name, and <c>padding</c>, a list of layers.</summary>
+    /// <summary>Choices by name, and the lists <c>padding</c>, <c>obstacles</c>, <c>legs</c>, <c>corrections</c>.</summary>
     public Dictionary<string, JsonElement>? Options { get; init; }
 
     /// <summary>The cloth it is to be cut from.</summary>
@@ -39,34 +48,47 @@ public sealed record DraftRequest
     /// <summary>The same as the core reads it.</summary>
     public CoverInput ToInput()
     {
-        var measures = new Dictionary<string, Entry>(Measures ?? []);
-        string? shape = null;
-        if (measures.Remove("shape", out var named))
-        {
-            shape = named.ToString();
-        }
-
+        var measures = new Dictionary<string, JsonElement>(Measures ?? []);
+        measures.Remove("shape", out var shape);
         var options = new Dictionary<string, JsonElement>(Options ?? []);
         options.Remove("padding", out var padding);
-        return new()
+        var input = new CoverInput
         {
             Unit = string.IsNullOrEmpty(Unit) ? null : Unit,
             Form = Form,
-            Shape = string.IsNullOrEmpty(shape) ? null : shape,
-            Measures = measures,
+            Shape = Word(shape) is { Length: > 0 } named ? named : null,
             MeasuredFrom = string.IsNullOrEmpty(MeasuredFrom) ? null : MeasuredFrom,
+            SecondReadings = (SecondReadings ?? []).ToDictionary(reading => reading.Key, reading => RuleEntries.EntryOf(reading.Value)),
+            ReadingUse = ReadingUse ?? [],
             Construction = string.IsNullOrEmpty(Construction) ? null : Construction,
             Rules = RuleEntries.Flatten(Rules),
+            JobRules = RuleEntries.Flatten(JobRules),
             HouseRules = RuleEntries.Flatten(HouseRules),
-            Options = options.ToDictionary(option => option.Key, option => Word(option.Value)),
             Padding = PaddingLayers(padding),
             UsableWidth = Cloth?.UsableWidth,
             Nap = string.IsNullOrEmpty(Cloth?.Nap) ? null : Cloth.Nap,
             Count = Count ?? 1,
         };
+        input = input with
+        {
+            Points = Take(measures, "points", CoverLists.Points),
+            Stations = Take(measures, "stations", CoverLists.Stations),
+            Zones = Take(measures, "zones", CoverLists.Zones),
+            Obstacles = Take(options, "obstacles", CoverLists.Obstacles),
+            Legs = Take(options, "legs", CoverLists.Legs),
+            Corrections = Take(options, "corrections", CoverLists.Corrections),
+        };
+        return input with
+        {
+            Measures = measures.Where(measure => measure.Value.ValueKind is not (JsonValueKind.Null or JsonValueKind.Undefined)).ToDictionary(measure => measure.Key, measure => RuleEntries.EntryOf(measure.Value)),
+            Options = options.ToDictionary(option => option.Key, option => Word(option.Value)),
+        };
     }
 
-    private static string Word(JsonElement value) => value.ValueKind switch
+    private static IReadOnlyList<T> Take<T>(Dictionary<string, JsonElement> from, string name, Func<JsonElement, IReadOnlyList<T>> read) =>
+        from.Remove(name, out var list) ? read(list) : [];
+
+    internal static string Word(JsonElement value) => value.ValueKind switch
     {
         JsonValueKind.String => value.GetString()!,
         JsonValueKind.Null or JsonValueKind.Undefined => "",

@@ -115,7 +115,7 @@ public sealed record PieceJson
 }
 
 /// <summary>One side of a seam.</summary>
-public sealed record SeamSideJson(string Piece, int Copy, string Edge, double Length);
+public sealed record SeamSideJson(string Piece, int Copy, string Edge, double Length, string LengthShown);
 
 /// <summary>A seam with both its stitched lengths as measured on the pieces.</summary>
 public sealed record SeamJson(string Id, IReadOnlyList<SeamSideJson> Sides, double Difference, double Ease, string? Takes, bool Meets);
@@ -176,11 +176,11 @@ public sealed record DraftResponse
         Seams = [.. draft.Ledger.Select(entry => new SeamJson(
             entry.Seam.Id,
             [
-                new(entry.Seam.First.Piece, entry.Seam.First.Copy, entry.Seam.First.Edge, entry.FirstLength.Millimetres),
-                new(entry.Seam.Second.Piece, entry.Seam.Second.Copy, entry.Seam.Second.Edge, entry.SecondLength.Millimetres),
+                new(entry.Seam.First.Piece, entry.Seam.First.Copy, entry.Seam.First.Edge, entry.FirstLength.Millimetres, draft.Format.Rounded(entry.FirstLength)),
+                new(entry.Seam.Second.Piece, entry.Seam.Second.Copy, entry.Seam.Second.Edge, entry.SecondLength.Millimetres, draft.Format.Rounded(entry.SecondLength)),
             ],
             entry.Difference.Millimetres,
-            0,
+            entry.Seam.Ease.Millimetres,
             entry.Seam.Takes,
             entry.Meets))],
         Notions = [.. draft.Notions.Select(notion => Notion(notion, draft.Format))],

@@ -44,6 +44,25 @@ internal static class SchemaVersions
             PRIMARY KEY (job_id, id)
         );
         """,
+        """
+        CREATE TABLE photos (
+            id TEXT PRIMARY KEY,
+            job_id TEXT NOT NULL REFERENCES jobs (id),
+            cover_id TEXT NOT NULL,
+            measure TEXT NOT NULL,
+            name TEXT NOT NULL,
+            type TEXT NOT NULL,
+            content BLOB NOT NULL,
+            added TEXT NOT NULL,
+            deleted TEXT
+        );
+        CREATE INDEX photos_of_job ON photos (job_id);
+        CREATE TABLE sheets (
+            token_hash TEXT PRIMARY KEY,
+            job_id TEXT NOT NULL REFERENCES jobs (id),
+            expires TEXT NOT NULL
+        );
+        """,
     ];
 
     /// <summary>The schema this program writes.</summary>

@@ -1,0 +1,62 @@
+namespace Wrapper.Formats;
+
+/// <summary>One field as it was filled in on a measuring sheet.</summary>
+/// <param name="Measure">The measure; empty for the thing itself.</param>
+/// <param name="IsNote">It is a note, not a figure.</param>
+/// <param name="Before">What the field held when the sheet last saw it.</param>
+/// <param name="Text">What it holds now, as typed.</param>
+public sealed record SheetEntry(string Measure, bool IsNote, string Before, string Text);
+
+/// <summary>
+/// Puts what was filled in on a sheet into a cover. What was changed at the bench meanwhile is never overwritten: another
+/// figure becomes a second reading, another note is added to the first.
+/// </summary>
+public static class SheetEntries
+{
+    private const int LongestNote = 2000;
+    private const int LongestFigure = 200;
+
+    /// <summary>The cover with the entries put in, and the measures that got a second reading.</summary>
+    public static (CoverDocument Cover, IReadOnlyList<string> SecondReadings) Put(CoverDocument cover, IReadOnlyList<SheetEntry> entries)
+    {
+        var (measures, notes, readings) = (new Dictionary<string, string>(cover.Measures), new Dictionary<string, string>(cover.Notes), new Dictionary<string, string>(cover.SecondReadings));
+        var second = new List<string>();
+        foreach (var entry in entries.Where(entry => entry.Measure.Length <= 64))
+        {
+            var text = entry.Text.Length > (entry.IsNote ? LongestNote : LongestFigure) ? entry.Text[..(entry.IsNote ? LongestNote : LongestFigure)] : entry.Text;
+            var now = (entry.IsNote ? notes : measures).GetValueOrDefault(entry.Measure, "");
+            if (text == now)
+            {
+                continue;
+            }
+
+            if (entry.IsNote)
+            {
+                notes[entry.Measure] = now == entry.Before || now.Length == 0 ? text : $"{now} / {text}";
+            }
+            else if (now == entry.Before || now.Length == 0)
+            {
+                Set(measures, entry.Measure, text);
+            }
+            else if (text.Length > 0)
+            {
+                readings[entry.Measure] = text;
+                second.Add(entry.Measure);
+            }
+        }
+
+        return (cover with { Measures = measures, Notes = notes, SecondReadings = readings }, second);
+    }
+
+    private static void Set(Dictionary<string, string> texts, string name, string text)
+    {
+        if (text.Length == 0)
+        {
+            texts.Remove(name);
+        }
+        else
+        {
+            texts[name] = text;
+        }
+    }
+}

@@ -1,0 +1,58 @@
+using System.Globalization;
+using Microsoft.Data.Sqlite;
+
+namespace Wrapper.Store;
+
+/// <summary>A photograph that hangs on a thing or on one of its measures.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="CoverId">The cover it belongs to.</param>
+/// <param name="Measure">The measure it hangs on; empty for the thing itself.</param>
+/// <param name="Name">The file's name.</param>
+/// <param name="Type">Its media type.</param>
+/// <param name="Added">When it was added.</param>
+public sealed record StoredPhoto(string Id, string CoverId, string Measure, string Name, string Type, DateTimeOffset Added);
+
+/// <summary>Photographs of the things of a job, in the same file as the job.</summary>
+public sealed class PhotoStore(Database database, TimeProvider clock)
+{
+    /// <summary>The photographs of a job, the earliest first.</summary>
+    public IReadOnlyList<StoredPhoto> List(string jobId)
+    {
+        using var connection = database.Open();
+        return connection.Rows(Read, "SELECT id, cover_id, measure, name, type, added FROM photos WHERE job_id = $job AND deleted IS NULL ORDER BY added, rowid", ("$job", jobId));
+    }
+
+    /// <summary>Keeps a photograph; null when there is no such job.</summary>
+    public StoredPhoto? Add(string id, string jobId, string coverId, string measure, string name, string type, byte[] content)
+    {
+        var added = clock.GetUtcNow();
+        using var connection = database.Open();
+        var changed = connection.Run(
+            """
+            INSERT INTO photos (id, job_id, cover_id, measure, name, type, content, added)
+            SELECT $id, $job, $cover, $measure, $name, $type, $content, $added WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL)
+            """,
+            ("$id", id), ("$job", jobId), ("$cover", coverId), ("$measure", measure), ("$name", name), ("$type", type), ("$content", content), ("$added", added.ToString("O", CultureInfo.InvariantCulture)));
+        return changed == 1 ? new(id, coverId, measure, name, type, added) : null;
+    }
+
+    /// <summary>The picture itself with its media type; null when there is none.</summary>
+    public (string Type, byte[] Content)? Find(string jobId, string id)
+    {
+        using var connection = database.Open();
+        var found = connection.Rows(row => (row.GetString(0), row.GetFieldValue<byte[]>(1)), "SELECT type, content FROM photos WHERE id = $id AND job_id = $job AND deleted IS NULL", ("$id", id), ("$job", jobId));
+        return found.Count == 0 ? null : found[0];
+    }
+
+    /// <summary>Marks a photograph as deleted; true when it was there.</summary>
+    public bool Delete(string jobId, string id)
+    {
+        using var connection = database.Open();
+        return connection.Run(
+            "UPDATE photos SET deleted = $now WHERE id = $id AND job_id = $job AND deleted IS NULL",
+            ("$id", id), ("$job", jobId), ("$now", clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture))) == 1;
+    }
+
+    private static StoredPhoto Read(SqliteDataReader row) => new(
+        row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3), row.GetString(4), DateTimeOffset.Parse(row.GetString(5), CultureInfo.InvariantCulture));
+}
