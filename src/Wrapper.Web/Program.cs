@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.FileProviders;
 using Microsoft.Extensions.Options;
+using Wrapper.Devices;
 using Wrapper.Formats;
 using Wrapper.Store;
 using Wrapper.Web;
@@ -18,20 +19,50 @@ builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(services => new Database(services.GetRequiredService<IOptions<ApplicationOptions>>().Value.DatabaseFile()));
 builder.Services.AddSingleton<JobStore>();
+builder.Services.AddSingleton<PhotoStore>();
+builder.Services.AddSingleton<SheetStore>();
+builder.Services.AddSingleton<JobChanges>();
+builder.Services.AddSingleton<TapeFeed>();
+builder.Services.AddSingleton(_ => new SimulatedTape(Environment.TickCount));
+var sheets = SheetAddress.Read(builder.Configuration["listen"]);
+builder.Services.AddSingleton(sheets);
+if (sheets.Endpoint is { } phones)
+{
+    builder.WebHost.UseUrls([.. (builder.Configuration["urls"] ?? "http://127.0.0.1:5180").Split(';'), $"http://{phones}"]);
+}
 
 var app = builder.Build();
 app.UseExceptionHandler(UnreadableRequests.Handling);
 app.UseStatusCodePages();
 app.UseResponseCompression();
 app.UseMiddleware<SameOriginWrites>();
+app.Use(async (context, next) =>
+{
+    // A phone that was let in for one sheet is served that sheet and nothing else.
+    if (sheets.Allows(context))
+    {
+        await next(context);
+    }
+    else
+    {
+        await TypedResults.Problem("Only measuring sheets are served at this address.", statusCode: StatusCodes.Status404NotFound).ExecuteAsync(context);
+    }
+});
 
 app.MapOpenApi("/api/openapi.json");
 app.MapCatalogue();
 app.MapDrafting();
+app.MapJudgement();
 app.MapLays();
 app.MapYardage();
+app.MapMakeUps();
+app.MapOutlines();
+app.MapPractice();
 app.MapJobs();
 app.MapCovers();
+app.MapPhotos();
+app.MapSheets();
+app.MapLive();
 app.MapHouse();
 app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
 

@@ -1,4 +1,5 @@
 using System.Reflection;
+using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Rules;
 using Wrapper.Core.Units;
@@ -9,37 +10,82 @@ namespace Wrapper.Web.Endpoints;
 public sealed record HealthJson(string Status, string Version);
 
 /// <summary>A measure a shape asks for.</summary>
-public sealed record MeasureJson(string Name, string Label, string Guidance, string Axis, string ExampleInches, string ExampleMillimetres, bool Optional);
+/// <param name="Name">Its name in the open format.</param>
+/// <param name="Label">What it is called.</param>
+/// <param name="Guidance">How to hold the tape.</param>
+/// <param name="Axis">width, depth, thickness, diagonal or detail.</param>
+/// <param name="Kind">What it is a measure of: always a length.</param>
+/// <param name="Dimension">The dimension of the drawing it is written on.</param>
+/// <param name="ExampleInches">What a first drawing shows, in an inch job.</param>
+/// <param name="ExampleMillimetres">The same in a metric job.</param>
+/// <param name="Least">Less than this, in millimetres, is probably a slip.</param>
+/// <param name="Most">More than this is probably a slip.</param>
+/// <param name="Optional">A draft can be made without it.</param>
+/// <param name="MayBeZero">Nothing is an answer.</param>
+/// <param name="Rule">The rule that answers when it is not taken.</param>
+public sealed record MeasureJson(
+    string Name, string Label, string Guidance, string Axis, string Kind, string Dimension, string ExampleInches, string ExampleMillimetres, double Least, double Most, bool Optional, bool MayBeZero, string? Rule);
 
 /// <summary>A shape of a form.</summary>
-public sealed record ShapeJson(string Id, string Label, IReadOnlyList<MeasureJson> Measures, IReadOnlyList<string> Constructions);
+public sealed record ShapeJson(
+    string Id, string Label, IReadOnlyList<MeasureJson> Measures, string? List, IReadOnlyList<string> Constructions, IReadOnlyList<string> Closures, IReadOnlyList<string> Edges);
 
 /// <summary>A form.</summary>
-public sealed record FormJson(string Id, string Label, IReadOnlyList<ShapeJson> Shapes);
+public sealed record FormJson(string Id, string Label, IReadOnlyList<ShapeJson> Shapes, IReadOnlyDictionary<string, string> RuleVariants);
+
+/// <summary>A choice made with words, the usual one first.</summary>
+public sealed record OptionJson(string Name, string Label, IReadOnlyList<string> Words);
+
+/// <summary>A construction with the choices it has.</summary>
+public sealed record ConstructionJson(string Id, string Label, string Says, string Look, string GoesOn, string Washes, IReadOnlyList<OptionJson> Options);
+
+/// <summary>A rule that is a plain number.</summary>
+public sealed record NumberRuleJson(string Name, string Label, decimal Usual, decimal Least, decimal Most);
 
 /// <summary>A rule with its usual figures, as a person would type them.</summary>
 public sealed record RuleJson(string Name, string Label, string Imperial, string Metric);
 
 /// <summary>Everything the screen is built from.</summary>
-public sealed record CatalogueJson(IReadOnlyList<FormJson> Forms, IReadOnlyList<RuleJson> Rules);
+public sealed record CatalogueJson(
+    IReadOnlyList<FormJson> Forms, IReadOnlyList<ConstructionJson> Constructions, IReadOnlyList<RuleJson> Rules, IReadOnlyList<NumberRuleJson> NumberRules);
 
 internal static class CatalogueEndpoints
 {
     public static void MapCatalogue(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/health", () => new HealthJson("ok", Version())).WithName("health").WithSummary("Whether the application is up.");
-        routes.MapGet("/api/forms", () => new CatalogueJson([.. FormCatalogue.All.Select(Form)], [.. RuleCatalogue.All.Values.Select(Rule)]))
+        routes.MapGet("/api/forms", () => Catalogue())
             .WithName("forms").WithSummary("Forms, their measures and constructions, and the rules with their usual figures.");
     }
 
+    internal static CatalogueJson Catalogue() => new(
+        [.. FormCatalogue.All.Select(Form)],
+        [.. ConstructionCatalogue.All.Values.Select(construction => new ConstructionJson(
+            construction.Id, construction.Label, construction.Says, construction.Look, construction.GoesOn, construction.Washes, [.. construction.Options.Select(option => new OptionJson(option.Name, option.Label, option.Words))]))],
+        [.. RuleCatalogue.All.Values.Select(Rule)],
+        [.. RuleCatalogue.Numbers.Values.Select(rule => new NumberRuleJson(rule.Name, rule.Label, Math.Round(rule.Usual, 6), rule.Least, rule.Most))]);
+
     private static string Version() => typeof(CatalogueEndpoints).Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()?.InformationalVersion.Split('+')[0] ?? "";
 
-    private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)]);
+    private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)], form.RuleVariants);
 
-    private static ShapeJson Shape(ShapeDefinition shape) => new(shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.Constructions);
+    private static ShapeJson Shape(ShapeDefinition shape) => new(
+        shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.ToString().ToLowerInvariant(), shape.Constructions, shape.Closures, shape.Edges);
 
     private static MeasureJson Measure(MeasureDefinition measure) => new(
-        measure.Name, measure.Label, measure.Guidance, measure.Axis.ToString().ToLowerInvariant(), measure.ExampleInches, measure.ExampleMillimetres, measure.Optional);
+        measure.Name,
+        measure.Label,
+        measure.Guidance,
+        measure.Axis.ToString().ToLowerInvariant(),
+        "length",
+        measure.Dimension,
+        measure.ExampleInches,
+        measure.ExampleMillimetres,
+        measure.LikelyLeast.Millimetres,
+        measure.LikelyMost.Millimetres,
+        measure.Optional,
+        measure.MayBeZero,
+        measure.Rule);
 
     private static RuleJson Rule(RuleDefinition rule) => new(
         rule.Name, rule.Label, LengthFormat.Inches.RoundedWithUnit(rule.Imperial), LengthFormat.Millimetres.RoundedWithUnit(rule.Metric));

@@ -20,7 +20,12 @@ public sealed record YardageRequestJson(
     string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps);
 
 /// <summary>A laid piece: the cover and piece it is, and its shape as laid.</summary>
-public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline);
+public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline)
+{
+    /// <summary>From the core's laid piece.</summary>
+    public static LaidPieceJson Of(LaidPiece piece) => new(
+        piece.LayId, piece.Cover, piece.Piece.Key, piece.Piece.Name, piece.Copies, [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })]);
+}
 
 /// <summary>How much to buy.</summary>
 /// <param name="Need">The lay and the end trim, in millimetres.</param>
@@ -71,7 +76,7 @@ internal static class YardageEndpoints
 
     private static async Task<Results<Ok<YardageJson>, ProblemHttpResult>> Buy(YardageRequestJson request, CancellationToken aborted)
     {
-        if (request.Unit is not ("in" or "cm" or "mm") || request.Covers is null || request.Cloth is null || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
+        if (JobReading.UnitOf(request.Unit) is null || request.Covers is null || request.Cloth is null || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
         {
             return TypedResults.Problem("A unit (in, cm or mm), covers with their keys, and a cloth are asked for.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
@@ -81,14 +86,14 @@ internal static class YardageEndpoints
             return TypedResults.Problem("Two covers have the same key: keys have to be unique.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        var unit = request.Unit switch { "in" => LengthUnit.Inch, "cm" => LengthUnit.Centimetre, _ => LengthUnit.Millimetre };
+        var unit = JobReading.UnitOf(request.Unit)!.Value;
         return TypedResults.Ok(await Task.Run(() => Answer(request, unit, aborted), aborted));
     }
 
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
     {
-        var house = HouseRules(request.HouseRules ?? [], unit);
-        var reading = ClothReader.Read(Input(request.Cloth), unit);
+        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
         var answers = Answers(request, reading.Cloth);
         if (reading.Cloth is not { } cloth)
         {
@@ -106,7 +111,7 @@ internal static class YardageEndpoints
         }
 
         var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, () => aborted.IsCancellationRequested) : [];
-        var buyStep = new RuleBook(unit, new Dictionary<string, Length>(), house)["buyStep"].Value;
+        var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))["buyStep"].Value;
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
@@ -114,8 +119,7 @@ internal static class YardageEndpoints
             yardage.Lay is { } lay
                 ? new(lay.Length.Millimetres, lay.Bound.Millimetres, lay.RuleOfThumb.Millimetres, [.. lay.Placements.Select(PlacementJson.Of)])
                 : null,
-            [.. yardage.Pieces.Select(piece => new LaidPieceJson(
-                piece.LayId, piece.Cover, piece.Piece.Key, piece.Piece.Name, piece.Copies, [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })]))],
+            [.. yardage.Pieces.Select(LaidPieceJson.Of)],
             answers,
             example,
             [.. widths.Select(width => Width(width, unit, reading.Price))],
@@ -147,31 +151,7 @@ internal static class YardageEndpoints
         return answers;
     }
 
-    private static ClothInput Input(ClothDocument cloth) => new()
-    {
-        Width = Entry.Typed(cloth.Width ?? ""),
-        Selvage = Entry.Typed(cloth.Selvage ?? ""),
-        Nap = cloth.Nap,
-        RepeatLength = Entry.Typed(cloth.RepeatLength ?? ""),
-        Price = cloth.Price,
-    };
-
-    /// <summary>The house's rules that can be read; the covers' own reading tells of the others.</summary>
-    private static Dictionary<string, Length> HouseRules(Dictionary<string, string> texts, LengthUnit unit)
-    {
-        var rules = new Dictionary<string, Length>();
-        foreach (var (name, text) in texts)
-        {
-            if (RuleCatalogue.All.TryGetValue(name, out var rule) && LengthReader.Read(text, unit).Length is { } length && length >= rule.Least && length <= rule.Most)
-            {
-                rules[name] = length;
-            }
-        }
-
-        return rules;
-    }
-
-    private static decimal? Cost(Length length, LengthUnit unit, decimal? price) =>
+    internal static decimal? Cost(Length length, LengthUnit unit, decimal? price) =>
         price is { } each ? Math.Round(length.Nanometres / (decimal)(unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre).One().Nanometres * each, 2) : null;
 
     private static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price)
@@ -202,7 +182,7 @@ internal static class YardageEndpoints
     private static WidthJson Width(WidthComparison comparison, LengthUnit unit, decimal? price)
     {
         var yardage = comparison.Yardage;
-        var bought = yardage.Checks.Any(check => check.Level == CheckLevel.Error) ? null : yardage.Buy; // a figure without what does not fit would mislead
+        var bought = yardage.Checks.HasError() ? null : yardage.Buy; // a figure without what does not fit would mislead
         var checks = yardage.Checks.Concat(yardage.Drafts.Values.SelectMany(draft => draft.Checks))
             .Where(check => check.Code is "piece-wider-than-cloth" or "join-on-front" or "turned-on-nap" or "strips-down" or "cloth-too-narrow-for-casing")
             .DistinctBy(check => check.Text);

@@ -1,0 +1,174 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Cloth;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Judgement;
+using Wrapper.Core.Units;
+using Wrapper.Formats;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A cover to be made, and the cloth to make it of.</summary>
+public sealed record MakeUpsRequestJson(string Unit, Dictionary<string, string>? HouseRules, CoverDocument Cover, ClothDocument Cloth);
+
+/// <summary>One line of an estimate of time.</summary>
+public sealed record TimePartJson(string What, double Amount, decimal Each, double Minutes);
+
+/// <summary>One way of making the cover.</summary>
+/// <param name="Kind">What is decided: construction, closure, edge, piping, layers or fit.</param>
+/// <param name="Word">What is chosen.</param>
+/// <param name="Label">What it is called.</param>
+/// <param name="Chosen">It is how the cover stands.</param>
+/// <param name="Recommended">The product would choose it.</param>
+/// <param name="Reason">Why, or what it has over the others; empty for nothing in particular.</param>
+/// <param name="Look">How it looks; null where only a detail is decided.</param>
+/// <param name="GoesOn">How it goes on.</param>
+/// <param name="Washes">How it stands washing.</param>
+/// <param name="Pieces">Pieces to cut for all covers alike; null when it cannot be made this way.</param>
+/// <param name="Buy">Cloth to buy for this cover by itself, with its unit.</param>
+/// <param name="BuyLength">The same in millimetres.</param>
+/// <param name="Cost">At the cloth's price.</param>
+/// <param name="Seams">All seams, in millimetres.</param>
+/// <param name="SeamsShown">The same in feet or metres.</param>
+/// <param name="Minutes">The estimate for all covers alike.</param>
+/// <param name="MinutesShown">The same in hours and minutes.</param>
+/// <param name="Time">What the estimate is added up from.</param>
+/// <param name="Options">The choices as they stand when it is chosen.</param>
+/// <param name="Rules">The rules as they stand when it is chosen.</param>
+/// <param name="Checks">What speaks against it.</param>
+public sealed record MakeUpJson(
+    string Kind, string Word, string Label, bool Chosen, bool Recommended, string Reason, string? Look, string? GoesOn, string? Washes, int? Pieces, string? Buy, double? BuyLength, decimal? Cost,
+    double? Seams, string? SeamsShown, double? Minutes, string? MinutesShown, IReadOnlyList<TimePartJson> Time, IReadOnlyDictionary<string, string> Options, IReadOnlyDictionary<string, string> Rules, IReadOnlyList<CheckJson> Checks);
+
+/// <summary>A cloth one has: how wide, how long.</summary>
+public sealed record ClothAtHandRequestJson(string Unit, Dictionary<string, string>? HouseRules, ClothDocument Cloth, Entry Length, IReadOnlyList<string>? Forms);
+
+/// <summary>The largest cover of one form and construction, with the lay that shows it.</summary>
+public sealed record LargestCoverJson(
+    string Form, string FormLabel, string Shape, string ShapeLabel, string Construction, string ConstructionLabel, IReadOnlyDictionary<string, string> Measures, string Size, double Waste,
+    double Length, IReadOnlyList<LaidPieceJson> Pieces, IReadOnlyList<PlacementJson> Placements);
+
+/// <summary>What can be made of the cloth, and what the cloth came to.</summary>
+public sealed record ClothAtHandJson(double UsableWidth, double Length, IReadOnlyList<LargestCoverJson> Covers);
+
+internal static class MakeUpEndpoints
+{
+    private const int Steps = 40;
+
+    public static void MapMakeUps(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/make-ups", Compare)
+            .WithName("makeUps").WithSummary("Every way a cover can be made, side by side: pieces, cloth, seams, minutes, and which is recommended and why.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes.MapPost("/api/cloth-at-hand", AtHand)
+            .WithName("clothAtHand").WithSummary("For each form and construction the largest cover that a piece of cloth gives, drafted and laid.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<MakeUpJson>>, ProblemHttpResult>> Compare(MakeUpsRequestJson request, CancellationToken aborted)
+    {
+        if (JobReading.UnitOf(request.Unit) is not { } unit)
+        {
+            return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
+        if (reading.Cloth is not { } cloth)
+        {
+            return Refusals.Unprocessable(reading.Checks);
+        }
+
+        var input = request.Cover.ToInput(request.Unit, request.HouseRules ?? []);
+        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var made = await Task.Run(() => MakeUps.Compare(input, cloth, house, Steps), aborted);
+        IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, reading.Price))];
+        return TypedResults.Ok(answer);
+    }
+
+    private static MakeUpJson Json(MakeUp made, LengthUnit unit, decimal? price)
+    {
+        var construction = made.Change.Kind == "construction" ? ConstructionCatalogue.All[made.Change.Word] : null;
+        var fits = made.Yardage is { Checks: var checks } && !checks.HasError();
+        var buy = fits ? made.Yardage!.Buy?.Value : null;
+        return new(
+            made.Change.Kind,
+            made.Change.Word,
+            made.Change.Label,
+            made.IsChosen,
+            made.IsRecommended,
+            made.Reason,
+            construction?.Look,
+            construction?.GoesOn,
+            construction?.Washes,
+            made.Draft?.Pieces.Sum(piece => piece.Quantity),
+            buy is { } length ? NotionBuyer.Running(length, unit) : null,
+            buy?.Millimetres,
+            buy is { } priced ? YardageEndpoints.Cost(priced, unit, price) : null,
+            made.Draft is null ? null : made.Seams.Millimetres,
+            made.Draft is null ? null : Seams(made.Seams, unit),
+            made.Time?.Minutes,
+            made.Time is { } time ? Hours(time.Minutes) : null,
+            [.. (made.Time?.Parts ?? []).Select(part => new TimePartJson(part.What, Math.Round(part.Amount, 2), part.Each, Math.Round(part.Minutes, 1)))],
+            made.Input.Options,
+            made.Input.Rules.ToDictionary(rule => rule.Key, rule => rule.Value.ToString()),
+            [.. made.Checks.Concat(made.Yardage?.Checks ?? []).Where(check => check.Level == CheckLevel.Error || check.Code != "measure-missing").DistinctBy(check => check.Text).Select(CheckJson.Of)]);
+    }
+
+    private static string Seams(Length seams, LengthUnit unit) => unit.IsImperial()
+        ? FormattableString.Invariant($"{Math.Round(seams.Inches / 12)} ft")
+        : FormattableString.Invariant($"{Math.Round(seams.Millimetres / 1000, 1)} m");
+
+    /// <summary>To five minutes: it is an estimate and does not pretend to be more.</summary>
+    private static string Hours(double minutes)
+    {
+        var fives = (int)Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
+        return fives < 60 ? $"{Math.Max(fives, 5)} min" : fives % 60 == 0 ? $"{fives / 60} h" : $"{fives / 60} h {fives % 60:00}";
+    }
+
+    private static async Task<Results<Ok<ClothAtHandJson>, ProblemHttpResult>> AtHand(ClothAtHandRequestJson request, CancellationToken aborted)
+    {
+        if (JobReading.UnitOf(request.Unit) is not { } unit)
+        {
+            return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
+        var checks = reading.Checks.ToList();
+        var length = EntryReader.Read(request.Length, unit);
+        if (length.Length is not { } along)
+        {
+            checks.Add(Check.Error("unreadable", $"Length of the cloth: {length.Problem}", "length") with { Position = length.Position });
+        }
+        else if (along < Length.FromMillimetres(50m) || along > Length.FromMillimetres(200_000m))
+        {
+            checks.Add(Check.Error("cloth-length-out-of-range", "A cloth to begin from is between 50 mm and 200 m long: check the unit.", "length"));
+        }
+
+        if (reading.Cloth is not { } cloth || checks.HasError())
+        {
+            return Refusals.Unprocessable(checks);
+        }
+
+        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var found = await Task.Run(() => ClothAtHand.Find(cloth, length.Length!.Value, unit, house, request.Forms, () => aborted.IsCancellationRequested), aborted);
+        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, length.Length!.Value.Millimetres, [.. found.Select(cover => Json(cover, unit))]));
+    }
+
+    private static LargestCoverJson Json(LargestCover cover, LengthUnit unit)
+    {
+        var format = LengthFormat.For(unit);
+        return new(
+            cover.Form.Id,
+            cover.Form.Label,
+            cover.Shape.Id,
+            cover.Shape.Label,
+            cover.Construction,
+            ConstructionCatalogue.All[cover.Construction].Label,
+            cover.Measures.ToDictionary(measure => measure.Key, measure => format.Exact(measure.Value)),
+            string.Join(" × ", cover.Measures.Values.Take(3).Select(format.Rounded)) + " " + unit.Sign(),
+            cover.Yardage.Waste ?? 0,
+            cover.Yardage.Lay!.Length.Millimetres,
+            [.. cover.Yardage.Pieces.Select(LaidPieceJson.Of)],
+            [.. cover.Yardage.Lay.Placements.Select(PlacementJson.Of)]);
+    }
+}

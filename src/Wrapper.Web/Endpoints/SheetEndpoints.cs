@@ -1,0 +1,105 @@
+using System.Text.Json;
+using Microsoft.AspNetCore.Http.HttpResults;
+using QRCoder;
+using Wrapper.Formats;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A measuring sheet that was opened: its address, as text and as a code to photograph, and when it runs out.</summary>
+/// <param name="Token">Its key, for this one job.</param>
+/// <param name="Address">Where a phone finds it.</param>
+/// <param name="Reachable">False while the application listens to this computer only.</param>
+/// <param name="Code">The address as an SVG picture to be photographed.</param>
+/// <param name="Expires">When it runs out.</param>
+public sealed record SheetOpenedJson(string Token, string Address, bool Reachable, string Code, DateTimeOffset Expires);
+
+/// <summary>A thing on a sheet.</summary>
+public sealed record SheetCoverJson(string Id, CoverDocument Cover);
+
+/// <summary>The measuring sheet of one job: its things and the catalogue they are measured by.</summary>
+public sealed record SheetJson(string Name, string Client, string Place, string Unit, CatalogueJson Catalogue, IReadOnlyList<SheetCoverJson> Covers);
+
+/// <summary>One field as it was filled in on a sheet.</summary>
+/// <param name="Measure">The measure, or empty for a note on the thing itself.</param>
+/// <param name="Note">It is a note, not a figure.</param>
+/// <param name="Before">What the field held when the sheet was opened or last sent.</param>
+/// <param name="Text">What it holds now, as typed.</param>
+public sealed record SheetEntryJson(string Measure, bool Note, string Before, string Text);
+
+/// <summary>What came of sending: the thing as it stands now, and the measures for which a second reading was kept.</summary>
+public sealed record SheetSentJson(CoverDocument Cover, IReadOnlyList<string> SecondReadings);
+
+internal static class SheetEndpoints
+{
+    private const int Attempts = 5;
+
+    public static void MapSheets(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/jobs/{id}/sheet", Open).WithName("openSheet").WithSummary("Opens the measuring sheet of a job for a phone; it runs out after a day.").ProducesProblem(StatusCodes.Status404NotFound);
+        routes.MapDelete("/api/jobs/{id}/sheet", (string id, SheetStore sheets) =>
+        {
+            sheets.Close(id);
+            return TypedResults.NoContent();
+        }).WithName("closeSheet").WithSummary("Closes the measuring sheet of a job.");
+        var sheet = routes.MapGroup("/api/sheets/{token}");
+        sheet.MapGet("/", Read).WithName("sheet").WithSummary("The sheet: what is to be measured.").ProducesProblem(StatusCodes.Status404NotFound);
+        sheet.MapPut("/covers/{coverId}", Write).WithName("writeSheet").WithSummary("Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading.").ProducesProblem(StatusCodes.Status404NotFound);
+        sheet.MapPost("/photos", (string token, string cover, string? measure, string? name, HttpRequest request, SheetStore sheets, PhotoStore photos, JobChanges changes) =>
+                sheets.JobOf(token) is { } job ? PhotoEndpoints.Keep(job, cover, measure, name, request, photos, changes) : Task.FromResult<IResult>(Closed()))
+            .WithName("sheetPhoto").WithSummary("Sends a photograph from a sheet.").Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static ProblemHttpResult Closed() => TypedResults.Problem("This sheet is closed or has run out. Ask for a new code at the bench; what is on this page can be saved as a file.", statusCode: StatusCodes.Status404NotFound);
+
+    private static Results<Ok<SheetOpenedJson>, ProblemHttpResult> Open(string id, JobStore jobs, SheetStore sheets, SheetAddress address, HttpContext context)
+    {
+        if (jobs.Find(id) is null)
+        {
+            return Versions.Missing();
+        }
+
+        var (token, expires) = sheets.Open(id);
+        var url = $"{address.Base ?? $"{context.Request.Scheme}://{context.Request.Host}"}/sheet/{token}";
+        using var generator = new QRCodeGenerator();
+        using var data = generator.CreateQrCode(url, QRCodeGenerator.ECCLevel.M);
+        using var code = new SvgQRCode(data);
+        return TypedResults.Ok(new SheetOpenedJson(token, url, address.Base is not null, code.GetGraphic(4, "#22303a", "#fdf9f1"), expires));
+    }
+
+    private static Results<Ok<SheetJson>, ProblemHttpResult> Read(string token, JobStore jobs, SheetStore sheets)
+    {
+        if (sheets.JobOf(token) is not { } id || JobEndpoints.Find(jobs, id) is not { } job)
+        {
+            return Closed();
+        }
+
+        return TypedResults.Ok(new SheetJson(job.Name, job.Client, job.Place, job.Unit, CatalogueEndpoints.Catalogue(), [.. job.Covers.Select(cover => new SheetCoverJson(cover.Id, cover.Cover))]));
+    }
+
+    private static Results<Ok<SheetSentJson>, ProblemHttpResult> Write(string token, string coverId, IReadOnlyList<SheetEntryJson> entries, JobStore jobs, SheetStore sheets, JobChanges changes)
+    {
+        if (sheets.JobOf(token) is not { } id)
+        {
+            return Closed();
+        }
+
+        for (var attempt = 0; attempt < Attempts; attempt++)
+        {
+            if (JobEndpoints.Find(jobs, id) is not { } job || job.Covers.FirstOrDefault(cover => cover.Id == coverId) is not { } stored)
+            {
+                return Versions.Missing();
+            }
+
+            var (cover, second) = SheetEntries.Put(stored.Cover, [.. entries.Select(entry => new SheetEntry(entry.Measure, entry.Note, entry.Before, entry.Text))]);
+            var complete = CoverEndpoints.IsComplete(cover, job.Unit, HouseEndpoints.Rules(jobs));
+            if (jobs.SaveCover(id, coverId, stored.Position, JsonSerializer.Serialize(cover, OpenFormat.Json), complete, stored.Version).End == WriteEnd.Saved)
+            {
+                changes.Tell(id, $"cover/{coverId}");
+                return TypedResults.Ok(new SheetSentJson(cover, second));
+            }
+        }
+
+        return TypedResults.Problem("The bench is writing on the same thing: try again in a moment.", statusCode: StatusCodes.Status409Conflict);
+    }
+}
