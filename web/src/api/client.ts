@@ -3,7 +3,10 @@ import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
 
-export type Cover = Required<Schemas["CoverDocument"]>;
+/** A cover as it is stored; its lists hold whatever stands in them. */
+export type Cover = Omit<Required<Schemas["CoverDocument"]>, "lists"> & { lists: Record<string, unknown> };
+/** A cover as the interface's description types it. */
+export type CoverBody = Required<Schemas["CoverDocument"]>;
 export type Cloth = Required<Schemas["ClothDocument"]>;
 export type Draft = Schemas["DraftResponse"];
 export type Piece = Schemas["PieceJson"];
@@ -18,6 +21,9 @@ export type Catalogue = Schemas["CatalogueJson"];
 export type Shape = Schemas["ShapeJson"];
 export type Measure = Schemas["MeasureJson"];
 export type Rule = Schemas["RuleJson"];
+export type FoldUp = Schemas["FoldUpJson"];
+export type MakeUp = Schemas["MakeUpJson"];
+export type LargestCover = Schemas["LargestCoverJson"];
 export type Unit = "in" | "cm" | "mm";
 
 /** The typed client of the open interface: the bench uses the same endpoints as everyone. */

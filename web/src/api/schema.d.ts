@@ -55,6 +55,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own-figure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Holds a figure worked out on paper against a cover's own, and names the slip that explains a difference. */
+        post: operations["ownFigure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sensitivity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How every cut size and opening moves when a measure is off by 1/4 in or 5 mm. */
+        post: operations["sensitivity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fold-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Folds a cover up at its seams: the proof that it closes, and every facet flat and in space. */
+        post: operations["foldUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lay": {
         parameters: {
             query?: never;
@@ -83,6 +134,144 @@ export interface paths {
         put?: never;
         /** Drafts all covers of a job for a cloth, lays them together and says what to buy. */
         post: operations["yardage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every way a cover can be made, side by side: pieces, cloth, seams, minutes, and which is recommended and why. */
+        post: operations["makeUps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cloth-at-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** For each form and construction the largest cover that a piece of cloth gives, drafted and laid. */
+        post: operations["clothAtHand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outlines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads the outline of a thing out of an SVG or DXF drawing. */
+        post: operations["readOutline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A made-up thing: one of its cut sizes to work out, or a ticket with one slip to find. */
+        get: operations["practice"];
+        put?: never;
+        /** Says whether an answer is right, with the working. */
+        post: operations["practiceAnswer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Opens the measuring sheet of a job for a phone; it runs out after a day. */
+        post: operations["openSheet"];
+        /** Closes the measuring sheet of a job. */
+        delete: operations["closeSheet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tape/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tape sends what it read; the measure that is lit takes it. */
+        post: operations["tapeReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tape/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The stand-in tape reads a dialled length and sends it like any other tape. */
+        post: operations["standInTape"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Server-sent events while a job is open: “tape” with a reading, “written” with the part that changed. */
+        get: operations["live"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -196,6 +385,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{jobId}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The photographs of a job. */
+        get: operations["photos"];
+        put?: never;
+        /** Keeps a photograph (JPEG, PNG or WebP, at most 8 MB) of a thing or of one of its measures. */
+        post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One photograph. */
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        /** Takes a photograph off. */
+        delete: operations["deletePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sheet: what is to be measured. */
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{token}/covers/{coverId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading. */
+        put: operations["writeSheet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{token}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sends a photograph from a sheet. */
+        post: operations["sheetPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -240,7 +516,9 @@ export interface components {
         /** @description Everything the screen is built from. */
         CatalogueJson: {
             forms: components["schemas"]["FormJson"][];
+            constructions: components["schemas"]["ConstructionJson"][];
             rules: components["schemas"]["RuleJson"][];
+            numberRules: components["schemas"]["NumberRuleJson"][];
         };
         /** @description A check as JSON. */
         CheckJson: {
@@ -260,6 +538,24 @@ export interface components {
              * @description For a text that could not be read: where it stops making sense.
              */
             position: null | number;
+        };
+        /** @description What can be made of the cloth, and what the cloth came to. */
+        ClothAtHandJson: {
+            /** Format: double */
+            usableWidth: number;
+            /** Format: double */
+            length: number;
+            covers: components["schemas"]["LargestCoverJson"][];
+        };
+        /** @description A cloth one has: how wide, how long. */
+        ClothAtHandRequestJson: {
+            unit: string;
+            houseRules: null | {
+                [key: string]: string;
+            };
+            cloth: components["schemas"]["ClothDocument"];
+            length: components["schemas"]["Entry"];
+            forms: null | string[];
         };
         /** @description A job's cloth, as typed. */
         ClothDocument: {
@@ -282,6 +578,16 @@ export interface components {
             version: number;
             cloth: components["schemas"]["ClothDocument"];
         };
+        /** @description A construction with the choices it has. */
+        ConstructionJson: {
+            id: string;
+            label: string;
+            says: string;
+            look: string;
+            goesOn: string;
+            washes: string;
+            options: components["schemas"]["OptionJson"][];
+        };
         /** @description What came of one cover: its draft, or the checks in the way of one, and the measures that could be read. */
         CoverAnswerJson: {
             draft: null | components["schemas"]["DraftResponse"];
@@ -302,6 +608,20 @@ export interface components {
             measures?: {
                 [key: string]: string;
             };
+            /** @description Second readings of measures, as typed. */
+            secondReadings?: {
+                [key: string]: string;
+            };
+            /** @description Which of two readings holds, by measure: larger, smaller or mean. */
+            readingUse?: {
+                [key: string]: string;
+            };
+            /** @description Notes by the measure they hang on; the empty name is the thing itself. */
+            notes?: {
+                [key: string]: string;
+            };
+            /** @description The covers of the set that are cut, by their number from 1. */
+            cut?: number[];
             /** @description What the tape was laid on. */
             measuredFrom?: string;
             /** @description How it is made. */
@@ -316,6 +636,8 @@ export interface components {
             };
             /** @description Layers put on the filling first. */
             padding?: components["schemas"]["PaddingDocument"][];
+            /** @description The corners of a free outline, the widths at stations, the zones of a loose cover: as in a draft's measures. */
+            lists?: Record<string, never>;
             /** @description How many alike, as typed. */
             count?: string;
         };
@@ -347,17 +669,25 @@ export interface components {
             unit?: null | string;
             /** @description The form's id. */
             form?: null | string;
-            /** @description Measures by name, and `shape`. */
+            /** @description Measures by name, and `shape`; the lists `points`, `stations`, `zones`. */
             measures?: null | Record<string, never>;
             /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
             measuredFrom?: null | string;
+            /** @description Second readings of measures, by name. */
+            secondReadings?: null | Record<string, never>;
+            /** @description Which of two readings holds, by measure: `larger`, `smaller` or `mean`. */
+            readingUse?: null | {
+                [key: string]: string;
+            };
             /** @description The construction's id. */
             construction?: null | string;
             /** @description Rules said for this cover: lengths by name, and the groups `fit` and `shrinkage`. */
             rules?: null | Record<string, never>;
+            /** @description The job's rules, of the same shape. */
+            jobRules?: null | Record<string, never>;
             /** @description The house's rules, of the same shape. */
             houseRules?: null | Record<string, never>;
-            /** @description Choices by name, and `padding`, a list of layers. */
+            /** @description Choices by name, and the lists `padding`, `obstacles`, `legs`, `corrections`. */
             options?: null | Record<string, never>;
             cloth?: null | components["schemas"]["DraftCloth"];
             /**
@@ -403,6 +733,14 @@ export interface components {
             allowance: number;
         };
         Entry: number | string;
+        /** @description A facet on the flat and in space, in millimetres. */
+        FacetJson: {
+            piece: string;
+            /** Format: int32 */
+            copy: number;
+            flat: number[][];
+            space: number[][];
+        };
         /** @description A finished size. */
         FinishedJson: {
             key: string;
@@ -411,11 +749,25 @@ export interface components {
             value: number;
             shown: string;
         };
+        /** @description The fold-up proof of a cover. */
+        FoldUpJson: {
+            closes: boolean;
+            /** Format: double */
+            gap: number;
+            /** Format: double */
+            opening: number;
+            size: number[];
+            problems: string[];
+            facets: components["schemas"]["FacetJson"][];
+        };
         /** @description A form. */
         FormJson: {
             id: string;
             label: string;
             shapes: components["schemas"]["ShapeJson"][];
+            ruleVariants: {
+                [key: string]: string;
+            };
         };
         /** @description The state of the application. */
         HealthJson: {
@@ -482,6 +834,25 @@ export interface components {
             copies: number;
             outline: number[][];
         };
+        /** @description The largest cover of one form and construction, with the lay that shows it. */
+        LargestCoverJson: {
+            form: string;
+            formLabel: string;
+            shape: string;
+            shapeLabel: string;
+            construction: string;
+            constructionLabel: string;
+            measures: {
+                [key: string]: string;
+            };
+            size: string;
+            /** Format: double */
+            waste: number;
+            /** Format: double */
+            length: number;
+            pieces: components["schemas"]["LaidPieceJson"][];
+            placements: components["schemas"]["PlacementJson"][];
+        };
         /** @description The cloth of a lay. */
         LayClothJson: {
             usableWidth: null | components["schemas"]["Entry"];
@@ -518,6 +889,84 @@ export interface components {
             /** Format: int32 */
             steps: null | number;
         };
+        /** @description Something that happened while a job is open: a tape was pressed, or a part was written elsewhere. */
+        LiveJson: {
+            /** @description For a reading: as a person would type it. For a part: its name. */
+            text: string;
+        };
+        /** @description One way of making the cover. */
+        MakeUpJson: {
+            /** @description What is decided: construction, closure, edge, piping, layers or fit. */
+            kind: string;
+            /** @description What is chosen. */
+            word: string;
+            /** @description What it is called. */
+            label: string;
+            /** @description It is how the cover stands. */
+            chosen: boolean;
+            /** @description The product would choose it. */
+            recommended: boolean;
+            /** @description Why, or what it has over the others; empty for nothing in particular. */
+            reason: string;
+            /** @description How it looks; null where only a detail is decided. */
+            look: null | string;
+            /** @description How it goes on. */
+            goesOn: null | string;
+            /** @description How it stands washing. */
+            washes: null | string;
+            /**
+             * Format: int32
+             * @description Pieces to cut for all covers alike; null when it cannot be made this way.
+             */
+            pieces: null | number;
+            /** @description Cloth to buy for this cover by itself, with its unit. */
+            buy: null | string;
+            /**
+             * Format: double
+             * @description The same in millimetres.
+             */
+            buyLength: null | number;
+            /**
+             * Format: double
+             * @description At the cloth's price.
+             */
+            cost: null | number;
+            /**
+             * Format: double
+             * @description All seams, in millimetres.
+             */
+            seams: null | number;
+            /** @description The same in feet or metres. */
+            seamsShown: null | string;
+            /**
+             * Format: double
+             * @description The estimate for all covers alike.
+             */
+            minutes: null | number;
+            /** @description The same in hours and minutes. */
+            minutesShown: null | string;
+            /** @description What the estimate is added up from. */
+            time: components["schemas"]["TimePartJson"][];
+            /** @description The choices as they stand when it is chosen. */
+            options: {
+                [key: string]: string;
+            };
+            /** @description The rules as they stand when it is chosen. */
+            rules: {
+                [key: string]: string;
+            };
+            /** @description What speaks against it. */
+            checks: components["schemas"]["CheckJson"][];
+        };
+        /** @description A cover to be made, and the cloth to make it of. */
+        MakeUpsRequestJson: {
+            unit: string;
+            houseRules: null | {
+                [key: string]: string;
+            };
+            cover: components["schemas"]["CoverDocument"];
+            cloth: components["schemas"]["ClothDocument"];
+        };
         /** @description A mark on a piece, from one point to another; equal for a notch. */
         MarkJson: {
             /** @description notch, fold, corner-line, zip-stop. */
@@ -533,13 +982,38 @@ export interface components {
         };
         /** @description A measure a shape asks for. */
         MeasureJson: {
+            /** @description Its name in the open format. */
             name: string;
+            /** @description What it is called. */
             label: string;
+            /** @description How to hold the tape. */
             guidance: string;
+            /** @description width, depth, thickness, diagonal or detail. */
             axis: string;
+            /** @description What it is a measure of: always a length. */
+            kind: string;
+            /** @description The dimension of the drawing it is written on. */
+            dimension: string;
+            /** @description What a first drawing shows, in an inch job. */
             exampleInches: string;
+            /** @description The same in a metric job. */
             exampleMillimetres: string;
+            /**
+             * Format: double
+             * @description Less than this, in millimetres, is probably a slip.
+             */
+            least: number;
+            /**
+             * Format: double
+             * @description More than this is probably a slip.
+             */
+            most: number;
+            /** @description A draft can be made without it. */
             optional: boolean;
+            /** @description Nothing is an answer. */
+            mayBeZero: boolean;
+            /** @description The rule that answers when it is not taken. */
+            rule: null | string;
         };
         /** @description A change to the inputs that puts a check right. */
         Mend: {
@@ -566,12 +1040,73 @@ export interface components {
             widthShown: null | string;
             thicknessShown: null | string;
         };
+        /** @description How a number moves. */
+        NumberChangeJson: {
+            for: string;
+            name: string;
+            /** Format: double */
+            change: number;
+            shown: string;
+        };
+        /** @description A rule that is a plain number. */
+        NumberRuleJson: {
+            name: string;
+            label: string;
+            /** Format: double */
+            usual: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+        };
+        /** @description A choice made with words, the usual one first. */
+        OptionJson: {
+            name: string;
+            label: string;
+            words: string[];
+        };
+        /** @description An outline out of a drawing. */
+        OutlineJson: {
+            /** @description Its points as they are typed: `x, y, rise; …` */
+            text: string;
+            /** @description The same as numbers in millimetres. */
+            corners: number[][];
+            /** @description What had to be assumed. */
+            notes: string[];
+        };
+        /** @description What is said of the figure. */
+        OwnFigureJson: {
+            agrees: boolean;
+            /** Format: double */
+            difference: number;
+            differenceShown: string;
+            /** Format: double */
+            value: number;
+            shown: string;
+            expression: string;
+            slips: components["schemas"]["SlipJson"][];
+        };
+        /** @description A figure worked out on paper for one number of a cover, named as in its working. */
+        OwnFigureRequestJson: {
+            cover: components["schemas"]["DraftRequest"];
+            for: string;
+            figure: components["schemas"]["Entry"];
+        };
         /** @description A layer of padding, as typed. */
         PaddingDocument: {
             thickness: string;
             how: string;
             /** @default 1 */
             turns: string;
+        };
+        /** @description A photograph that hangs on a thing or a measure. */
+        PhotoJson: {
+            id: string;
+            coverId: string;
+            measure: string;
+            name: string;
+            /** Format: date-time */
+            added: string;
         };
         /** @description A piece of cloth to cut; lengths in millimetres. */
         PieceJson: {
@@ -630,6 +1165,51 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        /** @description What somebody answers: a figure, or the line that has the slip. */
+        PracticeAnswerJson: {
+            /** Format: int32 */
+            seed: number;
+            unit: string;
+            figure: null | components["schemas"]["Entry"];
+            line: null | string;
+        };
+        /** @description Something to practise on; the answer is asked for apart. */
+        PracticeJson: {
+            /** Format: int32 */
+            seed: number;
+            form: string;
+            shape: string;
+            formLabel: string;
+            shapeLabel: string;
+            construction: string;
+            constructionLabel: string;
+            unit: string;
+            measuresTyped: {
+                [key: string]: string;
+            };
+            measures: components["schemas"]["PracticeMeasureJson"][];
+            rules: components["schemas"]["PracticeMeasureJson"][];
+            asked: null | string;
+            ticket: components["schemas"]["PracticeLineJson"][];
+        };
+        /** @description A line of a ticket. */
+        PracticeLineJson: {
+            for: string;
+            name: string;
+            shown: string;
+        };
+        /** @description A measure of the made-up thing. */
+        PracticeMeasureJson: {
+            label: string;
+            text: string;
+        };
+        /** @description Whether it was right, and the sum either way. */
+        PracticeVerdictJson: {
+            right: boolean;
+            said: string;
+            working: string;
+            slip: null | string;
+        };
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -639,7 +1219,7 @@ export interface components {
             instance?: null | string;
         };
         /** @enum {unknown} */
-        QuantitySource: "measure" | "default" | "house" | "cover" | "cloth" | "worked" | null;
+        QuantitySource: "measure" | "default" | "job" | "house" | "cover" | "cloth" | "worked" | null;
         /** @description A measure as it was read. */
         ReadMeasureJson: {
             /**
@@ -691,13 +1271,75 @@ export interface components {
             edge: string;
             /** Format: double */
             length: number;
+            lengthShown: string;
+        };
+        /** @description What hangs on a measure that is off by so much. */
+        SensitivityJson: {
+            measure: string;
+            label: string;
+            /** Format: double */
+            off: number;
+            offShown: string;
+            /** Format: double */
+            worst: number;
+            breaks: boolean;
+            changes: components["schemas"]["NumberChangeJson"][];
         };
         /** @description A shape of a form. */
         ShapeJson: {
             id: string;
             label: string;
             measures: components["schemas"]["MeasureJson"][];
+            list: null | string;
             constructions: string[];
+            closures: string[];
+            edges: string[];
+        };
+        /** @description A thing on a sheet. */
+        SheetCoverJson: {
+            id: string;
+            cover: components["schemas"]["CoverDocument"];
+        };
+        /** @description One field as it was filled in on a sheet. */
+        SheetEntryJson: {
+            /** @description The measure, or empty for a note on the thing itself. */
+            measure: string;
+            /** @description It is a note, not a figure. */
+            note: boolean;
+            /** @description What the field held when the sheet was opened or last sent. */
+            before: string;
+            /** @description What it holds now, as typed. */
+            text: string;
+        };
+        /** @description The measuring sheet of one job: its things and the catalogue they are measured by. */
+        SheetJson: {
+            name: string;
+            client: string;
+            place: string;
+            unit: string;
+            catalogue: components["schemas"]["CatalogueJson"];
+            covers: components["schemas"]["SheetCoverJson"][];
+        };
+        /** @description A measuring sheet that was opened: its address, as text and as a code to photograph, and when it runs out. */
+        SheetOpenedJson: {
+            /** @description Its key, for this one job. */
+            token: string;
+            /** @description Where a phone finds it. */
+            address: string;
+            /** @description False while the application listens to this computer only. */
+            reachable: boolean;
+            /** @description The address as an SVG picture to be photographed. */
+            code: string;
+            /**
+             * Format: date-time
+             * @description When it runs out.
+             */
+            expires: string;
+        };
+        /** @description What came of sending: the thing as it stands now, and the measures for which a second reading was kept. */
+        SheetSentJson: {
+            cover: components["schemas"]["CoverDocument"];
+            secondReadings: string[];
         };
         /** @description Something else to buy. */
         ShoppingJson: {
@@ -706,10 +1348,55 @@ export interface components {
             /** Format: int32 */
             quantity: number;
         };
+        /** @description A slip that would explain the figure. */
+        SlipJson: {
+            code: string;
+            text: string;
+            /** Format: double */
+            value: number;
+            shown: string;
+        };
+        SseItemOfLiveJson: {
+            data?: components["schemas"]["LiveJson"];
+            eventType?: null | string;
+            eventId?: null | string;
+            reconnectionInterval?: null | string;
+        };
+        /** @description What the stand-in tape is told: what lies under it, how unsteady the hand is, and its unit. */
+        StandInTapeJson: {
+            length: components["schemas"]["Entry"];
+            jitter: components["schemas"]["Entry"];
+            unit: string;
+        };
         /** @description A step of the sewing. */
         StepJson: {
             text: string;
             stopSign: null | string;
+        };
+        /** @description A reading a tape sends: what it calls itself, and the length as a number of millimetres or a text with its unit. */
+        TapeReadingJson: {
+            device: null | string;
+            length: components["schemas"]["Entry"];
+            unit: null | string;
+        };
+        /** @description A reading as it is handed on. */
+        TapeTextJson: {
+            device: string;
+            text: string;
+            /** Format: double */
+            millimetres: number;
+            /** Format: int32 */
+            listeners: number;
+        };
+        /** @description One line of an estimate of time. */
+        TimePartJson: {
+            what: string;
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            each: number;
+            /** Format: double */
+            minutes: number;
         };
         /** @description A line of the comparison. */
         WidthJson: {
@@ -868,6 +1555,105 @@ export interface operations {
             };
         };
     };
+    ownFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnFigureRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnFigureJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sensitivity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensitivityJson"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    foldUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoldUpJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     lay: {
         parameters: {
             query?: never;
@@ -930,6 +1716,309 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeUps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MakeUpsRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeUpJson"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    clothAtHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClothAtHandRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClothAtHandJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readOutline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlineJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    practice: {
+        parameters: {
+            query: {
+                seed: number;
+                unit: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    practiceAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeAnswerJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeVerdictJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    openSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetOpenedJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    closeSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    tapeReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeReadingJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapeTextJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    standInTape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandInTapeJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapeTextJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseItemOfLiveJson"];
                 };
             };
         };
@@ -1271,6 +2360,226 @@ export interface operations {
             };
             /** @description Precondition Failed */
             412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoJson"][];
+                };
+            };
+        };
+    };
+    addPhoto: {
+        parameters: {
+            query: {
+                cover: string;
+                measure?: string;
+                name?: string;
+            };
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deletePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    writeSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                coverId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetEntryJson"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetSentJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sheetPhoto: {
+        parameters: {
+            query: {
+                cover: string;
+                measure?: string;
+                name?: string;
+            };
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,11 +1,23 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { BrowserRouter, Route, Routes } from "react-router";
+import { lazy, Suspense } from "react";
 import { Bench } from "../bench/Bench";
 import { CuttingSheet } from "../cut/CuttingSheet";
 import { JobList } from "../jobs/JobList";
 import { theme } from "../ui/theme";
+import { KeysSheet } from "../ui/KeysSheet";
 import { Nowhere } from "./Nowhere";
+
+const ClothAtHand = lazy(() =>
+  import("../atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
+);
+const PaperSheet = lazy(() => import("../sheet/PaperSheet").then((page) => ({ default: page.PaperSheet })));
+const PhoneSheet = lazy(() => import("../sheet/PhoneSheet").then((page) => ({ default: page.PhoneSheet })));
+const PracticePage = lazy(() =>
+  import("../practice/PracticePage").then((page) => ({ default: page.PracticePage })),
+);
+const TapePage = lazy(() => import("../tape/TapePage").then((page) => ({ default: page.TapePage })));
 
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 2 } } });
 
@@ -14,12 +26,26 @@ export function App() {
     <ConfigProvider theme={theme} wave={{ disabled: true }}>
       <QueryClientProvider client={queries}>
         <BrowserRouter>
-          <Routes>
-            <Route path="/" element={<JobList />} />
-            <Route path="/jobs/:id" element={<Bench />} />
-            <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
-            <Route path="*" element={<Nowhere />} />
-          </Routes>
+          <KeysSheet />
+          <Suspense
+            fallback={
+              <main aria-busy="true" style={{ padding: 40 }}>
+                One moment…
+              </main>
+            }
+          >
+            <Routes>
+              <Route path="/" element={<JobList />} />
+              <Route path="/jobs/:id" element={<Bench />} />
+              <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
+              <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
+              <Route path="/cloth-at-hand" element={<ClothAtHand />} />
+              <Route path="/practice" element={<PracticePage />} />
+              <Route path="/tape" element={<TapePage />} />
+              <Route path="/sheet/:token" element={<PhoneSheet />} />
+              <Route path="*" element={<Nowhere />} />
+            </Routes>
+          </Suspense>
         </BrowserRouter>
       </QueryClientProvider>
     </ConfigProvider>

@@ -9,7 +9,8 @@ import { useBench } from "../jobs/benchStore";
 import { documentOf } from "../jobs/document";
 import { BenchBoard } from "./BenchBoard";
 import { useCatalogue } from "./useCatalogue";
-import { useUndoKeys } from "./useUndoKeys";
+import { useBenchKeys } from "./useBenchKeys";
+import { useLive } from "../tape/useLive";
 
 /** The bench of one job: reads it from the store once, then saves as it goes. */
 export function Bench() {
@@ -28,7 +29,8 @@ export function Bench() {
   });
   const openId = useBench((state) => state.jobId);
   const open = useBench((state) => state.open);
-  useUndoKeys();
+  useBenchKeys();
+  useLive(id);
 
   useEffect(() => {
     if (job.data) {

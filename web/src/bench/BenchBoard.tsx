@@ -1,11 +1,15 @@
+import { useShallow } from "zustand/react/shallow";
 import type { Catalogue, Check, Yardage } from "../api/client";
 import { BuyPanel } from "../cloth/BuyPanel";
 import { RollPanel } from "../cloth/RollPanel";
 import { useBench, useCurrentCover } from "../jobs/benchStore";
+import { TurnView } from "../unfold/TurnView";
+import { WorkingSheet } from "../working/WorkingSheet";
+import { BenchThings } from "./BenchThings";
 import { nameOf, type JobDocument } from "../jobs/document";
 import { MakeUpPanel } from "../makeup/MakeUpPanel";
 import { MeasurePanel } from "../measure/MeasurePanel";
-import { missingMeasures, shapeOf } from "../measure/shape";
+import { isAsked, isMeasured, missingMeasures, shapeOf, withExamples } from "../measure/shape";
 import { useLastGood } from "../measure/useLastGood";
 import { PiecesPanel } from "../pieces/PiecesPanel";
 import { BenchHeader } from "./BenchHeader";
@@ -29,6 +33,9 @@ const quickSteps = 12;
 export function BenchBoard({ catalogue, houseRules }: Props) {
   const document = useBench((state) => state.document);
   const current = useCurrentCover();
+  const { choosing, turning, reading } = useBench(
+    useShallow(({ choosing, turning, reading }) => ({ choosing, turning, reading })),
+  );
   const settled = useSettled(document, pauseBeforeComparing);
   const drafts = current ? [current.id] : [];
   const quick = useYardage({ document, catalogue, houseRules, drafts, steps: quickSteps });
@@ -55,14 +62,20 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
   const unit = document.heading.unit;
   const missing = shape && current ? missingMeasures(shape, current.cover) : [];
   const unread =
-    shape?.measures.filter((measure) => !measure.optional && isWrong(answer?.checks, measure.name)).length ??
-    0;
+    shape && current
+      ? shape.measures.filter(
+          (measure) => isAsked(measure, current.cover) && isWrong(answer?.checks, measure.name),
+        ).length
+      : 0;
+  const asked =
+    shape && current ? shape.measures.filter((measure) => isAsked(measure, current.cover)).length : 0;
+  const example = shape !== null && current !== null && !isMeasured(shape, current.cover);
   return (
     <div className="bench">
       <TapeEdge
         document={document}
-        measured={shape ? count(shape.measures) - missing.length - unread : 0}
-        measures={shape ? count(shape.measures) : 0}
+        measured={asked - missing.length - unread}
+        measures={asked}
         draft={draft}
         yardage={yardage}
       />
@@ -70,46 +83,73 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
       <main className="board" data-settled={isSettled}>
         <ConflictNotice />
         <CoverTabs yardage={yardage} />
-        {current && shape ? (
+        {choosing || !current || !shape ? (
+          <BenchThings catalogue={catalogue} unit={unit} />
+        ) : reading && draft ? (
+          <WorkingSheet
+            draft={draft}
+            name={nameOf(document, current)}
+            onLeave={() => useBench.setState({ reading: false })}
+          />
+        ) : (
           <>
-            <MeasurePanel
-              catalogue={catalogue}
-              cover={current.cover}
-              coverId={current.id}
-              unit={unit}
+            {turning ? (
+              <TurnView
+                cover={withExamples(shape, current.cover, unit)}
+                unit={unit}
+                houseRules={houseRules}
+                draft={draft}
+              />
+            ) : (
+              <>
+                <MeasurePanel
+                  catalogue={catalogue}
+                  cover={current.cover}
+                  coverId={current.id}
+                  unit={unit}
+                  houseRules={houseRules}
+                  draft={draft}
+                  checks={answer?.checks ?? []}
+                  readings={answer?.measures ?? {}}
+                  onDone={focusCount}
+                />
+                <MakeUpPanel
+                  catalogue={catalogue}
+                  cover={current.cover}
+                  cloth={document.cloth}
+                  unit={unit}
+                  houseRules={houseRules}
+                  checks={answer?.checks ?? []}
+                />
+              </>
+            )}
+            <PiecesPanel
+              key={current.id}
               draft={draft}
-              checks={answer?.checks ?? []}
-              readings={answer?.measures ?? {}}
-              onDone={focusCount}
-            />
-            <MakeUpPanel
-              catalogue={catalogue}
-              cover={current.cover}
+              example={example}
+              stale={stale}
+              cover={withExamples(shape, current.cover, unit)}
               unit={unit}
               houseRules={houseRules}
-              checks={answer?.checks ?? []}
             />
-            <PiecesPanel key={current.id} draft={draft} example={missing.length > 0} stale={stale} />
+            <RollPanel
+              yardage={yardage}
+              stale={stale && yardage !== latest}
+              checks={latest?.checks ?? []}
+              cloth={document.cloth}
+              unit={unit}
+              currentId={current.id}
+            />
+            <BuyPanel
+              yardage={yardage}
+              stale={stale && yardage !== latest}
+              widths={full.data?.widths ?? []}
+              comparing={!isSettled}
+              unit={unit}
+              leftOut={yardage ? namesLeftOut(document, yardage) : []}
+            />
           </>
-        ) : (
-          <p className="sheet no-cover">Nothing is on the bench. Add a cushion above to begin measuring.</p>
         )}
-        <RollPanel
-          yardage={yardage}
-          stale={stale && yardage !== latest}
-          checks={latest?.checks ?? []}
-          cloth={document.cloth}
-          unit={unit}
-          currentId={current?.id ?? null}
-        />
-        <BuyPanel
-          yardage={yardage}
-          stale={stale && yardage !== latest}
-          widths={full.data?.widths ?? []}
-          comparing={!isSettled}
-          unit={unit}
-          leftOut={yardage ? namesLeftOut(document, yardage) : []}
-        />
       </main>
     </div>
   );
@@ -128,8 +168,4 @@ function focusCount() {
 
 function isWrong(checks: Check[] | undefined, measure: string): boolean {
   return checks?.some((check) => check.measure === measure && check.level === "error") ?? false;
-}
-
-function count(measures: { optional: boolean }[]): number {
-  return measures.filter((measure) => !measure.optional).length;
 }

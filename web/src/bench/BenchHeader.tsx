@@ -1,8 +1,11 @@
 import { Segmented } from "antd";
 import { Link } from "react-router";
 import type { Unit } from "../api/client";
+import { useCatalogue } from "./useCatalogue";
 import { useSaving } from "../jobs/autosave";
 import { editHeading, useBench } from "../jobs/benchStore";
+import { inUnit } from "../jobs/switchUnit";
+import { SheetOpener } from "../sheet/SheetOpener";
 
 const words = {
   saved: "Saved",
@@ -14,9 +17,11 @@ const words = {
 /** Whose job it is, the unit, going back, and whether all is saved. */
 export function BenchHeader() {
   const heading = useBench((state) => state.document?.heading);
+  const jobId = useBench((state) => state.jobId) ?? "";
   const canUndo = useBench((state) => state.past.length > 0);
   const canRedo = useBench((state) => state.future.length > 0);
   const { undo, redo } = useBench.getState();
+  const lengths = new Set(useCatalogue().data?.rules.map((rule) => rule.name));
   const saving = useSaving((state) => state.state);
   if (!heading) {
     return null;
@@ -51,8 +56,27 @@ export function BenchHeader() {
             { value: "cm", label: "cm" },
             { value: "mm", label: "mm" },
           ]}
-          onChange={(unit) => editHeading({ unit: unit as Unit })}
+          onChange={(unit) =>
+            useBench
+              .getState()
+              .edit("heading.unit", (document) =>
+                inUnit(document, unit as Unit, (name) => lengths.has(name) || name.startsWith("fit.")),
+              )
+          }
         />
+        <SheetOpener jobId={jobId} />
+        <a className="header-button" href="/tape" target="wrapper-tape" rel="opener">
+          Tape
+        </a>
+        <button
+          type="button"
+          className="header-button"
+          aria-label="Keys"
+          title="The keys (?)"
+          onClick={() => window.dispatchEvent(new Event("wrapper:keys"))}
+        >
+          ?
+        </button>
         <button
           type="button"
           className="header-button"

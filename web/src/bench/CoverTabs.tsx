@@ -1,5 +1,5 @@
 import type { Yardage } from "../api/client";
-import { addCover, editCover, removeCover, useBench, useCurrentCover } from "../jobs/benchStore";
+import { addCover, chooseThing, editCover, removeCover, useBench, useCurrentCover } from "../jobs/benchStore";
 
 /** The covers of the job, side by side: choose one, name it, add another, one more like it, take one off. */
 export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
@@ -14,7 +14,7 @@ export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
           <span key={entry.id} className="cover-tab current">
             <input
               aria-label="Name of this cover"
-              placeholder={`Cushion ${i + 1}`}
+              placeholder={`Cover ${i + 1}`}
               maxLength={200}
               size={Math.max(10, entry.cover.name.length)}
               value={entry.cover.name}
@@ -24,15 +24,15 @@ export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
           </span>
         ) : (
           <button type="button" key={entry.id} className="cover-tab" onClick={() => choose(entry.id)}>
-            {entry.cover.name || `Cushion ${i + 1}`}{" "}
+            {entry.cover.name || `Cover ${i + 1}`}{" "}
             <span className="cover-count">
               {laid.has(entry.id) ? `${entry.cover.count} alike` : "unfinished"}
             </span>
           </button>
         ),
       )}
-      <button type="button" className="header-button" onClick={() => addCover()}>
-        + Cushion
+      <button type="button" className="header-button" onClick={() => chooseThing("new")}>
+        + Cover
       </button>
       {current && (
         <>

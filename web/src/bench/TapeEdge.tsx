@@ -26,10 +26,20 @@ export function TapeEdge({ document, measured, measures, draft, yardage }: Props
   const pieces = draft?.pieces.reduce((sum, piece) => sum + piece.quantity, 0) ?? 0;
   const buy = yardage?.buy && !yardage.example ? `${yardage.buy.figure} ${yardage.buy.unit}` : "";
   const stages = [
-    { href: "#measure", name: "Measure", state: `${measured} of ${measures}`, doing: measured < measures },
+    {
+      href: "#measure",
+      name: "Measure",
+      state: measures === 0 ? "" : `${measured} of ${measures}`,
+      doing: measured < measures,
+    },
     { href: "#makeup", name: "Make-up", state: makeUps[cover?.construction ?? ""] ?? "", doing: false },
-    { href: "#pieces", name: "Pieces", state: measured < measures ? "example" : `${pieces}`, doing: false },
-    { href: "#cloth", name: "Cloth", state: buy, doing: measured === measures },
+    {
+      href: "#pieces",
+      name: "Pieces",
+      state: measures === 0 ? "" : measured < measures ? "example" : `${pieces}`,
+      doing: false,
+    },
+    { href: "#cloth", name: "Cloth", state: buy, doing: measures > 0 && measured === measures },
   ];
   return (
     <nav className="tape-edge" aria-label="Stages of the work">

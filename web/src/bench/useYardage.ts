@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api, type Catalogue, type Cover, type Yardage } from "../api/client";
 import type { JobDocument } from "../jobs/document";
-import { missingMeasures, shapeOf, withExamples } from "../measure/shape";
+import { isMeasured, shapeOf, withExamples } from "../measure/shape";
 
 /** Orders of the lay tried when the hand rests; the cutting sheet tries as many, so that it shows the same lay as the bench. */
 export const settledSteps = 600;
@@ -12,7 +12,7 @@ type Covers = { key: string; cover: Cover; example: boolean }[];
 function coversOf(document: JobDocument, catalogue: Catalogue): Covers {
   return document.covers.map(({ id, cover }) => {
     const shape = shapeOf(catalogue, cover);
-    const example = shape !== null && missingMeasures(shape, cover).length > 0;
+    const example = shape !== null && !isMeasured(shape, cover);
     return {
       key: id,
       cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover,
@@ -55,7 +55,7 @@ export function useYardage({ document, catalogue, houseRules, drafts, compare = 
     placeholderData: keepPreviousData,
     gcTime: 30_000,
     queryFn: async ({ signal }) => {
-      const { data } = await api.POST("/api/yardage", { body: body!, signal });
+      const { data } = await api.POST("/api/yardage", { body: body as never, signal });
       if (!data) {
         throw new Error("The workroom’s computer did not answer.");
       }

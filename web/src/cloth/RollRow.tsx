@@ -72,7 +72,13 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, ruler
                 points={corners.map(([x, y]) => `${left + y * scale},${top + x * scale}`).join(" ")}
                 fill={pieceColour(id)}
               />
-              <Label id={id} left={left} top={top} along={along} across={across} />
+              <Label
+                id={id === "block" && piece.name.length * 7 < Math.max(along, across) ? piece.name : id}
+                left={left}
+                top={top}
+                along={along}
+                across={across}
+              />
             </g>
           );
         })}
@@ -86,7 +92,7 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, ruler
 
 /** The kind of piece a key names: the parts of a joined strip or plate are of one kind. */
 function kindOf(key: string): string {
-  return key.replace(/-\d+$/, "").replace(/^plate-.*/, "plate");
+  return key.replace(/(-part)?-\d+$/, "").replace(/^(plate|block)-.*/, "$1");
 }
 
 const words: Record<string, string> = { "zip-boxing": "zip" };

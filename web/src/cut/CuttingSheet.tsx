@@ -9,7 +9,7 @@ import { Notions } from "../cloth/Notions";
 import { RollDrawing } from "../cloth/RollDrawing";
 import { useHouse } from "../house/useHouse";
 import { documentOf, nameOf } from "../jobs/document";
-import { missingMeasures, shapeOf } from "../measure/shape";
+import { isMeasured, shapeOf } from "../measure/shape";
 import { Figure } from "../ui/Figure";
 import { CutList } from "./CutList";
 import "./cut.css";
@@ -42,7 +42,7 @@ export function CuttingSheet() {
 
   const complete = document.covers.filter(({ id: key, cover }) => {
     const shape = catalogue.data && shapeOf(catalogue.data, cover);
-    return shape && missingMeasures(shape, cover).length === 0 && yardage.covers[key]?.draft;
+    return shape && isMeasured(shape, cover) && yardage.covers[key]?.draft;
   });
   const unfinished = document.covers.filter((entry) => !complete.includes(entry));
   const { heading, cloth } = document;

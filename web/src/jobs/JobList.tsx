@@ -1,23 +1,20 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { api, type JobLine } from "../api/client";
+import { api, type JobLine, type Unit } from "../api/client";
+import { JobRow } from "./JobRow";
+import { createJob, oneMoreLike } from "./createJob";
 import "./jobs.css";
 
-const date = new Intl.DateTimeFormat("en-GB", {
-  day: "numeric",
-  month: "long",
-  year: "numeric",
-  hour: "2-digit",
-  minute: "2-digit",
-});
+const notAnswering = "The workroom’s computer did not answer: nothing was made, nothing is lost.";
 
-/** The jobs to come back to, the one last worked on first. */
+/** Three ways in: a thing to cover, a cloth one has, an old job again; the one last worked on first. */
 export function JobList() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [removed, setRemoved] = useState<JobLine | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const [sought, setSought] = useState("");
   const jobs = useQuery({
     queryKey: ["jobs"],
     queryFn: async () => {
@@ -30,21 +27,13 @@ export function JobList() {
     },
   });
 
-  const create = async () => {
-    const unit = (jobs.data?.[0]?.unit ?? "in") as "in" | "cm" | "mm";
-    const { data } = await api.POST("/api/jobs", { body: { name: "", client: "", place: "", unit } });
-    if (!data) {
-      setProblem("The job could not be made: the workroom’s computer did not answer.");
-      return;
+  const go = async (made: Promise<string | null>) => {
+    const id = await made.catch(() => null);
+    if (id) {
+      await navigate(`/jobs/${id}`);
+    } else {
+      setProblem(notAnswering);
     }
-
-    const cover = crypto.randomUUID().replaceAll("-", "");
-    await api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
-      params: { path: { jobId: data.id, coverId: cover } },
-      body: { position: 0, cover: {} },
-      headers: { "If-None-Match": "*" },
-    });
-    await navigate(`/jobs/${data.id}`);
   };
 
   const remove = async (job: JobLine) => {
@@ -63,15 +52,35 @@ export function JobList() {
     await queries.invalidateQueries({ queryKey: ["jobs"] });
   };
 
+  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = jobs.data?.filter((job) =>
+    words.every((word) => `${job.name} ${job.client} ${job.place}`.toLowerCase().includes(word)),
+  );
   return (
     <main className="job-list">
       <header>
         <h1>Wrapper</h1>
-        <p>From a measured cushion to the cloth to buy.</p>
+        <p>Measure it, draft it, know that it closes, buy the cloth once.</p>
       </header>
-      <button type="button" className="new-job" autoFocus onClick={() => void create()}>
-        Measure something new
-      </button>
+      <div className="ways-in">
+        <button
+          type="button"
+          className="new-job"
+          autoFocus
+          onClick={() => void go(createJob((jobs.data?.[0]?.unit ?? "in") as Unit, null))}
+        >
+          A thing to cover
+          <span>measure it and see</span>
+        </button>
+        <Link className="new-job other" to="/cloth-at-hand">
+          A cloth I have
+          <span>what can be made of it?</span>
+        </Link>
+        <Link className="new-job other" to="/practice">
+          Practice
+          <span>a sum a day, five minutes</span>
+        </Link>
+      </div>
       {removed && (
         <p className="removed" role="status">
           “{removed.name || "Unnamed job"}” is deleted.{" "}
@@ -84,30 +93,26 @@ export function JobList() {
       {jobs.isError && (
         <p role="alert">The workroom’s computer does not answer. Nothing is lost; try again in a moment.</p>
       )}
-      <h2>Jobs on the shelf</h2>
+      <div className="shelf-heading">
+        <h2>An old job again: the shelf</h2>
+        <input
+          type="search"
+          aria-label="Find a job"
+          placeholder="find by name, client or place"
+          value={sought}
+          onChange={(event) => setSought(event.target.value)}
+        />
+      </div>
       {jobs.data?.length === 0 && <p>None yet.</p>}
+      {found?.length === 0 && jobs.data!.length > 0 && <p>No job on the shelf says “{sought}”.</p>}
       <ul>
-        {jobs.data?.map((job) => (
-          <li key={job.id} className="sheet">
-            <Link to={`/jobs/${job.id}`}>
-              <strong>{job.name || "Unnamed job"}</strong>
-              <span>{[job.client, job.place].filter(Boolean).join(", ")}</span>
-            </Link>
-            <span className="job-state">
-              {job.covers === 1 ? "1 cover" : `${job.covers} covers`}
-              {job.completeCovers < job.covers && <em>{job.covers - job.completeCovers} unfinished</em>}
-            </span>
-            <time dateTime={job.updated}>{date.format(new Date(job.updated))}</time>
-            <Link to={`/jobs/${job.id}/cutting-sheet`}>Cutting sheet</Link>
-            <button
-              type="button"
-              className="plain-button"
-              aria-label={`Delete ${job.name || "unnamed job"}`}
-              onClick={() => void remove(job)}
-            >
-              Delete
-            </button>
-          </li>
+        {found?.map((job) => (
+          <JobRow
+            key={job.id}
+            job={job}
+            onMore={() => void go(oneMoreLike(job.id))}
+            onRemove={() => void remove(job)}
+          />
         ))}
       </ul>
     </main>

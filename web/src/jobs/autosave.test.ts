@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
-import type { Job } from "../api/client";
+import type { CoverBody, Job } from "../api/client";
 import { hasUnsaved, keepMine, startSaving, takeTheirs, useSaving } from "./autosave";
 import { addCover, editHeading, editText, removeCover, useBench } from "./benchStore";
 import { documentOf, emptyCover } from "./document";
@@ -16,7 +16,7 @@ const job: Job = {
     version: 5,
     cloth: { name: "", width: "54", selvage: "", nap: "either", repeatLength: "", price: "" },
   },
-  covers: [{ id: "a", position: 0, version: 7, complete: false, cover: emptyCover }],
+  covers: [{ id: "a", position: 0, version: 7, complete: false, cover: emptyCover as CoverBody }],
 };
 
 /** What was sent: method, path and the version it was made from. */

@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import { api, type Job } from "../api/client";
+import { api, type CoverBody, type Job } from "../api/client";
 import { useBench } from "./benchStore";
 import { documentOf, type JobDocument } from "./document";
 
@@ -82,6 +82,32 @@ export async function takeTheirs() {
   }
 }
 
+/** Shows a part that was written elsewhere; where the bench has changes of its own to it, the next save says so. */
+export function refreshFromStore(job: Job, part: string) {
+  const { jobId, document } = useBench.getState();
+  if (jobId !== job.id || !document) {
+    return;
+  }
+
+  const fresh = documentOf(job);
+  const changed = new Set(pending().map((known) => known.key));
+  const coverId = part.startsWith("cover/") ? part.slice("cover/".length) : "";
+  const written = job.covers.find((entry) => entry.id === coverId);
+  const entry = fresh.covers.find((known) => known.id === coverId);
+  if (!written || !entry || changed.has(part) || (stored.get(part)?.version ?? 0) >= written.version) {
+    return;
+  }
+
+  stored.set(part, {
+    version: written.version,
+    body: JSON.stringify({ position: written.position, cover: entry.cover }),
+  });
+  useBench.getState().replace((before) => ({
+    ...before,
+    covers: before.covers.map((known) => (known.id === coverId ? entry : known)),
+  }));
+}
+
 function schedule(delay: number) {
   clearTimeout(timer);
   if (useSaving.getState().state !== "conflict") {
@@ -124,7 +150,7 @@ function partsOf(jobId: string, document: JobDocument): Part[] {
         save: (version) =>
           api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
             params: { path: { jobId, coverId: entry.id } },
-            body: { position, cover: entry.cover },
+            body: { position, cover: entry.cover as CoverBody },
             headers: versionHeader(version),
           }),
       }),

@@ -15,6 +15,13 @@ interface BenchState {
   currentId: string | null;
   /** The measure being asked for. */
   measure: string | null;
+  /** A thing is being chosen from the drawings: for a new cover, or for the one on the bench. */
+  choosing: "new" | "change" | null;
+  /** The piece that is lit, on the flat and in the hand alike. */
+  litPiece: string | null;
+  /** The finished cover is turned in the hand; the whole working is read. */
+  turning: boolean;
+  reading: boolean;
   lastEdit: { tag: string; at: number };
   open: (jobId: string, document: JobDocument) => void;
   edit: (tag: string, change: (document: JobDocument) => JobDocument) => void;
@@ -33,9 +40,23 @@ export const useBench = create<BenchState>((set, get) => ({
   future: [],
   currentId: null,
   measure: null,
+  choosing: null,
+  litPiece: null,
+  turning: false,
+  reading: false,
   lastEdit: { tag: "", at: 0 },
   open: (jobId, document) =>
-    set({ jobId, document, past: [], future: [], currentId: document.covers[0]?.id ?? null, measure: null }),
+    set({
+      jobId,
+      document,
+      past: [],
+      future: [],
+      currentId: document.covers[0]?.id ?? null,
+      measure: null,
+      choosing: null,
+      turning: false,
+      reading: false,
+    }),
   edit: (tag, change) => {
     const { document, past, lastEdit } = get();
     if (!document) {
@@ -78,12 +99,17 @@ export const useBench = create<BenchState>((set, get) => ({
           }
         : {};
     }),
-  choose: (currentId) => set({ currentId, measure: null }),
+  choose: (currentId) => set({ currentId, measure: null, choosing: null }),
   ask: (measure) => set({ measure }),
 }));
 
 function stillThere(document: JobDocument, id: string | null): string | null {
   return document.covers.some((entry) => entry.id === id) ? id : (document.covers[0]?.id ?? null);
+}
+
+/** Begins or leaves choosing a thing from the drawings. */
+export function chooseThing(choosing: "new" | "change" | null) {
+  useBench.setState({ choosing });
 }
 
 /** The cover on the bench. */
@@ -115,8 +141,11 @@ export function editCover(tag: string, change: (cover: Cover) => Cover) {
   }));
 }
 
-/** Changes one text in a group of a cover: a measure, a rule, an option. An empty text is taken out. */
-export function editText(group: "measures" | "rules" | "options", name: string, text: string) {
+/** The groups of texts a cover has, each by name. */
+export type TextGroup = "measures" | "rules" | "options" | "secondReadings" | "readingUse" | "notes";
+
+/** Changes one text in a group of a cover: a measure, a rule, an option, a note. An empty text is taken out. */
+export function editText(group: TextGroup, name: string, text: string) {
   editCover(`${group}.${name}`, (cover) => {
     const texts = { ...cover[group] };
     if (text === "") {

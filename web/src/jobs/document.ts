@@ -24,17 +24,22 @@ export const emptyCover: Cover = {
   form: "box-cushion",
   shape: "rectangle",
   measures: {},
+  secondReadings: {},
+  readingUse: {},
+  notes: {},
+  cut: [],
   measuredFrom: "filling",
   construction: "boxing-strip",
   rules: {},
   options: {},
   padding: [],
+  lists: {},
   count: "1",
 };
 
 /** What a cover is called: its name, or its number in the job. */
 export function nameOf(document: JobDocument, entry: CoverEntry): string {
-  return entry.cover.name || `Cushion ${document.covers.indexOf(entry) + 1}`;
+  return entry.cover.name || `Cover ${document.covers.indexOf(entry) + 1}`;
 }
 
 /** A cover under a new id. */

@@ -2,6 +2,7 @@ import { Input } from "antd";
 import type { Rule, Unit } from "../api/client";
 import { useHouseRule } from "../house/useHouse";
 import { editText } from "../jobs/benchStore";
+import { withUnit } from "../jobs/switchUnit";
 
 interface Props {
   rule: Rule;
@@ -18,7 +19,7 @@ export function RuleField({ rule, unit, text, houseRules, wrong, label }: Props)
   const house = houseRules[rule.name];
   const usual = unit === "in" ? rule.imperial : rule.metric;
   const standing = house ?? usual;
-  const own = text.trim() !== "" && text.trim() !== house;
+  const own = text.trim() !== "" && withUnit(text.trim(), unit) !== house;
   return (
     <div className="rule-field">
       <label>
@@ -36,7 +37,7 @@ export function RuleField({ rule, unit, text, houseRules, wrong, label }: Props)
         <button
           type="button"
           className="make-default"
-          onClick={() => houseRule.mutate({ name: rule.name, text: text.trim() })}
+          onClick={() => houseRule.mutate({ name: rule.name, text: withUnit(text.trim(), unit) })}
         >
           make this my default
         </button>

@@ -1,11 +1,3 @@
-/** What each construction is called at the table. */
-export const constructions: Record<string, string> = {
-  "boxing-strip": "two plates and a boxing",
-  "wrap-notched": "one wrap, corners notched",
-  "wrap-folded": "one wrap, corners opened",
-  "panels-folded": "two panels, corners opened",
-};
-
 export const measuredFrom = [
   { value: "filling", label: "the bare filling" },
   { value: "padded-filling", label: "filling with its wadding" },
@@ -26,29 +18,5 @@ export const wadding = [
   { value: "all-over", label: "all over" },
 ] as const;
 
-/** The rules and choices that stand in the make-up: checks that hang on one of them are said here. */
-export const sources = new Set([
-  "seam",
-  "zip",
-  "zipTurn",
-  "pocketLap",
-  "pipingLap",
-  "cord",
-  "joinSeam",
-  "zipReach",
-  "zipClear",
-  "fit.width",
-  "fit.depth",
-  "fit.thickness",
-  "piping",
-  "slidePocket",
-  "bias",
-  "strips",
-  "plates",
-  "count",
-  "padding",
-  "construction",
-  "measuredFrom",
-  "shrinkage.along",
-  "shrinkage.across",
-]);
+/** What checks hang on that is said beside the cloth and not in the make-up. */
+export const elsewhere = new Set(["corrections", "usableWidth", "nap", "repeat", "form", "shape", "unit"]);

@@ -10,7 +10,13 @@ const depth = {
   axis: "depth",
   exampleInches: "19",
   exampleMillimetres: "480 mm",
+  kind: "length",
+  dimension: "depth",
+  least: 60,
+  most: 3500,
   optional: false,
+  mayBeZero: false,
+  rule: null,
 };
 
 function show(text: string, wrong = false) {

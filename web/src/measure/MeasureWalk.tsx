@@ -1,5 +1,6 @@
 import type { Check, Cover, Measure, Shape } from "../api/client";
 import { ChecksFor } from "../ui/ChecksFor";
+import { isAsked } from "./shape";
 
 interface Props {
   /** What was noticed on the measure being asked for: said in place of the guidance, so that the drawing does not move. */
@@ -16,7 +17,7 @@ interface Props {
 /** How to hold the tape for this measure, what comes next, and the checks that can be measured besides. */
 export function MeasureWalk({ checks, shape, cover, asked, next, complete, onAsk }: Props) {
   const following = shape.measures.find((known) => known.name === next);
-  const optional = shape.measures.filter((known) => known.optional);
+  const optional = shape.measures.filter((known) => !isAsked(known, cover));
   return (
     <div className="measure-walk">
       <div id="measure-guidance">
@@ -25,13 +26,15 @@ export function MeasureWalk({ checks, shape, cover, asked, next, complete, onAsk
         ) : (
           <p>
             {asked.guidance}{" "}
-            {following && !asked.optional ? <strong>Next: {following.label.toLowerCase()}.</strong> : null}
+            {following && isAsked(asked, cover) ? (
+              <strong>Next: {following.label.toLowerCase()}.</strong>
+            ) : null}
             {!following && complete ? <strong>All measures taken.</strong> : null}
           </p>
         )}
       </div>
       <p className="optional-measures">
-        {optional.map((known, i) => (
+        {optional.map((known) => (
           <button
             type="button"
             className="plain-button"
@@ -41,11 +44,17 @@ export function MeasureWalk({ checks, shape, cover, asked, next, complete, onAsk
             onClick={() => onAsk(known.name)}
           >
             {cover.measures[known.name]?.trim()
-              ? `diagonal ${i + 1}: ${cover.measures[known.name]}`
-              : `+ diagonal ${i + 1}`}
+              ? `${shortLabel(known)}: ${cover.measures[known.name]}`
+              : `+ ${shortLabel(known)}`}
           </button>
         ))}
       </p>
     </div>
   );
+}
+
+/** “Diagonal, front left to back right” is diagonal 1 where there is little room. */
+function shortLabel(measure: Measure): string {
+  const diagonal = /^diagonal(\d)$/.exec(measure.name)?.[1];
+  return diagonal ? `diagonal ${diagonal}` : measure.label.toLowerCase();
 }

@@ -10,19 +10,30 @@ const measure = (name: string, optional = false) => ({
   axis: "width",
   exampleInches: "21",
   exampleMillimetres: "540 mm",
+  kind: "length",
+  dimension: name,
+  least: 60,
+  most: 3500,
   optional,
+  mayBeZero: false,
+  rule: null,
 });
 const shape: Shape = {
   id: "rectangle",
   label: "",
   constructions: [],
+  list: null,
+  closures: [],
+  edges: [],
   measures: [measure("width"), measure("depth"), measure("thickness"), measure("diagonal1", true)],
 };
 
+const cover = emptyCover;
+
 test("Enter walks the measures that have to be taken, and stops after the last", () => {
-  expect(nextMeasure(shape, "width")).toBe("depth");
-  expect(nextMeasure(shape, "thickness")).toBeNull();
-  expect(nextMeasure(shape, "depth", -1)).toBe("width");
+  expect(nextMeasure(shape, cover, "width")).toBe("depth");
+  expect(nextMeasure(shape, cover, "thickness")).toBeNull();
+  expect(nextMeasure(shape, cover, "depth", -1)).toBe("width");
 });
 
 test("examples stand in for what is not taken, and never for what is", () => {

@@ -1,11 +1,13 @@
 import { useState } from "react";
-import type { Draft, Piece } from "../api/client";
+import type { Cover, Draft, Piece, Unit } from "../api/client";
+import { useBench } from "../jobs/benchStore";
 import { ChecksFor } from "../ui/ChecksFor";
 import { pieceColour } from "../ui/pieceColours";
 import { useSize } from "../ui/useSize";
 import { alike } from "./alike";
 import { PieceShape } from "./PieceShape";
 import { FinishedSizes } from "./FinishedSizes";
+import { OwnFigure } from "./OwnFigure";
 import { TouchedSize } from "./TouchedSize";
 import { WorkingLine } from "./WorkingLine";
 import "./pieces.css";
@@ -14,10 +16,14 @@ interface Props {
   draft: Draft | null;
   example: boolean;
   stale: boolean;
+  cover: Cover;
+  unit: Unit;
+  houseRules: Record<string, string>;
 }
 
 /** Every piece in its true shape at one scale, with its cut size; a touched number shows its sum. */
-export function PiecesPanel({ draft, example, stale }: Props) {
+export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: Props) {
+  const litPiece = useBench((state) => state.litPiece);
   const [target, setTarget] = useState<string | null>(null);
   const { ref, size } = useSize<HTMLDivElement>({ width: 440, height: 300 });
   if (!draft) {
@@ -32,7 +38,7 @@ export function PiecesPanel({ draft, example, stale }: Props) {
   const shapes = draft.pieces.filter((piece) => piece.id !== "piping");
   const longest = Math.max(...shapes.map((piece) => width(piece)));
   const tallest = Math.max(...shapes.map((piece) => height(piece)));
-  const scale = Math.min((size.width * 0.44) / longest, 58 / tallest);
+  const scale = Math.min((size.width * 0.44) / longest, 46 / tallest);
   const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
   const working =
     draft.working.find((line) => line.for === shown) ??
@@ -51,13 +57,20 @@ export function PiecesPanel({ draft, example, stale }: Props) {
         {stale && <span className="example-mark">before the last entry</span>}
         <span className={meets === draft.seams.length ? "ledger" : "ledger open"}>
           {meets === draft.seams.length
-            ? `All ${meets} seams meet`
+            ? meets === 0
+              ? "pinned, no seam drafted"
+              : `All ${meets} seams meet`
             : `${draft.seams.length - meets} seams do not meet`}
         </span>
       </header>
       <ul className="pieces">
-        {alike(draft.pieces).map(({ piece, quantity, name }) => (
-          <li key={piece.key}>
+        {alike(draft.pieces).map(({ piece, quantity, name, keys }) => (
+          <li
+            key={piece.key}
+            className={keys.includes(litPiece ?? "") ? "lit" : undefined}
+            onPointerEnter={() => useBench.setState({ litPiece: piece.key })}
+            onFocus={() => useBench.setState({ litPiece: piece.key })}
+          >
             <span className="piece-drawing">
               {piece.id === "piping" ? (
                 <span className="casing" style={{ background: pieceColour(piece.id) }} />
@@ -90,7 +103,27 @@ export function PiecesPanel({ draft, example, stale }: Props) {
         ))}
       </ul>
       <FinishedSizes draft={draft} shown={shown} onTouch={setTarget} />
-      {working && <WorkingLine working={working} lines={draft.working} onTouch={setTarget} />}
+      {working && (
+        <div className="working-block">
+          <WorkingLine working={working} lines={draft.working} onTouch={setTarget} />
+          <div className="working-more">
+            <OwnFigure
+              key={working.for}
+              cover={cover}
+              unit={unit}
+              houseRules={houseRules}
+              number={working.for}
+            />
+            <button
+              type="button"
+              className="header-button"
+              onClick={() => useBench.setState({ reading: true })}
+            >
+              Whole working
+            </button>
+          </div>
+        </div>
+      )}
       <ChecksFor checks={draft.checks.filter((check) => check.measure === null)} />
     </section>
   );

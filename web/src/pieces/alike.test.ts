@@ -23,3 +23,15 @@ test("parts of one strip cut to the same size stand in one row", () => {
     "1 Boxing 2 of 3",
   ]);
 });
+
+test("a left and a right of one size stand in one row, blocks of two zones never do", () => {
+  const rows = alike([
+    piece("block", "Inside arm, left", 95),
+    piece("block", "Inside arm, right", 95),
+    piece("block", "Deck", 95),
+  ]);
+  expect(rows.map(({ name, quantity }) => `${quantity} ${name}`)).toEqual([
+    "2 Inside arm, left and right",
+    "1 Deck",
+  ]);
+});

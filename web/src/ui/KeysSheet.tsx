@@ -1,0 +1,61 @@
+import { useEffect, useState } from "react";
+import "./keys.css";
+
+const keys: [string, string][] = [
+  ["Enter, ↓", "next measure"],
+  ["Shift+Enter, ↑", "measure before"],
+  ["Ctrl+Z", "undo, over everything on the bench"],
+  ["Ctrl+Shift+Z, Ctrl+Y", "redo"],
+  ["Alt+M", "to the measures"],
+  ["Alt+K", "to the ways to make it up"],
+  ["Alt+P", "to the pieces and their sums"],
+  ["Alt+C", "to the cloth"],
+  ["Alt+N", "another thing to cover"],
+  ["Alt+T", "turn the finished cover in the hand, and back"],
+  ["Alt+W", "the whole working, and back"],
+  ["← → ↑ ↓", "in a row of choices: the one beside; on the finished cover: turn it"],
+  ["Esc", "leave what was opened"],
+  ["?", "this sheet"],
+];
+
+/** The keys, on a sheet that a question mark lays on the bench. */
+export function KeysSheet() {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      const typing = target.matches("input:not([type=checkbox]), textarea, select");
+      if (event.key === "?" && !(typing && (target as HTMLInputElement).value !== "")) {
+        event.preventDefault();
+        setOpen((before) => !before);
+      } else if (event.key === "Escape") {
+        setOpen(false);
+      }
+    };
+    const onAsk = () => setOpen(true);
+    window.addEventListener("keydown", onKeyDown);
+    window.addEventListener("wrapper:keys", onAsk);
+    return () => {
+      window.removeEventListener("keydown", onKeyDown);
+      window.removeEventListener("wrapper:keys", onAsk);
+    };
+  }, []);
+  return open ? (
+    <aside className="keys-sheet" aria-label="Keys">
+      <header>
+        <h2>Keys</h2>
+        <button type="button" className="header-button" autoFocus onClick={() => setOpen(false)}>
+          Put away
+        </button>
+      </header>
+      <dl>
+        {keys.map(([key, does]) => (
+          <div key={key}>
+            <dt>{key}</dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+    </aside>
+  ) : null;
+}
