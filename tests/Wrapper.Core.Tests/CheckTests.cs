@@ -31,10 +31,10 @@ public sealed class CheckTests
         { "zip-end-in-corner", "rules.zipTurn", "7/16", "1/2" },
         { "unknown-choice", "options.piping", "bottom", "top" },
         { "unknown-option", "options.pipping", "top", "" },
-        { "option-without-effect", "options.earSide", "left", "" },
+        { "option-without-effect", "options.join", "equal-widths", "" },
         { "rule-without-effect", "rules.hem", "1", "" },
         { "unknown-form", "form", "box-cushon", "box-cushion" },
-        { "unknown-shape", "shape", "round", "rectangle" },
+        { "unknown-shape", "shape", "hexagon", "rectangle" },
         { "unknown-construction", "construction", "tub-walls", "boxing-strip" },
         { "unknown-unit", "unit", "yd", "cm" },
         { "unknown-choice", "measuredFrom", "foam", "filling" },
@@ -112,7 +112,8 @@ public sealed class CheckTests
         ? Cushions.Worked with { Shape = "trapezoid", Measures = Cushions.Typed(("frontWidth", "21 1/4"), ("backWidth", text), ("depth", "19"), ("thickness", "4")) }
         : Put(where == "measures.diagonal2" ? Put(Cushions.Worked, "measures.diagonal1", "28 1/2") : Cushions.Worked, where, text);
 
-    private static CoverInput Put(CoverInput input, string path, string text)
+    /// <summary>The cover with a text put in at a path, as a mend names it.</summary>
+    internal static CoverInput Put(CoverInput input, string path, string text)
     {
         var (group, name) = path.Split('.', 2) is [var first, var rest] ? (first, rest) : (path, "");
         return group switch

@@ -139,7 +139,7 @@ public sealed class ClothBuyerTests
         var drafts = new[] { BoxingStripTests.Draft(seats), BoxingStripTests.Draft(Cushions.Worked), BoxingStripTests.Draft(Cushions.Worked) };
         var list = NotionBuyer.ListOf(drafts, LengthUnit.Inch, Length.FromInches(9));
         Assert.Equal(
-            ["cord 1: Piping cord, 33¼ yd", "foam 2: Foam block, 21¼ × 19 × 4 in", "foam 3: Foam block, 48½ × 21¼ × 4 in", "zip 2: Zip, 28 in", "zip-by-length 3: Zip off the roll, 54½ in of teeth"],
+            ["cord 1: Piping cord, 33¼ yd", "foam 2: Foam block, 21¼ × 19 × 4 in", "foam 3: Foam block, 48½ × 21¼ × 4 in", "thread 1: Thread, 112 yd", "zip 2: Zip, 28 in", "zip-by-length 3: Zip off the roll, 54½ in of teeth"],
             list.Select(line => $"{line.Kind} {line.Quantity}: {line.Text}").Order(StringComparer.Ordinal));
     }
 

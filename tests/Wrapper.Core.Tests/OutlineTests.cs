@@ -126,6 +126,30 @@ public sealed class OutlineTests
         Assert.Throws<KeyNotFoundException>(() => Rectangle(10, 10)["nowhere"]);
     }
 
+    [Fact]
+    public void A_shape_is_its_own_mirror_image_however_its_edges_are_divided()
+    {
+        Assert.True(Symmetry.IsLeftRight(Disc(100)));
+        Assert.True(Symmetry.IsLeftRight(Outline.Polygon(("front-1", At(0, 0)), ("front-2", At(30, 0)), ("right", At(100, 0)), ("back", At(90, 50)), ("left", At(10, 50)))));
+        Assert.False(Symmetry.IsLeftRight(Outline.Polygon(("front", At(0, 0)), ("right", At(100, 0)), ("back", At(90, 50)), ("left", At(0, 50)))));
+        Assert.False(Symmetry.IsLeftRight(Outline.Polygon(("a", At(0, 0)), ("b", At(100, 0)), ("c", At(100, 60)), ("d", At(50, 60)), ("e", At(50, 40)), ("f", At(0, 40)))));
+    }
+
+    [Fact]
+    public void A_bulge_on_one_side_only_is_not_its_own_mirror_image()
+    {
+        Outline Bulging(bool left, bool right) => new(
+        [
+            new("front", At(0, 0), At(100, 0)),
+            new("right", At(100, 0), At(100, 80), right ? new Arc(At(0, 40), true) : null),
+            new("back", At(100, 80), At(0, 80)),
+            new("left", At(0, 80), At(0, 0), left ? new Arc(At(100, 40), true) : null),
+        ]);
+        Assert.True(Symmetry.IsLeftRight(Bulging(true, true)));
+        Assert.False(Symmetry.IsLeftRight(Bulging(true, false)));
+        Assert.False(Symmetry.IsLeftRight(Bulging(false, true)));
+    }
+
     private static Length Millimetres(double millimetres) => Length.FromMillimetres(millimetres);
 
     private static Point At(double x, double y) => new(Millimetres(x), Millimetres(y));

@@ -110,13 +110,30 @@ public sealed class JobStoreTests : IDisposable
     }
 
     [Fact]
+    public void A_file_of_the_first_schema_is_brought_up_with_its_jobs()
+    {
+        Open().Create("job", Heading, "{}");
+        using (var connection = new SqliteConnection($"Data Source={File}"))
+        {
+            connection.Open();
+            using var command = connection.CreateCommand();
+            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; PRAGMA user_version = 1";
+            command.ExecuteNonQuery();
+        }
+
+        SqliteConnection.ClearAllPools();
+        Assert.Equal(Heading, Open().Find("job")!.Job.Heading);
+        Assert.Empty(new PhotoStore(new(File), _clock).List("job"));
+    }
+
+    [Fact]
     public void The_file_keeps_a_write_ahead_log_its_foreign_keys_and_its_schema_version()
     {
         Open();
         using var connection = new SqliteConnection($"Data Source={File};Foreign Keys=True");
         connection.Open();
         Assert.Equal("wal", Value("PRAGMA journal_mode"));
-        Assert.Equal(1L, Value("PRAGMA user_version"));
+        Assert.Equal(2L, Value("PRAGMA user_version"));
         Assert.Equal(1L, Value("PRAGMA foreign_keys"));
         Assert.Throws<SqliteException>(() => Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)"));
 
@@ -147,11 +164,4 @@ public sealed class JobStoreTests : IDisposable
     }
 
     private JobStore Open() => new(new Database(File), _clock);
-
-    private sealed class TestClock : TimeProvider
-    {
-        public DateTimeOffset Now { get; set; } = new(2026, 3, 1, 9, 0, 0, TimeSpan.Zero);
-
-        public override DateTimeOffset GetUtcNow() => Now;
-    }
 }

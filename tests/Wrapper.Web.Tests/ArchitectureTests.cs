@@ -1,6 +1,8 @@
 using System.Reflection;
 using NetArchTest.Rules;
+using Wrapper.Core.Drafting;
 using Wrapper.Core.Units;
+using Wrapper.Devices;
 using Wrapper.Formats;
 using Wrapper.Store;
 using Xunit;
@@ -22,20 +24,19 @@ public sealed class ArchitectureTests
 
     [Theory]
     [InlineData(typeof(DraftRequest), "Wrapper.Core")]
+    [InlineData(typeof(TapeFeed), "Wrapper.Core")]
     [InlineData(typeof(JobStore), "")]
-    public void Formats_know_the_core_and_the_store_knows_neither(Type inAssembly, string allowed) => Assert.All(
+    public void Formats_and_devices_know_the_core_and_the_store_knows_neither(Type inAssembly, string allowed) => Assert.All(
         inAssembly.Assembly.GetReferencedAssemblies().Where(reference => reference.Name!.StartsWith("Wrapper.", StringComparison.Ordinal)),
         reference => Assert.Equal(allowed, reference.Name));
 
     [Fact]
     public void No_construction_knows_a_form()
     {
-        var constructions = Types.InAssembly(Core).That().HaveNameStartingWith("BoxingStrip", StringComparison.Ordinal)
-            .Or().HaveNameStartingWith("WrapNotched", StringComparison.Ordinal)
-            .Or().HaveNameStartingWith("WrapFolded", StringComparison.Ordinal)
-            .Or().HaveNameStartingWith("PanelsFolded", StringComparison.Ordinal);
-        Assert.NotEmpty(constructions.GetTypes());
-        Assert.True(constructions.ShouldNot().HaveDependencyOn("Wrapper.Core.Forms.BoxCushion").GetResult().IsSuccessful);
+        var names = ConstructionCatalogue.All.Keys.Select(id => string.Concat(id.Split('-').Select(word => char.ToUpperInvariant(word[0]) + word[1..]))).ToList();
+        var constructions = Types.InAssembly(Core).That().ResideInNamespace("Wrapper.Core.Drafting").And().HaveNameMatching($"^({string.Join('|', names)})");
+        Assert.True(constructions.GetTypes().Count() >= names.Count);
+        Assert.True(constructions.ShouldNot().HaveDependencyOnAny("Wrapper.Core.Forms", "Wrapper.Core.Drafting.Things").GetResult().IsSuccessful);
     }
 
     [Fact]

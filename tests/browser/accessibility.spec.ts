@@ -47,3 +47,60 @@ for (const [width, height] of [
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
   });
 }
+
+test("the new ways in, the sheets, practice, the tape and the cover in the hand are accessible", async ({
+  page,
+}) => {
+  const job = "teasel-ottoman";
+  const sheet = (await (await page.request.post(`/api/jobs/${job}/sheet`)).json()) as { token: string };
+  for (const [path, ready] of [
+    ["/cloth-at-hand", ".at-hand li"],
+    ["/practice", ".practice h2"],
+    ["/tape", ".press"],
+    [`/sheet/${sheet.token}`, "#figure"],
+    [`/jobs/${job}/measuring-sheet`, ".paper-thing table"],
+  ] as const) {
+    await page.goto(path);
+    await expect(page.locator(ready).first()).toBeVisible();
+    await expectClean(page);
+  }
+
+  await page.goto(`/jobs/${job}`);
+  await bench.settled(page);
+  for (const open of [
+    () => page.keyboard.press("Alt+t"),
+    () => page.keyboard.press("Alt+w"),
+    () => page.keyboard.press("Alt+n"),
+    async () => {
+      await page.keyboard.press("Escape");
+      await page.getByRole("tab", { name: "trying on" }).click();
+    },
+    () => page.getByRole("tab", { name: "obstacles" }).click(),
+    () => page.getByRole("button", { name: "Sheet" }).click(),
+    () => page.getByRole("button", { name: "Keys" }).click(),
+  ]) {
+    await open();
+    await expectClean(page);
+  }
+});
+
+test("under a finger every button of the bench is a fingertip high", async ({ browser, baseURL }) => {
+  const context = await browser.newContext({
+    viewport: { width: 768, height: 1024 },
+    hasTouch: true,
+    isMobile: true,
+    baseURL: baseURL ?? "",
+  });
+  const page = await context.newPage();
+  await page.goto("/jobs/teasel-ottoman");
+  await bench.settled(page);
+  const small = await page
+    .locator("button:visible")
+    .evaluateAll((buttons) =>
+      buttons
+        .filter((button) => button.getBoundingClientRect().height < 43.5)
+        .map((button) => `${button.textContent} ${button.getBoundingClientRect().height}`),
+    );
+  expect(small).toEqual([]);
+  await context.close();
+});

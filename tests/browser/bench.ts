@@ -4,10 +4,30 @@ import { expect, type Page } from "@playwright/test";
 export const bench = {
   /** From the list of jobs to a new cushion on the bench, by keyboard. */
   async startNew(page: Page) {
-    await page.goto("/");
-    await expect(page.getByRole("button", { name: "Measure something new" })).toBeFocused();
-    await page.keyboard.press("Enter");
+    await this.chooseThing(page, "Box cushion");
     await expect(measureField(page, "Width")).toBeFocused();
+  },
+
+  /** From the list of jobs to a thing chosen from the drawings, its filling measured bare; by keyboard. */
+  async chooseThing(page: Page, thing: string, shape?: string) {
+    await page.goto("/");
+    await expect(page.getByRole("button", { name: "A thing to cover" })).toBeFocused();
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("button", { name: "Box cushion" })).toBeFocused();
+    const card = page.locator(".thing-chooser li", {
+      has: page.getByRole("button", { name: thing, exact: true }),
+    });
+    await (
+      shape ? card.getByRole("button", { name: shape, exact: true }) : card.locator(".thing-take")
+    ).focus();
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("radio", { name: "the bare filling" })).toBeFocused();
+    await page.keyboard.press("Enter");
+  },
+
+  /** Chooses a way of making it from the cards. */
+  async makeAs(page: Page, name: string | RegExp) {
+    await page.getByRole("radiogroup", { name: "Made as" }).getByRole("radio", { name }).click();
   },
 
   /** Types the measures in the order they are asked for. */

@@ -17,7 +17,7 @@ test("a touched number opens its working", async ({ page }) => {
 test("seam, pocket, fit and what was measured change the pieces", async ({ page }) => {
   await page.getByText("pocket", { exact: true }).click();
   await page.locator(".rule-field", { hasText: "seam" }).first().locator("input").fill("5/8");
-  await page.getByRole("button", { name: "snug: thinner than the foam" }).click();
+  await page.getByRole("radio", { name: /snug, thinner than the filling/ }).click();
   await bench.settled(page);
   const list = await cutList(page);
   expect(list[0]).toBe("Plate 2: 22½ × 20¼");
@@ -34,8 +34,9 @@ test("one touch makes a figure the house's default, and it is marked", async ({ 
   await seam.getByRole("button", { name: "make this my default" }).click();
   await expect(seam).toContainText("house default");
 
-  await page.getByRole("button", { name: "+ Cushion" }).click();
-  await expect(seam.locator("input")).toHaveAttribute("placeholder", "9/16");
+  await page.getByRole("button", { name: "+ Cover" }).click();
+  await page.getByRole("button", { name: "Box cushion", exact: true }).click();
+  await expect(seam.locator("input")).toHaveAttribute("placeholder", "9/16 in");
   await expect(seam).toContainText("house default");
 
   // Put the house back as it was, for the tests after this one.
@@ -58,7 +59,7 @@ test("a check offers its mend and one touch puts it right", async ({ page }) => 
 test("cloth, zip, cord and foam stand with what to buy, and another width is one touch away", async ({
   page,
 }) => {
-  await page.getByText("both edges").click();
+  await page.getByRole("radiogroup", { name: "Piping" }).getByRole("radio", { name: /^both/ }).click();
   await page.getByRole("textbox", { name: "Cloth", exact: true }).fill("Mud-flat linen");
   await page.getByLabel("price a yard").fill("12,50");
   await bench.settled(page);
@@ -79,12 +80,11 @@ test("cloth, zip, cord and foam stand with what to buy, and another width is one
 
 test("every construction is drafted on the bench", async ({ page }) => {
   for (const [label, piece] of [
-    ["one wrap, corners notched", "Wrap 1: 26¼ × 47"],
-    ["one wrap, corners opened", "Wrap 1: 26¼ × 47½"],
-    ["two panels, corners opened", "Panel 2: 26¼ × 24¼"],
+    [/^Wrap, corners notched first/, "Wrap 1: 26¼ × 47"],
+    [/^Wrap, corners folded after/, "Wrap 1: 26¼ × 47½"],
+    [/^Two panels, corners folded after/, "Panel 2: 26¼ × 24¼"],
   ] as const) {
-    await page.getByRole("combobox", { name: "Made as" }).click();
-    await page.getByTitle(label).click();
+    await bench.makeAs(page, label);
     await bench.settled(page);
     expect(await cutList(page)).toEqual([piece]);
   }
@@ -94,15 +94,14 @@ test("a cover too wide for the cloth is told, left out by name, and the width sh
   page,
 }) => {
   await page.goto("/jobs/teasel-saloon");
-  await page.getByRole("combobox", { name: "Made as" }).click();
-  await page.getByTitle("one wrap, corners notched").click();
+  await bench.makeAs(page, /^Wrap, corners notched first/);
   await page.getByText("nap, one way").click();
   await bench.settled(page);
   await expect(page.getByText("turned or joined it does not fit either").first()).toBeVisible();
   await expect(page.locator(".left-out")).toHaveText("Without Settee seat, Companionway step");
   await expect(page.locator(".widths tr", { hasText: "54 in" })).toContainText("–");
-  await page.getByRole("button", { name: "Make it with a boxing strip" }).first().click();
-  await page.getByText("either way up").click();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
   await bench.settled(page);
   await expect(page.locator(".left-out")).toHaveText("Without Companionway step");
 });

@@ -58,6 +58,22 @@ test("text is understood as typed, in inches and centimetres", async ({ page }) 
   await expect(page.getByText("Cut sizes in cm")).toBeVisible();
 });
 
+test("the unit is switched at any time, and no measure changes", async ({ page }) => {
+  await bench.startNew(page);
+  await page.getByText("inches", { exact: true }).click(); // a new job speaks the unit of the one before
+  await page.locator(".measure-entry input").focus();
+  await bench.measure(page, "21 1/4", "19", "4");
+  await bench.settled(page);
+  await page.getByText("mm", { exact: true }).click();
+  await bench.settled(page);
+  expect((await cutList(page))[0]).toBe("Plate 2: 564 × 507"); // 21¼ and 19 in with a metric house's seams of 12 mm
+  await page.locator(".reading[aria-label^=width]").click();
+  await expect(measureField(page, "Width")).toHaveValue("21 1/4 in");
+  await page.getByText("inches", { exact: true }).click();
+  await bench.settled(page);
+  expect((await cutList(page))[0]).toBe("Plate 2: 22¼ × 20");
+});
+
 test("a wrong entry is marked where it stands, the last good drawing stays, and the text is kept as typed", async ({
   page,
 }) => {
@@ -84,7 +100,7 @@ test("a wrong entry is marked where it stands, the last good drawing stays, and 
 test("undo goes back over measures and make-up, redo forward, and both are saved", async ({ page }) => {
   await bench.startNew(page);
   await bench.measure(page, "21 1/4", "19", "4");
-  await page.getByText("both edges").click();
+  await page.getByRole("radiogroup", { name: "Piping" }).getByRole("radio", { name: /^both/ }).click();
   await bench.settled(page);
   await expect(page.locator(".pieces")).toContainText("Piping casing");
   await page.keyboard.press("Control+z");

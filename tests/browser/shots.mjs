@@ -9,7 +9,7 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
   await page.goto(address + path);
   await page.waitForLoadState("networkidle");
   await before(page);
-  if (path.endsWith("saloon") || path.endsWith("cabin")) {
+  if (path.startsWith("/jobs/") && !path.endsWith("cutting-sheet")) {
     await page.locator('.board[data-settled="true"]').waitFor();
   }
 
@@ -37,7 +37,48 @@ await shot("bench-unfinished", {
     await page.locator(".reading[aria-label^=depth]").click();
   },
 });
+await shot("things", {
+  path: "/jobs/teasel-ottoman",
+  before: async (page) => {
+    await page.locator('.board[data-settled="true"]').waitFor();
+    await page.keyboard.press("Alt+n");
+    await page.locator(".thing-picture svg").nth(14).waitFor();
+  },
+});
+await shot("in-the-hand", {
+  path: "/jobs/teasel-poufs",
+  before: async (page) => {
+    await page.locator('.board[data-settled="true"]').waitFor();
+    await page.keyboard.press("Alt+t");
+    await page.locator('canvas[data-ready="true"]').waitFor();
+    await page.getByRole("slider").focus();
+    for (let i = 0; i < 12; i++) {
+      await page.keyboard.press("ArrowRight");
+    }
+  },
+});
+await shot("working", {
+  path: "/jobs/teasel-ottoman",
+  before: async (page) => {
+    await page.locator('.board[data-settled="true"]').waitFor();
+    await page.keyboard.press("Alt+w");
+  },
+});
+await shot("cloth-at-hand", {
+  path: "/cloth-at-hand",
+  before: async (page) => {
+    await page.locator(".at-hand li").first().waitFor();
+  },
+});
+await shot("practice", {
+  path: "/practice",
+  before: async (page) => page.locator(".practice-picture svg").waitFor(),
+});
+await shot("bench-ottoman", { path: "/jobs/teasel-ottoman" });
+await shot("bench-armchair", { path: "/jobs/teasel-armchair" });
 await shot("bench-tablet", { path: saloon, width: 768, height: 1024 });
 await shot("bench-phone", { path: saloon, width: 390, height: 844 });
 await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });
+const opened = await (await fetch(`${address}/api/jobs/teasel-saloon/sheet`, { method: "POST" })).json();
+await shot("phone-sheet", { path: `/sheet/${opened.token}`, width: 390, height: 844 });
 await browser.close();

@@ -1,0 +1,78 @@
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Judgement;
+using Wrapper.Core.Units;
+using Xunit;
+
+namespace Wrapper.Core.Tests;
+
+/// <summary>The maker's own figure: whether it agrees, and which slip explains it.</summary>
+public sealed class OwnFigureTests
+{
+    /// <summary>Cover, number, the figure, and the slip that explains it; empty where it agrees.</summary>
+    public static TheoryData<string, string, string, string, string, string> Figures => new()
+    {
+        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "22 1/4", "" },
+        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "22 17/64", "" },
+        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "21 3/4", "allowance-counted-once" },
+        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "21 1/4", "allowance-forgotten" },
+        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "23 1/4", "counted-four-times" },
+        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "r.fit.width=-3/8", "plate.cutWidth", "22 1/4", "fit-forgotten" },
+        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "zip-boxing.cutLength", "5 1/4", "half-counted-whole" },
+        { "box-cushion", "width=26 depth=15 thickness=3_1/2", "construction=wrap-notched r.seam=5/8", "wrap.cutWidth", "29", "half-forgotten" },
+        { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "24 1/4", "circumference-at-raw-edge" },
+        { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "20 7/16", "turnings-forgotten" },
+        { "box-cushion", "width=20 depth=19 thickness=4", "", "P", "39", "second-face-forgotten" },
+        { "box-cushion", "width=20 depth=19 thickness=4", "", "P", "85 5/16", "yards-and-metres" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Figures))]
+    public void A_figure_agrees_or_its_slip_is_named(string form, string measures, string said, string number, string figure, string slip)
+    {
+        var draft = Thing.Drafted(Thing.Inches(form, measures, said));
+        var judgement = OwnFigure.Judge(draft, number, LengthReader.Read(figure, LengthUnit.Inch).Length!.Value)!;
+        Assert.Equal(slip.Length == 0, judgement.Agrees);
+        if (slip.Length > 0)
+        {
+            Assert.Contains(slip, judgement.Slips.Select(found => found.Code));
+        }
+        else
+        {
+            Assert.Empty(judgement.Slips);
+        }
+    }
+
+    [Fact]
+    public void A_figure_that_nothing_explains_is_only_said_to_differ()
+    {
+        var judgement = OwnFigure.Judge(BoxingStripTests.Draft(Cushions.Worked), "plate.cutWidth", Length.FromInches(24, 1, 16))!;
+        Assert.False(judgement.Agrees);
+        Assert.Empty(judgement.Slips);
+        Assert.Equal(Length.FromInches(1, 13, 16), judgement.Difference);
+    }
+
+    [Fact]
+    public void A_number_the_cover_does_not_have_is_not_judged() =>
+        Assert.Null(OwnFigure.Judge(BoxingStripTests.Draft(Cushions.Worked), "wall.cutWidth", Length.Zero));
+
+    [Fact]
+    public void The_thickness_moves_every_strip_and_the_width_the_plates_and_strips()
+    {
+        var measures = Sensitivity.Of(Thing.Inches("box-cushion", "width=21_1/4 depth=19 thickness=4"));
+        Assert.Equal(3, measures.Count);
+        var width = measures.Single(measure => measure.Measure == "width");
+        Assert.Equal(Length.FromInches(0, 1, 4), width.Changes.Single(change => change.For == "plate.cutWidth").Change);
+        Assert.Equal(Length.FromInches(0, 1, 4), width.Changes.Single(change => change.For == "Z").Change);
+        var depth = measures.Single(measure => measure.Measure == "depth");
+        Assert.Equal(Length.FromInches(0, 1, 2), depth.Changes.Single(change => change.For == "boxing.cutWidth").Change);
+        Assert.Equal("depth", measures[0].Measure);
+        Assert.DoesNotContain(depth.Changes, change => change.For == "zip-boxing.cutWidth");
+    }
+
+    [Fact]
+    public void A_measure_that_stands_on_the_edge_of_what_can_be_made_is_said_to_break_it()
+    {
+        var measures = Sensitivity.Of(Thing.Inches("pouf", "size=22 wrap=10_7/8"));
+        Assert.True(measures[0] is { Measure: "wrap", Breaks: true });
+    }
+}

@@ -1,0 +1,72 @@
+using Xunit;
+
+namespace Wrapper.Web.Tests;
+
+public sealed class JudgementEndpointTests(Application application) : IClassFixture<Application>
+{
+    private const string Bolster = """{ "unit": "in", "form": "bolster", "measures": { "diameter": "6 1/2", "length": "24" }, "rules": { "seam": "3/8" } }""";
+
+    [Fact]
+    public async Task A_figure_from_paper_agrees_or_its_slip_is_named()
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/own-figure", $$"""{ "cover": {{Bolster}}, "for": "band.cutLength", "figure": "24 1/4" }""");
+        Assert.Equal(200, status);
+        Assert.False((bool)body!["agrees"]!);
+        Assert.Contains(body["slips"]!.AsArray(), slip => (string)slip!["code"]! == "circumference-at-raw-edge");
+
+        (status, body, _) = await application.Send(HttpMethod.Post, "/api/own-figure", $$"""{ "cover": {{Bolster}}, "for": "band.cutWidth", "figure": "24 3/4" }""");
+        Assert.Equal((200, true), (status, (bool)body!["agrees"]!));
+    }
+
+    [Theory]
+    [InlineData("""{ "cover": COVER, "for": "lid.cutWidth", "figure": "2" }""", 422, "unknown-number")]
+    [InlineData("""{ "cover": COVER, "for": "band.cutWidth", "figure": "two" }""", 422, "unreadable")]
+    [InlineData("""{ "cover": { "form": "bolster", "measures": {} }, "for": "band.cutWidth", "figure": "2" }""", 422, "measure-missing")]
+    public async Task What_cannot_be_judged_is_told(string request, int expected, string code)
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/own-figure", request.Replace("COVER", Bolster, StringComparison.Ordinal));
+        Assert.Equal(expected, status);
+        Assert.Contains(body!["checks"]!.AsArray(), check => (string)check!["code"]! == code);
+    }
+
+    [Fact]
+    public async Task The_diameter_of_a_roll_deserves_the_second_reading()
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/sensitivity", Bolster);
+        Assert.Equal(200, status);
+        Assert.Equal("diameter", (string)body!.AsArray()[0]!["measure"]!);
+        Assert.Equal(Math.PI * 6.35, (double)body.AsArray()[0]!["worst"]!, 1e-3);
+    }
+
+    [Fact]
+    public async Task A_roll_folds_up_and_closes()
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/fold-up", Bolster);
+        Assert.Equal(200, status);
+        Assert.True((bool)body!["closes"]!);
+        Assert.Empty(body["problems"]!.AsArray());
+        Assert.True((double)body["gap"]! < 0.1);
+        Assert.True(body["facets"]!.AsArray().Count > 20);
+    }
+
+    [Theory]
+    [InlineData("""{ "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": [[0,0],[500,0],[520,300,15],[400,480],[0,450]] } }""")]
+    [InlineData("""{ "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": "0, 0; 500, 0; 520, 300, 15; 400, 480; 0, 450" } }""")]
+    [InlineData("""{ "unit": "mm", "form": "seat-pad", "measures": { "shape": "stations", "depth": 400, "thickness": 0, "stations": [{ "at": 0, "width": 420 }, { "at": "200 mm", "width": 430 }, { "at": 400, "width": "36 cm" }] } }""")]
+    [InlineData("""{ "unit": "in", "form": "slipcover", "measures": { "zones": [{ "name": "Deck", "width": "22", "height": "21", "tucks": ["left"], "freeTuck": "2" }] } }""")]
+    [InlineData("""{ "unit": "in", "form": "table", "measures": { "width": "46", "depth": "30", "drop": "6" }, "options": { "obstacles": [{ "side": "front", "from": "12", "length": "10", "drop": "4" }], "corrections": [{ "side": "left", "by": "-1/4" }] } }""")]
+    public async Task Lists_are_read_from_objects_arrays_and_texts(string request)
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", request);
+        Assert.True(status == 200, body?.ToJsonString());
+        Assert.NotEmpty(body!["pieces"]!.AsArray());
+    }
+
+    [Theory]
+    [InlineData("""{ "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": "rubbish" } }""")]
+    [InlineData("""{ "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": { "x": [] } } }""")]
+    [InlineData("""{ "form": "slipcover", "measures": { "zones": [7, null, "deck", { "count": "many" }] } }""")]
+    [InlineData("""{ "form": "table", "measures": { "width": 900, "depth": 600, "drop": 100 }, "options": { "obstacles": true, "legs": "x", "corrections": [[]] } }""")]
+    public async Task Rubbish_in_a_list_is_told_and_never_a_fault(string request) =>
+        Assert.Equal(422, (await application.Send(HttpMethod.Post, "/api/draft", request)).Status);
+}
