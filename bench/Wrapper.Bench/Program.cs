@@ -23,4 +23,5 @@ foreach (var line in report.Reports)
         $"{line.BenchmarkCase.Descriptor.WorkloadMethodDisplayInfo}: {milliseconds / allowedMilliseconds:0.00} of the {allowedMilliseconds} ms allowed, {kilobytes / allowedKilobytes:0.00} of the {allowedKilobytes} kB allowed"));
 }
 
+FormFigures.Print();
 LayFigures.Print();
