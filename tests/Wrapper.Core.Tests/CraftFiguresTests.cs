@@ -155,7 +155,7 @@ public sealed class CraftFiguresTests
 
     [Fact]
     public void An_oval_is_as_wide_and_as_deep_as_said_and_never_a_hundredth_of_a_millimetre_off_its_ellipse() =>
-        Gen.Select(Gen.Int[200, 3400], Gen.Double[0.12, 1]).Sample((width, flat) =>
+        Gen.Select(Gen.Int[200, 3400], Gen.Double[0.12, 1]).ForMany((width, flat) =>
         {
             var depth = Math.Max(60, Math.Round(width * flat));
             var outline = Thing.Drafted(Thing.Millimetres("table", FormattableString.Invariant($"shape=oval width={width} depth={depth} drop=100"))).Pieces[0].StitchLine;

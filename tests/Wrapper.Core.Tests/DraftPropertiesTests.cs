@@ -58,7 +58,7 @@ public sealed class DraftPropertiesTests
     });
 
     [Fact]
-    public void Finished_sizes_are_measures_plus_fit_when_the_filling_is_measured() => Cushions.Any.Sample(input =>
+    public void Finished_sizes_are_measures_plus_fit_when_the_filling_is_measured() => Cushions.Any.ForMany(input =>
     {
         if (input.MeasuredFrom == "old-cover" || Drafter.Draft(input).Draft is not { } draft)
         {
@@ -88,7 +88,7 @@ public sealed class DraftPropertiesTests
     });
 
     [Fact]
-    public void On_a_cloth_no_piece_is_wider_than_it() => Cushions.Any.Sample(input =>
+    public void On_a_cloth_no_piece_is_wider_than_it() => Cushions.Any.ForMany(input =>
     {
         if (input.UsableWidth is not { Millimetres: { } usable } || Drafter.Draft(input).Draft is not { } draft)
         {
@@ -116,7 +116,7 @@ public sealed class DraftPropertiesTests
         onlyBoxed: true);
 
     [Fact]
-    public void The_same_input_gives_the_same_output() => Cushions.Any.Sample(input =>
+    public void The_same_input_gives_the_same_output() => Cushions.Any.ForMany(input =>
     {
         var (one, other) = (Drafter.Draft(input), Drafter.Draft(input));
         Assert.Equal(one.Draft?.Working().Select(line => line.Expression), other.Draft?.Working().Select(line => line.Expression));
@@ -127,7 +127,7 @@ public sealed class DraftPropertiesTests
     public void Most_random_cushions_can_be_drafted()
     {
         var (drafted, all) = (0, 0);
-        Cushions.Any.Sample(
+        Cushions.Any.ForMany(
             input =>
             {
                 Interlocked.Increment(ref all);
@@ -140,7 +140,7 @@ public sealed class DraftPropertiesTests
         Assert.True(drafted > 0.7 * all, $"{drafted} of {all}");
     }
 
-    private static void ForAll(Action<Draft> holds, bool onlyBoxed = false) => Cushions.Any.Sample(input =>
+    private static void ForAll(Action<Draft> holds, bool onlyBoxed = false) => Cushions.Any.ForMany(input =>
     {
         var outcome = Drafter.Draft(input);
         if (outcome.Draft is { } draft)

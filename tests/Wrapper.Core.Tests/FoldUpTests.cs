@@ -33,7 +33,7 @@ public sealed class FoldUpTests
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
             var (drafted, refused) = (0, new ConcurrentDictionary<string, int>());
-            Covers.Of(cell).Sample(
+            Covers.Of(cell).ForMany(
                 input =>
                 {
                     var outcome = Drafted(input, cell);
@@ -77,7 +77,7 @@ public sealed class FoldUpTests
         var moved = 0;
         foreach (var cell in Covers.Cells.Where(cell => cell.Construction == construction).DistinctBy(cell => (cell.Form.Id, cell.Shape.Id, cell.Option)))
         {
-            Covers.Of(cell).Sample(
+            Covers.Of(cell).ForMany(
                 input =>
                 {
                     if (Drafter.Draft(input).Draft is not { } draft)

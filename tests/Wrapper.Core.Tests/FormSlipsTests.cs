@@ -118,7 +118,7 @@ public sealed class FormSlipsTests
     [Fact]
     public void Whatever_is_measured_of_any_form_comes_out_as_a_draft_or_as_checks() =>
         Gen.Select(Choice.Of([.. FormCatalogue.All.SelectMany(form => form.Shapes.SelectMany(shape => shape.Constructions.Select(construction => (form, shape, construction))))]), Choice.Of(Nasty).Array[12], Gen.Double[0.001, 20_000].Array[12], Gen.Bool.Array[12])
-            .Sample(
+            .ForMany(
                 (thing, texts, numbers, typed) =>
                 {
                     var i = 0;

@@ -46,7 +46,7 @@ public sealed class HostileInputTests
                 Nap = words[5],
                 Count = number,
             };
-        inputs.Sample(
+        inputs.ForMany(
             input =>
             {
                 var outcome = Drafter.Draft(input);
@@ -59,7 +59,7 @@ public sealed class HostileInputTests
     [Fact]
     public void Absurd_but_readable_measures_of_every_construction_give_a_draft_or_checks() =>
         Gen.Select(Gen.Double[0.001, 20_000], Gen.Double[0.001, 20_000], Gen.Double[0.001, 20_000], Choice.Of("boxing-strip", "wrap-notched", "wrap-folded", "panels-folded"), Gen.Double[100, 3000])
-            .Sample(
+            .ForMany(
                 (width, depth, thickness, construction, usable) =>
                 {
                     var outcome = Drafter.Draft(new()

@@ -28,7 +28,7 @@ public sealed class LayPlannerTests
         };
 
     [Fact]
-    public void Any_lay_is_valid_and_lies_between_its_bound_and_the_rule_of_thumb() => Jobs.Sample(
+    public void Any_lay_is_valid_and_lies_between_its_bound_and_the_rule_of_thumb() => Jobs.ForMany(
         request =>
         {
             var lay = Plan(request, 25);
@@ -39,7 +39,7 @@ public sealed class LayPlannerTests
         iter: 400);
 
     [Fact]
-    public void More_steps_never_make_it_longer_and_the_same_steps_give_the_same_lay() => Jobs.Sample(
+    public void More_steps_never_make_it_longer_and_the_same_steps_give_the_same_lay() => Jobs.ForMany(
         request =>
         {
             var (few, same, more) = (Plan(request, 3), Plan(request, 3), Plan(request, 40));
@@ -56,7 +56,7 @@ public sealed class LayPlannerTests
             from usable in Gen.Int[1100, 2800]
             from rows in (from height in Gen.Int[40, 600] from cuts in Gen.Int[30, 1000].Array[0, 5] select (height, cuts)).Array[1, 6]
             select (usable, rows);
-        dissections.Sample(
+        dissections.ForMany(
             dissection =>
             {
                 var pieces = new List<LayPiece>();

@@ -75,7 +75,7 @@ public sealed class OutlineTests
     }
 
     [Fact]
-    public void Flattened_curves_lie_outside_by_no_more_than_five_hundredths() => Gen.Double[5, 2000].Sample(radius =>
+    public void Flattened_curves_lie_outside_by_no_more_than_five_hundredths() => Gen.Double[5, 2000].ForMany(radius =>
     {
         var corners = Flattening.Flatten(Disc(radius));
         for (var i = 0; i < corners.Count; i++)
@@ -104,7 +104,7 @@ public sealed class OutlineTests
 
     [Fact]
     public void Offsetting_any_convex_plan_moves_every_edge_by_its_own_allowance() =>
-        Gen.Select(Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[1, 30], Gen.Double[1, 30]).Sample((front, back, depth, s, z) =>
+        Gen.Select(Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[1, 30], Gen.Double[1, 30]).ForMany((front, back, depth, s, z) =>
         {
             var step = (front - back) / 2;
             var plan = Outline.Polygon(("front", At(0, 0)), ("right", At(front, 0)), ("back", At(front - step, depth)), ("left", At(step, depth)));

@@ -70,7 +70,7 @@ public sealed class OutlineFileTests
     [Fact]
     public void Whatever_stands_in_a_file_gives_an_outline_or_a_problem() =>
         Gen.Select(Gen.Int[0, 2].Select(at => Heads[at]), Gen.String[Gen.Char["MLHVCSQTAZmlhvcsqtaz0123456789 .,-+e\n"], 0, 120], Gen.Int[0, 2].Select(at => Tails[at]))
-            .Sample((head, body, tail) =>
+            .ForMany((head, body, tail) =>
             {
                 var outline = OutlineFile.Read(head + body + tail);
                 Assert.True(outline.Problem is null ? outline.Corners.Count >= 2 : outline.Corners.Count == 0);
@@ -78,7 +78,7 @@ public sealed class OutlineFileTests
 
     [Fact]
     public void Rectangles_turned_and_moved_in_any_way_come_out_counter_clockwise_at_their_size() =>
-        Gen.Select(Gen.Double[20, 900], Gen.Double[20, 900], Gen.Double[-500, 500], Gen.Double[-500, 500], Gen.Bool).Sample((width, height, x, y, clockwise) =>
+        Gen.Select(Gen.Double[20, 900], Gen.Double[20, 900], Gen.Double[-500, 500], Gen.Double[-500, 500], Gen.Bool).ForMany((width, height, x, y, clockwise) =>
         {
             var corners = new[] { (x, y), (x + width, y), (x + width, y + height), (x, y + height) };
             var points = string.Join(' ', (clockwise ? corners.Reverse() : corners).Select(corner => FormattableString.Invariant($"{corner.Item1:0.####},{corner.Item2:0.####}")));
