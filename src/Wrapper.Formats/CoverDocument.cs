@@ -48,6 +48,9 @@ public sealed record CoverDocument
     /// <summary>The corners of a free outline, the widths at stations, the zones of a loose cover: as in a draft's measures.</summary>
     public Dictionary<string, JsonElement> Lists { get; init; } = [];
 
+    /// <summary>The key of the cloth it is cut from; empty for the job's first.</summary>
+    public string Cloth { get; init; } = "";
+
     /// <summary>How many alike, as typed.</summary>
     public string Count { get; init; } = "1";
 
@@ -88,9 +91,12 @@ public sealed record CoverDocument
 /// <summary>A layer of padding, as typed.</summary>
 public sealed record PaddingDocument(string Thickness, string How, string Turns = "1");
 
-/// <summary>A job's cloth, as typed.</summary>
+/// <summary>A job's cloth, as typed; the first of a job carries the others.</summary>
 public sealed record ClothDocument
 {
+    /// <summary>What covers name it by, unique in the job; empty for the first.</summary>
+    public string Key { get; init; } = "";
+
     /// <summary>What it is called.</summary>
     public string Name { get; init; } = "";
 
@@ -108,6 +114,9 @@ public sealed record ClothDocument
 
     /// <summary>The price of a yard or metre; empty for none.</summary>
     public string Price { get; init; } = "";
+
+    /// <summary>The job's other cloths, each a lay of its own; none of them carries more.</summary>
+    public List<ClothDocument> Others { get; init; } = [];
 }
 
 /// <summary>A whole job in one file: docs/format.md.</summary>

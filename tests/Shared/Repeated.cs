@@ -22,7 +22,7 @@ internal static class Repeated
 
         Parallel.For(0, iter, i =>
         {
-            var seed = new PCG(1, (ulong)i * 0x9E3779B97F4A7C15).ToString();
+            var seed = new PCG(1, unchecked((ulong)i * 0x9E3779B97F4A7C15)).ToString();
             try
             {
                 holds(gen.Generate(PCG.Parse(seed), null, out _));

@@ -30,6 +30,21 @@ public sealed class JoinTests
         Assert.Equal(front.Start.X, middle.Bounds.Right - front.End.X);
     }
 
+    [Theory]
+    [InlineData("900.004")]
+    [InlineData("899.997")]
+    [InlineData("900")]
+    public void A_join_a_hair_beside_a_corner_is_at_the_corner_and_no_part_is_longer_than_the_cloth(string longest)
+    {
+        var usable = decimal.Parse(longest, System.Globalization.CultureInfo.InvariantCulture) + 30;
+        var input = Thing.Millimetres("box-cushion", "width=500 depth=400 thickness=80", "r.seam=15 r.zipTurn=0 o.strips=across") with { UsableWidth = Entry.Number(usable) };
+        var draft = Thing.Drafted(input);
+        Assert.True(Sewing.FoldUp.Of(draft).Holds);
+        DraftProperties.Hold(draft, longest);
+        Assert.All(draft.Pieces, piece => Assert.True(piece.CutLine.Bounds.Width.Millimetres <= (double)usable));
+        Assert.True(draft.Pieces.Count(piece => piece.Id == "boxing") >= 2);
+    }
+
     [Fact]
     public void A_front_wider_than_the_cloth_goes_down_the_roll_and_that_is_said()
     {

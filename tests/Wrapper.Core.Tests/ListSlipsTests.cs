@@ -15,6 +15,11 @@ public sealed class ListSlipsTests
         { "stations-incomplete", Pad("0 16", "15 14"), Pad("0 16", "15 14") with { Stations = [At("0", "16"), At("15", "14")] } },
         { "stations-out-of-order", Pad("0 16", "8 15", "8 14", "15 14"), Pad("0 16", "8 15", "8_1/4 14_15/16", "15 14") },
         { "pair-without-partner", Zoned(new() { Count = 3, Pair = true }), Zoned(new() { Count = 4, Pair = true }) },
+        {
+            "nothing-left",
+            Thing.Inches("slipcover", "r.stripSpare=1") with { Zones = [new() { Name = "Border", Strip = true, Width = Entry.Typed("0.0001 mm"), Height = Entry.Typed("4") }] },
+            Thing.Inches("slipcover", "r.stripSpare=1") with { Zones = [new() { Name = "Border", Strip = true, Width = Entry.Typed("8"), Height = Entry.Typed("4") }] }
+        },
         { "tuck-shortened", Zoned(new() { Tucks = ["left"], FreeTuck = Entry.Typed("2 15/16") }), Zoned(new() { Tucks = ["left"], FreeTuck = Entry.Typed("3") }) },
         { "skirt-without-drop", Zoned(new(), "skirtLength=100"), Zoned(new(), "skirtLength=100 skirtDrop=6") },
         { "one-fit-for-outline", Outlined("r.fit.width=1/4 r.fit.depth=1/2"), Outlined("r.fit.width=1/4 r.fit.depth=1/4") },

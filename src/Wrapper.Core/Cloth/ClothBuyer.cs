@@ -51,7 +51,7 @@ public sealed class ClothBuyer
             else
             {
                 leftOut.Add(cover.Key);
-                checks.AddRange(outcome.Checks.Where(check => check.Code is "piece-wider-than-cloth" or "turned-on-nap" or "cloth-too-narrow-for-casing"));
+                checks.AddRange(outcome.Checks.Where(check => check.Code is "piece-wider-than-cloth" or "turned-on-nap" or "cloth-too-narrow-for-casing").Select(check => Named(check, cover)));
             }
         }
 
@@ -99,6 +99,9 @@ public sealed class ClothBuyer
             .FirstOrDefault();
         return [.. yardages.Select(entry => new WidthComparison(entry.Width, entry.Yardage, entry.Width == best))];
     }
+
+    private static Check Named(Check check, JobCover cover) =>
+        cover.Name.Length == 0 ? check : check with { Text = $"{cover.Name}: {char.ToLowerInvariant(check.Text[0])}{check.Text[1..]}" };
 
     /// <summary>The time of one order grows with the square of the pieces: the orders tried shrink with it, but never below the starting ones.</summary>
     private static int StepsFor(int pieces, int most) => (int)Math.Clamp(Effort / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);

@@ -5,7 +5,8 @@ namespace Wrapper.Core.Cloth;
 /// <summary>A cover of a job, as the lay sees it.</summary>
 /// <param name="Key">The caller's key, unique in the job.</param>
 /// <param name="Input">The cover's inputs, without a cloth: the job's cloth is put in.</param>
-public sealed record JobCover(string Key, CoverInput Input);
+/// <param name="Name">What it is called where something is said of it; empty where there is only one.</param>
+public sealed record JobCover(string Key, CoverInput Input, string Name = "");
 
 /// <summary>A cloth width on offer, as the trade names it.</summary>
 /// <param name="Name"><c>54 in</c>, <c>137 cm</c>.</param>

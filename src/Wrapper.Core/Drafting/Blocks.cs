@@ -26,6 +26,8 @@ public static class Blocks
     /// <summary>The construction's id.</summary>
     public const string Id = "blocks";
 
+    private static readonly Length Least = Length.FromMillimetres(3m);
+
     /// <summary>Drafts a block for every zone.</summary>
     internal static ConstructedCover Construct(IReadOnlyList<BlockZone> zones, Worked allowance, CoverSpecification specification)
     {
@@ -36,6 +38,12 @@ public static class Blocks
         {
             var (width, height) = (zone.Width + zone.Spare.Left + zone.Spare.Right, zone.Height + zone.Spare.Bottom + zone.Spare.Top);
             var (cutWidth, cutLength) = (width + (2 * allowance), height + (2 * allowance));
+            if (Length.Min(width.Value, height.Value) < Least)
+            {
+                checks.Add(Check.Error("nothing-left", $"{zone.Name}: a block of {specification.Format.RoundedWithUnit(width.Value)} by {specification.Format.RoundedWithUnit(height.Value)} between seams cannot be cut: check the zone’s width and height, and their unit.", "zones"));
+                continue;
+            }
+
             var lay = new WidePieceLay(specification, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
             var outline = PieceMaker.Rectangle(width.Value, height.Value);
             var piece = PieceMaker.Make(specification, "block", zone.Name, zone.Count, outline, cutWidth, cutLength, _ => allowance.Value) with

@@ -49,10 +49,9 @@ internal sealed class BoxingPieces
     {
         var part = 1;
         var x = PocketDepth;
-        var tolerance = Length.FromMillimetres(0.01m);
         foreach (var span in perimeter.Between(StartOn(perimeter), EndOn(perimeter)))
         {
-            while (part < Count && x >= _joins.Places[part - 1] - tolerance)
+            while (part < Count && x >= _joins.Places[part - 1] - PlanPerimeter.Near)
             {
                 part++;
             }
@@ -110,18 +109,28 @@ internal sealed class BoxingPieces
         var start = StartOn(plan);
         Length OnStrip(Length station) => plan.Wrapped(station - plan.Wrapped(start)) + PocketDepth;
         var frontStart = OnStrip(plan.StartOf(_layout.Plan.Front));
-        return new BoxingJoins
+        var joins = Joins(longest);
+        var snapped = Snapped(joins);
+        return FitsCloth(snapped, longest) ? snapped : Snapped(Joins(longest - PlanPerimeter.Near));
+
+        // A join a hair beside a corner is at the corner; where that makes its part longer than the cloth, all give that hair.
+        JoinPlan Snapped(JoinPlan joins) => joins with { Places = [.. joins.Places.Select(place => plan.AtBreak(start + place - PocketDepth) - start + PocketDepth)] };
+
+        JoinPlan Joins(Length most) => new BoxingJoins
         {
             Strip = _layout.BoxingStitched,
             FrontStart = frontStart,
             FrontEnd = frontStart + _layout.Plan.Outline.LengthOf(_layout.Plan.Front),
-            Longest = longest,
+            Longest = most,
             ClearOfEnds = PocketDepth + _layout.Seam.Value,
             BackCorners = _layout.ZipTurn.Value.IsNegative
                 ? (PocketDepth - _layout.ZipTurn.Value, _layout.BoxingStitched - PocketDepth + _layout.ZipTurn.Value)
                 : null,
         }.Place();
     }
+
+    private bool FitsCloth(JoinPlan joins, Length longest) =>
+        joins.Places.Append(_layout.BoxingStitched).Zip(joins.Places.Prepend(Length.Zero), (to, from) => to - from).All(part => part <= longest);
 
     private void Warn()
     {

@@ -66,5 +66,10 @@ public static class Drafter
     private static Check Open(LedgerEntry entry) => Check.Warning(
         "seam-does-not-meet", $"The two sides of seam {entry.Seam.Id} differ: this is a fault of the drafting, do not cut from it.", null);
 
-    private static List<Check> Sorted(IEnumerable<Check> checks) => [.. checks.OrderByDescending(check => check.Level)];
+    /// <summary>Gravest first; beside an error, a milder word of the same about the same thing would only offer what does not help.</summary>
+    private static List<Check> Sorted(IReadOnlyList<Check> checks) =>
+    [
+        .. checks.Where(check => check.Level == CheckLevel.Error || !checks.Any(other => other.Level == CheckLevel.Error && other.Code == check.Code && other.Measure == check.Measure))
+            .OrderByDescending(check => check.Level),
+    ];
 }

@@ -19,7 +19,8 @@ internal sealed record PlanSpan(string Name, string EdgeName, Length Start, Leng
 /// </summary>
 internal sealed class PlanPerimeter
 {
-    private static readonly Length Near = Length.FromMillimetres(0.01m);
+    /// <summary>Two breaks no further apart than this are one.</summary>
+    public static readonly Length Near = Length.FromMillimetres(0.01m);
 
     private readonly Outline _plan;
     private readonly Length[] _starts;
@@ -81,6 +82,14 @@ internal sealed class PlanPerimeter
             _breaks.Insert(at, place);
             _spans = null;
         }
+    }
+
+    /// <summary>The break that this place is, or the place itself where there is none yet.</summary>
+    public Length AtBreak(Length station)
+    {
+        var place = Wrapped(station);
+        var near = _breaks.Find(at => (at - place).Abs() <= Near);
+        return station + (near - place is var away && away.Abs() <= Near ? away : Length.Zero);
     }
 
     /// <summary>The stretches from one place to another, going counter-clockwise; both are breaks.</summary>

@@ -54,7 +54,7 @@ internal sealed class PlatePieces
     /// <summary>The joins it takes to make the plates of all covers alike.</summary>
     public int Joins => IsSplit ? 2 * _perCover * _specification.Count : 0;
 
-    private string Name => _id == "plate" ? "Plate" : "Top";
+    private string Name => char.ToUpperInvariant(_id[0]) + _id[1..];
 
     private Length JoinSeam => _specification.Rules["joinSeam"].Value;
 

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Cloth;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Forms;
 using Wrapper.Core.Rules;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -132,8 +133,10 @@ internal static class YardageEndpoints
     private static List<JobCover> Covers(YardageRequestJson request, bool example) =>
     [
         .. request.Covers.Where(cover => (cover.Example ?? false) == example)
-            .Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []))),
+            .Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []), request.Covers.Count > 1 ? NameOf(cover.Cover) : "")),
     ];
+
+    private static string NameOf(CoverDocument cover) => cover.Name.Length > 0 ? cover.Name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form;
 
     private static Dictionary<string, CoverAnswerJson> Answers(YardageRequestJson request, ClothSpecification? cloth)
     {

@@ -557,8 +557,10 @@ export interface components {
             length: components["schemas"]["Entry"];
             forms: null | string[];
         };
-        /** @description A job's cloth, as typed. */
+        /** @description A job's cloth, as typed; the first of a job carries the others. */
         ClothDocument: {
+            /** @description What covers name it by, unique in the job; empty for the first. */
+            key?: string;
             /** @description What it is called. */
             name?: string;
             /** @description Selvage to selvage. */
@@ -571,6 +573,8 @@ export interface components {
             repeatLength?: string;
             /** @description The price of a yard or metre; empty for none. */
             price?: string;
+            /** @description The job's other cloths, each a lay of its own; none of them carries more. */
+            others?: components["schemas"]["ClothDocument"][];
         };
         /** @description A job's cloth. */
         ClothJson: {
@@ -638,6 +642,8 @@ export interface components {
             padding?: components["schemas"]["PaddingDocument"][];
             /** @description The corners of a free outline, the widths at stations, the zones of a loose cover: as in a draft's measures. */
             lists?: Record<string, never>;
+            /** @description The key of the cloth it is cut from; empty for the job's first. */
+            cloth?: string;
             /** @description How many alike, as typed. */
             count?: string;
         };

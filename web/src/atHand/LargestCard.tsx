@@ -1,6 +1,7 @@
 import type { LargestCover, Unit } from "../api/client";
 import { turned } from "../cloth/turned";
 import { pieceColour } from "../ui/pieceColours";
+import { inSentence } from "../ui/words";
 
 interface Props {
   cover: LargestCover;
@@ -38,7 +39,7 @@ export function LargestCard({ cover, usable, length, unit, onBegin }: Props) {
       <div>
         <strong>{cover.formLabel}</strong>
         <span>
-          {[cover.shapeLabel.toLowerCase(), cover.constructionLabel.toLowerCase()]
+          {[inSentence(cover.shapeLabel), cover.constructionLabel.toLowerCase()]
             .filter((word) => word !== cover.formLabel.toLowerCase())
             .join(", ")}
         </span>

@@ -1,12 +1,12 @@
 import { useShallow } from "zustand/react/shallow";
-import type { Catalogue, Check, Yardage } from "../api/client";
+import type { Catalogue, Check, Cloth, Yardage } from "../api/client";
 import { BuyPanel } from "../cloth/BuyPanel";
 import { RollPanel } from "../cloth/RollPanel";
 import { useBench, useCurrentCover } from "../jobs/benchStore";
 import { TurnView } from "../unfold/TurnView";
 import { WorkingSheet } from "../working/WorkingSheet";
 import { BenchThings } from "./BenchThings";
-import { nameOf, type JobDocument } from "../jobs/document";
+import { clothOf, coversOn, nameOf, type JobDocument } from "../jobs/document";
 import { MakeUpPanel } from "../makeup/MakeUpPanel";
 import { MeasurePanel } from "../measure/MeasurePanel";
 import { isAsked, isMeasured, missingMeasures, shapeOf, withExamples } from "../measure/shape";
@@ -17,7 +17,7 @@ import { ConflictNotice } from "./ConflictNotice";
 import { CoverTabs } from "./CoverTabs";
 import { TapeEdge } from "./TapeEdge";
 import { useSettled } from "./useSettled";
-import { settledSteps, useYardage } from "./useYardage";
+import { settledSteps, useYardage, useYardages } from "./useYardage";
 import "./bench.css";
 
 interface Props {
@@ -38,9 +38,12 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
   );
   const settled = useSettled(document, pauseBeforeComparing);
   const drafts = current ? [current.id] : [];
-  const quick = useYardage({ document, catalogue, houseRules, drafts, steps: quickSteps });
+  const cloth = document ? clothOf(document, current?.cover) : null;
+  const key = cloth?.key ?? "";
+  const quick = useYardage({ document, cloth: key, catalogue, houseRules, drafts, steps: quickSteps });
   const full = useYardage({
     document: settled,
+    cloth: key,
     catalogue,
     houseRules,
     drafts,
@@ -48,13 +51,14 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
     steps: settledSteps,
   });
 
+  const others = useYardages(settled, key, catalogue, houseRules);
   const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
   const latest = (isSettled ? full.data : quick.data) ?? null;
   const answer = (current && latest?.covers[current.id]) ?? null;
   const draft = useLastGood(current?.id ?? "", answer?.draft ?? null);
   const stale = answer !== null && !answer.draft;
   const yardage = useLastGood(current?.id ?? "", stale && latest?.buy == null ? null : latest);
-  if (!document) {
+  if (!document || !cloth) {
     return null;
   }
 
@@ -82,7 +86,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
       <BenchHeader />
       <main className="board" data-settled={isSettled}>
         <ConflictNotice />
-        <CoverTabs yardage={yardage} />
+        <CoverTabs yardages={[yardage, ...others.map((other) => other.yardage)]} />
         {choosing || !current || !shape ? (
           <BenchThings catalogue={catalogue} unit={unit} />
         ) : reading && draft ? (
@@ -116,7 +120,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
                 <MakeUpPanel
                   catalogue={catalogue}
                   cover={current.cover}
-                  cloth={document.cloth}
+                  cloth={cloth}
                   unit={unit}
                   houseRules={houseRules}
                   checks={answer?.checks ?? []}
@@ -136,7 +140,8 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               yardage={yardage}
               stale={stale && yardage !== latest}
               checks={latest?.checks ?? []}
-              cloth={document.cloth}
+              document={document}
+              cloth={cloth}
               unit={unit}
               currentId={current.id}
             />
@@ -146,7 +151,9 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               widths={full.data?.widths ?? []}
               comparing={!isSettled}
               unit={unit}
-              leftOut={yardage ? namesLeftOut(document, yardage) : []}
+              leftOut={yardage ? namesLeftOut(document, cloth, yardage) : []}
+              cloth={cloth}
+              others={others}
             />
           </>
         )}
@@ -156,9 +163,11 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
 }
 
 /** What is not in the figure to buy: unfinished, or too wide for the cloth. */
-function namesLeftOut(document: JobDocument, yardage: Yardage): string[] {
+function namesLeftOut(document: JobDocument, cloth: Cloth, yardage: Yardage): string[] {
   const laid = new Set(yardage.pieces.map((piece) => piece.cover));
-  return document.covers.filter((entry) => !laid.has(entry.id)).map((entry) => nameOf(document, entry));
+  return coversOn(document, cloth)
+    .filter((entry) => !laid.has(entry.id))
+    .map((entry) => nameOf(document, entry));
 }
 
 /** After the last measure the hand goes on to how many there are. */

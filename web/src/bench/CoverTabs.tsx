@@ -1,22 +1,31 @@
 import type { Yardage } from "../api/client";
 import { addCover, chooseThing, editCover, removeCover, useBench, useCurrentCover } from "../jobs/benchStore";
+import { calledByThing, nameOf } from "../jobs/document";
 
 /** The covers of the job, side by side: choose one, name it, add another, one more like it, take one off. */
-export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
-  const covers = useBench((state) => state.document?.covers ?? []);
+export function CoverTabs({ yardages }: { yardages: (Yardage | null)[] }) {
+  const document = useBench((state) => state.document);
   const current = useCurrentCover();
   const { choose } = useBench.getState();
-  const laid = new Set(yardage?.example ? [] : yardage?.pieces.map((piece) => piece.cover));
+  const laid = new Set(
+    yardages.flatMap((yardage) =>
+      !yardage || yardage.example ? [] : yardage.pieces.map((piece) => piece.cover),
+    ),
+  );
+  if (!document) {
+    return null;
+  }
+
   return (
     <nav className="cover-tabs" aria-label="Covers of this job">
-      {covers.map((entry, i) =>
+      {document.covers.map((entry) =>
         entry.id === current?.id ? (
           <span key={entry.id} className="cover-tab current">
             <input
               aria-label="Name of this cover"
-              placeholder={`Cover ${i + 1}`}
+              placeholder={calledByThing(document, entry)}
               maxLength={200}
-              size={Math.max(10, entry.cover.name.length)}
+              size={Math.max(10, nameOf(document, entry).length)}
               value={entry.cover.name}
               onChange={(event) => editCover("name", (cover) => ({ ...cover, name: event.target.value }))}
             />
@@ -24,7 +33,7 @@ export function CoverTabs({ yardage }: { yardage: Yardage | null }) {
           </span>
         ) : (
           <button type="button" key={entry.id} className="cover-tab" onClick={() => choose(entry.id)}>
-            {entry.cover.name || `Cover ${i + 1}`}{" "}
+            {nameOf(document, entry)}{" "}
             <span className="cover-count">
               {laid.has(entry.id) ? `${entry.cover.count} alike` : "unfinished"}
             </span>

@@ -1,7 +1,7 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { api, type Catalogue, type Cover, type Yardage } from "../api/client";
-import type { JobDocument } from "../jobs/document";
+import { api, type Catalogue, type Cloth, type Cover, type Yardage } from "../api/client";
+import { clothsOf, coversOn, type JobDocument } from "../jobs/document";
 import { isMeasured, shapeOf, withExamples } from "../measure/shape";
 
 /** Orders of the lay tried when the hand rests; the cutting sheet tries as many, so that it shows the same lay as the bench. */
@@ -9,8 +9,8 @@ export const settledSteps = 600;
 
 type Covers = { key: string; cover: Cover; example: boolean }[];
 
-function coversOf(document: JobDocument, catalogue: Catalogue): Covers {
-  return document.covers.map(({ id, cover }) => {
+function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue): Covers {
+  return coversOn(document, cloth).map(({ id, cover }) => {
     const shape = shapeOf(catalogue, cover);
     const example = shape !== null && !isMeasured(shape, cover);
     return {
@@ -23,6 +23,8 @@ function coversOf(document: JobDocument, catalogue: Catalogue): Covers {
 
 interface Asked {
   document: JobDocument | null;
+  /** The key of the cloth asked about. */
+  cloth: string;
   catalogue: Catalogue | undefined;
   houseRules: Record<string, string> | undefined;
   /** The covers whose drafts are wanted. */
@@ -31,36 +33,95 @@ interface Asked {
   steps?: number;
 }
 
-/** Drafts and lays the job as it stands on the bench; the last answer stays while the next is worked out. */
-export function useYardage({ document, catalogue, houseRules, drafts, compare = false, steps }: Asked) {
-  const draftKeys = drafts.join(","); // the list is made anew at each render; its text says whether it changed
-  const body = useMemo(
-    () =>
-      document && catalogue && houseRules
-        ? {
-            unit: document.heading.unit,
-            houseRules,
-            covers: coversOf(document, catalogue),
-            cloth: document.cloth,
-            drafts: draftKeys.split(",").filter(Boolean),
-            compare,
-            steps: steps ?? null,
-          }
-        : null,
-    [document, catalogue, houseRules, draftKeys, compare, steps],
-  );
-  return useQuery<Yardage>({
-    queryKey: ["yardage", body],
-    enabled: body !== null,
-    placeholderData: keepPreviousData,
-    gcTime: 30_000,
-    queryFn: async ({ signal }) => {
-      const { data } = await api.POST("/api/yardage", { body: body as never, signal });
-      if (!data) {
-        throw new Error("The workroom’s computer did not answer.");
-      }
+type Body = ReturnType<typeof bodyOf>;
 
-      return data;
-    },
+function bodyOf(
+  document: JobDocument,
+  cloth: Cloth,
+  catalogue: Catalogue,
+  houseRules: Record<string, string>,
+  drafts: string[],
+  compare: boolean,
+  steps: number | undefined,
+) {
+  return {
+    unit: document.heading.unit,
+    houseRules,
+    covers: coversOf(document, cloth, catalogue),
+    cloth: { ...cloth, others: [] },
+    drafts,
+    compare,
+    steps: steps ?? null,
+  };
+}
+
+const asked = (body: Body | null) => ({
+  queryKey: ["yardage", body],
+  enabled: body !== null,
+  placeholderData: keepPreviousData<Yardage>,
+  gcTime: 30_000,
+  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Yardage> => {
+    const { data } = await api.POST("/api/yardage", { body: body as never, signal });
+    if (!data) {
+      throw new Error("The workroom’s computer did not answer.");
+    }
+
+    return data;
+  },
+});
+
+/** Drafts and lays what is cut from one cloth as it stands on the bench; the last answer stays while the next is worked out. */
+export function useYardage({
+  document,
+  cloth: key,
+  catalogue,
+  houseRules,
+  drafts,
+  compare = false,
+  steps,
+}: Asked) {
+  const draftKeys = drafts.join(","); // the list is made anew at each render; its text says whether it changed
+  const body = useMemo(() => {
+    const cloth = document && (clothsOf(document).find((one) => one.key === key) ?? document.cloth);
+    return document && cloth && catalogue && houseRules
+      ? bodyOf(document, cloth, catalogue, houseRules, draftKeys.split(",").filter(Boolean), compare, steps)
+      : null;
+  }, [document, key, catalogue, houseRules, draftKeys, compare, steps]);
+  return useQuery(asked(body));
+}
+
+/** What each cloth of a job has to be bought of, and how it is laid. */
+export interface ClothYardage {
+  cloth: Cloth;
+  yardage: Yardage | null;
+}
+
+/** The same for every cloth of the job but the one left out, with the drafts of all their covers. */
+export function useYardages(
+  document: JobDocument | null,
+  without: string | null,
+  catalogue: Catalogue | undefined,
+  houseRules: Record<string, string> | undefined,
+): ClothYardage[] {
+  const cloths = document
+    ? clothsOf(document).filter((cloth) => cloth.key !== without && coversOn(document, cloth).length > 0)
+    : [];
+  const answers = useQueries({
+    queries: cloths.map((cloth) =>
+      asked(
+        document && catalogue && houseRules
+          ? bodyOf(
+              document,
+              cloth,
+              catalogue,
+              houseRules,
+              coversOn(document, cloth).map((entry) => entry.id),
+              false,
+              settledSteps,
+            )
+          : null,
+      ),
+    ),
   });
+  return cloths.map((cloth, i) => ({ cloth, yardage: answers[i]?.data ?? null }));
 }

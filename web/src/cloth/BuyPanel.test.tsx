@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from "@testing-library/react";
 import { expect, test } from "vitest";
 import type { Check, Width } from "../api/client";
 import { useBench } from "../jobs/benchStore";
-import { emptyCover } from "../jobs/document";
+import { emptyCloth, emptyCover } from "../jobs/document";
 import { yardage } from "../testing";
 import { BuyPanel } from "./BuyPanel";
 
@@ -42,6 +42,8 @@ const show = (change = {}) =>
       comparing={false}
       unit="in"
       leftOut={[]}
+      cloth={emptyCloth}
+      others={[]}
       {...change}
     />,
   );
@@ -72,7 +74,14 @@ test("a figure from before a wrong entry, an example and what is left out are sa
   const { rerender } = show({ stale: true });
   expect(screen.getByText("before the last entry")).toBeTruthy();
   expect(screen.queryAllByRole("row")).toEqual([]);
-  const props = { stale: false, widths, comparing: false, unit: "in" as const };
+  const props = {
+    stale: false,
+    widths,
+    comparing: false,
+    unit: "in" as const,
+    cloth: emptyCloth,
+    others: [],
+  };
   rerender(<BuyPanel yardage={{ ...yardage, example: true }} {...props} leftOut={["Step"]} />);
   expect(screen.getByText("example")).toBeTruthy();
   expect(screen.queryByText("Without Step")).toBeNull();
@@ -83,10 +92,26 @@ test("a figure from before a wrong entry, an example and what is left out are sa
 test("touching a width puts the job on it", () => {
   useBench.getState().open("job", {
     heading: { name: "", client: "", place: "", unit: "in" },
-    cloth: { name: "", width: "54", selvage: "", nap: "either", repeatLength: "", price: "" },
+    cloth: { ...emptyCloth, width: "54" },
     covers: [{ id: "a", cover: emptyCover }],
   });
   show();
   fireEvent.click(screen.getByRole("button", { name: "280 cm" }));
   expect(useBench.getState().document?.cloth.width).toBe("280 cm");
+});
+
+test("each other cloth of the job has its own figure, an example none", () => {
+  const sheeting = { ...emptyCloth, key: "b", name: "Sheeting", width: "90" };
+  const lining = { ...emptyCloth, key: "c", width: "54" };
+  show({
+    cloth: { ...emptyCloth, name: "Linen" },
+    others: [
+      { cloth: sheeting, yardage },
+      { cloth: lining, yardage: { ...yardage, example: true } },
+    ],
+  });
+  expect(screen.getByText(/To buy of Linen/)).toBeTruthy();
+  const [first, second] = screen.getAllByRole("listitem").map((item) => item.textContent);
+  expect(first).toContain(`${yardage.buy?.figure} ${yardage.buy?.unit} of Sheeting`);
+  expect(second).toContain("– of cloth 54 wide");
 });

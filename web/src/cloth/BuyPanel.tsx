@@ -1,5 +1,7 @@
-import type { Unit, Width, Yardage } from "../api/client";
+import type { Cloth, Unit, Width, Yardage } from "../api/client";
+import type { ClothYardage } from "../bench/useYardage";
 import { editCloth } from "../jobs/benchStore";
+import { clothName } from "../jobs/document";
 import { Figure } from "../ui/Figure";
 
 interface Props {
@@ -12,17 +14,21 @@ interface Props {
   unit: Unit;
   /** The covers that are not in the figure. */
   leftOut: string[];
+  cloth: Cloth;
+  /** What the job needs of its other cloths. */
+  others: ClothYardage[];
 }
 
 /** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
-export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut }: Props) {
+export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut, cloth, others }: Props) {
   const buy = yardage?.buy;
   return (
     <section className="buy-panel" aria-label="To buy">
       <div className="buy-head">
         <div>
           <span className="buy-heading">
-            To buy {yardage?.example && <strong className="example-mark">example</strong>}
+            To buy{others.length > 0 ? ` of ${clothName(cloth)}` : ""}{" "}
+            {yardage?.example && <strong className="example-mark">example</strong>}
             {stale && <strong className="example-mark">before the last entry</strong>}
           </span>
           {buy ? (
@@ -49,6 +55,24 @@ export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut }: P
           </p>
         )}
       </div>
+      {others.length > 0 && (
+        <ul className="other-cloths" aria-label="To buy of the other cloths">
+          {others.map(({ cloth: other, yardage: its }) => (
+            <li key={other.key}>
+              and{" "}
+              {its?.buy && !its.example ? (
+                <strong>
+                  <Figure text={its.buy.figure} unit={its.buy.unit} />
+                </strong>
+              ) : (
+                "–"
+              )}{" "}
+              of {clothName(other)}
+              {its?.buy?.cost != null && !its.example && `, costs ${its.buy.cost.toFixed(2)}`}
+            </li>
+          ))}
+        </ul>
+      )}
       <table className={comparing ? "widths comparing" : "widths"} aria-busy={comparing}>
         <caption className="visually-hidden">The same job on other widths</caption>
         <tbody>

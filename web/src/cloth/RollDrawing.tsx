@@ -11,12 +11,14 @@ interface Props {
 const rulerHeight = 20;
 const gap = 6;
 const mostRows = 3;
+/** Nothing is drawn on less, which a page still being laid out may give. */
+const narrowest = 40;
 
 /** The roll with its ruled edge and every piece on it in its true shape, cut end on the left; a long roll goes on in a row below. */
 export function RollDrawing({ yardage, unit, currentId }: Props) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 780, height: 190 });
   const { lay, buy, usableWidth } = yardage;
-  if (!lay || !buy || !usableWidth) {
+  if (!lay || !buy || !usableWidth || size.width < narrowest || size.height < narrowest) {
     return <div className="roll-drawing" ref={ref} />;
   }
 

@@ -61,7 +61,7 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, ruler
             return null;
           }
 
-          const id = kindOf(piece.key);
+          const kind = kindOf(piece.key);
           return (
             <g
               key={`${placement.piece}.${placement.copy}`}
@@ -70,10 +70,10 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, ruler
               <title>{piece.name}</title>
               <polygon
                 points={corners.map(([x, y]) => `${left + y * scale},${top + x * scale}`).join(" ")}
-                fill={pieceColour(id)}
+                fill={pieceColour(kind)}
               />
               <Label
-                id={id === "block" && piece.name.length * 7 < Math.max(along, across) ? piece.name : id}
+                name={kind === "piping" ? "" : piece.name}
                 left={left}
                 top={top}
                 along={along}
@@ -95,17 +95,17 @@ function kindOf(key: string): string {
   return key.replace(/(-part)?-\d+$/, "").replace(/^(plate|block)-.*/, "$1");
 }
 
-const words: Record<string, string> = { "zip-boxing": "zip" };
+const letter = 7;
 
-/** The piece's name along its longer side, where there is room. */
+/** The piece's name along its longer side, where there is room: whole, without which part it is, or its first word. */
 function Label({
-  id,
+  name,
   left,
   top,
   along,
   across,
 }: {
-  id: string;
+  name: string;
   left: number;
   top: number;
   along: number;
@@ -114,9 +114,12 @@ function Label({
   const [x, y] = [left + along / 2, top + across / 2];
   const upright = across > along;
   const room = upright ? { length: across, width: along } : { length: along, width: across };
-  return room.length > 44 && room.width > 13 && id !== "piping" ? (
+  const text = [name, name.replace(/ \d.*$/, ""), name.split(/[ ,]/)[0] ?? ""].find(
+    (words) => words.length * letter < room.length,
+  );
+  return text && room.width > 13 ? (
     <text x={x} y={y} dy={4} transform={upright ? `rotate(-90 ${x} ${y})` : undefined}>
-      {words[id] ?? id}
+      {text}
     </text>
   ) : null;
 }

@@ -1,21 +1,32 @@
-import type { Cover, Draft, Piece } from "../api/client";
+import { Fragment } from "react";
+import type { Draft, Piece } from "../api/client";
 import { Figure } from "../ui/Figure";
 import { pieceColour } from "../ui/pieceColours";
 import { PieceShape } from "../pieces/PieceShape";
 
+interface Props {
+  name: string;
+  /** How many alike. */
+  count: string;
+  /** What the cloth is called, where the job has several; else empty. */
+  from: string;
+  draft: Draft;
+}
+
 /** One cover's cut list, a line a piece, with room to tick. */
-export function CutList({ cover, draft }: { cover: Cover; draft: Draft }) {
-  const scale =
-    110 / Math.max(...draft.pieces.filter((piece) => piece.id !== "piping").map((piece) => piece.cutWidth));
-  const thickness = draft.finished.find((size) => size.key === "t");
+export function CutList({ name, count, from, draft }: Props) {
+  const drawn = draft.pieces.filter((piece) => piece.id !== "piping");
+  const scale = Math.min(
+    110 / Math.max(...drawn.map((piece) => piece.cutWidth)),
+    90 / Math.max(...drawn.map((piece) => piece.cutLength)),
+  );
   return (
     <section className="cut-list">
       <h2>
-        {cover.name || "Cushion"}, {cover.count} alike
-        <small>
-          finished <Figure text={finished(draft, "W")} /> × <Figure text={finished(draft, "D")} /> ×{" "}
-          <Figure text={thickness?.shown ?? ""} /> {draft.unit}
-        </small>
+        {name}
+        {count !== "1" && `, ${count} alike`}
+        {from && `, from ${from}`}
+        <Finished draft={draft} />
       </h2>
       <table>
         <thead>
@@ -53,8 +64,23 @@ export function CutList({ cover, draft }: { cover: Cover; draft: Draft }) {
   );
 }
 
-function finished(draft: Draft, key: string): string {
-  return draft.finished.find((size) => size.key === key)?.shown ?? "";
+/** The finished size across, along and through, as far as this thing has them. */
+function Finished({ draft }: { draft: Draft }) {
+  const sizes = ["d", "W", "D", "L", "H", "t", "T"].flatMap((key) =>
+    draft.finished.filter((size) => size.key === key),
+  );
+  return sizes.length === 0 ? null : (
+    <small>
+      finished{" "}
+      {sizes.map((size, i) => (
+        <Fragment key={size.key}>
+          {i > 0 && " × "}
+          <Figure text={size.shown} />
+        </Fragment>
+      ))}{" "}
+      {draft.unit}
+    </small>
+  );
 }
 
 /** The chalk and snips a piece gets, with where the tape finds them. */

@@ -1,14 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { Fragment, useMemo } from "react";
 import { Link, useParams } from "react-router";
 import { api } from "../api/client";
 import { Nowhere } from "../app/Nowhere";
 import { useCatalogue } from "../bench/useCatalogue";
-import { settledSteps, useYardage } from "../bench/useYardage";
+import { useYardages, type ClothYardage } from "../bench/useYardage";
 import { Notions } from "../cloth/Notions";
 import { RollDrawing } from "../cloth/RollDrawing";
 import { useHouse } from "../house/useHouse";
-import { documentOf, nameOf } from "../jobs/document";
+import { clothName, coversOn, documentOf, nameOf, type CoverEntry } from "../jobs/document";
 import { isMeasured, shapeOf } from "../measure/shape";
 import { Figure } from "../ui/Figure";
 import { CutList } from "./CutList";
@@ -25,27 +25,26 @@ export function CuttingSheet() {
     queryFn: async () => (await api.GET("/api/jobs/{id}", { params: { path: { id } } })).data ?? null,
   });
   const document = useMemo(() => (job.data ? documentOf(job.data) : null), [job.data]);
-  const yardage = useYardage({
-    document,
-    catalogue: catalogue.data,
-    houseRules: house.data?.rules,
-    drafts: document?.covers.map((entry) => entry.id) ?? [],
-    steps: settledSteps,
-  }).data;
+  const cloths = useYardages(document, null, catalogue.data, house.data?.rules);
   if (job.data === null) {
     return <Nowhere text="There is no such job, or it was deleted." />;
   }
 
-  if (!document || !yardage || !catalogue.data) {
+  if (!document || !catalogue.data || cloths.some(({ yardage }) => !yardage)) {
     return <main aria-busy="true">Working it out…</main>;
   }
 
-  const complete = document.covers.filter(({ id: key, cover }) => {
-    const shape = catalogue.data && shapeOf(catalogue.data, cover);
-    return shape && isMeasured(shape, cover) && yardage.covers[key]?.draft;
+  const draftOf = (entry: CoverEntry) =>
+    cloths.map(({ yardage }) => yardage?.covers[entry.id]?.draft).find(Boolean) ?? null;
+  const complete = document.covers.filter((entry) => {
+    const shape = catalogue.data && shapeOf(catalogue.data, entry.cover);
+    return shape && isMeasured(shape, entry.cover) && draftOf(entry);
   });
   const unfinished = document.covers.filter((entry) => !complete.includes(entry));
-  const { heading, cloth } = document;
+  const { heading } = document;
+  const isLaid = ({ cloth }: ClothYardage) =>
+    coversOn(document, cloth).some((entry) => complete.includes(entry));
+  const laid = cloths.filter(isLaid);
   return (
     <main className="cutting-sheet">
       <nav className="no-print">
@@ -59,18 +58,11 @@ export function CuttingSheet() {
           <h1>{heading.name || "Unnamed job"}</h1>
           <p>{[heading.client, heading.place].filter(Boolean).join(", ")}</p>
         </div>
-        {yardage.buy && complete.length > 0 && (
-          <p className="sheet-buy">
-            Buy{" "}
-            <strong>
-              <Figure text={yardage.buy.figure} /> {yardage.buy.unit}
-            </strong>
-            <span>
-              {cloth.name || "cloth"}, {cloth.width} wide, {yardage.usableWidthShown} {heading.unit} usable
-              {cloth.nap === "one-way" ? ", nap one way" : ""}
-            </span>
-          </p>
-        )}
+        <div>
+          {laid.map((one) => (
+            <ToBuy key={one.cloth.key} {...one} unit={heading.unit} named={laid.length > 1} />
+          ))}
+        </div>
       </header>
       {unfinished.length > 0 && (
         <p className="sheet-warning" role="note">
@@ -79,22 +71,54 @@ export function CuttingSheet() {
           unfinished cover.
         </p>
       )}
-      {complete.map(({ id: key, cover }) => {
-        const draft = yardage.covers[key]?.draft;
-        return draft ? <CutList key={key} cover={cover} draft={draft} /> : null;
-      })}
+      {laid.map(({ cloth, yardage }) => (
+        <Fragment key={cloth.key}>
+          {coversOn(document, cloth)
+            .filter((entry) => complete.includes(entry))
+            .map((entry) => {
+              const draft = draftOf(entry);
+              return draft ? (
+                <CutList
+                  key={entry.id}
+                  name={nameOf(document, entry)}
+                  count={entry.cover.count}
+                  from={laid.length > 1 ? clothName(cloth) : ""}
+                  draft={draft}
+                />
+              ) : null;
+            })}
+          {yardage && (
+            <section className="sheet-lay">
+              <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
+              <RollDrawing yardage={yardage} unit={heading.unit} currentId={null} />
+              <h2>Buy besides</h2>
+              <Notions yardage={yardage} />
+            </section>
+          )}
+        </Fragment>
+      ))}
       {complete.length > 0 && (
-        <section className="sheet-lay">
-          <h2>Lay, cut end on the left</h2>
-          <RollDrawing yardage={yardage} unit={heading.unit} currentId={null} />
-          <h2>Buy besides</h2>
-          <Notions yardage={yardage} />
-          <p className="caution">
-            Furniture and bedding fire rules differ by country: loose covers and fillings may need rated cloth
-            and a label. Check your local rules and ask the supplier for the certificate.
-          </p>
-        </section>
+        <p className="caution">
+          Furniture and bedding fire rules differ by country: loose covers and fillings may need rated cloth
+          and a label. Check your local rules and ask the supplier for the certificate.
+        </p>
       )}
     </main>
   );
+}
+
+/** How much to buy of one cloth. */
+function ToBuy({ cloth, yardage, unit, named }: ClothYardage & { unit: string; named: boolean }) {
+  return yardage?.buy ? (
+    <p className={named ? "sheet-buy several" : "sheet-buy"}>
+      Buy{" "}
+      <strong>
+        <Figure text={yardage.buy.figure} /> {yardage.buy.unit}
+      </strong>
+      <span>
+        {cloth.name || "cloth"}, {cloth.width} wide, {yardage.usableWidthShown} {unit} usable
+        {cloth.nap === "one-way" ? ", nap one way" : ""}
+      </span>
+    </p>
+  ) : null;
 }

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { CoverBody, Job } from "../api/client";
 import { hasUnsaved, keepMine, startSaving, takeTheirs, useSaving } from "./autosave";
 import { addCover, editHeading, editText, removeCover, useBench } from "./benchStore";
-import { documentOf, emptyCover } from "./document";
+import { documentOf, emptyCloth, emptyCover } from "./document";
 
 const job: Job = {
   id: "job",
@@ -14,7 +14,7 @@ const job: Job = {
   updated: "2026-03-01T09:00:00Z",
   cloth: {
     version: 5,
-    cloth: { name: "", width: "54", selvage: "", nap: "either", repeatLength: "", price: "" },
+    cloth: { ...emptyCloth, width: "54" },
   },
   covers: [{ id: "a", position: 0, version: 7, complete: false, cover: emptyCover as CoverBody }],
 };

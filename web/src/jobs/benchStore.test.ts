@@ -1,10 +1,27 @@
 import { beforeEach, expect, test, vi } from "vitest";
-import { addCover, editCloth, editText, removeCover, useBench } from "./benchStore";
-import { emptyCover, type JobDocument } from "./document";
+import {
+  addCover,
+  cutFrom,
+  cutFromAnother,
+  editCloth,
+  editText,
+  removeCloth,
+  removeCover,
+  useBench,
+} from "./benchStore";
+import {
+  calledByThing,
+  clothOf,
+  clothsOf,
+  coversOn,
+  emptyCloth,
+  emptyCover,
+  type JobDocument,
+} from "./document";
 
 const document: JobDocument = {
   heading: { name: "", client: "", place: "", unit: "in" },
-  cloth: { name: "", width: "54", selvage: "", nap: "either", repeatLength: "", price: "" },
+  cloth: { ...emptyCloth, width: "54" },
   covers: [{ id: "a", cover: emptyCover }],
 };
 const width = () => useBench.getState().document?.covers[0]?.cover.measures.width;
@@ -50,4 +67,43 @@ test("an emptied text is taken out and not kept as nothing", () => {
   editText("rules", "seam", "5/8");
   editText("rules", "seam", "");
   expect(useBench.getState().document?.covers[0]?.cover.rules).toEqual({});
+});
+
+const now = () => useBench.getState().document ?? document;
+
+test("a cover cut from another cloth has its own, and what is typed changes that one alone", () => {
+  addCover({ ...emptyCover, form: "fitted-sheet" });
+  cutFromAnother();
+  editCloth({ name: "Sheeting", width: "108" });
+  const [first, second] = clothsOf(now());
+  expect([first?.width, second?.width, second?.name]).toEqual(["54", "108", "Sheeting"]);
+  expect(coversOn(now(), clothsOf(now())[1] ?? emptyCloth).map((entry) => entry.cover.form)).toEqual([
+    "fitted-sheet",
+  ]);
+  useBench.getState().choose("a");
+  expect(clothOf(now(), now().covers[0]?.cover).width).toBe("54");
+  cutFrom(second?.key ?? "");
+  expect(coversOn(now(), clothsOf(now())[0] ?? emptyCloth)).toEqual([]);
+  cutFrom("");
+  useBench.getState().undo();
+  useBench.getState().undo();
+  expect(clothOf(now(), now().covers[0]?.cover).width).toBe("54");
+});
+
+test("a cloth taken off leaves its covers on the first", () => {
+  cutFromAnother();
+  const { key } = clothsOf(now())[1] ?? emptyCloth;
+  removeCloth(key);
+  expect(clothsOf(now())).toHaveLength(1);
+  expect(clothOf(now(), now().covers[0]?.cover).width).toBe("54");
+});
+
+test("covers without a name are called by their thing, and numbered where there are several", () => {
+  addCover({ ...emptyCover, form: "duvet" });
+  addCover();
+  expect(now().covers.map((entry) => calledByThing(now(), entry))).toEqual([
+    "Box cushion",
+    "Duvet",
+    "Box cushion 2",
+  ]);
 });

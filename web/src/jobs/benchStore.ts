@@ -1,7 +1,7 @@
 import { create } from "zustand";
 import type { Cloth, Cover } from "../api/client";
 import type { CoverEntry, Heading, JobDocument } from "./document";
-import { newCover } from "./document";
+import { clothOf, clothsOf, emptyCloth, newCover } from "./document";
 
 /** Keys typed within this time into one field are one step to undo. */
 const oneStep = 1500;
@@ -124,11 +124,53 @@ export function editHeading(change: Partial<Heading>) {
   }));
 }
 
+/** Changes the cloth that the cover on the bench is cut from. */
 export function editCloth(change: Partial<Cloth>) {
-  useBench.getState().edit(`cloth.${Object.keys(change).join()}`, (document) => ({
-    ...document,
-    cloth: { ...document.cloth, ...change },
-  }));
+  const { edit, currentId } = useBench.getState();
+  edit(`cloth.${currentId}.${Object.keys(change).join()}`, (document) => {
+    const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
+    const { key } = clothOf(document, cover);
+    return withCloths(
+      document,
+      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, ...change } : cloth)),
+    );
+  });
+}
+
+/** Cuts the cover on the bench from this cloth of the job. */
+export function cutFrom(key: string) {
+  editCover("cloth", (cover) => ({ ...cover, cloth: key }));
+}
+
+/** Cuts the cover on the bench from a cloth the job did not have yet, as wide as its own until now. */
+export function cutFromAnother() {
+  const { edit, currentId } = useBench.getState();
+  const key = crypto.randomUUID().slice(0, 8);
+  edit(`cloth.add.${key}`, (document) => {
+    const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
+    const { width, selvage } = clothOf(document, cover);
+    const another = { ...emptyCloth, key, width, selvage };
+    return {
+      ...withCloths(document, [...clothsOf(document), another]),
+      covers: document.covers.map((entry) =>
+        entry.id === currentId ? { ...entry, cover: { ...entry.cover, cloth: key } } : entry,
+      ),
+    };
+  });
+}
+
+/** Takes a cloth off the job that nothing is cut from. */
+export function removeCloth(key: string) {
+  useBench.getState().edit(`cloth.remove.${key}`, (document) =>
+    withCloths(
+      document,
+      clothsOf(document).filter((cloth) => cloth.key !== key),
+    ),
+  );
+}
+
+function withCloths(document: JobDocument, [first, ...others]: Cloth[]): JobDocument {
+  return first ? { ...document, cloth: { ...first, others } } : document;
 }
 
 export function editCover(tag: string, change: (cover: Cover) => Cover) {

@@ -34,12 +34,53 @@ export const emptyCover: Cover = {
   options: {},
   padding: [],
   lists: {},
+  cloth: "",
   count: "1",
 };
 
-/** What a cover is called: its name, or its number in the job. */
+export const emptyCloth: Cloth = {
+  key: "",
+  name: "",
+  width: "",
+  selvage: "",
+  nap: "either",
+  repeatLength: "",
+  price: "",
+  others: [],
+};
+
+/** What a cover is called: its name, or the thing it is; of several of a kind without a name, which. */
 export function nameOf(document: JobDocument, entry: CoverEntry): string {
-  return entry.cover.name || `Cover ${document.covers.indexOf(entry) + 1}`;
+  return entry.cover.name || calledByThing(document, entry);
+}
+
+/** What a cover without a name is called. */
+export function calledByThing(document: JobDocument, entry: CoverEntry): string {
+  const words = entry.cover.form.replaceAll("-", " ");
+  const thing = words.charAt(0).toUpperCase() + words.slice(1);
+  const alike = document.covers.filter((other) => !other.cover.name && other.cover.form === entry.cover.form);
+  const number = alike.indexOf(entry) + 1;
+  return number > 1 ? `${thing} ${number}` : thing;
+}
+
+/** All cloths of a job, the first one first. */
+export function clothsOf(document: JobDocument): Cloth[] {
+  return [document.cloth, ...(document.cloth.others as Cloth[])];
+}
+
+/** The cloth a cover is cut from. */
+export function clothOf(document: JobDocument, cover: Cover | undefined): Cloth {
+  return clothsOf(document).find((cloth) => cloth.key === cover?.cloth) ?? document.cloth;
+}
+
+/** The covers cut from a cloth; a cover that names none that is there is cut from the first. */
+export function coversOn(document: JobDocument, cloth: Cloth): CoverEntry[] {
+  return document.covers.filter((entry) => clothOf(document, entry.cover) === cloth);
+}
+
+/** What a cloth is called: its name, or its width. */
+export function clothName(cloth: Cloth): string {
+  return cloth.name || `cloth ${cloth.width} wide`;
 }
 
 /** A cover under a new id. */
@@ -51,7 +92,7 @@ export function newCover(cover: Partial<Cover> = {}): CoverEntry {
 export function documentOf(job: Job): JobDocument {
   return {
     heading: { name: job.name, client: job.client, place: job.place, unit: job.unit as Unit },
-    cloth: job.cloth.cloth as Cloth,
+    cloth: { ...(job.cloth.cloth as Cloth), others: job.cloth.cloth.others ?? [] },
     covers: job.covers.map((entry) => ({ id: entry.id, cover: { ...emptyCover, ...entry.cover } })),
   };
 }

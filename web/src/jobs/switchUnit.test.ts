@@ -1,6 +1,5 @@
 import { expect, test } from "vitest";
-import type { Cloth } from "../api/client";
-import { emptyCover, type JobDocument } from "./document";
+import { emptyCloth, emptyCover, type JobDocument } from "./document";
 import { inUnit, withUnit } from "./switchUnit";
 
 test.each([
@@ -17,7 +16,13 @@ test.each([
 
 const job: JobDocument = {
   heading: { name: "", client: "", place: "", unit: "in" },
-  cloth: { name: "", width: "54", selvage: "1/2", nap: "either", repeatLength: "", price: "18.50" } as Cloth,
+  cloth: {
+    ...emptyCloth,
+    width: "54",
+    selvage: "1/2",
+    price: "18.50",
+    others: [{ ...emptyCloth, key: "b", width: "90" }],
+  },
   covers: [
     {
       id: "a",
@@ -48,6 +53,7 @@ test("every length of a job keeps what it was, and nothing else is touched", () 
     "",
     "18.50",
   ]);
+  expect(cloth.others[0]?.width).toBe("90 in");
   const cover = covers[0]!.cover;
   expect(cover.measures).toEqual({ width: "21 1/4 in", depth: "48 cm" });
   expect(cover.secondReadings).toEqual({ width: "21 in" });

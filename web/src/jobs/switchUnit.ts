@@ -36,6 +36,7 @@ function clothIn(cloth: Cloth, unit: Unit): Cloth {
     width: withUnit(width, unit),
     selvage: withUnit(selvage, unit),
     repeatLength: withUnit(repeatLength, unit),
+    others: (cloth.others as Cloth[]).map((other) => clothIn(other, unit)),
   };
 }
 

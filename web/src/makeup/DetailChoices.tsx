@@ -1,4 +1,5 @@
-import type { MakeUp } from "../api/client";
+import type { MakeUp, Unit } from "../api/client";
+import { running } from "../ui/figures";
 import { chooseMakeUp } from "./chooseMakeUp";
 
 const labels: Record<string, string> = {
@@ -10,7 +11,7 @@ const labels: Record<string, string> = {
 };
 
 /** Closures, edges, trims and fit of the way that is chosen, each with what it adds or saves against how it stands. */
-export function DetailChoices({ made }: { made: MakeUp[] }) {
+export function DetailChoices({ made, unit }: { made: MakeUp[]; unit: Unit }) {
   const kinds = [...new Set(made.map((one) => one.kind))].filter((kind) => kind !== "construction");
   return (
     <>
@@ -35,7 +36,9 @@ export function DetailChoices({ made }: { made: MakeUp[] }) {
                 >
                   {one.label}
                   {one.recommended && !one.chosen && <span className="advised">advised</span>}
-                  <span className="detail-change">{one.chosen ? "as it stands" : changeOf(one, stands)}</span>
+                  <span className="detail-change">
+                    {one.chosen ? "as it stands" : changeOf(one, stands, unit)}
+                  </span>
                 </button>
               ))}
             </span>
@@ -47,15 +50,15 @@ export function DetailChoices({ made }: { made: MakeUp[] }) {
 }
 
 /** What choosing it would change: cloth and minutes, the smaller things left out. */
-function changeOf(one: MakeUp, stands: MakeUp | undefined): string {
+function changeOf(one: MakeUp, stands: MakeUp | undefined, unit: Unit): string {
   if (one.pieces === null) {
     return "cannot be made";
   }
 
   const minutes = Math.round(((one.minutes ?? 0) - (stands?.minutes ?? 0)) / 5) * 5;
-  const cloth = Math.round(((one.buyLength ?? 0) - (stands?.buyLength ?? 0)) / 10);
+  const cloth = (one.buyLength ?? 0) - (stands?.buyLength ?? 0);
   const words = [
-    cloth === 0 ? "" : `${cloth > 0 ? "+" : "−"}${Math.abs(cloth)} cm cloth`,
+    Math.abs(cloth) < 1 ? "" : `${cloth > 0 ? "+" : "−"}${running(Math.abs(cloth), unit)} cloth`,
     minutes === 0 ? "" : `${minutes > 0 ? "+" : "−"}${Math.abs(minutes)} min`,
   ].filter(Boolean);
   return words.join(", ") || "no more, no less";

@@ -71,7 +71,7 @@ export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks 
         />
       </Row>
       <MakeUpCards made={made.filter((one) => one.kind === "construction")} />
-      <DetailChoices made={made} />
+      <DetailChoices made={made} unit={unit} />
       <ThingFields catalogue={catalogue} cover={cover} />
       <FromRows cover={cover} wrong={wrong("padding")} />
       {boxed && <BoxedRows cover={cover} rule={rule} />}

@@ -7,7 +7,7 @@ interface Props {
   onTouch: (line: string) => void;
 }
 
-const size = new Set(["W", "D", "t"]);
+const size = new Set(["d", "W", "D", "L", "H", "t", "T"]);
 const besides = new Set(["piping", "corner-line", "zip"]);
 
 /** Finished sizes and the lengths of zip and piping; each can be touched for its sum. */

@@ -1,6 +1,7 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
 import type { Catalogue, Unit } from "../api/client";
 import { ThingPicture } from "./ThingPicture";
+import { inSentence } from "../ui/words";
 import "./things.css";
 
 interface Props {
@@ -66,7 +67,7 @@ export function ThingChooser({ catalogue, unit, heading, onTake, onLeave }: Prop
               <span className="thing-shapes">
                 {form.shapes.slice(1).map((shape) => (
                   <button key={shape.id} type="button" onClick={() => onTake(form.id, shape.id)}>
-                    {shape.label.toLowerCase()}
+                    {inSentence(shape.label)}
                   </button>
                 ))}
               </span>

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { splitFigure } from "./figures";
+import { running, splitFigure } from "./figures";
 
 test.each([
   ["22¼", { whole: "22", over: "1", under: "4" }],
@@ -10,3 +10,13 @@ test.each([
   ["−⅜", { whole: "−", over: "3", under: "8" }],
   ["565", { whole: "565" }],
 ])("%s is taken apart", (text, parts) => expect(splitFigure(text)).toEqual(parts));
+
+test.each([
+  [228.6, "in", "¼ yd"],
+  [914.4, "in", "1 yd"],
+  [1143, "in", "1¼ yd"],
+  [230, "cm", "0.2 m"],
+  [1450, "mm", "1.4 m"],
+] as const)("%s mm in a job in %s is said as %s", (length, unit, text) =>
+  expect(running(length, unit)).toBe(text),
+);

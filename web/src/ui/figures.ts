@@ -19,3 +19,15 @@ export function splitFigure(text: string): { whole: string; over?: string; under
   const match = /^(.*?)\s*(\d+)⁄(\d+)$/.exec(text);
   return match ? { whole: match[1] ?? "", over: match[2] ?? "", under: match[3] ?? "" } : { whole: text };
 }
+
+const quarters = ["", "¼", "½", "¾"];
+
+/** A long length as the shop says it: quarter yards in an inch job, else decimals of a metre. */
+export function running(millimetres: number, unit: "in" | "cm" | "mm"): string {
+  if (unit !== "in") {
+    return `${(millimetres / 1000).toFixed(1)} m`;
+  }
+
+  const all = Math.round(millimetres / 228.6);
+  return `${Math.floor(all / 4) || ""}${quarters[all % 4]} yd`;
+}
