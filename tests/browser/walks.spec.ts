@@ -10,7 +10,7 @@ const walks: {
   first: RegExp;
 }[] = [
   { thing: "Box cushion", measures: ["21 1/4", "19", "4"], first: /^Plate 2: 22¼ × 20/ },
-  { thing: "Box cushion", shape: "t, two ears", measures: ["24", "20", "4", "6", "4"], first: /^Plate 2/ },
+  { thing: "Box cushion", shape: "T, two ears", measures: ["24", "20", "4", "6", "4"], first: /^Plate 2/ },
   { thing: "Seat pad", measures: ["16", "15", "1"], first: /^Face 2/ },
   {
     thing: "Seat pad",

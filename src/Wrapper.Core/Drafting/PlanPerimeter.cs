@@ -88,8 +88,8 @@ internal sealed class PlanPerimeter
     public Length AtBreak(Length station)
     {
         var place = Wrapped(station);
-        var near = _breaks.Find(at => (at - place).Abs() <= Near);
-        return station + (near - place is var away && away.Abs() <= Near ? away : Length.Zero);
+        var near = _breaks.Append(Total).MinBy(at => (at - place).Abs());
+        return (near - place).Abs() <= Near ? station + near - place : station;
     }
 
     /// <summary>The stretches from one place to another, going counter-clockwise; both are breaks.</summary>
