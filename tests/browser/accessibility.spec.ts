@@ -1,15 +1,6 @@
-import { AxeBuilder } from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test } from "@playwright/test";
+import { expectClean } from "./axe.js";
 import { bench } from "./bench.js";
-
-async function expectClean(page: Page) {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
-    .analyze();
-  expect(
-    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" ")).join(", ")}`),
-  ).toEqual([]);
-}
 
 test("the bench is accessible: with a full job, an example, and a wrong entry", async ({ page }) => {
   await page.goto("/jobs/teasel-saloon");

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import { expectClean } from "./axe.js";
 import { bench, cutList } from "./bench.js";
 
 /** Every form as a hand would measure it: thing, shape (when not the first), what is typed, rows of a list. */
@@ -68,6 +69,8 @@ async function typeRows(page: Page, rows: string[][]) {
 for (const { thing, shape, measures = [], rows, first } of walks) {
   test(`${thing}${shape ? `, ${shape},` : ""} from empty to its cut list by keyboard`, async ({ page }) => {
     await bench.chooseThing(page, thing, shape);
+    await bench.settled(page);
+    await expectClean(page); // as an example, nothing taken yet
     if (rows) {
       await typeRows(page, rows);
       await page.keyboard.press("Alt+m");
@@ -82,6 +85,7 @@ for (const { thing, shape, measures = [], rows, first } of walks) {
       pieces.join("; "),
     ).toBe(true);
     await expect(page.getByTestId("buy")).toBeVisible();
+    await expectClean(page);
   });
 }
 

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { create } from "zustand";
 import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
@@ -26,8 +27,28 @@ export type MakeUp = Schemas["MakeUpJson"];
 export type LargestCover = Schemas["LargestCoverJson"];
 export type Unit = "in" | "cm" | "mm";
 
+/** Whether the workroom's computer has stopped answering. */
+export const useAway = create(() => ({ away: false }));
+
+/** What a browser throws when nothing answers at all; an answer that says no is not this. */
+export const isNoAnswer = (error: unknown) => error instanceof TypeError;
+
+async function asked(request: Request): Promise<Response> {
+  try {
+    const response = await globalThis.fetch(request);
+    useAway.setState({ away: false });
+    return response;
+  } catch (error) {
+    if (isNoAnswer(error)) {
+      useAway.setState({ away: true });
+    }
+
+    throw error;
+  }
+}
+
 /** The typed client of the open interface: the bench uses the same endpoints as everyone. */
 export const api = createClient<paths>({
   baseUrl: globalThis.location.origin,
-  fetch: (request) => globalThis.fetch(request),
+  fetch: asked,
 });

@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { lazy, Suspense } from "react";
@@ -7,7 +7,9 @@ import { CuttingSheet } from "../cut/CuttingSheet";
 import { JobList } from "../jobs/JobList";
 import { theme } from "../ui/theme";
 import { KeysSheet } from "../ui/KeysSheet";
+import { Away } from "./Away";
 import { Nowhere } from "./Nowhere";
+import { queries } from "./queries";
 
 const ClothAtHand = lazy(() =>
   import("../atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
@@ -19,13 +21,12 @@ const PracticePage = lazy(() =>
 );
 const TapePage = lazy(() => import("../tape/TapePage").then((page) => ({ default: page.TapePage })));
 
-const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 2 } } });
-
 export function App() {
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }}>
       <QueryClientProvider client={queries}>
         <BrowserRouter>
+          <Away />
           <KeysSheet />
           <Suspense
             fallback={

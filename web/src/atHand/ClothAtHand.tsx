@@ -33,7 +33,6 @@ export function ClothAtHand() {
   const { data, isFetching } = useQuery<Found>({
     queryKey: ["cloth-at-hand", unit, asked, house.data?.rules],
     enabled: house.data !== undefined,
-    retry: false,
     placeholderData: (before) => before,
     queryFn: async ({ signal }) => {
       const { data, error } = await api.POST("/api/cloth-at-hand", {

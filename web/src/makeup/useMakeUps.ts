@@ -20,7 +20,6 @@ export function useMakeUps(
   return useQuery<MakeUp[]>({
     queryKey: ["make-ups", settled],
     enabled: settled !== null,
-    retry: false,
     placeholderData: (before) => before,
     queryFn: async ({ signal }) => {
       const { data } = await api.POST("/api/make-ups", { body: settled as never, signal });

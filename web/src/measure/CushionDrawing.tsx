@@ -1,7 +1,8 @@
 import { useId } from "react";
 import { useSize } from "../ui/useSize";
 import { dimensions, plan, raised, type Cushion } from "./cushion";
-import { DimensionLine } from "./DimensionLine";
+import { DimensionLines } from "./DimensionLines";
+import type { Reading } from "./ThingDrawing";
 import { fitting, type Flat, type Space } from "./projection";
 import "./drawing.css";
 
@@ -9,7 +10,7 @@ interface Props {
   cushion: Cushion;
   tapered: boolean;
   /** What each measure reads, or null when it is not taken. */
-  readings: Record<string, { text: string; taken: boolean; wrong: boolean }>;
+  readings: Record<string, Reading>;
   lit: string | null;
   piping: string;
   zipTurn: number | null;
@@ -66,21 +67,14 @@ export function CushionDrawing({ cushion, tapered, readings, lit, piping, zipTur
           </text>
         )}
       </svg>
-      {dimensions(cushion, tapered).map((dimension) => (
-        <DimensionLine
-          key={dimension.measure}
-          from={place(dimension.from)}
-          to={place(dimension.to)}
-          off={dimension.off}
-          size={size}
-          label={readings[dimension.measure]?.text ?? ""}
-          name={dimension.measure}
-          taken={readings[dimension.measure]?.taken ?? false}
-          wrong={readings[dimension.measure]?.wrong ?? false}
-          lit={lit === dimension.measure}
-          onAsk={() => onAsk(dimension.measure)}
-        />
-      ))}
+      <DimensionLines
+        dimensions={dimensions(cushion, tapered)}
+        place={place}
+        size={size}
+        readings={readings}
+        lit={lit}
+        onAsk={onAsk}
+      />
     </div>
   );
 }

@@ -4,8 +4,8 @@ import type { Flat } from "./projection";
 interface Props {
   from: Flat;
   to: Flat;
-  /** How far the line stands off the thing, in pixels. */
-  off: Flat;
+  /** Where its reading stands. */
+  at: Flat;
   size: { width: number; height: number };
   label: string;
   name: string;
@@ -16,9 +16,8 @@ interface Props {
 }
 
 /** A dimension: a thin line with its reading, or a tape laid along it when it is the measure being taken. */
-export function DimensionLine({ from, to, off, size, label, name, taken, wrong, lit, onAsk }: Props) {
-  const [ax, ay] = [from[0] + off[0], from[1] + off[1]];
-  const [bx, by] = [to[0] + off[0], to[1] + off[1]];
+export function DimensionLine({ from, to, at, size, label, name, taken, wrong, lit, onAsk }: Props) {
+  const [[ax, ay], [bx, by]] = [from, to];
   const length = Math.hypot(bx - ax, by - ay);
   const angle = (Math.atan2(by - ay, bx - ax) * 180) / Math.PI;
   const ticks = Math.max(2, Math.floor(length / 7));
@@ -45,10 +44,7 @@ export function DimensionLine({ from, to, off, size, label, name, taken, wrong, 
       <button
         type="button"
         className={`reading ${state}${lit ? " lit" : ""}`}
-        style={{
-          left: clamp((ax + bx) / 2, 36, size.width - 36),
-          top: clamp((ay + by) / 2, 17, size.height - 17),
-        }}
+        style={{ left: at[0], top: at[1] }}
         aria-label={`${name}: ${taken ? label : "not taken"}`}
         aria-pressed={lit}
         onClick={onAsk}
@@ -57,8 +53,4 @@ export function DimensionLine({ from, to, off, size, label, name, taken, wrong, 
       </button>
     </>
   );
-}
-
-function clamp(value: number, least: number, most: number): number {
-  return Math.max(least, Math.min(most, value));
 }

@@ -1,7 +1,7 @@
 import type { Cover, Shape, Unit } from "../api/client";
 import { BlocksPicture } from "../things/BlocksPicture";
 import { useSize } from "../ui/useSize";
-import { DimensionLine } from "./DimensionLine";
+import { DimensionLines } from "./DimensionLines";
 import { facesInSight, type Facet } from "./folded";
 import { outlineEdges } from "./outlineEdges";
 import { fitting, type Flat, type Space } from "./projection";
@@ -51,24 +51,14 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
   return (
     <div className="cushion-drawing" ref={ref}>
       <FoldedPicture facets={facets} place={place} size={size} pale={example} />
-      {thingDimensions(cover.form, boundsOf(points), sizes).map((dimension) => {
-        const reading = readings[dimension.measure];
-        return (
-          <DimensionLine
-            key={dimension.measure}
-            from={place(dimension.from)}
-            to={place(dimension.to)}
-            off={dimension.off}
-            size={size}
-            label={reading?.text ?? ""}
-            name={dimension.measure}
-            taken={reading?.taken ?? false}
-            wrong={reading?.wrong ?? false}
-            lit={lit === dimension.measure}
-            onAsk={() => onAsk(dimension.measure)}
-          />
-        );
-      })}
+      <DimensionLines
+        dimensions={thingDimensions(cover.form, boundsOf(points), sizes)}
+        place={place}
+        size={size}
+        readings={readings}
+        lit={lit}
+        onAsk={onAsk}
+      />
     </div>
   );
 }

@@ -7,6 +7,7 @@ import { emptyCover } from "../jobs/document";
 import { fitting, type Space } from "../measure/projection";
 import { FoldedPicture } from "../measure/ThingDrawing";
 import { useFoldUp } from "../measure/useFoldUp";
+import { inSentence } from "../ui/words";
 import "./practice.css";
 
 interface Verdict {
@@ -80,7 +81,7 @@ export function PracticePage() {
           <PracticePicture task={task} unit={unit} />
           <div className="practice-thing">
             <h2>
-              {task.formLabel}, {task.shapeLabel.toLowerCase()}
+              {task.formLabel}, {inSentence(task.shapeLabel)}
             </h2>
             <p>{task.constructionLabel}</p>
             <dl>
