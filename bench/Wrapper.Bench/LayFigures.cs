@@ -1,68 +1,65 @@
 using System.Diagnostics;
 using Wrapper.Core.Cloth;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Bench;
 
-/// <summary>How far lays are from an optimum known by construction: a block of cloth cut right across again and again.</summary>
+/// <summary>How far lays are from an optimum known by construction, and how soon the first one is there.</summary>
 internal static class LayFigures
 {
     private const int Seeds = 5;
 
-    public static void Print()
-    {
-        foreach (var size in (int[])[8, 20, 60, 200])
-        {
-            var (excess, first, bound) = (new List<double>(), new List<double>(), new List<double>());
-            for (var seed = 0; seed < Seeds; seed++)
-            {
-                var (request, optimum) = Dissection(size, seed);
-                var clock = Stopwatch.StartNew();
-                LayPlanner.Plan(request, 1);
-                first.Add(clock.Elapsed.TotalMilliseconds);
-                clock.Restart();
-                var lay = LayPlanner.Plan(request, int.MaxValue, () => clock.Elapsed.TotalSeconds > 2).Lay!;
-                excess.Add(lay.Length.RatioTo(optimum) - 1);
-                bound.Add(lay.Bound.RatioTo(optimum));
-            }
+    private static readonly (string Name, Func<int, int, bool, (LayRequest, Length)> Make)[] Kinds =
+        [("cut right across", Dissections.RightAcross), ("pinwheels", Dissections.Pinwheels)];
 
-            Console.WriteLine(FormattableString.Invariant(
-                $"Lay of {size} rectangles, 2 s, {Seeds} seeds: {100 * excess.Average():0.0} % over the optimum (worst {100 * excess.Max():0.0} %), bound {100 * bound.Average():0.0} % of it; first lay in {first.Average() / (size <= 20 ? 10 : 150):0.00} of the time allowed"));
+    public static void Print(double seconds, int[] sizes)
+    {
+        Console.WriteLine($"Rectangles, {seconds} s, {Seeds} seeds each, none picked: over the known optimum, mean and worst; bound; proved");
+        foreach (var turns in (bool[])[false, true])
+        {
+            foreach (var (name, make) in Kinds)
+            {
+                foreach (var size in sizes)
+                {
+                    var lays = Enumerable.Range(0, Seeds).Select(seed => Lay(make(size, seed, turns), seconds)).ToList();
+                    Console.WriteLine(FormattableString.Invariant(
+                        $"  {name,-16} {(turns ? "quarter turns" : "0/180"),-13} {size,4}: {100 * lays.Average(lay => lay.Over):0.00} % (worst {100 * lays.Max(lay => lay.Over):0.00} %), bound {100 * lays.Average(lay => lay.Bound):0.0} %, proved {lays.Count(lay => lay.Proved)} of {Seeds}"));
+                }
+            }
         }
     }
 
-    /// <summary>A block cut right across, again and again, always the largest part, until there are enough pieces.</summary>
-    private static (LayRequest Request, Length Optimum) Dissection(int size, int seed)
+    /// <summary>How the first answer grows with the pieces, and what memory the search takes.</summary>
+    public static void PrintGrowth()
     {
-        var random = new Random((1000 * size) + seed);
-        var (usable, length) = (random.Next(1120, 2801), 200 * (int)Math.Sqrt(size) * random.Next(4, 9));
-        var parts = new List<(int Width, int Height)> { (usable, length) };
-        while (parts.Count < size)
+        Console.WriteLine("First lay as a part of the time allowed, and what 2 s of search keep in memory as a part of 200 MB:");
+        foreach (var (size, allowed) in ((int, double)[])[(20, 10), (60, 50), (200, 150), (600, 1000)])
         {
-            var largest = parts.MaxBy(part => (long)part.Width * part.Height);
-            parts.Remove(largest);
-            var share = 0.25 + (0.5 * random.NextDouble());
-            if (largest.Width > largest.Height)
+            var (request, _) = Dissections.RightAcross(size, 0, false);
+            LayPlanner.Plan(request, 0);
+            var clock = Stopwatch.StartNew();
+            LayPlanner.Plan(request, 0);
+            var first = clock.Elapsed.TotalMilliseconds;
+            clock.Restart();
+            LayPlanner.Plan(request, 1);
+            var step = clock.Elapsed.TotalMilliseconds;
+            GC.Collect();
+            var before = GC.GetTotalMemory(true);
+            var most = before;
+            clock.Restart();
+            LayPlanner.Plan(request, int.MaxValue, () =>
             {
-                var left = (int)(largest.Width * share);
-                parts.AddRange([(left, largest.Height), (largest.Width - left, largest.Height)]);
-            }
-            else
-            {
-                var lower = (int)(largest.Height * share);
-                parts.AddRange([(largest.Width, lower), (largest.Width, largest.Height - lower)]);
-            }
+                most = Math.Max(most, GC.GetTotalMemory(false));
+                return clock.Elapsed.TotalSeconds > 2;
+            });
+            Console.WriteLine(FormattableString.Invariant($"  {size,4} pieces: {first / allowed:0.000} of {allowed} ms; with one step of search {step / allowed:0.000}; memory {(most - before) / 200e6:0.00}"));
         }
-
-        return (new() { UsableWidth = Millimetres(usable), Pieces = [.. parts.Select((part, i) => Rectangle($"{i}", part.Width, part.Height))] }, Millimetres(length));
     }
 
-    private static LayPiece Rectangle(string id, int width, int height) => new(
-        id,
-        1,
-        [Point.Origin, new(Millimetres(width), Length.Zero), new(Millimetres(width), Millimetres(height)), new(Length.Zero, Millimetres(height))],
-        [0, 180]);
-
-    private static Length Millimetres(int millimetres) => Length.FromMillimetres((decimal)millimetres);
+    private static (double Over, double Bound, bool Proved) Lay((LayRequest Request, Length Optimum) known, double seconds)
+    {
+        var clock = Stopwatch.StartNew();
+        var lay = LayPlanner.Plan(known.Request, int.MaxValue, () => clock.Elapsed.TotalSeconds > seconds).Lay!;
+        return (lay.Length.RatioTo(known.Optimum) - 1, lay.Bound.RatioTo(known.Optimum), lay.Bound == lay.Length);
+    }
 }

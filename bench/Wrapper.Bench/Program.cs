@@ -8,6 +8,12 @@ using BenchmarkDotNet.Toolchains.InProcess.Emit;
 using Wrapper.Bench;
 
 // Figures are shown as parts of what is allowed, so that they mean the same on any machine's page.
+if (args.Contains("--lays"))
+{
+    PrintLays(args.Contains("--long"));
+    return;
+}
+
 var config = ManualConfig.CreateEmpty()
     .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.Instance))
     .AddDiagnoser(MemoryDiagnoser.Default)
@@ -24,4 +30,16 @@ foreach (var line in report.Reports)
 }
 
 FormFigures.Print();
-LayFigures.Print();
+PrintLays(isLong: false);
+
+static void PrintLays(bool isLong)
+{
+    LayFigures.PrintGrowth();
+    MixedFigures.Print();
+    LayFigures.Print(2, [8, 12, 20, 60, 200]);
+    JobFigures.Print(isLong ? 60 : 5);
+    if (isLong)
+    {
+        LayFigures.Print(20, [12, 60, 200]);
+    }
+}

@@ -84,6 +84,90 @@ public sealed class LayPlannerTests
         Assert.Equal(lay.Length, lay.Bound);
     }
 
+    [Theory]
+    [InlineData(200, 8)]
+    [InlineData(300, 12)]
+    [InlineData(700, 20)]
+    public void Parts_of_a_block_are_laid_into_the_block_again_and_that_is_proved(int steps, int size)
+    {
+        for (var seed = 0; seed < 4; seed++)
+        {
+            var (request, optimum) = Block(size, seed);
+            var lay = Plan(request, steps);
+            LayVerifier.Verify(request, lay);
+            Assert.Equal((optimum, optimum), (lay.Length, lay.Bound));
+        }
+    }
+
+    [Fact]
+    public void Many_parts_of_a_block_come_within_a_few_hundredths_of_it()
+    {
+        var (request, optimum) = Block(60, 1);
+        var lay = Plan(request, 300);
+        LayVerifier.Verify(request, lay);
+        Assert.InRange(lay.Length.RatioTo(optimum), 1, 1.04);
+        Assert.Equal(lay.Placements, Plan(request, 300).Placements);
+    }
+
+    [Fact]
+    public void Small_pieces_lie_in_the_notches_of_crosses_and_tees_into_one_another()
+    {
+        var crosses = new LayRequest
+        {
+            UsableWidth = Millimetres(1210),
+            Pieces = [new LayPiece("cross", 4, Cross(600, 500, 120), [0, 180]), Rectangle("small", 115, 115) with { Quantity = 16 }],
+        };
+        var lay = Plan(crosses, 60);
+        LayVerifier.Verify(crosses, lay);
+        Assert.Equal(Millimetres(1000), lay.Length); // two rows of crosses and nothing besides
+        var tees = new LayRequest { UsableWidth = Millimetres(1300), Pieces = [new LayPiece("tee", 8, Tee(400, 400), [0, 180])] };
+        var nested = Plan(tees, 60);
+        LayVerifier.Verify(tees, nested);
+        Assert.Equal(Millimetres(800), nested.Length); // four across instead of three
+        var flat = Plan(tees with { Pieces = [Rectangle("tee", 400, 400) with { Quantity = 8 }] }, 60);
+        Assert.Equal(Millimetres(1200), flat.Length);
+    }
+
+    [Fact]
+    public void Every_shorter_lay_is_told_as_it_is_found_and_is_valid()
+    {
+        var (request, _) = Block(40, 3);
+        var told = new List<Lay>();
+        var outcome = LayPlanner.Plan(request, 400, onShorter: told.Add);
+        Assert.True(told.Count > 1);
+        Assert.All(told, lay => LayVerifier.Verify(request, lay));
+        Assert.True(told.Zip(told.Skip(1)).All(pair => pair.Second.Length < pair.First.Length));
+        Assert.Equal(outcome.Lay!.Length, told[^1].Length);
+    }
+
+    [Fact]
+    public void A_planner_that_is_told_to_stop_stops_and_keeps_what_it_has()
+    {
+        var (request, _) = Block(150, 2);
+        var asked = 0;
+        var lay = LayPlanner.Plan(request, int.MaxValue, () => Interlocked.Increment(ref asked) > 40).Lay!;
+        LayVerifier.Verify(request, lay);
+        Assert.True(lay.Length <= lay.RuleOfThumb);
+    }
+
+    [Theory]
+    [InlineData("510x100*6", 600)] // none beside another
+    [InlineData("340x100*4", 200)] // two beside one another, never three
+    [InlineData("260x100*7", 300)] // three, never four
+    [InlineData("600x50*3 450x80*2", 230)] // the narrower go beside one another, not beside the wider
+    [InlineData("100x700 900x40*3", 700)] // what is long and narrow leaves room
+    public void Bounds_know_what_fits_side_by_side(string pieces, double length)
+    {
+        var request = new LayRequest
+        {
+            UsableWidth = Millimetres(1000),
+            Pieces = [.. pieces.Split(' ').Select(text => text.Split('x', '*')).Select((parts, i) => Rectangle($"{i}", Number(parts[0]), Number(parts[1])) with { Quantity = parts.Length > 2 ? (int)Number(parts[2]) : 1 })],
+        };
+        var lay = Plan(request, 50);
+        LayVerifier.Verify(request, lay);
+        Assert.Equal((Millimetres(length), Millimetres(length)), (lay.Length, lay.Bound));
+    }
+
     [Fact]
     public void The_longest_piece_bounds_the_lay()
     {
@@ -152,8 +236,28 @@ public sealed class LayPlannerTests
         return outcome.Lay;
     }
 
+    private static double Number(string text) => double.Parse(text, System.Globalization.CultureInfo.InvariantCulture);
+
+    /// <summary>A block cut right across again and again, always its largest part.</summary>
+    private static (LayRequest Request, Length Optimum) Block(int size, int seed)
+    {
+        var random = new Random((100 * size) + seed);
+        var (usable, length) = (random.Next(1120, 2800), random.Next(1500, 4000));
+        var parts = new List<(int Width, int Height)> { (usable, length) };
+        while (parts.Count < size)
+        {
+            var (width, height) = parts.MaxBy(part => part.Width * part.Height);
+            parts.Remove((width, height));
+            var share = 0.25 + (0.5 * random.NextDouble());
+            var cut = (int)(Math.Max(width, height) * share);
+            parts.AddRange(width > height ? [(cut, height), (width - cut, height)] : [(width, cut), (width, height - cut)]);
+        }
+
+        return (new() { UsableWidth = Millimetres(usable), Pieces = [.. parts.Select((part, i) => Rectangle($"{i}", part.Width, part.Height))] }, Millimetres(length));
+    }
+
     private static Gen<LayPiece> PieceOf(int usable) =>
-        from kind in Gen.Int[0, 4]
+        from kind in Gen.Int[0, 6]
         from width in Gen.Int[20, 1090]
         from height in Gen.Int[20, 1090]
         from quantity in Gen.Int[1, 6]
@@ -164,6 +268,8 @@ public sealed class LayPlannerTests
             0 => new LayPiece("", quantity, [At(0, 0), At(width, 0), At(width * 0.8, height), At(width * 0.1, height)], turns),
             1 => new LayPiece("", quantity, [At(5, 5), At(5 + (width / 2.0), 5 + (height / 2.0)), At(5 + (width / 2.0), 45 + (height / 2.0)), At(5, 45)], turns),
             2 => new LayPiece("", quantity, [.. Enumerable.Range(0, 24).Select(i => At(width / 2.0 * Math.Cos(-i * Math.PI / 12), width / 2.0 * Math.Sin(-i * Math.PI / 12)))], turns),
+            3 => new LayPiece("", quantity, Cross(Math.Min(width, usable) + 10, height + 10, (Math.Min(width, height) / 4.0) + 1), turns),
+            4 => new LayPiece("", quantity, Tee(Math.Min(width, usable) + 10, height + 10), turns),
             _ => Rectangle("", Math.Min(width, usable), height) with { Quantity = quantity, Turns = turns },
         }) with
         {
@@ -172,6 +278,12 @@ public sealed class LayPlannerTests
 
     private static LayPiece Rectangle(string id, double width, double height) =>
         new(id, 1, [At(0, 0), At(width, 0), At(width, height), At(0, height)], [0, 180]);
+
+    private static Point[] Cross(double w, double h, double n) =>
+        [At(n, 0), At(w - n, 0), At(w - n, n), At(w, n), At(w, h - n), At(w - n, h - n), At(w - n, h), At(n, h), At(n, h - n), At(0, h - n), At(0, n), At(n, n)];
+
+    private static Point[] Tee(double w, double h) =>
+        [At(w / 4, 0), At(3 * w / 4, 0), At(3 * w / 4, h / 2), At(w, h / 2), At(w, h), At(0, h), At(0, h / 2), At(w / 4, h / 2)];
 
     private static LayPiece Trapezoid(string id, int[] turns) => new(id, 1, [At(0, 0), At(300, 0), At(250, 200), At(50, 200)], turns);
 

@@ -56,7 +56,7 @@ public sealed class ClothBuyer
         }
 
         var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
-            .SelectMany(cover => drafts[cover.Key].Pieces.Where(piece => piece.Cloth == ClothRole.Main).SelectMany(piece => Laid(cover.Key, piece)))
+            .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key]))
             .ToList();
         if (pieces.Count == 0)
         {
@@ -64,13 +64,7 @@ public sealed class ClothBuyer
         }
 
         var outcomeOfLay = LayPlanner.Plan(
-            new()
-            {
-                UsableWidth = cloth.UsableWidth,
-                OneWay = cloth.OneWay,
-                RepeatLength = cloth.RepeatLength,
-                Pieces = [.. pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, MatchLine(piece.Piece)))],
-            },
+            RequestOf(cloth, pieces),
             StepsFor(pieces.Sum(piece => piece.Copies), steps),
             shouldStop);
         checks.AddRange(outcomeOfLay.Checks);
@@ -78,6 +72,21 @@ public sealed class ClothBuyer
             ? Bought(cloth, lay, pieces, drafts, leftOut, checks)
             : new() { Lay = null, Pieces = pieces, Need = null, Buy = null, LeftOut = leftOut, Checks = checks, Drafts = drafts };
     }
+
+    /// <summary>What of a cover's draft is laid on its cloth, ready for the planner.</summary>
+    /// <param name="cover">The cover's key.</param>
+    /// <param name="draft">Its draft on this cloth.</param>
+    public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft) =>
+        [.. draft.Pieces.Where(piece => piece.Cloth == ClothRole.Main).SelectMany(piece => Laid(cover, piece))];
+
+    /// <summary>The lay of these pieces on this cloth, to be planned.</summary>
+    public static LayRequest RequestOf(ClothSpecification cloth, IEnumerable<LaidPiece> pieces) => new()
+    {
+        UsableWidth = cloth.UsableWidth,
+        OneWay = cloth.OneWay,
+        RepeatLength = cloth.RepeatLength,
+        Pieces = [.. pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, MatchLine(piece.Piece)))],
+    };
 
     /// <summary>The same job on every width; the best takes the least cloth among those with the least forced on the look.</summary>
     /// <param name="cloth">The cloth chosen.</param>

@@ -3,9 +3,14 @@ namespace Wrapper.Core.Cloth;
 /// <summary>A cloth being filled: finds the lowest place for a shape beside those already laid. All figures in nanometres.</summary>
 internal sealed class LayField(long usable, long space)
 {
+    private const int MostKnown = 200_000;
+
     private readonly List<Laid> _laid = [];
     private readonly SortedSet<long> _sides = [0];
     private readonly List<(long From, long To)> _blocked = [];
+
+    /// <summary>Two shapes so far apart across come up again and again.</summary>
+    private readonly Dictionary<(LayShape Under, LayShape Over, long Across), (long From, long To)> _known = [];
 
     /// <summary>A shape in its place.</summary>
     public readonly record struct Laid(LayShape Shape, long X, long Y);
@@ -23,13 +28,32 @@ internal sealed class LayField(long usable, long space)
     public void Put(LayShape shape, long x, long y)
     {
         _laid.Add(new(shape, x, y));
-        _sides.Add(x + shape.Width + space);
-        if (x > 0)
+        AddRightOf(x + shape.Width);
+        AddLeftOf(x);
+        foreach (var stop in shape.Stops)
         {
-            _sides.Add(-x); // kept negative: a left side, from which a neighbour's place depends on its own width
+            AddRightOf(x + stop); // in a notch, beside a slant, over the middle of a curve
+            AddLeftOf(x + stop);
         }
 
         Top = Math.Max(Top, y + shape.Height);
+    }
+
+    private void AddRightOf(long x)
+    {
+        if (x + space < usable)
+        {
+            _sides.Add(x + space);
+        }
+    }
+
+    /// <summary>Kept negative: from it a neighbour's place depends on its own width.</summary>
+    private void AddLeftOf(long x)
+    {
+        if (x > 0)
+        {
+            _sides.Add(-x);
+        }
     }
 
     /// <summary>
@@ -120,37 +144,23 @@ internal sealed class LayField(long usable, long space)
     /// <summary>The open stretch of y in which the shape at this x would overlap what is laid there.</summary>
     private (long From, long To) Blocked(in Laid laid, LayShape shape, long x)
     {
-        if (space > 0 || (laid.Shape.Slabs is null && shape.Slabs is null))
+        if (laid.Shape.Slabs is null && shape.Slabs is null)
         {
             return (laid.Y - shape.Height - space, laid.Y + laid.Shape.Height + space);
         }
 
-        var (from, to) = (long.MaxValue, long.MinValue);
-        var laidX = laid.X;
-        var under = laid.Shape.Slabs ?? Whole(laid.Shape);
-        var over = shape.Slabs ?? Whole(shape);
-        foreach (var a in under)
+        var key = (laid.Shape, shape, x - laid.X);
+        if (!_known.TryGetValue(key, out var stretch))
         {
-            foreach (var b in over)
+            if (_known.Count == MostKnown)
             {
-                var left = Math.Max(laid.X + a.Left, x + b.Left);
-                var right = Math.Min(laid.X + a.Right, x + b.Right);
-                if (left < right)
-                {
-                    Meet(a, b, left);
-                    Meet(a, b, right);
-                }
+                _known.Clear();
             }
+
+            stretch = Clearance.Between(laid.Shape, shape, x - laid.X, space);
+            _known[key] = stretch;
         }
 
-        return (laid.Y + from, laid.Y + to);
-
-        void Meet(in LayShape.Slab a, in LayShape.Slab b, long at)
-        {
-            to = Math.Max(to, LayShape.High(a, at - laidX) - LayShape.Low(b, at - x));
-            from = Math.Min(from, LayShape.Low(a, at - laidX) - LayShape.High(b, at - x));
-        }
+        return (laid.Y + stretch.From, laid.Y + stretch.To);
     }
-
-    private static LayShape.Slab[] Whole(LayShape shape) => [new(0, shape.Width, 0, 0, shape.Height, shape.Height)];
 }

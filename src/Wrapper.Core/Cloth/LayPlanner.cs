@@ -9,8 +9,8 @@ namespace Wrapper.Core.Cloth;
 public sealed record LayOutcome(Lay? Lay, IReadOnlyList<Check> Checks);
 
 /// <summary>
-/// Lays pieces on a cloth: every piece goes to the lowest place where it fits, over several orders, then over orders
-/// changed a little at random from a fixed seed, and the shortest lay is kept. See docs/lay.md.
+/// Lays pieces on a cloth: boxes by a beam that fills the cloth many ways side by side, true shapes by putting each at the
+/// lowest place where it fits, in many orders; the shortest lay is kept. See docs/lay.md.
 /// </summary>
 public static class LayPlanner
 {
@@ -21,7 +21,11 @@ public static class LayPlanner
     /// Plans a lay. Goes on improving for <paramref name="steps"/> orders, or until <paramref name="shouldStop"/> says so or
     /// the length is proved to be the shortest. The same request and steps give the same lay on every machine.
     /// </summary>
-    public static LayOutcome Plan(LayRequest request, int steps, Func<bool>? shouldStop = null)
+    /// <param name="request">What is to be laid on what.</param>
+    /// <param name="steps">How long to go on.</param>
+    /// <param name="shouldStop">Asked now and then, from two threads.</param>
+    /// <param name="onShorter">Told of the first lay at once and of every shorter one when it is found.</param>
+    public static LayOutcome Plan(LayRequest request, int steps, Func<bool>? shouldStop = null, Action<Lay>? onShorter = null)
     {
         var checks = LayChecks.Of(request).ToList();
         if (checks.HasError())
@@ -29,7 +33,7 @@ public static class LayPlanner
             return new(null, checks);
         }
 
-        return new(new LaySearch(request).Run(steps, shouldStop ?? (() => false)), checks);
+        return new(new LaySearch(request).Run(steps, shouldStop ?? (() => false), onShorter), checks);
     }
 
     /// <summary>The turns a piece may really take: with a nap, of two opposite turns only the smaller stays.</summary>

@@ -1,20 +1,26 @@
+using Wrapper.Core.Cloth.Rectangles;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Cloth;
 
-/// <summary>Searches over the orders in which pieces are put down.</summary>
+/// <summary>
+/// Looks for the shortest lay: first the paper lay, then the pieces' boxes as rectangles, then, where pieces are no
+/// rectangles, their true shapes.
+/// </summary>
 internal sealed class LaySearch
 {
-    private const int Seed = 20_040_527;
+    /// <summary>Where there are true shapes, boxes and shapes take turns, each turn twice as long as the one before.</summary>
+    private const int FirstTurn = 8;
+    private const int MostTurn = 1 << 20;
+
+    /// <summary>Steps of the rectangles' beam that count as one step.</summary>
+    private const long BeamSteps = 200;
 
     private readonly LayRequest _request;
     private readonly long _usable;
     private readonly long _space;
     private readonly long _repeat;
     private readonly List<LayItem> _items;
-    private readonly LayField _field;
-    private List<(LayItem Item, LayShape Shape, long X, long Y)> _best;
-    private long _bestLength;
 
     public LaySearch(LayRequest request)
     {
@@ -23,35 +29,86 @@ internal sealed class LaySearch
         _space = request.Space.Nanometres;
         _repeat = request.RepeatLength.Nanometres;
         _items = [.. request.Pieces.SelectMany(Copies)];
-        _field = new(_usable, _space);
-        (_bestLength, _best) = RuleOfThumb.LayOut(_items, _usable, _space, _repeat);
+        Bound = LayBound.Of(_items, _usable);
+        (BestLength, Best) = RuleOfThumb.LayOut(_items, _usable, _space, _repeat);
     }
 
-    public Lay Run(int steps, Func<bool> shouldStop)
+    /// <summary>A length that no lay is below.</summary>
+    public long Bound { get; }
+
+    /// <summary>The length of the best lay so far.</summary>
+    public long BestLength { get; private set; }
+
+    private List<LaidShape> Best { get; set; }
+
+    /// <summary>Improves the lay for so many steps, or until told to stop or nothing shorter can be.</summary>
+    public Lay Run(int steps, Func<bool> shouldStop, Action<Lay>? onShorter = null)
     {
-        var bound = Math.Min(LayBound.Of(_items, _usable), _bestLength);
-        var orders = StartingOrders().ToList();
-        var random = new Random(Seed);
-        List<LayItem>? current = null;
-        var currentLength = long.MaxValue;
-        for (var step = 0; step < steps && _bestLength > bound && !shouldStop(); step++)
+        onShorter?.Invoke(Lay());
+        var areBoxes = _items.TrueForAll(item => item.Shapes.TrueForAll(shape => shape.Slabs is null));
+        var boxes = Boxes();
+        if (areBoxes)
         {
-            var order = step < orders.Count ? orders[step] : Changed(current!, random);
-            var length = PutDown(order);
-            if (length <= currentLength)
-            {
-                (current, currentLength) = (order, length);
-            }
+            LayBoxes(boxes, steps, shouldStop, onShorter);
+            return Lay();
         }
 
-        return new(
-            Length.FromNanometres(_bestLength),
-            Length.FromNanometres(bound),
-            Length.FromNanometres(RuleOfThumb.Figure(_items, _usable, _space, _repeat)),
-            _items.Sum(item => item.Shapes[0].Area),
-            [.. _best.Select(place => new Placement(
-                place.Item.Piece.Id, place.Item.Copy, place.Shape.Turn, Length.FromNanometres(place.X), Length.FromNanometres(place.Y)))]);
+        var shapes = new ShapeSearch(_items, _usable, _space, _repeat, Bound);
+        var (turn, spent) = (FirstTurn, 0);
+        while (spent < steps && BestLength > Bound && !shouldStop())
+        {
+            spent += Math.Min(turn, steps - spent);
+            turn = Math.Min(2 * turn, MostTurn);
+            LayBoxes(boxes, spent, shouldStop, onShorter);
+            shapes.Run(Best, BestLength, spent, shouldStop, (length, places) => Take(length, places, onShorter));
+        }
+
+        return Lay();
     }
+
+    /// <summary>The boxes round the pieces; null where one lies only in a turn that is no quarter of its first.</summary>
+    private RectanglePlanner? Boxes()
+    {
+        var rectangles = _items.Select(item => new RectangleItem(item.Shapes[0].Width + _space, item.Shapes[0].Height + _space, Quarter(item) is not null, item.Phase)).ToArray();
+        return rectangles.Any(rectangle => rectangle.Least > _usable + _space) ? null : new(rectangles, _usable + _space, _repeat, Bound + _space);
+    }
+
+    /// <summary>The turn of a piece whose box is the first one's turned a quarter.</summary>
+    private static LayShape? Quarter(LayItem item) =>
+        item.Shapes.Find(shape => shape.Width == item.Shapes[0].Height && shape.Height == item.Shapes[0].Width && shape.Width != shape.Height);
+
+    private void LayBoxes(RectanglePlanner? boxes, int steps, Func<bool> shouldStop, Action<Lay>? onShorter)
+    {
+        boxes?.Run(BestLength + _space, steps * BeamSteps, shouldStop, lay => Take(lay.Length - _space, [.. lay.Places.Select(Placed)], onShorter));
+
+        LaidShape Placed(RectanglePlace place)
+        {
+            var item = _items[place.Item];
+            return new(item, place.Turned ? Quarter(item)! : item.Shapes[0], place.X, place.Y);
+        }
+    }
+
+    private void Take(long length, List<LaidShape> places, Action<Lay>? onShorter)
+    {
+        var isShorter = length < BestLength;
+        if (length <= BestLength)
+        {
+            (BestLength, Best) = (length, places);
+        }
+
+        if (isShorter)
+        {
+            onShorter?.Invoke(Lay());
+        }
+    }
+
+    private Lay Lay() => new(
+        Length.FromNanometres(BestLength),
+        Length.FromNanometres(Math.Min(Bound, BestLength)),
+        Length.FromNanometres(RuleOfThumb.Figure(_items, _usable, _space, _repeat)),
+        _items.Sum(item => item.Shapes[0].Area),
+        [.. Best.Select(place => new Placement(
+            place.Item.Piece.Id, place.Item.Copy, place.Shape.Turn, Length.FromNanometres(place.X), Length.FromNanometres(place.Y)))]);
 
     private IEnumerable<LayItem> Copies(LayPiece piece)
     {
@@ -71,68 +128,7 @@ internal sealed class LaySearch
             yield return new(piece, copy, shapes, phase);
         }
     }
-
-    private IEnumerable<List<LayItem>> StartingOrders()
-    {
-        LayShape Paper(LayItem item) => item.OnPaper(_usable);
-        yield return [.. _items.OrderByDescending(item => Paper(item).Height).ThenByDescending(item => Paper(item).Width)];
-        yield return [.. _items.OrderByDescending(item => Paper(item).Width).ThenByDescending(item => Paper(item).Height)];
-        yield return [.. _items.OrderByDescending(item => Paper(item).Area).ThenByDescending(item => Paper(item).Height)];
-        yield return [.. _items.OrderByDescending(item => Math.Max(Paper(item).Width, Paper(item).Height))];
-        yield return [.. _items];
-        yield return [.. _items.OrderByDescending(item => Paper(item).Width + Paper(item).Height)];
-    }
-
-    private static List<LayItem> Changed(List<LayItem> order, Random random)
-    {
-        var changed = new List<LayItem>(order);
-        var (from, to) = (random.Next(changed.Count), random.Next(changed.Count));
-        if (random.Next(2) == 0)
-        {
-            (changed[from], changed[to]) = (changed[to], changed[from]);
-        }
-        else
-        {
-            var moved = changed[from];
-            changed.RemoveAt(from);
-            changed.Insert(to, moved);
-        }
-
-        return changed;
-    }
-
-    /// <summary>Puts every piece down in this order and keeps the lay if it is the shortest so far.</summary>
-    private long PutDown(List<LayItem> order)
-    {
-        _field.Clear();
-        var places = new List<(LayItem, LayShape, long, long)>(order.Count);
-        foreach (var item in order)
-        {
-            (LayShape Shape, long X, long Y)? best = null;
-            foreach (var shape in item.Shapes)
-            {
-                if (_field.Lowest(shape, item.IsMatched ? _repeat : 0, item.Phase) is { } place
-                    && (best is not { } found || place.Y + shape.Height < found.Y + found.Shape.Height))
-                {
-                    best = (shape, place.X, place.Y);
-                }
-            }
-
-            var (laid, x, y) = best!.Value;
-            _field.Put(laid, x, y);
-            if (_field.Top > _bestLength)
-            {
-                return _field.Top + 1; // already longer than the best: no need to finish
-            }
-
-            places.Add((item, laid, x, y));
-        }
-
-        if (_field.Top < _bestLength)
-        {
-            (_best, _bestLength) = (places, _field.Top);
-        }
-
-        return _field.Top;
-    }
 }
+
+/// <summary>A piece's copy laid: which of its shapes, and the least corner of its box.</summary>
+internal readonly record struct LaidShape(LayItem Item, LayShape Shape, long X, long Y);

@@ -9,6 +9,9 @@ namespace Wrapper.Core.Cloth;
 /// </summary>
 internal sealed class LayShape
 {
+    /// <summary>An outline with more stretches than this is taken for a curve.</summary>
+    private const int MostCorners = 10;
+
     private LayShape(int turn, long width, long height, Slab[]? slabs, double area)
     {
         Turn = turn;
@@ -32,6 +35,9 @@ internal sealed class LayShape
 
     /// <summary>In square millimetres.</summary>
     public double Area { get; }
+
+    /// <summary>Where its outline turns, from its left: a neighbour may stand there, in a notch or beside a slant. Of a curve only the quarters.</summary>
+    public IReadOnlyList<long> Stops { get; private init; } = [];
 
     public static LayShape Of(IReadOnlyList<Point> corners, int turn)
     {
@@ -59,7 +65,8 @@ internal sealed class LayShape
         var area = AreaOf(turned);
         var boxArea = (double)width * height / 1e12;
         var isBox = Math.Abs(area - boxArea) <= 1e-9 * boxArea;
-        return new(turn, width, height, isBox ? null : SlabsOf(turned), area);
+        var slabs = isBox ? null : SlabsOf(turned);
+        return new(turn, width, height, slabs, area) { Stops = StopsOf(slabs, width) };
     }
 
     /// <summary>The lower edge at a place within a slab, rounded down: never above the true edge.</summary>
@@ -69,6 +76,11 @@ internal sealed class LayShape
     public static long High(in Slab slab, long x) => slab.HighLeft + (long)Math.Ceiling(Share(slab, x) * (slab.HighRight - slab.HighLeft));
 
     private static double Share(in Slab slab, long x) => (x - slab.Left) / (double)(slab.Right - slab.Left);
+
+    private static long[] StopsOf(Slab[]? slabs, long width) =>
+        slabs is null ? []
+        : slabs.Length <= MostCorners ? [.. slabs.Skip(1).Select(slab => slab.Left)]
+        : [width / 4, width / 2, width - (width / 4)];
 
     private static double AreaOf((long X, long Y)[] corners)
     {

@@ -7,10 +7,10 @@ namespace Wrapper.Core.Cloth;
 internal static class RuleOfThumb
 {
     /// <summary>The length of the rows, and where each piece lies in them.</summary>
-    public static (long Length, List<(LayItem Item, LayShape Shape, long X, long Y)> Rows) LayOut(
+    public static (long Length, List<LaidShape> Rows) LayOut(
         IReadOnlyList<LayItem> items, long usable, long space, long repeat)
     {
-        var places = new List<(LayItem, LayShape, long, long)>();
+        var places = new List<LaidShape>();
         var y = 0L;
         var end = 0L;
         foreach (var group in items.GroupBy(item => item.Piece.Id))
@@ -27,7 +27,7 @@ internal static class RuleOfThumb
 
             for (var i = 0; i < like.Count; i++)
             {
-                places.Add((like[i], shape, i % across * (shape.Width + space), y + (i / across * rowLength)));
+                places.Add(new(like[i], shape, i % across * (shape.Width + space), y + (i / across * rowLength)));
             }
 
             var rows = (like.Count + across - 1) / across;

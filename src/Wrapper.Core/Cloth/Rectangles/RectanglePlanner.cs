@@ -1,0 +1,95 @@
+namespace Wrapper.Core.Cloth.Rectangles;
+
+/// <summary>
+/// Lays rectangles as short as it can while it may: passes of the beam, each with more ways than the one before, in two
+/// lanes that weigh waste differently and run side by side.
+/// </summary>
+internal sealed class RectanglePlanner
+{
+    private const int FirstWays = 12;
+    private const double Growth = 1.5;
+
+    /// <summary>What one pass may keep in mind: ways times rectangles.</summary>
+    private const int MostNodes = 1_000_000;
+
+    private static readonly double[] Weights = [1, 2, 0.5];
+
+    private readonly long _bound;
+    private readonly Lane[] _lanes;
+
+    public RectanglePlanner(RectangleItem[] items, long usable, long repeat, long bound)
+    {
+        _bound = bound;
+        _lanes = [new(items, usable, repeat, 0.5), new(items, usable, repeat, 4)];
+    }
+
+    /// <summary>
+    /// Goes on looking for a lay shorter than one known until each lane has taken so many steps since the beginning, or
+    /// until told to stop. The outcome is the same on every machine: the lanes do not hear of each other.
+    /// </summary>
+    /// <param name="shorterThan">The length to beat.</param>
+    /// <param name="steps">Steps of each lane, with those of earlier calls.</param>
+    /// <param name="shouldStop">Asked now and then, by both lanes.</param>
+    /// <param name="found">Told of each shorter lay, by one lane at a time; the lay it is given last is the shortest.</param>
+    public void Run(long shorterThan, long steps, Func<bool> shouldStop, Action<RectangleLay> found)
+    {
+        var gate = new Lock();
+        var lays = new RectangleLay?[_lanes.Length];
+        var shortest = shorterThan;
+        var firstIsProved = false;
+        SideBySide.Run(_lanes.Length, at =>
+        {
+            var lane = _lanes[at];
+            var own = shorterThan;
+            while (own > _bound && lane.MayBeat(own) && !Stops())
+            {
+                if (lane.Pass(own, Stops) is { } lay)
+                {
+                    (own, lays[at]) = (lay.Length, lay);
+                    if (at == 0 && own <= _bound)
+                    {
+                        Volatile.Write(ref firstIsProved, true);
+                    }
+
+                    lock (gate)
+                    {
+                        if (own < shortest)
+                        {
+                            shortest = own;
+                            found(lay);
+                        }
+                    }
+                }
+            }
+
+            bool Stops() => lane.Steps >= steps || shouldStop() || (at > 0 && Volatile.Read(ref firstIsProved));
+        });
+        if (lays.Where(lay => lay is not null).MinBy(lay => lay!.Length) is { } best)
+        {
+            found(best); // the earlier lane's of two as short, whichever was first to finish
+        }
+    }
+
+    /// <summary>Passes that weigh waste in one way, each with more ways side by side than the one before.</summary>
+    private sealed class Lane(RectangleItem[] items, long usable, long repeat, double large)
+    {
+        private readonly RectangleBeam _beam = new(items, usable, repeat);
+        private readonly int _mostWays = Math.Max(FirstWays, MostNodes / items.Length);
+        private int _pass;
+        private int _ways = FirstWays;
+
+        public long Steps => _beam.Expanded;
+
+        public bool MayBeat(long length) => _beam.MayBeat(length);
+
+        public RectangleLay? Pass(long shorterThan, Func<bool> shouldStop)
+        {
+            _beam.Large = large * Weights[_pass % Weights.Length];
+            _beam.Favour(_ways == _mostWays ? _pass : 0); // with as many ways as there may be, only other ways help
+            _pass++;
+            var lay = _beam.Run(_ways, shorterThan, shouldStop);
+            _ways = Math.Min((int)(_ways * Growth) + 1, _mostWays);
+            return lay;
+        }
+    }
+}
