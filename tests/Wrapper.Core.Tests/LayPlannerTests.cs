@@ -207,6 +207,7 @@ public sealed class LayPlannerTests
     [InlineData("outline-empty")]
     [InlineData("piece-id-twice")]
     [InlineData("too-many-corners")]
+    [InlineData("outline-crosses-itself")]
     public void What_cannot_be_laid_is_named(string code)
     {
         var good = Rectangle("good", 100, 100);
@@ -221,6 +222,7 @@ public sealed class LayPlannerTests
             "too-many-pieces" => request with { Pieces = [good with { Quantity = int.MaxValue }, Rectangle("more", 1, 1) with { Quantity = int.MaxValue }] },
             "unknown-turn" => request with { Pieces = [good with { Turns = [45] }] },
             "outline-empty" => request with { Pieces = [good with { Corners = [At(0, 0), At(10, 0), At(20, 0)] }] },
+            "outline-crosses-itself" => request with { Pieces = [good with { Corners = [At(0, 0), At(100, 100), At(100, 0), At(0, 70)] }] },
             "piece-id-twice" => request with { Pieces = [good, good] },
             _ => request with { Pieces = [good with { Corners = [.. Enumerable.Range(0, 30_000).Select(i => At(i, i * i % 7))] }] },
         };

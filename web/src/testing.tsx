@@ -72,6 +72,7 @@ export const yardage: Yardage = {
   lay: {
     length: 2800,
     bound: 2600,
+    proved: false,
     ruleOfThumb: 3300,
     placements: [{ piece: "a/plate", copy: 1, turn: 0, x: 0, y: 0 }],
   },

@@ -10,7 +10,9 @@ namespace Wrapper.Core.Cloth;
 /// <summary>Drafts every cover of a job for a cloth, lays all the pieces together and says how much to buy.</summary>
 public sealed class ClothBuyer
 {
+    /// <summary>Steps times the square of the pieces that a lay of the usual number of steps may take.</summary>
     private const long Effort = 2_400_000;
+    private const int UsualSteps = 600;
     private const int FewestSteps = 6;
 
     private readonly IReadOnlyList<JobCover> _covers;
@@ -112,8 +114,8 @@ public sealed class ClothBuyer
     private static Check Named(Check check, JobCover cover) =>
         cover.Name.Length == 0 ? check : check with { Text = $"{cover.Name}: {char.ToLowerInvariant(check.Text[0])}{check.Text[1..]}" };
 
-    /// <summary>The time of one order grows with the square of the pieces: the orders tried shrink with it, but never below the starting ones.</summary>
-    private static int StepsFor(int pieces, int most) => (int)Math.Clamp(Effort / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);
+    /// <summary>The time of one step grows with the pieces: the steps shrink with them, the same on every machine.</summary>
+    private static int StepsFor(int pieces, int most) => (int)Math.Clamp(Effort * most / UsualSteps / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);
 
     /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
     private static int Spoils(Yardage yardage) =>

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Cloth;
@@ -75,6 +76,12 @@ internal static class LayChecks
             yield break;
         }
 
+        if (Crosses(piece.Corners))
+        {
+            yield return Check.Error("outline-crosses-itself", $"Piece “{piece.Id}”: the outline crosses itself; draw it as one closed line.", piece.Id);
+            yield break;
+        }
+
         var widths = LayPlanner.TurnsOf(piece, request.OneWay).Select(turn => LayShape.Of(piece.Corners, turn).Width).ToList();
         if (widths.TrueForAll(width => width > request.UsableWidth.Nanometres))
         {
@@ -84,6 +91,34 @@ internal static class LayChecks
                 piece.Id);
         }
     }
+
+    /// <summary>Whether two sides that are no neighbours cross; those that only touch are let be. Sides are gone through from left to right.</summary>
+    private static bool Crosses(IReadOnlyList<Point> corners)
+    {
+        var sides = Enumerable.Range(0, corners.Count).Select(i => (Index: i, From: corners[i], To: corners[(i + 1) % corners.Count]))
+            .OrderBy(side => Length.Min(side.From.X, side.To.X)).ToList();
+        for (var i = 0; i < sides.Count; i++)
+        {
+            var right = Length.Max(sides[i].From.X, sides[i].To.X);
+            for (var k = i + 1; k < sides.Count && Length.Min(sides[k].From.X, sides[k].To.X) < right; k++)
+            {
+                var apart = Math.Abs(sides[i].Index - sides[k].Index);
+                if (apart > 1 && apart < corners.Count - 1 && Cross(sides[i].From, sides[i].To, sides[k].From, sides[k].To))
+                {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static bool Cross(Point a, Point b, Point c, Point d) =>
+        Side(a, b, c) * Side(a, b, d) < 0 && Side(c, d, a) * Side(c, d, b) < 0;
+
+    /// <summary>On which side of the line from a to b a point lies; exact.</summary>
+    private static int Side(Point a, Point b, Point at) => Int128.Sign(
+        ((Int128)(b.X - a.X).Nanometres * (at.Y - a.Y).Nanometres) - ((Int128)(b.Y - a.Y).Nanometres * (at.X - a.X).Nanometres));
 
     private static bool IsAboveNothing(this double area) => area > 1e-6;
 }

@@ -27,7 +27,7 @@ public static class LayPlanner
     /// <param name="onShorter">Told of the first lay at once and of every shorter one when it is found.</param>
     public static LayOutcome Plan(LayRequest request, int steps, Func<bool>? shouldStop = null, Action<Lay>? onShorter = null)
     {
-        var checks = LayChecks.Of(request).ToList();
+        var checks = Refuse(request);
         if (checks.HasError())
         {
             return new(null, checks);
@@ -35,6 +35,9 @@ public static class LayPlanner
 
         return new(new LaySearch(request).Run(steps, shouldStop ?? (() => false), onShorter), checks);
     }
+
+    /// <summary>What stands in the way of a lay; nothing when it can be planned.</summary>
+    public static IReadOnlyList<Check> Refuse(LayRequest request) => [.. LayChecks.Of(request)];
 
     /// <summary>The turns a piece may really take: with a nap, of two opposite turns only the smaller stays.</summary>
     internal static IEnumerable<int> TurnsOf(LayPiece piece, bool oneWay)

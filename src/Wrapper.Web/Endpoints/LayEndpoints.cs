@@ -1,4 +1,7 @@
 using System.Diagnostics;
+using System.Net.ServerSentEvents;
+using System.Runtime.CompilerServices;
+using System.Threading.Channels;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Cloth;
@@ -30,36 +33,92 @@ public sealed record PlacementJson(string Piece, int Copy, int Turn, double X, d
 }
 
 /// <summary>A lay: its length without end trim, a proven lower bound, and where everything lies.</summary>
-public sealed record LayJson(double Length, double Bound, double RuleOfThumb, IReadOnlyList<PlacementJson> Placements);
+/// <param name="Length">Without end trim, in millimetres.</param>
+/// <param name="Bound">No lay is shorter than this.</param>
+/// <param name="Proved">The length is the bound: this is the shortest there is.</param>
+/// <param name="RuleOfThumb">What a maker works out on paper.</param>
+/// <param name="Placements">Where every copy lies.</param>
+public sealed record LayJson(double Length, double Bound, bool Proved, double RuleOfThumb, IReadOnlyList<PlacementJson> Placements)
+{
+    /// <summary>From the core's lay.</summary>
+    public static LayJson Of(Lay lay) => new(
+        lay.Length.Millimetres, lay.Bound.Millimetres, lay.Length == lay.Bound, lay.RuleOfThumb.Millimetres, [.. lay.Placements.Select(PlacementJson.Of)]);
+}
 
 internal static class LayEndpoints
 {
     private const double MostSeconds = 60;
     private const int MostSteps = 100_000;
 
-    public static void MapLays(this IEndpointRouteBuilder routes) => routes.MapPost("/api/lay", Plan)
-        .WithName("lay")
-        .WithSummary("Lays pieces on a cloth as short as can be found, with a proven lower bound.")
-        .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    public static void MapLays(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/lay", Plan)
+            .WithName("lay")
+            .WithSummary("Lays pieces on a cloth as short as can be found, with a proven lower bound.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes.MapPost("/api/lay/live", Improve)
+            .WithName("layLive")
+            .WithSummary("The same as server-sent events: “lay” with the first lay at once and with every shorter one as it is found, “end” with the last. Who leaves stops the planner.")
+            .Produces<LayJson>(StatusCodes.Status200OK, "text/event-stream")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    }
 
-    private static async Task<Results<Ok<LayJson>, ProblemHttpResult>> Plan(LayRequestJson request, CancellationToken aborted)
+    private static async Task<Results<Ok<LayJson>, ProblemHttpResult>> Plan(LayRequestJson request, CancellationToken left)
     {
         var checks = new List<Check>();
-        var lay = Read(request, checks);
-        if (lay is null)
+        if (Read(request, checks) is not { } lay)
         {
             return Refusals.Unprocessable(checks);
         }
 
+        var outcome = await Task.Run(() => LayPlanner.Plan(lay, StepsOf(request), Stops(request, left)), left);
+        return outcome.Lay is { } planned ? TypedResults.Ok(LayJson.Of(planned)) : Refusals.Unprocessable(outcome.Checks);
+    }
+
+    private static Results<ServerSentEventsResult<LayJson>, ProblemHttpResult> Improve(LayRequestJson request, CancellationToken left)
+    {
+        var checks = new List<Check>();
+        if (Read(request, checks) is not { } lay)
+        {
+            return Refusals.Unprocessable(checks);
+        }
+
+        var refused = LayPlanner.Refuse(lay);
+        return refused.HasError() ? Refusals.Unprocessable(refused) : TypedResults.ServerSentEvents(Lays(lay, request, left));
+    }
+
+    private static async IAsyncEnumerable<SseItem<LayJson>> Lays(LayRequest lay, LayRequestJson request, [EnumeratorCancellation] CancellationToken left)
+    {
+        // Only the newest lay waits for a slow reader: what is longer is of no use any more.
+        var found = Channel.CreateBounded<Lay>(new BoundedChannelOptions(1) { FullMode = BoundedChannelFullMode.DropOldest });
+        var planning = Task.Run(
+            () =>
+            {
+                try
+                {
+                    return LayPlanner.Plan(lay, StepsOf(request), Stops(request, left), shorter => found.Writer.TryWrite(shorter)).Lay!;
+                }
+                finally
+                {
+                    found.Writer.Complete();
+                }
+            },
+            CancellationToken.None);
+        await foreach (var shorter in found.Reader.ReadAllAsync(left))
+        {
+            yield return new(LayJson.Of(shorter), "lay");
+        }
+
+        yield return new(LayJson.Of(await planning), "end");
+    }
+
+    private static int StepsOf(LayRequestJson request) => request.Steps is { } steps ? Math.Min(steps, MostSteps) : int.MaxValue;
+
+    private static Func<bool> Stops(LayRequestJson request, CancellationToken left)
+    {
         var seconds = Math.Min(request.Seconds ?? 2, MostSeconds);
         var clock = Stopwatch.StartNew();
-        var steps = Math.Min(request.Steps ?? int.MaxValue, request.Steps is null ? int.MaxValue : MostSteps);
-        var outcome = await Task.Run(
-            () => LayPlanner.Plan(lay, steps, () => aborted.IsCancellationRequested || (request.Steps is null && clock.Elapsed.TotalSeconds >= seconds)), aborted);
-        return outcome.Lay is { } planned
-            ? TypedResults.Ok(new LayJson(
-                planned.Length.Millimetres, planned.Bound.Millimetres, planned.RuleOfThumb.Millimetres, [.. planned.Placements.Select(PlacementJson.Of)]))
-            : Refusals.Unprocessable(outcome.Checks);
+        return () => left.IsCancellationRequested || (request.Steps is null && clock.Elapsed.TotalSeconds >= seconds);
     }
 
     private static LayRequest? Read(LayRequestJson request, List<Check> checks)

@@ -117,9 +117,7 @@ internal static class YardageEndpoints
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
             Bought(yardage, unit, reading.Price),
-            yardage.Lay is { } lay
-                ? new(lay.Length.Millimetres, lay.Bound.Millimetres, lay.RuleOfThumb.Millimetres, [.. lay.Placements.Select(PlacementJson.Of)])
-                : null,
+            yardage.Lay is { } lay ? LayJson.Of(lay) : null,
             [.. yardage.Pieces.Select(LaidPieceJson.Of)],
             answers,
             example,

@@ -123,6 +123,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lay/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same as server-sent events: “lay” with the first lay at once and with every shorter one as it is found, “end” with the last. Who leaves stops the planner. */
+        post: operations["layLive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yardage": {
         parameters: {
             query?: never;
@@ -573,6 +590,11 @@ export interface components {
             repeatLength?: string;
             /** @description The price of a yard or metre; empty for none. */
             price?: string;
+            /**
+             * Format: int32
+             * @description How often the maker asked to look longer for a shorter lay: each time four times as long. The same on every machine.
+             */
+            longerLook?: number;
             /** @description The job's other cloths, each a lay of its own; none of them carries more. */
             others?: components["schemas"]["ClothDocument"][];
         };
@@ -868,12 +890,24 @@ export interface components {
         };
         /** @description A lay: its length without end trim, a proven lower bound, and where everything lies. */
         LayJson: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Without end trim, in millimetres.
+             */
             length: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description No lay is shorter than this.
+             */
             bound: number;
-            /** Format: double */
+            /** @description The length is the bound: this is the shortest there is. */
+            proved: boolean;
+            /**
+             * Format: double
+             * @description What a maker works out on paper.
+             */
             ruleOfThumb: number;
+            /** @description Where every copy lies. */
             placements: components["schemas"]["PlacementJson"][];
         };
         /** @description A piece to lay; `matchLine` is how far its match line lies above the lower edge of its box. */
@@ -1680,6 +1714,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LayJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    layLive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["LayJson"];
                 };
             };
             /** @description Unprocessable Entity */

@@ -17,7 +17,7 @@ import { ConflictNotice } from "./ConflictNotice";
 import { CoverTabs } from "./CoverTabs";
 import { TapeEdge } from "./TapeEdge";
 import { useSettled } from "./useSettled";
-import { settledSteps, useYardage, useYardages } from "./useYardage";
+import { quickSteps, settledSteps, useYardage, useYardages } from "./useYardage";
 import "./bench.css";
 
 interface Props {
@@ -26,8 +26,6 @@ interface Props {
 }
 
 const pauseBeforeComparing = 350;
-/** At each keystroke the first few orders are tried; when the hand rests, many more. */
-const quickSteps = 12;
 
 /** Measures, make-up, pieces and the cloth in sight together; a change in one ripples through all. */
 export function BenchBoard({ catalogue, houseRules }: Props) {

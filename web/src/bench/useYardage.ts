@@ -7,6 +7,12 @@ import { isMeasured, shapeOf, withExamples } from "../measure/shape";
 /** Orders of the lay tried when the hand rests; the cutting sheet tries as many, so that it shows the same lay as the bench. */
 export const settledSteps = 600;
 
+/** At each keystroke a few steps are taken; when the hand rests, many more. */
+export const quickSteps = 12;
+
+/** How many times as long each longer look is. */
+const longer = 4;
+
 type Covers = { key: string; cover: Cover; example: boolean }[];
 
 function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue): Covers {
@@ -51,7 +57,7 @@ function bodyOf(
     cloth: { ...cloth, others: [] },
     drafts,
     compare,
-    steps: steps ?? null,
+    steps: (steps ?? settledSteps) * (steps === quickSteps ? 1 : longer ** cloth.longerLook),
   };
 }
 

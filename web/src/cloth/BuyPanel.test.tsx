@@ -115,3 +115,18 @@ test("each other cloth of the job has its own figure, an example none", () => {
   expect(first).toContain(`${yardage.buy?.figure} ${yardage.buy?.unit} of Sheeting`);
   expect(second).toContain("– of cloth 54 wide");
 });
+
+test("a lay that may still be shorter is looked for longer, a proved one is said to be", () => {
+  useBench.getState().open("job", {
+    heading: { name: "", client: "", place: "", unit: "in" },
+    cloth: { ...emptyCloth, width: "54" },
+    covers: [{ id: "a", cover: emptyCover }],
+  });
+  const { unmount } = show();
+  fireEvent.click(screen.getByRole("button", { name: "Look longer" }));
+  expect(useBench.getState().document?.cloth.longerLook).toBe(1);
+  unmount();
+  show({ yardage: { ...yardage, lay: { ...yardage.lay!, proved: true } } });
+  expect(screen.getByText(/No lay can be shorter: that is proved/)).toBeTruthy();
+  expect(screen.queryByRole("button", { name: "Look longer" })).toBeNull();
+});

@@ -104,15 +104,29 @@ export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut, clo
       </table>
       {yardage?.lay && buy && (
         <p className="lay-facts">
-          {yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0)} pieces laid,{" "}
-          {yardage.joins > 0 ? `${joins(yardage.joins)} forced by the width` : "no joins"};{" "}
-          {Math.round(buy.waste * 100)} % of the cloth is in no piece. No lay can be shorter than{" "}
-          {Math.floor((yardage.lay.bound / yardage.lay.length) * 100)} % of this one.
+          {yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0)} pieces,{" "}
+          {yardage.joins > 0 ? `${joins(yardage.joins)} forced by the width` : "no joins"},{" "}
+          {Math.round(buy.waste * 100)} % in no piece.{" "}
+          {yardage.lay.proved
+            ? "No lay can be shorter: that is proved."
+            : `No lay is shorter than ${Math.floor((yardage.lay.bound / yardage.lay.length) * 100)} % of it.`}{" "}
+          {!yardage.lay.proved && cloth.longerLook < mostLooks && (
+            <button
+              type="button"
+              className="plain-button longer-look"
+              onClick={() => editCloth({ longerLook: cloth.longerLook + 1 })}
+            >
+              Look longer
+            </button>
+          )}
         </p>
       )}
     </section>
   );
 }
+
+/** Four times as long each time: a few seconds at most for the largest jobs. */
+const mostLooks = 2;
 
 const joins = (count: number) => (count === 1 ? "1 join" : `${count} joins`);
 

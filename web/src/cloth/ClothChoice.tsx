@@ -5,38 +5,38 @@ import { clothName, clothsOf, coversOn, type JobDocument } from "../jobs/documen
 /** Which of the job's cloths this cover is cut from; a job may have several, each with a lay of its own. */
 export function ClothChoice({ document, cloth }: { document: JobDocument; cloth: Cloth }) {
   const cloths = clothsOf(document);
+  if (cloths.length === 1) {
+    return null;
+  }
+
   return (
     <div className="cloth-choice" role="group" aria-label="This cover is cut from">
-      {cloths.length > 1 && (
-        <>
-          <span>Cut from</span>
-          {cloths.map((one) => (
-            <button
-              key={one.key}
-              type="button"
-              className="cloth-take"
-              aria-pressed={one.key === cloth.key}
-              onClick={() => cutFrom(one.key)}
-            >
-              {clothName(one)}
-            </button>
-          ))}
-          {cloths
-            .filter((one) => one.key !== "" && coversOn(document, one).length === 0)
-            .map((one) => (
-              <button
-                key={`off-${one.key}`}
-                type="button"
-                className="plain-button"
-                onClick={() => removeCloth(one.key)}
-              >
-                take {clothName(one)} off
-              </button>
-            ))}
-        </>
-      )}
+      <span>Cut from</span>
+      {cloths.map((one) => (
+        <button
+          key={one.key}
+          type="button"
+          className="cloth-take"
+          aria-pressed={one.key === cloth.key}
+          onClick={() => cutFrom(one.key)}
+        >
+          {clothName(one)}
+        </button>
+      ))}
+      {cloths
+        .filter((one) => one.key !== "" && coversOn(document, one).length === 0)
+        .map((one) => (
+          <button
+            key={`off-${one.key}`}
+            type="button"
+            className="plain-button"
+            onClick={() => removeCloth(one.key)}
+          >
+            take {clothName(one)} off
+          </button>
+        ))}
       <button type="button" className="plain-button" onClick={cutFromAnother}>
-        {cloths.length > 1 ? "+ another cloth" : "+ cut this cover from another cloth"}
+        + another cloth
       </button>
     </div>
   );

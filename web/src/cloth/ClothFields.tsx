@@ -1,16 +1,18 @@
 import { Input, Segmented } from "antd";
 import type { Check, Cloth, Unit } from "../api/client";
-import { editCloth } from "../jobs/benchStore";
+import { cutFromAnother, editCloth } from "../jobs/benchStore";
 
 interface Props {
   cloth: Cloth;
   unit: Unit;
   usable: string | null;
   checks: Check[];
+  /** The job has no other cloth. */
+  isOnly: boolean;
 }
 
 /** What the cloth is, edited on the roll itself. */
-export function ClothFields({ cloth, unit, usable, checks }: Props) {
+export function ClothFields({ cloth, unit, usable, checks, isOnly }: Props) {
   const field = (
     name: "name" | "width" | "selvage" | "repeatLength" | "price",
     label: string,
@@ -51,6 +53,11 @@ export function ClothFields({ cloth, unit, usable, checks }: Props) {
         onChange={(nap) => editCloth({ nap })}
       />
       {field("price", unit === "in" ? "price a yard" : "price a metre", "–", 64)}
+      {isOnly && (
+        <button type="button" className="plain-button" onClick={cutFromAnother}>
+          + cut this cover from another cloth
+        </button>
+      )}
     </div>
   );
 }

@@ -24,7 +24,13 @@ export function RollPanel({ yardage, stale, checks, document, cloth, unit, curre
   return (
     <section className={stale ? "sheet roll-panel stale" : "sheet roll-panel"} aria-label="Cloth" id="cloth">
       <ClothChoice document={document} cloth={cloth} />
-      <ClothFields cloth={cloth} unit={unit} usable={yardage?.usableWidthShown ?? null} checks={checks} />
+      <ClothFields
+        cloth={cloth}
+        unit={unit}
+        usable={yardage?.usableWidthShown ?? null}
+        checks={checks}
+        isOnly={document.cloth.others.length === 0}
+      />
       {yardage && <RollDrawing yardage={yardage} unit={unit} currentId={currentId} />}
       {yardage && <Notions yardage={yardage} />}
       <ChecksFor checks={checks} />

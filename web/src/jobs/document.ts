@@ -46,6 +46,7 @@ export const emptyCloth: Cloth = {
   nap: "either",
   repeatLength: "",
   price: "",
+  longerLook: 0,
   others: [],
 };
 
