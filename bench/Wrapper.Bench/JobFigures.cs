@@ -27,6 +27,12 @@ internal static class JobFigures
 
             var clock = Stopwatch.StartNew();
             var lay = LayPlanner.Plan(request, int.MaxValue, () => clock.Elapsed.TotalSeconds > Seconds).Lay!;
+            if (lay.Bound == lay.Length)
+            {
+                Console.WriteLine(FormattableString.Invariant($"  {Path.GetFileNameWithoutExtension(path),-22} {count,3} pieces: proved the shortest by our own bound; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"));
+                continue;
+            }
+
             var (length, bound, proved) = Solve(request, lay.RuleOfThumb, solverSeconds);
             Console.WriteLine(FormattableString.Invariant(
                 $"  {Path.GetFileNameWithoutExtension(path),-22} {count,3} pieces: ours {lay.Length.RatioTo(length):0.0000} of the solver’s{(proved ? " optimum" : "")}, our bound {lay.Bound.RatioTo(lay.Length):0.000}, its bound {bound / (lay.Length.Nanometres):0.000} of ours; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"));

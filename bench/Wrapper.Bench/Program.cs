@@ -40,6 +40,6 @@ static void PrintLays(bool isLong)
     JobFigures.Print(isLong ? 60 : 5);
     if (isLong)
     {
-        LayFigures.Print(20, [12, 60, 200]);
+        LayFigures.Print(20, [60, 200]);
     }
 }

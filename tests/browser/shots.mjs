@@ -37,6 +37,10 @@ await shot("bench-unfinished", {
     await page.locator(".reading[aria-label^=depth]").click();
   },
 });
+await shot("bench-cabin", {
+  path: "/jobs/teasel-guest-cabin",
+  before: (page) => page.getByRole("button", { name: /Bolster/ }).click(),
+});
 await shot("things", {
   path: "/jobs/teasel-ottoman",
   before: async (page) => {
