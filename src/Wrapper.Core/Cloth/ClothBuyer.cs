@@ -38,7 +38,8 @@ public sealed class ClothBuyer
     /// <param name="cloth">The cloth.</param>
     /// <param name="steps">The most orders to try; fewer are tried where there are many pieces, the same on every machine.</param>
     /// <param name="shouldStop">Asked between orders.</param>
-    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null)
+    /// <param name="available">The length there is of it: a lay that fits is good enough; null for a roll.</param>
+    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null)
     {
         var leftOut = new List<string>();
         var checks = new List<Check>();
@@ -66,7 +67,7 @@ public sealed class ClothBuyer
         }
 
         var outcomeOfLay = LayPlanner.Plan(
-            RequestOf(cloth, pieces),
+            RequestOf(cloth, pieces) with { Available = available },
             StepsFor(pieces.Sum(piece => piece.Copies), steps),
             shouldStop);
         checks.AddRange(outcomeOfLay.Checks);

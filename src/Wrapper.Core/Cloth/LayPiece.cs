@@ -25,6 +25,9 @@ public sealed record LayRequest
     /// <summary>The pattern's repeat down the roll; zero for none.</summary>
     public Length RepeatLength { get; init; }
 
+    /// <summary>How long a piece of cloth there is: a lay that fits it is good enough, and none is looked for where none can fit. Null for a roll.</summary>
+    public Length? Available { get; init; }
+
     /// <summary>The space kept between pieces for the shears.</summary>
     public Length Space { get; init; }
 

@@ -41,10 +41,24 @@ internal sealed class LaySearch
 
     private List<LaidShape> Best { get; set; }
 
+    /// <summary>A shorter lay is worth having below this: the best so far, or what there is of the cloth.</summary>
+    private long ToBeat => Math.Min(BestLength, (_request.Available?.Nanometres ?? long.MaxValue - 1) + 1);
+
     /// <summary>Improves the lay for so many steps, or until told to stop or nothing shorter can be.</summary>
     public Lay Run(int steps, Func<bool> shouldStop, Action<Lay>? onShorter = null)
     {
         onShorter?.Invoke(Lay());
+        if (_request.Available is { } available)
+        {
+            if (BestLength <= available.Nanometres || Bound > available.Nanometres)
+            {
+                return Lay();
+            }
+
+            var goesOn = shouldStop;
+            shouldStop = () => BestLength <= available.Nanometres || goesOn();
+        }
+
         var areBoxes = _items.TrueForAll(item => item.Shapes.TrueForAll(shape => shape.Slabs is null));
         var boxes = Boxes();
         if (areBoxes)
@@ -60,7 +74,7 @@ internal sealed class LaySearch
             spent += Math.Min(turn, steps - spent);
             turn = Math.Min(2 * turn, MostTurn);
             LayBoxes(boxes, spent, shouldStop, onShorter);
-            shapes.Run(Best, BestLength, spent, shouldStop, (length, places) => Take(length, places, onShorter));
+            shapes.Run(Best, ToBeat, spent, shouldStop, (length, places) => Take(length, places, onShorter));
         }
 
         return Lay();
@@ -79,7 +93,7 @@ internal sealed class LaySearch
 
     private void LayBoxes(RectanglePlanner? boxes, int steps, Func<bool> shouldStop, Action<Lay>? onShorter)
     {
-        boxes?.Run(BestLength + _space, steps * BeamSteps, shouldStop, lay => Take(lay.Length - _space, [.. lay.Places.Select(Placed)], onShorter));
+        boxes?.Run(ToBeat + _space, steps * BeamSteps, shouldStop, lay => Take(lay.Length - _space, [.. lay.Places.Select(Placed)], onShorter));
 
         LaidShape Placed(RectanglePlace place)
         {
@@ -116,7 +130,7 @@ internal sealed class LaySearch
         foreach (var turn in LayPlanner.TurnsOf(piece, _request.OneWay))
         {
             var shape = LayShape.Of(piece.Corners, turn);
-            if (shape.Slabs is not null || !shapes.Exists(known => known.Slabs is null && known.Width == shape.Width && known.Height == shape.Height))
+            if (!shapes.Exists(shape.IsAs))
             {
                 shapes.Add(shape);
             }

@@ -12,13 +12,15 @@ internal sealed class LayShape
     /// <summary>An outline with more stretches than this is taken for a curve.</summary>
     private const int MostCorners = 10;
 
-    private LayShape(int turn, long width, long height, Slab[]? slabs, double area)
+    private readonly (long X, long Y)[] _corners;
+    private readonly bool _isBox;
+    private Slab[]? _slabs;
+    private long[]? _stops;
+
+    private LayShape(int turn, long width, long height, (long X, long Y)[] corners, double area, bool isBox)
     {
-        Turn = turn;
-        Width = width;
-        Height = height;
-        Slabs = slabs;
-        Area = area;
+        (Turn, Width, Height, Area) = (turn, width, height, area);
+        (_corners, _isBox) = (corners, isBox);
     }
 
     /// <summary>A stretch across in which lower and upper edge are straight.</summary>
@@ -31,13 +33,17 @@ internal sealed class LayShape
     public long Height { get; }
 
     /// <summary>Null for a rectangle.</summary>
-    public Slab[]? Slabs { get; }
+    public Slab[]? Slabs => _isBox ? null : _slabs ??= SlabsOf(_corners);
 
     /// <summary>In square millimetres.</summary>
     public double Area { get; }
 
     /// <summary>Where its outline turns, from its left: a neighbour may stand there, in a notch or beside a slant. Of a curve only the quarters.</summary>
-    public IReadOnlyList<long> Stops { get; private init; } = [];
+    public IReadOnlyList<long> Stops => _stops ??= StopsOf(Slabs, Width);
+
+    /// <summary>Whether another turn comes to the same shape.</summary>
+    public bool IsAs(LayShape other) =>
+        Width == other.Width && Height == other.Height && (Slabs is null ? other.Slabs is null : other.Slabs is not null && Slabs.AsSpan().SequenceEqual(other.Slabs));
 
     public static LayShape Of(IReadOnlyList<Point> corners, int turn)
     {
@@ -65,8 +71,7 @@ internal sealed class LayShape
         var area = AreaOf(turned);
         var boxArea = (double)width * height / 1e12;
         var isBox = Math.Abs(area - boxArea) <= 1e-9 * boxArea;
-        var slabs = isBox ? null : SlabsOf(turned);
-        return new(turn, width, height, slabs, area) { Stops = StopsOf(slabs, width) };
+        return new(turn, width, height, turned, area, isBox);
     }
 
     /// <summary>The lower edge at a place within a slab, rounded down: never above the true edge.</summary>
@@ -97,44 +102,37 @@ internal sealed class LayShape
     private static Slab[] SlabsOf((long X, long Y)[] corners)
     {
         var stops = corners.Select(corner => corner.X).Distinct().Order().ToArray();
-        var slabs = new List<Slab>(stops.Length - 1);
-        for (var i = 0; i + 1 < stops.Length; i++)
+        var (lows, highs) = (new (double Left, double Right)[stops.Length - 1], new (double Left, double Right)[stops.Length - 1]);
+        Array.Fill(lows, (double.MaxValue / 4, double.MaxValue / 4));
+        Array.Fill(highs, (double.MinValue / 4, double.MinValue / 4));
+        for (var k = 0; k < corners.Length; k++)
         {
-            var (left, right) = (stops[i], stops[i + 1]);
-            var (lowest, highest) = (double.MaxValue, double.MinValue);
-            (long Left, long Right) low = default, high = default;
-            for (var k = 0; k < corners.Length; k++)
+            var (a, b) = (corners[k], corners[(k + 1) % corners.Length]);
+            if (a.X > b.X)
             {
-                var (a, b) = (corners[k], corners[(k + 1) % corners.Length]);
-                if (a.X > b.X)
-                {
-                    (a, b) = (b, a);
-                }
-
-                if (a.X > left || b.X < right || a.X == b.X)
-                {
-                    continue;
-                }
-
-                var slope = (double)(b.Y - a.Y) / (b.X - a.X);
-                var atLeft = a.Y + ((left - a.X) * slope);
-                var atRight = a.Y + ((right - a.X) * slope);
-                if (atLeft + atRight < lowest)
-                {
-                    lowest = atLeft + atRight;
-                    low = ((long)Math.Floor(atLeft), (long)Math.Floor(atRight));
-                }
-
-                if (atLeft + atRight > highest)
-                {
-                    highest = atLeft + atRight;
-                    high = ((long)Math.Ceiling(atLeft), (long)Math.Ceiling(atRight));
-                }
+                (a, b) = (b, a);
             }
 
-            slabs.Add(new(left, right, low.Left, low.Right, high.Left, high.Right));
+            var slope = (double)(b.Y - a.Y) / (b.X - a.X);
+            for (var i = Array.BinarySearch(stops, a.X); i < lows.Length && stops[i] < b.X; i++)
+            {
+                var edge = (Left: a.Y + ((stops[i] - a.X) * slope), Right: a.Y + ((stops[i + 1] - a.X) * slope));
+                if (edge.Left + edge.Right < lows[i].Left + lows[i].Right)
+                {
+                    lows[i] = edge;
+                }
+
+                if (edge.Left + edge.Right > highs[i].Left + highs[i].Right)
+                {
+                    highs[i] = edge;
+                }
+            }
         }
 
-        return [.. slabs];
+        return
+        [
+            .. lows.Select((low, i) => new Slab(
+                stops[i], stops[i + 1], (long)Math.Floor(low.Left), (long)Math.Floor(low.Right), (long)Math.Ceiling(highs[i].Left), (long)Math.Ceiling(highs[i].Right))),
+        ];
     }
 }

@@ -69,6 +69,9 @@ internal sealed class RectangleBeam
     /// <summary>How much it counts to have laid much rather than to have wasted little.</summary>
     public double Large { get; set; }
 
+    /// <summary>In the last pass some way had to go for want of room: with more ways another outcome is possible.</summary>
+    public bool WasCut { get; private set; }
+
     /// <summary>Steps taken so far: each looks at all that fits one stretch of one way.</summary>
     public long Expanded { get; private set; }
 
@@ -126,6 +129,7 @@ internal sealed class RectangleBeam
     public RectangleLay? Run(int ways, long shorterThan, Func<bool> shouldStop)
     {
         _history.Clear();
+        WasCut = false;
         _now.Count = 1;
         _now.Segments[0] = 1;
         (_now.Widths[0], _now.Levels[0]) = (_usable, 0);
@@ -158,10 +162,16 @@ internal sealed class RectangleBeam
 
             Array.Sort(_keys, _children, 0, _count);
             _seen.Clear();
-            _then.Grow(ways);
+            _then.Grow(Math.Min(ways, _count));
             _then.Count = 0;
-            for (var i = 0; i < _count && _then.Count < ways; i++)
+            for (var i = 0; i < _count; i++)
             {
+                if (_then.Count == ways)
+                {
+                    WasCut = true;
+                    break;
+                }
+
                 Follow(_children[i]);
             }
 

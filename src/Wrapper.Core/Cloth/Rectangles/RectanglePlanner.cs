@@ -76,11 +76,13 @@ internal sealed class RectanglePlanner
         private readonly RectangleBeam _beam = new(items, usable, repeat);
         private readonly int _mostWays = Math.Max(FirstWays, MostNodes / items.Length);
         private int _pass;
+        private int _uncut;
         private int _ways = FirstWays;
 
         public long Steps => _beam.Expanded;
 
-        public bool MayBeat(long length) => _beam.MayBeat(length);
+        /// <summary>Whether another pass can come to anything: there is cloth enough, and not every way has been gone with every weight.</summary>
+        public bool MayBeat(long length) => _uncut < Weights.Length && _beam.MayBeat(length);
 
         public RectangleLay? Pass(long shorterThan, Func<bool> shouldStop)
         {
@@ -88,7 +90,8 @@ internal sealed class RectanglePlanner
             _beam.Favour(_ways == _mostWays ? _pass : 0); // with as many ways as there may be, only other ways help
             _pass++;
             var lay = _beam.Run(_ways, shorterThan, shouldStop);
-            _ways = Math.Min((int)(_ways * Growth) + 1, _mostWays);
+            _uncut = _beam.WasCut ? 0 : _uncut + 1;
+            _ways = _beam.WasCut ? Math.Min((int)(_ways * Growth) + 1, _mostWays) : _ways;
             return lay;
         }
     }
