@@ -23,42 +23,24 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
     public void Run(IReadOnlyList<LaidShape> known, long shorterThan, int steps, Func<bool> shouldStop, Action<long, List<LaidShape>> found)
     {
         List<LayItem> start = [.. known.OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item)];
-        var gate = new Lock();
-        var shortest = shorterThan;
-        var firstIsProved = shorterThan <= bound;
-        var lays = new (long Length, List<LaidShape>? Places)[_lanes.Length];
-        SideBySide.Run(_lanes.Length, at =>
-        {
-            var lane = _lanes[at];
-            lane.Begin(start, shorterThan);
-            while (lane.Steps < steps && lane.Length > bound && !shouldStop() && !(at > 0 && Volatile.Read(ref firstIsProved)))
+        SideBySide.Shortest(
+            _lanes.Length,
+            shorterThan,
+            bound,
+            shouldStop,
+            (at, isOver, tell) =>
             {
-                if (lane.Try() is not { } places)
+                var lane = _lanes[at];
+                lane.Begin(start, shorterThan);
+                while (lane.Steps < steps && lane.Length > bound && !isOver())
                 {
-                    continue;
-                }
-
-                lays[at] = (lane.Length, places);
-                if (at == 0 && lane.Length <= bound)
-                {
-                    Volatile.Write(ref firstIsProved, true);
-                }
-
-                lock (gate)
-                {
-                    if (lane.Length < shortest)
+                    if (lane.Try() is { } places)
                     {
-                        shortest = lane.Length;
-                        found(shortest, places);
+                        tell(lane.Length, places);
                     }
                 }
-            }
-        });
-        var best = lays.Where(lay => lay.Places is not null).OrderBy(lay => lay.Length).FirstOrDefault();
-        if (best.Places is not null)
-        {
-            found(best.Length, best.Places);
-        }
+            },
+            found);
     }
 
     private sealed class Lane(IReadOnlyList<LayItem> items, long usable, long space, long repeat, long bound, int seed)

@@ -31,13 +31,12 @@ internal sealed class RectanglePlanner
     /// <param name="steps">Steps of each lane, with those of earlier calls.</param>
     /// <param name="shouldStop">Asked now and then, by both lanes.</param>
     /// <param name="found">Told of each shorter lay, by one lane at a time; the lay it is given last is the shortest.</param>
-    public void Run(long shorterThan, long steps, Func<bool> shouldStop, Action<RectangleLay> found)
-    {
-        var gate = new Lock();
-        var lays = new RectangleLay?[_lanes.Length];
-        var shortest = shorterThan;
-        var firstIsProved = false;
-        SideBySide.Run(_lanes.Length, at =>
+    public void Run(long shorterThan, long steps, Func<bool> shouldStop, Action<RectangleLay> found) => SideBySide.Shortest<RectangleLay>(
+        _lanes.Length,
+        shorterThan,
+        _bound,
+        shouldStop,
+        (at, isOver, tell) =>
         {
             var lane = _lanes[at];
             var own = shorterThan;
@@ -45,30 +44,14 @@ internal sealed class RectanglePlanner
             {
                 if (lane.Pass(own, Stops) is { } lay)
                 {
-                    (own, lays[at]) = (lay.Length, lay);
-                    if (at == 0 && own <= _bound)
-                    {
-                        Volatile.Write(ref firstIsProved, true);
-                    }
-
-                    lock (gate)
-                    {
-                        if (own < shortest)
-                        {
-                            shortest = own;
-                            found(lay);
-                        }
-                    }
+                    own = lay.Length;
+                    tell(own, lay);
                 }
             }
 
-            bool Stops() => lane.Steps >= steps || shouldStop() || (at > 0 && Volatile.Read(ref firstIsProved));
-        });
-        if (lays.Where(lay => lay is not null).MinBy(lay => lay!.Length) is { } best)
-        {
-            found(best); // the earlier lane's of two as short, whichever was first to finish
-        }
-    }
+            bool Stops() => lane.Steps >= steps || isOver();
+        },
+        (_, lay) => found(lay));
 
     /// <summary>Passes that weigh waste in one way, each with more ways side by side than the one before.</summary>
     private sealed class Lane(RectangleItem[] items, long usable, long repeat, double large)
