@@ -142,6 +142,21 @@ public sealed class FoldUpTests
     }
 
     [Fact]
+    public void A_seam_a_hair_beside_the_end_of_a_curve_still_lets_the_strip_bend_there()
+    {
+        // Found at random: the plate is joined 0.01 mm inside a rounded corner, and the strip lost its bend at the corner's end.
+        PointInput At(decimal x, decimal y, decimal? rise = null) => new(Entry.Number(x), Entry.Number(y), rise is { } by ? Entry.Number(by) : null);
+        var joined = Thing.Inches("mattress", "shape=outline construction=boxing-strip", "usable=1100mm r.fit.thickness=0 count=2") with
+        {
+            Measures = new Dictionary<string, Entry> { ["thickness"] = Entry.Number(79.375m), ["cornerRadius"] = Entry.Number(19.05m) },
+            Rules = new Dictionary<string, Entry> { ["fit.width"] = Entry.Number(6.35m), ["fit.depth"] = Entry.Number(6.35m), ["fit.thickness"] = Entry.Number(0) },
+            Points = [At(0, 0), At(1100.1375m, 0), At(1187.45m, 828.675m, 52.3875m), At(879.475m, 1382.7125m), At(44.45m, 1244.6m, 0)],
+        };
+        var folded = FoldUp.Of(Thing.Drafted(joined));
+        Assert.True(folded.Holds, string.Join("; ", folded.Problems));
+    }
+
+    [Fact]
     public void A_snug_outline_keeps_all_its_edges()
     {
         // Found at random: moved inwards, a mitre is no longer cut off.

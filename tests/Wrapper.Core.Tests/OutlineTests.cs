@@ -74,6 +74,28 @@ public sealed class OutlineTests
         Assert.Equal(110, (corner.DistanceTo(At(100, 0))).Millimetres, 1e-5);
     }
 
+    [Theory]
+    [InlineData(0)]
+    [InlineData(1e-6)]
+    [InlineData(0.01)]
+    public void Where_a_straight_runs_into_a_curve_with_another_allowance_a_step_stays_at_the_corner(double off)
+    {
+        // A nose whose straights run into it all but smoothly: found at random, where the step went off by kilometres.
+        var nose = new Outline(
+        [
+            new("front", At(0, 0), At(100, 0)),
+            new("right", At(100, 0), At(100 + off, 200)),
+            new("nose", At(100 + off, 200), At(-off, 200), new Arc(At(50, 200), true)),
+            new("left", At(-off, 200), At(0, 0)),
+        ]);
+        foreach (var (rest, by) in ((double, double)[])[(0, 1), (0, -1), (12, 20), (20, 12)])
+        {
+            var cut = OutlineOffset.Offset(nose, Allow(("front", rest), ("right", rest), ("nose", by), ("left", rest)));
+            Assert.InRange(cut.Bounds.Width.Millimetres, 99, 142);
+            Assert.InRange(cut.Bounds.Height.Millimetres, 248, 291);
+        }
+    }
+
     [Fact]
     public void Flattened_curves_lie_outside_by_no_more_than_five_hundredths() => Gen.Double[5, 2000].ForMany(radius =>
     {

@@ -10,6 +10,9 @@ public static class OutlineOffset
 {
     private static readonly Length Smooth = Length.FromNanometres(1000);
 
+    /// <summary>The sine of a turn so slight that a mitre between different allowances would run far along the edges: about 3°.</summary>
+    private const double NearlyStraight = 0.05;
+
     /// <summary>
     /// The outline with every edge moved outwards by its allowance. Corners are mitred, inside corners too; a mitre
     /// reaches at most twice the larger allowance from its corner and is cut off square beyond that. Where neighbours run
@@ -95,10 +98,19 @@ public static class OutlineOffset
         var mitre = before.Arc is null && after.Arc is null
             ? corner + LineMitre(incoming, beforeBy, outgoing, afterBy)
             : OffsetMeeting.Of(before, beforeBy, after, afterBy, corner);
+        if (mitre is not { } point)
+        {
+            return (onBefore, onAfter);
+        }
+
+        var (turn, away) = (incoming.Cross(outgoing), point.DistanceTo(corner));
+        if (Math.Abs(turn) < NearlyStraight && away > 2 * Length.Max(beforeBy.Abs(), afterBy.Abs()))
+        {
+            return (onBefore, onAfter); // neighbours all but in one line with different allowances meet far off or nowhere
+        }
+
         var reach = 2 * Length.Max(beforeBy, afterBy);
-        return mitre is not { } point ? (onBefore, onAfter)
-            : incoming.Cross(outgoing) > 0 && reach.IsPositive && point.DistanceTo(corner) > reach ? CutOff(corner, incoming, outgoing, beforeBy, afterBy, reach)
-            : (point, point);
+        return turn > 0 && reach.IsPositive && away > reach ? CutOff(corner, incoming, outgoing, beforeBy, afterBy, reach) : (point, point);
     }
 
     /// <summary>Where two straight edges meet after moving out: solved from the corner, so that right angles stay exact.</summary>

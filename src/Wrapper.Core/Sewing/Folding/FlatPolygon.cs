@@ -3,6 +3,12 @@ namespace Wrapper.Core.Sewing.Folding;
 /// <summary>A part of a piece while it is being cut into facets: corners, and for each the edge its outgoing side belongs to.</summary>
 internal sealed class FlatPolygon
 {
+    /// <summary>How near to a place a corner has to be to lie at it.</summary>
+    private const double At = 0.015;
+
+    /// <summary>How little there is beyond a place that is only touched; corners lie further apart than that.</summary>
+    private const double Touching = 0.004;
+
     public FlatPolygon(IReadOnlyList<(FlatPoint Corner, string Edge, double At)> corners)
     {
         Points = new FlatPoint[corners.Count];
@@ -34,24 +40,40 @@ internal sealed class FlatPolygon
         return Contains(new((a.X + b.X) / 2, (a.Y + b.Y) / 2));
     }
 
-    /// <summary>The chord straight across at a place, when both its ends are corners.</summary>
+    /// <summary>
+    /// The chord straight across at a place, when both its ends are corners: of several corners near the place, where a curve
+    /// ends a hair beside a seam, the two that lie nearest to it. Null where the polygon only touches the place.
+    /// </summary>
     public FlatPoint[]? Across(bool alongX, double place)
     {
+        var (low, high) = Extent(alongX);
+        if (low > place - Touching || high < place + Touching)
+        {
+            return null;
+        }
+
         var (first, second) = (-1, -1);
+        var (firstOff, secondOff) = (At, At);
         for (var i = 0; i < Points.Length; i++)
         {
-            if (Math.Abs((alongX ? Points[i].X : Points[i].Y) - place) < 0.015)
+            var off = Math.Abs((alongX ? Points[i].X : Points[i].Y) - place);
+            if (off < firstOff)
             {
-                if (second >= 0)
-                {
-                    return null;
-                }
-
-                (first, second) = first < 0 ? (i, -1) : (first, i);
+                (second, secondOff, first, firstOff) = (first, firstOff, i, off);
+            }
+            else if (off < secondOff)
+            {
+                (second, secondOff) = (i, off);
             }
         }
 
-        return second >= 0 && second - first != 1 && second - first != Points.Length - 1 ? [Points[first], Points[second]] : null;
+        if (second < 0)
+        {
+            return null;
+        }
+
+        (first, second) = (Math.Min(first, second), Math.Max(first, second));
+        return second - first != 1 && second - first != Points.Length - 1 ? [Points[first], Points[second]] : null;
     }
 
     /// <summary>From where to where it reaches along an axis.</summary>

@@ -163,7 +163,7 @@ internal sealed class FoldNet
         }
 
         var (left, right) = polygon.Split(chord, _ => FlatPiece.RulingName(middle));
-        var (before, after) = left.Extent(along).Low < ruling - Near ? (left, right) : (right, left);
+        var (before, after) = left.Extent(along).Low < right.Extent(along).Low ? (left, right) : (right, left);
         return Ruled(before, piece, first, middle).Concat(Ruled(after, piece, middle + 1, end));
     }
 
