@@ -11,19 +11,33 @@ public sealed class LayPlannerTests
 {
     private static readonly int[][] TurnChoices = [[0], [0, 180], [0, 90, 180, 270], [90, 270]];
 
-    /// <summary>Random jobs of rectangles, trapezoids, slanted strips and discs that all fit the cloth in some turn.</summary>
+    private static Gen<Flaw> FlawOf { get; } =
+        from at in Gen.Int[0, 2000]
+        from length in Gen.Int[5, 300]
+        from left in Gen.Int[0, 1000]
+        from width in Gen.Int[5, 100]
+        from isAcross in Gen.Bool
+        select new Flaw(Millimetres(at), Millimetres(at + length), isAcross ? null : Millimetres(left), isAcross ? null : Millimetres(left + width));
+
+    /// <summary>Random jobs of rectangles, trapezoids, slanted strips, crosses, tees and discs that all fit the cloth in some turn, plain and patterned.</summary>
     private static Gen<LayRequest> Jobs { get; } =
         from usable in Gen.Int[1100, 2800]
         from oneWay in Gen.Bool
-        from repeat in Choice.Of(0, 0, 150, 640)
-        from space in Choice.Of(0, 0, 3)
+        from repeat in Choice.Of((0, 0, false), (0, 0, false), (150, 0, false), (640, 0, false), (0, 120, false), (320, 275, false), (640, 700, true))
+        from space in Choice.Of((0, 0), (0, 3), (3, 3), (3, 6))
+        from flaws in FlawOf.Array[0, 2]
+        from isFlawed in Gen.Bool
         from pieces in PieceOf(usable).Array[1, 8]
         select new LayRequest
         {
             UsableWidth = Millimetres(usable),
             OneWay = oneWay,
-            RepeatLength = Millimetres(repeat),
-            Space = Millimetres(space),
+            RepeatLength = Millimetres(repeat.Item1),
+            RepeatWidth = Millimetres(repeat.Item2),
+            HalfDrop = repeat.Item3,
+            Space = Millimetres(space.Item1),
+            CurveSpace = Millimetres(space.Item2),
+            Flaws = isFlawed ? flaws : [],
             Pieces = [.. pieces.Select((piece, i) => piece with { Id = $"piece {i}" })],
         };
 
@@ -31,17 +45,81 @@ public sealed class LayPlannerTests
     public void Any_lay_is_valid_and_lies_between_its_bound_and_the_rule_of_thumb() => Jobs.ForMany(
         request =>
         {
-            var lay = Plan(request, 25);
+            if (LayPlanner.Plan(request, 25) is not { Lay: { } lay } outcome)
+            {
+                Assert.All(LayPlanner.Refuse(request), check => Assert.Equal("pattern-out-of-reach", check.Code));
+                return;
+            }
+
             LayVerifier.Verify(request, lay);
             Assert.True(lay.Bound <= lay.Length, $"bound {lay.Bound} over length {lay.Length}");
-            Assert.True(lay.Length <= lay.RuleOfThumb, $"length {lay.Length} over rule of thumb {lay.RuleOfThumb}");
+            Assert.True(request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb, $"length {lay.Length} over rule of thumb {lay.RuleOfThumb}");
         },
-        iter: 400);
+        iter: 600);
+
+    [Fact]
+    public void Most_random_patterns_can_be_met() // the test above is worth nothing if they are refused
+    {
+        var (met, refused) = (0, 0);
+        Jobs.ForMany(
+            request =>
+            {
+                var isMatched = (request.RepeatLength.IsPositive || request.RepeatWidth.IsPositive) && request.Pieces.Any(piece => piece.Match is not null);
+                if (isMatched)
+                {
+                    Interlocked.Increment(ref LayPlanner.Refuse(request).Count == 0 ? ref met : ref refused);
+                }
+            },
+            iter: 300);
+        Assert.True(met > 60 && met > 3 * refused, $"{met} met, {refused} refused");
+    }
+
+    [Fact]
+    public void Whatever_is_pinned_stays_and_the_rest_goes_round_it() => Jobs.ForMany(
+        request =>
+        {
+            if (LayPlanner.Plan(request, 5).Lay is not { } lay)
+            {
+                return;
+            }
+
+            var lifted = Millimetres(request.RepeatLength.IsPositive ? 2 * request.RepeatLength.Millimetres : 333);
+            var flawless = request with { Flaws = [] };
+            var pinned = flawless with { Pinned = [.. lay.Placements.Where((_, i) => i % 3 != 1).Select(placement => placement with { Y = placement.Y + lifted })] };
+            var round = Plan(pinned, 10);
+            LayVerifier.Verify(pinned, round);
+            Assert.True(round.Bound <= round.Length);
+        },
+        iter: 150);
+
+    [Fact]
+    public void Remnants_are_laid_first_and_leave_less_for_the_roll() =>
+        Gen.Select(Jobs, Gen.Select(Gen.Int[150, 1200], Gen.Int[150, 1500]).Array[1, 3]).ForMany(
+            (request, sizes) =>
+            {
+                if (LayPlanner.Plan(request, 8).Lay is not { } without)
+                {
+                    return;
+                }
+
+                var with = request with { Remnants = [.. sizes.Select((size, i) => new Remnant($"left {i}", Millimetres(size.Item1), Millimetres(size.Item2)))] };
+                var lay = Plan(with, 8);
+                LayVerifier.Verify(with, lay);
+                Assert.True(lay.Bound <= lay.Length);
+                Assert.Equal(without.RuleOfThumb, lay.RuleOfThumb);
+                Assert.True(request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb);
+            },
+            iter: 150);
 
     [Fact]
     public void More_steps_never_make_it_longer_and_the_same_steps_give_the_same_lay() => Jobs.ForMany(
         request =>
         {
+            if (LayPlanner.Refuse(request).Count > 0)
+            {
+                return;
+            }
+
             var (few, same, more) = (Plan(request, 3), Plan(request, 3), Plan(request, 40));
             Assert.True(more.Length <= few.Length);
             Assert.Equal(few.Placements, same.Placements);
@@ -264,7 +342,7 @@ public sealed class LayPlannerTests
         from height in Gen.Int[20, 1090]
         from quantity in Gen.Int[1, 6]
         from turns in Choice.Of(TurnChoices)
-        from matched in Gen.Bool
+        from match in Choice.Of<(string Group, int Along, int Across)?>(null, ("a", 12, -1), ("a", 12, -1), ("a", 0, 10), ("b", 12, 200))
         select (kind switch
         {
             0 => new LayPiece("", quantity, [At(0, 0), At(width, 0), At(width * 0.8, height), At(width * 0.1, height)], turns),
@@ -275,7 +353,7 @@ public sealed class LayPlannerTests
             _ => Rectangle("", Math.Min(width, usable), height) with { Quantity = quantity, Turns = turns },
         }) with
         {
-            MatchLine = matched ? Millimetres(12) : null,
+            Match = match is { } at ? new(at.Group, Millimetres(at.Along), at.Across < 0 ? null : Millimetres(at.Across)) : null,
         };
 
     private static LayPiece Rectangle(string id, double width, double height) =>

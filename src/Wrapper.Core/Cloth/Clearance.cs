@@ -10,8 +10,9 @@ internal static class Clearance
     /// <param name="laid">The shape that lies.</param>
     /// <param name="shape">The one that is put beside it.</param>
     /// <param name="across">How far right of the laid one it stands.</param>
-    /// <param name="space">Kept between them, across and along.</param>
-    public static (long From, long To) Between(LayShape laid, LayShape shape, long across, long space)
+    /// <param name="straightSpace">Kept between straight edges, across and along.</param>
+    /// <param name="curveSpace">Kept where one of the edges is a curve; not less.</param>
+    public static (long From, long To) Between(LayShape laid, LayShape shape, long across, long straightSpace, long curveSpace)
     {
         var (from, to) = (long.MaxValue, long.MinValue);
         var under = laid.Slabs ?? Whole(laid);
@@ -19,12 +20,12 @@ internal static class Clearance
         var first = 0;
         foreach (var a in under)
         {
-            while (first < over.Length && across + over[first].Right + space <= a.Left)
+            while (first < over.Length && across + over[first].Right + curveSpace <= a.Left)
             {
                 first++;
             }
 
-            for (var k = first; k < over.Length && across + over[k].Left - space < a.Right; k++)
+            for (var k = first; k < over.Length && across + over[k].Left - curveSpace < a.Right; k++)
             {
                 Meet(a, over[k]);
             }
@@ -35,10 +36,16 @@ internal static class Clearance
         void Meet(in LayShape.Slab a, in LayShape.Slab b)
         {
             var (left, right) = (across + b.Left, across + b.Right);
+            var space = a.IsCurved || b.IsCurved ? curveSpace : straightSpace;
+            if (right + space <= a.Left || left - space >= a.Right)
+            {
+                return;
+            }
+
             if (space == 0)
             {
-                At(a, b, Math.Max(a.Left, left), Math.Max(a.Left, left));
-                At(a, b, Math.Min(a.Right, right), Math.Min(a.Right, right));
+                At(a, b, Math.Max(a.Left, left), Math.Max(a.Left, left), space);
+                At(a, b, Math.Min(a.Right, right), Math.Min(a.Right, right), space);
                 return;
             }
 
@@ -47,12 +54,12 @@ internal static class Clearance
             foreach (var corner in corners)
             {
                 var at = Math.Clamp(corner, a.Left, a.Right);
-                At(a, b, at, Math.Clamp(at - space, left, right));
-                At(a, b, at, Math.Clamp(at + space, left, right));
+                At(a, b, at, Math.Clamp(at - space, left, right), space);
+                At(a, b, at, Math.Clamp(at + space, left, right), space);
             }
         }
 
-        void At(in LayShape.Slab a, in LayShape.Slab b, long onLaid, long onShape)
+        void At(in LayShape.Slab a, in LayShape.Slab b, long onLaid, long onShape, long space)
         {
             if (Math.Abs(onLaid - onShape) <= space)
             {
@@ -62,5 +69,5 @@ internal static class Clearance
         }
     }
 
-    private static LayShape.Slab[] Whole(LayShape shape) => [new(0, shape.Width, 0, 0, shape.Height, shape.Height)];
+    private static LayShape.Slab[] Whole(LayShape shape) => [new(0, shape.Width, 0, 0, shape.Height, shape.Height, false)];
 }

@@ -88,7 +88,7 @@ public sealed class ClothBuyer
         UsableWidth = cloth.UsableWidth,
         OneWay = cloth.OneWay,
         RepeatLength = cloth.RepeatLength,
-        Pieces = [.. pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, MatchLine(piece.Piece)))],
+        Pieces = [.. pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, MatchLine(piece.Piece) is { } line ? new("", line) : null))],
     };
 
     /// <summary>The same job on every width; the best takes the least cloth among those with the least forced on the look.</summary>

@@ -22,6 +22,26 @@ internal static class LayChecks
             yield return Check.Error("cloth-out-of-range", "Space and repeat cannot be below 0.", request.Space.IsNegative ? "space" : "repeat");
         }
 
+        if (request.RepeatWidth.IsNegative || request.CurveSpace.IsNegative || request.MotifAcross is { IsNegative: true })
+        {
+            yield return Check.Error("cloth-out-of-range", "Repeats, spaces and the place of a motif cannot be below 0.", request.CurveSpace.IsNegative ? "curveSpace" : request.RepeatWidth.IsNegative ? "repeat" : "motif");
+        }
+
+        if (request.HalfDrop && !(request.RepeatLength.IsPositive && request.RepeatWidth.IsPositive))
+        {
+            yield return Check.Error("half-drop-without-repeats", "A half drop needs the repeat along and across: say both, or choose a straight match.", "repeat");
+        }
+
+        if (request.MotifAcross is not null && !request.RepeatWidth.IsPositive)
+        {
+            yield return Check.Error("motif-without-repeat", "To centre a motif the repeat across is needed: say it, or leave the motif.", "repeat");
+        }
+
+        foreach (var check in request.Flaws.SelectMany((flaw, i) => FlawChecks(flaw, i, request)).Concat(Remnants(request)))
+        {
+            yield return check;
+        }
+
         if (request.Pieces.Count == 0)
         {
             yield return Check.Error("no-pieces", "There is nothing to lay: name at least one piece.", "pieces");
@@ -44,9 +64,64 @@ internal static class LayChecks
             yield return Check.Error("piece-id-twice", $"Two pieces are called “{group.Key}”: ids have to be unique.", group.Key);
         }
 
-        foreach (var check in request.Pieces.SelectMany(piece => Piece(piece, request)))
+        var pieces = request.Pieces.SelectMany(piece => Piece(piece, request)).ToList();
+        foreach (var check in pieces)
         {
             yield return check;
+        }
+
+        if (pieces.Count > 0 || copies > LayPlanner.MostCopies || request.Pieces.DistinctBy(piece => piece.Id).Count() < request.Pieces.Count
+            || request.RepeatWidth.IsNegative || request.RepeatLength.IsNegative)
+        {
+            yield break; // what follows looks at how the pieces lie
+        }
+
+        var pins = LayPins.Problems(request).Select(problem => problem.Check).ToList();
+        foreach (var check in pins.Count > 0 ? pins : Pattern(request))
+        {
+            yield return check;
+        }
+    }
+
+    private static IEnumerable<Check> FlawChecks(Flaw flaw, int index, LayRequest request)
+    {
+        var (left, right) = (flaw.Left ?? Length.Zero, flaw.Right ?? request.UsableWidth);
+        if (flaw.From.IsNegative || flaw.To <= flaw.From || left.IsNegative || right <= left || right > request.UsableWidth)
+        {
+            yield return Check.Error("flaw-out-of-range", $"Flaw {index + 1} has to end after it begins, along and across, and lie on the cloth: check its figures.", $"flaw {index + 1}");
+        }
+    }
+
+    private static IEnumerable<Check> Remnants(LayRequest request)
+    {
+        foreach (var remnant in request.Remnants.Where(remnant => !remnant.Width.IsPositive || !remnant.Length.IsPositive))
+        {
+            yield return Check.Error("remnant-out-of-range", $"Remnant “{remnant.Id}” needs a width and a length of more than 0.", remnant.Id);
+        }
+
+        foreach (var twice in request.Remnants.GroupBy(remnant => remnant.Id).Where(group => group.Count() > 1))
+        {
+            yield return Check.Error("remnant-id-twice", $"Two remnants are called “{twice.Key}”: names have to be unique.", twice.Key);
+        }
+    }
+
+    /// <summary>Every piece has to have a place in the pattern at all.</summary>
+    private static IEnumerable<Check> Pattern(LayRequest request)
+    {
+        var cloth = LayCloth.Of(request);
+        if (cloth.Pattern.Width == 0)
+        {
+            yield break;
+        }
+
+        List<LayItem> items = [.. request.Pieces.SelectMany(piece => LayItem.CopiesOf(piece, cloth))];
+        if (PatternAcross.Of(items, LayPins.PlacesOf(request, items), cloth).Without is { } without)
+        {
+            yield return Check.Error(
+                "pattern-out-of-reach",
+                $"Piece “{without.Piece.Id}” has no place on this cloth where it meets the pattern{(cloth.Pattern.MotifAcross is null ? " as the others do" : " with a motif in its middle")}: "
+                + "take a wider cloth, or let it lie without matching.",
+                without.Piece.Id);
         }
     }
 

@@ -1,10 +1,35 @@
 namespace Wrapper.Core.Cloth;
 
 /// <summary>One copy of a piece waiting to be laid, with the shapes it may take.</summary>
-internal sealed record LayItem(LayPiece Piece, int Copy, List<LayShape> Shapes, long Phase)
+/// <param name="Piece">The piece.</param>
+/// <param name="Copy">Which copy of it, from 1.</param>
+/// <param name="Shapes">One for each turn that comes to another shape.</param>
+/// <param name="Match">Where it meets the pattern; null when it need not.</param>
+internal sealed record LayItem(LayPiece Piece, int Copy, List<LayShape> Shapes, PatternPoint? Match)
 {
     /// <summary>The shape a maker would take on paper: the first turn allowed that fits the cloth.</summary>
     public LayShape OnPaper(long usable) => Shapes.Find(shape => shape.Width <= usable) ?? Shapes[0];
 
-    public bool IsMatched => Phase >= 0;
+    public bool IsMatched => Match is not null;
+
+    /// <summary>Every copy of a piece with the shapes it may take on this cloth.</summary>
+    public static IEnumerable<LayItem> CopiesOf(LayPiece piece, LayCloth cloth)
+    {
+        var turns = LayPlanner.TurnsOf(piece, cloth.OneWay).ToList();
+        var match = cloth.Pattern.Repeats && piece.Match is { } said ? PatternPoint.Of(said, piece.Corners, turns[0]) : null;
+        var shapes = new List<LayShape>();
+        foreach (var turn in match is null ? turns : turns.Take(1))
+        {
+            var shape = LayShape.Of(piece.Corners, turn);
+            if (!shapes.Exists(shape.IsAs))
+            {
+                shapes.Add(shape);
+            }
+        }
+
+        for (var copy = 1; copy <= piece.Quantity; copy++)
+        {
+            yield return new(piece, copy, shapes, match);
+        }
+    }
 }

@@ -33,7 +33,10 @@ public static class LayPlanner
             return new(null, checks);
         }
 
-        return new(new LaySearch(request).Run(steps, shouldStop ?? (() => false), onShorter), checks);
+        shouldStop ??= () => false;
+        return new(
+            request.Remnants.Count > 0 ? new RemnantSearch(request).Run(steps, shouldStop, onShorter) : new LaySearch(request).Run(steps, shouldStop, onShorter),
+            checks);
     }
 
     /// <summary>What stands in the way of a lay; nothing when it can be planned.</summary>

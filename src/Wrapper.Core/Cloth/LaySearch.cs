@@ -17,20 +17,28 @@ internal sealed class LaySearch
     private const long BeamSteps = 200;
 
     private readonly LayRequest _request;
-    private readonly long _usable;
-    private readonly long _space;
-    private readonly long _repeat;
+    private readonly LayCloth _cloth;
+    private readonly LayGround _ground;
+
+    /// <summary>Every copy, pinned or not.</summary>
+    private readonly List<LayItem> _all;
+
+    /// <summary>What has to find a place.</summary>
     private readonly List<LayItem> _items;
 
-    public LaySearch(LayRequest request)
+    /// <summary>A search for pieces that can be laid: what <see cref="LayChecks"/> has nothing against.</summary>
+    /// <param name="request">What is to be laid on what.</param>
+    /// <param name="elsewhere">Copies that lie on something else.</param>
+    public LaySearch(LayRequest request, IReadOnlySet<(string Piece, int Copy)>? elsewhere = null)
     {
         _request = request;
-        _usable = request.UsableWidth.Nanometres;
-        _space = request.Space.Nanometres;
-        _repeat = request.RepeatLength.Nanometres;
-        _items = [.. request.Pieces.SelectMany(Copies)];
-        Bound = LayBound.Of(_items, _usable);
-        (BestLength, Best) = RuleOfThumb.LayOut(_items, _usable, _space, _repeat);
+        _cloth = LayCloth.Of(request);
+        _all = [.. request.Pieces.SelectMany(piece => LayItem.CopiesOf(piece, _cloth)).Where(item => elsewhere?.Contains((item.Piece.Id, item.Copy)) != true)];
+        var pinned = LayPins.PlacesOf(request, _all);
+        _items = [.. _all.Except(pinned.Select(place => place.Item))];
+        _ground = new(_cloth, PatternAcross.Of(_all, pinned, _cloth).Across!, pinned);
+        Bound = _all.Count == 0 ? 0 : Math.Max(LayBound.Of(_all, _cloth.Usable), pinned.Select(place => place.Y + place.Shape.Height).DefaultIfEmpty().Max());
+        (BestLength, Best) = First();
     }
 
     /// <summary>A length that no lay is below.</summary>
@@ -59,15 +67,19 @@ internal sealed class LaySearch
             shouldStop = () => BestLength <= available.Nanometres || goesOn();
         }
 
-        var areBoxes = _items.TrueForAll(item => item.Shapes.TrueForAll(shape => shape.Slabs is null));
+        if (_items.Count == 0)
+        {
+            return Lay(); // nothing is left to be laid
+        }
+
         var boxes = Boxes();
-        if (areBoxes)
+        if (boxes is not null && _items.TrueForAll(item => item.Shapes.TrueForAll(shape => shape.Slabs is null)))
         {
             LayBoxes(boxes, steps, shouldStop, onShorter);
             return Lay();
         }
 
-        var shapes = new ShapeSearch(_items, _usable, _space, _repeat, Bound);
+        var shapes = new ShapeSearch(_items, _ground, Bound);
         var (turn, spent) = (FirstTurn, 0);
         while (spent < steps && BestLength > Bound && !shouldStop())
         {
@@ -80,12 +92,49 @@ internal sealed class LaySearch
         return Lay();
     }
 
-    /// <summary>The boxes round the pieces; null where one lies only in a turn that is no quarter of its first.</summary>
+    /// <summary>The paper lay; round flaws and pinned pieces the same order, each piece at its lowest place.</summary>
+    private (long Length, List<LaidShape> Places) First()
+    {
+        if (_cloth.Flaws.Count == 0 && _ground.Pinned.Count == 0)
+        {
+            return RuleOfThumb.LayOut(_items, _cloth, _ground.Across);
+        }
+
+        var laying = new Laying(_ground);
+        foreach (var item in _items)
+        {
+            laying.Put(laying.Lowest(item)!.Value);
+        }
+
+        return (laying.Top, laying.Places());
+    }
+
+    /// <summary>
+    /// The boxes round the pieces; null where they would not do: something already lies, a place across is prescribed, or a
+    /// piece lies only in a turn that is no quarter of its first.
+    /// </summary>
     private RectanglePlanner? Boxes()
     {
-        var rectangles = _items.Select(item => new RectangleItem(item.Shapes[0].Width + _space, item.Shapes[0].Height + _space, Quarter(item) is not null, item.Phase)).ToArray();
-        return rectangles.Any(rectangle => rectangle.Least > _usable + _space) ? null : new(rectangles, _usable + _space, _repeat, Bound + _space);
+        var isBound = _cloth.Flaws.Count > 0 || _ground.Pinned.Count > 0 || _items.Exists(item => item.Piece.OnFold || (item.IsMatched && _cloth.Pattern.Width > 0));
+        if (isBound)
+        {
+            return null;
+        }
+
+        // The longest piece of a group that meets begins at the cut end, the others follow it in the pattern.
+        var first = _items.Where(item => item.IsMatched).GroupBy(item => _cloth.Pattern.GroupOf(item.Match!))
+            .ToDictionary(group => group.Key, group => group.MaxBy(item => item.Shapes[0].Height)!.Match!.Y);
+        var (space, repeat) = (BoxSpace, _cloth.Pattern.Length);
+        var rectangles = _items.Select(item => new RectangleItem(
+            item.Shapes[0].Width + space,
+            item.Shapes[0].Height + space,
+            Quarter(item) is not null,
+            item.Match is { } match ? (((first[_cloth.Pattern.GroupOf(match)] - match.Y) % repeat) + repeat) % repeat : -1)).ToArray();
+        return rectangles.Any(rectangle => rectangle.Least > _cloth.Usable + space) ? null : new(rectangles, _cloth.Usable + space, repeat, Bound + space);
     }
+
+    /// <summary>Between boxes there is one space: that of curves where there are any.</summary>
+    private long BoxSpace => _items.Exists(item => item.Shapes[0].IsCurved) ? _cloth.CurveSpace : _cloth.Space;
 
     /// <summary>The turn of a piece whose box is the first one's turned a quarter.</summary>
     private static LayShape? Quarter(LayItem item) =>
@@ -93,7 +142,8 @@ internal sealed class LaySearch
 
     private void LayBoxes(RectanglePlanner? boxes, int steps, Func<bool> shouldStop, Action<Lay>? onShorter)
     {
-        boxes?.Run(ToBeat + _space, steps * BeamSteps, shouldStop, lay => Take(lay.Length - _space, [.. lay.Places.Select(Placed)], onShorter));
+        var space = BoxSpace;
+        boxes?.Run(ToBeat + space, steps * BeamSteps, shouldStop, lay => Take(lay.Length - space, [.. lay.Places.Select(Placed)], onShorter));
 
         LaidShape Placed(RectanglePlace place)
         {
@@ -119,30 +169,8 @@ internal sealed class LaySearch
     private Lay Lay() => new(
         Length.FromNanometres(BestLength),
         Length.FromNanometres(Math.Min(Bound, BestLength)),
-        Length.FromNanometres(RuleOfThumb.Figure(_items, _usable, _space, _repeat)),
-        _items.Sum(item => item.Shapes[0].Area),
+        Length.FromNanometres(RuleOfThumb.Figure(_all, _cloth, _ground.Across)),
+        _all.Sum(item => item.Shapes[0].Area),
         [.. Best.Select(place => new Placement(
             place.Item.Piece.Id, place.Item.Copy, place.Shape.Turn, Length.FromNanometres(place.X), Length.FromNanometres(place.Y)))]);
-
-    private IEnumerable<LayItem> Copies(LayPiece piece)
-    {
-        var shapes = new List<LayShape>();
-        foreach (var turn in LayPlanner.TurnsOf(piece, _request.OneWay))
-        {
-            var shape = LayShape.Of(piece.Corners, turn);
-            if (!shapes.Exists(shape.IsAs))
-            {
-                shapes.Add(shape);
-            }
-        }
-
-        var phase = piece.MatchLine is { } line && _repeat > 0 ? ((-line.Nanometres % _repeat) + _repeat) % _repeat : -1;
-        for (var copy = 1; copy <= piece.Quantity; copy++)
-        {
-            yield return new(piece, copy, shapes, phase);
-        }
-    }
 }
-
-/// <summary>A piece's copy laid: which of its shapes, and the least corner of its box.</summary>
-internal readonly record struct LaidShape(LayItem Item, LayShape Shape, long X, long Y);

@@ -12,6 +12,10 @@ internal sealed class LayShape
     /// <summary>An outline with more stretches than this is taken for a curve.</summary>
     private const int MostCorners = 10;
 
+    /// <summary>A curve's chords turn less than this from one to the next: 20°.</summary>
+    private const double GentleTurn = 0.35;
+    private const double MuchLonger = 4;
+
     private readonly (long X, long Y)[] _corners;
     private readonly bool _isBox;
     private Slab[]? _slabs;
@@ -23,8 +27,8 @@ internal sealed class LayShape
         (_corners, _isBox) = (corners, isBox);
     }
 
-    /// <summary>A stretch across in which lower and upper edge are straight.</summary>
-    public readonly record struct Slab(long Left, long Right, long LowLeft, long LowRight, long HighLeft, long HighRight);
+    /// <summary>A stretch across in which lower and upper edge are straight; curved where one of them is part of a curve.</summary>
+    public readonly record struct Slab(long Left, long Right, long LowLeft, long LowRight, long HighLeft, long HighRight, bool IsCurved);
 
     public int Turn { get; }
 
@@ -44,6 +48,13 @@ internal sealed class LayShape
     /// <summary>Whether another turn comes to the same shape.</summary>
     public bool IsAs(LayShape other) =>
         Width == other.Width && Height == other.Height && (Slabs is null ? other.Slabs is null : other.Slabs is not null && Slabs.AsSpan().SequenceEqual(other.Slabs));
+
+    /// <summary>A rectangle that is no piece.</summary>
+    public static LayShape Box(long width, long height) =>
+        new(0, width, height, [(0, 0), (width, 0), (width, height), (0, height)], (double)width * height / 1e12, isBox: true);
+
+    /// <summary>Part of its outline is a curve.</summary>
+    public bool IsCurved => Slabs?.Any(slab => slab.IsCurved) == true;
 
     public static LayShape Of(IReadOnlyList<Point> corners, int turn)
     {
@@ -102,6 +113,8 @@ internal sealed class LayShape
     private static Slab[] SlabsOf((long X, long Y)[] corners)
     {
         var stops = corners.Select(corner => corner.X).Distinct().Order().ToArray();
+        var curved = CurvesOf(corners);
+        var isCurved = new bool[stops.Length - 1];
         var (lows, highs) = (new (double Left, double Right)[stops.Length - 1], new (double Left, double Right)[stops.Length - 1]);
         Array.Fill(lows, (double.MaxValue / 4, double.MaxValue / 4));
         Array.Fill(highs, (double.MinValue / 4, double.MinValue / 4));
@@ -116,6 +129,7 @@ internal sealed class LayShape
             var slope = (double)(b.Y - a.Y) / (b.X - a.X);
             for (var i = Array.BinarySearch(stops, a.X); i < lows.Length && stops[i] < b.X; i++)
             {
+                isCurved[i] |= curved[k];
                 var edge = (Left: a.Y + ((stops[i] - a.X) * slope), Right: a.Y + ((stops[i + 1] - a.X) * slope));
                 if (edge.Left + edge.Right < lows[i].Left + lows[i].Right)
                 {
@@ -132,7 +146,36 @@ internal sealed class LayShape
         return
         [
             .. lows.Select((low, i) => new Slab(
-                stops[i], stops[i + 1], (long)Math.Floor(low.Left), (long)Math.Floor(low.Right), (long)Math.Ceiling(highs[i].Left), (long)Math.Ceiling(highs[i].Right))),
+                stops[i], stops[i + 1], (long)Math.Floor(low.Left), (long)Math.Floor(low.Right), (long)Math.Ceiling(highs[i].Left), (long)Math.Ceiling(highs[i].Right), isCurved[i])),
         ];
+    }
+
+    /// <summary>
+    /// Which sides of an outline are chords of a curve: the outline turns a little at both their ends, and they are no longer
+    /// than what goes on beside them by much.
+    /// </summary>
+    private static bool[] CurvesOf((long X, long Y)[] corners)
+    {
+        var count = corners.Length;
+        var (lengths, isGentle) = (new double[count], new bool[count]);
+        for (var i = 0; i < count; i++)
+        {
+            var (before, at, after) = (corners[(i + count - 1) % count], corners[i], corners[(i + 1) % count]);
+            var (ix, iy, ox, oy) = ((double)(at.X - before.X), (double)(at.Y - before.Y), (double)(after.X - at.X), (double)(after.Y - at.Y));
+            lengths[i] = double.Hypot(ox, oy);
+            var turn = Math.Abs(Math.Atan2((ix * oy) - (iy * ox), (ix * ox) + (iy * oy)));
+            isGentle[i] = turn is > 1e-4 and < GentleTurn;
+        }
+
+        var isCurve = new bool[count];
+        for (var i = 0; i < count; i++)
+        {
+            isCurve[i] = isGentle[i] && isGentle[(i + 1) % count] && IsNoLonger(i);
+        }
+
+        // A curve's first chord may begin at a sharp corner.
+        return [.. Enumerable.Range(0, count).Select(i => isCurve[i] || (IsNoLonger(i) && ((isGentle[i] && isCurve[(i + count - 1) % count]) || (isGentle[(i + 1) % count] && isCurve[(i + 1) % count]))))];
+
+        bool IsNoLonger(int i) => lengths[i] < MuchLonger * Math.Min(lengths[(i + count - 1) % count], lengths[(i + 1) % count]);
     }
 }

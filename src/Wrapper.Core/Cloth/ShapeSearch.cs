@@ -4,7 +4,7 @@ namespace Wrapper.Core.Cloth;
 /// Lays true shapes: each goes to the lowest place where it fits, in one order after another, each a little changed from
 /// the best so far. Two lanes with their own seeds run side by side.
 /// </summary>
-internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, long space, long repeat, long bound)
+internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground, long bound)
 {
     /// <summary>A piece of less than this part of the largest is small.</summary>
     private const double Small = 0.25;
@@ -12,7 +12,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
     /// <summary>By how much each try aims to be shorter than the best.</summary>
     private const double Aim = 0.002;
 
-    private readonly Lane[] _lanes = [new(items, usable, space, repeat, bound, 20_040_527), new(items, usable, space, repeat, bound, 19_991_231)];
+    private readonly Lane[] _lanes = [new(items, ground, bound, 20_040_527), new(items, ground, bound, 19_991_231)];
 
     /// <summary>Goes on until each lane has tried so many orders since the beginning; says of every lay that is shorter.</summary>
     /// <param name="known">The best lay so far; its order is tried first.</param>
@@ -22,7 +22,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
     /// <param name="found">Told of each shorter lay, by one lane at a time; the one it is told of last is the shortest.</param>
     public void Run(IReadOnlyList<LaidShape> known, long shorterThan, int steps, Func<bool> shouldStop, Action<long, List<LaidShape>> found)
     {
-        List<LayItem> start = [.. known.OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item)];
+        List<LayItem> start = [.. known.Where(place => !ground.Pinned.Contains(place)).OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item)];
         SideBySide.Shortest(
             _lanes.Length,
             shorterThan,
@@ -43,9 +43,9 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
             found);
     }
 
-    private sealed class Lane(IReadOnlyList<LayItem> items, long usable, long space, long repeat, long bound, int seed)
+    private sealed class Lane(IReadOnlyList<LayItem> items, LayGround ground, long bound, int seed)
     {
-        private readonly LayField _field = new(usable, space);
+        private readonly Laying _laying = new(ground);
         private readonly Random _random = new(seed);
         private readonly Queue<List<LayItem>> _waiting = new();
         private List<LayItem> _current = [];
@@ -93,7 +93,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
                 return null;
             }
 
-            Length = _field.Top;
+            Length = _laying.Top;
             _currentLeft = double.MaxValue; // measured against a shorter cloth from now on
             _waiting.Enqueue(order);
             return places;
@@ -108,7 +108,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
 
         private IEnumerable<List<LayItem>> StartingOrders()
         {
-            LayShape Paper(LayItem item) => item.OnPaper(usable);
+            LayShape Paper(LayItem item) => item.OnPaper(ground.Cloth.Usable);
             yield return [.. items.OrderByDescending(item => Paper(item).Height).ThenByDescending(item => Paper(item).Width)];
             yield return [.. items.OrderByDescending(item => Paper(item).Width).ThenByDescending(item => Paper(item).Height)];
             yield return [.. items.OrderByDescending(item => Paper(item).Area).ThenByDescending(item => Paper(item).Height)];
@@ -138,24 +138,13 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
         /// <summary>Puts the pieces down in this order on a cloth of this length; what would reach beyond it is left over, by its area.</summary>
         private (double Left, List<LaidShape> Places) PutDown(List<LayItem> order, long length)
         {
-            _field.Clear();
-            var (left, places) = (0.0, new List<LaidShape>(order.Count));
+            var left = 0.0;
+            _laying.Begin();
             foreach (var item in order)
             {
-                (LayShape Shape, long X, long Y)? best = null;
-                foreach (var shape in item.Shapes)
+                if (_laying.Lowest(item) is not { } place || place.Y + place.Shape.Height > length)
                 {
-                    if (_field.Lowest(shape, item.IsMatched ? repeat : 0, item.Phase) is { } place
-                        && (best is not { } found || (place.Y + shape.Height, place.X + shape.Width).CompareTo((found.Y + found.Shape.Height, found.X + found.Shape.Width)) < 0))
-                    {
-                        best = (shape, place.X, place.Y);
-                    }
-                }
-
-                var (laid, x, y) = best!.Value;
-                if (y + laid.Height > length)
-                {
-                    left += laid.Area;
+                    left += item.Shapes[0].Area;
                     if (left > _currentLeft)
                     {
                         break; // no better than what is known
@@ -164,11 +153,10 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, long usable, lon
                     continue;
                 }
 
-                _field.Put(laid, x, y);
-                places.Add(new(item, laid, x, y));
+                _laying.Put(place);
             }
 
-            return (left, places);
+            return (left, _laying.Places());
         }
     }
 }

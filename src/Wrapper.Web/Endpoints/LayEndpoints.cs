@@ -191,6 +191,6 @@ internal static class LayEndpoints
         }
 
         Length? match = piece?.MatchLine is { } place ? Core.Units.Length.FromMillimetres(place) : null;
-        return new(id, piece?.Quantity ?? 1, corners, piece?.Turns ?? [0, 180], match);
+        return new(id, piece?.Quantity ?? 1, corners, piece?.Turns ?? [0, 180], match is { } along ? new LayMatch("", along) : null);
     }
 }
