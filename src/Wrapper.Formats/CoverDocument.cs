@@ -91,37 +91,6 @@ public sealed record CoverDocument
 /// <summary>A layer of padding, as typed.</summary>
 public sealed record PaddingDocument(string Thickness, string How, string Turns = "1");
 
-/// <summary>A job's cloth, as typed; the first of a job carries the others.</summary>
-public sealed record ClothDocument
-{
-    /// <summary>What covers name it by, unique in the job; empty for the first.</summary>
-    public string Key { get; init; } = "";
-
-    /// <summary>What it is called.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>Selvage to selvage.</summary>
-    public string Width { get; init; } = "";
-
-    /// <summary>Each side; empty for the usual.</summary>
-    public string Selvage { get; init; } = "";
-
-    /// <summary><c>either</c> or <c>one-way</c>.</summary>
-    public string Nap { get; init; } = "either";
-
-    /// <summary>The repeat down the roll; empty for none.</summary>
-    public string RepeatLength { get; init; } = "";
-
-    /// <summary>The price of a yard or metre; empty for none.</summary>
-    public string Price { get; init; } = "";
-
-    /// <summary>How often the maker asked to look longer for a shorter lay: each time four times as long. The same on every machine.</summary>
-    public int LongerLook { get; init; }
-
-    /// <summary>The job's other cloths, each a lay of its own; none of them carries more.</summary>
-    public List<ClothDocument> Others { get; init; } = [];
-}
-
 /// <summary>A whole job in one file: docs/format.md.</summary>
 public sealed record JobFile
 {

@@ -4,43 +4,12 @@ using Wrapper.Core.Cloth;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 using Xunit;
+using static Wrapper.Core.Tests.LayJobs;
 
 namespace Wrapper.Core.Tests;
 
 public sealed class LayPlannerTests
 {
-    private static readonly int[][] TurnChoices = [[0], [0, 180], [0, 90, 180, 270], [90, 270]];
-
-    private static Gen<Flaw> FlawOf { get; } =
-        from at in Gen.Int[0, 2000]
-        from length in Gen.Int[5, 300]
-        from left in Gen.Int[0, 1000]
-        from width in Gen.Int[5, 100]
-        from isAcross in Gen.Bool
-        select new Flaw(Millimetres(at), Millimetres(at + length), isAcross ? null : Millimetres(left), isAcross ? null : Millimetres(left + width));
-
-    /// <summary>Random jobs of rectangles, trapezoids, slanted strips, crosses, tees and discs that all fit the cloth in some turn, plain and patterned.</summary>
-    private static Gen<LayRequest> Jobs { get; } =
-        from usable in Gen.Int[1100, 2800]
-        from oneWay in Gen.Bool
-        from repeat in Choice.Of((0, 0, false), (0, 0, false), (150, 0, false), (640, 0, false), (0, 120, false), (320, 275, false), (640, 700, true))
-        from space in Choice.Of((0, 0), (0, 3), (3, 3), (3, 6))
-        from flaws in FlawOf.Array[0, 2]
-        from isFlawed in Gen.Bool
-        from pieces in PieceOf(usable).Array[1, 8]
-        select new LayRequest
-        {
-            UsableWidth = Millimetres(usable),
-            OneWay = oneWay,
-            RepeatLength = Millimetres(repeat.Item1),
-            RepeatWidth = Millimetres(repeat.Item2),
-            HalfDrop = repeat.Item3,
-            Space = Millimetres(space.Item1),
-            CurveSpace = Millimetres(space.Item2),
-            Flaws = isFlawed ? flaws : [],
-            Pieces = [.. pieces.Select((piece, i) => piece with { Id = $"piece {i}" })],
-        };
-
     [Fact]
     public void Any_lay_is_valid_and_lies_between_its_bound_and_the_rule_of_thumb() => Jobs.ForMany(
         request =>
@@ -286,11 +255,30 @@ public sealed class LayPlannerTests
     [InlineData("piece-id-twice")]
     [InlineData("too-many-corners")]
     [InlineData("outline-crosses-itself")]
+    [InlineData("cloth-out-of-range")]
+    [InlineData("half-drop-without-repeats")]
+    [InlineData("motif-without-repeat")]
+    [InlineData("flaw-out-of-range")]
+    [InlineData("remnant-out-of-range")]
+    [InlineData("remnant-id-twice")]
+    [InlineData("pattern-out-of-reach")]
+    [InlineData("pinned-unknown")]
+    [InlineData("pinned-turn")]
+    [InlineData("pinned-twice")]
+    [InlineData("pinned-outside")]
+    [InlineData("pinned-taken")]
     public void What_cannot_be_laid_is_named(string code)
     {
         var good = Rectangle("good", 100, 100);
         var request = new LayRequest { UsableWidth = Millimetres(1000), Pieces = [good] };
         Assert.Empty(LayPlanner.Plan(request, 1).Checks);
+
+        // Each of these is all but a slip: the next step is one.
+        var patterned = request with { RepeatLength = Millimetres(300), RepeatWidth = Millimetres(950), HalfDrop = true, MotifAcross = Millimetres(50), Pieces = [good with { Match = new("", Length.Zero) }] };
+        var two = request with { Pieces = [good with { Quantity = 2 }], Pinned = [new("good", 1, 180, Length.Zero, Length.Zero), new("good", 2, 0, Millimetres(100), Length.Zero)] };
+        var cut = request with { CurveSpace = Length.Zero, Flaws = [new(Millimetres(5), Millimetres(5.001))], Remnants = [new("left", Millimetres(5), Millimetres(0.001)), new("right", Millimetres(5), Millimetres(5))] };
+        var edge = request with { Pinned = [new("good", 1, 0, Millimetres(900), Length.Zero)] };
+        Assert.All((LayRequest[])[patterned, two, cut, edge], near => Assert.Empty(LayPlanner.Plan(near, 1).Checks));
         var bad = code switch
         {
             "no-pieces" => request with { Pieces = [] },
@@ -302,6 +290,18 @@ public sealed class LayPlannerTests
             "outline-empty" => request with { Pieces = [good with { Corners = [At(0, 0), At(10, 0), At(20, 0)] }] },
             "outline-crosses-itself" => request with { Pieces = [good with { Corners = [At(0, 0), At(100, 100), At(100, 0), At(0, 70)] }] },
             "piece-id-twice" => request with { Pieces = [good, good] },
+            "cloth-out-of-range" => request with { CurveSpace = Millimetres(-1) },
+            "half-drop-without-repeats" => request with { HalfDrop = true, RepeatLength = Millimetres(300) },
+            "motif-without-repeat" => request with { MotifAcross = Millimetres(50), RepeatLength = Millimetres(300) },
+            "flaw-out-of-range" => request with { Flaws = [new(Millimetres(5), Millimetres(5))] },
+            "remnant-out-of-range" => request with { Remnants = [new("left", Millimetres(5), Length.Zero)] },
+            "remnant-id-twice" => request with { Remnants = [new("left", Millimetres(5), Millimetres(5)), new("left", Millimetres(6), Millimetres(5))] },
+            "pattern-out-of-reach" => patterned with { MotifAcross = Millimetres(49) },
+            "pinned-unknown" => request with { Pinned = [new("good", 2, 0, Length.Zero, Length.Zero)] },
+            "pinned-turn" => request with { Pinned = [new("good", 1, 90, Length.Zero, Length.Zero)] },
+            "pinned-twice" => two with { Pinned = [.. two.Pinned, new("good", 1, 0, Millimetres(300), Length.Zero)] },
+            "pinned-outside" => request with { Pinned = [new("good", 1, 0, Millimetres(900.001), Length.Zero)] },
+            "pinned-taken" => two with { Pinned = [two.Pinned[0], new("good", 2, 0, Millimetres(99.9), Length.Zero)] },
             _ => request with { Pieces = [good with { Corners = [.. Enumerable.Range(0, 30_000).Select(i => At(i, i * i % 7))] }] },
         };
         var outcome = LayPlanner.Plan(bad, 1);
@@ -335,39 +335,4 @@ public sealed class LayPlannerTests
 
         return (new() { UsableWidth = Millimetres(usable), Pieces = [.. parts.Select((part, i) => Rectangle($"{i}", part.Width, part.Height))] }, Millimetres(length));
     }
-
-    private static Gen<LayPiece> PieceOf(int usable) =>
-        from kind in Gen.Int[0, 6]
-        from width in Gen.Int[20, 1090]
-        from height in Gen.Int[20, 1090]
-        from quantity in Gen.Int[1, 6]
-        from turns in Choice.Of(TurnChoices)
-        from match in Choice.Of<(string Group, int Along, int Across)?>(null, ("a", 12, -1), ("a", 12, -1), ("a", 0, 10), ("b", 12, 200))
-        select (kind switch
-        {
-            0 => new LayPiece("", quantity, [At(0, 0), At(width, 0), At(width * 0.8, height), At(width * 0.1, height)], turns),
-            1 => new LayPiece("", quantity, [At(5, 5), At(5 + (width / 2.0), 5 + (height / 2.0)), At(5 + (width / 2.0), 45 + (height / 2.0)), At(5, 45)], turns),
-            2 => new LayPiece("", quantity, [.. Enumerable.Range(0, 24).Select(i => At(width / 2.0 * Math.Cos(-i * Math.PI / 12), width / 2.0 * Math.Sin(-i * Math.PI / 12)))], turns),
-            3 => new LayPiece("", quantity, Cross(Math.Min(width, usable) + 10, height + 10, (Math.Min(width, height) / 4.0) + 1), turns),
-            4 => new LayPiece("", quantity, Tee(Math.Min(width, usable) + 10, height + 10), turns),
-            _ => Rectangle("", Math.Min(width, usable), height) with { Quantity = quantity, Turns = turns },
-        }) with
-        {
-            Match = match is { } at ? new(at.Group, Millimetres(at.Along), at.Across < 0 ? null : Millimetres(at.Across)) : null,
-        };
-
-    private static LayPiece Rectangle(string id, double width, double height) =>
-        new(id, 1, [At(0, 0), At(width, 0), At(width, height), At(0, height)], [0, 180]);
-
-    private static Point[] Cross(double w, double h, double n) =>
-        [At(n, 0), At(w - n, 0), At(w - n, n), At(w, n), At(w, h - n), At(w - n, h - n), At(w - n, h), At(n, h), At(n, h - n), At(0, h - n), At(0, n), At(n, n)];
-
-    private static Point[] Tee(double w, double h) =>
-        [At(w / 4, 0), At(3 * w / 4, 0), At(3 * w / 4, h / 2), At(w, h / 2), At(w, h), At(0, h), At(0, h / 2), At(w / 4, h / 2)];
-
-    private static LayPiece Trapezoid(string id, int[] turns) => new(id, 1, [At(0, 0), At(300, 0), At(250, 200), At(50, 200)], turns);
-
-    private static Length Millimetres(double millimetres) => Length.FromMillimetres(millimetres);
-
-    private static Point At(double x, double y) => new(Millimetres(x), Millimetres(y));
 }

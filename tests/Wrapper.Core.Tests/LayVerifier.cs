@@ -43,6 +43,17 @@ internal static class LayVerifier
         Meets(request, pieces, roll.ConvertAll(entry => entry.Placement));
     }
 
+    /// <summary>No piece on the roll reaches into these boxes.</summary>
+    public static void Free(LayRequest request, Lay lay, IEnumerable<(double Left, double Bottom, double Right, double Top)> boxes)
+    {
+        var kept = boxes.Select(box => Polygon([(box.Left, box.Bottom), (box.Right, box.Bottom), (box.Right, box.Top), (box.Left, box.Top)])).ToList();
+        foreach (var (placement, shape) in Shapes(request.Pieces.ToDictionary(piece => piece.Id), lay.Placements.Where(placement => placement.Remnant is null)))
+        {
+            var core = Polygon(shape).Buffer(-Tolerance / 2);
+            Assert.All(kept, box => Assert.False(core.Intersects(box), $"{placement.Piece} lies on what is kept"));
+        }
+    }
+
     private static List<(Placement Placement, List<(double X, double Y)> Shape)> Shapes(Dictionary<string, LayPiece> pieces, IEnumerable<Placement> placements) =>
         [.. placements.Select(placement => (placement, Turned(pieces[placement.Piece].Corners, placement)))];
 

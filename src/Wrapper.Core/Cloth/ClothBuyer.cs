@@ -1,6 +1,5 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Rules;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -39,7 +38,8 @@ public sealed class ClothBuyer
     /// <param name="steps">The most orders to try; fewer are tried where there are many pieces, the same on every machine.</param>
     /// <param name="shouldStop">Asked between orders.</param>
     /// <param name="available">The length there is of it: a lay that fits is good enough; null for a roll.</param>
-    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null)
+    /// <param name="onShorter">Told of the first answer and of each with a shorter lay.</param>
+    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null, Action<Yardage>? onShorter = null)
     {
         var leftOut = new List<string>();
         var checks = new List<Check>();
@@ -59,37 +59,60 @@ public sealed class ClothBuyer
         }
 
         var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
-            .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key]))
+            .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key], cloth.Role))
             .ToList();
+        Yardage Answer(Lay? lay) => Bought(cloth, lay, pieces) with { LeftOut = leftOut, Checks = [.. checks], Drafts = drafts, Joins = drafts.Values.Sum(draft => draft.Joins) };
         if (pieces.Count == 0)
         {
-            return new() { Lay = null, Pieces = pieces, Need = null, Buy = null, LeftOut = leftOut, Checks = checks, Drafts = drafts };
+            return Answer(null);
         }
 
-        var outcomeOfLay = LayPlanner.Plan(
-            RequestOf(cloth, pieces) with { Available = available },
-            StepsFor(pieces.Sum(piece => piece.Copies), steps),
-            shouldStop);
+        var request = RequestOf(cloth, pieces) with { Available = available };
+        checks.AddRange(PinsToLeaveOut(ref request, pieces, cloth));
+        var folded = cloth.OnFold && !cloth.Repeats;
+        if (cloth.OnFold && cloth.Repeats)
+        {
+            checks.Add(Check.Warning("pattern-on-fold", "A pattern cannot be met on both layers at once: it is laid single.", "cloth.layers"));
+        }
+
+        Func<LayRequest, int, Func<bool>?, Action<Lay>?, LayOutcome> plan = folded ? LayPlanner.PlanOnFold : LayPlanner.Plan;
+        var outcomeOfLay = plan(request, StepsFor(pieces.Sum(piece => piece.Copies), steps), shouldStop, onShorter is null ? null : lay => onShorter(Answer(lay)));
         checks.AddRange(outcomeOfLay.Checks);
-        return outcomeOfLay.Lay is { } lay
-            ? Bought(cloth, lay, pieces, drafts, leftOut, checks)
-            : new() { Lay = null, Pieces = pieces, Need = null, Buy = null, LeftOut = leftOut, Checks = checks, Drafts = drafts };
+        return Answer(outcomeOfLay.Lay);
     }
 
     /// <summary>What of a cover's draft is laid on its cloth, ready for the planner.</summary>
     /// <param name="cover">The cover's key.</param>
     /// <param name="draft">Its draft on this cloth.</param>
-    public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft) =>
-        [.. draft.Pieces.Where(piece => piece.Cloth == ClothRole.Main).SelectMany(piece => Laid(cover, piece))];
+    /// <param name="role">What the cloth is for.</param>
+    public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft, ClothRole role = ClothRole.Main) => [.. PiecesToLay.Of(cover, draft, role)];
 
     /// <summary>The lay of these pieces on this cloth, to be planned.</summary>
     public static LayRequest RequestOf(ClothSpecification cloth, IEnumerable<LaidPiece> pieces) => new()
     {
         UsableWidth = cloth.UsableWidth,
         OneWay = cloth.OneWay,
-        RepeatLength = cloth.RepeatLength,
-        Pieces = [.. pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, MatchLine(piece.Piece) is { } line ? new("", line) : null))],
+        RepeatLength = cloth.RepeatLength.Times(1 - cloth.ShrinkageAlong),
+        RepeatWidth = cloth.RepeatWidth.Times(1 - cloth.ShrinkageAcross),
+        HalfDrop = cloth.HalfDrop,
+        MotifAcross = cloth.MotifAcross is { } motif ? Length.Max(Length.Zero, motif.Times(1 - cloth.ShrinkageAcross) - cloth.Selvage) : null,
+        Space = cloth.Space,
+        CurveSpace = cloth.CurveSpace,
+        Flaws = cloth.Flaws,
+        Remnants = cloth.Remnants,
+        Pinned = cloth.Pinned,
+        Known = cloth.Kept,
+        Pieces = [.. pieces.Select(piece => PiecesToLay.On(cloth, piece))],
     };
+
+    /// <summary>In which order the lay is cut.</summary>
+    public static IReadOnlyList<CutStretch> CutsOf(ClothSpecification cloth, Yardage yardage) =>
+        yardage.Lay is { } lay ? CutOrder.Of(lay, RequestOf(cloth, yardage.Pieces).Pieces) : [];
+
+    /// <summary>What is left of the cloth bought, washed and trimmed, and is worth keeping by the house's measure.</summary>
+    public IReadOnlyList<Offcut> OffcutsOf(ClothSpecification cloth, Yardage yardage) => yardage is { Lay: { } lay, Buy: { } buy }
+        ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.ShrinkageAlong) - _rules["endTrim"].Value, _rules["keep"].Value)
+        : [];
 
     /// <summary>The same job on every width; the best takes the least cloth among those with the least forced on the look.</summary>
     /// <param name="cloth">The cloth chosen.</param>
@@ -101,7 +124,7 @@ public sealed class ClothBuyer
         ClothSpecification cloth, Yardage chosen, IReadOnlyList<ClothWidth> widths, int steps, Func<bool>? shouldStop = null)
     {
         var yardages = widths.Select(width => (
-            Width: width, Yardage: width.Width == cloth.Width ? chosen : Buy(cloth with { Width = width.Width }, steps, shouldStop))).ToList();
+            Width: width, Yardage: width.Width == cloth.Width ? chosen : Buy(cloth.AtWidth(width.Width), steps, shouldStop))).ToList();
         var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
         var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
         var best = complete.Where(entry => entry.Yardage.LeftOut.Count == most)
@@ -122,74 +145,79 @@ public sealed class ClothBuyer
     private static int Spoils(Yardage yardage) =>
         (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Code is "join-on-front" or "piece-wider-than-cloth"))) + yardage.Joins;
 
-    private static IEnumerable<LaidPiece> Laid(string cover, Piece piece)
+    /// <summary>Pins that cannot stay: they are told and left out, and stay in the job as they are.</summary>
+    private static List<Check> PinsToLeaveOut(ref LayRequest request, List<LaidPiece> pieces, ClothSpecification cloth)
     {
-        var id = $"{cover}/{piece.Key}";
-        if (piece.Id == "piping" && piece.CutLine.Bounds.Height > piece.CutLength.Value)
+        if (request.Pinned.Count == 0)
         {
-            yield return new(id, cover, piece, BiasBlock(piece), 1);
-            yield break;
+            return [];
         }
 
-        var shape = Flattening.Flatten(piece.CutLine);
-        if (piece.Quantity > piece.Mirrored)
+        if (cloth.OnFold && !cloth.Repeats)
         {
-            yield return new(id, cover, piece, shape, piece.Quantity - piece.Mirrored);
+            request = request with { Pinned = [] };
+            return [Check.Warning("pins-on-fold", "Cloth on the fold is laid without what was pinned on it: the pins wait until it is laid single.", "cloth.layers")];
         }
 
-        if (piece.Mirrored > 0)
+        var said = new List<Check>();
+        var problems = LayPins.Problems(request).ToList();
+        foreach (var (pin, check) in problems)
         {
-            yield return new(id + "/mirrored", cover, piece, [.. shape.Select(corner => new Point(-corner.X, corner.Y))], piece.Mirrored);
+            var name = pieces.Find(piece => piece.LayId == pin.Piece)?.Piece.Name;
+            said.Add(Check.Warning(
+                "pin-left-out",
+                name is null ? "A pinned piece is not in this lay any more: its pin is left out." : check.Text.Replace(pin.Piece, name, StringComparison.Ordinal) + " Until then it is laid as any other.",
+                "cloth.pinned"));
         }
+
+        request = request with { Pinned = [.. request.Pinned.Except(problems.Select(problem => problem.Pin))] };
+        return [.. said.DistinctBy(check => check.Text)];
     }
 
-    /// <summary>All bias strips of a cover one above the other, as they are ruled on the cloth: one slanted block.</summary>
-    private static List<Point> BiasBlock(Piece strips)
+    private Yardage Bought(ClothSpecification cloth, Lay? lay, List<LaidPiece> pieces)
     {
-        var strip = strips.StitchLine;
-        var rise = strip["end-left"].Length;
-        var up = (strips.Quantity - 1) * rise;
-        return [strip["lower"].Start, strip["lower"].End, strip["upper"].Start.Moved(Length.Zero, up), strip["upper"].End.Moved(Length.Zero, up)];
-    }
-
-    /// <summary>Where the pattern has to meet: a plate at its front stitch line, the boxing at its top one.</summary>
-    private static Length? MatchLine(Piece piece)
-    {
-        if (piece.Turns[0] != 0)
+        var nothing = new Yardage { Lay = lay, Pieces = pieces, Need = null, Buy = null, LeftOut = [], Checks = [], Drafts = new Dictionary<string, Draft>() };
+        if (lay is null)
         {
-            return null; // a piece turned a quarter shows the pattern sideways: nothing meets
+            return nothing;
         }
 
-        return piece.Id switch
-        {
-            "plate" => -piece.CutLine.Bounds.Bottom,
-            "boxing" => piece.StitchLine.Bounds.Top - piece.CutLine.Bounds.Bottom,
-            _ => null,
-        };
-    }
-
-    private Yardage Bought(
-        ClothSpecification cloth, Lay lay, List<LaidPiece> pieces, Dictionary<string, Draft> drafts, List<string> leftOut, List<Check> checks)
-    {
-        var need = Worked.Given("lay", lay.Length, QuantitySource.Worked) + _rules["endTrim"];
+        var need = NeedOf(lay.Length, cloth);
         var (yardStep, metreStep) = Steps();
         var step = _unit.IsImperial() ? yardStep : metreStep;
         var buy = need.RoundedUpTo(step);
-        return new()
+        return nothing with
         {
-            Lay = lay,
-            Pieces = pieces,
             Need = need,
             Buy = buy,
             BuyInYards = need.Value.RoundedUpTo(yardStep),
             BuyInMetres = need.Value.RoundedUpTo(metreStep),
-            RuleOfThumb = (lay.RuleOfThumb + _rules["endTrim"].Value).RoundedUpTo(step),
-            Waste = 1 - (lay.PieceArea / (buy.Value.Millimetres * cloth.Width.Millimetres)),
-            Joins = drafts.Values.Sum(draft => draft.Joins),
-            LeftOut = leftOut,
-            Checks = checks,
-            Drafts = drafts,
+            RuleOfThumb = NeedOf(lay.RuleOfThumb, cloth).Value.RoundedUpTo(step),
+            Waste = buy.Value.IsZero ? 0 : 1 - (AreaOnRoll(lay, pieces) / (buy.Value.Millimetres * cloth.Width.Millimetres)),
         };
+    }
+
+    /// <summary>The lay and the end trim, what is bought to spare, and what the washing takes; nothing when nothing lies on the roll.</summary>
+    private Worked NeedOf(Length lay, ClothSpecification cloth)
+    {
+        if (lay.IsZero)
+        {
+            return Worked.Given("lay", lay, QuantitySource.Worked);
+        }
+
+        var need = Worked.Given("lay", lay, QuantitySource.Worked) + _rules["endTrim"];
+        if (cloth.Spare > 0)
+        {
+            need = need.Named("lay and trim").TimesNumber(1 + cloth.Spare);
+        }
+
+        return cloth.ShrinkageAlong > 0 ? need.Named("need when washed").DividedBy(1 - cloth.ShrinkageAlong) : need;
+    }
+
+    private static double AreaOnRoll(Lay lay, List<LaidPiece> pieces)
+    {
+        var areas = pieces.ToDictionary(piece => piece.LayId, piece => LayShape.Of(piece.Shape, 0).Area);
+        return lay.Placements.Where(place => place.Remnant is null).Sum(place => areas[place.Piece]);
     }
 
     /// <summary>The house's buying step in its own system; the usual one in the other.</summary>

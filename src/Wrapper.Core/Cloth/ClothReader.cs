@@ -1,106 +1,156 @@
-using System.Globalization;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Cloth;
 
-/// <summary>A cloth as a person describes it.</summary>
-public sealed record ClothInput
-{
-    /// <summary>Selvage to selvage.</summary>
-    public Entry? Width { get; init; }
-
-    /// <summary>What is cut off at each side; the usual 1/2 in or 12 mm when unsaid.</summary>
-    public Entry? Selvage { get; init; }
-
-    /// <summary><c>either</c> or <c>one-way</c>.</summary>
-    public string? Nap { get; init; }
-
-    /// <summary>The repeat down the roll; none when unsaid.</summary>
-    public Entry? RepeatLength { get; init; }
-
-    /// <summary>The price of a yard or metre, as written; none when unsaid.</summary>
-    public string? Price { get; init; }
-}
-
-/// <summary>What came of reading a cloth.</summary>
-/// <param name="Cloth">Null when an error stands in the way.</param>
-/// <param name="Price">The price of a yard (inch job) or metre; null for none.</param>
-/// <param name="Checks">Errors, each naming its field as <c>cloth.width</c>.</param>
-public sealed record ClothReading(ClothSpecification? Cloth, decimal? Price, IReadOnlyList<Check> Checks);
-
 /// <summary>Reads a cloth; a slip becomes a check naming its field.</summary>
 public static class ClothReader
 {
     private static readonly Length LeastUsable = Length.FromMillimetres(100m);
     private static readonly Length MostWide = Length.FromMillimetres(10_000m);
+    private static readonly Length MostRepeat = Length.FromMillimetres(5000m);
+    private static readonly Length MostSpace = Length.FromMillimetres(100m);
+    private static readonly Length MostLong = Length.FromMillimetres(200_000m);
 
     /// <summary>Reads what was said of a cloth in a job of this unit.</summary>
     public static ClothReading Read(ClothInput input, LengthUnit unit)
     {
-        var checks = new List<Check>();
-        var width = ReadLength(input.Width, "width", "Cloth width", unit, checks);
-        var selvage = IsSaid(input.Selvage) ? ReadLength(input.Selvage, "selvage", "Selvage", unit, checks) : UsualSelvage(unit);
-        var repeat = IsSaid(input.RepeatLength) ? ReadLength(input.RepeatLength, "repeatLength", "Repeat", unit, checks) : Length.Zero;
-        if (input.Nap is not (null or "" or "either" or "one-way"))
+        var fields = new ClothFields(unit);
+        var width = fields.Required(input.Width, "width", "Cloth width");
+        var selvage = ClothFields.IsSaid(input.Selvage) ? fields.Required(input.Selvage, "selvage", "Selvage") : UsualSelvage(unit);
+        var cloth = new ClothSpecification(
+            width ?? default,
+            selvage ?? default,
+            fields.Choice(input.Nap, "nap", "nap", "either", "one-way") == "one-way",
+            fields.Optional(input.RepeatLength, "repeatLength", "Repeat", default, MostRepeat) ?? default)
         {
-            checks.Add(Check.Error("unknown-choice", $"“{input.Nap}” is no nap: choose either or one-way.", "cloth.nap"));
+            RepeatWidth = fields.Optional(input.RepeatWidth, "repeatWidth", "Repeat across", default, MostRepeat) ?? default,
+            HalfDrop = fields.Choice(input.Match, "match", "match", "straight", "half-drop") == "half-drop",
+            MotifAcross = ClothFields.IsSaid(input.Motif) ? fields.Optional(input.Motif, "motif", "Motif", default, MostWide) : null,
+            Space = fields.Optional(input.Space, "space", "Space between pieces", default, MostSpace) ?? default,
+            CurveSpace = fields.Optional(input.CurveSpace, "curveSpace", "Space at curves", UsualCurveSpace(unit), MostSpace) ?? default,
+            ShrinkageAlong = fields.Percent(input.ShrinkageAlong, "shrinkageAlong", "Shrinkage along", 30),
+            ShrinkageAcross = fields.Percent(input.ShrinkageAcross, "shrinkageAcross", "Shrinkage across", 30),
+            Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
+            QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",
+            OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",
+            Role = fields.Choice(input.Role, "role", "role", "main", "lining", "padding") switch
+            {
+                "lining" => ClothRole.Lining,
+                "padding" => ClothRole.Padding,
+                _ => ClothRole.Main,
+            },
+            Pinned = input.Pinned,
+            Kept = input.Kept,
+        };
+        Widths(cloth, width, selvage, fields);
+        Pattern(cloth, fields);
+        if (!fields.Checks.HasError())
+        {
+            cloth = cloth with { Flaws = [.. Flaws(input, cloth, fields)], Remnants = [.. Remnants(input, fields)] };
         }
 
-        if (width is { } across && (across < LeastUsable || across > MostWide))
-        {
-            checks.Add(Check.Error("cloth-width-out-of-range", "Cloth is between 100 mm and 10 m wide: check the unit.", "cloth.width"));
-        }
-        else if (width is { } wide && selvage is { } side && (side.IsNegative || wide - (2 * side) < LeastUsable))
-        {
-            checks.Add(Check.Error("selvage-out-of-range", "The selvages leave nothing to cut from: check the selvage.", "cloth.selvage"));
-        }
-
-        if (repeat is { } length && (length.IsNegative || length > Length.FromMillimetres(5000m)))
-        {
-            checks.Add(Check.Error("repeat-out-of-range", "A repeat is between 0 and 5 m.", "cloth.repeatLength"));
-        }
-
-        var price = Price(input.Price, checks);
-        return checks.Count == 0 ? new(new(width!.Value, selvage!.Value, input.Nap == "one-way", repeat!.Value), price, checks) : new(null, price, checks);
+        var price = fields.Price(input.Price);
+        return new(fields.Checks.HasError() ? null : cloth, price, fields.Checks);
     }
 
     /// <summary>Half an inch or 12 mm.</summary>
     public static Length UsualSelvage(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 2) : Length.FromMillimetres(12m);
 
-    private static bool IsSaid(Entry? entry) => entry is { } said && said.ToString().Trim().Length > 0;
+    /// <summary>An eighth of an inch or 3 mm.</summary>
+    public static Length UsualCurveSpace(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m);
 
-    private static Length? ReadLength(Entry? entry, string field, string label, LengthUnit unit, List<Check> checks)
+    private static void Widths(ClothSpecification cloth, Length? width, Length? selvage, ClothFields fields)
     {
-        if (!IsSaid(entry))
+        if (width is { } across && (across < LeastUsable || across > MostWide))
         {
-            checks.Add(Check.Error("measure-missing", $"{label} is not said yet.", $"cloth.{field}"));
-            return null;
+            fields.Error("cloth-width-out-of-range", "Cloth is between 100 mm and 10 m wide: check the unit.", "width");
         }
-
-        var reading = EntryReader.Read(entry!.Value, unit);
-        if (reading.Length is null)
+        else if (width is not null && selvage is { } side && (side.IsNegative || cloth.UsableWidth < LeastUsable))
         {
-            checks.Add(Check.Error("unreadable", $"{label}: {reading.Problem}", $"cloth.{field}") with { Position = reading.Position });
+            fields.Error("selvage-out-of-range", "The selvages leave nothing to cut from: check the selvage.", "selvage");
         }
-
-        return reading.Length;
     }
 
-    private static decimal? Price(string? text, List<Check> checks)
+    private static void Pattern(ClothSpecification cloth, ClothFields fields)
     {
-        if (string.IsNullOrWhiteSpace(text))
+        if (cloth.HalfDrop && !cloth.RepeatLength.IsPositive)
         {
-            return null;
+            fields.Error("half-drop-without-repeats", "A half drop needs the repeat along and across: say both, or choose a straight match.", "repeatLength");
+        }
+        else if (cloth.HalfDrop && !cloth.RepeatWidth.IsPositive)
+        {
+            fields.Error("half-drop-without-repeats", "A half drop needs the repeat across too: say it, or choose a straight match.", "repeatWidth");
         }
 
-        if (decimal.TryParse(text.Trim().Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var price) && price < 1_000_000)
+        if (cloth.MotifAcross is { } motif && !cloth.RepeatWidth.IsPositive)
         {
-            return price;
+            fields.Error("motif-without-repeat", "To centre plates on a motif the repeat across is needed: say it, or leave the motif.", "repeatWidth");
         }
+        else if (cloth.MotifAcross is { } place && (place < cloth.Selvage || place > cloth.Width - cloth.Selvage))
+        {
+            fields.Error("motif-out-of-range", "The motif's middle stands between the selvages: measure it from the left edge of the cloth.", "motif");
+        }
+    }
 
-        checks.Add(Check.Error("unreadable", $"“{text}” is no price: write a number such as 18.50.", "cloth.price"));
-        return null;
+    private static IEnumerable<Flaw> Flaws(ClothInput input, ClothSpecification cloth, ClothFields fields)
+    {
+        foreach (var (i, flaw) in input.Flaws.Index().Where(entry => entry.Item is { } said && new[] { said.From, said.To, said.Left, said.Right }.Any(ClothFields.IsSaid)))
+        {
+            var field = $"flaws.{i}";
+            if (!ClothFields.IsSaid(flaw.From) || !ClothFields.IsSaid(flaw.To))
+            {
+                fields.Say(Check.Warning("flaw-unfinished", $"Flaw {i + 1} is not kept clear yet: say where it begins and ends along the roll.", $"cloth.{field}"));
+                continue;
+            }
+
+            var from = fields.Optional(flaw.From, field, "Flaw", default, MostLong);
+            var to = fields.Optional(flaw.To, field, "Flaw", default, MostLong);
+            var left = fields.Optional(flaw.Left, field, "Flaw", default, cloth.Width);
+            var right = fields.Optional(flaw.Right, field, "Flaw", cloth.Width, cloth.Width);
+            if (from is null || to is null || left is null || right is null)
+            {
+                continue;
+            }
+
+            if (to <= from || right <= left)
+            {
+                fields.Error("flaw-out-of-range", $"Flaw {i + 1} has to end after it begins, along and across: check its figures.", field);
+                continue;
+            }
+
+            var (inner, outer) = (Length.Max(Length.Zero, left.Value - cloth.Selvage), Length.Min(cloth.UsableWidth, right.Value - cloth.Selvage));
+            if (outer > inner)
+            {
+                yield return new(from.Value, to.Value, inner, outer); // what is only in the selvage is cut off with it
+            }
+        }
+    }
+
+    private static IEnumerable<Remnant> Remnants(ClothInput input, ClothFields fields)
+    {
+        var names = new HashSet<string>();
+        foreach (var (i, remnant) in input.Remnants.Index().Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || ClothFields.IsSaid(said.Length))))
+        {
+            var field = $"remnants.{i}";
+            if (!ClothFields.IsSaid(remnant.Width) || !ClothFields.IsSaid(remnant.Length))
+            {
+                fields.Say(Check.Warning("remnant-unfinished", $"Remnant {i + 1} is not used yet: say how wide and how long it is.", $"cloth.{field}"));
+                continue;
+            }
+
+            var width = fields.Optional(remnant.Width, field, "Remnant", default, MostWide);
+            var length = fields.Optional(remnant.Length, field, "Remnant", default, MostLong);
+            if (width is { IsPositive: true } across && length is { IsPositive: true } along)
+            {
+                var name = string.IsNullOrWhiteSpace(remnant.Name) ? $"remnant {i + 1}" : remnant.Name.Trim();
+                yield return new(names.Add(name) ? name : $"{name} ({i + 1})", across, along);
+            }
+            else if (width is not null && length is not null)
+            {
+                fields.Error("remnant-out-of-range", $"Remnant {i + 1} needs a width and a length of more than 0.", field);
+            }
+        }
     }
 }

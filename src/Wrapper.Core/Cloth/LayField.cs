@@ -142,7 +142,7 @@ internal sealed class LayField
     }
 
     /// <summary>Whether the shape at this place would come too near to anything laid, or lie on a flaw, by more than a hundredth of a millimetre.</summary>
-    public bool IsTaken(LayShape shape, long x, long y) 
+    public bool IsTaken(LayShape shape, long x, long y)
     {
         return IsTakenAt(x) && IsTakenAt(x - Hundredth) && IsTakenAt(x + Hundredth);
 

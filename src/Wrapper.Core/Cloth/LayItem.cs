@@ -10,6 +10,9 @@ internal sealed record LayItem(LayPiece Piece, int Copy, List<LayShape> Shapes, 
     /// <summary>The shape a maker would take on paper: the first turn allowed that fits the cloth.</summary>
     public LayShape OnPaper(long usable) => Shapes.Find(shape => shape.Width <= usable) ?? Shapes[0];
 
+    /// <summary>The same copy, lying by choice in its next turn where two come out alike.</summary>
+    public LayItem NextTurnFirst() => this with { Shapes = [.. Shapes.Skip(1), Shapes[0]] };
+
     public bool IsMatched => Match is not null;
 
     /// <summary>Every copy of a piece with the shapes it may take on this cloth.</summary>

@@ -65,6 +65,9 @@ public sealed record LayRequest
     /// <summary>Bounded pieces of the same cloth, tried before the roll. What meets the pattern is never laid on one: where its pattern stands is not known.</summary>
     public IReadOnlyList<Remnant> Remnants { get; init; } = [];
 
+    /// <summary>A lay found before, to begin from; as soon as anything about it has changed it counts for nothing.</summary>
+    public IReadOnlyList<Placement> Known { get; init; } = [];
+
     /// <summary>How long a piece of cloth there is: a lay that fits it is good enough, and none is looked for where none can fit. Null for a roll.</summary>
     public Length? Available { get; init; }
 
@@ -93,4 +96,8 @@ public sealed record Placement(string Piece, int Copy, int Turn, Length X, Lengt
 /// <param name="RuleOfThumb">What a maker works out on paper, without end trim: rows of like pieces.</param>
 /// <param name="PieceArea">The area of the pieces in square millimetres.</param>
 /// <param name="Placements">Every copy of every piece.</param>
-public sealed record Lay(Length Length, Length Bound, Length RuleOfThumb, double PieceArea, IReadOnlyList<Placement> Placements);
+public sealed record Lay(Length Length, Length Bound, Length RuleOfThumb, double PieceArea, IReadOnlyList<Placement> Placements)
+{
+    /// <summary>How far up the cloth was folded along its middle and cut double; zero where none of it was.</summary>
+    public Length FoldedTo { get; init; }
+}

@@ -39,6 +39,13 @@ public static class LayPlanner
             checks);
     }
 
+    /// <summary>
+    /// The same on cloth folded along its middle and cut double, given as it lies unfolded; what cannot be cut double follows
+    /// on the single cloth. Nothing is pinned on a folded cloth and remnants stay on the shelf.
+    /// </summary>
+    public static LayOutcome PlanOnFold(LayRequest request, int steps, Func<bool>? shouldStop = null, Action<Lay>? onShorter = null) =>
+        FoldedCloth.Plan(request, steps, shouldStop, onShorter);
+
     /// <summary>What stands in the way of a lay; nothing when it can be planned.</summary>
     public static IReadOnlyList<Check> Refuse(LayRequest request) => [.. LayChecks.Of(request)];
 

@@ -39,6 +39,10 @@ internal sealed class LaySearch
         _ground = new(_cloth, PatternAcross.Of(_all, pinned, _cloth).Across!, pinned);
         Bound = _all.Count == 0 ? 0 : Math.Max(LayBound.Of(_all, _cloth.Usable), pinned.Select(place => place.Y + place.Shape.Height).DefaultIfEmpty().Max());
         (BestLength, Best) = First();
+        if (LayStart.Of(request.Known, _items, _ground) is { } known && known.Length < BestLength)
+        {
+            (BestLength, Best) = known;
+        }
     }
 
     /// <summary>A length that no lay is below.</summary>
@@ -52,15 +56,27 @@ internal sealed class LaySearch
     /// <summary>A shorter lay is worth having below this: the best so far, or what there is of the cloth.</summary>
     private long ToBeat => Math.Min(BestLength, (_request.Available?.Nanometres ?? long.MaxValue - 1) + 1);
 
-    /// <summary>Improves the lay for so many steps, or until told to stop or nothing shorter can be.</summary>
+    /// <summary>Improves the lay for so many steps, or until told to stop or nothing shorter can be; and then tidies it.</summary>
     public Lay Run(int steps, Func<bool> shouldStop, Action<Lay>? onShorter = null)
+    {
+        Shorten(steps, shouldStop, onShorter);
+        if (_items.Count > 0)
+        {
+            Best = LayTidying.Tidied(Best, _ground, steps, shouldStop);
+            BestLength = LayTidying.LengthOf(Best);
+        }
+
+        return Lay();
+    }
+
+    private void Shorten(int steps, Func<bool> shouldStop, Action<Lay>? onShorter)
     {
         onShorter?.Invoke(Lay());
         if (_request.Available is { } available)
         {
             if (BestLength <= available.Nanometres || Bound > available.Nanometres)
             {
-                return Lay();
+                return;
             }
 
             var goesOn = shouldStop;
@@ -69,14 +85,14 @@ internal sealed class LaySearch
 
         if (_items.Count == 0)
         {
-            return Lay(); // nothing is left to be laid
+            return; // nothing is left to be laid
         }
 
         var boxes = Boxes();
         if (boxes is not null && _items.TrueForAll(item => item.Shapes.TrueForAll(shape => shape.Slabs is null)))
         {
             LayBoxes(boxes, steps, shouldStop, onShorter);
-            return Lay();
+            return;
         }
 
         var shapes = new ShapeSearch(_items, _ground, Bound);
@@ -88,8 +104,6 @@ internal sealed class LaySearch
             LayBoxes(boxes, spent, shouldStop, onShorter);
             shapes.Run(Best, ToBeat, spent, shouldStop, (length, places) => Take(length, places, onShorter));
         }
-
-        return Lay();
     }
 
     /// <summary>The paper lay; round flaws and pinned pieces the same order, each piece at its lowest place.</summary>

@@ -120,8 +120,12 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
         private List<LayItem> Changed(List<LayItem> order)
         {
             var changed = new List<LayItem>(order);
-            var (from, to) = (_random.Next(changed.Count), _random.Next(changed.Count));
-            if (_random.Next(2) == 0)
+            var (from, to, how) = (_random.Next(changed.Count), _random.Next(changed.Count), _random.Next(8));
+            if (how == 0 && changed[from].Shapes.Count > 1)
+            {
+                changed[from] = changed[from].NextTurnFirst();
+            }
+            else if (how < 4)
             {
                 (changed[from], changed[to]) = (changed[to], changed[from]);
             }

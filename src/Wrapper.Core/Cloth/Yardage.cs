@@ -11,7 +11,14 @@ namespace Wrapper.Core.Cloth;
 /// <param name="Piece">The piece as drafted.</param>
 /// <param name="Shape">The corners as laid: one casing block stands for all its strips.</param>
 /// <param name="Copies">How many are laid.</param>
-public sealed record LaidPiece(string LayId, string Cover, Piece Piece, IReadOnlyList<Geometry.Point> Shape, int Copies);
+/// <param name="Match">Where it meets the pattern; null where it meets nothing.</param>
+public sealed record LaidPiece(string LayId, string Cover, Piece Piece, IReadOnlyList<Geometry.Point> Shape, int Copies, PatternMatch? Match);
+
+/// <summary>Where a piece meets the pattern. See docs/handbook.md, "Cloth".</summary>
+/// <param name="Along">The line that meets, above the lower edge of the piece's box.</param>
+/// <param name="Across">The point on it, from the left of the box.</param>
+/// <param name="ToMotif">How far above that line the middle of a motif stands.</param>
+public sealed record PatternMatch(Length Along, Length Across, Length ToMotif);
 
 /// <summary>How much of a cloth a job takes. See docs/handbook.md, "How much to buy".</summary>
 public sealed record Yardage

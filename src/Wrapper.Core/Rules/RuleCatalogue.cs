@@ -77,6 +77,7 @@ public static class RuleCatalogue
         Rule("cutStep", "cut step", Inch(1, 16), 1, 0.1m, 25.4m),
         Rule("buyStep", "buying step", Length.FromInches(9), 100, 1, 2000),
         Rule("endTrim", "end trim", Length.FromInches(1), 25, 0, 500),
+        Rule("keep", "least remnant kept", Length.FromInches(12), 300, 10, 5000),
     }.ToDictionary(rule => rule.Name);
 
     /// <summary>All rules that are plain numbers, by name.</summary>

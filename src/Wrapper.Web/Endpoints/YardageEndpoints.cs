@@ -1,3 +1,5 @@
+using System.Diagnostics;
+using System.Net.ServerSentEvents;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Cloth;
@@ -10,72 +12,68 @@ using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;
 
-/// <summary>A cover of the job, under the caller's key. An example is laid only while there is nothing real to lay.</summary>
-public sealed record YardageCoverJson(string Key, CoverDocument Cover, bool? Example);
-
-/// <summary>What came of one cover: its draft, or the checks in the way of one, and the measures that could be read.</summary>
-public sealed record CoverAnswerJson(DraftResponse? Draft, IReadOnlyList<CheckJson> Checks, IReadOnlyDictionary<string, ReadMeasureJson> Measures);
-
-/// <summary>What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted.</summary>
-public sealed record YardageRequestJson(
-    string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps);
-
-/// <summary>A laid piece: the cover and piece it is, and its shape as laid.</summary>
-public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline)
-{
-    /// <summary>From the core's laid piece.</summary>
-    public static LaidPieceJson Of(LaidPiece piece) => new(
-        piece.LayId, piece.Cover, piece.Piece.Key, piece.Piece.Name, piece.Copies, [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })]);
-}
-
-/// <summary>How much to buy.</summary>
-/// <param name="Need">The lay and the end trim, in millimetres.</param>
-/// <param name="Buy">Rounded up to the step, in millimetres.</param>
-/// <param name="Figure">The figure in the job's system: <c>3¼</c> or <c>2.9</c>.</param>
-/// <param name="Unit"><c>yd</c> or <c>m</c>.</param>
-/// <param name="Yards">Rounded up to the yard step: <c>3¼ yd</c>.</param>
-/// <param name="Metres">Rounded up to the metre step: <c>2.9 m</c>.</param>
-/// <param name="RuleOfThumb">The paper figure in the job's system, with its unit.</param>
-/// <param name="Saved">What the lay saves against the paper figure, with its unit; null when nothing.</param>
-/// <param name="Waste">The part of the bought cloth in no piece.</param>
-/// <param name="Cost">At the cloth's price; null without one.</param>
-/// <param name="Working">The sum.</param>
-public sealed record BuyJson(
-    double Need, double Buy, string Figure, string Unit, string Yards, string Metres, string RuleOfThumb, string? Saved, double Waste, decimal? Cost, WorkingJson Working);
-
-/// <summary>A line of the comparison.</summary>
-public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, bool Best, IReadOnlyList<CheckJson> Checks);
-
-/// <summary>Something else to buy.</summary>
-public sealed record ShoppingJson(string Kind, string Text, int Quantity);
-
-/// <summary>What a job takes of its cloth.</summary>
-public sealed record YardageJson(
-    double? UsableWidth,
-    string? UsableWidthShown,
-    BuyJson? Buy,
-    LayJson? Lay,
-    IReadOnlyList<LaidPieceJson> Pieces,
-    IReadOnlyDictionary<string, CoverAnswerJson> Covers,
-    bool Example,
-    IReadOnlyList<WidthJson> Widths,
-    IReadOnlyList<ShoppingJson> Notions,
-    IReadOnlyList<string> LeftOut,
-    IReadOnlyList<CheckJson> Checks,
-    int Joins);
-
 internal static class YardageEndpoints
 {
     private const int DefaultSteps = 60;
     private const int MostSteps = 20_000;
     private const int CompareSteps = 12;
 
-    public static void MapYardage(this IEndpointRouteBuilder routes) => routes.MapPost("/api/yardage", Buy)
-        .WithName("yardage")
-        .WithSummary("Drafts all covers of a job for a cloth, lays them together and says what to buy.")
-        .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    /// <summary>How long a lay may be looked for at the most, in seconds.</summary>
+    private const double MostSeconds = 120;
+
+    public static void MapYardage(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/yardage", Buy)
+            .WithName("yardage")
+            .WithSummary("Drafts all covers of a job for a cloth, lays them together and says what to buy.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes.MapPost("/api/yardage/live", Look)
+            .WithName("yardageLive")
+            .WithSummary("Looks for a shorter lay, two minutes at the most: server-sent events “lay” with the first and every shorter one, “end” when nothing shorter is to be had. Who leaves stops it.")
+            .Produces<YardageLiveJson>(StatusCodes.Status200OK, "text/event-stream")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    }
 
     private static async Task<Results<Ok<YardageJson>, ProblemHttpResult>> Buy(YardageRequestJson request, CancellationToken aborted)
+    {
+        if (Refusal(request) is { } refusal)
+        {
+            return refusal;
+        }
+
+        var unit = JobReading.UnitOf(request.Unit)!.Value;
+        return TypedResults.Ok(await Task.Run(() => Answer(request, unit, aborted), aborted));
+    }
+
+    private static Results<ServerSentEventsResult<YardageLiveJson>, ProblemHttpResult> Look(YardageRequestJson request, CancellationToken left)
+    {
+        if (Refusal(request) is { } refusal)
+        {
+            return refusal;
+        }
+
+        var unit = JobReading.UnitOf(request.Unit)!.Value;
+        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
+        return reading.Cloth is { } cloth ? TypedResults.ServerSentEvents(Lays(request, unit, cloth, reading.Price, left)) : Refusals.Unprocessable(reading.Checks);
+    }
+
+    private static IAsyncEnumerable<SseItem<YardageLiveJson>> Lays(YardageRequestJson request, LengthUnit unit, ClothSpecification cloth, decimal? price, CancellationToken left)
+    {
+        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
+        var clock = Stopwatch.StartNew();
+        return Improving.Told<YardageLiveJson>(
+            tell => buyer.Buy(
+                cloth,
+                request.Steps is { } steps ? Math.Clamp(steps, 1, MostSteps) : int.MaxValue,
+                () => left.IsCancellationRequested || clock.Elapsed.TotalSeconds >= MostSeconds,
+                onShorter: shorter => tell(Live(shorter))) is { Lay: not null } last ? Live(last) : null,
+            left);
+
+        YardageLiveJson Live(Yardage yardage) => new(LayJson.Of(yardage.Lay!), Bought(yardage, unit, price, null)!);
+    }
+
+    private static ProblemHttpResult? Refusal(YardageRequestJson request)
     {
         if (JobReading.UnitOf(request.Unit) is null || request.Covers is null || request.Cloth is null || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
         {
@@ -87,8 +85,7 @@ internal static class YardageEndpoints
             return TypedResults.Problem("Two covers have the same key: keys have to be unique.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        var unit = JobReading.UnitOf(request.Unit)!.Value;
-        return TypedResults.Ok(await Task.Run(() => Answer(request, unit, aborted), aborted));
+        return null;
     }
 
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
@@ -98,7 +95,7 @@ internal static class YardageEndpoints
         var answers = Answers(request, reading.Cloth);
         if (reading.Cloth is not { } cloth)
         {
-            return new(null, null, null, null, [], answers, false, [], [], [.. request.Covers.Select(cover => cover.Key)], [.. reading.Checks.Select(CheckJson.Of)], 0);
+            return new(null, null, null, null, [], answers, false, [], [], [.. request.Covers.Select(cover => cover.Key)], [.. reading.Checks.Select(CheckJson.Of)], 0, null, [], []);
         }
 
         var steps = Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps);
@@ -112,11 +109,14 @@ internal static class YardageEndpoints
         }
 
         var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, () => aborted.IsCancellationRequested) : [];
+        Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, steps, () => aborted.IsCancellationRequested).Buy is { } plain
+            ? matched.Value - plain.Value
+            : null;
         var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))["buyStep"].Value;
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
-            Bought(yardage, unit, reading.Price),
+            Bought(yardage, unit, reading.Price, matching),
             yardage.Lay is { } lay ? LayJson.Of(lay) : null,
             [.. yardage.Pieces.Select(LaidPieceJson.Of)],
             answers,
@@ -124,8 +124,47 @@ internal static class YardageEndpoints
             [.. widths.Select(width => Width(width, unit, reading.Price))],
             [.. NotionBuyer.ListOf(yardage.Drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind, line.Text, line.Quantity))],
             yardage.LeftOut,
-            [.. yardage.Checks.Select(CheckJson.Of)],
-            yardage.Joins);
+            [.. reading.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],
+            yardage.Joins,
+            new(
+                [.. cloth.Flaws.Select(flaw => new[] { flaw.Left!.Value.Millimetres, flaw.Right!.Value.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
+                [.. cloth.Remnants.Select(remnant => new RemnantLaidJson(remnant.Id, remnant.Width.Millimetres, remnant.Length.Millimetres))],
+                cloth.Selvage.Millimetres),
+            [.. ClothBuyer.CutsOf(cloth, yardage).Select(stretch => Cut(stretch, unit))],
+            [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => Offcut(offcut, unit))]);
+    }
+
+    private static CutStretchJson Cut(CutStretch stretch, LengthUnit unit)
+    {
+        var pieces = new List<CutPieceJson>();
+        foreach (var piece in stretch.Pieces)
+        {
+            if (pieces.Count > 0 && pieces[^1].Piece == piece.Piece)
+            {
+                pieces[^1] = pieces[^1] with { Count = pieces[^1].Count + 1 };
+            }
+            else
+            {
+                pieces.Add(new(piece.Piece, 1));
+            }
+        }
+
+        return new(stretch.To.Millimetres, LengthFormat.For(unit).RoundedWithUnit(stretch.To), stretch.Straight, pieces);
+    }
+
+    private static OffcutJson Offcut(Offcut offcut, LengthUnit unit)
+    {
+        var format = LengthFormat.For(unit);
+        var step = unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(5m);
+        var (width, length) = (offcut.Width.RoundedDownTo(step), offcut.Length.RoundedDownTo(step));
+        return new(
+            offcut.X.Millimetres,
+            offcut.Y.Millimetres,
+            offcut.Width.Millimetres,
+            offcut.Length.Millimetres,
+            $"{format.Rounded(width)} × {format.RoundedWithUnit(length)}",
+            format.RoundedWithUnit(width),
+            format.RoundedWithUnit(length));
     }
 
     private static List<JobCover> Covers(YardageRequestJson request, bool example) =>
@@ -155,7 +194,7 @@ internal static class YardageEndpoints
     internal static decimal? Cost(Length length, LengthUnit unit, decimal? price) =>
         price is { } each ? Math.Round(length.Nanometres / (decimal)(unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre).One().Nanometres * each, 2) : null;
 
-    private static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price)
+    private static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price, Length? matching)
     {
         if (yardage.Buy is not { } buy)
         {
@@ -175,6 +214,7 @@ internal static class YardageEndpoints
             NotionBuyer.Running(yardage.BuyInMetres!.Value, LengthUnit.Metre),
             NotionBuyer.Running(thumb, unit),
             thumb > length ? NotionBuyer.Running(thumb - length, unit) : null,
+            matching is { IsPositive: true } more ? NotionBuyer.Running(more, unit) : null,
             yardage.Waste!.Value,
             Cost(length, unit, price),
             new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens));

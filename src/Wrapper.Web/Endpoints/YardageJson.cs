@@ -1,0 +1,88 @@
+using Wrapper.Core.Cloth;
+using Wrapper.Core.Geometry;
+using Wrapper.Formats;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A cover of the job, under the caller's key. An example is laid only while there is nothing real to lay.</summary>
+public sealed record YardageCoverJson(string Key, CoverDocument Cover, bool? Example);
+
+/// <summary>What came of one cover: its draft, or the checks in the way of one, and the measures that could be read.</summary>
+public sealed record CoverAnswerJson(DraftResponse? Draft, IReadOnlyList<CheckJson> Checks, IReadOnlyDictionary<string, ReadMeasureJson> Measures);
+
+/// <summary>What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted.</summary>
+public sealed record YardageRequestJson(
+    string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps);
+
+/// <summary>A laid piece: the cover and piece it is, and its shape as laid.</summary>
+public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline)
+{
+    /// <summary>From the core's laid piece.</summary>
+    public static LaidPieceJson Of(LaidPiece piece) => new(
+        piece.LayId, piece.Cover, piece.Piece.Key, piece.Piece.Name, piece.Copies, [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })]);
+}
+
+/// <summary>How much to buy.</summary>
+/// <param name="Need">The lay and the end trim, in millimetres.</param>
+/// <param name="Buy">Rounded up to the step, in millimetres.</param>
+/// <param name="Figure">The figure in the job's system: <c>3¼</c> or <c>2.9</c>.</param>
+/// <param name="Unit"><c>yd</c> or <c>m</c>.</param>
+/// <param name="Yards">Rounded up to the yard step: <c>3¼ yd</c>.</param>
+/// <param name="Metres">Rounded up to the metre step: <c>2.9 m</c>.</param>
+/// <param name="RuleOfThumb">The paper figure in the job's system, with its unit.</param>
+/// <param name="Saved">What the lay saves against the paper figure, with its unit; null when nothing.</param>
+/// <param name="Waste">The part of the bought cloth in no piece.</param>
+/// <param name="Matching">What meeting the pattern costs in cloth, with its unit; null when nothing or not looked into.</param>
+/// <param name="Cost">At the cloth's price; null without one.</param>
+/// <param name="Working">The sum.</param>
+public sealed record BuyJson(
+    double Need, double Buy, string Figure, string Unit, string Yards, string Metres, string RuleOfThumb, string? Saved, string? Matching, double Waste, decimal? Cost, WorkingJson Working);
+
+/// <summary>A line of the comparison.</summary>
+public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, bool Best, IReadOnlyList<CheckJson> Checks);
+
+/// <summary>Something else to buy.</summary>
+public sealed record ShoppingJson(string Kind, string Text, int Quantity);
+
+/// <summary>A stretch of the roll, cut off right across and cut apart: see the core's.</summary>
+/// <param name="To">Where it is cut right across, in millimetres.</param>
+/// <param name="Shown">The same in the job's unit.</param>
+/// <param name="Straight">All in it comes free by straight cuts.</param>
+/// <param name="Pieces">The pieces in the order they come free, alike ones together: their lay id and how many.</param>
+public sealed record CutStretchJson(double To, string Shown, bool Straight, IReadOnlyList<CutPieceJson> Pieces);
+
+/// <summary>Like pieces cut one after another.</summary>
+public sealed record CutPieceJson(string Piece, int Count);
+
+/// <summary>A rectangle left over that is worth keeping; its size in the job's unit is what is sure, rounded down.</summary>
+public sealed record OffcutJson(double X, double Y, double Width, double Length, string Shown, string WidthShown, string LengthShown);
+
+/// <summary>What is drawn of a cloth beside its pieces.</summary>
+/// <param name="Flaws">Left, right, from and to of each, in millimetres on the usable width.</param>
+/// <param name="Remnants">The remnants that pieces may lie on.</param>
+/// <param name="Selvage">Of each side.</param>
+public sealed record ClothLaidJson(IReadOnlyList<double[]> Flaws, IReadOnlyList<RemnantLaidJson> Remnants, double Selvage);
+
+/// <summary>A remnant on the shelf.</summary>
+public sealed record RemnantLaidJson(string Id, double Width, double Length);
+
+/// <summary>A lay as it becomes shorter: where all lies and what would be bought.</summary>
+public sealed record YardageLiveJson(LayJson Lay, BuyJson Buy);
+
+/// <summary>What a job takes of its cloth.</summary>
+public sealed record YardageJson(
+    double? UsableWidth,
+    string? UsableWidthShown,
+    BuyJson? Buy,
+    LayJson? Lay,
+    IReadOnlyList<LaidPieceJson> Pieces,
+    IReadOnlyDictionary<string, CoverAnswerJson> Covers,
+    bool Example,
+    IReadOnlyList<WidthJson> Widths,
+    IReadOnlyList<ShoppingJson> Notions,
+    IReadOnlyList<string> LeftOut,
+    IReadOnlyList<CheckJson> Checks,
+    int Joins,
+    ClothLaidJson? Cloth,
+    IReadOnlyList<CutStretchJson> Cuts,
+    IReadOnlyList<OffcutJson> Offcuts);
