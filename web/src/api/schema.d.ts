@@ -157,6 +157,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/yardage/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks for a shorter lay, two minutes at the most: server-sent events “lay” with the first and every shorter one, “end” when nothing shorter is to be had. Who leaves stops it. */
+        post: operations["yardageLive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/make-ups": {
         parameters: {
             query?: never;
@@ -517,6 +534,8 @@ export interface components {
             ruleOfThumb: string;
             /** @description What the lay saves against the paper figure, with its unit; null when nothing. */
             saved: null | string;
+            /** @description What meeting the pattern costs in cloth, with its unit; null when nothing or not looked into. */
+            matching: null | string;
             /**
              * Format: double
              * @description The part of the bought cloth in no piece.
@@ -588,6 +607,36 @@ export interface components {
             nap?: string;
             /** @description The repeat down the roll; empty for none. */
             repeatLength?: string;
+            /** @description The repeat across; empty where it may be met anywhere across. */
+            repeatWidth?: string;
+            /** @description `straight` or `half-drop`. */
+            match?: string;
+            /** @description How far from the left edge the middle of a motif stands, to centre plates on one; empty for not. */
+            motif?: string;
+            /** @description `down`, or `either` where pieces may lie turned a quarter. */
+            grain?: string;
+            /** @description `single`, or `fold`: folded along its middle and cut double. */
+            layers?: string;
+            /** @description What is cut from it: `main` for the covers' own cloth, `lining`, `padding`. */
+            role?: string;
+            /** @description The space between pieces; empty for none. */
+            space?: string;
+            /** @description The space at curves; empty for the usual. */
+            curveSpace?: string;
+            /** @description What it loses of its length when washed, in percent; empty for none. */
+            shrinkageAlong?: string;
+            /** @description What it loses of its width when washed, in percent; empty for none. */
+            shrinkageAcross?: string;
+            /** @description What is bought to spare, in percent; empty for none. */
+            spare?: string;
+            /** @description Stretches of the roll nothing may lie on. */
+            flaws?: components["schemas"]["FlawDocument"][];
+            /** @description Pieces of the same cloth on the shelf, tried before the roll. */
+            remnants?: components["schemas"]["RemnantDocument"][];
+            /** @description Pieces that a person has put down on the roll. */
+            pinned?: components["schemas"]["PlaceDocument"][];
+            /** @description A lay that was looked for longer and kept: where every piece lies. */
+            kept?: components["schemas"]["PlaceDocument"][];
             /** @description The price of a yard or metre; empty for none. */
             price?: string;
             /**
@@ -603,6 +652,18 @@ export interface components {
             /** Format: int64 */
             version: number;
             cloth: components["schemas"]["ClothDocument"];
+        };
+        /** @description What is drawn of a cloth beside its pieces. */
+        ClothLaidJson: {
+            /** @description Left, right, from and to of each, in millimetres on the usable width. */
+            flaws: number[][];
+            /** @description The remnants that pieces may lie on. */
+            remnants: components["schemas"]["RemnantLaidJson"][];
+            /**
+             * Format: double
+             * @description Of each side.
+             */
+            selvage: number;
         };
         /** @description A construction with the choices it has. */
         ConstructionJson: {
@@ -684,6 +745,26 @@ export interface components {
             /** Format: int32 */
             position: number;
             cover: components["schemas"]["CoverDocument"];
+        };
+        /** @description Like pieces cut one after another. */
+        CutPieceJson: {
+            piece: string;
+            /** Format: int32 */
+            count: number;
+        };
+        /** @description A stretch of the roll, cut off right across and cut apart: see the core's. */
+        CutStretchJson: {
+            /**
+             * Format: double
+             * @description Where it is cut right across, in millimetres.
+             */
+            to: number;
+            /** @description The same in the job's unit. */
+            shown: string;
+            /** @description All in it comes free by straight cuts. */
+            straight: boolean;
+            /** @description The pieces in the order they come free, alike ones together: their lay id and how many. */
+            pieces: components["schemas"]["CutPieceJson"][];
         };
         /** @description What a draft has to know of the cloth. */
         DraftCloth: {
@@ -776,6 +857,24 @@ export interface components {
             /** Format: double */
             value: number;
             shown: string;
+        };
+        /** @description A flaw, as typed: where it begins and ends along the roll and, where it does not go right across, from the left edge. */
+        FlawDocument: {
+            /** @default  */
+            from: string;
+            /** @default  */
+            to: string;
+            /** @default  */
+            left: string;
+            /** @default  */
+            right: string;
+        };
+        /** @description A stretch nothing may lie on; from side to side where left and right are unsaid. */
+        FlawJson: {
+            from: null | components["schemas"]["Entry"];
+            to: null | components["schemas"]["Entry"];
+            left: null | components["schemas"]["Entry"];
+            right: null | components["schemas"]["Entry"];
         };
         /** @description The fold-up proof of a cover. */
         FoldUpJson: {
@@ -884,9 +983,15 @@ export interface components {
         /** @description The cloth of a lay. */
         LayClothJson: {
             usableWidth: null | components["schemas"]["Entry"];
+            /** @description `either` or `one-way`. */
             nap: null | string;
             repeat: null | components["schemas"]["RepeatJson"];
             space: null | components["schemas"]["Entry"];
+            curveSpace: null | components["schemas"]["Entry"];
+            /** @description What nothing may lie on. */
+            flaws: null | components["schemas"]["FlawJson"][];
+            /** @description What is tried before the roll. */
+            remnants: null | components["schemas"]["RemnantJson"][];
         };
         /** @description A lay: its length without end trim, a proven lower bound, and where everything lies. */
         LayJson: {
@@ -909,24 +1014,65 @@ export interface components {
             ruleOfThumb: number;
             /** @description Where every copy lies. */
             placements: components["schemas"]["PlacementJson"][];
+            /**
+             * Format: double
+             * @description How far up the cloth is folded along its middle and cut double; 0 where none of it is.
+             */
+            foldedTo: number;
         };
-        /** @description A piece to lay; `matchLine` is how far its match line lies above the lower edge of its box. */
+        /** @description The point at which a piece meets the pattern; pieces of one group show the same place of the pattern there. */
+        LayMatchJson: {
+            /** @description The pieces that meet one another; unsaid for all of one. */
+            group: null | string;
+            /**
+             * Format: double
+             * @description Millimetres from the left of its box; unsaid for the middle.
+             */
+            x: null | number;
+            /**
+             * Format: double
+             * @description Millimetres above the lower edge of its box.
+             */
+            y: null | number;
+        };
+        /** @description A piece to lay. */
         LayPieceJson: {
+            /** @description The caller's own id, unique in the request. */
             id: null | string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How many copies; 1 when unsaid.
+             */
             quantity: null | number;
+            /** @description Corners in millimetres, either way round, anywhere. */
             outline: null | number[][];
+            /** @description Degrees counter-clockwise; 0 and 180 when unsaid. */
             turns: null | number[];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How far its match line lies above the lower edge of its box: short for a match with nothing but y.
+             */
             matchLine: null | number;
+            match: null | components["schemas"]["LayMatchJson"];
+            /** @description It is half of a larger piece: its right side lies on the right edge of the cloth. */
+            onFold: null | boolean;
         };
         /** @description A lay to plan, for so many seconds, or for so many steps and then the same on every machine. */
         LayRequestJson: {
             cloth: null | components["schemas"]["LayClothJson"];
+            /** @description What is laid. */
             pieces: null | components["schemas"]["LayPieceJson"][];
-            /** Format: double */
+            /** @description Copies that already lie where they shall stay. */
+            pinned: null | components["schemas"]["PinJson"][];
+            /**
+             * Format: double
+             * @description How long to look; 2 when neither is said.
+             */
             seconds: null | number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How many orders to try.
+             */
             steps: null | number;
         };
         /** @description Something that happened while a job is open: a tape was pressed, or a part was written elsewhere. */
@@ -1099,6 +1245,20 @@ export interface components {
             /** Format: double */
             most: number;
         };
+        /** @description A rectangle left over that is worth keeping; its size in the job's unit is what is sure, rounded down. */
+        OffcutJson: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            length: number;
+            shown: string;
+            widthShown: string;
+            lengthShown: string;
+        };
         /** @description A choice made with words, the usual one first. */
         OptionJson: {
             name: string;
@@ -1193,7 +1353,32 @@ export interface components {
             /** @description Notches and folds. */
             marks: components["schemas"]["MarkJson"][];
         };
-        /** @description Where a copy lies. */
+        /** @description A copy that lies where a person has put it, as a placement says it. */
+        PinJson: {
+            piece: null | string;
+            /** Format: int32 */
+            copy: null | number;
+            /** Format: int32 */
+            turn: null | number;
+            /** Format: double */
+            x: null | number;
+            /** Format: double */
+            y: null | number;
+        };
+        /** @description Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres. */
+        PlaceDocument: {
+            piece: string;
+            /** Format: int32 */
+            copy: number;
+            /** Format: int32 */
+            turn: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            remnant?: null | string;
+        };
+        /** @description Where a copy lies; on a remnant x and y count from its corner. */
         PlacementJson: {
             piece: string;
             /** Format: int32 */
@@ -1204,6 +1389,7 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+            remnant: null | string;
         };
         /** @description What somebody answers: a figure, or the line that has the slip. */
         PracticeAnswerJson: {
@@ -1270,10 +1456,36 @@ export interface components {
             /** @description In the job's unit, to the workroom's step. */
             shown: string;
         };
+        /** @description A remnant, as typed: its name, and what can be used of it across and along. */
+        RemnantDocument: {
+            /** @default  */
+            name: string;
+            /** @default  */
+            width: string;
+            /** @default  */
+            length: string;
+        };
+        /** @description A bounded piece of the same cloth, tried before the roll. */
+        RemnantJson: {
+            id: null | string;
+            width: null | components["schemas"]["Entry"];
+            length: null | components["schemas"]["Entry"];
+        };
+        /** @description A remnant on the shelf. */
+        RemnantLaidJson: {
+            id: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            length: number;
+        };
         /** @description The repeat of a pattern. */
         RepeatJson: {
             length: null | components["schemas"]["Entry"];
             width: null | components["schemas"]["Entry"];
+            /** @description `straight`, or `half-drop`: from one repeat across to the next it drops by half a repeat. */
+            match: null | string;
+            motif: null | components["schemas"]["Entry"];
         };
         /** @description A rule with its usual figures, as a person would type them. */
         RuleJson: {
@@ -1499,6 +1711,14 @@ export interface components {
             checks: components["schemas"]["CheckJson"][];
             /** Format: int32 */
             joins: number;
+            cloth: null | components["schemas"]["ClothLaidJson"];
+            cuts: components["schemas"]["CutStretchJson"][];
+            offcuts: components["schemas"]["OffcutJson"][];
+        };
+        /** @description A lay as it becomes shorter: where all lies and what would be bought. */
+        YardageLiveJson: {
+            lay: components["schemas"]["LayJson"];
+            buy: components["schemas"]["BuyJson"];
         };
         /** @description What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted. */
         YardageRequestJson: {
@@ -1780,6 +2000,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["YardageJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    yardageLive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["YardageRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["YardageLiveJson"];
                 };
             };
             /** @description Unprocessable Entity */
