@@ -69,9 +69,6 @@ public sealed record ClothDocument
     /// <summary>The price of a yard or metre; empty for none.</summary>
     public string Price { get; init; } = "";
 
-    /// <summary>How often the maker asked to look longer for a shorter lay: each time four times as long. The same on every machine.</summary>
-    public int LongerLook { get; init; }
-
     /// <summary>The job's other cloths, each a lay of its own; none of them carries more.</summary>
     public List<ClothDocument> Others { get; init; } = [];
 }

@@ -150,6 +150,16 @@ public sealed class ClothBuyerTests
     [InlineData("repeatLength", "-1", "repeat-out-of-range")]
     [InlineData("price", "cheap", "unreadable")]
     [InlineData("nap", "up", "unknown-choice")]
+    [InlineData("grain", "up", "unknown-choice")]
+    [InlineData("layers", "two", "unknown-choice")]
+    [InlineData("role", "flag", "unknown-choice")]
+    [InlineData("match", "drop", "unknown-choice")]
+    [InlineData("repeatWidth", "6 m", "repeat-across-out-of-range")]
+    [InlineData("space", "5", "space-between-pieces-out-of-range")]
+    [InlineData("curveSpace", "-1/8", "space-at-curves-out-of-range")]
+    [InlineData("shrinkageAlong", "a bit", "unreadable")]
+    [InlineData("shrinkageAcross", "31", "shrinkage-across-out-of-range")]
+    [InlineData("spare", "101 %", "spare-out-of-range")]
     public void A_slip_in_the_cloth_names_its_field(string field, string text, string code)
     {
         var input = new ClothInput { Width = Entry.Typed("54"), Price = "18,50" };
@@ -162,6 +172,16 @@ public sealed class ClothBuyerTests
                 "selvage" => input with { Selvage = Entry.Typed(text) },
                 "repeatLength" => input with { RepeatLength = Entry.Typed(text) },
                 "price" => input with { Price = text },
+                "grain" => input with { Grain = text },
+                "layers" => input with { Layers = text },
+                "role" => input with { Role = text },
+                "match" => input with { Match = text },
+                "repeatWidth" => input with { RepeatWidth = Entry.Typed(text) },
+                "space" => input with { Space = Entry.Typed(text) },
+                "curveSpace" => input with { CurveSpace = Entry.Typed(text) },
+                "shrinkageAlong" => input with { ShrinkageAlong = text },
+                "shrinkageAcross" => input with { ShrinkageAcross = text },
+                "spare" => input with { Spare = text },
                 _ => input with { Nap = text },
             },
             LengthUnit.Inch);

@@ -47,6 +47,7 @@ internal static class LayJobs
         from quantity in Gen.Int[1, 6]
         from turns in Choice.Of(TurnChoices)
         from match in Choice.Of<(string Group, int Along, int Across)?>(null, ("a", 12, -1), ("a", 12, -1), ("a", 0, 10), ("b", 12, 200))
+        from alongOnly in Choice.Of(false, false, true)
         select (kind switch
         {
             0 => new LayPiece("", quantity, [At(0, 0), At(width, 0), At(width * 0.8, height), At(width * 0.1, height)], turns),
@@ -57,7 +58,7 @@ internal static class LayJobs
             _ => Rectangle("", Math.Min(width, usable), height) with { Quantity = quantity, Turns = turns },
         }) with
         {
-            Match = match is { } at ? new(at.Group, Millimetres(at.Along), at.Across < 0 ? null : Millimetres(at.Across)) : null,
+            Match = match is { } at ? new(at.Group, Millimetres(at.Along), at.Across < 0 ? null : Millimetres(at.Across), alongOnly) : null,
         };
 
     public static LayPiece Rectangle(string id, double width, double height) =>

@@ -24,7 +24,7 @@ internal static class LayVerifier
         foreach (var remnant in request.Remnants)
         {
             var on = Shapes(pieces, lay.Placements.Where(placement => placement.Remnant == remnant.Id));
-            Assert.All(on, entry => Assert.Null(request.RepeatLength.IsPositive || request.RepeatWidth.IsPositive ? pieces[entry.Placement.Piece].Match : null));
+            Assert.All(on, entry => Assert.False(pieces[entry.Placement.Piece].Match is { } match && (request.RepeatLength.IsPositive || (request.RepeatWidth.IsPositive && !match.AlongOnly))));
             Lies(request, pieces, on, remnant.Width.Millimetres, remnant.Length.Millimetres);
         }
 
@@ -108,14 +108,21 @@ internal static class LayVerifier
         var matched = placements.Where(placement => pieces[placement.Piece].Match is not null).ToList();
         foreach (var group in matched.GroupBy(placement => request.MotifAcross is null ? pieces[placement.Piece].Match!.Group : ""))
         {
-            var points = group.Select(placement => MatchPoint(pieces[placement.Piece], placement)).ToList();
-            var from = (X: request.MotifAcross?.Millimetres ?? points[0].X, points[0].Y);
-            var drop = Drop(points[0].X - from.X);
+            var all = group.Select(placement => (Point: MatchPoint(pieces[placement.Piece], placement), pieces[placement.Piece].Match!.AlongOnly)).ToList();
+            var points = all.Where(entry => !entry.AlongOnly).Select(entry => entry.Point).ToList();
             foreach (var point in points)
             {
+                var from = (X: request.MotifAcross?.Millimetres ?? points[0].X, points[0].Y);
+                var drop = Drop(points[0].X - from.X);
                 Assert.True(width == 0 || IsWhole((point.X - from.X) / width, width), $"{group.Key}: out of the pattern across by {point.X - from.X}");
                 Assert.True(length == 0 || IsWhole((point.Y - from.Y - Drop(point.X - from.X) + drop) / length, length), $"{group.Key}: out of the pattern along by {point.Y - from.Y}");
             }
+
+            // What meets along only is at one height in the pattern, which is that of some column of the others.
+            var heights = all.Where(entry => entry.AlongOnly).Select(entry => entry.Point.Y).ToList();
+            var step = request.HalfDrop ? length / 2 : length;
+            Assert.All(heights, y => Assert.True(length == 0 || IsWhole((y - heights[0]) / step, step), $"{group.Key}: out of one another along by {y - heights[0]}"));
+            Assert.All(points.Take(1), point => Assert.All(heights, y => Assert.True(length == 0 || IsWhole((y - point.Y) / step, step), $"{group.Key}: out of the others along by {y - point.Y}")));
         }
 
         double Drop(double across) => request.HalfDrop && (long)Math.Round(across / width) % 2 != 0 ? length / 2 : 0;

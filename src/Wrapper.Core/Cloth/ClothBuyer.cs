@@ -26,8 +26,8 @@ public sealed class ClothBuyer
         _rules = new(unit, RuleSet.None, RuleSet.None, RuleSet.Of(houseRules));
     }
 
-    /// <summary>A cover's inputs with this cloth put in.</summary>
-    public static CoverInput OnCloth(CoverInput input, ClothSpecification cloth) => input with
+    /// <summary>A cover's inputs with this cloth put in; a cloth for its inside is not what its pieces are joined for.</summary>
+    public static CoverInput OnCloth(CoverInput input, ClothSpecification cloth) => cloth.Role != ClothRole.Main ? input : input with
     {
         UsableWidth = Entry.Number(cloth.UsableWidth.Nanometres / (decimal)Length.NanometresPerMillimetre),
         Nap = cloth.OneWay ? "one-way" : "either",
@@ -68,6 +68,7 @@ public sealed class ClothBuyer
         }
 
         var request = RequestOf(cloth, pieces) with { Available = available };
+        checks.AddRange(PatternsToLeaveOut(ref request, pieces));
         checks.AddRange(PinsToLeaveOut(ref request, pieces, cloth));
         var folded = cloth.OnFold && !cloth.Repeats;
         if (cloth.OnFold && cloth.Repeats)
@@ -104,6 +105,13 @@ public sealed class ClothBuyer
         Known = cloth.Kept,
         Pieces = [.. pieces.Select(piece => PiecesToLay.On(cloth, piece))],
     };
+
+    /// <summary>The turns a piece may take on this cloth, in degrees counter-clockwise.</summary>
+    public static IReadOnlyList<int> TurnsOf(ClothSpecification cloth, LaidPiece piece)
+    {
+        var turns = LayPlanner.TurnsOf(PiecesToLay.On(cloth, piece), cloth.OneWay);
+        return [.. cloth.Repeats && piece.Match is not null ? turns.Take(1) : turns];
+    }
 
     /// <summary>In which order the lay is cut.</summary>
     public static IReadOnlyList<CutStretch> CutsOf(ClothSpecification cloth, Yardage yardage) =>
@@ -144,6 +152,21 @@ public sealed class ClothBuyer
     /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
     private static int Spoils(Yardage yardage) =>
         (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Code is "join-on-front" or "piece-wider-than-cloth"))) + yardage.Joins;
+
+    /// <summary>Pieces that have no place on this width where they meet the pattern: they are told and lie where they fall.</summary>
+    private static List<Check> PatternsToLeaveOut(ref LayRequest request, List<LaidPiece> pieces)
+    {
+        var said = new List<Check>();
+        while (request.RepeatWidth.IsPositive && LayPlanner.Refuse(request with { Pinned = [] }).FirstOrDefault(check => check.Code == "pattern-out-of-reach") is { } check)
+        {
+            request = request with { Pieces = [.. request.Pieces.Select(piece => piece.Id == check.Measure ? piece with { Match = null } : piece)] };
+            var name = pieces.Find(piece => piece.LayId == check.Measure)!.Piece.Name;
+            said.Add(Check.Warning(
+                "pattern-not-met", $"{name} has no place on this width where it meets the pattern: it lies where it falls. Take a wider cloth, or leave the repeat across unsaid.", "cloth.repeatWidth"));
+        }
+
+        return [.. said.DistinctBy(check => check.Text)];
+    }
 
     /// <summary>Pins that cannot stay: they are told and left out, and stay in the job as they are.</summary>
     private static List<Check> PinsToLeaveOut(ref LayRequest request, List<LaidPiece> pieces, ClothSpecification cloth)

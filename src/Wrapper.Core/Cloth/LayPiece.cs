@@ -20,7 +20,8 @@ public sealed record LayPiece(
 /// <param name="Group">The pieces that meet one another.</param>
 /// <param name="Along">How far the point lies above the lower edge of the piece's box, as its outline is drawn.</param>
 /// <param name="Across">How far it lies from the left of the box; null for the middle.</param>
-public sealed record LayMatch(string Group, Length Along, Length? Across = null);
+/// <param name="AlongOnly">It meets along the roll and may lie anywhere across.</param>
+public sealed record LayMatch(string Group, Length Along, Length? Across = null, bool AlongOnly = false);
 
 /// <summary>A stretch of the cloth that nothing may lie on: a flaw, a stain, a join of the mill's.</summary>
 /// <param name="From">Where it begins along the roll.</param>

@@ -15,10 +15,10 @@ internal static class PatternAcross
             return (across, null);
         }
 
-        foreach (var group in items.Where(item => item.IsMatched).GroupBy(item => cloth.Pattern.GroupOf(item.Match!)))
+        foreach (var group in items.Where(item => item.IsMatched && !item.Match!.AlongOnly).GroupBy(item => cloth.Pattern.GroupOf(item.Match!)))
         {
             List<LayItem> members = [.. group.DistinctBy(item => item.Piece.Id).OrderByDescending(item => item.Shapes[0].Width)];
-            var fixedAt = pinned.Where(place => place.Item.IsMatched && cloth.Pattern.GroupOf(place.Item.Match!) == group.Key).Select(place => (long?)(place.X + place.Item.Match!.X)).FirstOrDefault();
+            var fixedAt = pinned.Where(place => place.Item.IsMatched && !place.Item.Match!.AlongOnly && cloth.Pattern.GroupOf(place.Item.Match!) == group.Key).Select(place => (long?)(place.X + place.Item.Match!.X)).FirstOrDefault();
             List<long> candidates = (cloth.Pattern.MotifAcross ?? fixedAt) is { } only
                 ? [only]
                 : [.. members.SelectMany(item => (long[])[item.Match!.X, item.Match!.X + RoomOf(item, cloth)])];

@@ -22,7 +22,13 @@ internal sealed record LayPattern(long Length, long Width, bool HalfDrop, long? 
 /// <param name="across">Where each group's match points stand across; empty where the pattern does not come again across.</param>
 internal sealed class PatternPhases(LayPattern pattern, IReadOnlyDictionary<string, long> across)
 {
-    private readonly Dictionary<string, long> _along = [];
+    /// <summary>
+    /// Where each group's match points stand along. What meets along only says that no nearer than to half a repeat where the
+    /// pattern drops: which column it goes on from is not known, and either height is one of the pattern's.
+    /// </summary>
+    private readonly Dictionary<string, (long At, bool ByColumn)> _along = [];
+
+    private long Step => pattern.HalfDrop ? pattern.Length / 2 : pattern.Length;
 
     public void Clear() => _along.Clear();
 
@@ -35,10 +41,15 @@ internal sealed class PatternPhases(LayPattern pattern, IReadOnlyDictionary<stri
         }
 
         var group = pattern.GroupOf(match);
+        if (match.AlongOnly)
+        {
+            return _along.TryGetValue(group, out var level) ? new(Step, 0, false, 0, level.At - match.Y) : Lattice.Anywhere;
+        }
+
         var x = pattern.Width > 0 ? across[group] - match.X : 0;
-        return _along.TryGetValue(group, out var along)
-            ? new(pattern.Length, pattern.Width, pattern.HalfDrop, x, along - match.Y)
-            : new(0, pattern.Width, false, x, 0);
+        return !_along.TryGetValue(group, out var along) ? new(0, pattern.Width, false, x, 0)
+            : along.ByColumn ? new(pattern.Length, pattern.Width, pattern.HalfDrop, x, along.At - match.Y)
+            : new(Step, pattern.Width, false, x, along.At - match.Y);
     }
 
     /// <summary>A piece lies here: its group's place along the pattern is settled if it was not.</summary>
@@ -47,8 +58,11 @@ internal sealed class PatternPhases(LayPattern pattern, IReadOnlyDictionary<stri
         if (match is not null)
         {
             var group = pattern.GroupOf(match);
-            var column = pattern.Width > 0 ? (long)Math.Round((x + match.X - across[group]) / (double)pattern.Width) : 0;
-            _along.TryAdd(group, y + match.Y - Lattice.Drop(pattern.Length, pattern.HalfDrop, column));
+            var column = pattern.Width > 0 && !match.AlongOnly ? (long)Math.Round((x + match.X - across[group]) / (double)pattern.Width) : 0;
+            if (!_along.TryGetValue(group, out var known) || (!known.ByColumn && !match.AlongOnly))
+            {
+                _along[group] = (y + match.Y - Lattice.Drop(pattern.Length, pattern.HalfDrop, column), !match.AlongOnly);
+            }
         }
     }
 }

@@ -3,7 +3,7 @@ using Wrapper.Core.Geometry;
 namespace Wrapper.Core.Cloth;
 
 /// <summary>The point at which a piece meets the pattern, counted from the least corner of its turned box.</summary>
-internal sealed record PatternPoint(string Group, long X, long Y)
+internal sealed record PatternPoint(string Group, long X, long Y, bool AlongOnly)
 {
     public static PatternPoint Of(LayMatch match, IReadOnlyList<Point> corners, int turn)
     {
@@ -17,6 +17,6 @@ internal sealed record PatternPoint(string Group, long X, long Y)
             270 => (y, width - x),
             _ => (x, y),
         };
-        return new(match.Group, turnedX, turnedY);
+        return new(match.Group, turnedX, turnedY, match.AlongOnly);
     }
 }

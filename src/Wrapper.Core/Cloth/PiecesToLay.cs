@@ -18,7 +18,7 @@ internal static class PiecesToLay
         var own = laid.Piece.Turns;
         IReadOnlyList<int> turns = cloth.QuarterTurns ? [.. own.Concat(own.Select(turn => (turn + 90) % 360)).Distinct()] : own;
         var match = laid.Match is { } said && cloth.MotifAcross is not null ? said with { Along = said.Along + said.ToMotif } : laid.Match;
-        return new(laid.LayId, laid.Copies, laid.Shape, turns, match is { } point ? new("", point.Along, point.Across) : null);
+        return new(laid.LayId, laid.Copies, laid.Shape, turns, match is { } point ? new("", point.Along, point.Across, point.AlongOnly) : null);
     }
 
     private static IEnumerable<LaidPiece> Laid(string cover, Piece piece, PatternMatch? match)
@@ -68,7 +68,9 @@ internal static class PiecesToLay
         return piece.Id switch
         {
             "plate" => new(-cut.Bottom, Front(piece, draft) - cut.Left, Centre(piece)),
-            "boxing" => new(piece.StitchLine.Bounds.Top - cut.Bottom, Front(piece, draft) - cut.Left, Centre(plate)),
+
+            // A part that goes round the sides alone goes on from its neighbour at the same height, and meets nothing across.
+            "boxing" => new(piece.StitchLine.Bounds.Top - cut.Bottom, Front(piece, draft) - cut.Left, Centre(plate), AlongOnly: Fronts(piece, draft).Count == 0),
             _ => null,
         };
     }
@@ -79,14 +81,19 @@ internal static class PiecesToLay
     /// <summary>The middle of what is sewn along a plate's front edge; of the whole piece where nothing is.</summary>
     private static Length Front(Piece piece, Draft draft)
     {
-        var edges = draft.Seams.SelectMany(seam => new[] { (Here: seam.First, There: seam.Second), (Here: seam.Second, There: seam.First) })
-            .Where(seam => seam.Here.Piece == piece.Key && piece.StitchLine.Names.Contains(seam.Here.Edge) && (IsFront(seam.Here) || IsFront(seam.There)))
-            .Select(seam => piece.StitchLine[seam.Here.Edge])
-            .ToList();
+        var edges = Fronts(piece, draft);
         return edges.Count == 0
             ? (piece.CutLine.Bounds.Left + piece.CutLine.Bounds.Right).Half()
             : (edges.Min(edge => Length.Min(edge.Start.X, edge.End.X)) + edges.Max(edge => Length.Max(edge.Start.X, edge.End.X))).Half();
     }
+
+    /// <summary>The stretches of the piece that are a plate's front edge or are sewn to one.</summary>
+    private static List<Edge> Fronts(Piece piece, Draft draft) =>
+    [
+        .. draft.Seams.SelectMany(seam => new[] { (Here: seam.First, There: seam.Second), (Here: seam.Second, There: seam.First) })
+            .Where(seam => seam.Here.Piece == piece.Key && piece.StitchLine.Names.Contains(seam.Here.Edge) && (IsFront(seam.Here) || IsFront(seam.There)))
+            .Select(seam => piece.StitchLine[seam.Here.Edge]),
+    ];
 
     private static bool IsFront(Sewing.SeamSide edge) => edge.Piece.StartsWith("plate", StringComparison.Ordinal) && edge.Edge.StartsWith("front", StringComparison.Ordinal);
 }

@@ -71,7 +71,7 @@ internal static class RuleOfThumb
             var (step, length) = (shape.Width + space, shape.Height + space);
             if (item.IsMatched)
             {
-                step = pattern.Width > 0 ? Raised(step, pattern.Width) : step;
+                step = pattern.Width > 0 && !item.Match!.AlongOnly ? Raised(step, pattern.Width) : step;
                 length = pattern.Length > 0 ? Raised(length, pattern.Length) : length;
             }
 

@@ -18,7 +18,8 @@ public sealed record LaidPiece(string LayId, string Cover, Piece Piece, IReadOnl
 /// <param name="Along">The line that meets, above the lower edge of the piece's box.</param>
 /// <param name="Across">The point on it, from the left of the box.</param>
 /// <param name="ToMotif">How far above that line the middle of a motif stands.</param>
-public sealed record PatternMatch(Length Along, Length Across, Length ToMotif);
+/// <param name="AlongOnly">It meets along the roll and may lie anywhere across.</param>
+public sealed record PatternMatch(Length Along, Length Across, Length ToMotif, bool AlongOnly = false);
 
 /// <summary>How much of a cloth a job takes. See docs/handbook.md, "How much to buy".</summary>
 public sealed record Yardage

@@ -113,7 +113,7 @@ public static class MakeUps
 
         return made with
         {
-            Yardage = new ClothBuyer([new("cover", input)], unit, houseRules).Buy(cloth, steps),
+            Yardage = new ClothBuyer([new("cover", input)], unit, houseRules).Buy(cloth.AtWidth(cloth.Width), steps),
             Seams = specification.Count * draft.Ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength)),
             Time = SewingTime.Of(draft, specification.Count, specification.Rules),
         };

@@ -5,11 +5,17 @@ using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
 
-/// <summary>The house's settings: its own rules, as typed.</summary>
+/// <summary>A piece of cloth on the house's shelf, as typed: what cloth it is, how wide and long, and which job it is left of.</summary>
+public sealed record ShelfDocument(string Cloth = "", string Width = "", string Length = "", string From = "");
+
+/// <summary>What the house has: its own rules, as typed, and the remnants on its shelf.</summary>
 public sealed record HouseDocument
 {
     /// <summary>Rules by name; what is not here is as usual.</summary>
     public Dictionary<string, string> Rules { get; init; } = [];
+
+    /// <summary>The remnants on the shelf.</summary>
+    public List<ShelfDocument> Shelf { get; init; } = [];
 }
 
 /// <summary>The house's settings with their version.</summary>
@@ -19,8 +25,8 @@ internal static class HouseEndpoints
 {
     public static void MapHouse(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/house", Get).WithName("house").WithSummary("The house’s own rules.");
-        routes.MapPut("/api/house", Put).WithName("saveHouse").WithSummary("Writes the house’s own rules.")
+        routes.MapGet("/api/house", Get).WithName("house").WithSummary("The house’s own rules and the remnants on its shelf.");
+        routes.MapPut("/api/house", Put).WithName("saveHouse").WithSummary("Writes the house’s own rules and the remnants on its shelf.")
             .ProducesProblem(StatusCodes.Status412PreconditionFailed).ProducesProblem(StatusCodes.Status428PreconditionRequired);
     }
 

@@ -151,10 +151,10 @@ internal static class MakeUpEndpoints
 
         var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
         var found = await Task.Run(() => ClothAtHand.Find(cloth, length.Length!.Value, unit, house, request.Forms, () => aborted.IsCancellationRequested), aborted);
-        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, length.Length!.Value.Millimetres, [.. found.Select(cover => Json(cover, unit))]));
+        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, length.Length!.Value.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]));
     }
 
-    private static LargestCoverJson Json(LargestCover cover, LengthUnit unit)
+    private static LargestCoverJson Json(LargestCover cover, ClothSpecification cloth, LengthUnit unit)
     {
         var format = LengthFormat.For(unit);
         return new(
@@ -168,7 +168,7 @@ internal static class MakeUpEndpoints
             string.Join(" × ", cover.Measures.Values.Take(3).Select(format.Rounded)) + " " + unit.Sign(),
             cover.Yardage.Waste ?? 0,
             cover.Yardage.Lay!.Length.Millimetres,
-            [.. cover.Yardage.Pieces.Select(LaidPieceJson.Of)],
+            [.. cover.Yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth))],
             [.. cover.Yardage.Lay.Placements.Select(PlacementJson.Of)]);
     }
 }

@@ -118,7 +118,7 @@ internal static class YardageEndpoints
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
             Bought(yardage, unit, reading.Price, matching),
             yardage.Lay is { } lay ? LayJson.Of(lay) : null,
-            [.. yardage.Pieces.Select(LaidPieceJson.Of)],
+            [.. yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth))],
             answers,
             example,
             [.. widths.Select(width => Width(width, unit, reading.Price))],

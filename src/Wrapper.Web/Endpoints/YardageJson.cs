@@ -14,12 +14,18 @@ public sealed record CoverAnswerJson(DraftResponse? Draft, IReadOnlyList<CheckJs
 public sealed record YardageRequestJson(
     string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps);
 
-/// <summary>A laid piece: the cover and piece it is, and its shape as laid.</summary>
-public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline)
+/// <summary>A laid piece: the cover and piece it is, its shape as laid, and the turns it may take on this cloth.</summary>
+public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline, IReadOnlyList<int> Turns)
 {
     /// <summary>From the core's laid piece.</summary>
-    public static LaidPieceJson Of(LaidPiece piece) => new(
-        piece.LayId, piece.Cover, piece.Piece.Key, piece.Piece.Name, piece.Copies, [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })]);
+    public static LaidPieceJson Of(LaidPiece piece, ClothSpecification cloth) => new(
+        piece.LayId,
+        piece.Cover,
+        piece.Piece.Key,
+        piece.Piece.Name,
+        piece.Copies,
+        [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })],
+        ClothBuyer.TurnsOf(cloth, piece));
 }
 
 /// <summary>How much to buy.</summary>

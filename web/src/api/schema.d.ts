@@ -319,9 +319,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The house’s own rules. */
+        /** The house’s own rules and the remnants on its shelf. */
         get: operations["house"];
-        /** Writes the house’s own rules. */
+        /** Writes the house’s own rules and the remnants on its shelf. */
         put: operations["saveHouse"];
         post?: never;
         delete?: never;
@@ -639,11 +639,6 @@ export interface components {
             kept?: components["schemas"]["PlaceDocument"][];
             /** @description The price of a yard or metre; empty for none. */
             price?: string;
-            /**
-             * Format: int32
-             * @description How often the maker asked to look longer for a shorter lay: each time four times as long. The same on every machine.
-             */
-            longerLook?: number;
             /** @description The job's other cloths, each a lay of its own; none of them carries more. */
             others?: components["schemas"]["ClothDocument"][];
         };
@@ -901,12 +896,14 @@ export interface components {
             status: string;
             version: string;
         };
-        /** @description The house's settings: its own rules, as typed. */
+        /** @description What the house has: its own rules, as typed, and the remnants on its shelf. */
         HouseDocument: {
             /** @description Rules by name; what is not here is as usual. */
             rules?: {
                 [key: string]: string;
             };
+            /** @description The remnants on the shelf. */
+            shelf?: components["schemas"]["ShelfDocument"][];
         };
         /** @description The house's settings with their version. */
         HouseJson: {
@@ -951,7 +948,7 @@ export interface components {
             /** Format: int32 */
             completeCovers: number;
         };
-        /** @description A laid piece: the cover and piece it is, and its shape as laid. */
+        /** @description A laid piece: the cover and piece it is, its shape as laid, and the turns it may take on this cloth. */
         LaidPieceJson: {
             id: string;
             cover: string;
@@ -960,6 +957,7 @@ export interface components {
             /** Format: int32 */
             copies: number;
             outline: number[][];
+            turns: number[];
         };
         /** @description The largest cover of one form and construction, with the lay that shows it. */
         LargestCoverJson: {
@@ -1592,6 +1590,17 @@ export interface components {
         SheetSentJson: {
             cover: components["schemas"]["CoverDocument"];
             secondReadings: string[];
+        };
+        /** @description A piece of cloth on the house's shelf, as typed: what cloth it is, how wide and long, and which job it is left of. */
+        ShelfDocument: {
+            /** @default  */
+            cloth: string;
+            /** @default  */
+            width: string;
+            /** @default  */
+            length: string;
+            /** @default  */
+            from: string;
         };
         /** @description Something else to buy. */
         ShoppingJson: {

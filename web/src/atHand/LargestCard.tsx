@@ -1,5 +1,5 @@
 import type { LargestCover, Unit } from "../api/client";
-import { turned } from "../cloth/turned";
+import { turned } from "../cloth/roll/turned";
 import { pieceColour } from "../ui/pieceColours";
 import { inSentence } from "../ui/words";
 

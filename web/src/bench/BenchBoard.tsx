@@ -2,7 +2,8 @@ import { useShallow } from "zustand/react/shallow";
 import type { Catalogue, Check, Cloth, Yardage } from "../api/client";
 import { BuyPanel } from "../cloth/BuyPanel";
 import { RollPanel } from "../cloth/RollPanel";
-import { useBench, useCurrentCover } from "../jobs/benchStore";
+import { useLookLonger } from "../cloth/useLookLonger";
+import { clothOnBench, useBench, useCurrentCover } from "../jobs/benchStore";
 import { TurnView } from "../unfold/TurnView";
 import { WorkingSheet } from "../working/WorkingSheet";
 import { BenchThings } from "./BenchThings";
@@ -31,14 +32,21 @@ const pauseBeforeComparing = 350;
 export function BenchBoard({ catalogue, houseRules }: Props) {
   const document = useBench((state) => state.document);
   const current = useCurrentCover();
-  const { choosing, turning, reading } = useBench(
-    useShallow(({ choosing, turning, reading }) => ({ choosing, turning, reading })),
+  const { choosing, turning, reading, laying, shownCloth } = useBench(
+    useShallow(({ choosing, turning, reading, laying, shownCloth }) => ({
+      choosing,
+      turning,
+      reading,
+      laying,
+      shownCloth,
+    })),
   );
+  const only = laying === "cover" ? (current?.id ?? null) : null;
   const settled = useSettled(document, pauseBeforeComparing);
   const drafts = current ? [current.id] : [];
-  const cloth = document ? clothOf(document, current?.cover) : null;
+  const cloth = document ? clothOnBench(document, { currentId: current?.id ?? null, shownCloth }) : null;
   const key = cloth?.key ?? "";
-  const quick = useYardage({ document, cloth: key, catalogue, houseRules, drafts, steps: quickSteps });
+  const quick = useYardage({ document, cloth: key, catalogue, houseRules, drafts, steps: quickSteps, only });
   const full = useYardage({
     document: settled,
     cloth: key,
@@ -47,18 +55,29 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
     drafts,
     compare: true,
     steps: settledSteps,
+    only,
   });
 
   const others = useYardages(settled, key, catalogue, houseRules);
   const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
   const latest = (isSettled ? full.data : quick.data) ?? null;
-  const answer = (current && latest?.covers[current.id]) ?? null;
+  // While a cloth for linings is shown, the cover's pieces are still those of its own cloth.
+  const own = document ? clothOf(document, current?.cover).key : "";
+  const drafted = own === key ? latest : (others.find((other) => other.cloth.key === own)?.yardage ?? null);
+  const answer = (current && drafted?.covers[current.id]) ?? null;
   const draft = useLastGood(current?.id ?? "", answer?.draft ?? null);
   const stale = answer !== null && !answer.draft;
   const yardage = useLastGood(current?.id ?? "", stale && latest?.buy == null ? null : latest);
+  const longer = useLookLonger(
+    only === null ? full.body : null,
+    isSettled ? (full.data ?? null) : null,
+    document?.heading.unit ?? "in",
+  );
   if (!document || !cloth) {
     return null;
   }
+
+  const drawn = yardage && longer.live ? { ...yardage, ...longer.live, offcuts: [], cuts: [] } : yardage;
 
   const shape = current ? shapeOf(catalogue, current.cover) : null;
   const unit = document.heading.unit;
@@ -135,7 +154,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               houseRules={houseRules}
             />
             <RollPanel
-              yardage={yardage}
+              yardage={drawn}
               stale={stale && yardage !== latest}
               checks={latest?.checks ?? []}
               document={document}
@@ -149,9 +168,11 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               widths={full.data?.widths ?? []}
               comparing={!isSettled}
               unit={unit}
-              leftOut={yardage ? namesLeftOut(document, cloth, yardage) : []}
+              leftOut={yardage && only === null ? namesLeftOut(document, cloth, yardage) : []}
               cloth={cloth}
               others={others}
+              longer={isSettled && only === null ? longer : null}
+              coverOnly={only !== null}
             />
           </>
         )}

@@ -10,21 +10,20 @@ export const settledSteps = 600;
 /** At each keystroke a few steps are taken; when the hand rests, many more. */
 export const quickSteps = 12;
 
-/** How many times as long each longer look is. */
-const longer = 4;
-
 type Covers = { key: string; cover: Cover; example: boolean }[];
 
-function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue): Covers {
-  return coversOn(document, cloth).map(({ id, cover }) => {
-    const shape = shapeOf(catalogue, cover);
-    const example = shape !== null && !isMeasured(shape, cover);
-    return {
-      key: id,
-      cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover,
-      example,
-    };
-  });
+function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue, only: string | null): Covers {
+  return coversOn(document, cloth)
+    .filter((entry) => only === null || entry.id === only)
+    .map(({ id, cover }) => {
+      const shape = shapeOf(catalogue, cover);
+      const example = shape !== null && !isMeasured(shape, cover);
+      return {
+        key: id,
+        cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover,
+        example,
+      };
+    });
 }
 
 interface Asked {
@@ -37,9 +36,11 @@ interface Asked {
   drafts: string[];
   compare?: boolean;
   steps?: number;
+  /** The one cover that is laid; null for all of them. */
+  only?: string | null;
 }
 
-type Body = ReturnType<typeof bodyOf>;
+export type YardageBody = ReturnType<typeof bodyOf>;
 
 function bodyOf(
   document: JobDocument,
@@ -49,19 +50,21 @@ function bodyOf(
   drafts: string[],
   compare: boolean,
   steps: number | undefined,
+  only: string | null,
 ) {
   return {
     unit: document.heading.unit,
     houseRules,
-    covers: coversOf(document, cloth, catalogue),
-    cloth: { ...cloth, others: [] },
+    covers: coversOf(document, cloth, catalogue, only),
+    // What is pinned and kept is the whole job's.
+    cloth: { ...cloth, others: [], ...(only === null ? {} : { pinned: [], kept: [] }) },
     drafts,
     compare,
-    steps: (steps ?? settledSteps) * (steps === quickSteps ? 1 : longer ** cloth.longerLook),
+    steps: steps ?? settledSteps,
   };
 }
 
-const asked = (body: Body | null) => ({
+const asked = (body: YardageBody | null) => ({
   queryKey: ["yardage", body],
   enabled: body !== null,
   placeholderData: keepPreviousData<Yardage>,
@@ -85,15 +88,25 @@ export function useYardage({
   drafts,
   compare = false,
   steps,
+  only = null,
 }: Asked) {
   const draftKeys = drafts.join(","); // the list is made anew at each render; its text says whether it changed
   const body = useMemo(() => {
     const cloth = document && (clothsOf(document).find((one) => one.key === key) ?? document.cloth);
     return document && cloth && catalogue && houseRules
-      ? bodyOf(document, cloth, catalogue, houseRules, draftKeys.split(",").filter(Boolean), compare, steps)
+      ? bodyOf(
+          document,
+          cloth,
+          catalogue,
+          houseRules,
+          draftKeys.split(",").filter(Boolean),
+          compare,
+          steps,
+          only,
+        )
       : null;
-  }, [document, key, catalogue, houseRules, draftKeys, compare, steps]);
-  return useQuery(asked(body));
+  }, [document, key, catalogue, houseRules, draftKeys, compare, steps, only]);
+  return { ...useQuery(asked(body)), body };
 }
 
 /** What each cloth of a job has to be bought of, and how it is laid. */
@@ -124,6 +137,7 @@ export function useYardages(
               coversOn(document, cloth).map((entry) => entry.id),
               false,
               settledSteps,
+              null,
             )
           : null,
       ),

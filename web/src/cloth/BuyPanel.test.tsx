@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from "@testing-library/react";
-import { expect, test } from "vitest";
+import { expect, test, vi } from "vitest";
 import type { Check, Width } from "../api/client";
 import { useBench } from "../jobs/benchStore";
 import { emptyCloth, emptyCover } from "../jobs/document";
@@ -44,6 +44,8 @@ const show = (change = {}) =>
       leftOut={[]}
       cloth={emptyCloth}
       others={[]}
+      longer={null}
+      coverOnly={false}
       {...change}
     />,
   );
@@ -81,6 +83,8 @@ test("a figure from before a wrong entry, an example and what is left out are sa
     unit: "in" as const,
     cloth: emptyCloth,
     others: [],
+    longer: null,
+    coverOnly: false,
   };
   rerender(<BuyPanel yardage={{ ...yardage, example: true }} {...props} leftOut={["Step"]} />);
   expect(screen.getByText("example")).toBeTruthy();
@@ -117,16 +121,35 @@ test("each other cloth of the job has its own figure, an example none", () => {
 });
 
 test("a lay that may still be shorter is looked for longer, a proved one is said to be", () => {
-  useBench.getState().open("job", {
-    heading: { name: "", client: "", place: "", unit: "in" },
-    cloth: { ...emptyCloth, width: "54" },
-    covers: [{ id: "a", cover: emptyCover }],
-  });
-  const { unmount } = show();
+  const start = vi.fn();
+  const resting = { state: "resting" as const, start, keep: () => {}, found: 0, saved: "", live: null };
+  const { unmount } = show({ longer: resting });
   fireEvent.click(screen.getByRole("button", { name: "Look longer" }));
-  expect(useBench.getState().document?.cloth.longerLook).toBe(1);
+  expect(start).toHaveBeenCalledOnce();
   unmount();
-  show({ yardage: { ...yardage, lay: { ...yardage.lay!, proved: true } } });
+  show({ yardage: { ...yardage, lay: { ...yardage.lay!, proved: true } }, longer: resting });
   expect(screen.getByText(/No lay can be shorter: that is proved/)).toBeTruthy();
   expect(screen.queryByRole("button", { name: "Look longer" })).toBeNull();
+});
+
+test("while it is looked on, what was found so far is said and can be kept", () => {
+  const keep = vi.fn();
+  const looking = {
+    state: "looking" as const,
+    start: () => {},
+    keep,
+    found: 50.8,
+    saved: "2.0 in",
+    live: null,
+  };
+  show({ longer: looking });
+  expect(screen.getByText(/2\.0 in shorter so far/)).toBeTruthy();
+  fireEvent.click(screen.getByRole("button", { name: "Stop and keep it" }));
+  expect(keep).toHaveBeenCalledOnce();
+});
+
+test("what meeting the pattern costs is said, and whose figure it is", () => {
+  show({ yardage: { ...yardage, buy: { ...yardage.buy!, matching: "½ yd" } }, coverOnly: true });
+  expect(screen.getByText(/Meeting the pattern costs ½ yd/)).toBeTruthy();
+  expect(screen.getByText(/To buy for this cover alone/)).toBeTruthy();
 });

@@ -3,6 +3,9 @@ import type { ClothYardage } from "../bench/useYardage";
 import { editCloth } from "../jobs/benchStore";
 import { clothName } from "../jobs/document";
 import { Figure } from "../ui/Figure";
+import { joins } from "../ui/words";
+import { LayFacts } from "./LayFacts";
+import type { Longer } from "./useLookLonger";
 
 interface Props {
   yardage: Yardage | null;
@@ -17,17 +20,33 @@ interface Props {
   cloth: Cloth;
   /** What the job needs of its other cloths. */
   others: ClothYardage[];
+  /** Looking on for a shorter lay; null while there is nothing to look for. */
+  longer: Longer | null;
+  /** The figure is for the cover on the bench alone. */
+  coverOnly: boolean;
 }
 
 /** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
-export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut, cloth, others }: Props) {
+export function BuyPanel({
+  yardage,
+  stale,
+  widths,
+  comparing,
+  unit,
+  leftOut,
+  cloth,
+  others,
+  longer,
+  coverOnly,
+}: Props) {
   const buy = yardage?.buy;
   return (
     <section className="buy-panel" aria-label="To buy">
       <div className="buy-head">
         <div>
           <span className="buy-heading">
-            To buy{others.length > 0 ? ` of ${clothName(cloth)}` : ""}{" "}
+            To buy{coverOnly ? " for this cover alone" : ""}
+            {others.length > 0 ? ` of ${clothName(cloth)}` : ""}{" "}
             {yardage?.example && <strong className="example-mark">example</strong>}
             {stale && <strong className="example-mark">before the last entry</strong>}
           </span>
@@ -46,6 +65,12 @@ export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut, clo
             <br />
             On paper {buy.ruleOfThumb}
             {buy.saved && <>: {buy.saved} saved</>}
+            {buy.matching && (
+              <>
+                <br />
+                Meeting the pattern costs {buy.matching}
+              </>
+            )}
             {leftOut.length > 0 && !yardage?.example && (
               <>
                 <br />
@@ -55,6 +80,7 @@ export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut, clo
           </p>
         )}
       </div>
+      {yardage && <LayFacts yardage={yardage} longer={longer} />}
       {others.length > 0 && (
         <ul className="other-cloths" aria-label="To buy of the other cloths">
           {others.map(({ cloth: other, yardage: its }) => (
@@ -102,33 +128,9 @@ export function BuyPanel({ yardage, stale, widths, comparing, unit, leftOut, clo
           ))}
         </tbody>
       </table>
-      {yardage?.lay && buy && (
-        <p className="lay-facts">
-          {yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0)} pieces,{" "}
-          {yardage.joins > 0 ? `${joins(yardage.joins)} forced by the width` : "no joins"},{" "}
-          {Math.round(buy.waste * 100)} % in no piece.{" "}
-          {yardage.lay.proved
-            ? "No lay can be shorter: that is proved."
-            : `No lay is shorter than ${Math.floor((yardage.lay.bound / yardage.lay.length) * 100)} % of it.`}{" "}
-          {!yardage.lay.proved && cloth.longerLook < mostLooks && (
-            <button
-              type="button"
-              className="plain-button longer-look"
-              onClick={() => editCloth({ longerLook: cloth.longerLook + 1 })}
-            >
-              Look longer
-            </button>
-          )}
-        </p>
-      )}
     </section>
   );
 }
-
-/** Four times as long each time: a few seconds at most for the largest jobs. */
-const mostLooks = 2;
-
-const joins = (count: number) => (count === 1 ? "1 join" : `${count} joins`);
 
 /** What a width does to the job, in a few words. */
 function noteOf(width: Width): string {

@@ -1,6 +1,6 @@
 import type { Cloth } from "../api/client";
-import { cutFrom, cutFromAnother, removeCloth } from "../jobs/benchStore";
-import { clothName, clothsOf, coversOn, type JobDocument } from "../jobs/document";
+import { cutFrom, cutFromAnother, removeCloth, useBench } from "../jobs/benchStore";
+import { clothName, clothsOf, coversOn, isForInside, type JobDocument } from "../jobs/document";
 
 /** Which of the job's cloths this cover is cut from; a job may have several, each with a lay of its own. */
 export function ClothChoice({ document, cloth }: { document: JobDocument; cloth: Cloth }) {
@@ -18,13 +18,14 @@ export function ClothChoice({ document, cloth }: { document: JobDocument; cloth:
           type="button"
           className="cloth-take"
           aria-pressed={one.key === cloth.key}
-          onClick={() => cutFrom(one.key)}
+          onClick={() => (isForInside(one) ? useBench.setState({ shownCloth: one.key }) : cutFrom(one.key))}
         >
           {clothName(one)}
+          {isForInside(one) && `, ${one.role}`}
         </button>
       ))}
       {cloths
-        .filter((one) => one.key !== "" && coversOn(document, one).length === 0)
+        .filter((one) => one.key !== "" && (isForInside(one) || coversOn(document, one).length === 0))
         .map((one) => (
           <button
             key={`off-${one.key}`}

@@ -1,10 +1,13 @@
 import type { Check, Cloth, Unit, Yardage } from "../api/client";
+import { cutFromAnother } from "../jobs/benchStore";
 import type { JobDocument } from "../jobs/document";
 import { ChecksFor } from "../ui/ChecksFor";
 import { ClothChoice } from "./ClothChoice";
 import { ClothFields } from "./ClothFields";
 import { Notions } from "./Notions";
-import { RollDrawing } from "./RollDrawing";
+import { ClothMore } from "./ClothMore";
+import { LayScope } from "./LayScope";
+import { RollBoard } from "./roll/RollDrawing";
 import "./cloth.css";
 
 interface Props {
@@ -24,16 +27,19 @@ export function RollPanel({ yardage, stale, checks, document, cloth, unit, curre
   return (
     <section className={stale ? "sheet roll-panel stale" : "sheet roll-panel"} aria-label="Cloth" id="cloth">
       <ClothChoice document={document} cloth={cloth} />
-      <ClothFields
-        cloth={cloth}
-        unit={unit}
-        usable={yardage?.usableWidthShown ?? null}
-        checks={checks}
-        isOnly={document.cloth.others.length === 0}
-      />
-      {yardage && <RollDrawing yardage={yardage} unit={unit} currentId={currentId} />}
-      {yardage && <Notions yardage={yardage} />}
+      <ClothFields cloth={cloth} unit={unit} usable={yardage?.usableWidthShown ?? null} checks={checks} />
+      <ClothMore cloth={cloth} unit={unit} checks={checks} />
       <ChecksFor checks={checks} />
+      {yardage && <RollBoard yardage={yardage} unit={unit} currentId={currentId} cloth={cloth} />}
+      <div className="roll-foot">
+        <LayScope covers={document.covers.length} />
+        {document.cloth.others.length === 0 && (
+          <button type="button" className="plain-button" onClick={cutFromAnother}>
+            + cut this cover from another cloth
+          </button>
+        )}
+      </div>
+      {yardage && <Notions yardage={yardage} />}
     </section>
   );
 }

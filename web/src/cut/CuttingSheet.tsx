@@ -6,12 +6,15 @@ import { Nowhere } from "../app/Nowhere";
 import { useCatalogue } from "../bench/useCatalogue";
 import { useYardages, type ClothYardage } from "../bench/useYardage";
 import { Notions } from "../cloth/Notions";
-import { RollDrawing } from "../cloth/RollDrawing";
+import { RollDrawing } from "../cloth/roll/RollDrawing";
 import { useHouse } from "../house/useHouse";
-import { clothName, coversOn, documentOf, nameOf, type CoverEntry } from "../jobs/document";
+import { clothName, coversOn, documentOf, isForInside, nameOf, type CoverEntry } from "../jobs/document";
 import { isMeasured, shapeOf } from "../measure/shape";
 import { Figure } from "../ui/Figure";
+import { RemnantDrawings } from "../cloth/roll/RemnantDrawings";
 import { CutList } from "./CutList";
+import { CutOrder } from "./CutOrder";
+import { Leftovers } from "./Leftovers";
 import "./cut.css";
 
 /** One page for the cutting table: what to cut, its marks, the lay and what to buy. Only complete covers are on it. */
@@ -35,7 +38,10 @@ export function CuttingSheet() {
   }
 
   const draftOf = (entry: CoverEntry) =>
-    cloths.map(({ yardage }) => yardage?.covers[entry.id]?.draft).find(Boolean) ?? null;
+    cloths
+      .filter(({ cloth }) => !isForInside(cloth))
+      .map(({ yardage }) => yardage?.covers[entry.id]?.draft)
+      .find(Boolean) ?? null;
   const complete = document.covers.filter((entry) => {
     const shape = catalogue.data && shapeOf(catalogue.data, entry.cover);
     return shape && isMeasured(shape, entry.cover) && draftOf(entry);
@@ -73,7 +79,7 @@ export function CuttingSheet() {
       )}
       {laid.map(({ cloth, yardage }) => (
         <Fragment key={cloth.key}>
-          {coversOn(document, cloth)
+          {(isForInside(cloth) ? [] : coversOn(document, cloth))
             .filter((entry) => complete.includes(entry))
             .map((entry) => {
               const draft = draftOf(entry);
@@ -91,6 +97,15 @@ export function CuttingSheet() {
             <section className="sheet-lay">
               <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
               <RollDrawing yardage={yardage} unit={heading.unit} currentId={null} />
+              <RemnantDrawings yardage={yardage} />
+              <CutOrder
+                yardage={yardage}
+                coverName={(id) => {
+                  const entry = document.covers.find((one) => one.id === id);
+                  return entry && document.covers.length > 1 ? nameOf(document, entry) : "";
+                }}
+              />
+              <Leftovers yardage={yardage} cloth={cloth} job={heading.name || "a job"} />
               <h2>Buy besides</h2>
               <Notions yardage={yardage} />
             </section>

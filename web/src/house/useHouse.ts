@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { api } from "../api/client";
+import { api, type House, type ShelfRemnant } from "../api/client";
 
 const key = ["house"];
 
-/** The house's own rules. */
+/** The house's own rules, and the remnants on its shelf. */
 export function useHouse() {
   return useQuery({
     queryKey: key,
@@ -13,32 +13,55 @@ export function useHouse() {
         throw new Error("The house’s rules did not come.");
       }
 
-      return { version: data.version, rules: data.house.rules ?? {} };
+      return {
+        version: data.version,
+        rules: data.house.rules ?? {},
+        shelf: (data.house.shelf ?? []) as ShelfRemnant[],
+      };
     },
+  });
+}
+
+/** Changes what the house has as it stands in the store now. */
+function useHouseChange<T>(change: (house: House, by: T) => House) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async (by: T) => {
+      const { data: now } = await api.GET("/api/house");
+      const { error } = await api.PUT("/api/house", {
+        body: change({ rules: now?.house.rules ?? {}, shelf: now?.house.shelf ?? [] }, by),
+        headers: { "If-Match": `"${now?.version}"` },
+      });
+      if (error) {
+        throw new Error("The house’s settings were changed elsewhere: try again.");
+      }
+    },
+    onSettled: () => client.invalidateQueries({ queryKey: key }),
   });
 }
 
 /** Makes a figure the house's default, or with an empty text takes it back to the usual one. */
 export function useHouseRule() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: async ({ name, text }: { name: string; text: string }) => {
-      const { data: now } = await api.GET("/api/house");
-      const rules = { ...(now?.house.rules ?? {}) };
-      if (text === "") {
-        delete rules[name];
-      } else {
-        rules[name] = text;
-      }
+  return useHouseChange((house, { name, text }: { name: string; text: string }) => {
+    const rules = { ...house.rules };
+    if (text === "") {
+      delete rules[name];
+    } else {
+      rules[name] = text;
+    }
 
-      const { error } = await api.PUT("/api/house", {
-        body: { rules },
-        headers: { "If-Match": `"${now?.version}"` },
-      });
-      if (error) {
-        throw new Error("The house’s rules were changed elsewhere: try again.");
-      }
-    },
-    onSettled: () => client.invalidateQueries({ queryKey: key }),
+    return { ...house, rules };
+  });
+}
+
+const isSame = (a: ShelfRemnant, b: ShelfRemnant) =>
+  a.cloth === b.cloth && a.width === b.width && a.length === b.length && a.from === b.from;
+
+/** Puts remnants on the house's shelf, or takes one off it. */
+export function useShelf() {
+  return useHouseChange((house, { put, take }: { put?: ShelfRemnant[]; take?: ShelfRemnant }) => {
+    const shelf = [...(house.shelf as ShelfRemnant[]), ...(put ?? [])];
+    const at = take ? shelf.findIndex((remnant) => isSame(remnant, take)) : -1;
+    return { ...house, shelf: shelf.filter((_, i) => i !== at) };
   });
 }

@@ -1,7 +1,7 @@
 import { create } from "zustand";
 import type { Cloth, Cover } from "../api/client";
 import type { CoverEntry, Heading, JobDocument } from "./document";
-import { clothOf, clothsOf, emptyCloth, newCover } from "./document";
+import { clothOf, clothsOf, emptyCloth, isForInside, newCover } from "./document";
 
 /** Keys typed within this time into one field are one step to undo. */
 const oneStep = 1500;
@@ -22,6 +22,10 @@ interface BenchState {
   /** The finished cover is turned in the hand; the whole working is read. */
   turning: boolean;
   reading: boolean;
+  /** The roll shows the whole job, or only the cover on the bench. */
+  laying: "job" | "cover";
+  /** The cloth for linings or padding that is shown in place of the cover's own. */
+  shownCloth: string | null;
   lastEdit: { tag: string; at: number };
   open: (jobId: string, document: JobDocument) => void;
   edit: (tag: string, change: (document: JobDocument) => JobDocument) => void;
@@ -44,6 +48,8 @@ export const useBench = create<BenchState>((set, get) => ({
   litPiece: null,
   turning: false,
   reading: false,
+  laying: "job",
+  shownCloth: null,
   lastEdit: { tag: "", at: 0 },
   open: (jobId, document) =>
     set({
@@ -56,6 +62,7 @@ export const useBench = create<BenchState>((set, get) => ({
       choosing: null,
       turning: false,
       reading: false,
+      shownCloth: null,
     }),
   edit: (tag, change) => {
     const { document, past, lastEdit } = get();
@@ -124,12 +131,41 @@ export function editHeading(change: Partial<Heading>) {
   }));
 }
 
-/** Changes the cloth that the cover on the bench is cut from. */
-export function editCloth(change: Partial<Cloth>) {
-  const { edit, currentId } = useBench.getState();
-  edit(`cloth.${currentId}.${Object.keys(change).join()}`, (document) => {
-    const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
-    const { key } = clothOf(document, cover);
+/** The cloth on the bench: the one the cover there is cut from, or one for linings that is shown in its place. */
+export function clothOnBench(
+  document: JobDocument,
+  { currentId, shownCloth }: { currentId: string | null; shownCloth: string | null },
+): Cloth {
+  const shown = clothsOf(document).find((cloth) => cloth.key === shownCloth && isForInside(cloth));
+  return shown ?? clothOf(document, document.covers.find((entry) => entry.id === currentId)?.cover);
+}
+
+/** Says what is cut from the cloth on the bench; covers that were cut from one for linings are cut from the first again. */
+export function giveRole(role: string) {
+  const { edit, currentId, shownCloth } = useBench.getState();
+  edit("cloth.role", (document) => {
+    const { key } = clothOnBench(document, { currentId, shownCloth });
+    const changed = withCloths(
+      document,
+      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, role } : cloth)),
+    );
+    useBench.setState({ shownCloth: role === "main" ? null : key });
+    return role === "main"
+      ? changed
+      : {
+          ...changed,
+          covers: changed.covers.map((entry) =>
+            entry.cover.cloth === key ? { ...entry, cover: { ...entry.cover, cloth: "" } } : entry,
+          ),
+        };
+  });
+}
+
+/** Changes the cloth on the bench. */
+export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join()) {
+  const { edit, currentId, shownCloth } = useBench.getState();
+  edit(`cloth.${currentId}.${tag}`, (document) => {
+    const { key } = clothOnBench(document, { currentId, shownCloth });
     return withCloths(
       document,
       clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, ...change } : cloth)),
@@ -139,6 +175,7 @@ export function editCloth(change: Partial<Cloth>) {
 
 /** Cuts the cover on the bench from this cloth of the job. */
 export function cutFrom(key: string) {
+  useBench.setState({ shownCloth: null });
   editCover("cloth", (cover) => ({ ...cover, cloth: key }));
 }
 

@@ -1,4 +1,5 @@
-import { api, type CoverBody, type Cover, type Unit } from "../api/client";
+import { api, type Cloth, type CoverBody, type Cover, type Unit } from "../api/client";
+import { clothCopied, emptyCloth } from "./document";
 
 /** Makes a job, with a cover already on it when one is said; gives its id, or null when the store did not answer. */
 export async function createJob(
@@ -51,7 +52,7 @@ export async function oneMoreLike(id: string): Promise<string | null> {
 
   await api.PUT("/api/jobs/{id}/cloth", {
     params: { path: { id: made.data.id } },
-    body: data.cloth.cloth,
+    body: clothCopied({ ...emptyCloth, ...(data.cloth.cloth as Cloth) }),
     headers: { "If-Match": `"${made.data.cloth.version}"` },
   });
   for (const { position, cover } of data.covers) {

@@ -44,9 +44,23 @@ export const emptyCloth: Cloth = {
   width: "",
   selvage: "",
   nap: "either",
+  grain: "down",
+  layers: "single",
+  role: "main",
   repeatLength: "",
+  repeatWidth: "",
+  match: "straight",
+  motif: "",
+  space: "",
+  curveSpace: "",
+  shrinkageAlong: "",
+  shrinkageAcross: "",
+  spare: "",
+  flaws: [],
+  remnants: [],
+  pinned: [],
+  kept: [],
   price: "",
-  longerLook: 0,
   others: [],
 };
 
@@ -69,6 +83,9 @@ export function clothsOf(document: JobDocument): Cloth[] {
   return [document.cloth, ...(document.cloth.others as Cloth[])];
 }
 
+/** What a cloth is for, as far as it is no cover's own: every cover's lining or padding is cut from it. */
+export const isForInside = (cloth: Cloth) => cloth.role === "lining" || cloth.role === "padding";
+
 /** The cloth a cover is cut from. */
 export function clothOf(document: JobDocument, cover: Cover | undefined): Cloth {
   return clothsOf(document).find((cloth) => cloth.key === cover?.cloth) ?? document.cloth;
@@ -76,12 +93,24 @@ export function clothOf(document: JobDocument, cover: Cover | undefined): Cloth 
 
 /** The covers cut from a cloth; a cover that names none that is there is cut from the first. */
 export function coversOn(document: JobDocument, cloth: Cloth): CoverEntry[] {
-  return document.covers.filter((entry) => clothOf(document, entry.cover) === cloth);
+  return isForInside(cloth) && cloth.key !== ""
+    ? document.covers
+    : document.covers.filter((entry) => clothOf(document, entry.cover) === cloth);
 }
 
 /** What a cloth is called: its name, or its width. */
 export function clothName(cloth: Cloth): string {
   return cloth.name || `cloth ${cloth.width} wide`;
+}
+
+/** A piece of cloth by its cover's id is another's in a copy of the job: what was pinned and kept stays behind. */
+export function clothCopied(cloth: Cloth): Cloth {
+  return {
+    ...cloth,
+    pinned: [],
+    kept: [],
+    others: (cloth.others as Cloth[]).map((other) => ({ ...other, pinned: [], kept: [] })),
+  };
 }
 
 /** A cover under a new id. */
@@ -93,7 +122,11 @@ export function newCover(cover: Partial<Cover> = {}): CoverEntry {
 export function documentOf(job: Job): JobDocument {
   return {
     heading: { name: job.name, client: job.client, place: job.place, unit: job.unit as Unit },
-    cloth: { ...(job.cloth.cloth as Cloth), others: job.cloth.cloth.others ?? [] },
+    cloth: {
+      ...emptyCloth,
+      ...(job.cloth.cloth as Cloth),
+      others: (job.cloth.cloth.others ?? []).map((other) => ({ ...emptyCloth, ...(other as Cloth) })),
+    },
     covers: job.covers.map((entry) => ({ id: entry.id, cover: { ...emptyCover, ...entry.cover } })),
   };
 }

@@ -30,14 +30,30 @@ export function inUnit(
 }
 
 function clothIn(cloth: Cloth, unit: Unit): Cloth {
-  const { width, selvage, repeatLength } = cloth;
+  const said = Object.fromEntries(clothLengths.map((name) => [name, withUnit(cloth[name], unit)]));
   return {
     ...cloth,
-    width: withUnit(width, unit),
-    selvage: withUnit(selvage, unit),
-    repeatLength: withUnit(repeatLength, unit),
+    ...said,
+    flaws: cloth.flaws.map((flaw) => eachText(flaw, unit)),
+    remnants: cloth.remnants.map(({ name, ...sizes }) => ({ name, ...eachText(sizes, unit) })),
     others: (cloth.others as Cloth[]).map((other) => clothIn(other, unit)),
   };
+}
+
+const clothLengths = [
+  "width",
+  "selvage",
+  "repeatLength",
+  "repeatWidth",
+  "motif",
+  "space",
+  "curveSpace",
+] as const satisfies (keyof Cloth)[];
+
+function eachText<T extends object>(texts: T, unit: Unit): T {
+  return Object.fromEntries(
+    Object.entries(texts).map(([name, text]) => [name, withUnit(text as string, unit)]),
+  ) as T;
 }
 
 function coverIn(cover: Cover, unit: Unit, isLengthRule: (name: string) => boolean): Cover {

@@ -1,5 +1,6 @@
 import { expect, test } from "vitest";
-import { running, splitFigure } from "./figures";
+import type { Unit } from "../api/client";
+import { lengthShown, running, splitFigure } from "./figures";
 
 test.each([
   ["22¼", { whole: "22", over: "1", under: "4" }],
@@ -20,3 +21,14 @@ test.each([
 ] as const)("%s mm in a job in %s is said as %s", (length, unit, text) =>
   expect(running(length, unit)).toBe(text),
 );
+
+test("a place on the roll is shown as a tape shows it", () => {
+  expect(["in", "cm", "mm"].map((unit) => lengthShown(0, unit as Unit))).toEqual(["0 in", "0.0 cm", "0 mm"]);
+  expect([6.35, 31.75, 25.4, 1371.6].map((at) => lengthShown(at, "in"))).toEqual([
+    "¼ in",
+    "1¼ in",
+    "1 in",
+    "54 in",
+  ]);
+  expect([lengthShown(1234.4, "cm"), lengthShown(1234.6, "mm")]).toEqual(["123.4 cm", "1235 mm"]);
+});

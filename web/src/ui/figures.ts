@@ -31,3 +31,14 @@ export function running(millimetres: number, unit: "in" | "cm" | "mm"): string {
   const all = Math.round(millimetres / 228.6);
   return `${Math.floor(all / 4) || ""}${quarters[all % 4]} yd`;
 }
+
+/** A length a screen works with, as a tape shows it: to a quarter of an inch, or to whole millimetres. */
+export function lengthShown(millimetres: number, unit: "in" | "cm" | "mm"): string {
+  if (unit !== "in") {
+    return `${unit === "cm" ? (Math.round(millimetres) / 10).toFixed(1) : Math.round(millimetres)} ${unit}`;
+  }
+
+  const count = Math.round(millimetres / 6.35);
+  const [whole, part] = [Math.floor(count / 4), quarters[count % 4] ?? ""];
+  return `${whole === 0 && part ? "" : whole}${part} in`;
+}

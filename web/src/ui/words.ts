@@ -2,3 +2,6 @@
 export function inSentence(label: string): string {
   return /^[A-Z]\b/.test(label) ? label : label.toLowerCase();
 }
+
+/** So many joins. */
+export const joins = (count: number) => (count === 1 ? "1 join" : `${count} joins`);

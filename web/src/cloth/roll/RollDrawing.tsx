@@ -1,6 +1,10 @@
-import type { Unit, Yardage } from "../api/client";
-import { useSize } from "../ui/useSize";
+import type { Cloth, Unit, Yardage } from "../../api/client";
+import { useSize } from "../../ui/useSize";
+import { RemnantDrawings } from "./RemnantDrawings";
+import { RollHandBar } from "./RollHandBar";
 import { RollRow } from "./RollRow";
+import { rowsFor } from "./rollScale";
+import { useRollHand, type RollHand } from "./useRollHand";
 
 interface Props {
   yardage: Yardage;
@@ -8,14 +12,11 @@ interface Props {
   currentId: string | null;
 }
 
-const rulerHeight = 20;
-const gap = 6;
-const mostRows = 3;
 /** Nothing is drawn on less, which a page still being laid out may give. */
 const narrowest = 40;
 
 /** The roll with its ruled edge and every piece on it in its true shape, cut end on the left; a long roll goes on in a row below. */
-export function RollDrawing({ yardage, unit, currentId }: Props) {
+export function RollDrawing({ yardage, unit, currentId, hand }: Props & { hand?: RollHand }) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 780, height: 190 });
   const { lay, buy, usableWidth } = yardage;
   if (!lay || !buy || !usableWidth || size.width < narrowest || size.height < narrowest) {
@@ -23,17 +24,16 @@ export function RollDrawing({ yardage, unit, currentId }: Props) {
   }
 
   const step = unit === "in" ? 914.4 : 1000;
-  const { rows, scale } = rowsFor(buy.buy, usableWidth, size);
+  const drawn = Math.max(buy.buy, usableWidth / 2); // a lay wholly on remnants leaves the roll as it is
+  const { rows, scale } = rowsFor(drawn, usableWidth, size);
   const perRow =
-    rows === 1
-      ? Math.max(buy.buy * 1.03, (size.width - 12) / scale)
-      : Math.ceil(buy.buy / rows / step) * step;
+    rows === 1 ? Math.max(drawn * 1.03, (size.width - 12) / scale) : Math.ceil(drawn / rows / step) * step;
   const count = yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0);
   return (
     <div
       className="roll-drawing"
       ref={ref}
-      role="img"
+      role={hand ? "group" : "img"}
       aria-label={`The lay: ${count} pieces on ${buy.figure} ${buy.unit}`}
     >
       {Array.from({ length: rows }, (_, row) => (
@@ -42,29 +42,25 @@ export function RollDrawing({ yardage, unit, currentId }: Props) {
           yardage={yardage}
           currentId={currentId}
           from={row * perRow}
-          to={rows === 1 ? perRow : Math.min((row + 1) * perRow, buy.buy * 1.03)}
+          to={rows === 1 ? perRow : Math.min((row + 1) * perRow, drawn * 1.03)}
           scale={Math.min(scale, (size.width - 12) / perRow)}
           step={step}
           unit={buy.unit}
-          rulerHeight={rulerHeight}
+          hand={hand}
         />
       ))}
     </div>
   );
 }
 
-/** In how many rows the roll is drawn largest. */
-function rowsFor(length: number, usable: number, size: { width: number; height: number }) {
-  let best = { rows: 1, scale: 0 };
-  for (let rows = 1; rows <= mostRows; rows++) {
-    const scale = Math.min(
-      (size.width - 12) / ((length / rows) * 1.03),
-      (size.height - rows * (rulerHeight + gap)) / (rows * usable),
-    );
-    if (scale > best.scale * 1.1) {
-      best = { rows, scale };
-    }
-  }
-
-  return best;
+/** The roll with pieces that can be picked up, turned and pinned. */
+export function RollBoard({ yardage, unit, currentId, cloth }: Props & { cloth: Cloth }) {
+  const hand = useRollHand(yardage, cloth, unit);
+  return (
+    <>
+      <RollDrawing yardage={yardage} unit={unit} currentId={currentId} hand={hand} />
+      <RemnantDrawings yardage={yardage} />
+      <RollHandBar hand={hand} cloth={cloth} unit={unit} />
+    </>
+  );
 }
