@@ -53,8 +53,8 @@ internal static class PiecesToLay
     }
 
     /// <summary>
-    /// Where the pattern has to meet: a plate at the middle of its front stitch line, the boxing at its top one, above it.
-    /// Null for a piece that meets nothing or lies turned a quarter, where the pattern stands sideways.
+    /// Where the pattern has to meet: a face at the middle of its front stitch line, and what stands round it (boxing, walls) at
+    /// its top one. Null for a piece that meets nothing or lies turned a quarter, where the pattern stands sideways.
     /// </summary>
     private static PatternMatch? MatchOf(Piece piece, Draft draft)
     {
@@ -63,20 +63,25 @@ internal static class PiecesToLay
             return null;
         }
 
-        var cut = piece.CutLine.Bounds;
-        var plate = draft.Pieces.First(other => other.Id is "plate" || other == piece);
+        var (cut, stitched) = (piece.CutLine.Bounds, piece.StitchLine.Bounds);
+        var face = draft.Pieces.FirstOrDefault(IsFace);
         return piece.Id switch
         {
             "plate" => new(-cut.Bottom, Front(piece, draft) - cut.Left, Centre(piece)),
+            _ when IsFace(piece) => new(stitched.Bottom - cut.Bottom, (stitched.Left + stitched.Right).Half() - cut.Left, Centre(piece)),
 
             // A part that goes round the sides alone goes on from its neighbour at the same height, and meets nothing across.
-            "boxing" => new(piece.StitchLine.Bounds.Top - cut.Bottom, Front(piece, draft) - cut.Left, Centre(plate), AlongOnly: Fronts(piece, draft).Count == 0),
+            "boxing" or "wall" when face is not null =>
+                new(stitched.Top - cut.Bottom, Front(piece, draft) - cut.Left, Centre(face), AlongOnly: Fronts(piece, draft).Count == 0),
             _ => null,
         };
     }
 
-    /// <summary>A motif is centred on the plate: from the front stitch line, half the plate's depth.</summary>
-    private static Length Centre(Piece plate) => plate.StitchLine.Bounds.Top.Half();
+    /// <summary>What is seen flat and from above or in front: the faces of a set show the same place of the pattern.</summary>
+    private static bool IsFace(Piece piece) => piece.Id is "plate" or "top" or "face" or "panel" or "wrap";
+
+    /// <summary>A motif is centred on the face: half its depth from the front stitch line.</summary>
+    private static Length Centre(Piece face) => (face.StitchLine.Bounds.Top - face.StitchLine.Bounds.Bottom).Half();
 
     /// <summary>The middle of what is sewn along a plate's front edge; of the whole piece where nothing is.</summary>
     private static Length Front(Piece piece, Draft draft)
@@ -95,5 +100,5 @@ internal static class PiecesToLay
             .Select(seam => piece.StitchLine[seam.Here.Edge]),
     ];
 
-    private static bool IsFront(Sewing.SeamSide edge) => edge.Piece.StartsWith("plate", StringComparison.Ordinal) && edge.Edge.StartsWith("front", StringComparison.Ordinal);
+    private static bool IsFront(Sewing.SeamSide edge) => (edge.Piece.StartsWith("plate", StringComparison.Ordinal) || edge.Piece == "top") && edge.Edge.StartsWith("front", StringComparison.Ordinal);
 }

@@ -1,0 +1,144 @@
+import { expect, test, type Page } from "@playwright/test";
+import { bench } from "./bench";
+
+const cloth = (page: Page) => page.getByRole("region", { name: "Cloth" });
+const onRoll = (page: Page, name: string | RegExp) => cloth(page).getByRole("button", { name }).first();
+
+/** Another job like a demo job, so that no other test sees what is changed. */
+async function oneMoreLike(page: Page, job: string) {
+  await page.goto("/");
+  await page.getByRole("button", { name: `One more like ${job}`, exact: true }).click();
+  await expect(page.getByLabel("Job name")).toHaveValue(`${job}, one more`);
+  await page.getByLabel("Job name").fill("Worked by hand"); // other tests look for the demo jobs by their names
+  await bench.settled(page);
+}
+
+async function drag(page: Page, piece: ReturnType<typeof onRoll>, by: { x: number; y: number }) {
+  const box = (await piece.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + by.x / 2, y + by.y / 2);
+  await page.mouse.move(x + by.x, y + by.y);
+  await page.mouse.up();
+}
+
+test("a piece put down by hand stays there, the others go round it, and undo takes the pin out", async ({
+  page,
+}) => {
+  await oneMoreLike(page, "Dining chairs");
+  const first = cloth(page).locator(".roll-row g.laid").first();
+  const name = (await first.getAttribute("aria-label"))!;
+  const piece = onRoll(page, new RegExp(`^${name}`));
+  const before = (await piece.boundingBox())!;
+  await drag(page, piece, { x: 120, y: 0 });
+  await expect(piece).toHaveAttribute("aria-pressed", "true");
+  await bench.settled(page);
+  const after = (await piece.boundingBox())!;
+  expect(after.x).toBeGreaterThan(before.x + 60);
+  await expect(cloth(page).getByText("Take its pin out")).toBeVisible();
+
+  await page.reload();
+  await bench.settled(page);
+  await expect(onRoll(page, `${name}, pinned`)).toBeVisible();
+
+  // By keyboard: further along, turned, and let go again.
+  await onRoll(page, `${name}, pinned`).focus();
+  const along = await cloth(page).locator(".roll-hand-place").textContent();
+  await page.keyboard.press("Shift+ArrowRight");
+  await expect(cloth(page).locator(".roll-hand-place")).not.toHaveText(along!);
+  await page.keyboard.press("p");
+  await expect(cloth(page).locator("g.laid.pinned")).toHaveCount(0);
+  await page.keyboard.press("Control+z");
+  await page.keyboard.press("Control+z");
+  await expect(cloth(page).locator("g.laid.pinned")).toHaveCount(1);
+});
+
+test("a flaw is kept clear, a remnant takes pieces, the fold doubles, and each is said on its button", async ({
+  page,
+}) => {
+  await oneMoreLike(page, "Dining chairs");
+  const buy = page.getByTestId("buy");
+  const plain = await buy.textContent();
+  await cloth(page).getByRole("button", { name: "flaws" }).click();
+  await page.getByLabel("from of flaw 1").fill("10");
+  await expect(cloth(page).getByText(/Flaw 1 is not kept clear yet/)).toBeVisible();
+  await page.getByLabel("to of flaw 1").fill("20");
+  await expect(cloth(page).locator("rect.flaw")).toBeVisible();
+  await bench.settled(page);
+  await expect(cloth(page).getByRole("button", { name: "flaws · 1" })).toBeVisible();
+  await expect(async () => {
+    // A drawn line is a few pixels thick, with its corners.
+    const flaw = (await cloth(page).locator("rect.flaw").boundingBox())!;
+    for (const piece of await cloth(page).locator("g.laid polygon").all()) {
+      const box = (await piece.boundingBox())!;
+      expect(box.x + box.width <= flaw.x + 5 || box.x >= flaw.x + flaw.width - 5).toBe(true);
+    }
+  }).toPass();
+
+  await cloth(page).getByRole("button", { name: "remnants" }).click();
+  await page.getByLabel("across of remnant 1").fill("53");
+  await page.getByLabel("along of remnant 1").fill("30");
+  await expect(page.getByRole("list", { name: "On remnants" })).toContainText(/\d+ pieces?/);
+  await bench.settled(page);
+  await expect(buy).not.toHaveText(plain!);
+
+  await cloth(page).getByRole("button", { name: "laying" }).click();
+  await cloth(page).getByText("on the fold", { exact: true }).first().click();
+  await expect(cloth(page).locator("line.fold-line").first()).toBeVisible();
+});
+
+test("a lay is looked for longer, stopped, and what was found is kept", async ({ page }) => {
+  await oneMoreLike(page, "Saloon settees");
+  const panel = page.getByRole("region", { name: "To buy" });
+  await panel.getByRole("button", { name: "Look longer" }).click();
+  await expect(panel.getByRole("button", { name: "Stop and keep it" })).toBeVisible({ timeout: 40_000 });
+  const saved = page.waitForRequest(
+    (request) => request.method() === "PUT" && request.url().endsWith("/cloth"),
+  );
+  await panel.getByRole("button", { name: "Stop and keep it" }).click();
+  expect((await saved).postDataJSON().kept.length).toBeGreaterThan(60);
+  await bench.settled(page);
+  await expect(panel.getByRole("button", { name: "Look longer" })).toBeVisible();
+});
+
+test("the roll shows the whole job or this cover alone, and the figure says which", async ({ page }) => {
+  await page.goto("/jobs/teasel-saloon");
+  await bench.settled(page);
+  const pieces = cloth(page).locator(".roll-row g.laid");
+  const all = await pieces.count();
+  await cloth(page).getByText("this cover", { exact: true }).click();
+  await expect(page.getByText("To buy for this cover alone")).toBeVisible();
+  await expect(async () => expect(await pieces.count()).toBeLessThan(all)).toPass();
+  await cloth(page).getByText("whole job", { exact: true }).click();
+  await expect(async () => expect(await pieces.count()).toBe(all)).toPass();
+});
+
+test("a pattern’s cost in cloth is said, and a half drop asks for both repeats", async ({ page }) => {
+  await oneMoreLike(page, "Dining chairs");
+  await cloth(page).getByRole("button", { name: "pattern" }).click();
+  await cloth(page).getByText("half drop", { exact: true }).click();
+  await expect(cloth(page).getByText(/A half drop needs the repeat along and across/)).toBeVisible();
+  await page.getByLabel("repeat down the roll").fill("25");
+  await page.getByLabel("repeat across").fill("13 1/2");
+  await expect(cloth(page).getByText(/A half drop needs/)).toHaveCount(0);
+  await bench.settled(page);
+  await expect(page.getByText(/Meeting the pattern costs/)).toBeVisible();
+  await expect(cloth(page).getByRole("button", { name: "pattern 25 × 13 1/2, half drop" })).toBeVisible();
+});
+
+test("what is left of a job goes on the house’s shelf and is taken for another", async ({ page }) => {
+  await oneMoreLike(page, "Dining chairs");
+  await page.goto(`${new URL(page.url()).pathname}/cutting-sheet`);
+  await expect(page.getByRole("heading", { name: /Order of cuts/ })).toBeVisible();
+  await expect(page.locator(".cut-order li").first()).toContainText(/Cut right across/);
+  await page.getByRole("button", { name: /on the house’s shelf/ }).click();
+  await expect(page.getByText("On the house’s shelf.")).toBeVisible();
+
+  await oneMoreLike(page, "Bolsters");
+  await cloth(page).getByRole("button", { name: "remnants" }).click();
+  const shelf = page.getByRole("list", { name: "On the house’s shelf" });
+  await shelf.getByRole("button", { name: /^Take/ }).first().click();
+  await expect(page.getByLabel("along of remnant 1")).not.toHaveValue("");
+  await expect(cloth(page).getByRole("button", { name: "remnants · 1" })).toBeVisible();
+});
