@@ -77,7 +77,8 @@ public sealed class ClothOnTheRollTests
         Assert.Equal(free.Lay.Placements.Count, yardage.Lay.Placements.Count);
         Assert.Equal(2, yardage.Checks.Count(check => check.Code == "pin-left-out"));
         Assert.Contains(yardage.Checks, check => check.Text.StartsWith("“Plate” is pinned over another pinned piece", StringComparison.Ordinal));
-        Assert.Contains(Buyer(Cushions.Worked).Buy(cloth with { OnFold = true }, 5).Checks, check => check.Code == "pins-on-fold");
+        var folded = Buyer(Cushions.Worked).Buy(cloth with { OnFold = true, Remnants = [new("end", Length.FromInches(20), Length.FromInches(20))] }, 5);
+        Assert.Equal(["pins-on-fold", "remnants-on-fold"], folded.Checks.Select(check => check.Code));
     }
 
     [Fact]

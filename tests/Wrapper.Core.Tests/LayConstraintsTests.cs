@@ -97,6 +97,16 @@ public sealed class LayConstraintsTests
     }
 
     [Fact]
+    public void On_the_fold_what_is_curved_alike_on_both_sides_counts_as_its_own_mirror_image()
+    {
+        var lay = Folded(new() { UsableWidth = Millimetres(1000), Pieces = [new("disc", 4, Disc(480, 90), [0, 180]), new("egg", 2, Egg(0), [0, 180])] });
+        Assert.Equal(lay.Length, lay.FoldedTo);
+        var uneven = Folded(new() { UsableWidth = Millimetres(1000), Pieces = [new("disc", 4, Disc(480, 90), [0, 180]), new("egg", 2, Egg(0.1), [0, 180])] });
+        Assert.True(uneven.FoldedTo < uneven.Length); // a tenth of a millimetre to one side is not
+        static Geometry.Point[] Egg(double off) => [At(0, 0), At(300, 0), At(280 + off, 150), At(150, 210), At(20, 150)];
+    }
+
+    [Fact]
     public void On_the_fold_hands_come_in_pairs_and_a_lone_hand_from_the_single_cloth()
     {
         LayPiece Hand(string id, double sign, int count) => new(id, count, [At(0, 0), At(sign * 600, 0), At(sign * 400, 300), At(0, 300)], [0]);

@@ -76,6 +76,11 @@ public sealed class ClothBuyer
             checks.Add(Check.Warning("pattern-on-fold", "A pattern cannot be met on both layers at once: it is laid single.", "cloth.layers"));
         }
 
+        if (folded && cloth.Remnants.Count > 0)
+        {
+            checks.Add(Check.Note("remnants-on-fold", "The cloth is cut on the fold: remnants stay on the shelf until it is laid single.", "cloth.layers"));
+        }
+
         Func<LayRequest, int, Func<bool>?, Action<Lay>?, LayOutcome> plan = folded ? LayPlanner.PlanOnFold : LayPlanner.Plan;
         var outcomeOfLay = plan(request, StepsFor(pieces.Sum(piece => piece.Copies), steps), shouldStop, onShorter is null ? null : lay => onShorter(Answer(lay)));
         checks.AddRange(outcomeOfLay.Checks);

@@ -82,7 +82,7 @@ internal sealed class FoldedCloth
         }
 
         var shape = LayShape.Of(piece.Corners, 0);
-        var isOwnMirror = LayShape.Of(Mirrored(piece.Corners), 0).IsAs(shape);
+        var isOwnMirror = MirrorImage.Are(piece.Corners, piece.Corners);
         var turns = LayPlanner.TurnsOf(piece, _request.OneWay).Where(turn => piece.Turns.Contains((360 - turn) % 360) && (!_request.OneWay || turn is 0 or 180)).ToList();
         var isNarrow = turns.Exists(turn => LayShape.Of(piece.Corners, turn).Width <= _half.Nanometres);
         var isMatched = piece.Match is not null && (_request.RepeatLength.IsPositive || _request.RepeatWidth.IsPositive);
@@ -117,12 +117,9 @@ internal sealed class FoldedCloth
         _partners.Where(partner => partner.Value == piece.Id).Select(partner => _double.Find(other => other.Id == partner.Key)!.Quantity).FirstOrDefault();
 
     /// <summary>A later piece that is this one's mirror image and may lie the same ways.</summary>
-    private LayPiece? PartnerOf(LayPiece piece)
-    {
-        var mirrored = LayShape.Of(Mirrored(piece.Corners), 0);
-        return _request.Pieces.SkipWhile(other => other.Id != piece.Id).Skip(1).FirstOrDefault(other =>
-            !_partners.ContainsValue(other.Id) && other.Turns.Order().SequenceEqual(piece.Turns.Order()) && LayShape.Of(other.Corners, 0).IsAs(mirrored));
-    }
+    private LayPiece? PartnerOf(LayPiece piece) =>
+        _request.Pieces.SkipWhile(other => other.Id != piece.Id).Skip(1).FirstOrDefault(other =>
+            !_partners.ContainsValue(other.Id) && other.Turns.Order().SequenceEqual(piece.Turns.Order()) && MirrorImage.Are(piece.Corners, other.Corners));
 
     private void Single(LayPiece piece, int count, int from)
     {
@@ -137,8 +134,6 @@ internal sealed class FoldedCloth
             to.Add(piece with { Id = id, Quantity = count });
         }
     }
-
-    private static IReadOnlyList<Point> Mirrored(IReadOnlyList<Point> corners) => [.. corners.Select(corner => new Point(-corner.X, corner.Y))];
 
     /// <summary>
     /// What lies left of the middle and clear of it: the outline clipped there, as high and as low at that end as the outline
