@@ -41,6 +41,16 @@ await shot("bench-cabin", {
   path: "/jobs/teasel-guest-cabin",
   before: (page) => page.getByRole("button", { name: /Bolster/ }).click(),
 });
+await shot("roll", {
+  path: "/jobs/teasel-chair-backs",
+  before: async (page) => {
+    await page.getByRole("button", { name: /^pattern/ }).click();
+    const cloth = page.getByRole("region", { name: "Cloth" });
+    await cloth.locator("g.laid").last().focus();
+    await page.keyboard.press("p");
+    await cloth.locator("g.pinned").waitFor();
+  },
+});
 await shot("things", {
   path: "/jobs/teasel-ottoman",
   before: async (page) => {

@@ -61,8 +61,8 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>It has a pattern that comes again.</summary>
     public bool Repeats => RepeatLength.IsPositive || RepeatWidth.IsPositive;
 
-    /// <summary>The same cloth as if its pattern were not met.</summary>
-    public ClothSpecification Plain => this with { RepeatLength = Length.Zero, RepeatWidth = Length.Zero, HalfDrop = false, MotifAcross = null, Kept = [] };
+    /// <summary>The same cloth as if its pattern were not met and nothing were pinned to it.</summary>
+    public ClothSpecification Plain => this with { RepeatLength = Length.Zero, RepeatWidth = Length.Zero, HalfDrop = false, MotifAcross = null, Pinned = [], Kept = [] };
 
     /// <summary>The same cloth in another width, off another roll: without this one's flaws, remnants and pinned pieces.</summary>
     public ClothSpecification AtWidth(Length width) => this with

@@ -18,7 +18,7 @@ internal static class LayTidying
     {
         var pinned = ground.Pinned.ToHashSet();
         List<LayItem> order = [.. lay.Where(place => !pinned.Contains(place)).OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item)];
-        if (order.Count == 0)
+        if (order.Count == 0 || steps == 0)
         {
             return lay;
         }
@@ -33,7 +33,7 @@ internal static class LayTidying
             }
         }
 
-        foreach (var usual in LikeWithLike(order))
+        foreach (var usual in LikeWithLike(order).Take(steps).TakeWhile(_ => order.Count <= Many || !shouldStop()))
         {
             Try(usual);
         }

@@ -14,7 +14,7 @@ internal static class Improving
     {
         // Only the newest waits for a slow reader: what is longer is of no use any more.
         var found = Channel.CreateBounded<T>(new BoundedChannelOptions(1) { FullMode = BoundedChannelFullMode.DropOldest });
-        var looking = Task.Run(
+        var looking = Task.Factory.StartNew(
             () =>
             {
                 try
@@ -26,7 +26,9 @@ internal static class Improving
                     found.Writer.Complete();
                 }
             },
-            CancellationToken.None);
+            CancellationToken.None,
+            TaskCreationOptions.LongRunning, // a thread of its own: short requests keep theirs
+            TaskScheduler.Default);
         await foreach (var better in found.Reader.ReadAllAsync(left))
         {
             yield return new(better, "lay");

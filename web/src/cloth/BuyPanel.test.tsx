@@ -31,7 +31,7 @@ const widths = [
   width("45 in", { joins: 1, checks: [check("piece-wider-than-cloth", "it lies turned a quarter")] }),
   width("54 in", { joins: 4, checks: [check("join-on-front", "at its thirds")] }),
   width("60 in", { buy: null, checks: [check("piece-wider-than-cloth", "choose a wider cloth", "error")] }),
-  width("280 cm", { best: true }),
+  width("280 cm", { best: true, cost: 72.5 }),
 ];
 const show = (change = {}) =>
   render(
@@ -64,7 +64,7 @@ test("each width says what it does to the job", () => {
   expect(rows()[0]).toContain("plates turned, 1 join");
   expect(rows()[1]).toContain("front joined, 4 joins");
   expect(rows()[2]).toContain("–too narrow");
-  expect(rows()[3]).toContain("no joins · best");
+  expect(rows()[3]).toContain("no joins · 10 % waste · 72.50 · best");
 });
 
 test("figures of other widths are not shown while they are worked out, nor beside a figure from before", () => {

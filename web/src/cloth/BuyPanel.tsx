@@ -150,5 +150,11 @@ function noteOf(width: Width): string {
     codes.has("strips-down") ? "strips down" : "",
     width.joins > 0 ? joins(width.joins) : "no joins",
   ].filter(Boolean);
-  return `${notes.join(", ")}${width.best ? " · best" : ""}`;
+  const figures = [
+    notes.join(", "),
+    width.waste === null ? "" : `${Math.round(width.waste * 100)} % waste`,
+    width.cost === null ? "" : width.cost.toFixed(2),
+    width.best ? "best" : "",
+  ];
+  return figures.filter(Boolean).join(" · ");
 }

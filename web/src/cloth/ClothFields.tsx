@@ -1,6 +1,5 @@
-import { Input } from "antd";
 import type { Check, Cloth, Unit } from "../api/client";
-import { editCloth } from "../jobs/benchStore";
+import { ClothText } from "./ClothText";
 
 interface Props {
   cloth: Cloth;
@@ -11,35 +10,24 @@ interface Props {
 
 /** What the cloth is, edited on the roll itself. */
 export function ClothFields({ cloth, unit, usable, checks }: Props) {
-  const field = (
-    name: "name" | "width" | "selvage" | "price",
-    label: string,
-    placeholder: string,
-    width: number,
-  ) => (
-    <label className="cloth-field">
-      <span>{label}</span>
-      <Input
-        size="small"
-        style={{ width }}
-        value={cloth[name]}
-        placeholder={placeholder}
-        status={checks.some((check) => check.measure === `cloth.${name}`) ? "error" : ""}
-        onChange={(event) => editCloth({ [name]: event.target.value })}
-      />
-    </label>
-  );
+  const of = { cloth, checks };
   return (
     <div className="cloth-fields">
-      {field("name", "Cloth", "name it", 130)}
-      {field("width", "wide", unit === "in" ? "54" : "137 cm", 62)}
-      {field("selvage", "selvage each side", unit === "in" ? "½" : "12 mm", 56)}
+      <ClothText {...of} name="name" label="Cloth" usual="name it" width={130} />
+      <ClothText {...of} name="width" label="wide" usual={unit === "in" ? "54" : "137 cm"} width={62} />
+      <ClothText
+        {...of}
+        name="selvage"
+        label="selvage each side"
+        usual={unit === "in" ? "½" : "12 mm"}
+        width={56}
+      />
       {usable && (
         <span className="usable">
           {usable} {unit} usable
         </span>
       )}
-      {field("price", unit === "in" ? "price a yard" : "price a metre", "–", 64)}
+      <ClothText {...of} name="price" label={unit === "in" ? "price a yard" : "price a metre"} usual="–" />
     </div>
   );
 }

@@ -1,9 +1,10 @@
-import { Input, Segmented } from "antd";
+import { Segmented } from "antd";
 import { useState, type ReactNode } from "react";
 import type { Check, Cloth, Unit } from "../api/client";
 import { editCloth, giveRole } from "../jobs/benchStore";
 import { RowsEditor } from "../measure/lists/RowsEditor";
 import type { Column, ListRow } from "../measure/lists/columns";
+import { ClothText, type TextOf } from "./ClothText";
 import { ShelfPick } from "./ShelfPick";
 
 interface Props {
@@ -12,33 +13,13 @@ interface Props {
   checks: Check[];
 }
 
-type Text =
-  | "repeatLength"
-  | "repeatWidth"
-  | "motif"
-  | "space"
-  | "curveSpace"
-  | "shrinkageAlong"
-  | "shrinkageAcross"
-  | "spare";
 type Part = "pattern" | "laying" | "washing" | "flaws" | "remnants";
 
 /** What else there is to say of a cloth, a part at a time; each part says on its button what stands in it. */
 export function ClothMore({ cloth, unit, checks }: Props) {
   const [open, setOpen] = useState<Part | null>(null);
-  const wrong = (name: string) => checks.some((check) => check.measure === `cloth.${name}`);
-  const text = (name: Text, label: string, placeholder: string, width = 64) => (
-    <label className="cloth-field">
-      <span>{label}</span>
-      <Input
-        size="small"
-        style={{ width }}
-        value={cloth[name]}
-        placeholder={placeholder}
-        status={wrong(name) ? "error" : ""}
-        onChange={(event) => editCloth({ [name]: event.target.value })}
-      />
-    </label>
+  const text = (name: TextOf, label: string, usual: string, width?: number) => (
+    <ClothText cloth={cloth} checks={checks} name={name} label={label} usual={usual} width={width} />
   );
   const choice = (
     name: "match" | "grain" | "layers" | "role",

@@ -6,6 +6,7 @@ import { api } from "../api/client";
 import { emptyCover } from "../jobs/document";
 import { fitting, type Space } from "../measure/projection";
 import { FoldedPicture } from "../measure/ThingDrawing";
+import { BlocksPicture } from "../things/BlocksPicture";
 import { useFoldUp } from "../measure/useFoldUp";
 import { inSentence } from "../ui/words";
 import "./practice.css";
@@ -154,11 +155,13 @@ function PracticePicture({
   unit: "in" | "mm";
 }) {
   const { form, shape, construction, measuresTyped } = task;
-  const facets =
-    useFoldUp({ ...emptyCover, form, shape, construction, measures: measuresTyped }, unit).data?.facets ?? [];
+  const cover = { ...emptyCover, form, shape, construction, measures: measuresTyped };
+  const { data } = useFoldUp(cover, unit);
+  const facets = data?.facets ?? [];
   const points = facets.flatMap((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
   return (
     <span className="thing-picture practice-picture">
+      {data && points.length === 0 && <BlocksPicture cover={cover} unit={unit} size={size} />}
       {points.length > 0 && (
         <FoldedPicture
           facets={facets}

@@ -14,6 +14,7 @@ const keys: [string, string][] = [
   ["Alt+T", "turn the finished cover in the hand, and back"],
   ["Alt+W", "the whole working, and back"],
   ["← → ↑ ↓", "in a row of choices: the one beside; on the finished cover: turn it"],
+  ["← → ↑ ↓, T, P", "on a piece on the roll: move it (Shift: further), turn it, pin it or let it go"],
   ["Esc", "leave what was opened"],
   ["?", "this sheet"],
 ];
