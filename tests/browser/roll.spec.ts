@@ -49,6 +49,9 @@ test("a piece put down by hand stays there, the others go round it, and undo tak
   await expect(cloth(page).locator(".roll-hand-place")).not.toHaveText(along!);
   await page.keyboard.press("p");
   await expect(cloth(page).locator("g.laid.pinned")).toHaveCount(0);
+  await page.keyboard.press("PageDown");
+  await expect(cloth(page).locator("g.laid:focus")).not.toHaveAttribute("aria-label", name);
+  await expect(cloth(page).locator('g.laid[tabindex="0"]')).toHaveCount(1);
   await page.keyboard.press("Control+z");
   await page.keyboard.press("Control+z");
   await expect(cloth(page).locator("g.laid.pinned")).toHaveCount(1);

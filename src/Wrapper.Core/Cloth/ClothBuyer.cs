@@ -68,8 +68,8 @@ public sealed class ClothBuyer
         }
 
         var request = RequestOf(cloth, pieces) with { Available = available };
-        checks.AddRange(PatternsToLeaveOut(ref request, pieces));
-        checks.AddRange(PinsToLeaveOut(ref request, pieces, cloth));
+        checks.AddRange(LeavingOut.Patterns(ref request, pieces));
+        checks.AddRange(LeavingOut.Pins(ref request, pieces, cloth));
         var folded = cloth.OnFold && !cloth.Repeats;
         if (cloth.OnFold && cloth.Repeats)
         {
@@ -157,50 +157,6 @@ public sealed class ClothBuyer
     /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
     private static int Spoils(Yardage yardage) =>
         (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Code is "join-on-front" or "piece-wider-than-cloth"))) + yardage.Joins;
-
-    /// <summary>Pieces that have no place on this width where they meet the pattern: they are told and lie where they fall.</summary>
-    private static List<Check> PatternsToLeaveOut(ref LayRequest request, List<LaidPiece> pieces)
-    {
-        var said = new List<Check>();
-        while (request.RepeatWidth.IsPositive && LayPlanner.Refuse(request with { Pinned = [] }).FirstOrDefault(check => check.Code == "pattern-out-of-reach") is { } check)
-        {
-            request = request with { Pieces = [.. request.Pieces.Select(piece => piece.Id == check.Measure ? piece with { Match = null } : piece)] };
-            var name = pieces.Find(piece => piece.LayId == check.Measure)!.Piece.Name;
-            said.Add(Check.Warning(
-                "pattern-not-met", $"{name} has no place on this width where it meets the pattern: it lies where it falls. Take a wider cloth, or leave the repeat across unsaid.", "cloth.repeatWidth"));
-        }
-
-        return [.. said.DistinctBy(check => check.Text)];
-    }
-
-    /// <summary>Pins that cannot stay: they are told and left out, and stay in the job as they are.</summary>
-    private static List<Check> PinsToLeaveOut(ref LayRequest request, List<LaidPiece> pieces, ClothSpecification cloth)
-    {
-        if (request.Pinned.Count == 0)
-        {
-            return [];
-        }
-
-        if (cloth.OnFold && !cloth.Repeats)
-        {
-            request = request with { Pinned = [] };
-            return [Check.Warning("pins-on-fold", "Cloth on the fold is laid without what was pinned on it: the pins wait until it is laid single.", "cloth.layers")];
-        }
-
-        var said = new List<Check>();
-        var problems = LayPins.Problems(request).ToList();
-        foreach (var (pin, check) in problems)
-        {
-            var name = pieces.Find(piece => piece.LayId == pin.Piece)?.Piece.Name;
-            said.Add(Check.Warning(
-                "pin-left-out",
-                name is null ? "A pinned piece is not in this lay any more: its pin is left out." : check.Text.Replace(pin.Piece, name, StringComparison.Ordinal) + " Until then it is laid as any other.",
-                "cloth.pinned"));
-        }
-
-        request = request with { Pinned = [.. request.Pinned.Except(problems.Select(problem => problem.Pin))] };
-        return [.. said.DistinctBy(check => check.Text)];
-    }
 
     private Yardage Bought(ClothSpecification cloth, Lay? lay, List<LaidPiece> pieces)
     {

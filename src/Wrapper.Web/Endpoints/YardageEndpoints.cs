@@ -70,7 +70,7 @@ internal static class YardageEndpoints
                 onShorter: shorter => tell(Live(shorter))) is { Lay: not null } last ? Live(last) : null,
             left);
 
-        YardageLiveJson Live(Yardage yardage) => new(LayJson.Of(yardage.Lay!), Bought(yardage, unit, price, null)!);
+        YardageLiveJson Live(Yardage yardage) => new(LayJson.Of(yardage.Lay!), YardageWriting.Bought(yardage, unit, price, null)!);
     }
 
     private static ProblemHttpResult? Refusal(YardageRequestJson request)
@@ -116,12 +116,12 @@ internal static class YardageEndpoints
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
-            Bought(yardage, unit, reading.Price, matching),
+            YardageWriting.Bought(yardage, unit, reading.Price, matching),
             yardage.Lay is { } lay ? LayJson.Of(lay) : null,
             [.. yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth))],
             answers,
             example,
-            [.. widths.Select(width => Width(width, unit, reading.Price))],
+            [.. widths.Select(width => YardageWriting.Width(width, unit, reading.Price))],
             [.. NotionBuyer.ListOf(yardage.Drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind, line.Text, line.Quantity))],
             yardage.LeftOut,
             [.. reading.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],
@@ -130,41 +130,8 @@ internal static class YardageEndpoints
                 [.. cloth.Flaws.Select(flaw => new[] { flaw.Left!.Value.Millimetres, flaw.Right!.Value.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
                 [.. cloth.Remnants.Select(remnant => new RemnantLaidJson(remnant.Id, remnant.Width.Millimetres, remnant.Length.Millimetres))],
                 cloth.Selvage.Millimetres),
-            [.. ClothBuyer.CutsOf(cloth, yardage).Select(stretch => Cut(stretch, unit))],
-            [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => Offcut(offcut, unit))]);
-    }
-
-    private static CutStretchJson Cut(CutStretch stretch, LengthUnit unit)
-    {
-        var pieces = new List<CutPieceJson>();
-        foreach (var piece in stretch.Pieces)
-        {
-            if (pieces.Count > 0 && pieces[^1].Piece == piece.Piece)
-            {
-                pieces[^1] = pieces[^1] with { Count = pieces[^1].Count + 1 };
-            }
-            else
-            {
-                pieces.Add(new(piece.Piece, 1));
-            }
-        }
-
-        return new(stretch.To.Millimetres, LengthFormat.For(unit).RoundedWithUnit(stretch.To), stretch.Straight, pieces);
-    }
-
-    private static OffcutJson Offcut(Offcut offcut, LengthUnit unit)
-    {
-        var format = LengthFormat.For(unit);
-        var step = unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(5m);
-        var (width, length) = (offcut.Width.RoundedDownTo(step), offcut.Length.RoundedDownTo(step));
-        return new(
-            offcut.X.Millimetres,
-            offcut.Y.Millimetres,
-            offcut.Width.Millimetres,
-            offcut.Length.Millimetres,
-            $"{format.Rounded(width)} × {format.RoundedWithUnit(length)}",
-            format.RoundedWithUnit(width),
-            format.RoundedWithUnit(length));
+            [.. ClothBuyer.CutsOf(cloth, yardage).Select(stretch => YardageWriting.Cut(stretch, unit))],
+            [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))]);
     }
 
     private static List<JobCover> Covers(YardageRequestJson request, bool example) =>
@@ -189,53 +156,5 @@ internal static class YardageEndpoints
         }
 
         return answers;
-    }
-
-    internal static decimal? Cost(Length length, LengthUnit unit, decimal? price) =>
-        price is { } each ? Math.Round(length.Nanometres / (decimal)(unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre).One().Nanometres * each, 2) : null;
-
-    private static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price, Length? matching)
-    {
-        if (yardage.Buy is not { } buy)
-        {
-            return null;
-        }
-
-        var length = buy.Value;
-        var figure = NotionBuyer.Running(length, unit);
-        var thumb = yardage.RuleOfThumb!.Value;
-        var line = new WorkingWriter(LengthFormat.For(unit)).Line("buy", "Cloth to buy", buy);
-        return new(
-            yardage.Need!.Value.Millimetres,
-            length.Millimetres,
-            figure[..figure.LastIndexOf(' ')],
-            figure[(figure.LastIndexOf(' ') + 1)..],
-            NotionBuyer.Running(yardage.BuyInYards!.Value, LengthUnit.Yard),
-            NotionBuyer.Running(yardage.BuyInMetres!.Value, LengthUnit.Metre),
-            NotionBuyer.Running(thumb, unit),
-            thumb > length ? NotionBuyer.Running(thumb - length, unit) : null,
-            matching is { IsPositive: true } more ? NotionBuyer.Running(more, unit) : null,
-            yardage.Waste!.Value,
-            Cost(length, unit, price),
-            new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens));
-    }
-
-    private static WidthJson Width(WidthComparison comparison, LengthUnit unit, decimal? price)
-    {
-        var yardage = comparison.Yardage;
-        var bought = yardage.Checks.HasError() ? null : yardage.Buy; // a figure without what does not fit would mislead
-        var checks = yardage.Checks.Concat(yardage.Drafts.Values.SelectMany(draft => draft.Checks))
-            .Where(check => check.Code is "piece-wider-than-cloth" or "join-on-front" or "turned-on-nap" or "strips-down" or "cloth-too-narrow-for-casing")
-            .DistinctBy(check => check.Text);
-        return new(
-            comparison.Width.Name,
-            comparison.Width.Width.Millimetres,
-            bought is null ? null : NotionBuyer.Running(bought.Value, unit),
-            bought?.Value.Millimetres,
-            bought is null ? null : Cost(bought.Value, unit, price),
-            bought is null ? null : yardage.Waste,
-            yardage.Joins,
-            comparison.Best,
-            [.. checks.Select(CheckJson.Of)]);
     }
 }

@@ -15,6 +15,7 @@ const keys: [string, string][] = [
   ["Alt+W", "the whole working, and back"],
   ["← → ↑ ↓", "in a row of choices: the one beside; on the finished cover: turn it"],
   ["← → ↑ ↓, T, P", "on a piece on the roll: move it (Shift: further), turn it, pin it or let it go"],
+  ["PgDn, PgUp", "on the roll: the next piece, the one before"],
   ["Esc", "leave what was opened"],
   ["?", "this sheet"],
 ];

@@ -34,7 +34,7 @@ export function RollPiece({ piece, place, left, top, scale, isCurrent, isHeld, h
     .join(" ");
   const title = piece.copies > 1 ? `${piece.name}, ${place.copy} of ${piece.copies}` : piece.name;
   const reach = hand && {
-    tabIndex: 0,
+    tabIndex: hand.isTabStop(place) ? 0 : -1,
     role: "button",
     "aria-label": `${title}${pinned ? ", pinned" : ""}`,
     "aria-pressed": pinned,

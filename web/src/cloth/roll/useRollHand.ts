@@ -50,6 +50,11 @@ export function useRollHand(yardage: Yardage, cloth: Cloth, unit: Unit) {
   return {
     held: held?.moved ? held.place : null,
     chosen: placements.find((place) => keyOf(place) === chosen) ?? null,
+    /** The Tab key comes to one piece of the roll; from it one goes to the others. */
+    isTabStop: (place: Placement) => {
+      const stop = placements.find((one) => keyOf(one) === chosen) ?? placements[0];
+      return stop !== undefined && keyOf(stop) === keyOf(place);
+    },
     pieceOf,
     isPinned: (place: Placement) => isPinned(cloth.pinned, place),
     choose: setChosen,
@@ -100,6 +105,8 @@ export function useRollHand(yardage: Yardage, cloth: Cloth, unit: Unit) {
         turn(place);
       } else if (event.key === "p") {
         (cloth.pinned.some((one) => keyOf(one) === keyOf(place)) ? unpin : pin)(place);
+      } else if (event.key === "PageDown" || event.key === "PageUp") {
+        beside(event.currentTarget, event.key === "PageDown" ? 1 : -1);
       } else if (event.key === "Escape" && held) {
         setHeld(null);
       } else {
@@ -110,6 +117,12 @@ export function useRollHand(yardage: Yardage, cloth: Cloth, unit: Unit) {
       event.stopPropagation();
     },
   };
+}
+
+/** Goes to the next piece on the roll, or the one before. */
+function beside(piece: Element, by: number) {
+  const all = [...(piece.closest(".roll-drawing")?.querySelectorAll<SVGGElement>('g[role="button"]') ?? [])];
+  all.at((all.indexOf(piece as SVGGElement) + by) % all.length)?.focus();
 }
 
 export type RollHand = ReturnType<typeof useRollHand>;

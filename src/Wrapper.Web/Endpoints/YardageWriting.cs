@@ -1,0 +1,92 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Cloth;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+using Wrapper.Formats;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>What a job takes of its cloth, written in the job's unit.</summary>
+internal static class YardageWriting
+{
+    public static CutStretchJson Cut(CutStretch stretch, LengthUnit unit)
+    {
+        var pieces = new List<CutPieceJson>();
+        foreach (var piece in stretch.Pieces)
+        {
+            if (pieces.Count > 0 && pieces[^1].Piece == piece.Piece)
+            {
+                pieces[^1] = pieces[^1] with { Count = pieces[^1].Count + 1 };
+            }
+            else
+            {
+                pieces.Add(new(piece.Piece, 1));
+            }
+        }
+
+        return new(stretch.To.Millimetres, LengthFormat.For(unit).RoundedWithUnit(stretch.To), stretch.Straight, pieces);
+    }
+
+    public static OffcutJson Offcut(Offcut offcut, LengthUnit unit)
+    {
+        var format = LengthFormat.For(unit);
+        var step = unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(5m);
+        var (width, length) = (offcut.Width.RoundedDownTo(step), offcut.Length.RoundedDownTo(step));
+        return new(
+            offcut.X.Millimetres,
+            offcut.Y.Millimetres,
+            offcut.Width.Millimetres,
+            offcut.Length.Millimetres,
+            $"{format.Rounded(width)} × {format.RoundedWithUnit(length)}",
+            format.RoundedWithUnit(width),
+            format.RoundedWithUnit(length));
+    }
+
+    public static decimal? Cost(Length length, LengthUnit unit, decimal? price) =>
+        price is { } each ? Math.Round(length.Nanometres / (decimal)(unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre).One().Nanometres * each, 2) : null;
+
+    public static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price, Length? matching)
+    {
+        if (yardage.Buy is not { } buy)
+        {
+            return null;
+        }
+
+        var length = buy.Value;
+        var figure = NotionBuyer.Running(length, unit);
+        var thumb = yardage.RuleOfThumb!.Value;
+        var line = new WorkingWriter(LengthFormat.For(unit)).Line("buy", "Cloth to buy", buy);
+        return new(
+            yardage.Need!.Value.Millimetres,
+            length.Millimetres,
+            figure[..figure.LastIndexOf(' ')],
+            figure[(figure.LastIndexOf(' ') + 1)..],
+            NotionBuyer.Running(yardage.BuyInYards!.Value, LengthUnit.Yard),
+            NotionBuyer.Running(yardage.BuyInMetres!.Value, LengthUnit.Metre),
+            NotionBuyer.Running(thumb, unit),
+            thumb > length ? NotionBuyer.Running(thumb - length, unit) : null,
+            matching is { IsPositive: true } more ? NotionBuyer.Running(more, unit) : null,
+            yardage.Waste!.Value,
+            Cost(length, unit, price),
+            new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens));
+    }
+
+    public static WidthJson Width(WidthComparison comparison, LengthUnit unit, decimal? price)
+    {
+        var yardage = comparison.Yardage;
+        var bought = yardage.Checks.HasError() ? null : yardage.Buy; // a figure without what does not fit would mislead
+        var checks = yardage.Checks.Concat(yardage.Drafts.Values.SelectMany(draft => draft.Checks))
+            .Where(check => check.Code is "piece-wider-than-cloth" or "join-on-front" or "turned-on-nap" or "strips-down" or "cloth-too-narrow-for-casing")
+            .DistinctBy(check => check.Text);
+        return new(
+            comparison.Width.Name,
+            comparison.Width.Width.Millimetres,
+            bought is null ? null : NotionBuyer.Running(bought.Value, unit),
+            bought?.Value.Millimetres,
+            bought is null ? null : Cost(bought.Value, unit, price),
+            bought is null ? null : yardage.Waste,
+            yardage.Joins,
+            comparison.Best,
+            [.. checks.Select(CheckJson.Of)]);
+    }
+}
