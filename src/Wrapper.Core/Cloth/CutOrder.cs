@@ -15,7 +15,7 @@ public sealed record CutStretch(Length From, Length To, bool Straight, IReadOnly
 public static class CutOrder
 {
     /// <summary>Pieces may meet to a hundredth of a millimetre.</summary>
-    private static readonly Length Touching = Length.FromNanometres(10_000);
+    private const long Touching = 10_000;
 
     /// <summary>The stretches of a lay from the cut end of the roll on; what lies on remnants is not among them.</summary>
     /// <param name="lay">The lay.</param>
@@ -30,7 +30,7 @@ public static class CutOrder
         {
             var apart = new List<Placement>();
             var straight = CutApart(stretch, across: false, apart);
-            var to = stretch.Max(box => box.Top);
+            var to = Length.FromNanometres(stretch.Max(box => box.Top));
             stretches.Add(new(from, to, straight, apart));
             from = to;
         }
@@ -40,10 +40,8 @@ public static class CutOrder
 
     private static Box BoxOf(Placement placement, LayPiece piece)
     {
-        var width = piece.Corners.Max(corner => corner.X) - piece.Corners.Min(corner => corner.X);
-        var height = piece.Corners.Max(corner => corner.Y) - piece.Corners.Min(corner => corner.Y);
-        var (across, along) = placement.Turn is 90 or 270 ? (height, width) : (width, height);
-        return new(placement, placement.X, placement.X + across, placement.Y, placement.Y + along);
+        var (shape, x, y) = (LayShape.Of(piece.Corners, placement.Turn), placement.X.Nanometres, placement.Y.Nanometres);
+        return new(placement, x, x + shape.Width, y, y + shape.Height);
     }
 
     /// <summary>Cuts a part of the cloth to pieces; says whether straight cuts did it.</summary>
@@ -72,26 +70,9 @@ public static class CutOrder
     }
 
     /// <summary>The parts that cuts right across (or along) leave, in order.</summary>
-    private static List<List<Box>> Parted(List<Box> boxes, bool across)
-    {
-        var (parts, end) = (new List<List<Box>>(), Length.Zero);
-        foreach (var box in boxes.OrderBy(box => across ? box.Bottom : box.Left).ThenBy(box => across ? box.Left : box.Bottom))
-        {
-            var (from, to) = across ? (box.Bottom, box.Top) : (box.Left, box.Right);
-            if (parts.Count == 0 || from + Touching >= end)
-            {
-                parts.Add([box]);
-                end = parts.Count == 1 ? to : Length.Max(end, to);
-            }
-            else
-            {
-                parts[^1].Add(box);
-                end = Length.Max(end, to);
-            }
-        }
+    private static List<List<Box>> Parted(List<Box> boxes, bool across) => across
+        ? Stretches.Parted(boxes.OrderBy(box => box.Bottom).ThenBy(box => box.Left), box => box.Bottom, box => box.Top, -Touching)
+        : Stretches.Parted(boxes.OrderBy(box => box.Left).ThenBy(box => box.Bottom), box => box.Left, box => box.Right, -Touching);
 
-        return parts;
-    }
-
-    private readonly record struct Box(Placement Placement, Length Left, Length Right, Length Bottom, Length Top);
+    private readonly record struct Box(Placement Placement, long Left, long Right, long Bottom, long Top);
 }

@@ -75,12 +75,8 @@ internal sealed class FoldedCloth
     /// <summary>Sorts the copies of a piece into pairs, halves on the fold, and single ones.</summary>
     private void Part(LayPiece piece)
     {
-        var (count, next) = (piece.Quantity - _partners.Count(partner => partner.Value == piece.Id) * PairsWith(piece), 1);
-        if (_partners.ContainsValue(piece.Id))
-        {
-            next += PairsWith(piece);
-        }
-
+        var paired = PairsWith(piece);
+        var (count, next) = (piece.Quantity - paired, 1 + paired);
         var shape = LayShape.Of(piece.Corners, 0);
         var isOwnMirror = MirrorImage.Are(piece.Corners, piece.Corners);
         var turns = LayPlanner.TurnsOf(piece, _request.OneWay).Where(turn => piece.Turns.Contains((360 - turn) % 360) && (!_request.OneWay || turn is 0 or 180)).ToList();
@@ -113,6 +109,7 @@ internal sealed class FoldedCloth
         }
     }
 
+    /// <summary>Copies that are the upper layer of an earlier piece's.</summary>
     private int PairsWith(LayPiece piece) =>
         _partners.Where(partner => partner.Value == piece.Id).Select(partner => _double.Find(other => other.Id == partner.Key)!.Quantity).FirstOrDefault();
 

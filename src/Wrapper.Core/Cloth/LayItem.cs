@@ -15,6 +15,9 @@ internal sealed record LayItem(LayPiece Piece, int Copy, List<LayShape> Shapes, 
 
     public bool IsMatched => Match is not null;
 
+    /// <summary>The shape in this turn, which may come to the same as another turn's.</summary>
+    public LayShape ShapeIn(int turn) => Shapes.Find(shape => shape.Turn == turn) ?? LayShape.Of(Piece.Corners, turn);
+
     /// <summary>Every copy of a piece with the shapes it may take on this cloth.</summary>
     public static IEnumerable<LayItem> CopiesOf(LayPiece piece, LayCloth cloth)
     {

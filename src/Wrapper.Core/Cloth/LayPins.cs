@@ -47,7 +47,7 @@ internal static class LayPins
             }
 
             var place = PlaceOf(pin, item);
-            if (place.X < 0 || place.Y < 0 || place.X + place.Shape.Width > cloth.Usable || (piece.OnFold && place.X + place.Shape.Width < cloth.Usable))
+            if (!place.IsOn(cloth))
             {
                 yield return (pin, Check.Error("pinned-outside", $"“{pin.Piece}” is pinned where it reaches beyond the cloth{(piece.OnFold ? " or leaves the fold" : "")}: move it or take the pin out.", pin.Piece));
                 continue;
@@ -89,7 +89,5 @@ internal static class LayPins
         return known[(piece.Id, copy)];
     }
 
-    /// <summary>In its turn as pinned, which may come to the same shape as another.</summary>
-    private static LaidShape PlaceOf(Placement pin, LayItem item) =>
-        new(item, item.Shapes.Find(shape => shape.Turn == pin.Turn) ?? LayShape.Of(item.Piece.Corners, pin.Turn), pin.X.Nanometres, pin.Y.Nanometres);
+    private static LaidShape PlaceOf(Placement pin, LayItem item) => new(item, item.ShapeIn(pin.Turn), pin.X.Nanometres, pin.Y.Nanometres);
 }

@@ -20,14 +20,13 @@ internal static class LayStart
         var laying = new Laying(ground);
         foreach (var item in items)
         {
-            if (!places.TryGetValue((item.Piece.Id, item.Copy), out var placement) || ShapeOf(item, placement.Turn, ground.Cloth) is not { } shape)
+            if (!places.TryGetValue((item.Piece.Id, item.Copy), out var placement) || !MayLie(item, placement.Turn, ground.Cloth))
             {
                 return null;
             }
 
-            var place = new LaidShape(item, shape, placement.X.Nanometres, placement.Y.Nanometres);
-            var isOn = place.X >= 0 && place.Y >= 0 && place.X + shape.Width <= ground.Cloth.Usable;
-            if (!isOn || (item.Piece.OnFold && place.X + shape.Width < ground.Cloth.Usable) || laying.IsTaken(place))
+            var place = new LaidShape(item, item.ShapeIn(placement.Turn), placement.X.Nanometres, placement.Y.Nanometres);
+            if (!place.IsOn(ground.Cloth) || laying.IsTaken(place))
             {
                 return null;
             }
@@ -38,7 +37,6 @@ internal static class LayStart
         return (laying.Top, laying.Places());
     }
 
-    private static LayShape? ShapeOf(LayItem item, int turn, LayCloth cloth) =>
-        item.Shapes.Find(shape => shape.Turn == turn)
-        ?? (!item.IsMatched && LayPlanner.TurnsOf(item.Piece, cloth.OneWay).Contains(turn) ? LayShape.Of(item.Piece.Corners, turn) : null);
+    private static bool MayLie(LayItem item, int turn, LayCloth cloth) =>
+        item.IsMatched ? item.Shapes[0].Turn == turn : LayPlanner.TurnsOf(item.Piece, cloth.OneWay).Contains(turn);
 }

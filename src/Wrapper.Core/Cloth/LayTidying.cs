@@ -93,21 +93,7 @@ internal static class LayTidying
             return lay;
         }
 
-        var (sections, end) = (new List<List<LaidShape>>(), long.MinValue);
-        foreach (var place in lay.OrderBy(place => place.Y))
-        {
-            if (sections.Count == 0 || place.Y < end + ground.Cloth.Space)
-            {
-                (sections.Count == 0 ? Added(sections) : sections[^1]).Add(place);
-                end = Math.Max(end, place.Y + place.Shape.Height);
-            }
-            else
-            {
-                Added(sections).Add(place);
-                end = place.Y + place.Shape.Height;
-            }
-        }
-
+        var sections = Stretches.Parted(lay.OrderBy(place => place.Y), place => place.Y, place => place.Y + place.Shape.Height, ground.Cloth.Space);
         var order = sections.GroupBy(KindsOf).SelectMany(like => like).ToList();
         var (y, placed) = (0L, new List<LaidShape>());
         foreach (var section in order)
@@ -118,12 +104,6 @@ internal static class LayTidying
         }
 
         return placed;
-    }
-
-    private static List<LaidShape> Added(List<List<LaidShape>> sections)
-    {
-        sections.Add([]);
-        return sections[^1];
     }
 
     private static string KindsOf(List<LaidShape> section) => string.Join('|', section.Select(place => place.Item.Piece.Id).Distinct().Order());

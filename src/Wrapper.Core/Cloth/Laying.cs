@@ -1,7 +1,12 @@
 namespace Wrapper.Core.Cloth;
 
 /// <summary>A piece's copy laid: which of its shapes, and the least corner of its box.</summary>
-internal readonly record struct LaidShape(LayItem Item, LayShape Shape, long X, long Y);
+internal readonly record struct LaidShape(LayItem Item, LayShape Shape, long X, long Y)
+{
+    /// <summary>It lies within the cloth and, where it is half of a piece, against the fold.</summary>
+    public bool IsOn(LayCloth cloth) =>
+        X >= 0 && Y >= 0 && X + Shape.Width <= cloth.Usable && !(Item.Piece.OnFold && X + Shape.Width < cloth.Usable);
+}
 
 /// <summary>What a lay begins from.</summary>
 /// <param name="Cloth">The cloth.</param>

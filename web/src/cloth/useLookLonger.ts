@@ -1,5 +1,5 @@
 import { EventSourceParserStream } from "eventsource-parser/stream";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { Unit, Yardage, YardageLive } from "../api/client";
 import type { YardageBody } from "../bench/useYardage";
 import { editCloth } from "../jobs/benchStore";
@@ -34,7 +34,7 @@ export function useLookLonger(body: YardageBody | null, yardage: Yardage | null,
   const [state, setState] = useState<State>("resting");
   const [best, setBest] = useState<YardageLive | null>(null);
   const looking = useRef<AbortController | null>(null);
-  const asked = JSON.stringify(body);
+  const asked = useMemo(() => JSON.stringify(body), [body]);
   // Another job, cover or measure: what was being looked for is not wanted any more.
   useEffect(
     () => () => {

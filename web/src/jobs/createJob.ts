@@ -1,5 +1,5 @@
-import { api, type Cloth, type CoverBody, type Cover, type Unit } from "../api/client";
-import { clothCopied, emptyCloth } from "./document";
+import { api, type CoverBody, type Cover, type Unit } from "../api/client";
+import { clothCopied, storedCloth } from "./document";
 
 /** Makes a job, with a cover already on it when one is said; gives its id, or null when the store did not answer. */
 export async function createJob(
@@ -52,7 +52,7 @@ export async function oneMoreLike(id: string): Promise<string | null> {
 
   await api.PUT("/api/jobs/{id}/cloth", {
     params: { path: { id: made.data.id } },
-    body: clothCopied({ ...emptyCloth, ...(data.cloth.cloth as Cloth) }),
+    body: clothCopied(storedCloth(data)),
     headers: { "If-Match": `"${made.data.cloth.version}"` },
   });
   for (const { position, cover } of data.covers) {

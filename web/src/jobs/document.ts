@@ -118,15 +118,17 @@ export function newCover(cover: Partial<Cover> = {}): CoverEntry {
   return { id: crypto.randomUUID().replaceAll("-", ""), cover: { ...emptyCover, ...cover } };
 }
 
+/** A job's cloths as they came from the store, with what was not said of them. */
+export function storedCloth({ cloth: { cloth } }: Pick<Job, "cloth">): Cloth {
+  const others = (cloth.others ?? []).map((other) => ({ ...emptyCloth, ...(other as Cloth) }));
+  return { ...emptyCloth, ...(cloth as Cloth), others };
+}
+
 /** The job as it came from the store. */
 export function documentOf(job: Job): JobDocument {
   return {
     heading: { name: job.name, client: job.client, place: job.place, unit: job.unit as Unit },
-    cloth: {
-      ...emptyCloth,
-      ...(job.cloth.cloth as Cloth),
-      others: (job.cloth.cloth.others ?? []).map((other) => ({ ...emptyCloth, ...(other as Cloth) })),
-    },
+    cloth: storedCloth(job),
     covers: job.covers.map((entry) => ({ id: entry.id, cover: { ...emptyCover, ...entry.cover } })),
   };
 }
