@@ -30,8 +30,18 @@ public static class Bag
             return new() { Checks = [Check.Error("corner-too-sharp", "A corner of this outline is too sharp, or an edge beside an inner corner too short, to go half the thickness round: make the pad with a boxing strip.", "construction", new Mend("Make it with a boxing strip", "construction", BoxingStrip.Id))] };
         }
 
-        var way = new BagWayIn(outline.LengthOf(plan.Back), thickness, specification);
-        var (cutWidth, cutDepth) = (plan.Width + thickness + (2 * seam), plan.Depth + thickness + way.BackAllowance(seam) + seam);
+        // A rectangle keeps its edges between the opened corners; a disc grows all round alike; any other shape is drawn to know.
+        var isGrown = !isBoxed && half.IsPositive;
+        var back = !isGrown ? plan.Edges[plan.Back]
+            : plan.IsSmooth ? plan.Edges[plan.Back] + (thickness.TimesPi() / 4)
+            : Worked.ReadOff("back edge, drawn half the thickness further out", outline.LengthOf(plan.Back));
+        var way = new BagWayIn(back, thickness, specification);
+        Worked AllowanceOf(string edge) => edge == plan.Back ? way.BackAllowance(seam) : seam;
+        var cut = OutlineOffset.Offset(outline, outline.Names.ToDictionary(name => name, name => AllowanceOf(name).Value));
+        var (grownWidth, grownDepth) = isBoxed ? (plan.Width + thickness, plan.Depth + thickness)
+            : (CutSize.Across(plan.Outline, plan.Width, _ => thickness / 2, outline), CutSize.Along(plan.Outline, plan.Depth, _ => thickness / 2, outline));
+        var cutWidth = CutSize.Across(outline, grownWidth, AllowanceOf, cut);
+        var cutDepth = CutSize.Along(outline, grownDepth, AllowanceOf, cut);
         var lay = new WidePieceLay(specification, "face", cutWidth.Value, cutDepth.Value, canJoin: false);
         var checks = new List<Check>([.. lay.Checks, .. way.Checks()]);
         if (checks.HasError())
@@ -43,6 +53,7 @@ public static class Bag
         var faces = PieceMaker.InFacingPairs(PieceMaker.Make(
             specification, "face", "Face", 2, broken, cutWidth, cutDepth, edge => edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value)) with
         {
+            CutAs = cut, // of the whole back edge: a stretch of it shorter than a mitre would turn back on itself
             Folds = isBoxed ? [.. CrossOutline.CornerLines(w, d, half), .. CrossOutline.Creases(w, d, half)] : [],
             Turns = lay.Turns,
         };
@@ -55,14 +66,14 @@ public static class Bag
 
         if (specification.Choices.Piping != Piping.None)
         {
-            notions.AddRange(PipingCasing.Runs(specification, [Worked.Given("face, all round", outline.Perimeter, QuantitySource.Worked)], pieces, checks));
+            notions.AddRange(PipingCasing.Runs(specification, [Round(plan, thickness, isBoxed, outline)], pieces, checks));
         }
 
         var bounds = outline.Bounds;
         return new()
         {
             Pieces = pieces,
-            Seams = [.. Round(broken, plan.Back, way), .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : []],
+            Seams = [.. Seams(broken, plan.Back, way), .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : []],
             Notions = notions,
             Finished = [new("W", "Finished width", plan.Width), new("D", "Finished depth", plan.Depth), new("t", "Finished thickness", thickness)],
             Steps = [.. way.Steps(isBoxed)],
@@ -73,7 +84,14 @@ public static class Bag
         };
     }
 
-    private static IEnumerable<Seam> Round(Outline outline, string back, BagWayIn way)
+    /// <summary>The way round a face at the stitch line.</summary>
+    private static Worked Round(ClosedPlan plan, Worked thickness, bool isBoxed, Outline outline) =>
+        isBoxed ? 2 * (plan.Width + plan.Depth + (2 * thickness))
+        : thickness.Value.IsZero ? plan.Perimeter
+        : plan.IsSmooth ? plan.Perimeter + thickness.TimesPi()
+        : Worked.ReadOff("face, all round, drawn half the thickness further out", outline.Perimeter);
+
+    private static IEnumerable<Seam> Seams(Outline outline, string back, BagWayIn way)
     {
         foreach (var edge in outline.Names)
         {

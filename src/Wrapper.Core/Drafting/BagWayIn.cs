@@ -15,11 +15,10 @@ internal sealed class BagWayIn
     private readonly CoverSpecification _specification;
     private readonly Length _back;
 
-    public BagWayIn(Length back, Worked thickness, CoverSpecification specification)
+    public BagWayIn(Worked whole, Worked thickness, CoverSpecification specification)
     {
-        (_specification, _back) = (specification, back);
+        (_specification, _back) = (specification, whole.Value);
         var rules = specification.Rules;
-        var whole = Worked.Given("back edge", back, QuantitySource.Worked);
         Opening = IsZip ? (whole - (2 * rules["zipClear"])).Named("zip opening")
             : specification.Choices.Closure == "ties" || (thickness.Value.IsPositive && !rules.Says("gap")) ? whole
             : rules["gap"];

@@ -52,7 +52,7 @@ public static class Blocks
                 Turns = lay.Turns,
                 Marks = [Mark.At("top", $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
             };
-            var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, specification) : SheetSplit.None(piece);
+            var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, specification) : SheetSplit.None(piece);
             checks.AddRange(lay.Checks);
             checks.AddRange(parts.Checks);
             pieces.AddRange(parts.Pieces);

@@ -1,11 +1,12 @@
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Drafting;
 
 /// <summary>Where the joins of a boxing strip fall, and whether one had to fall on the front.</summary>
 /// <param name="Places">Distances from the strip's left stitch line, increasing; empty for a strip in one piece.</param>
 /// <param name="OnFront">True when the front itself is joined.</param>
-internal sealed record JoinPlan(IReadOnlyList<Length> Places, bool OnFront)
+internal sealed record JoinPlan(IReadOnlyList<Worked> Places, bool OnFront)
 {
     public static JoinPlan None { get; } = new([], false);
 }
@@ -17,31 +18,31 @@ internal sealed record JoinPlan(IReadOnlyList<Length> Places, bool OnFront)
 internal sealed class BoxingJoins
 {
     /// <summary>The strip from stitch line to stitch line, and its front.</summary>
-    public required Length Strip { get; init; }
+    public required Worked Strip { get; init; }
 
     /// <summary>Where the front begins on the strip.</summary>
-    public required Length FrontStart { get; init; }
+    public required Worked FrontStart { get; init; }
 
     /// <summary>Where the front ends.</summary>
-    public required Length FrontEnd { get; init; }
+    public required Worked FrontEnd { get; init; }
 
     /// <summary>The longest stretch between two stitch lines that the cloth gives: usable width less two seams.</summary>
-    public required Length Longest { get; init; }
+    public required Worked Longest { get; init; }
 
     /// <summary>No join nearer to the strip's ends than this: the zip's pocket is folded there.</summary>
-    public required Length ClearOfEnds { get; init; }
+    public required Worked ClearOfEnds { get; init; }
 
     /// <summary>The back corners on the strip when the boxing comes round them; null when the zip turns the corners.</summary>
-    public (Length Left, Length Right)? BackCorners { get; init; }
+    public (Worked Left, Worked Right)? BackCorners { get; init; }
 
     public JoinPlan Place()
     {
-        if (Strip <= Longest)
+        if (Strip.Value <= Longest.Value)
         {
             return JoinPlan.None;
         }
 
-        if (FrontEnd - FrontStart > Longest)
+        if (FrontEnd.Value - FrontStart.Value > Longest.Value)
         {
             return new(InThirds(), true);
         }
@@ -49,64 +50,64 @@ internal sealed class BoxingJoins
         return new(AtBackCorners() ?? OneOnTheLeft() ?? FrontCentred(), false);
     }
 
-    private IReadOnlyList<Length>? AtBackCorners()
+    private IReadOnlyList<Worked>? AtBackCorners()
     {
-        if (BackCorners is not { } corners || corners.Left < ClearOfEnds)
+        if (BackCorners is not { } corners || corners.Left.Value < ClearOfEnds.Value)
         {
             return null;
         }
 
-        return Strip - corners.Left <= Longest ? [corners.Left]
-            : corners.Right - corners.Left <= Longest ? [corners.Left, corners.Right]
+        return Strip.Value - corners.Left.Value <= Longest.Value ? [corners.Left]
+            : corners.Right.Value - corners.Left.Value <= Longest.Value ? [corners.Left, corners.Right]
             : null;
     }
 
     /// <summary>One join, on the left side, as near the zip as the cloth allows; null when it would come on to the front.</summary>
-    private IReadOnlyList<Length>? OneOnTheLeft()
+    private IReadOnlyList<Worked>? OneOnTheLeft()
     {
-        var place = Length.Max(Strip - Longest, ClearOfEnds);
-        return place <= FrontStart && place <= Longest ? [place] : null;
+        var nearest = Strip - Longest;
+        var place = nearest.Value >= ClearOfEnds.Value ? nearest : ClearOfEnds;
+        return place.Value <= FrontStart.Value && place.Value <= Longest.Value ? [place] : null;
     }
 
     /// <summary>The part with the front is as long as the cloth gives and centred on the front; the rest is shared equally.</summary>
-    private List<Length> FrontCentred()
+    private List<Worked> FrontCentred()
     {
-        var start = (FrontStart + FrontEnd - Longest).Half();
-        start = WithoutSliver(Length.Min(Length.Max(start, Length.Zero), Strip - Longest));
-        var places = new List<Length>();
-        AddShared(places, Length.Zero, start);
+        var (first, last) = (Worked.Zero, Strip - Longest);
+        var centred = (FrontStart + FrontEnd - Longest) / 2;
+        var start = centred.Value.IsNegative ? first : centred.Value > last.Value ? last : centred;
+        start = WithoutSliver(start, last);
+        var places = new List<Worked>();
+        AddShared(places, first, start);
         AddShared(places, start + Longest, Strip);
         return places;
     }
 
     /// <summary>A part too short to sew is not cut: the long part begins or ends with the strip, as long as it still takes in the whole front.</summary>
-    private Length WithoutSliver(Length start)
-    {
-        var last = Strip - Longest;
-        return start < ClearOfEnds && FrontEnd <= Longest ? Length.Zero
-            : last - start < ClearOfEnds && FrontStart >= last ? last
-            : start;
-    }
+    private Worked WithoutSliver(Worked start, Worked last) =>
+        start.Value < ClearOfEnds.Value && FrontEnd.Value <= Longest.Value ? Worked.Zero
+        : last.Value - start.Value < ClearOfEnds.Value && FrontStart.Value >= last.Value ? last
+        : start;
 
-    private List<Length> InThirds()
+    private List<Worked> InThirds()
     {
         var third = (FrontEnd - FrontStart) / 3;
-        var places = new List<Length>();
-        AddShared(places, Length.Zero, FrontStart + third);
+        var places = new List<Worked>();
+        AddShared(places, Worked.Zero, FrontStart + third);
         AddShared(places, FrontStart + third, FrontEnd - third);
         AddShared(places, FrontEnd - third, Strip);
         return places;
     }
 
     /// <summary>Adds the joins at both ends of a stretch (not at the strip's own ends) and those that share it equally.</summary>
-    private void AddShared(List<Length> places, Length from, Length to)
+    private void AddShared(List<Worked> places, Worked from, Worked to)
     {
         var run = to - from;
-        var parts = StripParts.Of(run, Longest);
+        var parts = StripParts.Of(run.Value, Longest.Value);
         for (var i = 0; i <= parts; i++)
         {
-            var place = from + (i * run / parts);
-            if (place > Length.Zero && place < Strip && !places.Contains(place))
+            var place = i == 0 ? from : i == parts ? to : from + (i * run / parts);
+            if (place.Value > Length.Zero && place.Value < Strip.Value && !places.Exists(other => other.Value == place.Value))
             {
                 places.Add(place);
             }

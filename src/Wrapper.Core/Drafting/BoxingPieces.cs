@@ -40,7 +40,7 @@ internal sealed class BoxingPieces
         perimeter.Break(EndOn(perimeter));
         foreach (var place in _joins.Places)
         {
-            perimeter.Break(StartOn(perimeter) + place - PocketDepth);
+            perimeter.Break(StartOn(perimeter) + place.Value - PocketDepth);
         }
     }
 
@@ -51,7 +51,7 @@ internal sealed class BoxingPieces
         var x = PocketDepth;
         foreach (var span in perimeter.Between(StartOn(perimeter), EndOn(perimeter)))
         {
-            while (part < Count && x >= _joins.Places[part - 1] - PlanPerimeter.Near)
+            while (part < Count && x >= _joins.Places[part - 1].Value - PlanPerimeter.Near)
             {
                 part++;
             }
@@ -107,30 +107,47 @@ internal sealed class BoxingPieces
 
         var plan = new PlanPerimeter(_layout.Plan.Outline);
         var start = StartOn(plan);
-        Length OnStrip(Length station) => plan.Wrapped(station - plan.Wrapped(start)) + PocketDepth;
-        var frontStart = OnStrip(plan.StartOf(_layout.Plan.Front));
-        var joins = Joins(longest);
-        var snapped = Snapped(joins);
-        return FitsCloth(snapped, longest) ? snapped : Snapped(Joins(longest - PlanPerimeter.Near));
+        var frontStart = (2 * _layout.Lap) + FromZipToFront();
+        var snapped = Snapped(Joins(longest));
+        return FitsCloth(snapped, longest.Value) ? snapped : Snapped(Joins(longest - Worked.ReadOff("a hair, for a join beside a corner", PlanPerimeter.Near)));
 
         // A join a hair beside a corner is at the corner; where that makes its part longer than the cloth, all give that hair.
-        JoinPlan Snapped(JoinPlan joins) => joins with { Places = [.. joins.Places.Select(place => plan.AtBreak(start + place - PocketDepth) - start + PocketDepth)] };
+        JoinPlan Snapped(JoinPlan joins) => joins with { Places = [.. joins.Places.Select(OnToCorner)] };
 
-        JoinPlan Joins(Length most) => new BoxingJoins
+        Worked OnToCorner(Worked place)
+        {
+            var at = plan.AtBreak(start + place.Value - PocketDepth) - start + PocketDepth;
+            return at == place.Value ? place : place + Worked.ReadOff("on to the corner a hair beside it", at - place.Value);
+        }
+
+        JoinPlan Joins(Worked most) => new BoxingJoins
         {
             Strip = _layout.BoxingStitched,
             FrontStart = frontStart,
-            FrontEnd = frontStart + _layout.Plan.Outline.LengthOf(_layout.Plan.Front),
+            FrontEnd = frontStart + _layout.Plan.Edges[_layout.Plan.Front],
             Longest = most,
-            ClearOfEnds = PocketDepth + _layout.Seam.Value,
+            ClearOfEnds = (2 * _layout.Lap) + _layout.Seam,
             BackCorners = _layout.ZipTurn.Value.IsNegative
-                ? (PocketDepth - _layout.ZipTurn.Value, _layout.BoxingStitched - PocketDepth + _layout.ZipTurn.Value)
+                ? ((2 * _layout.Lap) - _layout.ZipTurn, _layout.BoxingStitched - (2 * _layout.Lap) + _layout.ZipTurn)
                 : null,
         }.Place();
     }
 
+    /// <summary>The way from the end of the zip round to where the front begins.</summary>
+    private Worked FromZipToFront()
+    {
+        var names = _layout.Plan.Outline.Names.ToList();
+        var way = _layout.HasZip ? -_layout.ZipTurn : Worked.Zero;
+        for (var i = names.IndexOf(_layout.Plan.Back) + 1; names[i % names.Count] != _layout.Plan.Front; i++)
+        {
+            way += _layout.Plan.Edges[names[i % names.Count]];
+        }
+
+        return way;
+    }
+
     private bool FitsCloth(JoinPlan joins, Length longest) =>
-        joins.Places.Append(_layout.BoxingStitched).Zip(joins.Places.Prepend(Length.Zero), (to, from) => to - from).All(part => part <= longest);
+        joins.Places.Append(_layout.BoxingStitched).Zip(joins.Places.Prepend(Worked.Zero), (to, from) => to.Value - from.Value).All(part => part <= longest);
 
     private void Warn()
     {
@@ -202,7 +219,7 @@ internal sealed class BoxingPieces
 
         if (part == Count)
         {
-            var end = _layout.BoxingStitched - (part == 1 ? Length.Zero : _joins.Places[part - 2]);
+            var end = _layout.BoxingStitched.Value - (part == 1 ? Length.Zero : _joins.Places[part - 2].Value);
             yield return Upright("pocket-fold-2", end - lap);
             yield return Upright("pocket-end-2", end - (2 * lap));
         }
@@ -218,9 +235,9 @@ internal sealed class BoxingPieces
             return _layout.BoxingCutLength;
         }
 
-        var from = part == 1 ? Length.Zero : _joins.Places[part - 2];
+        var from = part == 1 ? Worked.Zero : _joins.Places[part - 2];
         var to = part == Count ? _layout.BoxingStitched : _joins.Places[part - 1];
-        return Worked.Given("between joins", to - from, QuantitySource.Worked) + (2 * _layout.Seam);
+        return to - from + (2 * _layout.Seam);
     }
 
     private static IEnumerable<Mark> Marks(List<StripStretch> stretches, Length height)

@@ -17,7 +17,7 @@ internal static class BoxingStripChecks
         var front = plan.Edges[plan.Front].Value;
         var back = plan.Edges[plan.Back].Value;
         var turn = layout.ZipTurn.Value;
-        if (layout.LongestStretch is { } longest && longest < LeastStretch)
+        if (layout.LongestStretch?.Value is { } longest && longest < LeastStretch)
         {
             yield return Check.Error(
                 "cloth-too-narrow-for-strips",

@@ -70,7 +70,7 @@ internal sealed class BoxingStripLayout
     public int PipedEdges => (int)Specification.Choices.Piping;
 
     /// <summary>The boxing from stitch line to stitch line.</summary>
-    public Length BoxingStitched => BoxingCutLength.Value - (2 * Seam.Value);
+    public Worked BoxingStitched => BoxingCutLength - (2 * Seam);
 
     /// <summary>
     /// Strips lie down the roll: chosen, or forced because the front alone is wider than the cloth, and nothing points one way.
@@ -83,7 +83,7 @@ internal sealed class BoxingStripLayout
     public bool FrontTooWide => Specification.UsableWidth is { } usable && Plan.Edges[Plan.Front].Value + (2 * Seam.Value) > usable;
 
     /// <summary>The longest stretch between stitch lines that a strip may have; null when nothing limits it.</summary>
-    public Length? LongestStretch => StripsDown ? null : Specification.UsableWidth - (2 * Seam.Value);
+    public Worked? LongestStretch => StripsDown || Specification.UsableWidth is not { } usable ? null : Worked.Given("usable width", usable, QuantitySource.Cloth) - (2 * Seam);
 
     public IReadOnlyList<int> StripTurns => StripsDown ? [90, 270] : [0, 180];
 

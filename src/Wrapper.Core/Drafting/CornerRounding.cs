@@ -104,7 +104,23 @@ internal static class CornerRounding
             lengths[edges[i].Name] = plan.Edges[edges[i].Name] - Cut(plan, radius, square, tangents[i], i) - Cut(plan, radius, square, tangents[next], next);
         }
 
-        return new ClosedPlan(new Outline(SmoothCurve.Closed(parts)), lengths, plan.Front, plan.Back, plan.Width, plan.Depth);
+        var outline = new Outline(SmoothCurve.Closed(parts));
+        return new ClosedPlan(
+            outline,
+            lengths,
+            plan.Front,
+            plan.Back,
+            Extents.AreSquareAcross(plan.Outline) || !RoundsPoint(across: true) ? plan.Width : Worked.ReadOff("across, over the rounded points", outline.Bounds.Width),
+            Extents.AreSquareAlong(plan.Outline) || !RoundsPoint(across: false) ? plan.Depth : Worked.ReadOff("along, over the rounded points", outline.Bounds.Height));
+
+        // Where a point that made the plan as wide as it is was rounded off, only the drawing knows the width.
+        bool RoundsPoint(bool across)
+        {
+            var (box, near) = (plan.Outline.Bounds, Length.FromNanometres(500));
+            return Enumerable.Range(0, count).Any(i => tangents[i] > 0 && (across
+                ? (edges[i].Start.X - box.Left).Abs() <= near || (edges[i].Start.X - box.Right).Abs() <= near
+                : (edges[i].Start.Y - box.Bottom).Abs() <= near || (edges[i].Start.Y - box.Top).Abs() <= near));
+        }
     }
 
     /// <summary>What a rounded corner takes off the edge: the tangent less half the arc; for a right angle R − πR/4.</summary>
@@ -121,7 +137,7 @@ internal static class CornerRounding
         }
 
         var turn = Turn(plan.Outline.Edges, corner);
-        return Worked.Given("rounding", radius.Value.Times(tangent - (turn / 2)), QuantitySource.Worked);
+        return Worked.ReadOff("what the rounding of a slanted corner saves", radius.Value.Times(tangent - (turn / 2)));
     }
 
     private static bool Rounds(ClosedPlan plan, IReadOnlyList<Edge> edges, int corner, RoundedCorners which)

@@ -28,6 +28,11 @@ public static class Drafter
             return new(null, reading, checks);
         }
 
+        if (SumFaults.Of(cover.Pieces, specification.Format).ToList() is { Count: > 0 } faults)
+        {
+            return new(null, reading, Sorted([.. faults, .. checks]));
+        }
+
         var ledger = SeamLedger.Measure(cover.Pieces, cover.Seams, specification.Unit);
         var draft = new Draft
         {
@@ -53,7 +58,7 @@ public static class Drafter
         var sewn = ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength));
         if (sewn.IsPositive)
         {
-            var all = specification.Count * Worked.Given("all seams of a cover", sewn, QuantitySource.Worked);
+            var all = specification.Count * Worked.ReadOff("all seams of a cover, measured on its pieces", sewn);
             yield return new("thread", "Thread, one row of lockstitch", 1, all.TimesNumber(specification.Rules.Number("threadPerSeam")));
         }
     }

@@ -17,7 +17,7 @@ public static class Flat
         var (cutWidth, cutDepth) = (plan.Width + (2 * hem), plan.Depth + (2 * hem));
         var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
         var whole = PieceMaker.Make(specification, "top", "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with { Turns = lay.Turns };
-        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, specification) : SheetSplit.None(whole);
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, plan.Width, specification) : SheetSplit.None(whole);
         List<Check> checks = [.. lay.Checks, .. parts.Checks];
         if (checks.HasError())
         {
@@ -34,7 +34,7 @@ public static class Flat
             [
                 new("W", "Finished width", plan.Width),
                 new("D", "Finished depth", plan.Depth),
-                new("opening", "Hem, all round", Worked.Given("hem, all round", plan.Outline.Perimeter, QuantitySource.Worked)),
+                new("opening", "Hem, all round", plan.Perimeter),
             ],
             Steps =
             [

@@ -48,16 +48,18 @@ internal static class FreeOutline
             return null;
         }
 
-        var names = outline.Edges.ToDictionary(edge => edge.Name, edge => Worked.Given(
-            edge.Name.Replace('-', ' '), edge.Length, added.IsZero ? QuantitySource.Measure : QuantitySource.Worked));
+        // An edge with its two points is measured; moved out by the fit, or bent, it is read off the drawing.
+        var names = outline.Edges.ToDictionary(edge => edge.Name, edge => added.IsZero && edge.Arc is null
+            ? Worked.Given(edge.Name.Replace('-', ' '), edge.Length, QuantitySource.Measure)
+            : Worked.ReadOff($"{edge.Name.Replace('-', ' ')}, along itself", edge.Length));
         var bounds = outline.Bounds;
         return new(
             outline.Moved(-bounds.Left, -bounds.Bottom),
             names,
             Facing(outline, -1),
             Facing(outline, 1),
-            Worked.Given("overall width", bounds.Width, QuantitySource.Worked),
-            Worked.Given("overall depth", bounds.Height, QuantitySource.Worked));
+            Worked.ReadOff("overall width of the outline", bounds.Width),
+            Worked.ReadOff("overall depth of the outline", bounds.Height));
     }
 
     /// <summary>A corner of an old cover where it was before the cover shrank.</summary>

@@ -37,7 +37,7 @@ public static class OutlineMargin
             Mirrored = specification.Choices.InPairs && !Symmetry.IsLeftRight(rim) ? specification.Count / 2 : 0,
             Marks = [.. plan.Outline.Names.Contains("nose") ? Nose(plan.Outline) : []],
         };
-        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, specification) : SheetSplit.None(whole);
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, cutWidth, specification) : SheetSplit.None(whole);
         List<Check> checks = [.. lay.Checks, .. finish.Checks(), .. parts.Checks];
         if (checks.HasError())
         {

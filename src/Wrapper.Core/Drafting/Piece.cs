@@ -78,6 +78,9 @@ public sealed record Piece
     /// <summary>How the piece may be turned on the cloth, in degrees counter-clockwise.</summary>
     public IReadOnlyList<int> Turns { get; init; } = [0, 180];
 
+    /// <summary>It is a strip on the slant of the cloth, as long as its own long side and as wide as it is square to that.</summary>
+    public bool IsSlantStrip { get; init; }
+
     /// <summary>Of two copies in one cover the second lies turned over, so that the same edges lie over each other.</summary>
     public bool InFacingPairs { get; init; }
 
@@ -94,7 +97,10 @@ public sealed record Piece
     public IReadOnlyList<Mark> Marks { get; init; } = [];
 
     /// <summary>The cut line: the stitch line with every edge moved out by its allowance, or a shape cut as it is given.</summary>
-    public Outline CutLine => _cutLine ??= OutlineOffset.Offset(StitchLine, Allowances);
+    public Outline CutLine => _cutLine ??= CutAs ?? OutlineOffset.Offset(StitchLine, Allowances);
+
+    /// <summary>The cut line where it is not just the stitch line moved out: a part of a larger shape is cut straight along its joins. Null elsewhere.</summary>
+    public Outline? CutAs { get; init; }
 
     private readonly Outline _stitchLine = null!;
     private readonly IReadOnlyDictionary<string, Length> _allowances = null!;

@@ -4,11 +4,9 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Drafting;
 
-/// <summary>Makes pieces of a cover: counts for all covers alike, mirrored copies, cut sizes that agree with what is drawn.</summary>
+/// <summary>Makes pieces of a cover: counts for all covers alike, mirrored copies.</summary>
 internal static class PieceMaker
 {
-    private static readonly Length Exact = Length.FromNanometres(40);
-
     /// <summary>A piece of one cover, with the same allowance on all edges or one for each.</summary>
     public static Piece Make(
         CoverSpecification specification, string id, string name, int perCover, Outline stitchLine, Worked cutWidth, Worked cutLength, Func<string, Length> allowance)
@@ -19,7 +17,7 @@ internal static class PieceMaker
             allowances[edge.Name] = allowance(edge.Name);
         }
 
-        var piece = new Piece
+        return new()
         {
             Key = id,
             Id = id,
@@ -31,8 +29,6 @@ internal static class PieceMaker
             StitchLine = stitchLine,
             Allowances = allowances,
         };
-        var bounds = piece.CutLine.Bounds;
-        return piece with { CutWidth = AsDrawn(cutWidth, bounds.Width), CutLength = AsDrawn(cutLength, bounds.Height) };
     }
 
     /// <summary>How many of a shaped piece are cut turned over when they face each other in twos.</summary>
@@ -41,10 +37,6 @@ internal static class PieceMaker
         InFacingPairs = true,
         Mirrored = Symmetry.IsLeftRight(piece.StitchLine) ? 0 : piece.Quantity / 2,
     };
-
-    /// <summary>The worked size, or what the cut line measures where corners and curves make it differ.</summary>
-    public static Worked AsDrawn(Worked worked, Length drawn) =>
-        (worked.Value - drawn).Abs() <= Exact ? worked : Worked.Given("measured on the cut line", drawn, QuantitySource.Worked);
 
     /// <summary>An upright rectangle with edges <c>front</c>, <c>right</c>, <c>back</c>, <c>left</c>.</summary>
     public static Outline Rectangle(Length width, Length depth) => Outline.Polygon(

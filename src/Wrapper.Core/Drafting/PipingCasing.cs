@@ -77,7 +77,7 @@ internal static class PipingCasing
             ("lower", new(zero, zero)),
             ("end-right", new(width, width)),
             ("upper", new(width, width + rise.Value)));
-        return Strip(outline, count, strip, casing, "Piping casing, bias");
+        return Strip(outline, count, strip, casing, "Piping casing, bias") with { IsSlantStrip = true };
     }
 
     private static Piece? OnTheStraight(Worked usable, Worked casing, Length seam, Length runs)

@@ -123,7 +123,7 @@ internal static class PlanShapes
         }
 
         var outline = new Outline(SmoothCurve.Closed(parts));
-        var names = Quarters.ToDictionary(name => name, name => Worked.Given($"{name} quarter of the oval", outline.LengthOf(name), QuantitySource.Worked));
+        var names = Quarters.ToDictionary(name => name, name => Worked.ReadOff($"{name} quarter of the oval", outline.LengthOf(name)));
         return new(outline, names, "front", "back", width, depth) { IsSmooth = true };
     }
 

@@ -19,6 +19,7 @@ internal sealed class PlatePieces
     private readonly int _perCover;
     private readonly PlateLay _lay;
     private readonly MiddleAndSides? _split;
+    private readonly Outline _wholeCut;
 
     public PlatePieces(ClosedPlan plan, CoverSpecification specification, string id = "plate", int perCover = 2)
     {
@@ -27,19 +28,19 @@ internal sealed class PlatePieces
         _seam = specification.Rules["seam"];
         _id = id;
         _perCover = perCover;
-        var wholeCut = OutlineOffset.Offset(plan.Outline, _seam.Value);
-        CutWidth = Extent("width", plan.Width, wholeCut.Bounds.Width);
-        CutDepth = Extent("depth", plan.Depth, wholeCut.Bounds.Height);
+        _wholeCut = OutlineOffset.Offset(plan.Outline, _seam.Value);
+        CutWidth = CutSize.Across(plan.Outline, plan.Width, _ => _seam, _wholeCut);
+        CutDepth = CutSize.Along(plan.Outline, plan.Depth, _ => _seam, _wholeCut);
         var joins = false;
         if (specification.UsableWidth is { } usable && usable < CutWidth.Value)
         {
             _split = MiddleAndSides.Of(plan.Outline, usable, JoinSeam);
-            joins = _split.SplitsInThree(plan.Outline) && SideCut().Value <= usable;
+            joins = _split.SplitsInThree(plan.Outline) && WidestSide() <= usable;
         }
 
         var chooser = new WidePieceLay(specification, id, CutWidth.Value, CutDepth.Value, joins);
         _lay = chooser.Lay;
-        Checks = OutlineOffset.KeepsEdges(plan.Outline, wholeCut) ? chooser.Checks : [.. chooser.Checks, TooShort()];
+        Checks = OutlineOffset.KeepsEdges(plan.Outline, _wholeCut) ? chooser.Checks : [.. chooser.Checks, TooShort()];
     }
 
     public IReadOnlyList<Check> Checks { get; }
@@ -106,30 +107,31 @@ internal sealed class PlatePieces
         $"Between a rounded corner and an inner corner an edge is shorter than the seam of {_specification.Format.RoundedWithUnit(_seam.Value)}: its cut line cannot be drawn. Make the corner radius or the seam smaller.",
         _specification.Measures.ContainsKey("cornerRadius") ? "cornerRadius" : "seam");
 
-    /// <summary>A cut size as the finished size and its seams, or as the mitred corners make it where sides slant.</summary>
-    private Worked Extent(string name, Worked finished, Length cut)
-    {
-        var plain = finished + (2 * _seam);
-        return (plain.Value - cut).Abs() <= Length.FromNanometres(4)
-            ? plain
-            : finished + Worked.Given($"mitred corners in {name}", cut - finished.Value, QuantitySource.Worked);
-    }
-
     private string PartAt(PlanPerimeter perimeter, PlanSpan span) => _split!.PartOf(perimeter.EdgesOf(span).First());
 
-    private Worked SideCut() =>
-        ((CutWidth - Worked.Given("usable width", Usable, QuantitySource.Cloth)) / 2) + (2 * _specification.Rules["joinSeam"]);
+    /// <summary>The middle is as wide as the cloth, or as the finished plate where only its seams are wider than the cloth.</summary>
+    private Worked MiddleCut() => Usable <= _plan.Width.Value ? Worked.Given("usable width", Usable, QuantitySource.Cloth) : _plan.Width;
+
+    /// <summary>The wider of the two sides as cut.</summary>
+    private Length WidestSide() =>
+        Length.Max(_split!.Left - _wholeCut.Bounds.Left, _wholeCut.Bounds.Right - _split.Right) + JoinSeam;
 
     private Piece Part(PlanPerimeter perimeter, string part)
     {
         var spans = perimeter.Spans.Where(span => PartAt(perimeter, span) == part).SelectMany(perimeter.EdgesOf).ToList();
-        var cutWidth = part == "middle" ? Worked.Given("usable width", Usable, QuantitySource.Cloth) : SideCut();
-        return Plate(
+        var stitchLine = _split!.Closed(spans);
+        var plate = Plate(
             $"{_id}-{part}",
             MiddleAndSides.NameOf(Name, part),
-            _split!.Closed(spans),
-            cutWidth,
+            stitchLine,
+            MiddleCut(),
             edge => edge.StartsWith("join-", StringComparison.Ordinal) ? JoinSeam : _seam.Value);
+        plate = plate with { CutAs = _split.CutOf(_wholeCut, part, JoinSeam) };
+        return plate with
+        {
+            CutWidth = part == "middle" ? plate.CutWidth : CutSize.SideAcross(_plan.Outline, CutWidth, MiddleCut(), _specification.Rules["joinSeam"], _ => _seam.Value, plate.CutLine),
+            CutLength = CutSize.AlongPart(_plan.Outline, CutDepth, stitchLine, plate.CutLine),
+        };
     }
 
     private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<string, Length> allowance)

@@ -26,10 +26,12 @@ internal sealed class SheetSplit
     public static SheetSplit None(Piece piece) => new() { Pieces = [piece] };
 
     /// <summary>The piece in three; edges that are sewn to others are named, because a join may not end on them.</summary>
-    public static SheetSplit Of(Piece whole, CoverSpecification specification, IReadOnlyCollection<string>? sewn = null)
+    public static SheetSplit Of(Piece whole, Worked finished, CoverSpecification specification, IReadOnlyCollection<string>? sewn = null)
     {
         var usable = specification.UsableWidth!.Value;
-        var join = specification.Rules["joinSeam"].Value;
+        var joinSeam = specification.Rules["joinSeam"];
+        var join = joinSeam.Value;
+        var middle = usable <= whole.StitchLine.Bounds.Width ? Worked.Given("usable width", usable, QuantitySource.Cloth) : finished;
         var lines = MiddleAndSides.Of(whole.StitchLine, usable, join);
         var sideCut = ((whole.CutWidth.Value - usable).Half()) + (2 * join);
         var endsOnSeam = sewn is not null && whole.StitchLine.Edges.Any(edge => sewn.Contains(edge.Name) && lines.Crossings(edge).Any());
@@ -46,7 +48,7 @@ internal sealed class SheetSplit
 
         var split = new SheetSplit
         {
-            Pieces = [.. MiddleAndSides.Parts.Select(part => Part(whole, part, lines, join))],
+            Pieces = [.. MiddleAndSides.Parts.Select(part => Part(whole, part, lines, middle, joinSeam))],
             Joins = [.. from copy in Enumerable.Range(1, whole.PerCover) from side in (string[])["left", "right"] select JoinOf(whole, side, copy)],
         };
         foreach (var piece in split.Pieces)
@@ -71,7 +73,7 @@ internal sealed class SheetSplit
 
     private SeamSide Moved(SeamSide side) => _partOf.TryGetValue(side.Edge, out var piece) ? side with { Piece = piece } : side;
 
-    private static Piece Part(Piece whole, string part, MiddleAndSides lines, Length join)
+    private static Piece Part(Piece whole, string part, MiddleAndSides lines, Worked middle, Worked join)
     {
         var kept = new List<Edge>();
         var broken = whole.StitchLine.Edges.Where(edge => lines.Crossings(edge).Any()).Select(edge => edge.Name).ToHashSet();
@@ -95,16 +97,18 @@ internal sealed class SheetSplit
         }
 
         var outline = lines.Closed(kept);
-        var allowances = outline.Names.ToDictionary(name => name, name => name.StartsWith("join-", StringComparison.Ordinal) ? join : AllowanceOf(whole, name));
-        var cut = OutlineOffset.Offset(outline, allowances).Bounds;
+        var allowances = outline.Names.ToDictionary(name => name, name => name.StartsWith("join-", StringComparison.Ordinal) ? join.Value : AllowanceOf(whole, name));
+        var cutAs = lines.CutOf(whole.CutLine, part, join.Value);
+        var cut = cutAs ?? OutlineOffset.Offset(outline, allowances);
         return whole with
         {
             Key = $"{whole.Key}-{part}",
             Name = MiddleAndSides.NameOf(whole.Name, part),
             StitchLine = outline,
             Allowances = allowances,
-            CutWidth = Worked.Given("measured on the cut line", cut.Width, QuantitySource.Worked),
-            CutLength = PieceMaker.AsDrawn(whole.CutLength, cut.Height),
+            CutAs = cutAs,
+            CutWidth = part == "middle" ? middle : CutSize.SideAcross(whole.StitchLine, whole.CutWidth, middle, join, name => AllowanceOf(whole, name), cut),
+            CutLength = CutSize.AlongPart(whole.StitchLine, whole.CutLength, outline, cut),
             Folds = [.. Clipped(whole.Folds, part, lines)],
             Marks = [],
         };

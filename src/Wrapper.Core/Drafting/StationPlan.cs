@@ -46,16 +46,16 @@ internal static class StationPlan
 
         var curve = new MonotoneCurve(
             [.. stations.Select(station => depth.Value.Nanometres * station.At.RatioTo(taken))], [.. stations.Select(station => (station.Width + fit.Value).Nanometres / 2.0)]);
-        var widest = stations.Max(station => station.Width) + fit.Value;
-        return widest.IsPositive && stations.All(station => (station.Width + fit.Value).IsPositive)
+        var widest = Worked.Given("widest station", stations.Max(station => station.Width), QuantitySource.Measure) + fit;
+        return widest.Value.IsPositive && stations.All(station => (station.Width + fit.Value).IsPositive)
             ? Drawn(curve, stations, widest, fit, depth)
             : null;
     }
 
-    private static ClosedPlan Drawn(MonotoneCurve curve, IReadOnlyList<(Length At, Length Width)> stations, Length widest, Worked fit, Worked depth)
+    private static ClosedPlan Drawn(MonotoneCurve curve, IReadOnlyList<(Length At, Length Width)> stations, Worked widest, Worked fit, Worked depth)
     {
         var spans = stations.Count - 1;
-        var middle = widest.Nanometres / 2.0;
+        var middle = widest.Value.Nanometres / 2.0;
         var all = (double)depth.Value.Nanometres;
         Point OnSide(double y, int side) => new(Length.FromNanometresRounded(middle + (side * curve.At(y))), Length.FromNanometresRounded(y));
         Vector Along(double y, int side) => new Vector(side * curve.SlopeAt(y), 1).Unit;
@@ -78,10 +78,10 @@ internal static class StationPlan
         var edges = new Dictionary<string, Worked>
         {
             ["front"] = At(0, "front width"),
-            ["right"] = Worked.Given("side, along the curve", outline.LengthOf("right"), QuantitySource.Worked),
+            ["right"] = Worked.ReadOff("side, along the curve", outline.LengthOf("right")),
             ["back"] = At(spans, "back width"),
-            ["left"] = Worked.Given("side, along the curve", outline.LengthOf("left"), QuantitySource.Worked),
+            ["left"] = Worked.ReadOff("side, along the curve", outline.LengthOf("left")),
         };
-        return new(outline, edges, "front", "back", Worked.Given("widest", widest, QuantitySource.Worked), depth);
+        return new(outline, edges, "front", "back", widest, depth);
     }
 }

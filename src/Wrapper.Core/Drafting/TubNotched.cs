@@ -43,7 +43,7 @@ public static class TubNotched
             Folds = [.. CrossOutline.Creases(w.Value, d.Value, hang.Value)],
             Turns = lay.Turns,
         };
-        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, specification, [.. outline.Names.Where(name => name.Contains('-', StringComparison.Ordinal))]) : SheetSplit.None(whole);
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, w + (2 * hang), specification, [.. outline.Names.Where(name => name.Contains('-', StringComparison.Ordinal))]) : SheetSplit.None(whole);
         checks.AddRange(parts.Checks);
         if (checks.HasError())
         {

@@ -38,7 +38,7 @@ internal sealed class TubWallPieces
     /// <summary>The finished length of the hem edge before it is drawn in.</summary>
     public Worked Opening => _specification.Obstacles.Count == 0
         ? _plan.IsSmooth ? _plan.Perimeter : Worked.Sum(_plan.Outline.Names.Select(name => _plan.Edges[name])).Named("opening")
-        : Worked.Given("hem edge, with its curves", Sides().Aggregate(Length.Zero, (sum, side) => sum + HemOf(side, LengthOf(side).Value).Aggregate(Length.Zero, (length, edge) => length + edge.Length)), QuantitySource.Worked);
+        : Worked.ReadOff("hem edge, with its curves", Sides().Aggregate(Length.Zero, (sum, side) => sum + HemOf(side, LengthOf(side).Value).Aggregate(Length.Zero, (length, edge) => length + edge.Length)));
 
     private Worked Height { get; }
 

@@ -16,7 +16,7 @@ internal sealed class ZipBoxingPieces
     public ZipBoxingPieces(BoxingStripLayout layout)
     {
         _layout = layout;
-        Count = StripParts.Of(layout.ZipRun.Value, layout.LongestStretch);
+        Count = StripParts.Of(layout.ZipRun.Value, layout.LongestStretch?.Value);
     }
 
     /// <summary>In how many parts each strip is cut.</summary>

@@ -49,6 +49,23 @@ public sealed class Outline
     /// <summary>The area in square millimetres.</summary>
     public double Area => SignedArea();
 
+    /// <summary>It turns inwards nowhere.</summary>
+    public bool IsConvex
+    {
+        get
+        {
+            for (var i = 0; i < Edges.Length; i++)
+            {
+                if (Edges[i].Arc is { CounterClockwise: false } || Edges[i].DirectionAtEnd.Cross(Edges[(i + 1) % Edges.Length].DirectionAtStart) < -1e-6)
+                {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+    }
+
     /// <summary>The developed length of an edge, all its parts together.</summary>
     /// <exception cref="KeyNotFoundException">There is no such edge.</exception>
     public Length LengthOf(string name) => FindLength(name) ?? throw new KeyNotFoundException($"The outline has no edge “{name}”.");

@@ -19,6 +19,9 @@ public abstract class Quantity(string name, Length value, QuantitySource source)
 /// <summary>A figure that was given: read off the tape, or laid down as a rule.</summary>
 public sealed class GivenQuantity(string name, Length value, QuantitySource source) : Quantity(name, value, source);
 
+/// <summary>A figure read off the drawing: its name says what was measured there.</summary>
+public sealed class DrawnQuantity(string name, Length value) : Quantity(name, value, QuantitySource.Drawn);
+
 /// <summary>A figure that was worked out and got a name, so that longer sums can use it.</summary>
 public sealed class NamedResult(string name, Worked definition) : Quantity(name, definition.Value, QuantitySource.Worked)
 {

@@ -23,4 +23,7 @@ public enum QuantitySource
 
     /// <summary>Worked out from other figures.</summary>
     Worked,
+
+    /// <summary>Read off the drawing, because no sum gives it: a curve, a mitre, a smooth side.</summary>
+    Drawn,
 }

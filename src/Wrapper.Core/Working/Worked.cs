@@ -43,6 +43,11 @@ public sealed class Worked
     public static Worked Given(string name, Length value, QuantitySource source) =>
         Of(new GivenQuantity(name, value, source));
 
+    /// <summary>
+    /// A figure no sum gives, read off the drawing. Drafting says so itself where it takes one; a sum never becomes one.
+    /// </summary>
+    public static Worked ReadOff(string what, Length value) => Of(new DrawnQuantity(what, value));
+
     /// <summary>A sum of this one figure.</summary>
     public static Worked Of(Quantity quantity) => new([new(Factor.One, quantity)]);
 

@@ -111,7 +111,13 @@ internal static class TableDrafters
     {
         var grown = OutlineOffset.Offset(plan.Outline, drop.Value);
         var box = grown.Bounds;
-        return plan with { Outline = grown.Moved(-box.Left, -box.Bottom), Width = plan.Width + (2 * drop), Depth = plan.Depth + (2 * drop) };
+        return plan with
+        {
+            Outline = grown.Moved(-box.Left, -box.Bottom),
+            Width = plan.Width + (2 * drop),
+            Depth = plan.Depth + (2 * drop),
+            Perimeter = (plan.IsSmooth ? plan.Perimeter + (2 * drop).TimesPi() : plan.Perimeter + (8 * drop)).Named("hem, all round"),
+        };
     }
 
     /// <summary>A broad end, straight sides, a taper, and a nose rounded at half its width.</summary>
@@ -152,13 +158,13 @@ internal static class TableDrafters
             new("left-taper", left, new(Length.Zero, shoulder)),
             new("left", new(Length.Zero, shoulder), Point.Origin),
         ]);
-        var slant = Worked.Given("taper, along itself", outline.LengthOf("right-taper"), QuantitySource.Worked);
+        var slant = Worked.ReadOff("taper, along itself", outline.LengthOf("right-taper"));
         var lengths = new Dictionary<string, Worked>
         {
             ["front"] = widest,
             ["right"] = length - taper,
             ["right-taper"] = slant,
-            ["nose"] = Worked.Given("nose, along its curve", outline.LengthOf("nose"), QuantitySource.Worked),
+            ["nose"] = Worked.ReadOff("nose, along its curve", outline.LengthOf("nose")),
             ["left-taper"] = slant,
             ["left"] = length - taper,
         };
@@ -177,22 +183,17 @@ internal static class TableDrafters
         {
             var layer = specification.Padding[i];
             var wound = layer.How is PaddingHow.WoundWidth or PaddingHow.WoundDepth;
-            var bounds = plan.Outline.Bounds;
-            var thickness = 2 * layer.Thickness;
-            var outline = wound
-                ? PieceMaker.Rectangle(
-                    layer.How == PaddingHow.WoundWidth ? layer.Turns * (2 * (bounds.Width + thickness)) : bounds.Width,
-                    layer.How == PaddingHow.WoundDepth ? layer.Turns * (2 * (bounds.Height + thickness)) : bounds.Height)
-                : plan.Outline;
-            var box = outline.Bounds;
+            var round = 2 * Worked.Given("padding", layer.Thickness, QuantitySource.Cover); // what it is wound round grows by itself on both faces
+            var width = layer.How == PaddingHow.WoundWidth ? layer.Turns * (2 * (plan.Width + round)) : plan.Width;
+            var length = layer.How == PaddingHow.WoundDepth ? layer.Turns * (2 * (plan.Depth + round)) : plan.Depth;
             yield return PieceMaker.Make(
                 specification,
                 "layer",
                 wound ? $"Padding {i + 1}, wound round {layer.Turns} times" : $"Padding {i + 1}",
                 wound ? 1 : layer.Turns,
-                outline,
-                Worked.Given("as the top", box.Width, QuantitySource.Worked),
-                Worked.Given("as the top", box.Height, QuantitySource.Worked),
+                wound ? PieceMaker.Rectangle(width.Value, length.Value) : plan.Outline,
+                width,
+                length,
                 _ => Length.Zero) with
             { Key = $"layer-{i + 1}", IsLoose = true, Cloth = ClothRole.Padding };
         }
