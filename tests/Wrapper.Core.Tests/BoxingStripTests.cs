@@ -89,7 +89,7 @@ public sealed class BoxingStripTests
         Assert.All(draft.Ledger, entry => Assert.Equal(Length.Zero, entry.Difference));
         var shorter = draft.Pieces.Select(piece => piece.Key != "boxing" ? piece : piece with { StitchLine = Shortened(piece.StitchLine, "front", Length.FromMillimetres(2m)) }).ToList();
 
-        var open = SeamLedger.Measure(shorter, draft.Seams, LengthUnit.Inch).Where(entry => !entry.Meets).Select(entry => entry.Seam.Id);
+        var open = SeamLedger.Measure(shorter, draft.Seams).Where(entry => !entry.Meets).Select(entry => entry.Seam.Id);
         Assert.Equal(["bottom-front", "top-front"], open.Order());
     }
 

@@ -85,12 +85,12 @@ public sealed class FoldUpTests
                         return;
                     }
 
-                    foreach (var piece in draft.Pieces.Where(piece => !piece.IsLoose))
+                    foreach (var piece in draft.Pieces.Where(piece => piece.Use == PieceUse.Cover))
                     {
                         foreach (var (line, changed) in Moves(piece))
                         {
                             Interlocked.Increment(ref moved);
-                            var folded = FoldUp.Of([.. draft.Pieces.Select(other => other.Key == piece.Key ? changed : other)], draft.Seams, draft.Body, draft.Gather, draft.Blocks);
+                            var folded = FoldUp.Of([.. draft.Pieces.Select(other => other.Key == piece.Key ? changed : other)], draft.Seams, draft.Thing, draft.Blocks);
                             Assert.False(folded.Holds, $"{cell}: {piece.Key} {line} moved by 1 mm and nothing noticed");
                         }
                     }
@@ -109,7 +109,7 @@ public sealed class FoldUpTests
         {
             List<Seam> seams = [.. draft.Seams];
             seams.RemoveAt(left);
-            Assert.False(FoldUp.Of(draft.Pieces, seams, draft.Body, null, []).Holds, draft.Seams[left].Id);
+            Assert.False(FoldUp.Of(draft.Pieces, seams, draft.Thing, draft.Blocks).Holds, draft.Seams[left].Id);
         }
     }
 

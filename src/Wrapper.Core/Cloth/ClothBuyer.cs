@@ -1,5 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Proof;
 using Wrapper.Core.Rules;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -39,14 +40,21 @@ public sealed class ClothBuyer
     /// <param name="shouldStop">Asked between orders.</param>
     /// <param name="available">The length there is of it: a lay that fits is good enough; null for a roll.</param>
     /// <param name="onShorter">Told of the first answer and of each with a shorter lay.</param>
-    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null, Action<Yardage>? onShorter = null)
+    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null, Action<Yardage>? onShorter = null) =>
+        Buy(cloth, steps, shouldStop, available, onShorter, Proved.Draft);
+
+    /// <summary>The same without the proof: an estimate that stands beside others and is not cut from.</summary>
+    public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null) =>
+        Buy(cloth, steps, shouldStop, available, null, Drafter.Draft);
+
+    private Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter, Func<CoverInput, DraftOutcome> drafted)
     {
         var leftOut = new List<string>();
         var checks = new List<Check>();
         var drafts = new Dictionary<string, Draft>();
         foreach (var cover in _covers)
         {
-            var outcome = Drafter.Draft(OnCloth(cover.Input, cloth));
+            var outcome = drafted(OnCloth(cover.Input, cloth));
             if (outcome.Draft is { } draft)
             {
                 drafts[cover.Key] = draft;
@@ -54,7 +62,7 @@ public sealed class ClothBuyer
             else
             {
                 leftOut.Add(cover.Key);
-                checks.AddRange(outcome.Checks.Where(check => check.Code is "piece-wider-than-cloth" or "turned-on-nap" or "cloth-too-narrow-for-casing").Select(check => Named(check, cover)));
+                checks.AddRange(outcome.Checks.Where(check => check.Code is "piece-wider-than-cloth" or "turned-on-nap" or "cloth-too-narrow-for-casing" or "does-not-close" or "sum-disagrees").Select(check => Named(check, cover)));
             }
         }
 
@@ -137,7 +145,7 @@ public sealed class ClothBuyer
         ClothSpecification cloth, Yardage chosen, IReadOnlyList<ClothWidth> widths, int steps, Func<bool>? shouldStop = null)
     {
         var yardages = widths.Select(width => (
-            Width: width, Yardage: width.Width == cloth.Width ? chosen : Buy(cloth.AtWidth(width.Width), steps, shouldStop))).ToList();
+            Width: width, Yardage: width.Width == cloth.Width ? chosen : Estimate(cloth.AtWidth(width.Width), steps, shouldStop))).ToList();
         var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
         var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
         var best = complete.Where(entry => entry.Yardage.LeftOut.Count == most)

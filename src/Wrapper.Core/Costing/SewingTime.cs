@@ -34,7 +34,7 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
         var plain = draft.Ledger.Where(entry => !entry.Seam.IsFlat && entry.Seam.Takes is null);
         var piped = draft.Ledger.Where(entry => entry.Seam.Takes == "piping");
         var zipped = draft.Ledger.Where(entry => entry.Seam.Takes is "zip" or "hook-and-loop").ToList();
-        var hem = draft.Pieces.Where(piece => !piece.IsLoose).Sum(piece => piece.PerCover * OpenEdges(piece, draft.Seams).Sum(length => length.Millimetres)) / 1000;
+        var hem = draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).Sum(piece => piece.PerCover * OpenEdges(piece, draft.Seams).Sum(length => length.Millimetres)) / 1000;
         TimePart[] parts =
         [
             new("cut and mark", draft.Pieces.Sum(piece => piece.Quantity), rules.Number("minutesPerPiece")),
@@ -71,6 +71,6 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
 
     /// <summary>The edges of one copy of a piece that no seam takes: they are hemmed, cased or finished.</summary>
     private static IEnumerable<Length> OpenEdges(Piece piece, IReadOnlyList<Seam> seams) => piece.StitchLine.Names
-        .Where(name => !seams.Any(seam => (seam.First.Piece == piece.Key && seam.First.Edge == name) || (seam.Second.Piece == piece.Key && seam.Second.Edge == name)))
+        .Where(name => !seams.Any(seam => seam.Edges.Any(side => side.Piece == piece.Key && side.Edge == name)))
         .Select(piece.StitchLine.LengthOf);
 }

@@ -73,14 +73,11 @@ public static class Bag
         return new()
         {
             Pieces = pieces,
-            Seams = [.. Seams(broken, plan.Back, way), .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : []],
+            Seams = [.. Seams(broken, plan.Back, way, specification.Choices.Piping != Piping.None), .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : []],
             Notions = notions,
             Finished = [new("W", "Finished width", plan.Width), new("D", "Finished depth", plan.Depth), new("t", "Finished thickness", thickness)],
             Steps = [.. way.Steps(isBoxed)],
             Checks = checks,
-            Body = isBoxed
-                ? new(w, d, thickness.Value, Length.Zero, (2 * FoldedBody.Of(w, d)) + FoldedBody.Of(2 * (w + d), thickness.Value))
-                : new(bounds.Width, bounds.Height, Length.Zero, Length.Zero, 2 * outline.Area),
         };
     }
 
@@ -91,11 +88,11 @@ public static class Bag
         : plan.IsSmooth ? plan.Perimeter + thickness.TimesPi()
         : Worked.ReadOff("face, all round, drawn half the thickness further out", outline.Perimeter);
 
-    private static IEnumerable<Seam> Seams(Outline outline, string back, BagWayIn way)
+    private static IEnumerable<Seam> Seams(Outline outline, string back, BagWayIn way, bool isPiped)
     {
         foreach (var edge in outline.Names)
         {
-            yield return new(edge, new("face", edge), new("face", edge, 2), edge == back + "-way-in" ? way.Takes : null);
+            yield return new(edge, new("face", edge), new("face", edge, 2), edge == back + "-way-in" && way.Takes is { } closure ? closure : isPiped ? "piping" : null);
         }
     }
 }

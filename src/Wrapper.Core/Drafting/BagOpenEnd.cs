@@ -46,7 +46,8 @@ internal static class BagOpenEnd
         if (specification.Choices.Closure == "ties")
         {
             var facing = PieceMaker.Rectangle(width.Value, specification.Rules["hem"].Value);
-            pieces.Add(PieceMaker.Make(specification, "facing", "Facing for the opening end", 2, facing, cutWidth, specification.Rules["hem"] + (2 * side), _ => side.Value) with { IsLoose = true, Cloth = ClothRole.Lining });
+            pieces.Add(PieceMaker.Make(specification, "facing", "Facing for the opening end", 2, facing, cutWidth, specification.Rules["hem"] + (2 * side), _ => side.Value) with { Use = PieceUse.Applied, Cloth = ClothRole.Lining });
+            seams.AddRange(FacingSeams(pieces));
         }
 
         return new()
@@ -63,7 +64,6 @@ internal static class BagOpenEnd
             ],
             Steps = [.. Steps(drops, end)],
             Checks = checks,
-            Body = new(width.Value, length.Value, Length.Zero, end.IsSewn ? Length.Zero : 2 * end.Opening.Value, 2 * FoldedBody.Of(width.Value, length.Value)),
             Joins = 2 * (drops.Parts.Count - 1) * specification.Count,
         };
     }
@@ -101,6 +101,21 @@ internal static class BagOpenEnd
             }
         }
     }
+
+    /// <summary>Each facing is sewn along the whole opening end of its face, whatever drops that is joined from.</summary>
+    private static IEnumerable<Seam> FacingSeams(IReadOnlyList<Piece> pieces)
+    {
+        var ends = pieces.Where(piece => piece.Id == "face").SelectMany(piece =>
+            from copy in Enumerable.Range(1, piece.PerCover) from edge in piece.StitchLine.Names where edge.StartsWith("end", StringComparison.Ordinal) select new SeamSide(piece.Key, edge, copy)).ToList();
+        foreach (var (face, copies) in ((int, Func<SeamSide, bool>)[])[(1, side => IsOfFront(side, pieces)), (2, side => !IsOfFront(side, pieces))])
+        {
+            var edges = ends.Where(copies).ToList();
+            yield return new($"facing-{face}", new("facing", "back", face), edges[0]) { SecondGoesOn = [.. edges.Skip(1)] };
+        }
+    }
+
+    /// <summary>The first half of the copies of a piece that both faces are cut from is the front's.</summary>
+    private static bool IsOfFront(SeamSide side, IReadOnlyList<Piece> pieces) => 2 * side.Copy <= pieces.First(piece => piece.Key == side.Piece).PerCover;
 
     internal static Piece Face(
         CoverSpecification specification, string name, int perCover, Outline outline, Worked cutWidth, Worked cutLength, Worked side, Worked closed, Worked end, Length join = default) =>

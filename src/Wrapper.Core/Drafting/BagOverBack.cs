@@ -75,9 +75,6 @@ internal static class BagOverBack
             ],
             Steps = [.. Steps(reversible, corners)],
             Checks = checks,
-            Body = isBoxed
-                ? new(w, layers * h, thickness.Value, reversible ? Length.Zero : opening.Value, layers * ((2 * FoldedBody.Of(w, h)) + FoldedBody.Of((2 * h) + w, thickness.Value)))
-                : new(w + thickness.Value, layers * (h + half), Length.Zero, (reversible ? Length.Zero : 2 * (w + thickness.Value)) + posts, 2 * layers * outline.Area),
         };
     }
 

@@ -43,7 +43,6 @@ internal static class BagPillow
                 new("Finish the edges and turn."),
             ],
             Checks = lay.Checks,
-            Body = new(w, l, Length.Zero, 2 * w, 2 * FoldedBody.Of(w, l)),
         };
     }
 
@@ -101,7 +100,6 @@ internal static class BagPillow
                 new("Sew round inside the border, a flange’s width from the edge."),
             ],
             Checks = checks,
-            Body = new(w, l, zero, (2 * w) + (2 * o), FoldedBody.Of(w, (2 * l) + o)),
         };
     }
 }

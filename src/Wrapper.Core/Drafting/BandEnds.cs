@@ -64,7 +64,6 @@ public static class BandEnds
                 new("Finish the raw edges, turn and try it on the filling."),
             ],
             Checks = checks,
-            Body = new(profile.Width.Value, profile.Depth.Value, width.Value, Length.Zero, (2 * profile.Outline.Area) + FoldedBody.Of(profile.Outline.Perimeter, width.Value)),
             Joins = ends.Joins,
         };
     }
@@ -106,7 +105,6 @@ public static class BandEnds
                 .. finish.Steps(),
             ],
             Checks = checks,
-            Body = new(profile.Width.Value, profile.Depth.Value, width.Value, opening.Value, (2 * profile.Outline.Area) + FoldedBody.Of(developed.Value, width.Value)),
         };
     }
 

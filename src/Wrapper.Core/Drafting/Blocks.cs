@@ -12,7 +12,9 @@ namespace Wrapper.Core.Drafting;
 /// <param name="Height">Longest, between seams.</param>
 /// <param name="Spare">What is added to the width at each side and to the height at each end before it is pinned.</param>
 /// <param name="Count">How many.</param>
-internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count);
+/// <param name="Across">What is cut beyond it at each side.</param>
+/// <param name="Along">What is cut beyond it at each end.</param>
+internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count, Worked Across, Worked Along);
 
 /// <summary>What a zone goes down into gaps or has to spare at its edges.</summary>
 internal sealed record BlockSpare(Worked Left, Worked Right, Worked Bottom, Worked Top)
@@ -29,15 +31,15 @@ public static class Blocks
     private static readonly Length Least = Length.FromMillimetres(3m);
 
     /// <summary>Drafts a block for every zone.</summary>
-    internal static ConstructedCover Construct(IReadOnlyList<BlockZone> zones, Worked allowance, CoverSpecification specification)
+    internal static ConstructedCover Construct(IReadOnlyList<BlockZone> zones, Worked pin, CoverSpecification specification)
     {
         var checks = new List<Check>();
         var pieces = new List<Piece>();
-        var fits = new List<BlockFit>();
+        var parts = new Dictionary<string, IReadOnlyList<string>>();
         foreach (var zone in zones)
         {
             var (width, height) = (zone.Width + zone.Spare.Left + zone.Spare.Right, zone.Height + zone.Spare.Bottom + zone.Spare.Top);
-            var (cutWidth, cutLength) = (width + (2 * allowance), height + (2 * allowance));
+            var (cutWidth, cutLength) = (width + (2 * zone.Across), height + (2 * zone.Along));
             if (Length.Min(width.Value, height.Value) < Least)
             {
                 checks.Add(Check.Error("nothing-left", $"{zone.Name}: a block of {specification.Format.RoundedWithUnit(width.Value)} by {specification.Format.RoundedWithUnit(height.Value)} between seams cannot be cut: check the zone’s width and height, and their unit.", "zones"));
@@ -46,17 +48,17 @@ public static class Blocks
 
             var lay = new WidePieceLay(specification, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
             var outline = PieceMaker.Rectangle(width.Value, height.Value);
-            var piece = PieceMaker.Make(specification, "block", zone.Name, zone.Count, outline, cutWidth, cutLength, _ => allowance.Value) with
+            var piece = PieceMaker.Make(specification, "block", zone.Name, zone.Count, outline, cutWidth, cutLength, edge => (edge is "left" or "right" ? zone.Across : zone.Along).Value) with
             {
                 Key = zone.Key,
                 Turns = lay.Turns,
                 Marks = [Mark.At("top", $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
             };
-            var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, specification) : SheetSplit.None(piece);
+            var split = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, specification) : SheetSplit.None(piece);
             checks.AddRange(lay.Checks);
-            checks.AddRange(parts.Checks);
-            pieces.AddRange(parts.Pieces);
-            fits.Add(new(zone.Key, [.. parts.Pieces.Select(part => part.Key)], width.Value, height.Value, allowance.Value));
+            checks.AddRange(split.Checks);
+            pieces.AddRange(split.Pieces);
+            parts[zone.Key] = [.. split.Pieces.Select(part => part.Key)];
         }
 
         return checks.HasError()
@@ -65,7 +67,7 @@ public static class Blocks
             {
                 Pieces = pieces,
                 Seams = [],
-                Finished = [new("pin", "Allowance for pinning", allowance)],
+                Finished = [new("pin", "Allowance for pinning", pin)],
                 Steps =
                 [
                     new("Cut every block, mark its name and its top.", "Pinned wrong side out, left and right swap: a block is named by where it ends up."),
@@ -73,7 +75,7 @@ public static class Blocks
                     new("Trim to the seam, snip notches across each pair of edges, take it off and sew what was pinned; try it on before the edges are finished."),
                 ],
                 Checks = checks,
-                Blocks = fits,
+                Blocks = parts,
                 Joins = specification.Count * (pieces.Count - zones.Count),
             };
     }

@@ -68,7 +68,6 @@ public static class BoxingStrip
                 new("P", "Perimeter at the stitch line", plan.Perimeter),
                 .. layout.HasZip ? (FinishedSize[])[new("Z", "Zip run", layout.ZipRun)] : [],
             ],
-            Body = new(plan.Outline.Bounds.Width, plan.Outline.Bounds.Height, thickness.Value, Length.Zero, (2 * plan.Outline.Area) + FoldedBody.Of(plan.Outline.Perimeter + (4 * layout.Lap.Value), thickness.Value)),
             Steps = [.. BoxingStripSteps.Of(layout, boxing.Count, zip.Count, plates.IsSplit)],
             Checks = checks,
             Joins = (count * (boxing.Count - 1 + (layout.HasZip ? 2 * (zip.Count - 1) : 0))) + plates.Joins,

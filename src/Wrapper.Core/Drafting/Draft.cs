@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Proof;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -41,14 +42,11 @@ public sealed record Draft
     /// <summary>How many joins the width of the cloth forced, for all covers alike.</summary>
     public required int Joins { get; init; }
 
-    /// <summary>What it measures made up, for the fold-up proof; null where there is nothing to fold.</summary>
-    public FoldedBody? Body { get; init; }
+    /// <summary>What the thing says that the cover has to measure.</summary>
+    public required Expectation Thing { get; init; }
 
-    /// <summary>The rim that is drawn in; null for none.</summary>
-    public GatheredRim? Gather { get; init; }
-
-    /// <summary>The zones that have to lie inside their blocks.</summary>
-    public IReadOnlyList<BlockFit> Blocks { get; init; } = [];
+    /// <summary>Which pieces each block of a pinned cover is cut as.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<string>> Blocks { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
 
     /// <summary>Every number of the draft by the name its working has: finished sizes, cut sizes, notions.</summary>
     public IEnumerable<DraftNumber> Numbers()

@@ -1,5 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting.Things;
+using Wrapper.Core.Proof;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -33,7 +34,7 @@ public static class Drafter
             return new(null, reading, Sorted([.. faults, .. checks]));
         }
 
-        var ledger = SeamLedger.Measure(cover.Pieces, cover.Seams, specification.Unit);
+        var ledger = SeamLedger.Measure(cover.Pieces, cover.Seams);
         var draft = new Draft
         {
             Format = specification.Format,
@@ -45,8 +46,7 @@ public static class Drafter
             Steps = cover.Steps,
             Checks = Sorted([.. checks, .. ledger.Where(entry => !entry.Meets).Select(Open)]),
             Joins = cover.Joins,
-            Body = cover.Body,
-            Gather = cover.Gather,
+            Thing = Expectations.Of(specification),
             Blocks = cover.Blocks,
         };
         return new(draft, reading, draft.Checks);

@@ -43,7 +43,6 @@ public static class Envelope
             Finished = [new("W", "Finished width", width), new("D", "Finished depth", depth), new("t", "Finished thickness", thickness), new("tail", "Tail, to its raw end", tail)],
             Steps = [.. Steps(specification)],
             Checks = checks,
-            Body = new(w, d + tail.Value, thickness.Value, 2 * (w + thickness.Value + (2 * tail.Value)), 2 * (FoldedBody.Of(w + thickness.Value, d + half + tail.Value) - (2 * FoldedBody.Of(half, half)))),
         };
     }
 

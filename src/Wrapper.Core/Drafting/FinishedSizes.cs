@@ -97,13 +97,13 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     private Worked Converted(MeasureDefinition definition)
     {
         var taken = Taken(definition);
-        return specification.MeasuredFrom == MeasuredFrom.OldCover ? Unshrunk(taken, definition.Axis) : taken + Wadding(definition.Axis);
+        return specification.MeasuredFrom == MeasuredFrom.OldCover ? Unshrunk(taken, definition) : taken + Wadding(definition.Axis);
     }
 
-    private Worked Unshrunk(Worked taken, MeasureAxis axis)
+    private Worked Unshrunk(Worked taken, MeasureDefinition definition)
     {
         var (across, along) = specification.OldCoverShrinkage;
-        var share = axis == MeasureAxis.Width ? across : along;
+        var share = definition.Axis == MeasureAxis.Width || definition.RunsAcross ? across : along;
         return share == 0 ? taken : taken.DividedBy(1 - share);
     }
 

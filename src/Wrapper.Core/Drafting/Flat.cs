@@ -25,11 +25,12 @@ public static class Flat
         }
 
         List<Piece> pieces = [.. parts.Pieces];
-        Medallion.Add(specification, pieces, checks, plan);
+        List<Sewing.Seam> seams = [.. parts.Joins];
+        Medallion.Add(specification, pieces, seams, checks, plan);
         return new()
         {
             Pieces = pieces,
-            Seams = parts.Joins,
+            Seams = seams,
             Finished =
             [
                 new("W", "Finished width", plan.Width),
@@ -43,7 +44,6 @@ public static class Flat
                 new("Turn the hem twice and sew it; ease it round curves in small steps."),
             ],
             Checks = checks,
-            Body = new(plan.Width.Value, plan.Depth.Value, Length.Zero, plan.Outline.Perimeter, plan.Outline.Area),
             Joins = parts.Joins.Count * specification.Count,
         };
     }

@@ -77,10 +77,6 @@ internal sealed class FoldedCover
     public static IEnumerable<Mark> CornerMarks(IEnumerable<Fold> folds) => folds.Where(fold => fold.TrimsRight).SelectMany(fold =>
         fold.Through.Zip(fold.Through.Skip(1), (start, end) => new Mark("corner-line", fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)));
 
-    /// <summary>What it measures made up.</summary>
-    public FoldedBody Body => new(
-        Width.Value, Depth.Value, Thickness.Value, Length.Zero, (2 * FoldedBody.Of(Width.Value, Depth.Value)) + FoldedBody.Of(2 * (Width.Value + Depth.Value), Thickness.Value));
-
     /// <summary>The lines across the opened corners, as long as the thickness.</summary>
     public Notion CornerLine() => new("corner-line", "Corner line", 4 * Specification.Count, Thickness);
 

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
@@ -7,7 +8,7 @@ namespace Wrapper.Core.Drafting;
 /// <summary>A disc sewn on the middle of a top, turned through a slit in its facing. See docs/handbook.md, "Medallions".</summary>
 internal static class Medallion
 {
-    public static void Add(CoverSpecification specification, List<Piece> pieces, List<Check> checks, ClosedPlan plan)
+    public static void Add(CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Check> checks, ClosedPlan plan)
     {
         if (specification.Choices.Medallion is not { } finished)
         {
@@ -24,8 +25,9 @@ internal static class Medallion
         var diameter = Worked.Given("medallion", finished, QuantitySource.Cover);
         var cut = diameter + (2 * seam);
         var disc = PlanShapes.Round(diameter).Outline;
-        var piece = PieceMaker.Make(specification, "medallion", "Medallion", 1, disc, cut, cut, _ => seam.Value) with { IsLoose = true };
+        var piece = PieceMaker.Make(specification, "medallion", "Medallion", 1, disc, cut, cut, _ => seam.Value) with { Use = PieceUse.Applied };
         pieces.Add(piece);
+        seams.AddRange(disc.Names.Select(edge => new Seam($"medallion-{edge}", new("medallion", edge), new("facing", edge))));
         pieces.Add(piece with { Key = "facing", Id = "facing", Name = "Medallion facing, slit to turn", Cloth = ClothRole.Lining });
     }
 }

@@ -63,8 +63,6 @@ public static class OutlineMargin
                 .. finish.Steps(),
             ],
             Checks = checks,
-            Body = new(plan.Width.Value + (2 * margin.Value), plan.Depth.Value + (2 * margin.Value), Length.Zero, rim.Perimeter, plan.Outline.Area + FoldedBody.Of(plan.Outline.Perimeter, margin.Value) + (Math.PI * FoldedBody.Of(margin.Value, margin.Value))),
-            Gather = new(plan.Outline, gather),
             Joins = parts.Joins.Count * specification.Count,
         };
     }

@@ -50,7 +50,6 @@ public static class PanelsFolded
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
-            Body = cover.Body,
             Steps = [.. Steps()],
             Checks = checks,
         };

@@ -17,6 +17,25 @@ public enum ClothRole
     Padding,
 }
 
+/// <summary>What becomes of a piece, for the proof: nothing that is sewn is left out of it.</summary>
+public enum PieceUse
+{
+    /// <summary>It is one of the cover's walls, faces or strips and is folded up with it.</summary>
+    Cover,
+
+    /// <summary>It hangs from an edge of the cover that it is gathered or pleated to: a skirt.</summary>
+    Hung,
+
+    /// <summary>It is sewn flat on the cover: a medallion, a facing.</summary>
+    Applied,
+
+    /// <summary>Casing strips, joined, that are caught in piped seams.</summary>
+    Casing,
+
+    /// <summary>It lies under the cover and is not sewn: a layer of padding.</summary>
+    Laid,
+}
+
 /// <summary>Something chalked or snipped on a piece. See docs/handbook.md, "Marks".</summary>
 /// <param name="Kind"><c>notch</c>, <c>fold</c>, <c>corner-line</c>, <c>zip-stop</c>, <c>top</c>.</param>
 /// <param name="Label">What it is for.</param>
@@ -84,8 +103,11 @@ public sealed record Piece
     /// <summary>Of two copies in one cover the second lies turned over, so that the same edges lie over each other.</summary>
     public bool InFacingPairs { get; init; }
 
-    /// <summary>True for what is cut but not sewn into the cover's seams: piping casing, padding, a medallion.</summary>
-    public bool IsLoose { get; init; }
+    /// <summary>What becomes of it.</summary>
+    public PieceUse Use { get; init; }
+
+    /// <summary>A place on the face it lies on when it is made up, where that is not its middle; null where it is.</summary>
+    public Point? FaceAt { get; init; }
 
     /// <summary>Where the piece bends, and lines inside it that are sewn.</summary>
     public IReadOnlyList<Fold> Folds { get; init; } = [];

@@ -109,7 +109,7 @@ internal static class PipingCasing
         Id = "piping",
         Name = name,
         PerCover = count,
-        IsLoose = true,
+        Use = PieceUse.Casing,
         Quantity = count,
         CutWidth = length,
         CutLength = width,

@@ -70,7 +70,6 @@ public static class PoufWrapped
                 new("Turn and fill, the softest on top and in the corners; a pad larger than the face gives a full look. Sew the gap up by hand."),
             ],
             Checks = lay.Checks,
-            Body = new(a, a, a, Length.Zero, 6 * FoldedBody.Of(a, a)),
         };
     }
 

@@ -1,4 +1,5 @@
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
@@ -12,7 +13,7 @@ internal static class SkirtPieces
     /// <param name="round">The finished length it is sewn to.</param>
     /// <param name="drop">Its finished depth.</param>
     /// <param name="corners">How many corners carry a pleat.</param>
-    public static IEnumerable<Piece> Draw(CoverSpecification specification, Worked round, Worked drop, int corners)
+    public static Piece Draw(CoverSpecification specification, Worked round, Worked drop, int corners)
     {
         var (rules, seam) = (specification.Rules, specification.Rules["seam"]);
         var length = specification.Choices.Skirt == "gathered"
@@ -24,6 +25,19 @@ internal static class SkirtPieces
         var cutHeight = drop + seam + rules["hem"];
         var outline = PieceMaker.Rectangle((length / parts).Value, drop.Value);
         var (hem, side) = (rules["hem"].Value, seam.Value);
-        yield return PieceMaker.Make(specification, "skirt", parts == 1 ? "Skirt" : $"Skirt, {parts} parts", parts, outline, cutLength, cutHeight, edge => edge == "front" ? hem : side) with { IsLoose = true };
+        return PieceMaker.Make(specification, "skirt", parts == 1 ? "Skirt" : $"Skirt, {parts} parts", parts, outline, cutLength, cutHeight, edge => edge == "front" ? hem : side) with { Use = PieceUse.Hung };
     }
+
+    /// <summary>The seams that make its parts a ring.</summary>
+    public static IEnumerable<Seam> Joins(Piece skirt) => Enumerable.Range(1, skirt.PerCover).Select(part =>
+        new Seam(skirt.PerCover == 1 ? "skirt-ring" : $"skirt-join-{part}", new("skirt", "right", part), new("skirt", "left", (part % skirt.PerCover) + 1)));
+
+    /// <summary>The seam it hangs by: gathered or pleated to the edges of the base, and longer than they are by just that.</summary>
+    public static Seam Hanging(Piece skirt, IReadOnlyList<SeamSide> edges, Worked round) =>
+        new("skirt", new("skirt", "back"), edges[0])
+        {
+            FirstGoesOn = [.. Enumerable.Range(2, skirt.PerCover - 1).Select(part => new SeamSide("skirt", "back", part))],
+            SecondGoesOn = [.. edges.Skip(1)],
+            Ease = (skirt.PerCover * skirt.StitchLine.LengthOf("back")) - round.Value,
+        };
 }

@@ -65,7 +65,6 @@ public static class TubNotched
             ],
             Steps = [.. Steps(), .. finish.Steps()],
             Checks = checks,
-            Body = new(w.Value, d.Value, hang.Value, OpenEdges(outline), specification.Obstacles.Count > 0 ? null : FoldedBody.Of(w.Value, d.Value) + FoldedBody.Of(2 * (w.Value + d.Value), hang.Value)),
             Joins = parts.Joins.Count * specification.Count,
         };
     }

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
@@ -7,7 +8,14 @@ namespace Wrapper.Core.Drafting;
 /// <summary>What is put on a tub besides its own seams: piping round the top, a skirt, straps over what stands in the way, a medallion.</summary>
 internal static class TubTrims
 {
-    public static void Add(ClosedPlan plan, CoverSpecification specification, List<Piece> pieces, List<Notion> notions, List<Check> checks)
+    /// <param name="plan">The plan of the top.</param>
+    /// <param name="hems">The lower edges of the walls, in their order round the plan: what a skirt hangs from.</param>
+    /// <param name="specification">The cover.</param>
+    /// <param name="pieces">What is added to.</param>
+    /// <param name="seams">The seams.</param>
+    /// <param name="notions">The notions.</param>
+    /// <param name="checks">The checks.</param>
+    public static void Add(ClosedPlan plan, IReadOnlyList<SeamSide> hems, CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Notion> notions, List<Check> checks)
     {
         if (specification.Choices.Piping != Piping.None)
         {
@@ -16,11 +24,13 @@ internal static class TubTrims
 
         if (specification.Choices.Edge == "skirt")
         {
-            pieces.AddRange(SkirtPieces.Draw(specification, plan.Perimeter, specification.Rules["skirtDrop"], corners: plan.IsSmooth ? 0 : 4));
+            var skirt = SkirtPieces.Draw(specification, plan.Perimeter, specification.Rules["skirtDrop"], corners: plan.IsSmooth ? 0 : 4);
+            pieces.Add(skirt);
+            seams.AddRange([.. SkirtPieces.Joins(skirt), SkirtPieces.Hanging(skirt, hems, plan.Perimeter)]);
         }
 
         AddStraps(plan, specification, notions);
-        Medallion.Add(specification, pieces, checks, plan);
+        Medallion.Add(specification, pieces, seams, checks, plan);
     }
 
     /// <summary>A strap holds each side that something stands in the way of, across to the other side.</summary>

@@ -48,8 +48,9 @@ internal sealed class TubWallPieces
 
     private bool StripsDown => _specification.Choices.Strips == StripDirection.Down && !_specification.OneWay;
 
-    /// <summary>All edges that stay open: the hem, and the ends of the return where its corners are open.</summary>
-    public Length OpenEdges => Opening.Value + (_openCorners ? 8 * _depth.Under.Value : Length.Zero);
+    /// <summary>The lower edges of all walls, in their order round the plan.</summary>
+    public IEnumerable<SeamSide> Hems() =>
+        Sides().SelectMany(side => Enumerable.Range(1, Parts(side)).Select(part => new SeamSide(KeyOf(side, part), "hem", CopyOf(side))));
 
     public void Break(PlanPerimeter perimeter)
     {

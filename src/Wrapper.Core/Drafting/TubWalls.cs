@@ -46,11 +46,12 @@ public static class TubWalls
 
         List<Piece> pieces = [.. top is null ? plates.Draw(perimeter) : [top.Draw(perimeter)], .. walls.Draw(perimeter)];
         var notions = new List<Notion>(finish.Notions());
-        TubTrims.Add(plan, specification, pieces, notions, checks);
+        List<Seam> seams = [.. top is null ? plates.JoinSeams() : top.Seams(), .. walls.Seams(perimeter, span => top is null ? plates.KeyAt(perimeter, span) : "top")];
+        TubTrims.Add(plan, [.. walls.Hems()], specification, pieces, seams, notions, checks);
         return new()
         {
             Pieces = pieces,
-            Seams = [.. top is null ? plates.JoinSeams() : top.Seams(), .. walls.Seams(perimeter, span => top is null ? plates.KeyAt(perimeter, span) : "top")],
+            Seams = seams,
             Notions = notions,
             Finished =
             [
@@ -61,7 +62,6 @@ public static class TubWalls
             ],
             Steps = [.. Steps(plan, depth, specification), .. finish.Steps()],
             Checks = checks,
-            Body = new(plan.Outline.Bounds.Width, plan.Outline.Bounds.Height, depth.Drop.Value + depth.Under.Value, walls.OpenEdges, specification.Obstacles.Count > 0 ? null : plan.Outline.Area + FoldedBody.Of(plan.Outline.Perimeter, depth.Drop.Value + depth.Under.Value)),
             Joins = walls.Joins + (top is null ? plates.Joins : 0),
         };
     }

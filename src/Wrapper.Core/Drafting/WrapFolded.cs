@@ -36,7 +36,7 @@ public static class WrapFolded
             edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : cover.Seam.Value,
             [.. Marks(width.Value, depth.Value, cover.HalfThickness)],
             lay.Turns) with
-        { Folds = [.. CornerLines(width.Value, depth.Value, cover.HalfThickness), .. WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, cover.HalfThickness)] };
+        { FaceAt = new((width.Value + thickness.Value).Half(), (depth.Value + thickness.Value).Half()), Folds = [.. CornerLines(width.Value, depth.Value, cover.HalfThickness), .. WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, cover.HalfThickness)] };
         return new()
         {
             Pieces = [piece],
@@ -48,7 +48,6 @@ public static class WrapFolded
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
-            Body = cover.Body,
             Steps = [.. Steps()],
             Checks = checks,
         };

@@ -37,9 +37,8 @@ public static class WrapNotched
         {
             Pieces =
             [
-                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : seam.Value, marks, lay.Turns) with { Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
+                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : seam.Value, marks, lay.Turns) with { FaceAt = new(width.Value.Half(), (depth.Value + thickness.Value).Half()), Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
             ],
-            Body = cover.Body,
             Seams = [.. Seams()],
             Notions = [new("zip", "Zip", specification.Count, (width + (2 * reach)).Named("zip"))],
             Finished =

@@ -23,7 +23,7 @@ internal static class Measures
 
     public static IReadOnlyList<MeasureDefinition> Ears { get; } =
     [
-        Detail("earWidth", "Ear width", "How far the ear sticks out sideways past the body, on one side.", "4", "100 mm"),
+        Detail("earWidth", "Ear width", "How far the ear sticks out sideways past the body, on one side.", "4", "100 mm") with { RunsAcross = true },
         Detail("earDepth", "Ear depth", "The ear from its front edge to its back edge.", "6", "150 mm"),
     ];
 

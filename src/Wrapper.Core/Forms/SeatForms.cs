@@ -80,7 +80,7 @@ public static class SeatForms
     public static FormDefinition ChairBack { get; } = new(
         "chair-back",
         "Chair back",
-        [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail("postWidth", "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm"))])
+        [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail("postWidth", "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm") with { RunsAcross = true })])
     { RuleVariants = new Dictionary<string, string> { ["hem"] = "chairBackHem", ["gap"] = "chairBackGap" } };
 
     private static ShapeDefinition Back(string id, string label, params MeasureDefinition[] more) => new(

@@ -32,7 +32,7 @@ public static class TableForms
                 [
                     Measures.Length with { ExampleInches = "48", ExampleMillimetres = "1220 mm" },
                     Measures.Across("widest", "Widest", "Side to side at the broad end.", "14", "360 mm"),
-                    Measures.Detail("noseWidth", "Nose width", "Side to side where the nose begins to round.", "6", "150 mm"),
+                    Measures.Detail("noseWidth", "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with { RunsAcross = true },
                     Measures.Detail("taperLength", "Taper length", "From the tip back to where the sides run straight; a third of the length if not taken.", "", "") with { Optional = true },
                 ],
                 ["outline-margin"]) { Edges = ["overlocked-cord", "drawstring", "casing-elastic"] },

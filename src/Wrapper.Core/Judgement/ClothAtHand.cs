@@ -104,7 +104,7 @@ public static class ClothAtHand
                 Construction = Construction,
                 Measures = measures.ToDictionary(measure => measure.Key, measure => Entry.Number(measure.Value.Nanometres / (decimal)Length.NanometresPerMillimetre)),
             };
-            var yardage = new ClothBuyer([new("cover", input)], Unit, HouseRules).Buy(Cloth, Steps, available: Length);
+            var yardage = new ClothBuyer([new("cover", input)], Unit, HouseRules).Estimate(Cloth, Steps, available: Length);
             return yardage.Lay is { } lay && yardage.LeftOut.Count == 0 && lay.Length <= Length ? new(Form, Shape, Construction, measures, yardage) : null;
         }
     }

@@ -3,6 +3,7 @@ using Wrapper.Core.Cloth;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Proof;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement;
@@ -104,7 +105,7 @@ public static class MakeUps
     private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, IReadOnlyDictionary<string, Length> houseRules, LengthUnit unit, int steps)
     {
         var input = change.On(stands, unit.IsImperial());
-        var outcome = Drafter.Draft(ClothBuyer.OnCloth(input, cloth));
+        var outcome = Proved.Draft(ClothBuyer.OnCloth(input, cloth));
         var made = new MakeUp { Change = change, Input = input, IsChosen = IsAsItStands(change, stands), Draft = outcome.Draft, Checks = outcome.Checks };
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {
@@ -113,7 +114,7 @@ public static class MakeUps
 
         return made with
         {
-            Yardage = new ClothBuyer([new("cover", input)], unit, houseRules).Buy(cloth.AtWidth(cloth.Width), steps),
+            Yardage = new ClothBuyer([new("cover", input)], unit, houseRules).Estimate(cloth.AtWidth(cloth.Width), steps),
             Seams = specification.Count * draft.Ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength)),
             Time = SewingTime.Of(draft, specification.Count, specification.Rules),
         };

@@ -40,6 +40,10 @@ public sealed class RuleBook
         }
     }
 
+    /// <summary>The rule's value without counting as asked for: what the proof reads beside the drafting.</summary>
+    /// <exception cref="KeyNotFoundException">There is no rule of this name.</exception>
+    public Length Peek(string name) => Find(name).Value;
+
     /// <summary>A rule that is a plain number.</summary>
     /// <exception cref="KeyNotFoundException">There is no rule of this name.</exception>
     public decimal Number(string name)

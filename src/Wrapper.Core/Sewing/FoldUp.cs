@@ -1,20 +1,36 @@
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Proof;
 using Wrapper.Core.Sewing.Folding;
 
 namespace Wrapper.Core.Sewing;
 
 /// <summary>A flat part of a piece in space, and as it lies on the cloth.</summary>
 /// <param name="Piece">The piece's key.</param>
-/// <param name="Copy">Which copy of it.</param>
+/// <param name="Copy">Which copy of it; of what hangs from an edge, which stretch of it.</param>
 /// <param name="Flat">Its corners on the flat, in millimetres of the piece's stitch-line coordinates; turned over for the second of facing copies.</param>
 /// <param name="Corners">The same corners in space.</param>
 public sealed record FoldedFacet(string Piece, int Copy, IReadOnlyList<(double X, double Y)> Flat, IReadOnlyList<Place> Corners);
 
+/// <summary>A place where the folded cover does not close: two sides that are sewn together and lie apart.</summary>
+/// <param name="Seam">The seam; null at a crease.</param>
+/// <param name="Piece">The piece one of the sides is on.</param>
+/// <param name="Gap">How far apart, in millimetres.</param>
+/// <param name="One">One side, from end to end in space.</param>
+/// <param name="Other">The other.</param>
+public sealed record OpenPlace(string? Seam, string Piece, double Gap, (Place From, Place To) One, (Place From, Place To) Other);
+
+/// <summary>One figure of the folded cover held against the thing.</summary>
+/// <param name="What">What is measured: “size”, “open edges”, “cloth”, “way round”.</param>
+/// <param name="Found">On the folded cover, in millimetres or square millimetres.</param>
+/// <param name="Expected">As the thing says.</param>
+/// <param name="Agrees">They agree within what the proof allows.</param>
+public sealed record FoldedFigure(string What, double Found, double Expected, bool Agrees);
+
 /// <summary>
 /// The proof that a cover closes: it reads only stitch lines, fold lines and seams, places the pieces in space, and looks
-/// whether everything that is sewn together lies together; only then is the result held against the form's measures. See
-/// docs/handbook.md, "Fold-up".
+/// whether everything that is sewn together lies together; then the result is held against what the thing's own measures say,
+/// which drafting had no hand in. See docs/handbook.md, "Fold-up".
 /// </summary>
 public sealed record FoldUp
 {
@@ -35,36 +51,49 @@ public sealed record FoldUp
     /// <summary>The size of the folded cover along its largest face and square to it, in millimetres.</summary>
     public required Place Size { get; init; }
 
+    /// <summary>What was measured on the folded cover, beside what the thing says.</summary>
+    public required IReadOnlyList<FoldedFigure> Figures { get; init; }
+
+    /// <summary>Where it does not close; empty when it does.</summary>
+    public required IReadOnlyList<OpenPlace> Open { get; init; }
+
+    /// <summary>The seams whose two sides are not as long as each other.</summary>
+    public required IReadOnlyList<string> UnequalSeams { get; init; }
+
     /// <summary>What speaks against the cover; empty when it is proved.</summary>
     public required IReadOnlyList<string> Problems { get; init; }
 
-    /// <summary>The cover closes and is as large as it has to be.</summary>
+    /// <summary>The cover closes and is as large as the thing says.</summary>
     public bool Holds => Problems.Count == 0;
 
     /// <summary>Folds up a draft.</summary>
-    public static FoldUp Of(Draft draft) => Of(draft.Pieces, draft.Seams, draft.Body, draft.Gather, draft.Blocks);
+    public static FoldUp Of(Draft draft) => Of(draft.Pieces, draft.Seams, draft.Thing, draft.Blocks);
 
-    /// <summary>Folds up pieces at their seams.</summary>
-    public static FoldUp Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, FoldedBody? body, GatheredRim? gather, IReadOnlyList<BlockFit> blocks)
+    /// <summary>Folds up pieces at their seams and holds the result against the thing.</summary>
+    /// <param name="pieces">The pieces.</param>
+    /// <param name="seams">Their seams.</param>
+    /// <param name="thing">What the cover has to measure.</param>
+    /// <param name="blocks">Which pieces each block of a pinned cover is cut as.</param>
+    public static FoldUp Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, Expectation thing, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks)
     {
         var problems = new List<string>();
-        LedgerProblems(pieces, seams, problems);
-        BlockProblems(pieces, blocks, problems);
-        if (body is null || problems.Count > 0)
+        var unequal = LedgerProblems(pieces, seams, problems);
+        problems.AddRange(SewnParts.Problems(pieces, seams, thing, blocks));
+        if (thing.Cover is not { } expected || seams.Any(seam => seam.Edges.Any(side => !Has(pieces, side))))
         {
-            // Sides of a seam that differ cannot be laid on each other: there is nothing to fold.
-            return new() { Facets = [], Gap = 0, Opening = 0, Size = default, Problems = problems };
+            return new() { Facets = [], Gap = 0, Opening = 0, Size = default, Figures = [], Open = [], UnequalSeams = unequal, Problems = problems };
         }
 
         var net = new FoldNet(pieces, seams);
         problems.AddRange(net.Problems);
-        new FacetPlacer(net.Facets).Place(First(net.Facets));
+        new FacetPlacer(net.Facets).Place(LevelFace.Of(pieces, net.Facets));
         var placed = net.Facets.Where(facet => facet.Placed is not null).ToList();
         if (placed.Count < net.Facets.Count)
         {
             problems.Add($"{net.Facets.Count - placed.Count} of {net.Facets.Count} parts hang in the air.");
         }
 
+        var open = placed.SelectMany(OpenAt).OrderByDescending(place => place.Gap).ToList();
         var gap = placed.Select(GapOf).DefaultIfEmpty().Max();
         if (!(gap <= Tolerance))
         {
@@ -73,75 +102,89 @@ public sealed record FoldUp
 
         var opening = net.Facets.Sum(OpenOf);
         var size = SizeOf([.. placed.Where(facet => !facet.IsLap)]);
-        Compare("open edges", opening, body.Opening.Millimetres, problems);
-        double[] found = [size.X, size.Y, size.Z], expected = [body.Across.Millimetres, body.Along.Millimetres, body.High.Millimetres];
-        foreach (var (one, other) in found.Order().Zip(expected.Order())) // whichever face the folding began with lies level
-        {
-            Compare("one of its sizes", one, other, problems);
-        }
-
-        if (body.Area is { } area)
-        {
-            var cloth = pieces.Where(piece => !piece.IsLoose).Sum(piece => piece.PerCover * piece.StitchLine.Area) - net.TrimmedArea;
-            if (!(Math.Abs(cloth - area) <= AreaTolerance))
-            {
-                problems.Add(FormattableString.Invariant($"Its cloth is {cloth:0.#} mm² and has to be {area:0.#} mm²."));
-            }
-        }
-
-        if (gather is not null)
-        {
-            Compare("rim less what it is drawn to", opening - gather.DrawnTo.Perimeter.Millimetres, gather.Gather.Value.Millimetres, problems);
-        }
-
+        var figures = Measured(pieces, net, placed, opening, size, expected).ToList();
+        problems.AddRange(figures.Where(figure => !figure.Agrees).Select(figure =>
+            FormattableString.Invariant($"Folded up, its {figure.What} is {figure.Found:0.###} and the thing says {figure.Expected:0.###}.")));
         return new()
         {
             Facets = [.. placed.Select(facet => new FoldedFacet(facet.Piece, facet.Copy, [.. facet.Corners.Select(corner => (corner.X, corner.Y))], facet.Placed!))],
             Gap = gap,
             Opening = opening,
             Size = size,
+            Figures = figures,
+            Open = open,
+            UnequalSeams = unequal,
             Problems = problems,
         };
     }
 
-    private static Facet First(List<Facet> facets) => facets.Where(facet => facet.Piece == facets[0].Piece && facet.Copy == 1).MaxBy(facet => facet.Area)!;
-
-    private static void LedgerProblems(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, List<string> problems)
+    private static IEnumerable<FoldedFigure> Measured(IReadOnlyList<Piece> pieces, FoldNet net, List<Facet> placed, double opening, Place size, ExpectedCover expected)
     {
-        var byKey = pieces.ToDictionary(piece => piece.Key);
-        foreach (var seam in seams)
+        double[] found = [size.X, size.Y, size.Z];
+        foreach (var (one, other) in found.Order().Zip(expected.Sizes.Order())) // whichever face the folding began with lies level
         {
-            if (byKey[seam.First.Piece].FindLength(seam.First.Edge) is not { } first || byKey[seam.Second.Piece].FindLength(seam.Second.Edge) is not { } second)
-            {
-                problems.Add($"Seam {seam.Id}: one of its edges is not there.");
-                continue;
-            }
+            yield return Figure("size", one, other, Tolerance + expected.SmoothReach);
+        }
 
-            var difference = (first - second - seam.Ease).Millimetres;
-            if (Math.Abs(difference) > Tolerance)
-            {
-                problems.Add(FormattableString.Invariant($"Seam {seam.Id}: its sides differ by {difference:0.###} mm."));
-            }
+        var along = Tolerance + expected.SmoothReach + (expected.Smooth > 0 ? 0.05 : 0);
+        yield return Figure("open edge", opening, expected.Opening, along);
+        var cloth = pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).Sum(piece => piece.PerCover * piece.StitchLine.Area) - net.TrimmedArea;
+        yield return Figure("cloth between stitch lines", cloth, expected.Area, AreaTolerance + expected.Smooth);
+        if (placed.Count > 0)
+        {
+            yield return Figure("way round its first face", LevelFace.Round(placed), expected.Round, along);
+        }
+
+        if (expected.Gather is { } gather)
+        {
+            yield return Figure("gather", opening - (expected.Opening - gather), gather, Tolerance);
         }
     }
 
-    /// <summary>A zone, with its tucks, lies in its block with the allowance all round: no less, and nothing cut to waste.</summary>
-    private static void BlockProblems(IReadOnlyList<Piece> pieces, IReadOnlyList<BlockFit> blocks, List<string> problems)
+    private static FoldedFigure Figure(string what, double found, double expected, double tolerance) =>
+        new(what, found, expected, Math.Abs(found - expected) <= tolerance);
+
+    private static bool Has(IReadOnlyList<Piece> pieces, SeamSide side) => pieces.Any(piece => piece.Key == side.Piece && piece.FindLength(side.Edge) is not null);
+
+    /// <summary>The seams whose sides differ, each told with by how much.</summary>
+    private static List<string> LedgerProblems(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, List<string> problems)
     {
-        foreach (var block in blocks)
+        var byKey = pieces.ToDictionary(piece => piece.Key);
+        var unequal = new List<string>();
+        double? LengthOf(IEnumerable<SeamSide> sides)
         {
-            var parts = pieces.Where(piece => block.Pieces.Contains(piece.Key)).ToList();
-            Compare($"{block.Zone} across", parts.Sum(part => part.StitchLine.Bounds.Width.Millimetres), block.Width.Millimetres, problems);
-            foreach (var part in parts)
+            var total = 0.0;
+            foreach (var side in sides)
             {
-                Compare($"{block.Zone} along", part.StitchLine.Bounds.Height.Millimetres, block.Height.Millimetres, problems);
-                var least = part.Allowances.Where(allowance => !allowance.Key.StartsWith("join", StringComparison.Ordinal)).Min(allowance => allowance.Value);
-                if (least < block.Allowance)
+                if (!byKey.TryGetValue(side.Piece, out var piece) || piece.FindLength(side.Edge) is not { } length)
                 {
-                    problems.Add($"{block.Zone}: an edge has less than its allowance.");
+                    return null;
                 }
+
+                total += length.Millimetres;
+            }
+
+            return total;
+        }
+
+        foreach (var seam in seams)
+        {
+            if (LengthOf(seam.FirstSide) is not { } first || LengthOf(seam.SecondSide) is not { } second)
+            {
+                problems.Add($"Seam {seam.Id}: one of its edges is not there.");
+                unequal.Add(seam.Id);
+                continue;
+            }
+
+            var difference = first - second - seam.Ease.Millimetres;
+            if (Math.Abs(difference) > Tolerance)
+            {
+                problems.Add(FormattableString.Invariant($"Seam {seam.Id}: its sides differ by {difference:0.###} mm."));
+                unequal.Add(seam.Id);
             }
         }
+
+        return unequal;
     }
 
     private static double GapOf(Facet facet)
@@ -149,14 +192,36 @@ public sealed record FoldUp
         var gap = 0.0;
         for (var side = 0; side < facet.Joints.Length; side++)
         {
-            if (facet.Joints[side] is { Other.Placed: { } other } joint)
-            {
-                var (start, end) = (facet.Placed![side], facet.Placed[(side + 1) % facet.Corners.Length]);
-                gap = Math.Max(gap, Math.Max((start - other[(joint.Side + 1) % other.Length]).Size, (end - other[joint.Side]).Size));
-            }
+            gap = Math.Max(gap, GapAt(facet, side) ?? 0);
         }
 
         return gap;
+    }
+
+    /// <summary>How far a side lies from the one it is joined to; null where it is joined to nothing that is placed.</summary>
+    private static double? GapAt(Facet facet, int side)
+    {
+        if (facet.Joints[side] is not { Other.Placed: { } other } joint)
+        {
+            return null;
+        }
+
+        var (start, end) = (facet.Placed![side], facet.Placed[(side + 1) % facet.Corners.Length]);
+        return Math.Max((start - other[(joint.Side + 1) % other.Length]).Size, (end - other[joint.Side]).Size);
+    }
+
+    private static IEnumerable<OpenPlace> OpenAt(Facet facet)
+    {
+        for (var side = 0; side < facet.Joints.Length; side++)
+        {
+            // Each joint is seen from both its sides; the one whose facet comes first in the piece list speaks.
+            if (GapAt(facet, side) is { } gap && !(gap <= Tolerance) && facet.Joints[side] is { Other.Placed: { } other } joint
+                && string.CompareOrdinal($"{facet.Piece} {facet.Copy} {side}", $"{joint.Other.Piece} {joint.Other.Copy} {joint.Side}") < 0)
+            {
+                yield return new(
+                    joint.Seam, facet.Piece, gap, (facet.Placed![side], facet.Placed[(side + 1) % facet.Corners.Length]), (other[(joint.Side + 1) % other.Length], other[joint.Side]));
+            }
+        }
     }
 
     private static double OpenOf(Facet facet)
@@ -175,13 +240,5 @@ public sealed record FoldUp
         var all = facets.SelectMany(facet => facet.Placed!).ToList();
         return all.Count == 0 ? default : new(
             all.Max(place => place.X) - all.Min(place => place.X), all.Max(place => place.Y) - all.Min(place => place.Y), all.Max(place => place.Z) - all.Min(place => place.Z));
-    }
-
-    private static void Compare(string what, double found, double expected, List<string> problems)
-    {
-        if (!(Math.Abs(found - expected) <= Tolerance))
-        {
-            problems.Add(FormattableString.Invariant($"Folded up, {what} is {found:0.###} mm and has to be {expected:0.###} mm."));
-        }
     }
 }

@@ -16,6 +16,21 @@ public sealed record Seam(string Id, SeamSide First, SeamSide Second, string? Ta
 {
     /// <summary>By how much the first side is longer on purpose: eased or gathered in.</summary>
     public Units.Length Ease { get; init; }
+
+    /// <summary>Further edges the first side goes on along, in their order: the parts of a skirt round a base.</summary>
+    public IReadOnlyList<SeamSide> FirstGoesOn { get; init; } = [];
+
+    /// <summary>Further edges the second side goes on along.</summary>
+    public IReadOnlyList<SeamSide> SecondGoesOn { get; init; } = [];
+
+    /// <summary>All edges of the first side.</summary>
+    public IEnumerable<SeamSide> FirstSide => FirstGoesOn.Prepend(First);
+
+    /// <summary>All edges of the second side.</summary>
+    public IEnumerable<SeamSide> SecondSide => SecondGoesOn.Prepend(Second);
+
+    /// <summary>All edges that are sewn in it.</summary>
+    public IEnumerable<SeamSide> Edges => FirstSide.Concat(SecondSide);
 }
 
 /// <summary>One step of the sewing, in the order of work.</summary>

@@ -25,12 +25,15 @@ public static class SeamLedger
 {
     /// <summary>Measures every seam on the pieces it names.</summary>
     /// <exception cref="KeyNotFoundException">A seam names a piece or an edge that is not there.</exception>
-    public static IReadOnlyList<LedgerEntry> Measure(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, LengthUnit unit)
+    public static IReadOnlyList<LedgerEntry> Measure(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams)
     {
         var byKey = pieces.ToDictionary(piece => piece.Key);
-        var tolerance = unit.IsImperial() ? Length.FromInches(0, 1, 16) : Length.FromMillimetres(1m);
-        return [.. seams.Select(seam => new LedgerEntry(seam, LengthOf(byKey, seam.First), LengthOf(byKey, seam.Second), tolerance))];
+        return [.. seams.Select(seam => new LedgerEntry(seam, LengthOf(byKey, seam.FirstSide), LengthOf(byKey, seam.SecondSide), Tolerance))];
     }
 
-    private static Length LengthOf(Dictionary<string, Piece> pieces, SeamSide side) => pieces[side.Piece].LengthOf(side.Edge);
+    /// <summary>How far the two sides of a seam may differ as drafted: what hands sew may differ by more, a drawing may not.</summary>
+    public static readonly Length Tolerance = Length.FromMillimetres(0.1m);
+
+    private static Length LengthOf(Dictionary<string, Piece> pieces, IEnumerable<SeamSide> side) =>
+        side.Aggregate(Length.Zero, (sum, edge) => sum + pieces[edge.Piece].LengthOf(edge.Edge));
 }

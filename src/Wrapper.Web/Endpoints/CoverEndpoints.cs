@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Proof;
 using Wrapper.Formats;
 using Wrapper.Store;
 
@@ -20,7 +21,7 @@ internal static class CoverEndpoints
 
     /// <summary>Only a complete, valid cover can be cut from; the drafting itself decides.</summary>
     public static bool IsComplete(CoverDocument cover, string unit, IReadOnlyDictionary<string, string> houseRules) =>
-        Drafter.Draft(cover.ToInput(unit, houseRules)).Draft is not null;
+        Proved.Draft(cover.ToInput(unit, houseRules)).Draft is not null;
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Save(string jobId, string coverId, CoverWriteJson body, JobStore store, HttpContext context)
     {

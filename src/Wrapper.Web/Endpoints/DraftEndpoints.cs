@@ -1,5 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Proof;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;
@@ -13,7 +13,7 @@ internal static class DraftEndpoints
 
     private static Results<Ok<DraftResponse>, ProblemHttpResult> Draft(DraftRequest request)
     {
-        var outcome = Drafter.Draft(request.ToInput());
+        var outcome = Proved.Draft(request.ToInput());
         return outcome.Draft is { } draft
             ? TypedResults.Ok(DraftResponse.Of(draft, outcome.Reading))
             : Refusals.Unprocessable(outcome.Checks, ("measures", DraftResponse.ReadMeasures(outcome.Reading)));

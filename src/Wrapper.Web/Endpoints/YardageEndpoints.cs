@@ -5,6 +5,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Cloth;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Proof;
 using Wrapper.Core.Rules;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -148,7 +149,7 @@ internal static class YardageEndpoints
         foreach (var cover in request.Covers.Where(cover => request.Drafts?.Contains(cover.Key) == true))
         {
             var input = cover.Cover.ToInput(request.Unit, request.HouseRules ?? []);
-            var outcome = Drafter.Draft(cloth is null ? input : ClothBuyer.OnCloth(input, cloth));
+            var outcome = Proved.Draft(cloth is null ? input : ClothBuyer.OnCloth(input, cloth));
             answers[cover.Key] = new(
                 outcome.Draft is { } draft ? DraftResponse.Of(draft, outcome.Reading) : null,
                 [.. outcome.Checks.Select(CheckJson.Of)],

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
@@ -32,14 +33,15 @@ internal static class LooseDrafters
 
         List<Piece> pieces = [.. cover.Pieces];
         List<Notion> notions = [.. cover.Notions];
-        AddSkirt(specification, pieces, checks);
+        List<Seam> seams = [.. cover.Seams];
+        AddSkirt(specification, pieces, seams, checks);
         AddPiping(specification, pieces, notions, checks);
         if (specification.Measures.TryGetValue("zipLength", out var zip))
         {
             notions.Add(new("zip-closed-end", "Zip down a back corner, closed at the top, caught by the seam of the skirt", specification.Count, Worked.Given("zip", zip, QuantitySource.Measure)));
         }
 
-        return cover with { Pieces = pieces, Notions = notions, Checks = [.. checks, .. cover.Checks] };
+        return cover with { Pieces = pieces, Seams = seams, Notions = notions, Checks = [.. checks, .. cover.Checks] };
     }
 
     public static ConstructedCover ThrowOver(CoverSpecification specification)
@@ -54,9 +56,9 @@ internal static class LooseDrafters
         var rules = specification.Rules;
         var tuck = TuckUsed(rules["tuck"], sizes.AsTaken("freeTuck"));
         var spare = rules["tuckSpare"];
-        var seat = new BlockZone("block-seat", "Seat", sizes.Of("seatWidth"), sizes.Of("seatRun"), new(tuck, tuck, Worked.Zero, spare), 1);
+        var seat = new BlockZone("block-seat", "Seat", sizes.Of("seatWidth"), sizes.Of("seatRun"), new(tuck, tuck, Worked.Zero, spare), 1, rules["hem"], rules["hem"]);
         var arms = Hands.Select(side => new BlockZone(
-            $"block-arm-{side}", side == "left" ? "Left arm" : "Right arm", sizes.Of("armDepth"), sizes.Of("armRun"), new(spare, Worked.Zero, Worked.Zero, tuck), 1));
+            $"block-arm-{side}", side == "left" ? "Left arm" : "Right arm", sizes.Of("armDepth"), sizes.Of("armRun"), new(spare, Worked.Zero, Worked.Zero, tuck), 1, rules["hem"], rules["hem"]));
         var cover = Blocks.Construct([seat, .. arms], rules["hem"], specification);
         return cover with { Checks = [.. checks, .. cover.Checks] };
     }
@@ -71,13 +73,14 @@ internal static class LooseDrafters
         }
 
         Worked At(string edge) => zone.Tucks.Contains(edge) ? tuck : Worked.Zero;
-        var spare = zone.Strip ? (specification.Rules["stripSpare"] / 2) - specification.Rules["pin"] : Worked.Zero;
+        var pin = specification.Rules["pin"];
+        var along = zone.Strip ? specification.Rules["stripSpare"] / 2 : pin; // a bent strip has a spare of its own beyond its wall
         var height = Worked.Given("height", zone.Height, QuantitySource.Measure);
         var width = Worked.Given(zone.Strip ? "outer curve" : zone.Slanted ? "plumb width" : "width", zone.Width, QuantitySource.Measure);
-        var margins = zone.Strip ? new BlockSpare(Worked.Zero, Worked.Zero, spare, spare) : new BlockSpare(At("left"), At("right"), At("bottom"), At("top"));
+        var margins = zone.Strip ? BlockSpare.None : new BlockSpare(At("left"), At("right"), At("bottom"), At("top"));
         if (!zone.Pair)
         {
-            zones.Add(new($"block-{number}", zone.Name, width, height, margins, zone.Count));
+            zones.Add(new($"block-{number}", zone.Name, width, height, margins, zone.Count, pin, along));
             return;
         }
 
@@ -88,14 +91,14 @@ internal static class LooseDrafters
 
         // The left one is the right one turned over: what tucks in on its left tucks in on the other's right.
         var each = (zone.Count + 1) / 2;
-        zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each));
-        zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each));
+        zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along));
+        zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each, pin, along));
     }
 
     /// <summary>What is wanted, or what the gap gives where that is less.</summary>
     private static Worked TuckUsed(Worked wanted, Worked free) => wanted.Value <= free.Value ? wanted : free;
 
-    private static void AddSkirt(CoverSpecification specification, List<Piece> pieces, List<Check> checks)
+    private static void AddSkirt(CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Check> checks)
     {
         if (!specification.Measures.TryGetValue("skirtLength", out var round))
         {
@@ -108,8 +111,11 @@ internal static class LooseDrafters
             return;
         }
 
-        pieces.AddRange(SkirtPieces.Draw(
-            specification, Worked.Given("skirt, length round", round, QuantitySource.Measure), Worked.Given("skirt, drop", drop, QuantitySource.Measure), corners: 4));
+        // It is sewn to what was pinned: only its own parts have edges that are known before that.
+        var skirt = SkirtPieces.Draw(
+            specification, Worked.Given("skirt, length round", round, QuantitySource.Measure), Worked.Given("skirt, drop", drop, QuantitySource.Measure), corners: 4);
+        pieces.Add(skirt);
+        seams.AddRange(SkirtPieces.Joins(skirt));
     }
 
     private static void AddPiping(CoverSpecification specification, List<Piece> pieces, List<Notion> notions, List<Check> checks)

@@ -77,7 +77,8 @@ internal static class SeatDrafters
         var cover = isCube
             ? PoufWrapped.Construct(sizes.Of("size"), sizes.Of("wrap"), specification)
             : BoxingStrip.Construct(PlanShapes.Round(sizes.Of("diameter")), sizes.Of("height"), specification);
-        return cover with { Checks = [.. checks, .. cover.Checks], Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, .. Stuffing.Of(specification, cover)] };
+        var (across, high) = (sizes.Of(isCube ? "size" : "diameter").Value, sizes.Of(isCube ? "size" : "height").Value);
+        return cover with { Checks = [.. checks, .. cover.Checks], Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, .. Stuffing.Of(specification, across, across, high, !isCube)] };
     }
 
     public static ConstructedCover ChairBack(CoverSpecification specification)

@@ -7,15 +7,19 @@ namespace Wrapper.Core.Drafting.Things;
 internal static class Stuffing
 {
     /// <summary>How much to have ready, in grams as a count; nothing for a flat thing.</summary>
-    public static IEnumerable<Notion> Of(CoverSpecification specification, ConstructedCover cover)
+    /// <param name="specification">The cover.</param>
+    /// <param name="across">Its width.</param>
+    /// <param name="along">Its depth.</param>
+    /// <param name="high">Its height.</param>
+    /// <param name="isDrum">It is round.</param>
+    public static IEnumerable<Notion> Of(CoverSpecification specification, Length across, Length along, Length high, bool isDrum)
     {
-        if (cover.Body is not { } body || body.High.IsZero)
+        if (high.IsZero)
         {
             yield break;
         }
 
-        var isDrum = cover.Finished.Any(size => size.Key == "P");
-        var cubicMetres = body.Across.Millimetres * body.Along.Millimetres * body.High.Millimetres / 1e9 * (isDrum ? Math.PI / 4 : 1);
+        var cubicMetres = across.Millimetres * along.Millimetres * high.Millimetres / 1e9 * (isDrum ? Math.PI / 4 : 1);
         var grams = (int)Math.Ceiling(cubicMetres * (double)specification.Rules.Number("stuffing") * 1000);
         yield return new("stuffing", "Stuffing, in grams", grams * specification.Count, Worked.Zero);
     }

@@ -195,7 +195,7 @@ internal static class TableDrafters
                 width,
                 length,
                 _ => Length.Zero) with
-            { Key = $"layer-{i + 1}", IsLoose = true, Cloth = ClothRole.Padding };
+            { Key = $"layer-{i + 1}", Use = PieceUse.Laid, Cloth = ClothRole.Padding };
         }
     }
 }

@@ -76,4 +76,5 @@ internal sealed class Facet(string piece, int copy, FlatPoint[] corners)
 /// <param name="Other">The other facet.</param>
 /// <param name="Side">Its side.</param>
 /// <param name="IsFlat">The two go on in one plane.</param>
-internal sealed record Joint(Facet Other, int Side, bool IsFlat);
+/// <param name="Seam">The seam that joins them; null at a crease.</param>
+internal sealed record Joint(Facet Other, int Side, bool IsFlat, string? Seam);

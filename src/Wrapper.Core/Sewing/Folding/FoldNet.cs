@@ -20,7 +20,7 @@ internal sealed class FoldNet
 
     public FoldNet(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams)
     {
-        foreach (var piece in pieces.Where(piece => !piece.IsLoose))
+        foreach (var piece in pieces.Where(piece => piece.Use == PieceUse.Cover))
         {
             for (var copy = 1; copy <= piece.PerCover; copy++)
             {
@@ -30,22 +30,56 @@ internal sealed class FoldNet
             }
         }
 
-        ShareStations(seams);
+        // What hangs is gathered, and what is applied lies flat on a face: neither is folded up with the rest.
+        var hanging = pieces.Where(piece => piece.Use == PieceUse.Hung).ToDictionary(piece => piece.Key);
+        List<Seam> folded = [.. seams.Where(seam => seam.Edges.All(side => _byKey.ContainsKey((side.Piece, side.Copy))))];
+        ShareStations(folded);
         foreach (var piece in _pieces)
         {
             CutIntoFacets(piece);
         }
 
-        foreach (var seam in seams)
+        foreach (var seam in folded)
         {
             Join(seam);
             _trimmed.Remove(KeyOf(seam.First));
             _trimmed.Remove(KeyOf(seam.Second));
         }
 
+        foreach (var seam in seams.Where(seam => hanging.ContainsKey(seam.First.Piece) && _byKey.ContainsKey((seam.Second.Piece, seam.Second.Copy))))
+        {
+            Hang(hanging[seam.First.Piece], seam);
+        }
+
         foreach (var (piece, _, edge) in _trimmed)
         {
             Problems.Add($"{piece}: edge {edge} is trimmed away and not sewn.");
+        }
+    }
+
+    /// <summary>
+    /// What is gathered to an edge hangs from it drawn in to the edge's length, as deep as it is: a flat part below every part of
+    /// the edge, each sewn to the next all round.
+    /// </summary>
+    private void Hang(Piece piece, Seam seam)
+    {
+        var drop = piece.StitchLine.Bounds.Height.Millimetres;
+        var hung = new List<Facet>();
+        foreach (var side in seam.SecondSide)
+        {
+            foreach (var (_, facet, at) in _sides.GetValueOrDefault(KeyOf(side), []).OrderBy(part => part.At).ToList())
+            {
+                var length = facet.Corners[at].DistanceTo(facet.Corners[(at + 1) % facet.Corners.Length]);
+                var below = new Facet(piece.Key, hung.Count + 1, [new(0, 0), new(length, 0), new(length, drop), new(0, drop)]);
+                hung.Add(below);
+                Glue(facet, at, below, 2, isFlat: true, seam.Id);
+            }
+        }
+
+        Facets.AddRange(hung);
+        for (var i = 0; i < hung.Count; i++)
+        {
+            Glue(hung[i], 1, hung[(i + 1) % hung.Count], 3, isFlat: false, seam.Id);
         }
     }
 
@@ -183,7 +217,7 @@ internal sealed class FoldNet
             // The two sides of a crease meet under one name: the second one found is joined to the first.
             if (at < 0 && sides.Count == 1 && !_trimmed.Contains(key))
             {
-                Glue(sides[0].Facet, sides[0].Side, facet, i, isFlat: false);
+                Glue(sides[0].Facet, sides[0].Side, facet, i, isFlat: false, seam: null);
             }
 
             sides.Add((at, facet, i));
@@ -220,7 +254,7 @@ internal sealed class FoldNet
         other.Sort((a, b) => b.At.CompareTo(a.At));
         for (var i = 0; i < one.Count; i++)
         {
-            Glue(one[i].Facet, one[i].Side, other[i].Facet, other[i].Side, seam.IsFlat);
+            Glue(one[i].Facet, one[i].Side, other[i].Facet, other[i].Side, seam.IsFlat, seam.Id);
         }
     }
 
@@ -229,7 +263,7 @@ internal sealed class FoldNet
 
     private static (string, int, string) KeyOf(SeamSide side) => (side.Piece, side.Copy, side.Edge);
 
-    private void Glue(Facet a, int sideOfA, Facet b, int sideOfB, bool isFlat)
+    private void Glue(Facet a, int sideOfA, Facet b, int sideOfB, bool isFlat, string? seam)
     {
         if (a.Joints[sideOfA] is not null || b.Joints[sideOfB] is not null)
         {
@@ -237,8 +271,8 @@ internal sealed class FoldNet
             return;
         }
 
-        a.Joints[sideOfA] = new(b, sideOfB, isFlat);
-        b.Joints[sideOfB] = new(a, sideOfA, isFlat);
+        a.Joints[sideOfA] = new(b, sideOfB, isFlat, seam);
+        b.Joints[sideOfB] = new(a, sideOfA, isFlat, seam);
     }
 
     internal static bool Meets(FlatPoint a, FlatPoint b) => a.DistanceTo(b) < Near;
