@@ -13,7 +13,7 @@ internal static class BoxedThings
             "wrap-notched" or "wrap-folded" or "panels-folded" => Expectations.Box(w, d, t, 2 * (w + d)),
             "band-ends" => Expectations.Box(w, d, t, 2 * (d + t)),
             "envelope" => Envelope(thing, w, d, t),
-            _ => Pad(plan, thing.Cover.Shape.Id == "rectangle" && plan.IsRectangle, w, d, t) with { Smooth = SmoothOf(thing, plan) * (1 + t), SmoothReach = SmoothOf(thing, plan) > 0 ? t / 20 : 0 },
+            _ => Pad(plan, thing.Cover.Shape.Id == "rectangle" && plan.IsRectangle, w, d, t),
         };
     }
 
@@ -28,7 +28,6 @@ internal static class BoxedThings
             Opening = 0,
             Area = (2 * plan.Area) + ((plan.Perimeter + laps) * height),
             Round = plan.Perimeter,
-            Smooth = SmoothOf(thing, plan),
         };
     }
 
@@ -57,7 +56,4 @@ internal static class BoxedThings
         var face = plan.Grown(t / 2);
         return new() { Sizes = [face.Width, face.Depth, 0], Opening = 0, Area = 2 * face.Area, Round = face.Perimeter };
     }
-
-    /// <summary>A side through stations is drawn in arcs that leave its curve by a few hundredths of a millimetre.</summary>
-    private static double SmoothOf(MeasuredThing thing, ThingOutline plan) => thing.Cover.Shape.Id == "stations" ? plan.Perimeter * 0.1 : 0;
 }

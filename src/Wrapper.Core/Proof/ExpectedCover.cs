@@ -21,11 +21,6 @@ public sealed record ExpectedCover
     /// <summary>How far the area may be off because a smooth side is drawn in arcs.</summary>
     public double Smooth { get; init; }
 
-    /// <summary>
-    /// How far sizes and edges may be off because a smooth side moved out meets its neighbour further along its own bend.
-    /// </summary>
-    public double SmoothReach { get; init; }
-
     /// <summary>By how much an open rim is longer than what it is drawn in to; null where nothing is gathered.</summary>
     public double? Gather { get; init; }
 }

@@ -5,7 +5,7 @@ namespace Wrapper.Core.Proof;
 /// <summary>The outline of a thing seen from above, from its measures and fit.</summary>
 internal static class ThingPlans
 {
-    private const int PartsOfCurve = 120;
+    private const int PairsOfArcs = 4;
 
     /// <summary>The outline in its shape, corners rounded.</summary>
     public static ThingOutline Of(MeasuredThing thing)
@@ -69,7 +69,10 @@ internal static class ThingPlans
         return new ThingOutline(corners.Select((corner, i) => ThingSide.Risen(At(i), At(i + 1), corner.Rise.Millimetres * rise))).Grown(thing.GrowthAllRound);
     }
 
-    /// <summary>Widths at stations joined by a cubic that never swings beyond them, drawn in short straights.</summary>
+    /// <summary>
+    /// Widths at stations joined by a cubic that never swings beyond them; each stretch is cut along eight arcs, as the workroom
+    /// draws it, so that what goes on beyond its ends goes on round the last of them.
+    /// </summary>
     private static ThingOutline Stations(MeasuredThing thing)
     {
         var depth = thing.Along("depth");
@@ -77,20 +80,28 @@ internal static class ThingPlans
         var places = thing.Cover.Stations.Select(station => station.At.Millimetres * stretch).ToArray();
         var widths = thing.Cover.Stations.Select(station => thing.Unshrunk(station.Width.Millimetres, across: true) + thing.Wadding(1, 0) + thing.AddedAcross).ToArray();
         var slopes = Slopes(places, widths);
-        var right = new List<(double X, double Y)>();
+        var right = new List<ThingSide>();
         for (var span = 0; span + 1 < places.Length; span++)
         {
-            for (var part = 0; part < PartsOfCurve; part++)
+            var run = places[span + 1] - places[span];
+            (Spot At, Spot Way) On(double t)
             {
-                var (t, run) = ((double)part / PartsOfCurve, places[span + 1] - places[span]);
                 var (t2, t3) = (t * t, t * t * t);
                 var width = (((2 * t3) - (3 * t2) + 1) * widths[span]) + ((t3 - (2 * t2) + t) * run * slopes[span]) + (((3 * t2) - (2 * t3)) * widths[span + 1]) + ((t3 - t2) * run * slopes[span + 1]);
-                right.Add((width / 2, places[span] + (t * run)));
+                var slope = (((6 * t2) - (6 * t)) * (widths[span] - widths[span + 1]) / run) + (((3 * t2) - (4 * t) + 1) * slopes[span]) + (((3 * t2) - (2 * t)) * slopes[span + 1]);
+                var size = double.Hypot(slope / 2, 1);
+                return (new(width / 2, places[span] + (t * run)), new(slope / 2 / size, 1 / size));
+            }
+
+            for (var part = 0; part < PairsOfArcs; part++)
+            {
+                right.AddRange(ThingSide.Pair(On((double)part / PairsOfArcs), On((part + 1.0) / PairsOfArcs)));
             }
         }
 
-        right.Add((widths[^1] / 2, depth));
-        return ThingOutline.Polygon([.. right, .. Enumerable.Reverse(right).Select(corner => (-corner.X, corner.Y))]);
+        static Spot Left(Spot spot) => spot with { X = -spot.X };
+        var left = Enumerable.Reverse(right).Select(side => side with { From = Left(side.To), To = Left(side.From), Centre = side.Centre is { } centre ? Left(centre) : null });
+        return new([new(Left(right[0].From), right[0].From), .. right, new(right[^1].To, Left(right[^1].To)), .. left]);
     }
 
     private static double[] Slopes(double[] places, double[] values)

@@ -40,6 +40,33 @@ internal sealed record ThingSide(Spot From, Spot To, Spot? Centre = null, bool B
         return new(from, to, (0.5 * (from + to)) + ((rise - radius) * outwards), rise > 0);
     }
 
+    /// <summary>Two arcs from one place and way to another that meet without a corner, each leaving its end by as long a tangent.</summary>
+    public static IEnumerable<ThingSide> Pair((Spot At, Spot Way) start, (Spot At, Spot Way) end)
+    {
+        var chord = end.At - start.At;
+        var (both, turn) = (start.Way + end.Way, 1 - start.Way.Dot(end.Way));
+        if (Math.Abs(chord.Cross(start.Way)) < 1e-9 * chord.Size && Math.Abs(chord.Cross(end.Way)) < 1e-9 * chord.Size)
+        {
+            return [new(start.At, end.At)];
+        }
+
+        // The tangents' ends lie as far apart as both tangents are long.
+        var along = chord.Dot(both);
+        var tangent = turn < 1e-12 ? chord.Dot(chord) / (2 * along) : (Math.Sqrt((along * along) + (2 * turn * chord.Dot(chord))) - along) / (2 * turn);
+        var (first, second) = (start.At + (tangent * start.Way), end.At - (tangent * end.Way));
+        var middle = 0.5 * (first + second);
+        return [Leaving(start.At, start.Way, middle), Leaving(middle, (1 / (second - first).Size) * (second - first), end.At)];
+    }
+
+    /// <summary>The arc that leaves a place one way and comes to another.</summary>
+    private static ThingSide Leaving(Spot from, Spot way, Spot to)
+    {
+        var chord = to - from;
+        var off = way.Cross(chord);
+        return Math.Abs(off) < 1e-7 * chord.Size ? new(from, to)
+            : new(from, to, from + (chord.Dot(chord) / (2 * off) * new Spot(-way.Y, way.X)), off > 0);
+    }
+
     /// <summary>How far it turns to the left from end to end, in radians.</summary>
     public double Sweep
     {

@@ -123,10 +123,10 @@ public sealed record FoldUp
         double[] found = [size.X, size.Y, size.Z];
         foreach (var (one, other) in found.Order().Zip(expected.Sizes.Order())) // whichever face the folding began with lies level
         {
-            yield return Figure("size", one, other, Tolerance + expected.SmoothReach);
+            yield return Figure("size", one, other, Tolerance);
         }
 
-        var along = Tolerance + expected.SmoothReach + (expected.Smooth > 0 ? 0.05 : 0);
+        var along = Tolerance + (expected.Smooth > 0 ? 0.05 : 0);
         yield return Figure("open edge", opening, expected.Opening, along);
         var cloth = pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).Sum(piece => piece.PerCover * piece.StitchLine.Area) - net.TrimmedArea;
         yield return Figure("cloth between stitch lines", cloth, expected.Area, AreaTolerance + expected.Smooth);
