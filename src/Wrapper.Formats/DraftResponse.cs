@@ -2,6 +2,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Cloth;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
@@ -103,10 +104,10 @@ public sealed record PieceJson
         CutWidthShown = format.Rounded(piece.CutWidth.Value),
         CutLengthShown = format.Rounded(piece.CutLength.Value),
         Outline = Corners(Flattening.Flatten(piece.CutLine)),
-        StitchLine = Corners(Flattening.Flatten(piece.StitchLine)),
+        StitchLine = Corners(Flattening.Flatten(piece.StitchLineOnCloth)),
         Turns = piece.Turns,
         Edges = [.. piece.StitchLine.Edges.Select(edge => new EdgeJson(edge.Name, edge.Length.Millimetres, piece.Allowances[edge.Name].Millimetres))],
-        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind, mark.Label, Corner(mark.From), Corner(mark.To), MarkPlace.Of(mark, piece, format)))],
+        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind, mark.Label, Corner(piece.OnCloth(mark.From)), Corner(piece.OnCloth(mark.To)), MarkPlace.Of(mark, piece, format)))],
     };
 
     internal static IReadOnlyList<double[]> Corners(IReadOnlyList<Point> corners) => [.. corners.Select(Corner)];
@@ -114,8 +115,14 @@ public sealed record PieceJson
     private static double[] Corner(Point point) => [point.X.Millimetres, point.Y.Millimetres];
 }
 
-/// <summary>One side of a seam.</summary>
-public sealed record SeamSideJson(string Piece, int Copy, string Edge, double Length, string LengthShown);
+/// <summary>An edge on one side of a seam; a side may go on along several.</summary>
+/// <param name="Piece">The piece's key.</param>
+/// <param name="Copy">Which copy of it in one cover.</param>
+/// <param name="Edge">The edge's name.</param>
+/// <param name="Length">Along the stitch line.</param>
+/// <param name="LengthShown">The same in the job's unit.</param>
+/// <param name="Side">1 or 2: which side of the seam it is on.</param>
+public sealed record SeamSideJson(string Piece, int Copy, string Edge, double Length, string LengthShown, int Side);
 
 /// <summary>A seam with both its stitched lengths as measured on the pieces.</summary>
 public sealed record SeamJson(string Id, IReadOnlyList<SeamSideJson> Sides, double Difference, double Ease, string? Takes, bool Meets);
@@ -175,10 +182,7 @@ public sealed record DraftResponse
         Pieces = [.. draft.Pieces.Select(piece => PieceJson.Of(piece, draft.Format))],
         Seams = [.. draft.Ledger.Select(entry => new SeamJson(
             entry.Seam.Id,
-            [
-                new(entry.Seam.First.Piece, entry.Seam.First.Copy, entry.Seam.First.Edge, entry.FirstLength.Millimetres, draft.Format.Rounded(entry.FirstLength)),
-                new(entry.Seam.Second.Piece, entry.Seam.Second.Copy, entry.Seam.Second.Edge, entry.SecondLength.Millimetres, draft.Format.Rounded(entry.SecondLength)),
-            ],
+            [.. entry.Seam.FirstSide.Select(side => Side(side, 1, draft)), .. entry.Seam.SecondSide.Select(side => Side(side, 2, draft))],
             entry.Difference.Millimetres,
             entry.Seam.Ease.Millimetres,
             entry.Seam.Takes,
@@ -196,6 +200,12 @@ public sealed record DraftResponse
         var format = LengthFormat.For(reading.Unit);
         return reading.Measures.ToDictionary(
             measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
+    }
+
+    private static SeamSideJson Side(SeamSide side, int number, Draft draft)
+    {
+        var length = draft.Pieces.First(piece => piece.Key == side.Piece).LengthOf(side.Edge);
+        return new(side.Piece, side.Copy, side.Edge, length.Millimetres, draft.Format.Rounded(length), number);
     }
 
     private static NotionJson Notion(Notion notion, LengthFormat format) => new(

@@ -9,13 +9,14 @@ internal static class MarkPlace
     public static string Of(Mark mark, Piece piece, LengthFormat format)
     {
         var cut = piece.CutLine.Bounds;
-        var stitch = piece.StitchLine.Bounds;
+        var stitch = piece.StitchLineOnCloth.Bounds;
+        var (from, to) = (piece.OnCloth(mark.From), piece.OnCloth(mark.To));
         var near = Length.FromMillimetres(1m);
-        var onSide = (mark.From.X - stitch.Left).Abs() < near || (mark.From.X - stitch.Right).Abs() < near;
-        var isUpright = mark.From.X == mark.To.X;
-        var acrossSlant = piece.Id == "plate" && mark.From.Y > stitch.Bottom + near && mark.From.Y < stitch.Top - near;
-        return acrossSlant || (onSide && isUpright && mark.Kind == "notch") ? $"{format.Rounded(cut.Top - mark.From.Y)} from the back"
-            : isUpright ? $"{format.Rounded(mark.From.X - cut.Left)} from the left{(piece.Id == "plate" ? "" : " end")}"
-            : $"{format.Rounded(cut.Top - mark.From.Y)} from the upper edge";
+        var onSide = (from.X - stitch.Left).Abs() < near || (from.X - stitch.Right).Abs() < near;
+        var isUpright = from.X == to.X;
+        var acrossSlant = piece.Id == "plate" && from.Y > stitch.Bottom + near && from.Y < stitch.Top - near;
+        return acrossSlant || (onSide && isUpright && mark.Kind == "notch") ? $"{format.Rounded(cut.Top - from.Y)} from the back"
+            : isUpright ? $"{format.Rounded(from.X - cut.Left)} from the left{(piece.Id == "plate" ? "" : " end")}"
+            : $"{format.Rounded(cut.Top - from.Y)} from the upper edge";
     }
 }

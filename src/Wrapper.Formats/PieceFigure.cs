@@ -51,7 +51,7 @@ public static class PieceFigure
         string At(Point point) => Invariant($"{left + ((point.X - box.Left).Millimetres * scale):0.##},{top + ((box.Top - point.Y).Millimetres * scale):0.##}");
         string Closed(Outline outline) => string.Join(' ', Flattening.Flatten(outline).Select(At));
         body.Append(Invariant($"<polygon points=\"{Closed(piece.CutLine)}\" fill=\"#ecdcb9\" stroke=\"#22303a\"/>\n"));
-        body.Append(Invariant($"<polygon points=\"{Closed(piece.StitchLine)}\" fill=\"none\" stroke=\"#b0301e\" stroke-dasharray=\"5 3\"/>\n"));
+        body.Append(Invariant($"<polygon points=\"{Closed(piece.StitchLineOnCloth)}\" fill=\"none\" stroke=\"#b0301e\" stroke-dasharray=\"5 3\"/>\n"));
         foreach (var fold in piece.Folds)
         {
             var colour = fold.TrimsRight ? "#b0301e" : "#6a7f73";

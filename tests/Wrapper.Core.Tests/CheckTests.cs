@@ -67,7 +67,7 @@ public sealed class CheckTests
         {
             foreach (var mend in check.Mends ?? [])
             {
-                var after = Drafter.Draft(Put(input, mend.Path, mend.Value)).Checks;
+                var after = Drafter.Draft(Mended(input, mend)).Checks;
                 Assert.DoesNotContain(after, left => left.Code == code);
                 Assert.DoesNotContain(after, left => left.Level == CheckLevel.Error);
             }
@@ -112,12 +112,18 @@ public sealed class CheckTests
         ? Cushions.Worked with { Shape = "trapezoid", Measures = Cushions.Typed(("frontWidth", "21 1/4"), ("backWidth", text), ("depth", "19"), ("thickness", "4")) }
         : Put(where == "measures.diagonal2" ? Put(Cushions.Worked, "measures.diagonal1", "28 1/2") : Cushions.Worked, where, text);
 
+    /// <summary>The cover with a mend put in, and what is written with it.</summary>
+    internal static CoverInput Mended(CoverInput input, Mend mend) =>
+        mend.Also.Aggregate(Put(input, mend.Path, mend.Value), (mended, also) => Put(mended, also.Path, also.Value));
+
     /// <summary>The cover with a text put in at a path, as a mend names it.</summary>
     internal static CoverInput Put(CoverInput input, string path, string text)
     {
         var (group, name) = path.Split('.', 2) is [var first, var rest] ? (first, rest) : (path, "");
         return group switch
         {
+            "measures" when name == "shape" => input with { Shape = text },
+            "points" => input with { Points = [.. text.Split(';').Select(point => point.Split(',')).Select(parts => new PointInput(Entry.Typed(parts[0]), Entry.Typed(parts[1])))] },
             "measures" => input with { Measures = Set(input.Measures, name, Entry.Typed(text)) },
             "rules" => input with { Rules = text == "" ? input.Rules : Set(input.Rules, name, Entry.Typed(text)) },
             "options" => input with { Options = text == "" ? input.Options : Set(input.Options, name, text) },

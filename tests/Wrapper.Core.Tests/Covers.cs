@@ -121,7 +121,7 @@ internal static class Covers
         yield return ("", "");
         foreach (var option in OptionCatalogue.All.Values.Where(option => option.Constructions.Contains(construction)))
         {
-            var words = option.Name switch { "closure" => shape.Closures, "edge" => shape.Edges, _ => option.Words };
+            var words = option.Name switch { "closure" => ConstructionCatalogue.ClosuresOf(shape, construction), "edge" => shape.Edges, _ => option.Words };
             foreach (var word in words.Where(word => option.Name != "plates" || word != "turned" || construction != "blocks"))
             {
                 yield return (option.Name, word);

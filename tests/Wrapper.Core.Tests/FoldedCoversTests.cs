@@ -70,6 +70,6 @@ public sealed class FoldedCoversTests
     {
         var draft = BoxingStripTests.Draft(Cushions.Worked with { Construction = "wrap-folded" });
         Assert.DoesNotContain(draft.Notions, notion => notion.Kind == "piping");
-        Assert.Equal(["piping-without-boxing", "pocket-without-boxing", "rule-without-effect", "rule-without-effect"], draft.Checks.Select(check => check.Code));
+        Assert.Equal(["piping-without-boxing", "pocket-without-boxing", "zip-in-corner-seams", "rule-without-effect", "rule-without-effect"], draft.Checks.Select(check => check.Code));
     }
 }

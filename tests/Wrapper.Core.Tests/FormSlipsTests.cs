@@ -56,7 +56,11 @@ public sealed class FormSlipsTests
         { "taper-out-of-range", "board", "shape=ironing length=48 widest=14 noseWidth=6", "taperLength=48", "taperLength=47" },
         { "medallion-too-large", "table", "width=46 depth=30 drop=6", "o.medallion=31", "o.medallion=30" },
         { "cut-too-large", "mattress", "shape=cut-corner width=30 length=75 cutLength=20 thickness=5", "cutWidth=30", "cutWidth=20" },
-        { "shrinkage-not-counted", "pillowcase", "width=20 length=26", "r.shrinkage.along=5%", "r.shrinkage.along=0" },
+        { "wash-before-cutting", "pillowcase", "width=20 length=26", "r.shrinkage.along=5%", "r.shrinkage.along=0" },
+        { "slivers", "duvet", "width=56 length=85 o.join=middle-and-sides", "usable=56", "usable=51" },
+        { "overlap-too-short", "pillowcase", "shape=flange width=20 length=26", "r.backOverlap=7/8", "r.backOverlap=1" },
+        { "fit-too-snug", "box-cushion", "width=20 depth=18 thickness=4", "r.fit.depth=-9_1/16", "r.fit.depth=-9" },
+        { "zip-in-corner-seams", "box-cushion", "width=20 depth=18 thickness=4 construction=panels-folded", "r.zipClear=0", "r.zipClear=1/8" },
         { "rule-without-effect", "pillowcase", "width=20 length=26", "r.zip=1", "r.seam=1" },
         { "unlikely-measure", "table", "depth=30 drop=6", "width=4_m", "width=60" },
         { "zones-missing", "slipcover", "", "", "zones=1" },
@@ -72,7 +76,7 @@ public sealed class FormSlipsTests
         Assert.DoesNotContain(Drafter.Draft(Said(form, measures, nearMiss)).Checks, check => check.Code == code);
         foreach (var mend in caught.SelectMany(check => check.Mends ?? []))
         {
-            var after = Drafter.Draft(CheckTests.Put(input, mend.Path, mend.Value)).Checks;
+            var after = Drafter.Draft(CheckTests.Mended(input, mend)).Checks;
             Assert.DoesNotContain(after, left => left.Code == code);
             Assert.DoesNotContain(after, left => left.Level == CheckLevel.Error);
         }

@@ -50,7 +50,7 @@ public sealed class ListSlipsTests
             Thing.Inches("seat-pad", "shape=outline thickness=2") with { Points = Square }
         },
         { "contour-is-flat", Contour("rim=2 flatWidth=10 flatHeight=3"), Contour("rim=2 flatWidth=7 flatHeight=1") },
-        { "zip-reach-out-of-range", Notched("15"), Notched("14 15/16") },
+        { "zip-reach-capped", Notched("5 1/16"), Notched("5") },
         { "hot-work-caution", Thing.Inches("board", "shape=ironing length=48 widest=14 noseWidth=6"), Thing.Inches("table", "width=40 depth=30 drop=8") },
     };
 
@@ -65,7 +65,7 @@ public sealed class ListSlipsTests
         Assert.DoesNotContain(near, check => check.Level == CheckLevel.Error);
         foreach (var mend in caught.SelectMany(check => check.Mends ?? []))
         {
-            var after = Drafter.Draft(CheckTests.Put(slip, mend.Path, mend.Value)).Checks;
+            var after = Drafter.Draft(CheckTests.Mended(slip, mend)).Checks;
             Assert.DoesNotContain(after, left => left.Code == code);
             Assert.DoesNotContain(after, left => left.Level == CheckLevel.Error);
         }

@@ -43,4 +43,13 @@ public static class CheckList
 /// <param name="Label">What the change does, as a button says it.</param>
 /// <param name="Path">Which input: <c>options.plates</c>, <c>rules.zipTurn</c>, <c>measures.width</c>.</param>
 /// <param name="Value">What to write there, as a person would type it.</param>
-public sealed record Mend(string Label, string Path, string Value);
+public sealed record Mend(string Label, string Path, string Value)
+{
+    /// <summary>What is written with it, in the same breath: two measures that are swapped.</summary>
+    public IReadOnlyList<MendedInput> Also { get; init; } = [];
+}
+
+/// <summary>One input a mend writes.</summary>
+/// <param name="Path">Which input.</param>
+/// <param name="Value">What to write there.</param>
+public sealed record MendedInput(string Path, string Value);

@@ -56,16 +56,16 @@ internal sealed class ClothFields(LengthUnit unit)
             return 0;
         }
 
-        if (!Number(text.Trim().TrimEnd('%').TrimEnd(), out var percent))
+        if (NumberReader.ReadPercentage(text) is not (>= 0 and var part))
         {
             Error("unreadable", $"{label}: “{text}” is no percentage: write a number such as 3.", field);
         }
-        else if (percent > most)
+        else if (part * 100 > most)
         {
             Error($"{Code(label)}-out-of-range", string.Create(CultureInfo.InvariantCulture, $"{label} is between 0 and {most} %: check it."), field);
         }
 
-        return percent / 100;
+        return NumberReader.ReadPercentage(text) ?? 0;
     }
 
     public string Choice(string? said, string field, string label, params string[] choices)
@@ -90,7 +90,7 @@ internal sealed class ClothFields(LengthUnit unit)
             return null;
         }
 
-        if (Number(text.Trim(), out var price) && price < 1_000_000)
+        if (NumberReader.Read(text) is >= 0 and < 1_000_000 and var price)
         {
             return price;
         }
@@ -98,9 +98,6 @@ internal sealed class ClothFields(LengthUnit unit)
         Error("unreadable", $"“{text}” is no price: write a number such as 18.50.", "price");
         return null;
     }
-
-    private static bool Number(string text, out decimal number) =>
-        decimal.TryParse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out number);
 
     private static string Code(string label) => label.ToLowerInvariant().Replace(' ', '-');
 

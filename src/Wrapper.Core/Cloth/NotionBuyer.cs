@@ -110,6 +110,7 @@ public static class NotionBuyer
             "hook-and-loop" => Counted($"Hook-and-loop tape{width}, {Running(length.RoundedUpTo(buyStep), unit)}"),
             "button" => Counted("Button"),
             "snap" => Counted("Snap"),
+            "pin" => Counted("Pin"),
             "loop" => Counted($"Elastic for a loop, {each}"),
             "tie" => Counted($"Tie, {each}"),
             "stuffing" => new("stuffing", string.Create(CultureInfo.InvariantCulture, $"Stuffing, {notion.Quantity / 1000m:0.#} kg"), 1, Length.Zero, Length.Zero),

@@ -46,7 +46,7 @@ internal static class PiecesToLay
     /// <summary>All bias strips of a cover one above the other, as they are ruled on the cloth: one slanted block.</summary>
     private static List<Point> BiasBlock(Piece strips)
     {
-        var strip = strips.StitchLine;
+        var strip = strips.StitchLineOnCloth;
         var rise = strip["end-left"].Length;
         var up = (strips.Quantity - 1) * rise;
         return [strip["lower"].Start, strip["lower"].End, strip["upper"].Start.Moved(Length.Zero, up), strip["upper"].End.Moved(Length.Zero, up)];
@@ -63,7 +63,7 @@ internal static class PiecesToLay
             return null;
         }
 
-        var (cut, stitched) = (piece.CutLine.Bounds, piece.StitchLine.Bounds);
+        var (cut, stitched) = (piece.CutLine.Bounds, piece.StitchLineOnCloth.Bounds);
         var face = draft.Pieces.FirstOrDefault(IsFace);
         return piece.Id switch
         {
@@ -81,7 +81,7 @@ internal static class PiecesToLay
     private static bool IsFace(Piece piece) => piece.Id is "plate" or "top" or "face" or "panel" or "wrap";
 
     /// <summary>A motif is centred on the face: half its depth from the front stitch line.</summary>
-    private static Length Centre(Piece face) => (face.StitchLine.Bounds.Top - face.StitchLine.Bounds.Bottom).Half();
+    private static Length Centre(Piece face) => (face.StitchLineOnCloth.Bounds.Top - face.StitchLineOnCloth.Bounds.Bottom).Half();
 
     /// <summary>The middle of what is sewn along a plate's front edge; of the whole piece where nothing is.</summary>
     private static Length Front(Piece piece, Draft draft)
@@ -97,7 +97,7 @@ internal static class PiecesToLay
     [
         .. draft.Seams.SelectMany(seam => new[] { (Here: seam.First, There: seam.Second), (Here: seam.Second, There: seam.First) })
             .Where(seam => seam.Here.Piece == piece.Key && piece.StitchLine.Names.Contains(seam.Here.Edge) && (IsFront(seam.Here) || IsFront(seam.There)))
-            .Select(seam => piece.StitchLine[seam.Here.Edge]),
+            .Select(seam => piece.StitchLineOnCloth[seam.Here.Edge]),
     ];
 
     private static bool IsFront(Sewing.SeamSide edge) => (edge.Piece.StartsWith("plate", StringComparison.Ordinal) || edge.Piece == "top") && edge.Edge.StartsWith("front", StringComparison.Ordinal);

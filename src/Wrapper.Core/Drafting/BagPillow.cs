@@ -61,17 +61,24 @@ internal static class BagPillow
             checks.Add(Check.Error("overlap-too-long", "The two parts of the back would overlap over its whole length: make the overlap shorter.", "backOverlap", new Mend("Usual overlap", "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
         }
 
+        else if (o < Length.FromMillimetres(25m))
+        {
+            checks.Add(Check.Warning("overlap-too-short", $"With an overlap of {specification.Format.RoundedWithUnit(o)} the back gapes: the pillow is seen, and slips out.", "backOverlap", new Mend("Usual overlap", "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
+        }
+
         if (checks.HasError())
         {
             return new() { Checks = checks };
         }
 
         var zero = Length.Zero;
-        var front = Outline.Polygon(
-            ("closed", Point.Origin), ("right-1", new(w, zero)), ("right-2", new(w, p - o)), ("right-3", new(w, p)),
-            ("end", new(w, l)), ("left-3", new(zero, l)), ("left-2", new(zero, p)), ("left-1", new(zero, p - o)));
-        var back = Outline.Polygon(
-            ("edge", Point.Origin), ("right", new(w, zero)), ("right-over", new(w, p - o)), ("hem", new(w, p)), ("left-over", new(zero, p)), ("left", new(zero, p - o)));
+        var laps = o.IsPositive; // without an overlap no edge of it is there to be sewn
+        var front = Outline.Polygon([
+            ("closed", Point.Origin), ("right-1", new(w, zero)), .. laps ? [("right-2", new(w, p - o))] : Array.Empty<(string, Point)>(), ("right-3", new(w, p)),
+            ("end", new(w, l)), ("left-3", new(zero, l)), .. laps ? [("left-2", new(zero, p))] : Array.Empty<(string, Point)>(), ("left-1", new(zero, p - o))]);
+        var back = Outline.Polygon([
+            ("edge", Point.Origin), ("right", new(w, zero)), .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
+            ("hem", new(w, p)), .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(), ("left", new(zero, p - o))]);
         var frontPiece = PieceMaker.Make(specification, "face", "Front", 1, front, cutWidth, along + (2 * seam), _ => seam.Value) with { Key = "face-1", Turns = lay.Turns };
         var backPiece = PieceMaker.Make(specification, "face", "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value) with
         {
@@ -86,8 +93,7 @@ internal static class BagPillow
                 new("closed", new("face-1", "closed"), new("face-2", "edge")),
                 new("right-1", new("face-1", "right-1"), new("face-2", "left")),
                 new("left-1", new("face-1", "left-1"), new("face-2", "right")),
-                new("right-2", new("face-1", "right-2"), new("face-2", "left-over")),
-                new("left-2", new("face-1", "left-2"), new("face-2", "right-over")),
+                .. laps ? (Seam[])[new("right-2", new("face-1", "right-2"), new("face-2", "left-over")), new("left-2", new("face-1", "left-2"), new("face-2", "right-over"))] : [],
                 new("end", new("face-1", "end"), new("face-2", "edge", 2)),
                 new("right-3", new("face-1", "right-3"), new("face-2", "right", 2)),
                 new("left-3", new("face-1", "left-3"), new("face-2", "left", 2)),

@@ -23,10 +23,10 @@ public static class BandEnds
     /// <param name="specification">The cover.</param>
     internal static ConstructedCover Closed(ClosedPlan profile, Worked width, Worked closedEnd, IReadOnlyList<FinishedSize> finished, CoverSpecification specification)
     {
-        var zip = specification.Rules["zip"];
+        var closure = new BackClosure(specification, specification.Rules["zip"]);
         var opening = (width - (2 * closedEnd)).Named("zip");
         var ends = new PlatePieces(profile, specification, "end");
-        var cutLength = profile.Perimeter + (2 * zip);
+        var cutLength = profile.Perimeter + closure.Both;
         var lay = new WidePieceLay(specification, "band", (width + (2 * specification.Rules["seam"])).Value, cutLength.Value, canJoin: false);
         var checks = new List<Check>([.. ends.Checks, .. lay.Checks]);
         if (!opening.Value.IsPositive)
@@ -42,10 +42,14 @@ public static class BandEnds
         var perimeter = new PlanPerimeter(profile.Outline);
         ends.Break(perimeter);
         var shut = closedEnd.Value;
-        var band = Band(perimeter.Spans, perimeter, width, cutLength, zip.Value, specification, shut, opening.Value) with { Turns = lay.Turns };
+        var band = Band(perimeter.Spans, perimeter, width, cutLength, (closure.Over.Value, closure.Under.Value), specification, shut, opening.Value) with { Turns = lay.Turns };
         List<Piece> pieces = [.. ends.Draw(perimeter), band];
-        var invisible = specification.Choices.Closure == "invisible-zip";
-        List<Notion> notions = [new("zip", invisible ? "Invisible zip, sewn in open, stopping short of both ends" : "Zip", specification.Count, opening)];
+        List<Notion> notions = specification.Choices.Closure switch
+        {
+            "zip" => [new("zip", "Zip", specification.Count, opening)],
+            "invisible-zip" => [new("zip", "Invisible zip, sewn in open, stopping short of both ends", specification.Count, opening)],
+            _ => [.. closure.Notions(opening, null)],
+        };
         if (specification.Choices.Piping != Piping.None)
         {
             notions.AddRange(PipingCasing.Runs(specification, [.. Enumerable.Repeat(profile.Perimeter, (int)specification.Choices.Piping)], pieces, checks));
@@ -54,13 +58,13 @@ public static class BandEnds
         return new()
         {
             Pieces = pieces,
-            Seams = [.. ends.JoinSeams(), .. EndSeams(perimeter.Spans, span => ends.KeyAt(perimeter, span), specification), .. Closing(shut)],
+            Seams = [.. ends.JoinSeams(), .. EndSeams(perimeter.Spans, span => ends.KeyAt(perimeter, span), specification), .. Closing(shut, closure.Takes)],
             Notions = notions,
             Finished = finished,
             Steps =
             [
-                new("Sew the zip between the two ends of the band, and the seam shut beside it.", "Keep the slide inside before the zip’s ends are cut."),
-                new("Mark the ends and the band’s long edges in quarters or at their corners; pin and sew each end in, clipping the band at inward angles and snipping the end at outward ones.", "Open the zip first; see that the band is not twisted."),
+                closure.IsTape ? new("Sew the tape along both ends of the band, one lapping over the other, and the seam shut beside it.") : new("Sew the zip between the two ends of the band, and the seam shut beside it.", "Keep the slide inside before the zip’s ends are cut."),
+                new("Mark the ends and the band’s long edges in quarters or at their corners; pin and sew each end in, clipping the band at inward angles and snipping the end at outward ones.", $"Open the {closure.Word} first; see that the band is not twisted."),
                 new("Finish the raw edges, turn and try it on the filling."),
             ],
             Checks = checks,
@@ -91,7 +95,7 @@ public static class BandEnds
         var spans = perimeter.Spans.Where(span => span.EdgeName != "hem").ToList();
         var end = PieceMaker.InFacingPairs(PieceMaker.Make(
             specification, "end", "End", 2, profile.Outline, profile.Width + (2 * seam), profile.Depth + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value));
-        var band = Band(spans, perimeter, width, cutLength, hem.Value, specification) with { Turns = lay.Turns };
+        var band = Band(spans, perimeter, width, cutLength, (hem.Value, hem.Value), specification) with { Turns = lay.Turns };
         return new()
         {
             Pieces = [end, band],
@@ -118,9 +122,9 @@ public static class BandEnds
         }
     }
 
-    private static IEnumerable<Seam> Closing(Length shut)
+    private static IEnumerable<Seam> Closing(Length shut, string takes)
     {
-        yield return new("zip", new("band", "start"), new("band", "finish"), "zip");
+        yield return new("zip", new("band", "start"), new("band", "finish"), takes);
         if (shut.IsPositive)
         {
             yield return new("closed-left", new("band", "start-left"), new("band", "finish-left"));
@@ -129,7 +133,7 @@ public static class BandEnds
     }
 
     private static Piece Band(
-        IReadOnlyList<PlanSpan> spans, PlanPerimeter perimeter, Worked width, Worked cutLength, Length turning, CoverSpecification specification, Length shut = default, Length? opening = null)
+        IReadOnlyList<PlanSpan> spans, PlanPerimeter perimeter, Worked width, Worked cutLength, (Length Start, Length Finish) turning, CoverSpecification specification, Length shut = default, Length? opening = null)
     {
         var (across, along) = (width.Value, spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length));
         var corners = new List<(string, Point)>();
@@ -158,7 +162,7 @@ public static class BandEnds
             Outline.Polygon(corners),
             width + (2 * specification.Rules["seam"]),
             cutLength,
-            edge => edge.StartsWith("start", StringComparison.Ordinal) || edge.StartsWith("finish", StringComparison.Ordinal) ? turning : seam) with
+            edge => edge.StartsWith("start", StringComparison.Ordinal) ? turning.Start : edge.StartsWith("finish", StringComparison.Ordinal) ? turning.Finish : seam) with
         {
             Folds = [.. bends.Folds.Select(fold => fold with { Through = [new(across, fold.Through[0].X), new(Length.Zero, fold.Through[0].X)] })],
             Rolls = [.. bends.Rolls.Select(roll => roll with { AlongX = false })],

@@ -195,10 +195,11 @@ internal sealed class BoxingPieces
         var height = _layout.Thickness.Value;
         var outline = StripOutline.Draw(stretches, height, null, halvedLeft: part == 1 && _layout.HasZip, halvedRight: part == Count && _layout.HasZip);
         var bends = StripBends.Of(perimeter, spans, part == 1 ? PocketDepth : Length.Zero, height);
+        var pocket = PocketFolds(part, height).ToList(); // a pocket that ends at a corner bends there already
         return BoxingStrip.Strip(
             _layout, "boxing", part, Count, 1, outline, CutLength(part), _layout.BoxingCutHeight, _ => _layout.Seam.Value, [.. Marks(stretches, height)], "Boxing") with
         {
-            Folds = [.. bends.Folds, .. PocketFolds(part, height)],
+            Folds = [.. bends.Folds.Where(bend => !pocket.Exists(fold => (fold.Through[0].X - bend.Through[0].X).Abs() < PlanPerimeter.Near)), .. pocket],
             Rolls = bends.Rolls,
         };
     }

@@ -16,7 +16,7 @@ internal sealed class BoxingStripLayout
         ZipTurning = rules["zip"];
         HasZip = specification.Choices.Closure is not ("gap" or "ties");
         ZipRun = HasZip ? RunOfZip(plan, specification).Named("zip run") : Worked.Zero;
-        ZipTurn = plan.IsSmooth || UsesThreeSides ? (ZipRun - plan.Edges[plan.Back]) / 2 : rules["zipTurn"];
+        ZipTurn = !HasZip ? Worked.Zero : plan.IsSmooth || UsesThreeSides ? (ZipRun - plan.Edges[plan.Back]) / 2 : rules["zipTurn"];
         Lap = specification.Choices.SlidePocket && HasZip ? rules["pocketLap"] : Worked.Zero;
         ZipCutLength = ZipRun + (2 * Seam);
         ZipCutHeight = (thickness / 2) + Seam + ZipTurning;

@@ -29,22 +29,12 @@ internal static class BoxingStripNotions
 
     private static IEnumerable<Notion> Closures(BoxingStripLayout layout, int count)
     {
-        var closure = layout.Specification.Choices.Closure;
         if (!layout.HasZip)
         {
-            yield break;
+            return [];
         }
 
-        if (layout.HasTape)
-        {
-            yield return new("hook-and-loop", "Hook-and-loop tape, hook on the under-flap, loop under the over-flap", count, layout.ZipRun, layout.Specification.Rules["tapeWidth"]);
-            yield break;
-        }
-
-        yield return new("zip-run", "Zip run", count, layout.ZipRun);
-        yield return new("zip-roll", "Zip off the roll, cut", count, layout.ZipCutLength);
-        yield return closure == "invisible-zip"
-            ? new("zip-invisible", "Invisible zip, sewn in open, stopping short of both ends", count, layout.ZipRun)
-            : new("zip-closed-end", "Closed-end zip, teeth", count, layout.ZipRun);
+        var hardware = new BackClosure(layout.Specification, layout.ZipTurning).Notions(layout.ZipRun, new("zip-roll", "Zip off the roll, cut", count, layout.ZipCutLength));
+        return layout.HasTape ? hardware : hardware.Prepend(new("zip-run", "Zip run", count, layout.ZipRun));
     }
 }

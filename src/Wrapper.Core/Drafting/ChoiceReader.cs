@@ -5,7 +5,7 @@ using Wrapper.Core.Units;
 namespace Wrapper.Core.Drafting;
 
 /// <summary>Reads the choices of the make-up; a word that is no choice becomes an error naming it.</summary>
-internal sealed class ChoiceReader(CoverInput input, ShapeDefinition shape, string construction, LengthUnit unit, List<Check> checks)
+internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeDefinition shape, string construction, LengthUnit unit, List<Check> checks)
 {
     public Choices Read()
     {
@@ -31,7 +31,7 @@ internal sealed class ChoiceReader(CoverInput input, ShapeDefinition shape, stri
             Bias = Word("bias") != "false",
             Strips = Word("strips") switch { "across" => StripDirection.Across, "down" => StripDirection.Down, _ => null },
             Plates = Word("plates") switch { "straight" => PlateLay.Straight, "turned" => PlateLay.Turned, "middle-and-sides" => PlateLay.MiddleAndSides, _ => null },
-            Closure = Offered("closure", shape.Closures),
+            Closure = Offered("closure", ConstructionCatalogue.ClosuresOf(shape, construction)),
             Edge = Offered("edge", shape.Edges),
             FullWallNotch = Word("notch") == "full-wall",
             ReturnCorners = Word("returnCorners") ?? "open",
@@ -76,9 +76,10 @@ internal sealed class ChoiceReader(CoverInput input, ShapeDefinition shape, stri
 
         if (offered.Count > 0 && !offered.Contains(word))
         {
+            var made = ConstructionCatalogue.All.TryGetValue(construction, out var known) ? $" made as {known.Label.ToLowerInvariant()}" : "";
             checks.Add(Check.Error(
                 "choice-not-for-this",
-                $"A {shape.Label.ToLowerInvariant()} of this kind cannot have the {name} “{word}”: choose {string.Join(", ", offered)}.",
+                $"{form.WithArticle}{made} cannot have the {OptionCatalogue.All[name].Label.ToLowerInvariant()} “{word.Replace('-', ' ')}”: choose {string.Join(", ", offered.Select(choice => choice.Replace('-', ' ')))}.",
                 name,
                 new Mend($"Take {offered[0].Replace('-', ' ')}", $"options.{name}", offered[0])));
         }
@@ -93,7 +94,7 @@ internal sealed class ChoiceReader(CoverInput input, ShapeDefinition shape, stri
             return 0.5m;
         }
 
-        if (Numbers.Read(text) is { } share and > 0 and < 1)
+        if (NumberReader.Read(text) is { } share and > 0 and < 1)
         {
             return share;
         }

@@ -24,6 +24,7 @@ public sealed class CoverReader
     private readonly List<Check> _checks = [];
     private readonly CoverInput _input;
     private readonly LengthUnit _unit;
+    private FormDefinition? _form;
 
     private CoverReader(CoverInput input)
     {
@@ -44,10 +45,11 @@ public sealed class CoverReader
             return new(null, new Dictionary<string, Length>(), _unit, _checks);
         }
 
+        _form = form;
         var shape = form.Shape(_input.Shape);
         if (shape is null)
         {
-            Fail("unknown-shape", $"A {form.Label.ToLowerInvariant()} cannot be drafted in the shape “{_input.Shape}”. There are: {string.Join(", ", form.Shapes.Select(known => known.Id))}.", "shape");
+            Fail("unknown-shape", $"{form.WithArticle} cannot be drafted in the shape “{_input.Shape}”. There are: {string.Join(", ", form.Shapes.Select(known => known.Id))}.", "shape");
             return new(null, new Dictionary<string, Length>(), _unit, _checks);
         }
 
@@ -58,7 +60,7 @@ public sealed class CoverReader
         var construction = _input.Construction ?? shape.Constructions[0];
         if (!shape.Constructions.Contains(construction))
         {
-            Fail("unknown-construction", $"“{construction}” is not a way to make a {shape.Label.ToLowerInvariant()} {form.Label.ToLowerInvariant()}. There are: {string.Join(", ", shape.Constructions)}.", "construction");
+            Fail("unknown-construction", $"{form.WithArticle} of this shape ({shape.Label.ToLowerInvariant()}) cannot be made as “{construction}”. There are: {string.Join(", ", shape.Constructions)}.", "construction");
         }
 
         var lists = new ListReader(_input, _unit, _checks);
@@ -71,7 +73,7 @@ public sealed class CoverReader
             MeasuredFrom = ReadMeasuredFrom(),
             Construction = construction,
             Rules = new(_unit, rules, job, house, form.RuleVariants),
-            Choices = new ChoiceReader(_input, shape, construction, _unit, _checks).Read(),
+            Choices = new ChoiceReader(_input, form, shape, construction, _unit, _checks).Read(),
             Points = lists.Points(),
             Stations = lists.Stations(),
             Zones = lists.Zones(),
@@ -79,9 +81,9 @@ public sealed class CoverReader
             Legs = lists.Legs(),
             Corrections = lists.Corrections(),
             Padding = ReadPadding(),
-            OldCoverShrinkage = (ReadShare("shrinkage.across"), ReadShare("shrinkage.along")),
-            IsPrewashed = _input.Rules.TryGetValue("prewash", out var prewash) && prewash.ToString() == "true",
-            UsableWidth = ReadUsableWidth(),
+            Shrinkage = (ReadShare("shrinkage.across"), ReadShare("shrinkage.along")),
+            IsPrewashed = !_input.Rules.TryGetValue("prewash", out var prewash) || prewash.ToString() != "false",
+            ClothWidth = ReadUsableWidth(),
             OneWay = ReadNap(),
             Count = ReadCount(),
         };
@@ -199,14 +201,42 @@ public sealed class CoverReader
         }
         else if (length > Longest)
         {
-            Fail("measure-huge", $"{definition.Label} is over 20 m: check the unit that was meant.", definition.Name);
+            _checks.Add(Check.Error("measure-huge", $"{definition.Label} is over 20 m: check the unit that was meant.", definition.Name, UnitMends(definition, length)));
         }
         else
         {
+            if (length < definition.LikelyLeast || length > definition.LikelyMost)
+            {
+                _checks.Add(Check.Warning(
+                    "unlikely-measure",
+                    $"{definition.Label} reads {format.RoundedWithUnit(length)}, which is unusual for {Article(_form!)}: check that it is not in another unit.",
+                    definition.Name,
+                    UnitMends(definition, length)));
+            }
+
             return true;
         }
 
         return false;
+    }
+
+    private static string Article(FormDefinition form) => char.ToLowerInvariant(form.WithArticle[0]) + form.WithArticle[1..];
+
+    /// <summary>The same number in the units in which it would be a likely measure.</summary>
+    private Mend[] UnitMends(MeasureDefinition definition, Length read)
+    {
+        var entry = _input.Measures[definition.Name];
+        var typed = entry.Text is { } text ? LengthReader.FirstUnit(text) ?? _unit : LengthUnit.Millimetre;
+        var number = read.Nanometres / (decimal)typed.One().Nanometres;
+        LengthUnit[] others = _unit.IsImperial() ? [LengthUnit.Inch, LengthUnit.Foot, LengthUnit.Centimetre, LengthUnit.Millimetre] : [LengthUnit.Centimetre, LengthUnit.Millimetre, LengthUnit.Inch, LengthUnit.Metre];
+        return
+        [
+            .. others.Where(unit => unit != typed && Math.Abs(number) < 1_000_000)
+                .Select(unit => (Unit: unit, Length: Length.FromNanometres((long)Math.Round(number * unit.One().Nanometres))))
+                .Where(other => other.Length >= definition.LikelyLeast && other.Length <= definition.LikelyMost)
+                .Select(other => FormattableString.Invariant($"{number:0.####} {other.Unit.Sign()}"))
+                .Select(meant => new Mend($"You meant {meant}", $"measures.{definition.Name}", meant)),
+        ];
     }
 
     private Length? ReadLength(Entry entry, string name, string label)
@@ -276,7 +306,7 @@ public sealed class CoverReader
 
     private void ReadNumber(Entry entry, NumberRuleDefinition definition, string whose, Dictionary<string, decimal> rules)
     {
-        if (Numbers.Read(entry.ToString()) is { } number && number >= definition.Least && number <= definition.Most)
+        if (NumberReader.Read(entry.ToString()) is { } number && number >= definition.Least && number <= definition.Most)
         {
             rules[definition.Name] = number;
         }
@@ -353,14 +383,9 @@ public sealed class CoverReader
             return 0;
         }
 
-        var percent = text.EndsWith('%');
-        if (decimal.TryParse(text.TrimEnd('%', ' '), System.Globalization.NumberStyles.AllowDecimalPoint, System.Globalization.CultureInfo.InvariantCulture, out var share))
+        if (NumberReader.Read(text) is >= 0 and < 0.5m and var share)
         {
-            share = percent ? share / 100 : share;
-            if (share is >= 0 and < 0.5m)
-            {
-                return share;
-            }
+            return share;
         }
 
         Fail("shrinkage-out-of-range", $"“{text}” is no shrinkage: say a part of one from 0 to 0.5, or per cent as in 5%.", rule);

@@ -52,14 +52,26 @@ public sealed record CoverSpecification
     /// <summary>What trying on taught: side and how much is let out.</summary>
     public IReadOnlyList<Correction> Corrections { get; init; } = [];
 
-    /// <summary>Shrinkage recorded of the old cover, across and along, as parts of one.</summary>
-    public required (decimal Across, decimal Along) OldCoverShrinkage { get; init; }
+    /// <summary>Shrinkage across and along, as parts of one: of the old cover where one was measured, else of the cloth.</summary>
+    public required (decimal Across, decimal Along) Shrinkage { get; init; }
+
+    /// <summary>What an old cover that was measured had shrunk.</summary>
+    public (decimal Across, decimal Along) OldCoverShrinkage => MeasuredFrom == MeasuredFrom.OldCover ? Shrinkage : (0, 0);
+
+    /// <summary>What the cloth loses when it is washed.</summary>
+    public (decimal Across, decimal Along) ClothShrinkage => MeasuredFrom == MeasuredFrom.OldCover ? (0, 0) : Shrinkage;
+
+    /// <summary>Pieces are cut so much larger that they come out of the first wash at their size.</summary>
+    public bool CutsUnwashed => !IsPrewashed && ClothShrinkage != (0, 0);
 
     /// <summary>The cloth is washed before it is cut.</summary>
     public bool IsPrewashed { get; init; }
 
-    /// <summary>The usable width of the cloth; null when none is chosen.</summary>
-    public required Length? UsableWidth { get; init; }
+    /// <summary>The usable width of the cloth as it lies on the table; null when none is chosen.</summary>
+    public required Length? ClothWidth { get; init; }
+
+    /// <summary>What of the cloth's width is left when the cover has been washed: pieces are drafted in washed sizes.</summary>
+    public Length? UsableWidth => CutsUnwashed && ClothWidth is { } width ? width.Times(1 - ClothShrinkage.Across) : ClothWidth;
 
     /// <summary>The cloth has a nap or a print that points one way.</summary>
     public required bool OneWay { get; init; }

@@ -29,16 +29,17 @@ public static class Drafter
             return new(null, reading, checks);
         }
 
-        if (SumFaults.Of(cover.Pieces, specification.Format).ToList() is { Count: > 0 } faults)
+        var pieces = UnwashedCut.Of(cover.Pieces, specification);
+        if (SumFaults.Of(pieces, specification.Format).ToList() is { Count: > 0 } faults)
         {
             return new(null, reading, Sorted([.. faults, .. checks]));
         }
 
-        var ledger = SeamLedger.Measure(cover.Pieces, cover.Seams);
+        var ledger = SeamLedger.Measure(pieces, cover.Seams);
         var draft = new Draft
         {
             Format = specification.Format,
-            Pieces = cover.Pieces,
+            Pieces = pieces,
             Seams = cover.Seams,
             Ledger = ledger,
             Notions = [.. cover.Notions, .. Thread(ledger, specification)],

@@ -37,7 +37,7 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
                 yield return new("cord-stop", "Cord stop", Count, Worked.Zero);
                 break;
             case "overlocked-cord":
-                yield return new("drawstring", "Cord under the overlock", Count, (cutEdge ?? opening) + (2 * rules["ironingTail"]));
+                yield return new("drawstring", "Cord under the overlock", Count, (cutEdge ?? opening) + (2 * rules.Of("cordTail", "ironingTail")));
                 yield return new("cord-stop", "Cord stop", Count, Worked.Zero);
                 break;
             case "hook-and-loop":

@@ -16,12 +16,12 @@ public static class Envelope
     internal static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, bool isFitted, CoverSpecification specification)
     {
         var rules = specification.Rules;
-        var seam = rules.Says("seam") ? rules["seam"] : rules["fittingSeam"];
+        var seam = rules.Of("sideSeam", "fittingSeam");
         var least = thickness + rules["tailClear"];
-        var tail = !rules.Says("tail") && rules["tail"].Value < least.Value ? least.Named("tail") : rules["tail"];
+        var tail = rules["tail"].Value < least.Value ? least.Named("tail, the least there can be") : rules["tail"];
         var (cutWidth, cutLength) = (width + thickness + (2 * seam), depth + (thickness / 2) + seam + tail);
         var lay = new WidePieceLay(specification, "panel", cutWidth.Value, cutLength.Value, canJoin: false);
-        List<Check> checks = [.. lay.Checks, .. Noticed(tail, least, isFitted, specification)];
+        List<Check> checks = [.. lay.Checks, .. Noticed(least, isFitted, specification)];
         if (checks.HasError())
         {
             return new() { Checks = checks };
@@ -39,12 +39,20 @@ public static class Envelope
         {
             Pieces = [panel],
             Seams = [.. Seams()],
-            Notions = [new("snap", "Snaps, tape or pins for the flap", 3 * specification.Count, Worked.Zero), new("corner-line", "Corner line", 2 * specification.Count, thickness)],
+            Notions = [Holding(width, specification), new("corner-line", "Corner line", 2 * specification.Count, thickness)],
             Finished = [new("W", "Finished width", width), new("D", "Finished depth", depth), new("t", "Finished thickness", thickness), new("tail", "Tail, to its raw end", tail)],
             Steps = [.. Steps(specification)],
             Checks = checks,
         };
     }
+
+    /// <summary>What holds the flap up when the tail is folded in.</summary>
+    private static Notion Holding(Worked width, CoverSpecification specification) => specification.Choices.Closure switch
+    {
+        "hook-and-loop" => new("hook-and-loop", "Hook-and-loop tape for the flap", specification.Count, width, specification.Rules["tapeWidth"]),
+        "pinned-tail" => new("pin", "Pins for the flap", 3 * specification.Count, Worked.Zero),
+        _ => new("snap", "Snaps for the flap", 3 * specification.Count, Worked.Zero),
+    };
 
     private static Outline StitchLine(Length width, Length depth, Length half, Length tail)
     {
@@ -89,16 +97,18 @@ public static class Envelope
         }
     }
 
-    private static IEnumerable<Check> Noticed(Worked tail, Worked least, bool isFitted, CoverSpecification specification)
+    private static IEnumerable<Check> Noticed(Worked least, bool isFitted, CoverSpecification specification)
     {
         var format = specification.Format;
-        if (tail.Value < least.Value)
+        var asked = specification.Rules["tail"].Value;
+        if (specification.Rules.Says("tail") && asked < least.Value)
         {
+            var up = format.RoundedWithUnit(least.Value.RoundedUpTo(format.Step));
             yield return Check.Warning(
                 "tail-too-short",
-                $"A tail of {format.RoundedWithUnit(tail.Value)} is too short to turn in and fold up: it needs {format.RoundedWithUnit(least.Value)}.",
+                $"A tail of {format.RoundedWithUnit(asked)} is too short to turn in and fold up: it is drafted {format.RoundedWithUnit(least.Value)}, the least for this thickness.",
                 "tail",
-                new Mend($"Tail {format.RoundedWithUnit(least.Value.RoundedUpTo(format.Step))}", "rules.tail", format.RoundedWithUnit(least.Value.RoundedUpTo(format.Step))));
+                new Mend($"Tail {up}", "rules.tail", up));
         }
 
         if (isFitted)
@@ -113,6 +123,8 @@ public static class Envelope
         yield return new("Lay the panels right sides together and sew the front and both sides to the end of the cushion; turn in the ends of the tail.");
         yield return new("Slip it on inside out, pin the fit, curved sides in two passes, the first generous.", "Clips stop short of the new line.");
         yield return new($"Sew the fitted line, open the front corners and sew across; try it on, then trim the seams to {trim}.", "Try before trimming.");
-        yield return new("Turn, put the cushion in, fold the tail in and its flap up, and hold it with snaps, tape or pins.");
+        yield return new($"Turn, put the cushion in, fold the tail in and its flap up, and hold it with {Held(specification)}.");
     }
+
+    private static string Held(CoverSpecification specification) => specification.Choices.Closure switch { "hook-and-loop" => "tape", "pinned-tail" => "pins", _ => "snaps" };
 }

@@ -20,7 +20,7 @@ internal sealed class FaceDrops
 
         var cloth = Worked.Given("usable width", usable, QuantitySource.Cloth);
         var sideCut = (cutWidth + (4 * Join) - cloth) / 2;
-        var canMiddle = sideCut.Value <= usable && sideCut.Value > specification.Rules["sideSeam"].Value + Join.Value + Length.FromMillimetres(25m) && usable > 2 * Join.Value;
+        var canMiddle = sideCut.Value <= usable && sideCut.Value > specification.Rules["sideSeam"].Value + Join.Value && usable > 2 * Join.Value;
         var count = 2;
         while (count <= MostDrops && ((count * usable) - ((count - 1) * 2 * Join.Value)) < cutWidth.Value)
         {
@@ -28,7 +28,7 @@ internal sealed class FaceDrops
         }
 
         var canEqual = count <= MostDrops && usable > 2 * Join.Value;
-        IsMiddleAndSides = specification.Choices.MiddleAndSides ?? canMiddle;
+        IsMiddleAndSides = specification.Choices.MiddleAndSides ?? (canMiddle && (sideCut.Value >= Sliver(specification) || !canEqual));
         var format = specification.Format;
         if (IsMiddleAndSides ? !canMiddle : !canEqual)
         {
@@ -54,8 +54,18 @@ internal sealed class FaceDrops
                     : $"The cloth is narrower than a face: each is joined from {count} equal widths.",
                 "join",
                 IsMiddleAndSides && canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new("Join middle and sides", "options.join", "middle-and-sides")] : []),
+            .. IsMiddleAndSides && sideCut.Value < Sliver(specification) ? (Check[])[Slivers(sideCut, format, canEqual)] : [],
         ];
     }
+
+    /// <summary>A side narrower than this is a sliver: it puckers, and shows.</summary>
+    private static Length Sliver(CoverSpecification specification) => specification.Unit.IsImperial() ? Length.FromInches(4) : Length.FromMillimetres(100m);
+
+    private static Check Slivers(Worked sideCut, LengthFormat format, bool canEqual) => Check.Warning(
+        "slivers",
+        $"Each side is cut only {format.RoundedWithUnit(sideCut.Value)} wide: slivers, hard to sew straight. Equal widths, or wider cloth, look better.",
+        "join",
+        canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : []);
 
     /// <summary>Cut widths from left to right.</summary>
     public IReadOnlyList<Worked> Parts { get; }

@@ -26,6 +26,17 @@ internal sealed class FinishedSizes(CoverSpecification specification)
         return Named(size, definition);
     }
 
+    /// <summary>
+    /// A finished width from the way round: the tape's figure by π first, because wadding and fit go on the width and not on the
+    /// way round.
+    /// </summary>
+    public Worked AcrossFromRound(string measure)
+    {
+        var definition = Definition(measure);
+        var taken = specification.MeasuredFrom == MeasuredFrom.OldCover ? Unshrunk(Taken(definition), definition) : Taken(definition);
+        return (taken.DividedByPi().Named("diameter, from the way round") + Wadding(MeasureAxis.Width) + Added(MeasureAxis.Width)).Named("finished diameter");
+    }
+
     /// <summary>A measure that keeps its size whatever the fit: as taken, or nothing when it is not.</summary>
     public Worked AsTaken(string measure) => Has(measure) ? Taken(Definition(measure)) : Worked.Zero;
 

@@ -85,7 +85,7 @@ internal sealed class FoldedCover
     {
         var at = Point.Origin;
         var corners = new List<(string, Point)>();
-        foreach (var (edge, dx, dy) in steps)
+        foreach (var (edge, dx, dy) in steps.Where(step => !step.Dx.IsZero || !step.Dy.IsZero)) // a zip that reaches nowhere has no edge
         {
             corners.Add((edge, at));
             at = at.Moved(dx, dy);

@@ -28,6 +28,14 @@ internal static class FormChecks
                         rule,
                         new Mend("Fit exact", $"rules.{rule}", "0"));
                 }
+                else if (specification.MeasuredFrom != MeasuredFrom.OldCover && 2 * size.Value < specification.Measures[measure.Name])
+                {
+                    yield return Check.Error(
+                        "fit-too-snug",
+                        $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}, under half of the {format.RoundedWithUnit(specification.Measures[measure.Name])} measured: it cannot go on. Check the fit and its unit.",
+                        rule,
+                        new Mend("Fit exact", $"rules.{rule}", "0"));
+                }
                 else if (axis != MeasureAxis.Thickness && specification.Rules[rule].Value.Abs() > size.Value.Times(0.1m))
                 {
                     yield return Check.Warning("fit-unlikely", $"A fit of {format.RoundedWithUnit(specification.Rules[rule].Value)} is more than a tenth of the {name}: check the unit.", rule, new Mend("Fit exact", $"rules.{rule}", "0"));
@@ -36,26 +44,22 @@ internal static class FormChecks
             }
         }
 
-        foreach (var definition in specification.Shape.Measures)
-        {
-            if (specification.Measures.TryGetValue(definition.Name, out var length) && !(length.IsZero && definition.MayBeZero) && (length < definition.LikelyLeast || length > definition.LikelyMost))
-            {
-                yield return Check.Warning(
-                    "unlikely-measure",
-                    $"{definition.Label} reads {format.RoundedWithUnit(length)}, which is unusual for a {specification.Form.Label.ToLowerInvariant()}: check that it is not in another unit.",
-                    definition.Name);
-            }
-        }
-
         if (sizes.Has("frontWidth") && sizes.Has("backWidth") && specification.Measures["frontWidth"] < specification.Measures["backWidth"])
         {
-            yield return Check.Note("front-back-swapped", "The back is wider than the front: right for a bay or a bow, otherwise the two are swapped.", "backWidth");
+            yield return Check.Note("front-back-swapped", "The back is wider than the front: right for a bay or a bow, otherwise the two are swapped.", "backWidth", Swap("Swap front and back", "frontWidth", "backWidth", specification));
         }
 
         foreach (var check in Diagonals(specification).Concat(Shrinkage(specification)))
         {
             yield return check;
         }
+    }
+
+    /// <summary>A mend that gives each of two measures the other's figure.</summary>
+    public static Mend Swap(string label, string one, string other, CoverSpecification specification)
+    {
+        var format = specification.Format;
+        return new(label, $"measures.{one}", format.Exact(specification.Measures[other])) { Also = [new($"measures.{other}", format.Exact(specification.Measures[one]))] };
     }
 
     /// <summary>What shows only when the plan is drawn.</summary>
@@ -67,7 +71,8 @@ internal static class FormChecks
             yield return Check.Warning(
                 "thickness-over-half-depth",
                 $"The thickness ({format.RoundedWithUnit(thickness.Value)}) is over half the depth ({format.RoundedWithUnit(plan.Depth.Value)}): check that they are not swapped.",
-                "thickness");
+                "thickness",
+                specification.Measures.TryGetValue("depth", out var depth) && 2 * depth <= specification.Measures["thickness"] ? [Swap("Swap thickness and depth", "thickness", "depth", specification)] : []);
         }
     }
 
@@ -140,21 +145,50 @@ internal static class FormChecks
             yield return Check.Warning(
                 "not-square",
                 $"The diagonals differ by {specification.Format.RoundedWithUnit(difference)}: the thing is not square, and a cover drafted square will twist on it. Measure it as an outline.",
-                "diagonal2");
+                "diagonal2",
+                specification.Form.Shape("outline") is null ? [] : [AsOutline(specification, first, second)]);
         }
     }
 
-    /// <summary>A cloth that shrinks has to be washed before it is cut, because pieces are drafted at their size.</summary>
+    /// <summary>
+    /// The four corners as sides and diagonals give them, opposite sides alike: a thing pushed out of square, to be measured on
+    /// from there.
+    /// </summary>
+    private static Mend AsOutline(CoverSpecification specification, Length first, Length second)
+    {
+        var (width, depth) = (specification.Measures.GetValueOrDefault("width", specification.Measures.GetValueOrDefault("frontWidth")).Millimetres, specification.Measures.GetValueOrDefault("depth", specification.Measures.GetValueOrDefault("length")).Millimetres);
+
+        // The first diagonal ends at the back right corner, the second at the back left: each lies where two of its distances meet.
+        var (right, left) = (Corner(first.Millimetres), Corner(second.Millimetres));
+        var format = specification.Format;
+        string At(double x, double y) => $"{format.Exact(Length.FromMillimetres(x).RoundedTo(format.Step))}, {format.Exact(Length.FromMillimetres(y).RoundedTo(format.Step))}".Replace('−', '-');
+        var (rightX, leftX) = (right, width - left);
+        var shift = Math.Max(0, -leftX);
+        return new("Measure it as an outline", "measures.shape", "outline")
+        {
+            Also =
+            [
+                new("points", $"{At(shift, 0)}; {At(shift + width, 0)}; {At(shift + rightX, Rise(right))}; {At(shift + leftX, Rise(left))}"),
+                .. ((string[])["width", "frontWidth", "backWidth", "depth", "length", "diagonal1", "diagonal2"]).Where(specification.Measures.ContainsKey).Select(measure => new MendedInput($"measures.{measure}", "")),
+            ],
+        };
+
+        // How far across from the corner a diagonal starts at the corner it ends at lies, the side there being as long as the depth.
+        double Corner(double diagonal) => ((diagonal * diagonal) - (depth * depth) + (width * width)) / (2 * width);
+        double Rise(double across) => Math.Sqrt(Math.Max(1, (depth * depth) - ((across - width) * (across - width))));
+    }
+
+    /// <summary>A cloth that is washed first is cut at its size; then more of it has to be bought.</summary>
     private static IEnumerable<Check> Shrinkage(CoverSpecification specification)
     {
-        var (across, along) = specification.OldCoverShrinkage;
-        if (specification.MeasuredFrom != MeasuredFrom.OldCover && (across > 0 || along > 0) && !specification.IsPrewashed)
+        var (across, along) = specification.ClothShrinkage;
+        if (specification.IsPrewashed && (across > 0 || along > 0))
         {
-            yield return Check.Warning(
-                "shrinkage-not-counted",
-                "The cloth shrinks and is not washed first: pieces are drafted at their finished sizes. Wash it before cutting, and buy so much more.",
+            yield return Check.Note(
+                "wash-before-cutting",
+                FormattableString.Invariant($"The cloth loses {100 * along:0.##} % of its length and {100 * across:0.##} % of its width: wash it before it is cut, and buy so much more."),
                 "prewash",
-                new Mend("Wash it first", "rules.prewash", "true"));
+                new Mend("Cut it unwashed, so much larger", "rules.prewash", "false"));
         }
     }
 }

@@ -16,12 +16,14 @@ public static class PanelsFolded
     public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
     {
         var cover = new FoldedCover(width, depth, thickness, specification);
-        var zip = specification.Rules["zip"];
-        var clear = specification.Rules["zipClear"];
-        var cutLength = depth + thickness + cover.Seam + zip;
-        var opening = (width - (2 * clear)).Named("zip opening");
-        var lay = new WidePieceLay(specification, "panel", cover.CutWidth.Value, cutLength.Value, canJoin: false);
-        List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Checks(cover, opening.Value)];
+        var closure = new BackClosure(specification, specification.Rules["zip"]);
+        var threeSides = specification.Choices.ZipOnThreeSides;
+        var clear = threeSides ? Worked.Zero : specification.Rules["zipClear"];
+        var round = (2 * depth) / 3;
+        var opening = (threeSides ? width + (2 * round) : width - (2 * clear)).Named("zip opening");
+        var (wide, deep) = (width + thickness, depth + thickness + cover.Seam);
+        var lay = new WidePieceLay(specification, "panel", WidthOf(closure.Under).Value, (deep + closure.Under).Value, canJoin: false);
+        List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Checks(cover, opening.Value, clear.Value, threeSides)];
         if (checks.HasError())
         {
             return new() { Checks = checks };
@@ -29,33 +31,41 @@ public static class PanelsFolded
 
         var closed = cover.HalfThickness + clear.Value;
         var corners = CrossOutline.CornerLines(width.Value, depth.Value, cover.HalfThickness).ToList();
-        var piece = cover.Piece(
+        var outline = StitchLine(width.Value, depth.Value, cover.HalfThickness, closed, threeSides ? round.Value : Length.Zero);
+        var (upper, lower) = closure.IsTape ? ("panel-over", "panel-under") : ("panel", "panel");
+        Piece Panel(string key, int count, Worked turning) => cover.Piece(
             "panel",
-            2,
-            StitchLine(width.Value, depth.Value, cover.HalfThickness, closed, opening.Value),
-            cutLength,
-            edge => edge.StartsWith("back", StringComparison.Ordinal) ? zip.Value : cover.Seam.Value,
-            [.. FoldedCover.CornerMarks(corners), .. Stops(width.Value, depth.Value, thickness.Value, closed)],
+            count,
+            outline,
+            deep + turning,
+            edge => CarriesZip(edge, threeSides) ? turning.Value : cover.Seam.Value,
+            [.. FoldedCover.CornerMarks(corners), .. threeSides ? [] : Stops(width.Value, depth.Value, thickness.Value, closed)],
             lay.Turns) with
-        { Folds = [.. corners, .. CrossOutline.Creases(width.Value, depth.Value, cover.HalfThickness)] };
+        { Key = key, Name = key switch { "panel-over" => "Panel, over-flap", "panel-under" => "Panel, under-flap", _ => "Panel" }, CutWidth = WidthOf(turning), Folds = [.. corners, .. CrossOutline.Creases(width.Value, depth.Value, cover.HalfThickness)] };
         return new()
         {
-            Pieces = [piece],
-            Seams = [.. Seams(), .. CrossOutline.CornerSeams("panel", opened: true), .. CrossOutline.CornerSeams("panel", opened: true, 2)],
+            Pieces = closure.IsTape ? [Panel(upper, 1, closure.Over), Panel(lower, 1, closure.Under)] : [Panel(upper, 2, closure.Over)],
+            Seams = [.. Seams(outline, threeSides, closure, upper, lower), .. CrossOutline.CornerSeams(upper, opened: true), .. CrossOutline.CornerSeams(lower, opened: true, closure.IsTape ? 1 : 2).Select(seam => closure.IsTape ? seam with { Id = $"{seam.Id}-under" } : seam)],
             Notions =
             [
-                new("zip-opening", "Zip opening", specification.Count, opening),
-                new("zip-closed-end", "Closed-end zip, teeth", specification.Count, opening),
-                new("zip-stop", "Zip stop, from the side stitch line", 2 * specification.Count, (thickness / 2) + clear),
+                new("zip-opening", closure.IsTape ? "Opening" : "Zip opening", specification.Count, opening),
+                .. closure.Notions(opening, null),
+                .. threeSides ? [] : (Notion[])[new("zip-stop", "Zip stop, from the side stitch line", 2 * specification.Count, (thickness / 2) + clear)],
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
-            Steps = [.. Steps()],
+            Steps = [.. Steps(closure.Word, threeSides)],
             Checks = checks,
         };
+
+        // Round three sides the zip's allowance is carried down both sides too.
+        Worked WidthOf(Worked turning) => wide + (2 * (threeSides ? turning : cover.Seam));
     }
 
-    private static IEnumerable<Check> Checks(FoldedCover cover, Length opening)
+    private static bool CarriesZip(string edge, bool threeSides) =>
+        edge.StartsWith("back", StringComparison.Ordinal) || (threeSides && (edge.StartsWith("right", StringComparison.Ordinal) || edge.StartsWith("left", StringComparison.Ordinal)));
+
+    private static IEnumerable<Check> Checks(FoldedCover cover, Length opening, Length clear, bool threeSides)
     {
         var format = cover.Specification.Format;
         if (!opening.IsPositive)
@@ -70,17 +80,27 @@ public static class PanelsFolded
                 "zipClear",
                 new Mend("Run the zip out to the corners", "rules.zipClear", "0"));
         }
+
+        if (threeSides || clear < Length.FromMillimetres(3m))
+        {
+            yield return Check.Note(
+                "zip-in-corner-seams",
+                "The zip runs on into the opened corners, which are sewn across it: common, and only bulk to sew through.",
+                threeSides ? "zipSides" : "zipClear",
+                threeSides ? new Mend("Zip across the back only", "options.zipSides", "back") : new Mend("Keep it clear of the corners", "rules.zipClear", cover.Specification.Unit.IsImperial() ? "1/2 in" : "12 mm"));
+        }
     }
 
-    private static Outline StitchLine(Length width, Length depth, Length half, Length closed, Length opening)
+    /// <summary>Each side is broken where a zip that comes round it ends, so far from the back.</summary>
+    private static Outline StitchLine(Length width, Length depth, Length half, Length closed, Length round)
     {
         var none = Length.Zero;
         return FoldedCover.Path(
         [
             ("front-left-corner", half, none), ("front", width, none), ("front-right-corner", half, none),
-            ("right-front-corner", none, half), ("right", none, depth), ("right-back-corner", none, half),
-            ("back-right", -closed, none), ("back", -opening, none), ("back-left", -closed, none),
-            ("left-back-corner", none, -half), ("left", none, -depth), ("left-front-corner", none, -half),
+            ("right-front-corner", none, half), ("right", none, depth - round), ("right-zip", none, round), ("right-back-corner", none, half),
+            ("back-right", -closed, none), ("back", -(width + (2 * half) - (2 * closed)), none), ("back-left", -closed, none),
+            ("left-back-corner", none, -half), ("left-zip", none, -round), ("left", none, round - depth), ("left-front-corner", none, -half),
         ]);
     }
 
@@ -91,27 +111,20 @@ public static class PanelsFolded
     ];
 
     /// <summary>The second panel lies face to face with the first: its left edge meets the first one's right.</summary>
-    private static IEnumerable<Seam> Seams()
+    private static IEnumerable<Seam> Seams(Outline outline, bool threeSides, BackClosure closure, string upper, string lower)
     {
-        (string Edge, string Other)[] pairs =
-        [
-            ("front-left-corner", "front-right-corner"), ("front", "front"), ("front-right-corner", "front-left-corner"),
-            ("right-front-corner", "left-front-corner"), ("right", "left"), ("right-back-corner", "left-back-corner"),
-            ("back-right", "back-left"), ("back-left", "back-right"),
-            ("left-back-corner", "right-back-corner"), ("left", "right"), ("left-front-corner", "right-front-corner"),
-        ];
-        foreach (var (edge, other) in pairs)
+        foreach (var edge in outline.Names)
         {
-            yield return new(edge, new("panel", edge), new("panel", other, 2));
+            var other = edge.Contains("right", StringComparison.Ordinal) ? edge.Replace("right", "left", StringComparison.Ordinal) : edge.Replace("left", "right", StringComparison.Ordinal);
+            var takes = edge == "back" || edge.EndsWith("-zip", StringComparison.Ordinal) || (threeSides && (edge.StartsWith("back", StringComparison.Ordinal) || edge.EndsWith("back-corner", StringComparison.Ordinal))) ? closure.Takes : null;
+            yield return new(edge == "back" ? "zip" : edge, new(upper, edge), new(lower, other, closure.IsTape ? 1 : 2), takes);
         }
-
-        yield return new("zip", new("panel", "back"), new("panel", "back", 2), "zip");
     }
 
-    private static IEnumerable<SewingStep> Steps()
+    private static IEnumerable<SewingStep> Steps(string closure, bool threeSides)
     {
-        yield return new("Sew the back seam from each side to the zip stop, and the zip between the stops.");
-        yield return new("Sew the other three sides, right sides together.", "Open the zip first, or the cover cannot be turned.");
+        yield return new(threeSides ? $"Sew the {closure} across the back and two thirds of the way down both sides." : $"Sew the back seam from each side to the {closure} stop, and the {closure} between the stops.");
+        yield return new(threeSides ? "Sew the front and what is left of the sides, right sides together." : "Sew the other three sides, right sides together.", $"Open the {closure} first, or the cover cannot be turned.");
         yield return new("Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.");
         yield return new("Turn it and try it on the filling; then trim the corners and finish them.", "Try before trimming: a trimmed corner cannot be let out.");
     }

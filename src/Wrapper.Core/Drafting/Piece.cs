@@ -97,6 +97,18 @@ public sealed record Piece
     /// <summary>How the piece may be turned on the cloth, in degrees counter-clockwise.</summary>
     public IReadOnlyList<int> Turns { get; init; } = [0, 180];
 
+    /// <summary>
+    /// By how much it is cut larger across and along because its cloth is not washed first: places on the stitch line, in washed
+    /// sizes, are found that much further out on the cloth.
+    /// </summary>
+    public (decimal Across, decimal Along) StretchedTo { get; init; } = (1, 1);
+
+    /// <summary>A place of the stitch line where it is found on the cloth.</summary>
+    public Point OnCloth(Point point) => StretchedTo == (1, 1) ? point : new(point.X.Times(StretchedTo.Across), point.Y.Times(StretchedTo.Along));
+
+    /// <summary>The stitch line where it is found on the cloth.</summary>
+    public Outline StitchLineOnCloth => Stretching.Of(StitchLine, StretchedTo.Across, StretchedTo.Along);
+
     /// <summary>It is a strip on the slant of the cloth, as long as its own long side and as wide as it is square to that.</summary>
     public bool IsSlantStrip { get; init; }
 
@@ -122,10 +134,15 @@ public sealed record Piece
     public Outline CutLine => _cutLine ??= CutAs ?? OutlineOffset.Offset(StitchLine, Allowances);
 
     /// <summary>The cut line where it is not just the stitch line moved out: a part of a larger shape is cut straight along its joins. Null elsewhere.</summary>
-    public Outline? CutAs { get; init; }
+    public Outline? CutAs
+    {
+        get => _cutAs;
+        init => (_cutAs, _cutLine) = (value, null);
+    }
 
     private readonly Outline _stitchLine = null!;
     private readonly IReadOnlyDictionary<string, Length> _allowances = null!;
+    private readonly Outline? _cutAs;
     private Outline? _cutLine;
 
     /// <summary>The length of an edge of the stitch line, or of a line sewn inside the piece.</summary>

@@ -19,10 +19,10 @@ public static class WrapFolded
     public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
     {
         var cover = new FoldedCover(width, depth, thickness, specification);
-        var zip = specification.Rules["zip"];
-        var cutLength = (2 * depth) + (2 * thickness) + (2 * zip);
+        var closure = new BackClosure(specification, specification.Rules["zip"]);
+        var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
         var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
-        List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks];
+        List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Noticed(closure)];
         if (checks.HasError())
         {
             return new() { Checks = checks };
@@ -33,24 +33,36 @@ public static class WrapFolded
             1,
             StitchLine(width.Value, depth.Value, cover.HalfThickness),
             cutLength,
-            edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : cover.Seam.Value,
+            edge => edge.StartsWith("zip-lower", StringComparison.Ordinal) ? closure.Under.Value : edge.StartsWith("zip", StringComparison.Ordinal) ? closure.Over.Value : cover.Seam.Value,
             [.. Marks(width.Value, depth.Value, cover.HalfThickness)],
             lay.Turns) with
         { FaceAt = new((width.Value + thickness.Value).Half(), (depth.Value + thickness.Value).Half()), Folds = [.. CornerLines(width.Value, depth.Value, cover.HalfThickness), .. WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, cover.HalfThickness)] };
         return new()
         {
             Pieces = [piece],
-            Seams = [.. Seams()],
+            Seams = [.. Seams(closure.Takes)],
             Notions =
             [
-                new("zip-roll", "Zip off the roll, cut", specification.Count, cover.CutWidth),
-                new("zip-closed-end", "Closed-end zip, teeth", specification.Count, width),
+                .. closure.Notions(width, new("zip-roll", "Zip off the roll, cut", specification.Count, cover.CutWidth)),
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
-            Steps = [.. Steps()],
+            Steps = [.. Steps(closure.Word)],
             Checks = checks,
         };
+    }
+
+    /// <summary>A zip off the roll runs from raw edge to raw edge, through the corners that are opened and sewn across.</summary>
+    private static IEnumerable<Check> Noticed(BackClosure closure)
+    {
+        if (closure.RunsOut)
+        {
+            yield return Check.Note(
+                "zip-in-corner-seams",
+                "A zip off the roll runs on into the two opened corners at the back: common, and only bulk to sew through. A closed-end zip ends before them.",
+                "closure",
+                new Mend("Closed-end zip", "options.closure", "closed-end-zip"));
+        }
     }
 
     private static Outline StitchLine(Length width, Length depth, Length half)
@@ -87,11 +99,11 @@ public static class WrapFolded
         yield return new("corner-back-left-lower", [new(zero, half), new(half, half), new(half, zero)], TrimsRight: true);
     }
 
-    private static IEnumerable<Seam> Seams()
+    private static IEnumerable<Seam> Seams(string takes)
     {
         foreach (var part in (string[])["", "-left", "-right"])
         {
-            yield return new($"zip{part}", new("wrap", $"zip-lower{part}"), new("wrap", $"zip-upper{part}"), "zip");
+            yield return new($"zip{part}", new("wrap", $"zip-lower{part}"), new("wrap", $"zip-upper{part}"), takes);
         }
 
         foreach (var side in (string[])["left", "right"])
@@ -111,11 +123,11 @@ public static class WrapFolded
         }
     }
 
-    private static IEnumerable<SewingStep> Steps()
+    private static IEnumerable<SewingStep> Steps(string closure)
     {
-        yield return new("Sew the zip between the two back edges while the piece is flat.");
-        yield return new("Fold at the middle of the front with the zip half way up the back, right sides together, and sew both side seams.", "Open the zip first, or the cover cannot be turned.");
-        yield return new("Open each corner until the side seam lies on the fold mark or on the zip, pin through both, and sew straight across where the line is as long as the thickness.");
+        yield return new($"Sew the {closure} between the two back edges while the piece is flat.");
+        yield return new($"Fold at the middle of the front with the {closure} half way up the back, right sides together, and sew both side seams.", $"Open the {closure} first, or the cover cannot be turned.");
+        yield return new($"Open each corner until the side seam lies on the fold mark or on the {closure}, pin through both, and sew straight across where the line is as long as the thickness.");
         yield return new("Turn it and try it on the filling; then trim the corners to the seam’s width and finish them.", "Try before trimming: a trimmed corner cannot be let out.");
     }
 }

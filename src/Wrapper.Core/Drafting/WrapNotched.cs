@@ -22,9 +22,10 @@ public static class WrapNotched
         var seam = cover.Seam;
         var zip = specification.Rules.Says("zip") ? specification.Rules["zip"] : seam;
         var reach = Reach(specification, depth);
-        var cutLength = (2 * depth) + (2 * thickness) + (2 * zip);
+        var closure = new BackClosure(specification, zip);
+        var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
         var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
-        var checks = cover.ChoiceChecks().Concat(lay.Checks).Concat(Checks(cover, zip, reach)).ToList();
+        var checks = cover.ChoiceChecks().Concat(lay.Checks).Concat(Checks(cover, zip, reach, closure)).ToList();
         if (checks.HasError())
         {
             return new() { Checks = checks };
@@ -37,31 +38,36 @@ public static class WrapNotched
         {
             Pieces =
             [
-                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge.StartsWith("zip", StringComparison.Ordinal) ? zip.Value : seam.Value, marks, lay.Turns) with { FaceAt = new(width.Value.Half(), (depth.Value + thickness.Value).Half()), Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
+                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge == "zip-lower" ? closure.Under.Value : edge == "zip-upper" ? closure.Over.Value : seam.Value, marks, lay.Turns) with { FaceAt = new(width.Value.Half(), (depth.Value + thickness.Value).Half()), Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
             ],
-            Seams = [.. Seams()],
-            Notions = [new("zip", "Zip", specification.Count, (width + (2 * reach)).Named("zip"))],
+            Seams = [.. Seams(reach.Value.IsPositive, closure.Takes)],
+            Notions = [.. Hardware(closure, (width + (2 * reach)).Named("zip"), specification)],
             Finished =
             [
                 .. cover.Finished,
                 new("backNotchAcross", "Back notch, across", thickness / 2),
-                new("backNotchAlong", "Back notch, along", (thickness / 2) + zip - seam),
+                new("backNotchAlong", closure.IsTape ? "Back notch, along, over-flap" : "Back notch, along", (thickness / 2) + closure.Over - seam),
+                .. closure.IsTape ? (FinishedSize[])[new("backNotchAlongUnder", "Back notch, along, under-flap", (thickness / 2) + closure.Under - seam)] : [],
                 new("frontNotchDeep", "Front notch, deep", thickness / 2),
                 new("frontNotchLong", "Front notch, long", thickness - (2 * seam)),
             ],
-            Steps = [.. Steps()],
+            Steps = [.. Steps(closure.Word)],
             Checks = checks,
         };
     }
 
+    /// <summary>A third of the depth is as far as a zip can reach and still leave a front to hold the filling.</summary>
     private static Worked Reach(CoverSpecification specification, Worked depth)
     {
         var reach = specification.Rules["zipReach"];
         var third = depth / 3;
-        return !specification.Rules.Says("zipReach") && reach.Value > third.Value ? third.Named("zip reach") : reach;
+        return reach.Value > third.Value ? third.Named("zip reach, a third of the depth") : reach;
     }
 
-    private static IEnumerable<Check> Checks(FoldedCover cover, Worked zip, Worked reach)
+    private static IEnumerable<Notion> Hardware(BackClosure closure, Worked length, CoverSpecification specification) =>
+        specification.Choices.Closure == "zip" ? [new("zip", "Zip", specification.Count, length)] : closure.Notions(length, null);
+
+    private static IEnumerable<Check> Checks(FoldedCover cover, Worked zip, Worked reach, BackClosure closure)
     {
         var format = cover.Specification.Format;
         if (cover.HalfThickness <= cover.Seam.Value)
@@ -73,12 +79,17 @@ public static class WrapNotched
                 new Mend("Open the corners after sewing", "construction", WrapFolded.Id));
         }
 
-        if (reach.Value.IsNegative || reach.Value >= cover.Depth.Value)
+        var asked = cover.Specification.Rules["zipReach"];
+        if (cover.Specification.Rules.Says("zipReach") && asked.Value > reach.Value)
         {
-            yield return Check.Error("zip-reach-out-of-range", $"The zip can reach round the sides by 0 to {format.RoundedWithUnit(cover.Depth.Value)}.", "zipReach");
+            yield return Check.Note(
+                "zip-reach-capped",
+                $"The zip reaches {format.RoundedWithUnit(reach.Value)} round each side and not {format.RoundedWithUnit(asked.Value)}: a third of the depth is the most.",
+                "zipReach",
+                new Mend($"Zip reach {format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))}", "rules.zipReach", format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))));
         }
 
-        if (zip.Value != cover.Seam.Value)
+        if (!closure.IsTape && zip.Value != cover.Seam.Value)
         {
             yield return Check.Note(
                 "zip-and-seam-differ",
@@ -110,7 +121,7 @@ public static class WrapNotched
         ]);
     }
 
-    private static IEnumerable<Seam> Seams()
+    private static IEnumerable<Seam> Seams(bool reaches, string takes)
     {
         static Seam Join(string id, string first, string second, string? takes = null) => new(id, new("wrap", first), new("wrap", second), takes);
         foreach (var side in (string[])["left", "right"])
@@ -122,18 +133,21 @@ public static class WrapNotched
                 yield return Join($"back-{side}-corner-{half}", $"back-{side}-{half}-end", $"back-{side}-{half}-side");
             }
 
-            yield return Join($"zip-{side}", $"{side}-lower-zip", $"{side}-upper-zip", "zip");
+            if (reaches)
+            {
+                yield return Join($"zip-{side}", $"{side}-lower-zip", $"{side}-upper-zip", takes);
+            }
         }
 
-        yield return Join("zip", "zip-lower", "zip-upper", "zip");
+        yield return Join("zip", "zip-lower", "zip-upper", takes);
     }
 
-    private static IEnumerable<SewingStep> Steps()
+    private static IEnumerable<SewingStep> Steps(string closure)
     {
         yield return new("Cut the notches at the four corners and on the fold at the middle of both long edges.", "Measure each notch twice: it is cut out before anything is sewn.");
-        yield return new("Sew the zip along the back and round on to both sides.");
-        yield return new("Fold across the middle of the front, right sides together, and sew the side seams up to where the zip begins.");
-        yield return new("Open each notch so that its edges lie on each other and sew across.", "Open the zip first, or the cover cannot be turned.");
+        yield return new($"Sew the {closure} along the back and round on to both sides.");
+        yield return new($"Fold across the middle of the front, right sides together, and sew the side seams up to where the {closure} begins.");
+        yield return new("Open each notch so that its edges lie on each other and sew across.", $"Open the {closure} first, or the cover cannot be turned.");
         yield return new("Finish the raw edges, turn and try it on the filling.");
     }
 }

@@ -7,7 +7,7 @@ public static class BoxCushion
     public const string Id = "box-cushion";
 
     private static readonly string[] Boxed = ["boxing-strip", "envelope"];
-    private static readonly string[] Zipped = ["zip", "closed-end-zip", "invisible-zip", "hook-and-loop", "pinned-tail"];
+    private static readonly string[] Zipped = ["zip", "closed-end-zip", "invisible-zip", "snaps", "hook-and-loop", "pinned-tail"];
 
     /// <summary>The form.</summary>
     public static FormDefinition Form { get; } = new(Id, "Box cushion", Shapes(["boxing-strip", "wrap-notched", "wrap-folded", "panels-folded", "band-ends", "envelope"], Boxed, Zipped));

@@ -9,6 +9,9 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     /// <summary>Rules of this form's own that stand for a general one: its seam for the seam.</summary>
     public IReadOnlyDictionary<string, string> RuleVariants { get; init; } = new Dictionary<string, string>();
 
+    /// <summary>“A box cushion”, “An ottoman”.</summary>
+    public string WithArticle => $"{("AEIO".Contains(Label[0], StringComparison.Ordinal) ? "An" : "A")} {Label.ToLowerInvariant()}";
+
     /// <summary>The shape of this id, or the first when none is named; null when there is no such shape.</summary>
     public ShapeDefinition? Shape(string? id) => id is null ? Shapes[0] : Shapes.FirstOrDefault(shape => shape.Id == id);
 }

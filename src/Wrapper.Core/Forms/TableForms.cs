@@ -5,6 +5,9 @@ public static class TableForms
 {
     private static readonly MeasureDefinition Drop = Measures.Up("drop", "Drop", "From the top down to where the cover shall end.", "6 1/2", "160 mm", 10m, 1500m);
 
+    /// <summary>Less is no table: probably a slip of the unit.</summary>
+    private static readonly Units.Length Least = Units.Length.FromMillimetres(200m);
+
     private static readonly string[] TableEdges = ["double-hem", "casing-elastic", "stretched-elastic", "drawstring", "hook-and-loop"];
 
     private static readonly string[] BoardEdges = ["drawstring", "casing-elastic", "stretched-elastic", "overlocked-cord"];
@@ -14,9 +17,9 @@ public static class TableForms
         "table",
         "Table",
         [
-            new("rectangle", "Oblong", [Measures.Width with { ExampleInches = "46", ExampleMillimetres = "1200 mm" }, Measures.Depth with { ExampleInches = "30", ExampleMillimetres = "750 mm" }, Drop, Measures.FloorHeight, .. Measures.Diagonals], ["tub-walls", "tub-notched", "flat"]) { Edges = TableEdges },
-            new("round", "Round", [Measures.Diameter with { ExampleInches = "36", ExampleMillimetres = "900 mm" }, Drop, Measures.FloorHeight], ["tub-walls", "flat"]) { Edges = TableEdges },
-            new("oval", "Oval", [Measures.Width with { Guidance = "Across the longer way, edge to edge.", ExampleInches = "60", ExampleMillimetres = "1500 mm" }, Measures.Depth with { Guidance = "Across the shorter way, edge to edge.", ExampleInches = "40", ExampleMillimetres = "1000 mm" }, Drop, Measures.FloorHeight], ["tub-walls", "flat"]) { Edges = TableEdges },
+            new("rectangle", "Oblong", [Measures.Width with { LikelyLeast = Least, ExampleInches = "46", ExampleMillimetres = "1200 mm" }, Measures.Depth with { LikelyLeast = Least, ExampleInches = "30", ExampleMillimetres = "750 mm" }, Drop, Measures.FloorHeight, .. Measures.Diagonals], ["tub-walls", "tub-notched", "flat"]) { Edges = TableEdges },
+            new("round", "Round", [Measures.Diameter with { LikelyLeast = Least, ExampleInches = "36", ExampleMillimetres = "900 mm" }, Drop, Measures.FloorHeight], ["tub-walls", "flat"]) { Edges = TableEdges },
+            new("oval", "Oval", [Measures.Width with { LikelyLeast = Least, Guidance = "Across the longer way, edge to edge.", ExampleInches = "60", ExampleMillimetres = "1500 mm" }, Measures.Depth with { LikelyLeast = Least, Guidance = "Across the shorter way, edge to edge.", ExampleInches = "40", ExampleMillimetres = "1000 mm" }, Drop, Measures.FloorHeight], ["tub-walls", "flat"]) { Edges = TableEdges },
         ])
     { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "tableHem" } };
 

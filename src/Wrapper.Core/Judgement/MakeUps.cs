@@ -76,7 +76,7 @@ public static class MakeUps
             yield return new("construction", id, ConstructionCatalogue.All[id].Label);
         }
 
-        foreach (var (option, words) in ((string, IReadOnlyList<string>)[])[("closure", shape.Closures), ("edge", shape.Edges), ("piping", Piping(input.Construction!)), ("layers", Layers(input))])
+        foreach (var (option, words) in ((string, IReadOnlyList<string>)[])[("closure", ConstructionCatalogue.ClosuresOf(shape, input.Construction!)), ("edge", shape.Edges), ("piping", Piping(input.Construction!)), ("layers", Layers(input))])
         {
             var isAsked = OptionCatalogue.All[option].Constructions.Contains(input.Construction!);
             foreach (var word in isAsked && words.Count > 1 ? words : [])
@@ -135,7 +135,7 @@ public static class MakeUps
         }
 
         var shape = FormCatalogue.Find(stands.Form)!.Shape(stands.Shape)!;
-        var usual = change.Kind switch { "closure" => shape.Closures[0], "edge" => shape.Edges[0], _ => OptionCatalogue.All[change.Kind].Words[0] };
+        var usual = change.Kind switch { "closure" => ConstructionCatalogue.ClosuresOf(shape, stands.Construction!)[0], "edge" => shape.Edges[0], _ => OptionCatalogue.All[change.Kind].Words[0] };
         return change.Word == stands.Options.GetValueOrDefault(change.Kind, usual);
     }
 

@@ -40,6 +40,27 @@ public sealed class RuleBook
         }
     }
 
+    /// <summary>
+    /// A general rule that a construction has a figure of its own for: whoever says either is heard in his turn, and the
+    /// construction's own is the usual one.
+    /// </summary>
+    /// <exception cref="KeyNotFoundException">There is no rule of one of the names.</exception>
+    public Worked Of(string general, string own)
+    {
+        var key = $"{general}/{own}";
+        if (!_figures.TryGetValue(key, out var figure))
+        {
+            var (value, source) = Find(general, own);
+            _figures[key] = figure = Worked.Given(RuleCatalogue.All[own].Label, value, source);
+            (_figures[general], _figures[own]) = (figure, figure);
+        }
+
+        return figure;
+    }
+
+    /// <summary>The same without counting as asked for.</summary>
+    public Length Peek(string general, string own) => Find(general, own).Value;
+
     /// <summary>The rule's value without counting as asked for: what the proof reads beside the drafting.</summary>
     /// <exception cref="KeyNotFoundException">There is no rule of this name.</exception>
     public Length Peek(string name) => Find(name).Value;
@@ -68,9 +89,10 @@ public sealed class RuleBook
 
     private string Own(string name) => _variants.GetValueOrDefault(name, name);
 
-    private (Length Value, QuantitySource Source) Find(string name)
+    private (Length Value, QuantitySource Source) Find(string name) => Find(name, Own(name));
+
+    private (Length Value, QuantitySource Source) Find(string name, string own)
     {
-        var own = Own(name);
         foreach (var (set, source) in _said)
         {
             if (set.Lengths.TryGetValue(own, out var said) || set.Lengths.TryGetValue(name, out said))

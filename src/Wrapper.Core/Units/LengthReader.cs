@@ -39,19 +39,12 @@ public static class LengthReader
     /// <summary>The first unit a text names, whether or not the rest of it can be read; null when it names none.</summary>
     public static LengthUnit? FirstUnit(string text)
     {
-        try
+        foreach (var token in new LengthScanner(text.Length > LongestText ? text[..LongestText] : text).ScanAsFarAsItReads())
         {
-            foreach (var token in new LengthScanner(text.Length > LongestText ? text[..LongestText] : text).Scan())
+            if (token.Kind == LengthTokenKind.Unit)
             {
-                if (token.Kind == LengthTokenKind.Unit)
-                {
-                    return token.Unit;
-                }
+                return token.Unit;
             }
-        }
-        catch (UnreadableLengthException)
-        {
-            return null; // the measure itself will say what could not be read
         }
 
         return null;

@@ -24,6 +24,31 @@ internal sealed class LengthScanner(string text)
         }
     }
 
+    /// <summary>The words up to the first that is none; what is wrong there is told by whoever reads the whole.</summary>
+    public IEnumerable<LengthToken> ScanAsFarAsItReads()
+    {
+        while (true)
+        {
+            SkipSpace();
+            if (_at >= text.Length)
+            {
+                yield break;
+            }
+
+            LengthToken token;
+            try
+            {
+                token = Next();
+            }
+            catch (UnreadableLengthException)
+            {
+                yield break;
+            }
+
+            yield return token;
+        }
+    }
+
     private static (int Numerator, int Denominator)? VulgarFraction(char c) => c switch
     {
         '½' => (1, 2),

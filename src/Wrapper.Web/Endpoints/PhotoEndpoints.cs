@@ -8,10 +8,12 @@ public sealed record PhotoJson(string Id, string CoverId, string Measure, string
 
 internal static class PhotoEndpoints
 {
-    private static readonly (string Type, byte[] Begins)[] Known =
-    [
-        ("image/jpeg", [0xFF, 0xD8, 0xFF]), ("image/png", [0x89, 0x50, 0x4E, 0x47]), ("image/webp", [0x52, 0x49, 0x46, 0x46]),
-    ];
+    /// <summary>The kind of picture these bytes begin; null for what is none. Sound and film begin with RIFF as well: a WebP says so after it.</summary>
+    private static string? TypeOf(ReadOnlySpan<byte> bytes) =>
+        bytes.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xD8, 0xFF]) ? "image/jpeg"
+        : bytes.StartsWith((ReadOnlySpan<byte>)[0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A]) ? "image/png"
+        : bytes.Length >= 12 && bytes.StartsWith("RIFF"u8) && bytes[8..12].SequenceEqual("WEBP"u8) ? "image/webp"
+        : null;
 
     public static void MapPhotos(this IEndpointRouteBuilder routes)
     {
@@ -31,7 +33,7 @@ internal static class PhotoEndpoints
         using var content = new MemoryStream();
         await request.Body.CopyToAsync(content);
         var bytes = content.ToArray();
-        if (Known.FirstOrDefault(known => bytes.AsSpan().StartsWith(known.Begins)) is not { Type: { } type })
+        if (TypeOf(bytes) is not { } type)
         {
             return TypedResults.Problem("This is no photograph that can be kept: send a JPEG, PNG or WebP.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }

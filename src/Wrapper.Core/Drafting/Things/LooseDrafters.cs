@@ -36,7 +36,7 @@ internal static class LooseDrafters
         List<Seam> seams = [.. cover.Seams];
         AddSkirt(specification, pieces, seams, checks);
         AddPiping(specification, pieces, notions, checks);
-        if (specification.Measures.TryGetValue("zipLength", out var zip))
+        if (specification.Choices.Closure != "plain" && specification.Measures.TryGetValue("zipLength", out var zip))
         {
             notions.Add(new("zip-closed-end", "Zip down a back corner, closed at the top, caught by the seam of the skirt", specification.Count, Worked.Given("zip", zip, QuantitySource.Measure)));
         }

@@ -56,7 +56,7 @@ internal static class Plans
         var (format, ears) = (specification.Format, specification.Shape.Id == "t-shape" ? 2 : 1);
         if (earDepth.Value >= depth.Value)
         {
-            checks.Add(Check.Error("ear-too-deep", $"The ear is {format.RoundedWithUnit(earDepth.Value)} deep and the cushion {format.RoundedWithUnit(depth.Value)}: an ear is shorter than the cushion.", "earDepth"));
+            checks.Add(Check.Error("ear-too-deep", $"The ear is {format.RoundedWithUnit(earDepth.Value)} deep and the cushion {format.RoundedWithUnit(depth.Value)}: an ear is shorter than the cushion.", "earDepth", earDepth.Value > depth.Value ? [FormChecks.Swap("Swap ear depth and depth", "earDepth", "depth", specification)] : []));
         }
 
         if (ears * earWidth.Value >= width.Value)

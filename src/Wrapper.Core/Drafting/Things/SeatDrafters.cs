@@ -21,11 +21,11 @@ internal static class SeatDrafters
             return new() { Checks = checks };
         }
 
-        var diameter = sizes.Has("diameter") ? sizes.Of("diameter") : sizes.Of("circumference").DividedByPi().Named("diameter");
+        var diameter = sizes.Has("diameter") ? sizes.Of("diameter") : sizes.AcrossFromRound("circumference");
         var length = sizes.Of("length");
         if (sizes.Has("diameter") && sizes.Has("circumference"))
         {
-            checks.AddRange(FormChecks.Readings("circumference", sizes.Of("circumference").Value, diameter.TimesPi().Value, specification));
+            checks.AddRange(FormChecks.Readings("circumference", sizes.AsTaken("circumference").Value, sizes.AsTaken("diameter").TimesPi().Value, specification));
         }
 
         var profile = PlanShapes.Round(diameter);

@@ -1,0 +1,279 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Xunit;
+
+namespace Wrapper.Core.Tests;
+
+/// <summary>Faults that were found in drafts that looked right, each held down by the figure it should have had.</summary>
+public sealed class FoundFaultsTests
+{
+    /// <summary>Form, measures, what is said of it, and the pieces.</summary>
+    public static TheoryData<string, string, string, string> Pieces => new()
+    {
+        { "box-cushion", "width=24 depth=22 thickness=5", "construction=envelope r.sideSeam=1", "panel ×2 31 × 34½" },
+        { "box-cushion", "width=24 depth=22 thickness=5", "construction=envelope r.seam=1/2", "panel ×2 31½ × 34¾" },
+        { "box-cushion", "width=24 depth=22 thickness=5", "construction=envelope r.tail=0", "panel ×2 31½ × 34¾" },
+        { "box-cushion", "width=20 depth=24 thickness=4", "construction=panels-folded o.zipSides=three-sides r.zip=1", "panel ×2 26 × 29½" },
+        { "mattress", "width=36 length=75 thickness=6", "construction=panels-folded o.zipSides=three-sides r.zip=1", "panel ×2 44 × 82½" },
+        { "box-cushion", "width=20 depth=24 thickness=4", "construction=panels-folded o.closure=hook-and-loop", "panel ×1 25 × 29½|panel ×1 25 × 30½" },
+        { "box-cushion", "width=20 depth=18 thickness=4", "construction=wrap-folded o.closure=hook-and-loop", "wrap ×1 25 × 47" },
+        { "box-cushion", "width=20 depth=18 thickness=4", "construction=wrap-notched o.closure=hook-and-loop", "wrap ×1 25 × 47" },
+        { "box-cushion", "width=20 depth=18 thickness=4", "construction=band-ends o.closure=hook-and-loop", "end ×2 19 × 5|band ×1 21 × 47" },
+        { "bolster", "circumference=25_1/8 length=24", "r.fit.width=-3/8 r.seam=1/2", "end ×2 8⅝ × 8⅝|band ×1 25 × 25 7⁄16" },
+        { "box-cushion", "width=24 depth=7_1/2 thickness=3", "construction=wrap-notched r.zipReach=0", "wrap ×1 28 × 22" },
+        { "box-cushion", "width=20 depth=18 thickness=4", "construction=wrap-folded r.shrinkage.along=5% r.shrinkage.across=3% r.prewash=false", "wrap ×1 25¾ × 47⅞" },
+        { "duvet", "width=56 length=85", "usable=56 o.join=middle-and-sides", "face ×4 1⅝ × 88⅛|face ×2 56 × 88⅛" },
+        { "pillowcase", "shape=flange width=20 length=26 flange=2", "r.seam=1/2 r.backOverlap=0", "face ×1 25 × 31|face ×2 25 × 16¾" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Pieces))]
+    public void Cut_sizes_are_those_that_were_missed(string form, string measures, string said, string pieces)
+    {
+        var input = Thing.Inches(form, measures, said);
+        Assert.Equal(pieces.Split('|'), Thing.Pieces(input));
+        var folded = FoldUp.Of(Thing.Drafted(input));
+        Assert.True(folded.Holds, string.Join("; ", folded.Problems));
+    }
+
+    [Fact]
+    public void Fit_goes_on_the_diameter_of_a_roll_and_not_on_the_way_round_it()
+    {
+        var roll = Thing.Drafted(Thing.Inches("bolster", "circumference=25_1/8 length=24", "r.fit.width=-3/8 r.seam=1/2"));
+        Assert.Equal(8.623m, Math.Round(roll.Pieces.Single(piece => piece.Id == "end").CutWidth.Value.Nanometres / 25_400_000m, 3));
+    }
+
+    [Fact]
+    public void Cloth_that_is_not_washed_first_is_cut_so_much_larger_and_proved_as_washed()
+    {
+        CoverInput With(string prewash) => Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", $"construction=wrap-folded r.shrinkage.along=5% r.shrinkage.across=3%{prewash}");
+        var unwashed = Thing.Drafted(With(" r.prewash=false"));
+        var piece = Assert.Single(unwashed.Pieces);
+        Assert.Equal((25.773m, 47.895m), (Inches(piece.CutWidth.Value), Inches(piece.CutLength.Value)));
+        Assert.Equal((25.773m, 47.895m), (Inches(piece.CutLine.Bounds.Width), Inches(piece.CutLine.Bounds.Height)));
+        Assert.True(FoldUp.Of(unwashed).Holds);
+        DraftProperties.Hold(unwashed, "unwashed");
+        Assert.Equal("wrap ×1 25 × 45½", Assert.Single(Thing.Pieces(With(""))));
+        Assert.Contains(Thing.Drafted(With("")).Checks, check => check.Code == "wash-before-cutting");
+        Assert.DoesNotContain(unwashed.Checks, check => check.Code == "wash-before-cutting");
+    }
+
+    [Fact]
+    public void On_unwashed_cloth_no_piece_is_wider_than_it_and_every_strip_turned_a_quarter_shrinks_the_other_way()
+    {
+        var sofa = Thing.Drafted(Thing.Inches("box-cushion", "width=50 depth=24 thickness=4", "usable=54 r.shrinkage.along=4% r.shrinkage.across=8% r.prewash=false o.strips=down o.piping=both"));
+        Assert.All(sofa.Pieces, piece => Assert.True((piece.Turns[0] == 90 ? piece.CutLine.Bounds.Height : piece.CutLine.Bounds.Width) <= Length.FromInches(54) + Length.FromNanometres(20), piece.Key));
+        var boxing = sofa.Pieces.Single(piece => piece.Id == "boxing");
+        var washed = boxing.StitchLine.Bounds.Width + Length.FromInches(1);
+        Assert.Equal(washed.Times(1 / 0.96m).Millimetres, boxing.CutWidth.Value.Millimetres, 1e-4);
+        DraftProperties.Hold(sofa, "down the roll");
+        Assert.True(FoldUp.Of(sofa).Holds);
+        var round = Thing.Drafted(Thing.Inches("box-cushion", "shape=round diameter=20 thickness=4", "r.shrinkage.along=4% r.shrinkage.across=8% r.prewash=false"));
+        Assert.Equal(21 / 0.92, round.Pieces[0].CutLine.Bounds.Width.Millimetres / 25.4, 1e-4);
+        Assert.Equal(21 / 0.96, round.Pieces[0].CutLine.Bounds.Height.Millimetres / 25.4, 1e-4);
+    }
+
+    [Fact]
+    public void A_tail_is_never_under_the_thickness_and_four_inches()
+    {
+        var seat = Thing.Drafted(Thing.Millimetres("box-cushion", "width=600 depth=550 thickness=160", "construction=envelope r.tail=20cm"));
+        Assert.Equal(Length.FromMillimetres(260m), seat.Finished.Single(size => size.Key == "tail").Value.Value);
+        Assert.Contains(seat.Checks, check => check is { Code: "tail-too-short", Measure: "tail" } && check.Mends!.Count == 1);
+    }
+
+    [Theory]
+    [InlineData("3", "29", true)]
+    [InlineData("2", "28", false)]
+    public void A_zip_reaches_a_third_of_the_depth_and_it_is_said_when_that_is_less_than_was_asked(string reach, string zip, bool said)
+    {
+        var input = Thing.Inches("box-cushion", "width=24 depth=7_1/2 thickness=3", $"construction=wrap-notched r.zipReach={reach}");
+        Assert.Equal(zip, Thing.Number(input, "zip.length"));
+        Assert.Equal(said, Thing.Drafted(input).Checks.Any(check => check.Code == "zip-reach-capped"));
+    }
+
+    [Theory]
+    [InlineData("cordTail", "12")]
+    [InlineData("ironingTail", "12")]
+    public void A_cord_under_the_overlock_has_the_tails_it_is_said_to_have(string rule, string tail)
+    {
+        CoverInput Board(string said) => Thing.Inches("board", "shape=ironing length=48 widest=14 noseWidth=6", $"o.edge=overlocked-cord{said}");
+        decimal Cord(CoverInput input) => Thing.Drafted(input).Notions.Single(notion => notion.Kind == "drawstring").Length.Value.Nanometres / 25_400_000m;
+        Assert.Equal(12, Cord(Board($" r.{rule}={tail}")) - Cord(Board(""))); // two tails of 12 in instead of 6
+        Assert.DoesNotContain(Thing.Drafted(Board($" r.{rule}={tail}")).Checks, check => check.Code == "rule-without-effect");
+    }
+
+    [Fact]
+    public void A_bent_strip_is_wider_than_its_wall_by_two_inches_and_as_long_as_its_outer_curve_with_pins()
+    {
+        var chair = new CoverInput { Unit = "in", Form = "slipcover", Zones = [new() { Name = "Arm front", Width = Entry.Typed("36"), Height = Entry.Typed("1"), Strip = true }] };
+        Assert.Equal(["block ×1 39 × 3"], Thing.Pieces(chair));
+        Assert.True(FoldUp.Of(Thing.Drafted(chair)).Holds);
+    }
+
+    /// <summary>Construction, closure, and the notions that close it.</summary>
+    public static TheoryData<string, string, string> Closures => new()
+    {
+        { "boxing-strip", "zip", "zip-run 26|zip-roll 27|zip-closed-end 26" },
+        { "boxing-strip", "closed-end-zip", "zip-run 26|zip-closed-end 26" },
+        { "boxing-strip", "invisible-zip", "zip-run 26|zip-invisible 26" },
+        { "boxing-strip", "hook-and-loop", "hook-and-loop 26" },
+        { "wrap-folded", "zip", "zip-roll 25|zip-closed-end 20" },
+        { "wrap-folded", "closed-end-zip", "zip-closed-end 20" },
+        { "wrap-folded", "invisible-zip", "zip-invisible 20" },
+        { "wrap-folded", "hook-and-loop", "hook-and-loop 20" },
+        { "wrap-notched", "zip", "zip 28" },
+        { "wrap-notched", "closed-end-zip", "zip-closed-end 28" },
+        { "wrap-notched", "invisible-zip", "zip-invisible 28" },
+        { "wrap-notched", "hook-and-loop", "hook-and-loop 28" },
+        { "panels-folded", "zip", "zip-opening 19|zip-closed-end 19" },
+        { "panels-folded", "invisible-zip", "zip-opening 19|zip-invisible 19" },
+        { "panels-folded", "hook-and-loop", "zip-opening 19|hook-and-loop 19" },
+        { "band-ends", "zip", "zip 19" },
+        { "band-ends", "closed-end-zip", "zip-closed-end 19" },
+        { "band-ends", "hook-and-loop", "hook-and-loop 19" },
+        { "envelope", "snaps", "snap 0" },
+        { "envelope", "hook-and-loop", "hook-and-loop 20" },
+        { "envelope", "pinned-tail", "pin 0" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Closures))]
+    public void A_closure_that_can_be_had_changes_what_is_bought(string construction, string closure, string notions)
+    {
+        var input = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", $"construction={construction} o.closure={closure}");
+        var draft = Thing.Drafted(input);
+        string[] hardware = ["zip", "zip-run", "zip-roll", "zip-closed-end", "zip-invisible", "zip-opening", "hook-and-loop", "snap", "pin"];
+        Assert.Equal(notions.Split('|'), draft.Notions.Where(notion => hardware.Contains(notion.Kind)).Select(notion => $"{notion.Kind} {draft.Format.Rounded(notion.Length.Value)}"));
+        Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
+        DraftProperties.Hold(draft, construction);
+    }
+
+    [Theory]
+    [InlineData("boxing-strip", "pinned-tail")]
+    [InlineData("boxing-strip", "snaps")]
+    [InlineData("wrap-folded", "pinned-tail")]
+    [InlineData("wrap-notched", "gap")]
+    [InlineData("panels-folded", "ties")]
+    [InlineData("band-ends", "buttons")]
+    [InlineData("envelope", "zip")]
+    public void A_closure_that_cannot_be_had_is_refused_by_name_and_not_offered(string construction, string closure)
+    {
+        var input = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", $"construction={construction} o.closure={closure}");
+        var check = Drafter.Draft(input).Checks.Single(check => check.Level == CheckLevel.Error);
+        Assert.Equal(("choice-not-for-this", "closure"), (check.Code, check.Measure));
+        Assert.Contains(closure.Replace('-', ' '), check.Text, StringComparison.Ordinal);
+        var shape = Forms.FormCatalogue.Find("box-cushion")!.Shape(null)!;
+        var offered = ConstructionCatalogue.ClosuresOf(shape, construction);
+        Assert.DoesNotContain(closure, offered);
+        Assert.Equal(offered[0], check.Mends![0].Value);
+        Assert.NotNull(Drafter.Draft(input with { Options = new Dictionary<string, string> { ["closure"] = offered[0] } }).Draft);
+    }
+
+    [Theory]
+    [InlineData("table", "width=3 depth=30 drop=6", "width", "3 ft")]
+    [InlineData("box-cushion", "width=54_yd depth=20 thickness=4", "width", "54 in")]
+    [InlineData("box-cushion", "width=54_mm depth=20 thickness=4", "width", "54 in")]
+    [InlineData("box-cushion", "width=54_mm depth=20 thickness=4", "width", "54 cm")]
+    public void A_measure_in_another_unit_is_noticed_and_offered_in_the_one_that_was_meant(string form, string measures, string measure, string meant)
+    {
+        var check = Drafter.Draft(Thing.Inches(form, measures)).Checks.First(check => check.Code is "unlikely-measure" or "measure-huge");
+        Assert.Equal(measure, check.Measure);
+        Assert.Contains(check.Mends!, mend => mend.Path == $"measures.{measure}" && mend.Value == meant && mend.Label == $"You meant {meant}");
+    }
+
+    [Fact]
+    public void A_likely_measure_is_not_asked_about() =>
+        Assert.DoesNotContain(Drafter.Draft(Thing.Inches("table", "width=36 depth=30 drop=6")).Checks, check => check.Code is "unlikely-measure" or "measure-huge");
+
+    [Theory]
+    [InlineData("width=20 depth=18 thickness=4", "fit.width", "-11", true)]
+    [InlineData("width=20 depth=18 thickness=4", "fit.width", "-9", false)]
+    [InlineData("width=20 depth=18 thickness=4", "fit.thickness", "-2.1", true)]
+    [InlineData("width=20 depth=18 thickness=4", "fit.thickness", "-2", false)]
+    public void A_fit_that_leaves_less_than_half_of_the_thing_is_refused(string measures, string rule, string by, bool refused)
+    {
+        var checks = Drafter.Draft(Thing.Inches("box-cushion", measures, $"r.{rule}={by}")).Checks;
+        Assert.Equal(refused, checks.Any(check => check.Code == "fit-too-snug" && check.Measure == rule && check.Level == CheckLevel.Error && check.Mends!.Count == 1));
+    }
+
+    [Theory]
+    [InlineData("panels-folded", "r.zipClear=0", true)]
+    [InlineData("panels-folded", "", false)]
+    [InlineData("panels-folded", "o.zipSides=three-sides", true)]
+    [InlineData("wrap-folded", "", true)]
+    [InlineData("wrap-folded", "o.closure=closed-end-zip", false)]
+    public void A_zip_that_runs_into_boxed_corners_is_noted(string construction, string said, bool noted) => Assert.Equal(
+        noted, Thing.Drafted(Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", $"construction={construction} {said}")).Checks.Any(check => check is { Code: "zip-in-corner-seams", Level: CheckLevel.Note }));
+
+    [Theory]
+    [InlineData("width=20 depth=7 thickness=18", "thickness-over-half-depth", "thickness 7, depth 18")]
+    [InlineData("shape=t-shape width=20 depth=6 earWidth=3 earDepth=18 thickness=3", "ear-too-deep", "earDepth 6, depth 18")]
+    [InlineData("shape=trapezoid frontWidth=18 backWidth=22 depth=18 thickness=4", "front-back-swapped", "frontWidth 22, backWidth 18")]
+    public void What_is_swapped_can_be_swapped(string measures, string code, string mended)
+    {
+        var check = Drafter.Draft(Thing.Inches("box-cushion", measures)).Checks.Single(check => check.Code == code);
+        var mend = Assert.Single(check.Mends!);
+        var writes = mend.Also.Prepend(new(mend.Path, mend.Value)).Select(write => $"{write.Path["measures.".Length..]} {write.Value}");
+        Assert.Equal(mended, string.Join(", ", writes));
+    }
+
+    [Fact]
+    public void What_is_not_square_is_measured_as_the_outline_its_sides_and_diagonals_give()
+    {
+        var input = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4 diagonal1=27_1/2 diagonal2=26_1/4");
+        var mend = Assert.Single(Drafter.Draft(input).Checks.Single(check => check.Code == "not-square").Mends!);
+        var draft = Thing.Drafted(CheckTests.Mended(input, mend));
+        Assert.True(FoldUp.Of(draft).Holds);
+        var outline = CheckTests.Mended(input, mend).Points.Select(point => (X: LengthReader.Read(point.X.Text!, LengthUnit.Inch).Length!.Value.Millimetres / 25.4, Y: LengthReader.Read(point.Y.Text!, LengthUnit.Inch).Length!.Value.Millimetres / 25.4)).ToList();
+        double Between(int a, int b) => double.Hypot(outline[a].X - outline[b].X, outline[a].Y - outline[b].Y);
+        Assert.Equal(27.5, Between(0, 2), 0.1);
+        Assert.Equal(26.25, Between(1, 3), 0.1);
+        Assert.Equal((20.0, 18.0, 18.0), (Math.Round(Between(0, 1), 1), Math.Round(Between(1, 2), 1), Math.Round(Between(3, 0), 1)));
+    }
+
+    [Theory]
+    [InlineData("2,5%", "0.025")]
+    [InlineData("2.5 %", "0.025")]
+    [InlineData("0,7", "0.7")]
+    [InlineData("1/3", "0.33333333333333333333")]
+    [InlineData("33%", "0.33")]
+    [InlineData("½", "0.5")]
+    [InlineData("1 1/2", "1.5")]
+    [InlineData("-3", "-3")]
+    [InlineData("3 in", null)]
+    [InlineData("half", null)]
+    [InlineData("", null)]
+    [InlineData("%", null)]
+    [InlineData("1e999", null)]
+    [InlineData("99999999999999999999999999999999", null)]
+    public void There_is_one_reader_of_numbers(string text, string? number) =>
+        Assert.Equal(number is null ? null : decimal.Parse(number, System.Globalization.CultureInfo.InvariantCulture), NumberReader.Read(text));
+
+    [Fact]
+    public void Shares_are_read_alike_wherever_they_stand()
+    {
+        var cover = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "from=old-cover r.shrinkage.along=2,5%");
+        Assert.Equal(18 / 0.975, Thing.Drafted(cover).Finished.Single(size => size.Key == "D").Value.Value.Millimetres / 25.4, 1e-6);
+        var round = Thing.Drafted(Thing.Inches("box-cushion", "shape=round diameter=20 thickness=4", "o.zipShare=1/3"));
+        Assert.Equal(20 * Math.PI / 3, round.Finished.Single(size => size.Key == "Z").Value.Value.Millimetres / 25.4, 1e-6);
+        Assert.Equal(0.6m, Rules.RuleCatalogue.Numbers["gapShare"].Usual);
+        Assert.Equal("11", Thing.Number(Thing.Inches("pouf", "size=22 wrap=2_1/4", "r.gapShare=1/2"), "gap.length"));
+    }
+
+    [Theory]
+    [InlineData("21 in ok", LengthUnit.Inch)]
+    [InlineData("ok 21 in", null)]
+    [InlineData("21 cm (and", LengthUnit.Centimetre)]
+    [InlineData("21", null)]
+    public void The_first_unit_is_found_whether_or_not_the_rest_can_be_read(string text, LengthUnit? unit) => Assert.Equal(unit, LengthReader.FirstUnit(text));
+
+    [Theory]
+    [InlineData("box-cushion", "", "o.closure=buttons", "A box cushion made as boxing strip cannot have the closure “buttons”")]
+    [InlineData("ottoman", "width=20 depth=18 height=15", "o.edge=drawstring", "An ottoman made as tub with walls cannot have the lower edge “drawstring”")]
+    public void Refusals_read_as_a_person_would_say_them(string form, string measures, string said, string begins) => Assert.Contains(
+        Drafter.Draft(Thing.Inches(form, measures.Length > 0 ? measures : "width=20 depth=18 thickness=4", said)).Checks, check => check.Text.StartsWith(begins, StringComparison.Ordinal));
+
+    private static decimal Inches(Length length) => Math.Round(length.Nanometres / 25_400_000m, 3);
+}
