@@ -11,6 +11,9 @@ internal static class Repeated
 {
     private static readonly int Wide = int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_WIDE"), out var times) ? times : 0;
 
+    /// <summary>With WRAPPER_FEW=n only an n-th of the values: many quick looks at code that was changed on purpose.</summary>
+    private static readonly int Few = int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FEW"), out var share) && share > 1 ? share : 1;
+
     /// <summary>Holds <paramref name="holds"/> to <paramref name="iter"/> values of <paramref name="gen"/>.</summary>
     public static void ForMany<T>(this Gen<T> gen, Action<T> holds, int iter = 100)
     {
@@ -20,7 +23,7 @@ internal static class Repeated
             return;
         }
 
-        Parallel.For(0, iter, i =>
+        Parallel.For(0, Math.Max(1, iter / Few), i =>
         {
             var seed = new PCG(1, unchecked((ulong)i * 0x9E3779B97F4A7C15)).ToString();
             try
@@ -29,7 +32,11 @@ internal static class Repeated
             }
             catch (Exception)
             {
-                gen.Sample(holds, seed: seed, iter: 2000, threads: 1); // fails again at once, and is made smaller
+                if (Few == 1)
+                {
+                    gen.Sample(holds, seed: seed, iter: 2000, threads: 1); // fails again at once, and is made smaller
+                }
+
                 throw;
             }
         });

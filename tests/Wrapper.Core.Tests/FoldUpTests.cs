@@ -32,10 +32,11 @@ public sealed class FoldUpTests
         var table = new StringBuilder();
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
-            var (drafted, refused) = (0, new ConcurrentDictionary<string, int>());
+            var (tried, drafted, refused) = (0, 0, new ConcurrentDictionary<string, int>());
             Covers.Of(cell).ForMany(
                 input =>
                 {
+                    Interlocked.Increment(ref tried);
                     var outcome = Drafted(input, cell);
                     if (outcome.Draft is not { } draft)
                     {
@@ -50,8 +51,8 @@ public sealed class FoldUpTests
                 },
                 iter: EachCell);
             var why = string.Join(", ", refused.Select(entry => $"{entry.Value} × {entry.Key}"));
-            table.AppendLine(CultureInfo.InvariantCulture, $"  {cell,-58} {drafted,4} close {EachCell - drafted,4} refused {why}");
-            Assert.True(drafted > 0.8 * EachCell, $"{cell}: {drafted} of {EachCell} drafted; {why}");
+            table.AppendLine(CultureInfo.InvariantCulture, $"  {cell,-58} {drafted,4} close {tried - drafted,4} refused {why}");
+            Assert.True(drafted > 0.8 * tried || tried < 10, $"{cell}: {drafted} of {tried} drafted; {why}");
         }
 
         Console.WriteLine(table.ToString()); // the table of covers in the log of the test run, one write a form

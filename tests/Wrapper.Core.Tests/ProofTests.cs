@@ -47,7 +47,7 @@ public sealed class ProofTests
                 iter: 60);
         }
 
-        Assert.All((string[])["filling", "padded-filling", "space", "old-cover"], from => Assert.True(drafted.GetValueOrDefault(from) > 5, $"{from}: {drafted.GetValueOrDefault(from)} drafted"));
+        Assert.All((string[])["filling", "padded-filling", "space", "old-cover"], from => Assert.True(drafted.GetValueOrDefault(from) * 20 > drafted.Values.Sum() || drafted.Values.Sum() < 100, $"{from}: {drafted.GetValueOrDefault(from)} drafted"));
     }
 
     [Fact]

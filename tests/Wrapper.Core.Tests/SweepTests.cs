@@ -99,7 +99,7 @@ public sealed class SweepTests
     }
 
     /// <summary>Every way to make every shape of a form, from its example measures, off the cloth and on one that is narrow.</summary>
-    private static IEnumerable<(CoverInput Input, string Name)> Ways(string id)
+    internal static IEnumerable<(CoverInput Input, string Name)> Ways(string id)
     {
         var form = FormCatalogue.Find(id)!;
         foreach (var shape in form.Shapes)

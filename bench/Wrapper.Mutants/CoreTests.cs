@@ -1,0 +1,127 @@
+using System.Collections;
+using System.Reflection;
+using System.Runtime.Loader;
+
+namespace Wrapper.Mutants;
+
+/// <summary>One test with its arguments.</summary>
+internal sealed record TestCase(int Index, string Name, Type Type, MethodInfo Method, object?[] Arguments)
+{
+    /// <summary>Runs it; true when it passed.</summary>
+    public bool Passes()
+    {
+        try
+        {
+            var test = Activator.CreateInstance(Type);
+            if (Method.Invoke(test, Arguments) is Task task)
+            {
+                task.GetAwaiter().GetResult();
+            }
+
+            (test as IDisposable)?.Dispose();
+            return true;
+        }
+        catch (Exception)
+        {
+            return false;
+        }
+    }
+}
+
+/// <summary>The core's tests, run in this process against the core that holds the changes.</summary>
+internal sealed class CoreTests
+{
+    private readonly FieldInfo _active;
+    private readonly FieldInfo _recording;
+    private readonly bool[] _hit;
+
+    public CoreTests(string folder, string core)
+    {
+        var context = new Context(folder, core);
+        var type = context.LoadFromAssemblyPath(core).GetType("Wrapper.Core.Switch")!;
+        (_active, _recording, _hit) = (type.GetField("Active")!, type.GetField("IsRecording")!, (bool[])type.GetField("Hit")!.GetValue(null)!);
+        Cases = [.. Find(context.LoadFromAssemblyPath(Path.Combine(folder, "Wrapper.Core.Tests.dll")))];
+    }
+
+    public IReadOnlyList<TestCase> Cases { get; }
+
+    /// <summary>Which change is on; −1 for none.</summary>
+    public int Active
+    {
+        set => _active.SetValue(null, value);
+    }
+
+    /// <summary>The changes that a test's way leads past.</summary>
+    public List<int> Cover(TestCase test)
+    {
+        Array.Clear(_hit);
+        _recording.SetValue(null, true);
+        test.Passes();
+        _recording.SetValue(null, false);
+        return [.. Enumerable.Range(0, _hit.Length).Where(id => _hit[id])];
+    }
+
+    private static IEnumerable<TestCase> Find(Assembly assembly)
+    {
+        var index = 0;
+        foreach (var type in assembly.GetTypes().Where(type => type is { IsClass: true, IsAbstract: false }).OrderBy(type => type.FullName, StringComparer.Ordinal))
+        {
+            foreach (var method in type.GetMethods(BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly).OrderBy(method => method.Name, StringComparer.Ordinal))
+            {
+                var attributes = method.GetCustomAttributes().ToList();
+                if (!attributes.Exists(attribute => attribute.GetType().Name is "FactAttribute" or "TheoryAttribute"))
+                {
+                    continue;
+                }
+
+                foreach (var arguments in Data(type, method, attributes))
+                {
+                    yield return new(index++, $"{type.Name}.{method.Name}({string.Join(", ", arguments.Select(argument => argument?.ToString() ?? "null"))})", type, method, arguments);
+                }
+            }
+        }
+    }
+
+    private static IEnumerable<object?[]> Data(Type type, MethodInfo method, List<Attribute> attributes)
+    {
+        if (method.GetParameters().Length == 0)
+        {
+            yield return [];
+            yield break;
+        }
+
+        foreach (var attribute in attributes)
+        {
+            if (attribute.GetType().Name == "InlineDataAttribute")
+            {
+                yield return Fitted(method, (object?[])attribute.GetType().GetProperty("Data")!.GetValue(attribute)!);
+            }
+            else if (attribute.GetType().Name == "MemberDataAttribute")
+            {
+                var name = (string)attribute.GetType().GetProperty("MemberName")!.GetValue(attribute)!;
+                foreach (var row in (IEnumerable)type.GetProperty(name, BindingFlags.Public | BindingFlags.Static)!.GetValue(null)!)
+                {
+                    yield return Fitted(method, row as object?[] ?? (object?[])row.GetType().GetInterface("ITheoryDataRow")!.GetMethod("GetData")!.Invoke(row, null)!);
+                }
+            }
+        }
+    }
+
+    /// <summary>A whole number stands for a decimal one in an attribute.</summary>
+    private static object?[] Fitted(MethodInfo method, object?[] values) =>
+    [
+        .. method.GetParameters().Zip(values, (parameter, value) => (Nullable.GetUnderlyingType(parameter.ParameterType) ?? parameter.ParameterType) is { IsPrimitive: true } or { Name: "Decimal" } && value is IConvertible and not Enum
+            ? Convert.ChangeType(value, Nullable.GetUnderlyingType(parameter.ParameterType) ?? parameter.ParameterType, System.Globalization.CultureInfo.InvariantCulture)
+            : value),
+    ];
+
+    /// <summary>Takes the core that holds the changes, and everything else from beside the tests.</summary>
+    private sealed class Context(string folder, string core) : AssemblyLoadContext
+    {
+        protected override Assembly? Load(AssemblyName name)
+        {
+            var path = name.Name == "Wrapper.Core" ? core : Path.Combine(folder, name.Name + ".dll");
+            return File.Exists(path) ? LoadFromAssemblyPath(path) : null;
+        }
+    }
+}

@@ -1,0 +1,154 @@
+using System.Diagnostics;
+using System.Globalization;
+
+namespace Wrapper.Mutants;
+
+/// <summary>How a change fared.</summary>
+/// <param name="Mutant">The change.</param>
+/// <param name="Noticed">A test noticed it, or it never came to an end.</param>
+/// <param name="By">The test; “no end”; empty where none did.</param>
+internal sealed record Verdict(Mutant Mutant, bool Noticed, string By);
+
+/// <summary>Lets the tests that lead past a change look at it, the quickest first, until one notices.</summary>
+internal sealed class Judge(string folder, string core)
+{
+    /// <summary>What all tests together may take over one change, in milliseconds: beyond that it counts as not noticed.</summary>
+    private const int Budget = 15_000;
+
+    private readonly List<(int Test, int Took, HashSet<int> Covers, string Name)> _tests = [];
+
+    /// <summary>Runs every test once as the code is.</summary>
+    public int Prepare()
+    {
+        var cover = Path.Combine(Path.GetDirectoryName(core)!, "cover.tsv");
+        using var process = Start("cover", cover);
+        process.StandardInput.Close();
+        process.WaitForExit();
+        foreach (var line in File.ReadLines(cover).Select(line => line.Split('\t')))
+        {
+            if (line[2] == "True")
+            {
+                _tests.Add((
+                    int.Parse(line[0], CultureInfo.InvariantCulture),
+                    int.Parse(line[1], CultureInfo.InvariantCulture),
+                    [.. line[3].Split(',', StringSplitOptions.RemoveEmptyEntries).Select(id => int.Parse(id, CultureInfo.InvariantCulture))],
+                    line[4]));
+            }
+            else
+            {
+                Console.WriteLine($"fails as the code is, and is left out: {line[4]}");
+            }
+        }
+
+        _tests.Sort((a, b) => a.Took.CompareTo(b.Took));
+        return _tests.Count;
+    }
+
+    /// <summary>Judges changes, on as many processes as there are processors.</summary>
+    public List<Verdict> Of(IReadOnlyList<Mutant> mutants, Action<Verdict> told)
+    {
+        var verdicts = new List<Verdict>();
+        var waiting = new Queue<Mutant>(mutants);
+        var lanes = Enumerable.Range(0, Environment.ProcessorCount).Select(_ => new Thread(() =>
+        {
+            Process? worker = null;
+            while (true)
+            {
+                Mutant mutant;
+                lock (waiting)
+                {
+                    if (!waiting.TryDequeue(out mutant!))
+                    {
+                        break;
+                    }
+                }
+
+                var verdict = One(mutant, ref worker);
+                lock (verdicts)
+                {
+                    verdicts.Add(verdict);
+                    told(verdict);
+                }
+            }
+
+            worker?.Kill();
+        })).ToList();
+        lanes.ForEach(lane => lane.Start());
+        lanes.ForEach(lane => lane.Join());
+        return verdicts;
+    }
+
+    private Verdict One(Mutant mutant, ref Process? worker)
+    {
+        // What is worked out once is changed from the start of a process, and any test may have worked it out first.
+        var (tests, took) = (new List<string>(), 0);
+        foreach (var test in _tests.Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id)))
+        {
+            took += test.Took;
+            if (took > Budget && tests.Count > 0)
+            {
+                break;
+            }
+
+            tests.Add(string.Create(CultureInfo.InvariantCulture, $"{test.Test}:{Math.Max(5_000, 20 * test.Took)}"));
+        }
+
+        if (tests.Count == 0)
+        {
+            return new(mutant, false, "");
+        }
+
+        using var own = mutant.IsStatic ? Start("run", mutant.Id.ToString(CultureInfo.InvariantCulture)) : null;
+        if (own is null && worker is not { HasExited: false })
+        {
+            worker = Start("run", "-1");
+        }
+
+        var asked = own ?? worker!;
+        string? answer = null;
+        try
+        {
+            asked.StandardInput.WriteLine($"{mutant.Id} {string.Join(',', tests)}");
+            asked.StandardInput.Flush();
+            answer = asked.StandardOutput.ReadLine();
+        }
+        catch (IOException)
+        {
+            // It ended by itself: noticed as surely as by a test.
+        }
+
+        own?.Kill();
+        if (answer is null)
+        {
+            worker = null;
+            return new(mutant, true, "ended the process");
+        }
+
+        var words = answer.Split(' ');
+        if (words[1] == "time")
+        {
+            worker?.WaitForExit();
+            worker = null;
+            return new(mutant, true, "no end");
+        }
+
+        return words[1] == "-" ? new(mutant, false, "") : new(mutant, true, _tests.First(test => test.Test == int.Parse(words[1], CultureInfo.InvariantCulture)).Name);
+    }
+
+    private Process Start(string what, string argument)
+    {
+        var start = new ProcessStartInfo("dotnet")
+        {
+            RedirectStandardInput = true,
+            RedirectStandardOutput = what == "run",
+            ArgumentList = { typeof(Judge).Assembly.Location, "worker", what, folder, core, argument },
+        };
+        start.Environment["WRAPPER_FEW"] = "20"; // a twentieth of the random covers: a change that only shows in more is told as not noticed
+        if (what == "run")
+        {
+            start.Environment["DOTNET_PROCESSOR_COUNT"] = "1"; // each lane has a processor of its own
+        }
+
+        return Process.Start(start)!;
+    }
+}

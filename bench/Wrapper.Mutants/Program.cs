@@ -1,0 +1,54 @@
+using System.Globalization;
+using System.Security.Cryptography;
+using System.Text;
+using Wrapper.Mutants;
+
+// Changes drafting code in small ways and says how many of the changes the core's tests notice.
+if (args is ["worker", "cover", var testFolder, var withChanges, var cover])
+{
+    Worker.Cover(testFolder, withChanges, cover);
+    return 0;
+}
+
+if (args is ["worker", "run", var folderOfTests, var changedCore, var active])
+{
+    Worker.Run(folderOfTests, changedCore, int.Parse(active, CultureInfo.InvariantCulture));
+    return 0;
+}
+
+string? Option(string name) => Array.IndexOf(args, name) is >= 0 and var at && at + 1 < args.Length ? args[at + 1] : null;
+var root = Directory.GetCurrentDirectory();
+var tests = Path.Combine(root, "tests/Wrapper.Core.Tests/bin/Release/net10.0");
+var output = Directory.CreateDirectory(Path.Combine(root, "out/mutants")).FullName;
+var core = Path.Combine(output, "Wrapper.Core.dll");
+
+var all = Build.Make(root, core);
+if (Option("--only") is { } only)
+{
+    all = [.. all.Where(mutant => mutant.File.Contains(only, StringComparison.Ordinal) || mutant.Kind.ToString() == only)];
+}
+
+var chosen = all;
+if (Option("--sample") is { } sample)
+{
+    // By what a change is and not by its place in a list, so that the sample stays the same while other code changes.
+    chosen = [.. all.OrderBy(mutant => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes((Option("--seed") ?? "1") + mutant.Name))), StringComparer.Ordinal).Take(int.Parse(sample, CultureInfo.InvariantCulture))];
+}
+
+Console.WriteLine($"{all.Count} changes can be made; {chosen.Count} are tried");
+var judge = new Judge(tests, core);
+Console.WriteLine($"{judge.Prepare()} tests look at them");
+var explained = Explained.Read(Path.Combine(root, "docs/mutants.tsv"));
+var done = 0;
+var verdicts = judge.Of(chosen, verdict =>
+{
+    if (++done % 200 == 0)
+    {
+        Console.WriteLine($"  {done} of {chosen.Count}");
+    }
+});
+
+var report = new Report(verdicts, explained);
+report.Write(Console.Out);
+report.WriteSurvivors(Path.Combine(output, "survivors.tsv"));
+return args.Contains("--strict") && report.Unexplained.Count > 0 ? 1 : 0;

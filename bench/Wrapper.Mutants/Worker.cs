@@ -1,0 +1,62 @@
+using System.Diagnostics;
+using System.Globalization;
+
+namespace Wrapper.Mutants;
+
+/// <summary>A process of its own that runs tests: a change may send it round for ever, and then it is ended and begun anew.</summary>
+internal static class Worker
+{
+    /// <summary>Writes of each test how long it takes and which changes it leads past.</summary>
+    public static void Cover(string folder, string core, string output)
+    {
+        var tests = new CoreTests(folder, core);
+        using var file = new StreamWriter(output);
+        foreach (var test in tests.Cases)
+        {
+            test.Passes(); // once for what is made ready at the first use
+            var clock = Stopwatch.StartNew();
+            var passes = test.Passes();
+            var took = clock.ElapsedMilliseconds;
+            file.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{test.Index}\t{took}\t{passes}\t{string.Join(',', passes ? tests.Cover(test) : [])}\t{test.Name.ReplaceLineEndings(" ").Replace('\t', ' ')}"));
+        }
+    }
+
+    /// <summary>Reads a change and tests from each line, and answers which test notices it first; “−” for none.</summary>
+    /// <param name="folder">Where the tests are.</param>
+    /// <param name="core">The core that holds the changes.</param>
+    /// <param name="active">A change that is on from the start; −1 for none.</param>
+    public static void Run(string folder, string core, int active)
+    {
+        var tests = new CoreTests(folder, core) { Active = active };
+        var output = new StreamWriter(Console.OpenStandardOutput()) { AutoFlush = true };
+        Console.SetOut(TextWriter.Null); // what tests print is not an answer
+        while (Console.In.ReadLine() is { } line)
+        {
+            var parts = line.Split(' ');
+            var id = int.Parse(parts[0], CultureInfo.InvariantCulture);
+            var limits = parts[1].Split(',', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split(':')).Select(part => (Test: int.Parse(part[0], CultureInfo.InvariantCulture), Limit: int.Parse(part[1], CultureInfo.InvariantCulture))).ToList();
+            tests.Active = id;
+            var killer = "-";
+            foreach (var (test, limit) in limits)
+            {
+                var passes = true;
+                var thread = new Thread(() => passes = tests.Cases[test].Passes(), 16 * 1024 * 1024) { IsBackground = true };
+                thread.Start();
+                if (!thread.Join(limit))
+                {
+                    output.WriteLine($"{id} time {test}");
+                    Environment.Exit(0);
+                }
+
+                if (!passes)
+                {
+                    killer = test.ToString(CultureInfo.InvariantCulture);
+                    break;
+                }
+            }
+
+            tests.Active = active;
+            output.WriteLine($"{id} {killer}");
+        }
+    }
+}
