@@ -18,7 +18,7 @@ internal static class Golden
             return;
         }
 
-        var kept = File.ReadAllLines(Path.Combine(AppContext.BaseDirectory, "golden", file)).Select(line => line.Split('\t', 2)).ToDictionary(parts => parts[0], parts => parts[1]);
+        var kept = File.ReadAllLines(Path.Combine(Path.GetDirectoryName(typeof(Golden).Assembly.Location)!, "golden", file)).Select(line => line.Split('\t', 2)).ToDictionary(parts => parts[0], parts => parts[1]);
         foreach (var (name, line) in answers)
         {
             Assert.True(kept.Remove(name, out var answer), $"{name} is not in {file}");
@@ -31,7 +31,7 @@ internal static class Golden
     /// <summary>The folder the files are kept in: beside the project, found from where the tests were built.</summary>
     private static string Source()
     {
-        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        var folder = new DirectoryInfo(Path.GetDirectoryName(typeof(Golden).Assembly.Location)!);
         while (folder is not null && !File.Exists(Path.Combine(folder.FullName, "Wrapper.Core.Tests.csproj")))
         {
             folder = folder.Parent;

@@ -8,6 +8,8 @@ internal readonly partial record struct Affine(double A, double B, double C, dou
 {
     public static Affine Identity => new(1, 0, 0, 1, 0, 0);
 
+    public static Affine Moved(double x, double y) => new(1, 0, 0, 1, x, y);
+
     public (double X, double Y) Put(double x, double y) => ((A * x) + (C * y) + E, (B * x) + (D * y) + F);
 
     /// <summary>First the inner one, then this one.</summary>
@@ -40,7 +42,7 @@ internal readonly partial record struct Affine(double A, double B, double C, dou
         return all;
     }
 
-    private static Affine Turn(double degrees)
+    public static Affine Turn(double degrees)
     {
         var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
         return new(cos, sin, -sin, cos, 0, 0);

@@ -2,11 +2,25 @@ using System.Globalization;
 
 namespace Wrapper.Formats.Outlines;
 
-/// <summary>Closed lines out of the entities of a DXF file: polylines with their bulges, circles, and straights and arcs that join end to end.</summary>
-internal static class DxfOutlines
+/// <summary>
+/// Lines out of a DXF file: polylines with their bulges, circles, arcs, ellipses, splines and straights, and blocks wherever they
+/// are placed. See docs/format.md, "Outlines from drawings".
+/// </summary>
+internal sealed class DxfOutlines
 {
     private const int MostPairs = 2_000_000;
-    private const double Near = 0.05;
+
+    /// <summary>Nothing is placed inside itself deeper than this.</summary>
+    private const int Deepest = 20;
+
+    private const int MostPlaced = 20_000;
+
+    /// <summary>Writing and measures beside the lines: told, and left out.</summary>
+    private static readonly HashSet<string> Writing = ["TEXT", "MTEXT", "DIMENSION", "LEADER", "MULTILEADER", "MLEADER", "ATTRIB", "ATTDEF", "POINT", "VIEWPORT", "TOLERANCE", "XLINE", "RAY"];
+
+    private readonly Drawing _drawing = new();
+    private readonly Dictionary<string, (DxfEntity Head, List<DxfEntity> Entities)> _blocks = new(StringComparer.OrdinalIgnoreCase);
+    private int _placed;
 
     public static ImportedOutline Read(string text)
     {
@@ -16,19 +30,68 @@ internal static class DxfOutlines
             return ImportedOutline.Refused("This DXF file holds nothing that can be read.");
         }
 
-        var (scale, notes) = (1.0, new List<string>());
-        var units = UnitsOf(pairs);
-        switch (units)
+        try
         {
-            case 1: scale = 25.4; break;
-            case 2: scale = 304.8; break;
-            case 5: scale = 10; break;
-            case 6: scale = 1000; break;
-            case 4: break;
-            default: notes.Add("The drawing names no unit: millimetres were taken."); break;
+            return new DxfOutlines().Read(pairs);
+        }
+        catch (UnreadableDrawingException error)
+        {
+            return ImportedOutline.Refused(error.Message);
+        }
+    }
+
+    private ImportedOutline Read(List<(int Code, string Value)> pairs)
+    {
+        var scale = Scale(pairs);
+        var drawn = new List<DxfEntity>();
+        var section = "ENTITIES"; // a file without sections holds only what is drawn
+        (DxfEntity Head, List<DxfEntity> Entities)? block = null;
+        foreach (var entity in Entities(pairs))
+        {
+            switch (entity.Kind)
+            {
+                case "SECTION":
+                    section = entity.Text(2);
+                    break;
+                case "ENDSEC":
+                    section = "";
+                    break;
+                case "BLOCK" when section == "BLOCKS":
+                    block = (entity, []);
+                    break;
+                case "ENDBLK" when block is { } whole:
+                    _blocks.TryAdd(whole.Head.Text(2), whole);
+                    block = null;
+                    break;
+                default:
+                    if (section == "ENTITIES")
+                    {
+                        drawn.Add(entity);
+                    }
+                    else
+                    {
+                        block?.Entities.Add(entity);
+                    }
+
+                    break;
+            }
         }
 
-        return OutlineFile.Largest(Lines(pairs, scale), notes);
+        Draw(drawn, new(scale, 0, 0, scale, 0, 0), 0);
+        return _drawing.Outline();
+    }
+
+    private double Scale(List<(int Code, string Value)> pairs)
+    {
+        var at = pairs.FindIndex(pair => pair is (9, "$INSUNITS"));
+        var unit = at >= 0 && at + 1 < pairs.Count && int.TryParse(pairs[at + 1].Value, CultureInfo.InvariantCulture, out var said) ? said : 0;
+        double? scale = unit switch { 1 => 25.4, 2 => 304.8, 4 => 1, 5 => 10, 6 => 1000, 10 => 914.4, 14 => 100, _ => null };
+        if (scale is null)
+        {
+            _drawing.Notes.Add("The drawing names no unit: millimetres were taken.");
+        }
+
+        return scale ?? 1;
     }
 
     private static List<(int Code, string Value)> Pairs(string text)
@@ -48,17 +111,8 @@ internal static class DxfOutlines
         return pairs;
     }
 
-    private static int UnitsOf(List<(int Code, string Value)> pairs)
+    private static IEnumerable<DxfEntity> Entities(List<(int Code, string Value)> pairs)
     {
-        var at = pairs.FindIndex(pair => pair is (9, "$INSUNITS"));
-        return at >= 0 && at + 1 < pairs.Count && int.TryParse(pairs[at + 1].Value, CultureInfo.InvariantCulture, out var units) ? units : 0;
-    }
-
-    private static List<ClosedLine> Lines(List<(int Code, string Value)> pairs, double scale)
-    {
-        var (lines, loose) = (new List<ClosedLine>(), new List<(ImportedCorner From, double ToX, double ToY)>());
-        List<ImportedCorner>? vertices = null;
-        var isClosed = false;
         for (var i = 0; i < pairs.Count; i++)
         {
             if (pairs[i].Code != 0)
@@ -72,139 +126,177 @@ internal static class DxfOutlines
                 end++;
             }
 
-            var entity = pairs.GetRange(i + 1, end - i - 1);
-            double One(int code) => Number(entity.Find(pair => pair.Code == code).Value) * (code is 10 or 11 or 20 or 21 or 40 ? scale : 1);
-            switch (pairs[i].Value)
+            yield return new(pairs[i].Value, pairs.GetRange(i + 1, end - i - 1));
+        }
+    }
+
+    /// <summary>Draws entities under a placement; the vertices of an old polyline follow it one by one.</summary>
+    private void Draw(List<DxfEntity> entities, Affine place, int depth)
+    {
+        DxfEntity? polyline = null;
+        var vertices = new List<(double X, double Y, double Bulge)>();
+        foreach (var entity in entities)
+        {
+            if (++_placed > MostPlaced * 10)
             {
-                case "LWPOLYLINE" when ((int)One(70) & 1) == 1:
-                    lines.Add(new(WithRises(Vertices(entity, scale))));
-                    break;
+                throw new UnreadableDrawingException("This DXF file holds far more than an outline: save the outline alone and try again.");
+            }
+
+            var own = entity.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place;
+            switch (entity.Kind)
+            {
                 case "POLYLINE":
-                    (vertices, isClosed) = ([], ((int)One(70) & 1) == 1);
+                    (polyline, vertices) = (entity, []);
                     break;
-                case "VERTEX" when vertices is not null:
-                    vertices.Add(new(One(10), One(20), One(42)));
+                case "VERTEX" when polyline is not null:
+                    vertices.Add((entity.One(10), entity.One(20), entity.One(42)));
                     break;
-                case "SEQEND" when vertices is not null:
-                    if (isClosed)
+                case "SEQEND":
+                    if (polyline is not null)
                     {
-                        lines.Add(new(WithRises(vertices)));
+                        _drawing.Add(Polyline(vertices, (polyline.Whole(70) & 1) == 1).Placed(polyline.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place));
                     }
 
-                    vertices = null;
+                    polyline = null;
                     break;
-                case "CIRCLE" when One(40) > 0:
-                    var (x, y, r) = (One(10), One(20), One(40));
-                    lines.Add(new(WithRises([new(x - r, y, Quarter), new(x, y - r, Quarter), new(x + r, y, Quarter), new(x, y + r, Quarter)])));
+                case "INSERT":
+                    Insert(entity, own, depth);
                     break;
-                case "LINE":
-                    loose.Add((new(One(10), One(20), 0), One(11), One(21)));
-                    break;
-                case "ARC" when One(40) > 0:
-                    AddArc(loose, One(10), One(20), One(40), One(50), One(51));
+                case "EOF" or "ENDSEC" or "SECTION":
                     break;
                 default:
+                    if (Writing.Contains(entity.Kind))
+                    {
+                        _drawing.Beside(entity.Kind);
+                    }
+                    else
+                    {
+                        _drawing.Add(Line(entity).Placed(own));
+                    }
+
                     break;
             }
         }
-
-        lines.AddRange(Chained(loose));
-        return lines;
     }
 
-    /// <summary>The bulge of a quarter circle: tan 22.5°.</summary>
-    private static double Quarter => Math.Tan(Math.PI / 8);
-
-    private static double Number(string? text) => double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number) ? number : 0;
-
-    private static List<ImportedCorner> Vertices(List<(int Code, string Value)> entity, double scale)
+    /// <summary>A block put down: moved from its own base, scaled, turned, and put down again in rows and columns.</summary>
+    private void Insert(DxfEntity insert, Affine place, int depth)
     {
-        var vertices = new List<ImportedCorner>();
-        foreach (var (code, value) in entity)
+        var name = insert.Text(2);
+        if (!_blocks.TryGetValue(name, out var block))
+        {
+            throw new UnreadableDrawingException($"This DXF file places a block “{name}” that is not in it: save the drawing with its blocks, or the outline alone.");
+        }
+
+        if (depth >= Deepest)
+        {
+            throw new UnreadableDrawingException($"This DXF file places the block “{name}” inside itself: save the outline alone.");
+        }
+
+        var (columns, rows) = (Math.Max(1, insert.Whole(70)), Math.Max(1, insert.Whole(71)));
+        if ((_placed += columns * rows) > MostPlaced)
+        {
+            throw new UnreadableDrawingException("This DXF file places far more blocks than an outline has: save the outline alone and try again.");
+        }
+
+        for (var row = 0; row < rows; row++)
+        {
+            for (var column = 0; column < columns; column++)
+            {
+                Draw(block.Entities, place
+                    .Over(Affine.Moved(insert.One(10), insert.One(20)))
+                    .Over(Affine.Turn(insert.One(50)))
+                    .Over(Affine.Moved(column * insert.One(44), row * insert.One(45)))
+                    .Over(new(insert.One(41, 1), 0, 0, insert.One(42, 1), 0, 0))
+                    .Over(Affine.Moved(-block.Head.One(10), -block.Head.One(20))), depth + 1);
+            }
+        }
+    }
+
+    private static DrawnLine Line(DxfEntity entity)
+    {
+        var line = new DrawnLine();
+        switch (entity.Kind)
+        {
+            case "LWPOLYLINE":
+                return Polyline(Vertices(entity), (entity.Whole(70) & 1) == 1);
+            case "LINE":
+                line.Add(DrawnPart.Straight((entity.One(10), entity.One(20)), (entity.One(11), entity.One(21))));
+                break;
+            case "CIRCLE" when entity.One(40) > 0:
+                line.IsRing = true;
+                line.Add(Curves.Circle(entity.One(10), entity.One(20), entity.One(40), 0, 2 * Math.PI));
+                break;
+            case "ARC" when entity.One(40) > 0:
+                var sweep = (entity.One(51) - entity.One(50)) % 360;
+                var from = entity.One(50) * Math.PI / 180;
+                line.Add(Curves.Circle(entity.One(10), entity.One(20), entity.One(40), from, from + ((sweep <= 0 ? sweep + 360 : sweep) * Math.PI / 180)));
+                break;
+            case "ELLIPSE":
+                Ellipse(entity, line);
+                break;
+            case "SPLINE":
+                Spline(entity, line);
+                break;
+            case "CIRCLE" or "ARC":
+                break;
+            default:
+                throw new UnreadableDrawingException($"This DXF file holds a {entity.Kind}, which cannot be read as a line: save the outline alone, as a polyline, and try again.");
+        }
+
+        return line;
+    }
+
+    private static void Ellipse(DxfEntity entity, DrawnLine line)
+    {
+        var (x, y, ratio) = (entity.One(11), entity.One(21), entity.One(40, 1));
+        var (from, to) = (entity.One(41), entity.One(42, 2 * Math.PI));
+        to = to <= from ? to + (2 * Math.PI) : to;
+        line.IsRing = to - from > (2 * Math.PI) - 1e-6;
+        line.Add(Curves.Ellipse((entity.One(10), entity.One(20)), (x, y), (-y * ratio, x * ratio), from, to));
+    }
+
+    private static void Spline(DxfEntity entity, DrawnLine line)
+    {
+        var spline = new RationalSpline(entity.Whole(71), entity.All(40), [.. entity.All(10).Zip(entity.All(20), (x, y) => (x, y))], entity.All(41));
+        if (!spline.IsWhole)
+        {
+            throw new UnreadableDrawingException("This DXF file holds a SPLINE without the control points and knots that draw it: save it as a polyline and try again.");
+        }
+
+        line.IsRing = (entity.Whole(70) & 1) == 1;
+        foreach (var part in spline.Parts())
+        {
+            line.Add(part);
+        }
+    }
+
+    private static DrawnLine Polyline(List<(double X, double Y, double Bulge)> vertices, bool isClosed)
+    {
+        var line = new DrawnLine { IsRing = isClosed };
+        for (var i = 0; i + (isClosed ? 0 : 1) < vertices.Count; i++)
+        {
+            var (from, to) = (vertices[i], vertices[(i + 1) % vertices.Count]);
+            line.Add(Curves.Bulged((from.X, from.Y), (to.X, to.Y), from.Bulge));
+        }
+
+        return line;
+    }
+
+    private static List<(double X, double Y, double Bulge)> Vertices(DxfEntity entity)
+    {
+        var vertices = new List<(double X, double Y, double Bulge)>();
+        foreach (var (code, value) in entity.Values)
         {
             switch (code)
             {
-                case 10: vertices.Add(new(Number(value) * scale, 0, 0)); break;
-                case 20 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Y = Number(value) * scale }; break;
-                case 42 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Rise = Number(value) }; break;
+                case 10: vertices.Add((DxfEntity.Number(value), 0, 0)); break;
+                case 20 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Y = DxfEntity.Number(value) }; break;
+                case 42 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Bulge = DxfEntity.Number(value) }; break;
                 default: break;
             }
         }
 
         return vertices;
-    }
-
-    /// <summary>Bulges (the tangent of a quarter of the arc's angle) to rises; an arc of more than a half circle is halved until it is none.</summary>
-    private static List<ImportedCorner> WithRises(List<ImportedCorner> vertices)
-    {
-        var corners = new List<ImportedCorner>();
-        for (var i = 0; i < vertices.Count; i++)
-        {
-            var (from, to) = (vertices[i], vertices[(i + 1) % vertices.Count]);
-            Add(corners, from.X, from.Y, to.X, to.Y, from.Rise);
-        }
-
-        return corners;
-    }
-
-    private static void Add(List<ImportedCorner> corners, double x, double y, double toX, double toY, double bulge)
-    {
-        var (dx, dy) = (toX - x, toY - y);
-        if (Math.Abs(bulge) <= 0.99 || Math.Abs(bulge) > 1e6)
-        {
-            corners.Add(new(x, y, Math.Abs(bulge) > 1e6 ? 0 : bulge * Math.Sqrt((dx * dx) + (dy * dy)) / 2));
-            return;
-        }
-
-        // The middle of the arc lies to the right of the chord by bulge × half the chord.
-        var (middleX, middleY) = (((x + toX) / 2) + (bulge * dy / 2), ((y + toY) / 2) - (bulge * dx / 2));
-        var half = Math.Tan(Math.Atan(bulge) / 2);
-        Add(corners, x, y, middleX, middleY, half);
-        Add(corners, middleX, middleY, toX, toY, half);
-    }
-
-    private static void AddArc(List<(ImportedCorner From, double ToX, double ToY)> loose, double x, double y, double radius, double from, double to)
-    {
-        var sweep = (to - from) % 360;
-        sweep = sweep <= 0 ? sweep + 360 : sweep;
-        var parts = (int)Math.Ceiling(sweep / 90);
-        for (var i = 0; i < parts; i++)
-        {
-            var (a, b) = ((from + (sweep * i / parts)) * Math.PI / 180, (from + (sweep * (i + 1) / parts)) * Math.PI / 180);
-            loose.Add((new(x + (radius * Math.Cos(a)), y + (radius * Math.Sin(a)), radius * (1 - Math.Cos((b - a) / 2))), x + (radius * Math.Cos(b)), y + (radius * Math.Sin(b))));
-        }
-    }
-
-    /// <summary>Straights and arcs that meet end to end, joined into rings.</summary>
-    private static IEnumerable<ClosedLine> Chained(List<(ImportedCorner From, double ToX, double ToY)> loose)
-    {
-        while (loose.Count > 0)
-        {
-            var (start, x, y) = loose[0];
-            loose.RemoveAt(0);
-            var ring = new List<ImportedCorner> { start };
-            while (Math.Abs(x - start.X) > Near || Math.Abs(y - start.Y) > Near)
-            {
-                var next = loose.FindIndex(part => Meets(part.From.X, part.From.Y) || Meets(part.ToX, part.ToY));
-                if (next < 0)
-                {
-                    ring = null;
-                    break;
-                }
-
-                var (from, toX, toY) = loose[next];
-                loose.RemoveAt(next);
-                var isTurned = !Meets(from.X, from.Y);
-                ring.Add(isTurned ? new(toX, toY, -from.Rise) : from);
-                (x, y) = isTurned ? (from.X, from.Y) : (toX, toY);
-            }
-
-            if (ring is { Count: > 1 })
-            {
-                yield return new(ring);
-            }
-
-            bool Meets(double otherX, double otherY) => Math.Abs(otherX - x) <= Near && Math.Abs(otherY - y) <= Near;
-        }
     }
 }

@@ -1,24 +1,47 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using System.Xml;
+using System.Xml.Linq;
 
 namespace Wrapper.Formats.Outlines;
 
-/// <summary>Closed lines out of an SVG drawing: paths, polygons, rectangles, circles and ellipses, with the transforms they stand under.</summary>
-internal static class SvgOutlines
+/// <summary>
+/// Lines out of an SVG drawing: paths, lines, polygons, rectangles, circles and ellipses, placed as they are drawn, what is used
+/// again under another placement among them. See docs/format.md, "Outlines from drawings".
+/// </summary>
+internal sealed class SvgOutlines
 {
     private const int MostElements = 100_000;
 
+    /// <summary>Nothing that is used again is used inside itself deeper than this.</summary>
+    private const int Deepest = 30;
+
+    /// <summary>Elements that hold no line that is seen, or only say how lines look.</summary>
+    private static readonly HashSet<string> Unseen =
+    [
+        "defs", "symbol", "clipPath", "mask", "pattern", "marker", "filter", "linearGradient", "radialGradient", "style", "metadata", "title", "desc", "script", "namedview", "font", "view", "animate", "animateTransform", "set", "cursor",
+    ];
+
+    private static readonly HashSet<string> Writing = ["text", "tspan", "textPath", "image"];
+
+    private readonly Drawing _drawing = new();
+    private readonly Dictionary<string, XElement> _byId = [];
+    private int _elements;
+
     public static ImportedOutline Read(string text)
     {
-        var notes = new List<string>();
         try
         {
-            return OutlineFile.Largest(Lines(text, notes), notes);
+            using var reader = XmlReader.Create(new StringReader(text), new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersFromEntities = 1024 });
+            return new SvgOutlines().Read(XDocument.Load(reader).Root!);
         }
         catch (XmlException error)
         {
             return ImportedOutline.Refused($"The SVG breaks off or is broken at line {error.LineNumber}: save it again.");
+        }
+        catch (UnreadableDrawingException error)
+        {
+            return ImportedOutline.Refused(error.Message);
         }
         catch (Exception error) when (error is FormatException or RegexMatchTimeoutException)
         {
@@ -26,79 +49,205 @@ internal static class SvgOutlines
         }
     }
 
-    private static List<ClosedLine> Lines(string text, List<string> notes)
+    private ImportedOutline Read(XElement root)
     {
-        var (lines, stack, elements) = (new List<ClosedLine>(), new Stack<Affine>(), 0);
-        stack.Push(Affine.Identity);
-        using var reader = XmlReader.Create(new StringReader(text), new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersFromEntities = 1024 });
-        while (reader.Read())
+        foreach (var element in root.DescendantsAndSelf())
         {
-            if (reader.NodeType == XmlNodeType.EndElement)
+            if (element.Attribute("id")?.Value is { } id)
             {
-                stack.Pop();
-            }
-
-            if (reader.NodeType != XmlNodeType.Element)
-            {
-                continue;
-            }
-
-            if (++elements > MostElements)
-            {
-                throw new FormatException("too many elements");
-            }
-
-            var place = stack.Peek().Over(reader.LocalName == "svg" && stack.Count == 1 ? Page(reader, notes) : Affine.Read(reader.GetAttribute("transform")));
-            foreach (var ring in SvgPath.Rings(Path(reader)))
-            {
-                lines.Add(new(ring.Placed(place)));
-            }
-
-            if (!reader.IsEmptyElement)
-            {
-                stack.Push(place);
+                _byId.TryAdd(id, element);
             }
         }
 
-        return lines;
+        Inside(root, Page(root).Over(Affine.Read(root.Attribute("transform")?.Value)), 0);
+        return _drawing.Outline();
     }
+
+    private void Inside(XElement parent, Affine place, int depth)
+    {
+        foreach (var element in parent.Elements())
+        {
+            Take(element, place, depth);
+        }
+    }
+
+    private void Take(XElement element, Affine outer, int depth)
+    {
+        if (++_elements > MostElements)
+        {
+            throw new FormatException("too many elements");
+        }
+
+        var name = element.Name.LocalName;
+        if (Unseen.Contains(name) || IsHidden(element))
+        {
+            return;
+        }
+
+        var place = outer.Over(Affine.Read(element.Attribute("transform")?.Value));
+        switch (name)
+        {
+            case "g" or "a" or "switch":
+                Inside(element, place, depth);
+                break;
+            case "svg":
+                Inside(element, place.Over(Affine.Moved(N(element, "x"), N(element, "y"))).Over(Box(element, N(element, "width"), N(element, "height"))), depth);
+                break;
+            case "use":
+                Use(element, place, depth);
+                break;
+            default:
+                if (Writing.Contains(name))
+                {
+                    _drawing.Beside(name);
+                    break;
+                }
+
+                foreach (var line in LinesOf(element, name))
+                {
+                    _drawing.Add(line.Placed(place));
+                }
+
+                break;
+        }
+    }
+
+    /// <summary>What is drawn once and used again, under its own placement and that of its use.</summary>
+    private void Use(XElement use, Affine place, int depth)
+    {
+        var link = use.Attributes().FirstOrDefault(attribute => attribute.Name.LocalName == "href")?.Value ?? "";
+        if (!link.StartsWith('#') || !_byId.TryGetValue(link[1..], out var used))
+        {
+            throw new UnreadableDrawingException($"This SVG uses “{link}”, which is not in it: save the outline alone as plain SVG and try again.");
+        }
+
+        if (depth >= Deepest)
+        {
+            throw new UnreadableDrawingException($"This SVG uses “{link}” inside itself: save the outline alone as plain SVG and try again.");
+        }
+
+        var moved = place.Over(Affine.Moved(N(use, "x"), N(use, "y")));
+        if (used.Name.LocalName is "symbol" or "svg")
+        {
+            var size = (Width: use.Attribute("width") is null ? N(used, "width") : N(use, "width"), Height: use.Attribute("height") is null ? N(used, "height") : N(use, "height"));
+            Inside(used, moved.Over(Affine.Read(used.Attribute("transform")?.Value)).Over(Box(used, size.Width, size.Height)), depth + 1);
+        }
+        else
+        {
+            Take(used, moved, depth + 1);
+        }
+    }
+
+    private static bool IsHidden(XElement element) =>
+        element.Attribute("display")?.Value.Trim() == "none" || (element.Attribute("style")?.Value.Replace(" ", "", StringComparison.Ordinal).Contains("display:none", StringComparison.Ordinal) ?? false);
 
     /// <summary>User units to millimetres, y turned upwards.</summary>
-    private static Affine Page(XmlReader svg, List<string> notes)
+    private Affine Page(XElement svg)
     {
-        var box = Affine.Number().Matches(svg.GetAttribute("viewBox") ?? "").Select(match => double.Parse(match.Value, CultureInfo.InvariantCulture)).ToArray();
-        var width = svg.GetAttribute("width")?.Trim() ?? "";
-        var figure = Affine.Number().Match(width);
-        var unit = figure.Success ? width[(figure.Index + figure.Length)..].Trim() : "";
-        double? millimetres = unit switch { "mm" => 1, "cm" => 10, "in" => 25.4, "pt" => 25.4 / 72, "pc" => 25.4 / 6, _ => null };
-        if (millimetres is null)
+        var (width, height) = (Physical(svg.Attribute("width")?.Value), Physical(svg.Attribute("height")?.Value));
+        if (width is null && height is null)
         {
-            notes.Add("The drawing names no size in mm, cm or inches: 96 of its units were taken for an inch. Check one measure.");
+            _drawing.Notes.Add("The drawing names no size in mm, cm or inches: 96 of its units were taken for an inch. Check one measure.");
         }
 
-        var scale = millimetres is { } each
-            ? box.Length == 4 && box[2] > 0 && figure.Success ? double.Parse(figure.Value, CultureInfo.InvariantCulture) * each / box[2] : each
-            : 25.4 / 96;
-        return new(scale, 0, 0, -scale, 0, 0);
+        const double pixel = 25.4 / 96;
+        var box = Numbers(svg.Attribute("viewBox")?.Value);
+        if (box.Length != 4 || !(box[2] > 0) || !(box[3] > 0) || (width is null && height is null))
+        {
+            return new(pixel, 0, 0, -pixel, 0, 0); // without a box of its own a unit is a pixel, whatever the page measures
+        }
+
+        var (across, along) = (width / box[2], height / box[3]);
+        var isFree = svg.Attribute("preserveAspectRatio")?.Value.Trim().StartsWith("none", StringComparison.Ordinal) ?? false;
+        var least = Math.Min(across ?? double.MaxValue, along ?? double.MaxValue);
+        return isFree ? new(across ?? least, 0, 0, -(along ?? least), 0, 0) : new(least, 0, 0, -least, 0, 0);
     }
 
-    /// <summary>A shape as the path that draws it; empty for what draws none.</summary>
-    private static string Path(XmlReader shape)
+    /// <summary>What puts an inner drawing's own box into the room it is given.</summary>
+    private static Affine Box(XElement inner, double width, double height)
     {
-        double N(string name) => double.TryParse(Affine.Number().Match(shape.GetAttribute(name) ?? "").Value, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) ? number : 0;
-        return shape.LocalName switch
+        var box = Numbers(inner.Attribute("viewBox")?.Value);
+        if (box.Length != 4 || !(box[2] > 0) || !(box[3] > 0) || !(width > 0) || !(height > 0))
         {
-            "path" => shape.GetAttribute("d") ?? "",
-            "polygon" => $"M {shape.GetAttribute("points")} Z",
-            "rect" when N("width") > 0 && N("height") > 0 => Text($"M {N("x")} {N("y")} h {N("width")} v {N("height")} h {-N("width")} Z"),
-            "circle" when N("r") > 0 => Ellipse(N("cx"), N("cy"), N("r"), N("r")),
-            "ellipse" when N("rx") > 0 && N("ry") > 0 => Ellipse(N("cx"), N("cy"), N("rx"), N("ry")),
-            _ => "",
+            return Affine.Identity;
+        }
+
+        var (across, along) = (width / box[2], height / box[3]);
+        var fit = inner.Attribute("preserveAspectRatio")?.Value.Trim() ?? "";
+        if (fit.StartsWith("none", StringComparison.Ordinal))
+        {
+            return new(across, 0, 0, along, -box[0] * across, -box[1] * along);
+        }
+
+        var scale = fit.EndsWith("slice", StringComparison.Ordinal) ? Math.Max(across, along) : Math.Min(across, along);
+        return new(scale, 0, 0, scale, ((width - (scale * box[2])) / 2) - (box[0] * scale), ((height - (scale * box[3])) / 2) - (box[1] * scale));
+    }
+
+    private static double? Physical(string? text)
+    {
+        var figure = Affine.Number().Match(text?.Trim() ?? "");
+        double? each = !figure.Success ? null : text!.Trim()[(figure.Index + figure.Length)..].Trim() switch { "mm" => 1, "cm" => 10, "in" => 25.4, "pt" => 25.4 / 72, "pc" => 25.4 / 6, _ => null };
+        return each * (figure.Success ? double.Parse(figure.Value, CultureInfo.InvariantCulture) : 0);
+    }
+
+    /// <summary>A shape as the lines that draw it.</summary>
+    private static IEnumerable<DrawnLine> LinesOf(XElement shape, string name) => name switch
+    {
+        "path" => SvgPath.Lines(shape.Attribute("d")?.Value ?? ""),
+        "polygon" => SvgPath.Lines($"M {shape.Attribute("points")?.Value} Z"),
+        "polyline" => SvgPath.Lines($"M {shape.Attribute("points")?.Value}"),
+        "line" => SvgPath.Lines(Text($"M {N(shape, "x1")} {N(shape, "y1")} L {N(shape, "x2")} {N(shape, "y2")}")),
+        "rect" when N(shape, "width") > 0 && N(shape, "height") > 0 => SvgPath.Lines(Rectangle(shape)),
+        "circle" when N(shape, "r") > 0 => [Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "r"), N(shape, "r"))],
+        "ellipse" when N(shape, "rx") > 0 && N(shape, "ry") > 0 => [Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "rx"), N(shape, "ry"))],
+        "rect" or "circle" or "ellipse" => [],
+        _ => shape.Name.NamespaceName is "" or "http://www.w3.org/2000/svg"
+            ? throw new UnreadableDrawingException($"This SVG holds a “{name}”, which cannot be read: save the outline alone, as a path, and try again.")
+            : [], // what a drawing program keeps for itself
+    };
+
+    private static DrawnLine Whole(double x, double y, double rx, double ry)
+    {
+        var line = new DrawnLine { IsRing = true };
+        line.Add(Curves.Ellipse((x, y), (rx, 0), (0, ry), 0, 2 * Math.PI));
+        return line;
+    }
+
+    /// <summary>A rectangle; its corners may be rounded, and one radius said stands for both.</summary>
+    private static string Rectangle(XElement shape)
+    {
+        var (x, y, w, h) = (N(shape, "x"), N(shape, "y"), N(shape, "width"), N(shape, "height"));
+        double? Radius(string name) => shape.Attribute(name) is { } said && said.Value.Trim() != "auto" ? N(shape, name) : null;
+        var rx = Math.Clamp(Radius("rx") ?? Radius("ry") ?? 0, 0, w / 2);
+        var ry = Math.Clamp(Radius("ry") ?? Radius("rx") ?? 0, 0, h / 2);
+        return rx <= 0 || ry <= 0
+            ? Text($"M {x} {y} h {w} v {h} h {-w} Z")
+            : Text($"M {x + rx} {y} h {w - (2 * rx)} a {rx} {ry} 0 0 1 {rx} {ry} v {h - (2 * ry)} a {rx} {ry} 0 0 1 {-rx} {ry} h {(2 * rx) - w} a {rx} {ry} 0 0 1 {-rx} {-ry} v {(2 * ry) - h} a {rx} {ry} 0 0 1 {rx} {-ry} Z");
+    }
+
+    /// <summary>A figure in user units; 0 where it is not said. Real units are worth 96 to the inch.</summary>
+    private static double N(XElement element, string name)
+    {
+        var text = element.Attribute(name)?.Value.Trim() ?? "";
+        var figure = Affine.Number().Match(text);
+        if (!figure.Success || !double.TryParse(figure.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out var number))
+        {
+            return 0;
+        }
+
+        return text[(figure.Index + figure.Length)..].Trim() switch
+        {
+            "" or "px" => number,
+            "mm" => number * 96 / 25.4,
+            "cm" => number * 960 / 25.4,
+            "in" => number * 96,
+            "pt" => number * 96 / 72,
+            "pc" => number * 16,
+            var unit => throw new UnreadableDrawingException($"This SVG gives the {name} of a “{element.Name.LocalName}” in “{unit}”, which cannot be read: save it in mm and try again."),
         };
     }
 
-    private static string Ellipse(double x, double y, double rx, double ry) =>
-        Text($"M {x - rx} {y} A {rx} {ry} 0 0 0 {x + rx} {y} A {rx} {ry} 0 0 0 {x - rx} {y} Z");
+    private static double[] Numbers(string? text) => [.. Affine.Number().Matches(text ?? "").Select(match => double.Parse(match.Value, CultureInfo.InvariantCulture))];
 
     private static string Text(FormattableString text) => FormattableString.Invariant(text);
 }
