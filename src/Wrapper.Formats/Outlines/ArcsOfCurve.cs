@@ -71,16 +71,31 @@ internal static class ArcsOfCurve
             return false; // more than half a circle, or back where it began
         }
 
-        for (var look = 1; look < Looks; look++)
+        var (along, before) = (0.0, from);
+        for (var look = 1; look <= Looks; look++)
         {
             var (x, y) = at(first + ((last - first) * look / Looks));
+            along += double.Hypot(x - before.X, y - before.Y);
+            before = (x, y);
             if (!(Distance(x - from.X, y - from.Y, dx, dy, chord, rise) <= Off))
             {
                 return false;
             }
         }
 
-        return true;
+        // A curve that turns back in a point between two looks is longer than the arc it would be taken for.
+        return along <= LengthOf(chord, rise) + Off;
+    }
+
+    private static double LengthOf(double chord, double rise)
+    {
+        if (Math.Abs(rise) < 1e-6)
+        {
+            return chord;
+        }
+
+        var radius = ((chord * chord / 4) + (rise * rise)) / (2 * Math.Abs(rise));
+        return 2 * radius * Math.Asin(Math.Min(1, chord / 2 / radius));
     }
 
     /// <summary>How far a place lies off the arc over a chord.</summary>
@@ -92,6 +107,11 @@ internal static class ArcsOfCurve
         }
 
         var (along, off) = (((x * dx) + (y * dy)) / chord, ((x * dy) - (y * dx)) / chord);
+        if (along < -Off || along > chord + Off)
+        {
+            return double.PositiveInfinity; // it turns back beyond an end, where no arc of less than half a circle comes
+        }
+
         if (Math.Abs(rise) < 1e-6)
         {
             return Math.Abs(off);

@@ -64,7 +64,8 @@ internal sealed class ClosedLine(List<ImportedCorner> corners)
         {
             var (before, here, after) = (kept[(i + kept.Count - 1) % kept.Count], kept[i], kept[(i + 1) % kept.Count]);
             var cross = ((here.X - before.X) * (after.Y - here.Y)) - ((here.Y - before.Y) * (after.X - here.X));
-            if (before.Rise == 0 && here.Rise == 0 && Math.Abs(cross) < 1e-6)
+            var goesOn = ((here.X - before.X) * (after.X - here.X)) + ((here.Y - before.Y) * (after.Y - here.Y)) > 0; // and does not turn back
+            if (before.Rise == 0 && here.Rise == 0 && Math.Abs(cross) < 1e-6 && goesOn)
             {
                 kept.RemoveAt(i);
             }
