@@ -81,9 +81,11 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
             return (int)response.StatusCode;
         }
 
-        Assert.Equal(200, await Post([0x89, 0x50, 0x4E, 0x47, 1, 2, 3], "cover=seat&measure=width&name=hull.png"));
+        Assert.Equal(200, await Post([0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A, 1, 2, 3], "cover=seat&measure=width&name=hull.png"));
         Assert.Equal(422, await Post("<script>"u8.ToArray(), "cover=seat"));
         Assert.Equal(422, await Post([], "cover=seat"));
+        Assert.Equal(422, await Post("RIFF\0\0\0\0WAVEfmt "u8.ToArray(), "cover=seat")); // sound begins as a WebP does
+        Assert.Equal(422, await Post("RIFF"u8.ToArray(), "cover=seat"));
         Assert.Equal(400, await Post([0x89, 0x50, 0x4E, 0x47], ""));
         var (_, photos, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{id}/photos");
         var photo = Assert.Single(photos!.AsArray())!;

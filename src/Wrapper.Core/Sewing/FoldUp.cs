@@ -10,7 +10,8 @@ namespace Wrapper.Core.Sewing;
 /// <param name="Copy">Which copy of it; of what hangs from an edge, which stretch of it.</param>
 /// <param name="Flat">Its corners on the flat, in millimetres of the piece's stitch-line coordinates; turned over for the second of facing copies.</param>
 /// <param name="Corners">The same corners in space.</param>
-public sealed record FoldedFacet(string Piece, int Copy, IReadOnlyList<(double X, double Y)> Flat, IReadOnlyList<Place> Corners);
+/// <param name="Seams">The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge.</param>
+public sealed record FoldedFacet(string Piece, int Copy, IReadOnlyList<(double X, double Y)> Flat, IReadOnlyList<Place> Corners, IReadOnlyList<string?> Seams);
 
 /// <summary>A place where the folded cover does not close: two sides that are sewn together and lie apart.</summary>
 /// <param name="Seam">The seam; null at a crease.</param>
@@ -25,7 +26,8 @@ public sealed record OpenPlace(string? Seam, string Piece, double Gap, (Place Fr
 /// <param name="Found">On the folded cover, in millimetres or square millimetres.</param>
 /// <param name="Expected">As the thing says.</param>
 /// <param name="Agrees">They agree within what the proof allows.</param>
-public sealed record FoldedFigure(string What, double Found, double Expected, bool Agrees);
+/// <param name="IsArea">It is an area, in square millimetres.</param>
+public sealed record FoldedFigure(string What, double Found, double Expected, bool Agrees, bool IsArea = false);
 
 /// <summary>
 /// The proof that a cover closes: it reads only stitch lines, fold lines and seams, places the pieces in space, and looks
@@ -107,7 +109,7 @@ public sealed record FoldUp
             FormattableString.Invariant($"Folded up, its {figure.What} is {figure.Found:0.###} and the thing says {figure.Expected:0.###}.")));
         return new()
         {
-            Facets = [.. placed.Select(facet => new FoldedFacet(facet.Piece, facet.Copy, [.. facet.Corners.Select(corner => (corner.X, corner.Y))], facet.Placed!))],
+            Facets = [.. placed.Select(facet => new FoldedFacet(facet.Piece, facet.Copy, [.. facet.Corners.Select(corner => (corner.X, corner.Y))], facet.Placed!, [.. facet.Joints.Select(joint => joint?.Seam)]))],
             Gap = gap,
             Opening = opening,
             Size = size,
@@ -129,7 +131,7 @@ public sealed record FoldUp
         var along = Tolerance + (expected.Smooth > 0 ? 0.05 : 0);
         yield return Figure("open edge", opening, expected.Opening, along);
         var cloth = pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).Sum(piece => piece.PerCover * piece.StitchLine.Area) - net.TrimmedArea;
-        yield return Figure("cloth between stitch lines", cloth, expected.Area, AreaTolerance + expected.Smooth);
+        yield return Figure("cloth between stitch lines", cloth, expected.Area, AreaTolerance + expected.Smooth) with { IsArea = true };
         if (placed.Count > 0)
         {
             yield return Figure("way round its first face", LevelFace.Round(placed), expected.Round, along);

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
@@ -24,10 +25,88 @@ public sealed record NumberChangeJson(string For, string Name, double Change, st
 public sealed record SensitivityJson(string Measure, string Label, double Off, string OffShown, double Worst, bool Breaks, IReadOnlyList<NumberChangeJson> Changes);
 
 /// <summary>A facet on the flat and in space, in millimetres.</summary>
-public sealed record FacetJson(string Piece, int Copy, IReadOnlyList<double[]> Flat, IReadOnlyList<double[]> Space);
+/// <param name="Piece">The piece's key.</param>
+/// <param name="Copy">Which copy of it.</param>
+/// <param name="Flat">Its corners on the flat.</param>
+/// <param name="Space">The same corners in space.</param>
+/// <param name="Seams">The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge.</param>
+public sealed record FacetJson(string Piece, int Copy, IReadOnlyList<double[]> Flat, IReadOnlyList<double[]> Space, IReadOnlyList<string?> Seams);
+
+/// <summary>A place where the cover does not close: two sides in space that are sewn together and lie apart.</summary>
+/// <param name="Seam">The seam; null at a crease.</param>
+/// <param name="Piece">The piece one of them is on.</param>
+/// <param name="Gap">How far apart, in millimetres.</param>
+/// <param name="GapShown">The same in the job's unit.</param>
+/// <param name="One">One side, end to end.</param>
+/// <param name="Other">The other.</param>
+public sealed record OpenPlaceJson(string? Seam, string Piece, double Gap, string GapShown, IReadOnlyList<double[]> One, IReadOnlyList<double[]> Other);
+
+/// <summary>A figure of the folded cover beside what the thing's own measures say.</summary>
+/// <param name="What">What is measured.</param>
+/// <param name="Found">In millimetres or square millimetres.</param>
+/// <param name="Expected">As the thing says.</param>
+/// <param name="FoundShown">In the job's unit.</param>
+/// <param name="ExpectedShown">In the job's unit.</param>
+/// <param name="Agrees">They agree.</param>
+public sealed record FoldedFigureJson(string What, double Found, double Expected, string FoundShown, string ExpectedShown, bool Agrees);
 
 /// <summary>The fold-up proof of a cover.</summary>
-public sealed record FoldUpJson(bool Closes, double Gap, double Opening, double[] Size, IReadOnlyList<string> Problems, IReadOnlyList<FacetJson> Facets);
+public sealed record FoldUpJson
+{
+    /// <summary>It closes and is as large as the thing says.</summary>
+    public required bool Closes { get; init; }
+
+    /// <summary>The furthest apart that two edges sewn together lie, in millimetres.</summary>
+    public required double Gap { get; init; }
+
+    /// <summary>The same in the job's unit.</summary>
+    public required string GapShown { get; init; }
+
+    /// <summary>The length of all edges that stay open.</summary>
+    public required double Opening { get; init; }
+
+    /// <summary>Its size.</summary>
+    public required double[] Size { get; init; }
+
+    /// <summary>What speaks against it, in words.</summary>
+    public required IReadOnlyList<string> Problems { get; init; }
+
+    /// <summary>What was measured on it, beside what the thing says.</summary>
+    public required IReadOnlyList<FoldedFigureJson> Figures { get; init; }
+
+    /// <summary>Where it does not close.</summary>
+    public required IReadOnlyList<OpenPlaceJson> Open { get; init; }
+
+    /// <summary>Seams whose two sides are not as long as each other.</summary>
+    public required IReadOnlyList<string> UnequalSeams { get; init; }
+
+    /// <summary>Every flat part of it.</summary>
+    public required IReadOnlyList<FacetJson> Facets { get; init; }
+
+    /// <summary>From the core's proof.</summary>
+    public static FoldUpJson Of(FoldUp folded, LengthFormat format) => new()
+    {
+        Closes = folded.Holds,
+        Gap = folded.Gap,
+        GapShown = Shown(folded.Gap, format),
+        Opening = folded.Opening,
+        Size = [folded.Size.X, folded.Size.Y, folded.Size.Z],
+        Problems = folded.Problems,
+        Figures = [.. folded.Figures.Select(figure => new FoldedFigureJson(figure.What, figure.Found, figure.Expected, Shown(figure, figure.Found, format), Shown(figure, figure.Expected, format), figure.Agrees))],
+        Open = [.. folded.Open.Select(place => new OpenPlaceJson(place.Seam, place.Piece, place.Gap, Shown(place.Gap, format), [At(place.One.From), At(place.One.To)], [At(place.Other.From), At(place.Other.To)]))],
+        UnequalSeams = folded.UnequalSeams,
+        Facets = [.. folded.Facets.Select(facet => new FacetJson(facet.Piece, facet.Copy, [.. facet.Flat.Select(point => new[] { point.X, point.Y })], [.. facet.Corners.Select(At)], facet.Seams))],
+    };
+
+    private static double[] At(Place place) => [place.X, place.Y, place.Z];
+
+    private static string Shown(double millimetres, LengthFormat format) => double.IsFinite(millimetres) ? format.RoundedWithUnit(Length.FromMillimetres((decimal)millimetres)) : "–";
+
+    /// <summary>Cloth is told in square feet or square metres, everything else along a tape.</summary>
+    private static string Shown(FoldedFigure figure, double value, LengthFormat format) => figure.IsArea
+        ? format.Unit.IsImperial() ? FormattableString.Invariant($"{value / (304.8 * 304.8):0.00} sq ft") : FormattableString.Invariant($"{value / 1e6:0.000} m²")
+        : Shown(value, format);
+}
 
 internal static class JudgementEndpoints
 {
@@ -105,13 +184,6 @@ internal static class JudgementEndpoints
             return Refusals.Unprocessable(outcome.Checks);
         }
 
-        var folded = FoldUp.Of(draft);
-        return TypedResults.Ok(new FoldUpJson(
-            folded.Holds,
-            folded.Gap,
-            folded.Opening,
-            [folded.Size.X, folded.Size.Y, folded.Size.Z],
-            folded.Problems,
-            [.. folded.Facets.Select(facet => new FacetJson(facet.Piece, facet.Copy, [.. facet.Flat.Select(point => new[] { point.X, point.Y })], [.. facet.Corners.Select(place => new[] { place.X, place.Y, place.Z })]))]));
+        return TypedResults.Ok(FoldUpJson.Of(FoldUp.Of(draft), draft.Format));
     }
 }

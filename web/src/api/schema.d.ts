@@ -839,11 +839,19 @@ export interface components {
         Entry: number | string;
         /** @description A facet on the flat and in space, in millimetres. */
         FacetJson: {
+            /** @description The piece's key. */
             piece: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Which copy of it.
+             */
             copy: number;
+            /** @description Its corners on the flat. */
             flat: number[][];
+            /** @description The same corners in space. */
             space: number[][];
+            /** @description The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge. */
+            seams: string[];
         };
         /** @description A finished size. */
         FinishedJson: {
@@ -873,14 +881,53 @@ export interface components {
         };
         /** @description The fold-up proof of a cover. */
         FoldUpJson: {
+            /** @description It closes and is as large as the thing says. */
             closes: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The furthest apart that two edges sewn together lie, in millimetres.
+             */
             gap: number;
-            /** Format: double */
+            /** @description The same in the job's unit. */
+            gapShown: string;
+            /**
+             * Format: double
+             * @description The length of all edges that stay open.
+             */
             opening: number;
+            /** @description Its size. */
             size: number[];
+            /** @description What speaks against it, in words. */
             problems: string[];
+            /** @description What was measured on it, beside what the thing says. */
+            figures: components["schemas"]["FoldedFigureJson"][];
+            /** @description Where it does not close. */
+            open: components["schemas"]["OpenPlaceJson"][];
+            /** @description Seams whose two sides are not as long as each other. */
+            unequalSeams: string[];
+            /** @description Every flat part of it. */
             facets: components["schemas"]["FacetJson"][];
+        };
+        /** @description A figure of the folded cover beside what the thing's own measures say. */
+        FoldedFigureJson: {
+            /** @description What is measured. */
+            what: string;
+            /**
+             * Format: double
+             * @description In millimetres or square millimetres.
+             */
+            found: number;
+            /**
+             * Format: double
+             * @description As the thing says.
+             */
+            expected: number;
+            /** @description In the job's unit. */
+            foundShown: string;
+            /** @description In the job's unit. */
+            expectedShown: string;
+            /** @description They agree. */
+            agrees: boolean;
         };
         /** @description A form. */
         FormJson: {
@@ -1207,6 +1254,15 @@ export interface components {
             path: string;
             /** @description What to write there, as a person would type it. */
             value: string;
+            /** @description What is written with it, in the same breath: two measures that are swapped. */
+            also?: components["schemas"]["MendedInput"][];
+        };
+        /** @description One input a mend writes. */
+        MendedInput: {
+            /** @description Which input. */
+            path: string;
+            /** @description What to write there. */
+            value: string;
         };
         /** @description Something else a cover needs. */
         NotionJson: {
@@ -1256,6 +1312,24 @@ export interface components {
             shown: string;
             widthShown: string;
             lengthShown: string;
+        };
+        /** @description A place where the cover does not close: two sides in space that are sewn together and lie apart. */
+        OpenPlaceJson: {
+            /** @description The seam; null at a crease. */
+            seam: null | string;
+            /** @description The piece one of them is on. */
+            piece: string;
+            /**
+             * Format: double
+             * @description How far apart, in millimetres.
+             */
+            gap: number;
+            /** @description The same in the job's unit. */
+            gapShown: string;
+            /** @description One side, end to end. */
+            one: number[][];
+            /** @description The other. */
+            other: number[][];
         };
         /** @description A choice made with words, the usual one first. */
         OptionJson: {
@@ -1443,7 +1517,7 @@ export interface components {
             instance?: null | string;
         };
         /** @enum {unknown} */
-        QuantitySource: "measure" | "default" | "job" | "house" | "cover" | "cloth" | "worked" | null;
+        QuantitySource: "measure" | "default" | "job" | "house" | "cover" | "cloth" | "worked" | "drawn" | null;
         /** @description A measure as it was read. */
         ReadMeasureJson: {
             /**
@@ -1513,15 +1587,29 @@ export interface components {
             takes: null | string;
             meets: boolean;
         };
-        /** @description One side of a seam. */
+        /** @description An edge on one side of a seam; a side may go on along several. */
         SeamSideJson: {
+            /** @description The piece's key. */
             piece: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Which copy of it in one cover.
+             */
             copy: number;
+            /** @description The edge's name. */
             edge: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Along the stitch line.
+             */
             length: number;
+            /** @description The same in the job's unit. */
             lengthShown: string;
+            /**
+             * Format: int32
+             * @description 1 or 2: which side of the seam it is on.
+             */
+            side: number;
         };
         /** @description What hangs on a measure that is off by so much. */
         SensitivityJson: {

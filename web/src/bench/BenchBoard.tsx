@@ -13,6 +13,7 @@ import { MeasurePanel } from "../measure/MeasurePanel";
 import { isAsked, isMeasured, missingMeasures, shapeOf, withExamples } from "../measure/shape";
 import { useLastGood } from "../measure/useLastGood";
 import { PiecesPanel } from "../pieces/PiecesPanel";
+import { ProofView } from "../proof/ProofView";
 import { BenchHeader } from "./BenchHeader";
 import { ConflictNotice } from "./ConflictNotice";
 import { CoverTabs } from "./CoverTabs";
@@ -32,11 +33,12 @@ const pauseBeforeComparing = 350;
 export function BenchBoard({ catalogue, houseRules }: Props) {
   const document = useBench((state) => state.document);
   const current = useCurrentCover();
-  const { choosing, turning, reading, laying, shownCloth } = useBench(
-    useShallow(({ choosing, turning, reading, laying, shownCloth }) => ({
+  const { choosing, turning, reading, proving, laying, shownCloth } = useBench(
+    useShallow(({ choosing, turning, reading, proving, laying, shownCloth }) => ({
       choosing,
       turning,
       reading,
+      proving,
       laying,
       shownCloth,
     })),
@@ -111,6 +113,14 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
             draft={draft}
             name={nameOf(document, current)}
             onLeave={() => useBench.setState({ reading: false })}
+          />
+        ) : proving ? (
+          <ProofView
+            cover={withExamples(shape, current.cover, unit)}
+            unit={unit}
+            houseRules={houseRules}
+            draft={draft}
+            name={nameOf(document, current)}
           />
         ) : (
           <>

@@ -25,6 +25,7 @@ export function useBenchKeys() {
           flushSync(() =>
             useBench.setState({
               reading: false,
+              proving: false,
               choosing: null,
               turning: place === "#measure" || place === "#makeup" ? false : bench.turning,
             }),
@@ -35,13 +36,16 @@ export function useBenchKeys() {
           chooseThing("new");
         } else if (event.code === "KeyT") {
           event.preventDefault();
-          useBench.setState({ turning: !bench.turning, reading: false });
+          useBench.setState({ turning: !bench.turning, reading: false, proving: false });
         } else if (event.code === "KeyW") {
           event.preventDefault();
-          useBench.setState({ reading: !bench.reading });
+          useBench.setState({ reading: !bench.reading, proving: false });
+        } else if (event.code === "KeyS") {
+          event.preventDefault();
+          useBench.setState({ proving: !bench.proving, reading: false });
         }
-      } else if (key === "escape" && (bench.turning || bench.reading)) {
-        useBench.setState({ turning: false, reading: false });
+      } else if (key === "escape" && (bench.turning || bench.reading || bench.proving)) {
+        useBench.setState({ turning: false, reading: false, proving: false });
       }
     };
     window.addEventListener("keydown", onKeyDown);

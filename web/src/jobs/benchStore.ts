@@ -19,9 +19,10 @@ interface BenchState {
   choosing: "new" | "change" | null;
   /** The piece that is lit, on the flat and in the hand alike. */
   litPiece: string | null;
-  /** The finished cover is turned in the hand; the whole working is read. */
+  /** The finished cover is turned in the hand; the whole working is read; the proof is open. */
   turning: boolean;
   reading: boolean;
+  proving: boolean;
   /** The roll shows the whole job, or only the cover on the bench. */
   laying: "job" | "cover";
   /** The cloth for linings or padding that is shown in place of the cover's own. */
@@ -37,6 +38,8 @@ interface BenchState {
   ask: (measure: string | null) => void;
 }
 
+const unopened = { turning: false, reading: false, proving: false };
+
 export const useBench = create<BenchState>((set, get) => ({
   jobId: null,
   document: null,
@@ -46,8 +49,7 @@ export const useBench = create<BenchState>((set, get) => ({
   measure: null,
   choosing: null,
   litPiece: null,
-  turning: false,
-  reading: false,
+  ...unopened,
   laying: "job",
   shownCloth: null,
   lastEdit: { tag: "", at: 0 },
@@ -60,8 +62,7 @@ export const useBench = create<BenchState>((set, get) => ({
       currentId: document.covers[0]?.id ?? null,
       measure: null,
       choosing: null,
-      turning: false,
-      reading: false,
+      ...unopened,
       shownCloth: null,
     }),
   edit: (tag, change) => {

@@ -7,6 +7,7 @@ import { useSize } from "../ui/useSize";
 import { alike } from "./alike";
 import { PieceShape } from "./PieceShape";
 import { FinishedSizes } from "./FinishedSizes";
+import { ProofMark } from "../proof/ProofMark";
 import { OwnFigure } from "./OwnFigure";
 import { TouchedSize } from "./TouchedSize";
 import { WorkingLine } from "./WorkingLine";
@@ -43,7 +44,6 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
   const working =
     draft.working.find((line) => line.for === shown) ??
     draft.working.find((line) => line.for.endsWith(".cutWidth"));
-  const meets = draft.seams.filter((seam) => seam.meets).length;
   return (
     <section
       className={stale ? "sheet pieces-panel stale" : "sheet pieces-panel"}
@@ -55,13 +55,7 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
         <h2 className="panel-heading">Cut sizes in {unitWords[draft.unit] ?? draft.unit}; red is stitched</h2>
         {example && <span className="example-mark">example</span>}
         {stale && <span className="example-mark">before the last entry</span>}
-        <span className={meets === draft.seams.length ? "ledger" : "ledger open"}>
-          {meets === draft.seams.length
-            ? meets === 0
-              ? "pinned, no seam drafted"
-              : `All ${meets} seams meet`
-            : `${draft.seams.length - meets} seams do not meet`}
-        </span>
+        <ProofMark draft={draft} cover={cover} unit={unit} houseRules={houseRules} />
       </header>
       <ul className="pieces">
         {alike(draft.pieces).map(({ piece, quantity, name, keys }) => (

@@ -13,6 +13,7 @@ const keys: [string, string][] = [
   ["Alt+N", "another thing to cover"],
   ["Alt+T", "turn the finished cover in the hand, and back"],
   ["Alt+W", "the whole working, and back"],
+  ["Alt+S", "the proof, seam by seam, and back"],
   ["← → ↑ ↓", "in a row of choices: the one beside; on the finished cover: turn it"],
   ["← → ↑ ↓, T, P", "on a piece on the roll: move it (Shift: further), turn it, pin it or let it go"],
   ["PgDn, PgUp", "on the roll: the next piece, the one before"],
