@@ -13,7 +13,7 @@ internal sealed record Verdict(Mutant Mutant, bool Noticed, string By);
 internal sealed class Judge(string folder, string core)
 {
     /// <summary>What all tests together may take over one change, in milliseconds: beyond that it counts as not noticed.</summary>
-    private const int Budget = 10_000;
+    private const int Budget = 6_000;
 
     private readonly List<(int Test, int Took, HashSet<int> Covers, string Name)> _tests = [];
 

@@ -11,6 +11,9 @@ internal sealed class Places(SemanticModel model)
 
     private static readonly string[] Rules = ["seam", "zip", "hem", "joinSeam", "tapeWidth", "pipingLap"];
 
+    /// <summary>The order of what these are given is nothing.</summary>
+    private static readonly HashSet<string> Commutative = ["Min", "Max", "Hypot", "DistanceTo", "Meet", "Meets"];
+
     private static readonly Dictionary<SyntaxKind, SyntaxKind[]> Operators = new()
     {
         [SyntaxKind.AddExpression] = [SyntaxKind.SubtractExpression],
@@ -40,6 +43,7 @@ internal sealed class Places(SemanticModel model)
         ElementAccessExpressionSyntax rule when IsRule(rule, out var name) => OfRule(rule, name),
         IdentifierNameSyntax figure when IsFigureInSum(figure) => OfFigure(figure),
         ConditionalExpressionSyntax choice => [(MutantKind.Choice, choice.WithWhenTrue(choice.WhenFalse).WithWhenFalse(choice.WhenTrue))],
+        InvocationExpressionSyntax { Expression: MemberAccessExpressionSyntax { Name.Identifier.Text: var name } } when Commutative.Contains(name) => [],
         InvocationExpressionSyntax call => Swapped(call.ArgumentList).Select(list => (MutantKind.SwappedArguments, (ExpressionSyntax)call.WithArgumentList(list))),
         ObjectCreationExpressionSyntax { ArgumentList: { } list } made => Swapped(list).Select(swapped => (MutantKind.SwappedArguments, (ExpressionSyntax)made.WithArgumentList(swapped))),
         ImplicitObjectCreationExpressionSyntax made => Swapped(made.ArgumentList).Select(list => (MutantKind.SwappedArguments, (ExpressionSyntax)made.WithArgumentList(list))),
@@ -52,6 +56,11 @@ internal sealed class Places(SemanticModel model)
         if (isSum && !IsFigure(binary))
         {
             yield break; // text put together
+        }
+
+        if (binary.Kind() is SyntaxKind.MultiplyExpression or SyntaxKind.DivideExpression && (IsOne(binary.Left) || IsOne(binary.Right)))
+        {
+            yield break; // once, or once taken away, is the same however it is taken
         }
 
         var kind = isSum ? MutantKind.Operator : binary.Kind() is SyntaxKind.LogicalAndExpression or SyntaxKind.LogicalOrExpression ? MutantKind.Logic : MutantKind.Comparison;
@@ -70,6 +79,8 @@ internal sealed class Places(SemanticModel model)
             yield return (MutantKind.DroppedTerm, binary.Right);
         }
     }
+
+    private static bool IsOne(ExpressionSyntax expression) => expression.ToString() is "1" or "1.0" or "-1" or "-1.0" or "1m";
 
     private static SyntaxKind TokenFor(SyntaxKind expression) => expression switch
     {

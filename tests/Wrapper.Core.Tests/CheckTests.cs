@@ -108,7 +108,7 @@ public sealed class CheckTests
         Assert.DoesNotContain(Drafter.Draft(turned with { Nap = "either" }).Checks, check => check.Code == "turned-on-nap");
     }
 
-    private static CoverInput With(string where, string text) => where == "tapered"
+    internal static CoverInput With(string where, string text) => where == "tapered"
         ? Cushions.Worked with { Shape = "trapezoid", Measures = Cushions.Typed(("frontWidth", "21 1/4"), ("backWidth", text), ("depth", "19"), ("thickness", "4")) }
         : Put(where == "measures.diagonal2" ? Put(Cushions.Worked, "measures.diagonal1", "28 1/2") : Cushions.Worked, where, text);
 

@@ -177,7 +177,7 @@ public sealed class FoldUpTests
     }
 
     /// <summary>The piece with one of its stitch lines a millimetre further out or in, or a line sewn inside it moved.</summary>
-    private static IEnumerable<(string Line, Piece Changed)> Moves(Piece piece)
+    internal static IEnumerable<(string Line, Piece Changed)> Moves(Piece piece)
     {
         foreach (var by in (decimal[])[1, -1])
         {

@@ -82,19 +82,21 @@ public sealed class FormSlipsTests
         }
     }
 
+    /// <summary>Outlines that cannot be, each with what is said of it.</summary>
+    internal static readonly (string Code, string Points)[] Outlines =
+    [
+        ("outline-too-few-points", "0 0;20 0"),
+        ("outline-points-coincide", "0 0;20 0;20 0;0 16"),
+        ("outline-crosses-itself", "0 0;20 16;20 0;0 16"),
+        ("outline-clockwise", "0 0;0 16;20 16;20 0"),
+        ("rise-too-large", "0 0 11;20 0;20 16;0 16"),
+        ("inner-curve-too-tight", "0 0;20 0;20 16;10.4 16 -0.4;9.6 16;0 16"),
+    ];
+
     [Fact]
     public void Outlines_that_cannot_be_are_told()
     {
-        (string Code, string Points)[] outlines =
-        [
-            ("outline-too-few-points", "0 0;20 0"),
-            ("outline-points-coincide", "0 0;20 0;20 0;0 16"),
-            ("outline-crosses-itself", "0 0;20 16;20 0;0 16"),
-            ("outline-clockwise", "0 0;0 16;20 16;20 0"),
-            ("rise-too-large", "0 0 11;20 0;20 16;0 16"),
-            ("inner-curve-too-tight", "0 0;20 0;20 16;10.4 16 -0.4;9.6 16;0 16"),
-        ];
-        foreach (var (code, points) in outlines)
+        foreach (var (code, points) in Outlines)
         {
             var input = Thing.Inches("box-cushion", "shape=outline thickness=4") with { Points = Points(points) };
             var check = Assert.Single(Drafter.Draft(input).Checks, check => check.Level == CheckLevel.Error);
@@ -147,7 +149,7 @@ public sealed class FormSlipsTests
                 },
                 iter: 6000);
 
-    private static CoverInput Said(string form, string measures, string said)
+    internal static CoverInput Said(string form, string measures, string said)
     {
         var input = Thing.Inches(form, measures, said.Contains('=') && !said.StartsWith("legs", StringComparison.Ordinal) && !said.StartsWith("zones", StringComparison.Ordinal) ? said : "");
         return said.StartsWith("legs=", StringComparison.Ordinal) ? input with { Legs = [Entry.Typed(said[5..])] }
@@ -155,6 +157,6 @@ public sealed class FormSlipsTests
             : input;
     }
 
-    private static PointInput[] Points(string text) =>
+    internal static PointInput[] Points(string text) =>
         [.. text.Split(';').Select(point => point.Split(' ')).Select(parts => new PointInput(Entry.Typed(parts[0]), Entry.Typed(parts[1]), parts.Length > 2 ? Entry.Typed(parts[2]) : null))];
 }

@@ -11,13 +11,16 @@ namespace Wrapper.Core.Tests;
 /// <summary>Every kind of cover drafted to the last mark, word and place, as it was when it had been proved.</summary>
 public sealed class GoldenTests
 {
+    /// <summary>How many covers of each way with nothing said are answered: plain ones, and those that are varied.</summary>
+    private const int Variants = 26;
+
     /// <summary>The forms by id.</summary>
     public static TheoryData<string> Forms => [.. FormCatalogue.All.Select(form => form.Id)];
 
     [Theory]
     [MemberData(nameof(Forms))]
     public void Covers_are_drafted_as_they_were(string form) => Golden.Hold(
-        $"covers-{form}.tsv", Covers.Cells.Where(cell => cell.Form.Id == form).SelectMany(cell => Enumerable.Range(0, cell.Option.Length == 0 ? 12 : 3).Select(i => Answer($"{cell} {i}", Varied(Random(cell, i), i)))));
+        $"covers-{form}.tsv", Covers.Cells.Where(cell => cell.Form.Id == form).SelectMany(cell => Enumerable.Range(0, cell.Option.Length == 0 ? Variants : 4).Select(i => Answer($"{cell} {i}", Varied(Random(cell, i), i)))));
 
     [Theory]
     [MemberData(nameof(Forms))]
@@ -49,6 +52,30 @@ public sealed class GoldenTests
         .. ConstructionCatalogue.All.Values.Select(way => ($"construction {way.Id}", $"{way.Label} {way.Says} {way.Look} {way.GoesOn} {way.Washes} {string.Join(' ', way.Closures ?? [])}")),
         .. FormCatalogue.All.SelectMany(form => form.Shapes.Select(shape => ($"form {form.Id} {shape.Id}", $"{form.Label} {shape.Label} {string.Join(' ', shape.Measures)} {string.Join(' ', shape.Constructions)} {string.Join(' ', shape.Closures)} {string.Join(' ', shape.Edges)} {string.Join(' ', form.RuleVariants)}"))),
     ]);
+
+    [Fact]
+    public void Slips_are_told_in_the_words_they_were() => Golden.Hold("slips.tsv",
+    [
+        .. CheckTests.Slips.SelectMany((slip, i) => Told($"check {i}", CheckTests.With(slip.Data.Item2, slip.Data.Item3), CheckTests.With(slip.Data.Item2, slip.Data.Item4))),
+        .. FormSlipsTests.Slips.SelectMany((slip, i) => Told($"form {i}", FormSlipsTests.Said(slip.Data.Item2, slip.Data.Item3, slip.Data.Item4), FormSlipsTests.Said(slip.Data.Item2, slip.Data.Item3, slip.Data.Item5))),
+        .. ListSlipsTests.Slips.SelectMany((slip, i) => Told($"list {i}", slip.Data.Item2, slip.Data.Item3)),
+        .. FormSlipsTests.Outlines.SelectMany((outline, i) => Told($"outline {i}", Thing.Inches("box-cushion", "shape=outline thickness=4") with { Points = FormSlipsTests.Points(outline.Points) })),
+    ]);
+
+    /// <summary>Covers with one line moved: what the proof says of them, and where it finds them open.</summary>
+    [Fact]
+    public void What_does_not_close_is_found_where_it_was() => Golden.Hold("open.tsv",
+        from cell in Covers.Cells.Where(cell => cell.Option.Length == 0)
+        from i in Enumerable.Range(0, 2)
+        let draft = Drafter.Draft(Random(cell, i)).Draft
+        where draft is not null
+        from piece in draft.Pieces
+        from move in FoldUpTests.Moves(piece).Where((_, at) => at % 3 == i)
+        let folded = Sewing.FoldUp.Of([.. draft.Pieces.Select(other => other == piece ? move.Changed : other)], draft.Seams, draft.Thing, draft.Blocks)
+        select ($"{cell} {i} {piece.Key} {move.Line}", Written.Sign($"{string.Join(' ', folded.Problems.Select(Written.Coarsely))} {string.Join(' ', folded.UnequalSeams)} {string.Join(' ', folded.Open.Select(place => $"{place.Seam} {place.Piece}"))}")));
+
+    private static IEnumerable<(string Name, string Line)> Told(string name, params CoverInput[] inputs) =>
+        inputs.Select((input, i) => ($"{name} {i}", string.Join(" | ", Drafter.Draft(input).Checks.Select(check => $"{check.Level} {check.Code} {check.Text} {check.Measure} {check.Position} {string.Join(", ", (check.Mends ?? []).Select(mend => $"{mend.Label} {mend.Path}={mend.Value} {string.Join(' ', mend.Also.Select(also => $"{also.Path}={also.Value}"))}"))}"))));
 
     private static (string Name, string Line) Answer(string name, CoverInput input)
     {
@@ -84,6 +111,22 @@ public sealed class GoldenTests
                 return input with { Nap = "one-way", UsableWidth = Entry.Number(1100), Count = 2, Options = new Dictionary<string, string>(input.Options) { ["hands"] = "pairs" } };
             case 11:
                 return input with { Legs = [Entry.Number(40), Entry.Number(55)], UsableWidth = Entry.Number(1400), SecondReadings = input.Measures.Take(1).ToDictionary(measure => measure.Key, measure => Entry.Number(measure.Value.Millimetres!.Value + 6)) };
+            case 12:
+                return input with { UsableWidth = Entry.Number(600), Count = 3, Options = new Dictionary<string, string>(input.Options) { ["plates"] = "middle-and-sides", ["join"] = "middle-and-sides", ["hands"] = "pairs" } };
+            case 13:
+                return input with { UsableWidth = Entry.Number(700), Count = 2, Options = new Dictionary<string, string>(input.Options) { ["join"] = "equal-widths", ["strips"] = "across", ["plates"] = "middle-and-sides" } };
+            case 14:
+                return input with { UsableWidth = Entry.Number(1000), Count = 4, Options = new Dictionary<string, string>(input.Options) { ["strips"] = "down", ["hands"] = "pairs", ["piping"] = "top", ["bias"] = "false", ["medallion"] = "200 mm" } };
+            case 15:
+                return input with { Obstacles = [new("front", Entry.Number(20), Entry.Number(30), Entry.Number(20)), new("front", Entry.Number(60), Entry.Number(30), Entry.Number(20)), new("right", Entry.Number(2), Entry.Number(3), Entry.Number(5000))], UsableWidth = null };
+            case >= 16 and < 24 when input.Measures.Count > 0:
+                // One measure after another far too small or far too large: what is said of it.
+                var name = input.Measures.Keys.ElementAt((i - 16) / 2 % input.Measures.Count);
+                return input with { Measures = new Dictionary<string, Entry>(input.Measures) { [name] = Entry.Number(Math.Round(input.Measures[name].Millimetres!.Value * (i % 2 == 0 ? 0.07m : 6))) } };
+            case 24:
+                return input with { Measures = input.Measures.ToDictionary(measure => measure.Key, measure => Entry.Number(measure.Value.Millimetres!.Value * 0.4m)), Points = [.. input.Points.Select(point => point with { X = Entry.Number(point.X.Millimetres!.Value * 0.2m), Y = Entry.Number(point.Y.Millimetres!.Value * 0.2m) })] };
+            case 25:
+                return input with { Points = [.. input.Points.Reverse()], Stations = [.. input.Stations.Reverse()], Rules = new Dictionary<string, Entry>(input.Rules) { ["fit.width"] = Entry.Number(-60), ["fit.depth"] = Entry.Number(-70), ["fit.thickness"] = Entry.Number(-15) } };
             default:
                 return input;
         }

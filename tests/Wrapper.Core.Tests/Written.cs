@@ -63,5 +63,9 @@ internal static class Written
 
     private static string Where(Place place) => $"{Coarse(place.X)},{Coarse(place.Y)},{Coarse(place.Z)}";
 
+    /// <summary>A text whose numbers are told to two figures: what differs by a machine's last bit is the same.</summary>
+    public static string Coarsely(string text) => System.Text.RegularExpressions.Regex.Replace(text, @"\d+\.\d+|\d{3,}", match =>
+        double.Parse(match.Value, CultureInfo.InvariantCulture) is var number && number < 0.05 ? "0" : (number * 1.0007).ToString("G2", CultureInfo.InvariantCulture));
+
     private static string Coarse(double value) => Math.Floor((value * 91.37) + 0.31).ToString(CultureInfo.InvariantCulture);
 }
