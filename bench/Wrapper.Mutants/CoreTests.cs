@@ -51,14 +51,14 @@ internal sealed class CoreTests
         set => _active.SetValue(null, value);
     }
 
-    /// <summary>The changes that a test's way leads past.</summary>
-    public List<int> Cover(TestCase test)
+    /// <summary>Whether a test passes, and the changes that its way leads past.</summary>
+    public (bool Passes, List<int> Cover) Cover(TestCase test)
     {
         Array.Clear(_hit);
         _recording.SetValue(null, true);
-        test.Passes();
+        var passes = test.Passes();
         _recording.SetValue(null, false);
-        return [.. Enumerable.Range(0, _hit.Length).Where(id => _hit[id])];
+        return (passes, [.. Enumerable.Range(0, _hit.Length).Where(id => _hit[id])]);
     }
 
     private static IEnumerable<TestCase> Find(Assembly assembly)

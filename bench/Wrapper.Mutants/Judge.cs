@@ -13,18 +13,30 @@ internal sealed record Verdict(Mutant Mutant, bool Noticed, string By);
 internal sealed class Judge(string folder, string core)
 {
     /// <summary>What all tests together may take over one change, in milliseconds: beyond that it counts as not noticed.</summary>
-    private const int Budget = 6_000;
+    private const int Budget = 12_000;
+
+    /// <summary>A test that takes no longer, in milliseconds, is quick: those come first, and then the golden answers, which notice most.</summary>
+    private const int Quick = 15;
+
+    /// <summary>What the quick tests may take before the golden answers, in milliseconds.</summary>
+    private const int QuickBudget = 800;
 
     private readonly List<(int Test, int Took, HashSet<int> Covers, string Name)> _tests = [];
 
     /// <summary>Runs every test once as the code is.</summary>
     public int Prepare()
     {
-        var cover = Path.Combine(Path.GetDirectoryName(core)!, "cover.tsv");
-        using var process = Start("cover", cover);
-        process.StandardInput.Close();
-        process.WaitForExit();
-        foreach (var line in File.ReadLines(cover).Select(line => line.Split('\t')))
+        var lanes = Environment.ProcessorCount;
+        var files = Enumerable.Range(0, lanes).Select(lane => Path.Combine(Path.GetDirectoryName(core)!, $"cover-{lane}.tsv")).ToList();
+        var processes = files.Select((file, lane) => Start("cover", file, lane.ToString(CultureInfo.InvariantCulture), lanes.ToString(CultureInfo.InvariantCulture))).ToList();
+        foreach (var process in processes)
+        {
+            process.StandardInput.Close();
+            process.WaitForExit();
+            process.Dispose();
+        }
+
+        foreach (var line in files.SelectMany(File.ReadLines).Select(line => line.Split('\t')))
         {
             if (line[2] == "True")
             {
@@ -40,8 +52,10 @@ internal sealed class Judge(string folder, string core)
             }
         }
 
-        _tests.Sort((a, b) => a.Took.CompareTo(b.Took));
+        _tests.Sort((a, b) => (Rank(a), a.Took, a.Test).CompareTo((Rank(b), b.Took, b.Test)));
         return _tests.Count;
+
+        static int Rank((int Test, int Took, HashSet<int> Covers, string Name) test) => test.Took <= Quick ? 0 : test.Name.StartsWith("Golden", StringComparison.Ordinal) ? 1 : 2;
     }
 
     /// <summary>Judges changes, on as many processes as there are processors.</summary>
@@ -84,11 +98,12 @@ internal sealed class Judge(string folder, string core)
         var (tests, took) = (new List<string>(), 0);
         foreach (var test in _tests.Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id)))
         {
-            took += test.Took;
-            if (took > Budget && tests.Count > 0)
+            if (took + test.Took > (test.Took <= Quick ? QuickBudget : Budget) && tests.Count > 0)
             {
-                break;
+                continue;
             }
+
+            took += test.Took;
 
             tests.Add(string.Create(CultureInfo.InvariantCulture, $"{test.Test}:{Math.Max(5_000, 20 * test.Took)}"));
         }
@@ -135,19 +150,21 @@ internal sealed class Judge(string folder, string core)
         return words[1] == "-" ? new(mutant, false, "") : new(mutant, true, _tests.First(test => test.Test == int.Parse(words[1], CultureInfo.InvariantCulture)).Name);
     }
 
-    private Process Start(string what, string argument)
+    private Process Start(string what, params string[] arguments)
     {
         var start = new ProcessStartInfo("dotnet")
         {
             RedirectStandardInput = true,
             RedirectStandardOutput = what == "run",
-            ArgumentList = { typeof(Judge).Assembly.Location, "worker", what, folder, core, argument },
+            ArgumentList = { typeof(Judge).Assembly.Location, "worker", what, folder, core },
         };
-        start.Environment["WRAPPER_FEW"] = "20"; // a twentieth of the random covers: a change that only shows in more is told as not noticed
-        if (what == "run")
+        foreach (var argument in arguments)
         {
-            start.Environment["DOTNET_PROCESSOR_COUNT"] = "1"; // each lane has a processor of its own
+            start.ArgumentList.Add(argument);
         }
+
+        start.Environment["WRAPPER_FEW"] = "20"; // a twentieth of the random covers: a change that only shows in more is told as not noticed
+        start.Environment["DOTNET_PROCESSOR_COUNT"] = "1"; // each lane has a processor of its own
 
         return Process.Start(start)!;
     }

@@ -4,9 +4,9 @@ using System.Text;
 using Wrapper.Mutants;
 
 // Changes drafting code in small ways and says how many of the changes the core's tests notice.
-if (args is ["worker", "cover", var testFolder, var withChanges, var cover])
+if (args is ["worker", "cover", var testFolder, var withChanges, var cover, var lane, var lanes])
 {
-    Worker.Cover(testFolder, withChanges, cover);
+    Worker.Cover(testFolder, withChanges, cover, int.Parse(lane, CultureInfo.InvariantCulture), int.Parse(lanes, CultureInfo.InvariantCulture));
     return 0;
 }
 

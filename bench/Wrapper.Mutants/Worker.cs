@@ -7,17 +7,21 @@ namespace Wrapper.Mutants;
 internal static class Worker
 {
     /// <summary>Writes of each test how long it takes and which changes it leads past.</summary>
-    public static void Cover(string folder, string core, string output)
+    /// <param name="folder">Where the tests are.</param>
+    /// <param name="core">The core that holds the changes.</param>
+    /// <param name="output">The file that is written.</param>
+    /// <param name="lane">Which of the processes this is that share the tests.</param>
+    /// <param name="lanes">How many there are.</param>
+    public static void Cover(string folder, string core, string output, int lane, int lanes)
     {
         var tests = new CoreTests(folder, core);
+        Console.SetOut(TextWriter.Null);
         using var file = new StreamWriter(output);
-        foreach (var test in tests.Cases)
+        foreach (var test in tests.Cases.Where(test => test.Index % lanes == lane))
         {
-            test.Passes(); // once for what is made ready at the first use
             var clock = Stopwatch.StartNew();
-            var passes = test.Passes();
-            var took = clock.ElapsedMilliseconds;
-            file.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{test.Index}\t{took}\t{passes}\t{string.Join(',', passes ? tests.Cover(test) : [])}\t{test.Name.ReplaceLineEndings(" ").Replace('\t', ' ')}"));
+            var (passes, cover) = tests.Cover(test);
+            file.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{test.Index}\t{clock.ElapsedMilliseconds}\t{passes}\t{string.Join(',', cover)}\t{test.Name.ReplaceLineEndings(" ").Replace('\t', ' ')}"));
         }
     }
 

@@ -101,6 +101,20 @@ public sealed class ClothBuyer
     /// <param name="role">What the cloth is for.</param>
     public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft, ClothRole role = ClothRole.Main) => [.. PiecesToLay.Of(cover, draft, role)];
 
+    /// <summary>What a lay of this length makes of the need and of what is bought of it.</summary>
+    internal (Worked Need, Worked Buy) FigureFor(Length lay, ClothSpecification cloth)
+    {
+        var need = NeedOf(lay, cloth);
+        var (yards, metres) = Steps();
+        return (need, need.RoundedUpTo(_unit.IsImperial() ? yards : metres));
+    }
+
+    /// <summary>The step cloth is bought by, in the job's system.</summary>
+    internal Length BuyingStep => _unit.IsImperial() ? Steps().Yards : Steps().Metres;
+
+    /// <summary>The job's unit.</summary>
+    internal LengthUnit Unit => _unit;
+
     /// <summary>The lay of these pieces on this cloth, to be planned.</summary>
     public static LayRequest RequestOf(ClothSpecification cloth, IEnumerable<LaidPiece> pieces) => new()
     {
@@ -174,17 +188,15 @@ public sealed class ClothBuyer
             return nothing;
         }
 
-        var need = NeedOf(lay.Length, cloth);
+        var (need, buy) = FigureFor(lay.Length, cloth);
         var (yardStep, metreStep) = Steps();
-        var step = _unit.IsImperial() ? yardStep : metreStep;
-        var buy = need.RoundedUpTo(step);
         return nothing with
         {
             Need = need,
             Buy = buy,
             BuyInYards = need.Value.RoundedUpTo(yardStep),
             BuyInMetres = need.Value.RoundedUpTo(metreStep),
-            RuleOfThumb = NeedOf(lay.RuleOfThumb, cloth).Value.RoundedUpTo(step),
+            RuleOfThumb = FigureFor(lay.RuleOfThumb, cloth).Buy.Value,
             Waste = buy.Value.IsZero ? 0 : 1 - (AreaOnRoll(lay, pieces) / (buy.Value.Millimetres * cloth.Width.Millimetres)),
         };
     }

@@ -78,7 +78,7 @@ internal static class PiecesToLay
     }
 
     /// <summary>What is seen flat and from above or in front: the faces of a set show the same place of the pattern.</summary>
-    private static bool IsFace(Piece piece) => piece.Id is "plate" or "top" or "face" or "panel" or "wrap";
+    internal static bool IsFace(Piece piece) => piece.Id is "plate" or "top" or "face" or "panel" or "wrap";
 
     /// <summary>A motif is centred on the face: half its depth from the front stitch line.</summary>
     private static Length Centre(Piece face) => (face.StitchLineOnCloth.Bounds.Top - face.StitchLineOnCloth.Bounds.Bottom).Half();

@@ -37,22 +37,22 @@ public static class OwnFigure
         var slips = new List<Slip>();
         if ((figure - number.Value).Abs() > near)
         {
-            foreach (var slip in Slips(number, found.Quantity, SeamsOf(draft)))
+            foreach (var slip in Slips(draft, number, found.Quantity))
             {
-                if ((slip.Value - figure).Abs() <= near && slips.TrueForAll(other => other.Text != slip.Text))
+                if ((slip.Value - figure).Abs() <= UnitSlips.Near(slip, number.Value, near) && slips.TrueForAll(other => other.Text != slip.Text))
                 {
                     slips.Add(slip);
                 }
             }
         }
 
-        return new((figure - number.Value).Abs() <= near, figure - number.Value, line, slips);
+        return new((figure - number.Value).Abs() <= near, figure - number.Value, line, Likelihood.Ordered(slips));
     }
 
     /// <summary>Every slip that can be made on one of the draft's numbers and would show: what practice takes its tickets from.</summary>
     public static IReadOnlyList<Slip> SlipsOf(Draft draft, DraftNumber number)
     {
-        return [.. Slips(number.Value, 1, SeamsOf(draft)).Where(slip => (slip.Value - number.Value.Value).Abs() > draft.Format.Step && slip.Value.IsPositive).DistinctBy(slip => slip.Value)];
+        return [.. Slips(draft, number.Value, 1).Where(slip => (slip.Value - number.Value.Value).Abs() > draft.Format.Step && slip.Value.IsPositive).DistinctBy(slip => slip.Value)];
     }
 
     /// <summary>The seam allowances that any number of the draft goes back to.</summary>
@@ -60,17 +60,18 @@ public static class OwnFigure
         [.. draft.Numbers().SelectMany(number => number.Value.Leaves()).Where(leaf => leaf.Source != QuantitySource.Measure && leaf.Name == "seam").Distinct()];
 
     /// <summary>Every slip there is on a sum: one figure of it wrong, the whole of it in another unit, or counted for one instead of several.</summary>
-    private static IEnumerable<Slip> Slips(Worked number, int quantity, IReadOnlyList<Quantity> seams)
+    private static IEnumerable<Slip> Slips(Draft draft, Worked number, int quantity)
     {
+        var seams = SeamsOf(draft);
         foreach (var sum in Opened(number))
         {
-            foreach (var slip in OfOneTerm(sum))
+            foreach (var slip in OfOneTerm(sum).Concat(MistakenSlips.Of(draft, sum, seams)))
             {
                 yield return slip;
             }
         }
 
-        foreach (var slip in Circumference(number, seams).Concat(Units(number.Value)))
+        foreach (var slip in Circumference(number, seams).Concat(UnitSlips.Of(number.Value)))
         {
             yield return slip;
         }
@@ -113,6 +114,11 @@ public static class OwnFigure
                 yield return new("counted-four-times", $"The {name} is counted four times: twice too often.", (rest + ((int)(2 * times) * one)).Value);
             }
 
+            if (Math.Abs(times) == 4 && term.Factor.Symbol == FactorSymbol.None)
+            {
+                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", $"The {name} is counted at one end; it is needed at both.", (rest + (times > 0 ? 2 * one : -2 * one)).Value);
+            }
+
             if (times is 0.5m or -0.5m)
             {
                 yield return new("half-counted-whole", $"The whole {name} is counted where half of it is meant.", (rest + (times > 0 ? one : -one)).Value);
@@ -143,23 +149,21 @@ public static class OwnFigure
                     yield return new("circumference-at-raw-edge", $"The way round is taken at the raw edge instead of the stitch line: π × 2 × {allowance.Name} too long.", raw);
                 }
 
+                // The band's own turnings: what is added for itself beside the way round.
                 var turnings = sum.Terms.Where(other => other.Quantity is GivenQuantity { Source: not QuantitySource.Measure } && other.Factor.Symbol == FactorSymbol.None).ToList();
                 if (turnings.Count > 0)
                 {
                     var without = turnings.Aggregate(sum, (left, turning) => left.Without(turning));
                     yield return new("turnings-forgotten", "The band’s own turnings are left out.", without.Value);
+                    foreach (var allowance in seams)
+                    {
+                        yield return new(
+                            "raw-edge-without-turnings",
+                            $"Two slips that hide each other: the way round is taken at the raw edge, π × 2 × {allowance.Name} too long, and the band’s own turnings are left out.",
+                            without.Value + (2 * allowance.Value).Times(Math.PI));
+                    }
                 }
             }
         }
-    }
-
-    private static IEnumerable<Slip> Units(Length number)
-    {
-        yield return new("second-face-forgotten", "This is half of it: the second face, or the second half, is forgotten.", number.Half());
-        yield return new("doubled", "This is twice as much: it is counted for both faces where one is meant.", 2 * number);
-        yield return new("yards-and-metres", "Yards were divided by 0.9144 instead of multiplied, or metres taken for yards.", number.Times(1 / 0.9144m));
-        yield return new("yards-and-metres", "Metres and yards are mixed.", number.Times(0.9144m));
-        yield return new("inches-and-centimetres", "Inches were read as centimetres.", number.Times(1 / 2.54m));
-        yield return new("inches-and-centimetres", "Centimetres were read as inches.", number.Times(2.54m));
     }
 }

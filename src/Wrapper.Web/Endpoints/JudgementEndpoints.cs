@@ -9,8 +9,16 @@ using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;
 
-/// <summary>A figure worked out on paper for one number of a cover, named as in its working.</summary>
-public sealed record OwnFigureRequestJson(DraftRequest Cover, string For, Entry Figure);
+/// <summary>
+/// A figure worked out on paper: for one number of a cover, named as in its working, or for a whole job's cloth, which is for
+/// <c>cloth</c>.
+/// </summary>
+/// <param name="Cover">The cover a number is of.</param>
+/// <param name="Yardage">What is to be bought, as it is asked of <c>/api/yardage</c>.</param>
+/// <param name="Cloth">Which cloth of the job, by its key; the yardage's own where nothing is said.</param>
+/// <param name="For">What the figure is for.</param>
+/// <param name="Figure">The figure. A bare number for cloth is in yards, or in metres in a metric job.</param>
+public sealed record OwnFigureRequestJson(DraftRequest? Cover, YardageRequestJson? Yardage, string? Cloth, string For, Entry Figure);
 
 /// <summary>A slip that would explain the figure.</summary>
 public sealed record SlipJson(string Code, string Text, double Value, string Shown);
@@ -123,8 +131,18 @@ internal static class JudgementEndpoints
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static Results<Ok<OwnFigureJson>, ProblemHttpResult> OwnFigureOf(OwnFigureRequestJson request)
+    private static Results<Ok<OwnFigureJson>, ProblemHttpResult> OwnFigureOf(OwnFigureRequestJson request, CancellationToken aborted)
     {
+        if (request.For == OwnClothEndpoint.For)
+        {
+            return OwnClothEndpoint.Judge(request, aborted);
+        }
+
+        if (request.Cover is null)
+        {
+            return Refusals.Unprocessable([Check.Error("unknown-number", $"A figure for a number of a cover needs the cover; a figure for the cloth is for “{OwnClothEndpoint.For}” and needs the yardage.", "cover")]);
+        }
+
         var outcome = Drafter.Draft(request.Cover.ToInput());
         if (outcome.Draft is not { } draft)
         {
@@ -134,24 +152,26 @@ internal static class JudgementEndpoints
         var reading = EntryReader.Read(request.Figure, outcome.Reading.Unit);
         if (reading.Length is not { } figure)
         {
-            return Refusals.Unprocessable([Check.Error("unreadable", $"Your figure: {reading.Problem}", "figure") with { Position = reading.Position }]);
+            return Refusals.Unprocessable([Unreadable(reading)]);
         }
 
-        if (OwnFigure.Judge(draft, request.For, figure) is not { } judgement)
-        {
-            return Refusals.Unprocessable([Check.Error("unknown-number", $"This cover has no number “{request.For}”. It has: {string.Join(", ", draft.Numbers().Select(number => number.For).Distinct())}.", "for")]);
-        }
-
-        var format = draft.Format;
-        return TypedResults.Ok(new OwnFigureJson(
-            judgement.Agrees,
-            judgement.Difference.Millimetres,
-            format.RoundedWithUnit(judgement.Difference),
-            judgement.Number.Value.Millimetres,
-            judgement.Number.Shown,
-            judgement.Number.Expression,
-            [.. judgement.Slips.Select(slip => new SlipJson(slip.Code, slip.Text, slip.Value.Millimetres, format.Rounded(slip.Value)))]));
+        return OwnFigure.Judge(draft, request.For, figure) is { } judgement
+            ? TypedResults.Ok(Answer(judgement, draft.Format.RoundedWithUnit, draft.Format.Rounded))
+            : Refusals.Unprocessable([Check.Error("unknown-number", $"This cover has no number “{request.For}”. It has: {string.Join(", ", draft.Numbers().Select(number => number.For).Distinct())}.", "for")]);
     }
+
+    /// <summary>The figure cannot be read, and why.</summary>
+    internal static Check Unreadable(LengthReading reading) => Check.Error("unreadable", $"Your figure: {reading.Problem}", "figure") with { Position = reading.Position };
+
+    /// <summary>The judgement written in the maker's unit.</summary>
+    internal static OwnFigureJson Answer(FigureJudgement judgement, Func<Length, string> withUnit, Func<Length, string> shown) => new(
+        judgement.Agrees,
+        judgement.Difference.Millimetres,
+        withUnit(judgement.Difference),
+        judgement.Number.Value.Millimetres,
+        shown(judgement.Number.Value),
+        judgement.Number.Expression,
+        [.. judgement.Slips.Select(slip => new SlipJson(slip.Code, slip.Text, slip.Value.Millimetres, shown(slip.Value)))]);
 
     private static Results<Ok<IReadOnlyList<SensitivityJson>>, ProblemHttpResult> SensitivityOf(DraftRequest request)
     {

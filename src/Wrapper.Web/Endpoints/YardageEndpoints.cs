@@ -19,6 +19,9 @@ internal static class YardageEndpoints
     private const int MostSteps = 20_000;
     private const int CompareSteps = 12;
 
+    /// <summary>Orders of the plain lay that shows what meeting the pattern costs: as many as the bench tries when the hand rests.</summary>
+    private const int PlainSteps = 600;
+
     /// <summary>How long a lay may be looked for at the most, in seconds.</summary>
     private const double MostSeconds = 120;
 
@@ -74,7 +77,8 @@ internal static class YardageEndpoints
         YardageLiveJson Live(Yardage yardage) => new(LayJson.Of(yardage.Lay!), YardageWriting.Bought(yardage, unit, price, null)!);
     }
 
-    private static ProblemHttpResult? Refusal(YardageRequestJson request)
+    /// <summary>What is missing in a request; null when nothing is.</summary>
+    internal static ProblemHttpResult? Refusal(YardageRequestJson request)
     {
         if (JobReading.UnitOf(request.Unit) is null || request.Covers is null || request.Cloth is null || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
         {
@@ -89,6 +93,9 @@ internal static class YardageEndpoints
         return null;
     }
 
+    /// <summary>The orders tried.</summary>
+    internal static int StepsOf(YardageRequestJson request) => Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps);
+
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
     {
         var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
@@ -99,7 +106,7 @@ internal static class YardageEndpoints
             return new(null, null, null, null, [], answers, false, [], [], [.. request.Covers.Select(cover => cover.Key)], [.. reading.Checks.Select(CheckJson.Of)], 0, null, [], []);
         }
 
-        var steps = Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps);
+        var steps = StepsOf(request);
         var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
         var yardage = buyer.Buy(cloth, steps, () => aborted.IsCancellationRequested);
         var example = yardage.Drafts.Count == 0 && request.Covers.Any(cover => cover.Example == true);
@@ -110,7 +117,7 @@ internal static class YardageEndpoints
         }
 
         var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, () => aborted.IsCancellationRequested) : [];
-        Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, steps, () => aborted.IsCancellationRequested).Buy is { } plain
+        Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), () => aborted.IsCancellationRequested).Buy is { } plain
             ? matched.Value - plain.Value
             : null;
         var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))["buyStep"].Value;
@@ -135,7 +142,8 @@ internal static class YardageEndpoints
             [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))]);
     }
 
-    private static List<JobCover> Covers(YardageRequestJson request, bool example) =>
+    /// <summary>The covers that are laid: those that are real, or the examples.</summary>
+    internal static List<JobCover> Covers(YardageRequestJson request, bool example) =>
     [
         .. request.Covers.Where(cover => (cover.Example ?? false) == example)
             .Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []), request.Covers.Count > 1 ? NameOf(cover.Cover) : "")),

@@ -1358,10 +1358,18 @@ export interface components {
             expression: string;
             slips: components["schemas"]["SlipJson"][];
         };
-        /** @description A figure worked out on paper for one number of a cover, named as in its working. */
+        /**
+         * @description A figure worked out on paper: for one number of a cover, named as in its working, or for a whole job's cloth, which is for
+         *     `cloth`.
+         */
         OwnFigureRequestJson: {
-            cover: components["schemas"]["DraftRequest"];
+            cover: null | components["schemas"]["DraftRequest"];
+            yardage: null | components["schemas"]["YardageRequestJson"];
+            /** @description Which cloth of the job, by its key; the yardage's own where nothing is said. */
+            cloth: null | string;
+            /** @description What the figure is for. */
             for: string;
+            /** @description The figure. A bare number for cloth is in yards, or in metres in a metric job. */
             figure: components["schemas"]["Entry"];
         };
         /** @description A layer of padding, as typed. */

@@ -55,13 +55,25 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
     catalogue,
     houseRules,
     drafts,
-    compare: true,
     steps: settledSteps,
     only,
   });
 
   const others = useYardages(settled, key, catalogue, houseRules);
   const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
+  // The other widths take many lays: the figure is there before them, and its own lay is not looked for again.
+  const compared = useYardage({
+    document: isSettled ? settled : null,
+    cloth: key,
+    catalogue,
+    houseRules,
+    drafts: [],
+    compare: true,
+    steps: quickSteps,
+    only,
+    known: isSettled ? full.data?.lay : null,
+  });
+  const isCompared = isSettled && !compared.isPlaceholderData && compared.data !== undefined;
   const latest = (isSettled ? full.data : quick.data) ?? null;
   // While a cloth for linings is shown, the cover's pieces are still those of its own cloth.
   const own = document ? clothOf(document, current?.cover).key : "";
@@ -79,6 +91,8 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
     return null;
   }
 
+  const matching = isCompared ? compared.data?.buy?.matching : null;
+  const priced = yardage?.buy && matching ? { ...yardage, buy: { ...yardage.buy, matching } } : yardage;
   const drawn = yardage && longer.live ? { ...yardage, ...longer.live, offcuts: [], cuts: [] } : yardage;
 
   const shape = current ? shapeOf(catalogue, current.cover) : null;
@@ -103,7 +117,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
         yardage={yardage}
       />
       <BenchHeader />
-      <main className="board" data-settled={isSettled}>
+      <main className="board" data-settled={isSettled} data-compared={isCompared}>
         <ConflictNotice />
         <CoverTabs yardages={[yardage, ...others.map((other) => other.yardage)]} />
         {choosing || !current || !shape ? (
@@ -173,16 +187,17 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               currentId={current.id}
             />
             <BuyPanel
-              yardage={yardage}
+              yardage={priced}
               stale={stale && yardage !== latest}
-              widths={full.data?.widths ?? []}
-              comparing={!isSettled}
+              widths={compared.data?.widths ?? []}
+              comparing={!isCompared}
               unit={unit}
               leftOut={yardage && only === null ? namesLeftOut(document, cloth, yardage) : []}
               cloth={cloth}
               others={others}
               longer={isSettled && only === null ? longer : null}
               coverOnly={only !== null}
+              asked={isSettled && !full.data?.example ? full.body : null}
             />
           </>
         )}

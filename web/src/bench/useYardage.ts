@@ -1,6 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api, type Catalogue, type Cloth, type Cover, type Yardage } from "../api/client";
+import { pinOf } from "../cloth/roll/pins";
 import { clothsOf, coversOn, type JobDocument } from "../jobs/document";
 import { isMeasured, shapeOf, withExamples } from "../measure/shape";
 
@@ -38,6 +39,8 @@ interface Asked {
   steps?: number;
   /** The one cover that is laid; null for all of them. */
   only?: string | null;
+  /** A lay that was found already and is not looked for again. */
+  known?: Yardage["lay"] | undefined;
 }
 
 export type YardageBody = ReturnType<typeof bodyOf>;
@@ -51,13 +54,20 @@ function bodyOf(
   compare: boolean,
   steps: number | undefined,
   only: string | null,
+  known: Yardage["lay"] | undefined,
 ) {
+  const kept = known?.placements.map((place) => ({ ...pinOf(place), remnant: place.remnant }));
   return {
     unit: document.heading.unit,
     houseRules,
     covers: coversOf(document, cloth, catalogue, only),
     // What is pinned and kept is the whole job's.
-    cloth: { ...cloth, others: [], ...(only === null ? {} : { pinned: [], kept: [] }) },
+    cloth: {
+      ...cloth,
+      others: [],
+      ...(only === null ? {} : { pinned: [], kept: [] }),
+      ...(kept && { kept }),
+    },
     drafts,
     compare,
     steps: steps ?? settledSteps,
@@ -89,6 +99,7 @@ export function useYardage({
   compare = false,
   steps,
   only = null,
+  known,
 }: Asked) {
   const draftKeys = drafts.join(","); // the list is made anew at each render; its text says whether it changed
   const body = useMemo(() => {
@@ -103,9 +114,10 @@ export function useYardage({
           compare,
           steps,
           only,
+          known,
         )
       : null;
-  }, [document, key, catalogue, houseRules, draftKeys, compare, steps, only]);
+  }, [document, key, catalogue, houseRules, draftKeys, compare, steps, only, known]);
   return { ...useQuery(asked(body)), body };
 }
 
@@ -138,6 +150,7 @@ export function useYardages(
               false,
               settledSteps,
               null,
+              undefined,
             )
           : null,
       ),

@@ -46,6 +46,7 @@ const show = (change = {}) =>
       others={[]}
       longer={null}
       coverOnly={false}
+      asked={null}
       {...change}
     />,
   );
@@ -85,6 +86,7 @@ test("a figure from before a wrong entry, an example and what is left out are sa
     others: [],
     longer: null,
     coverOnly: false,
+    asked: null,
   };
   rerender(<BuyPanel yardage={{ ...yardage, example: true }} {...props} leftOut={["Step"]} />);
   expect(screen.getByText("example")).toBeTruthy();

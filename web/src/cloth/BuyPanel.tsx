@@ -1,6 +1,8 @@
 import type { Cloth, Unit, Width, Yardage } from "../api/client";
 import type { ClothYardage } from "../bench/useYardage";
 import { editCloth } from "../jobs/benchStore";
+import type { YardageBody } from "../bench/useYardage";
+import { OwnFigureField } from "../judgement/OwnFigureField";
 import { clothName } from "../jobs/document";
 import { Figure } from "../ui/Figure";
 import { joins } from "../ui/words";
@@ -24,6 +26,8 @@ interface Props {
   longer: Longer | null;
   /** The figure is for the cover on the bench alone. */
   coverOnly: boolean;
+  /** What the figure was asked with, for the maker's own to be held against; null while there is nothing to hold it against. */
+  asked: YardageBody | null;
 }
 
 /** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
@@ -38,6 +42,7 @@ export function BuyPanel({
   others,
   longer,
   coverOnly,
+  asked,
 }: Props) {
   const buy = yardage?.buy;
   return (
@@ -81,6 +86,13 @@ export function BuyPanel({
         )}
       </div>
       {yardage && <LayFacts yardage={yardage} longer={longer} />}
+      {buy && asked && (
+        <OwnFigureField
+          label="I make it"
+          placeholder={unit === "in" ? "yards" : "metres"}
+          against={{ yardage: asked, for: "cloth" }}
+        />
+      )}
       {others.length > 0 && (
         <ul className="other-cloths" aria-label="To buy of the other cloths">
           {others.map(({ cloth: other, yardage: its }) => (

@@ -6,7 +6,7 @@ import { Nowhere } from "../app/Nowhere";
 import { useCatalogue } from "../bench/useCatalogue";
 import { useYardages, type ClothYardage } from "../bench/useYardage";
 import { Notions } from "../cloth/Notions";
-import { RollDrawing } from "../cloth/roll/RollDrawing";
+import { RollOnPaper } from "../cloth/roll/RollDrawing";
 import { useHouse } from "../house/useHouse";
 import { clothName, coversOn, documentOf, isForInside, nameOf, type CoverEntry } from "../jobs/document";
 import { isMeasured, shapeOf } from "../measure/shape";
@@ -96,7 +96,7 @@ export function CuttingSheet() {
           {yardage && (
             <section className="sheet-lay">
               <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
-              <RollDrawing yardage={yardage} unit={heading.unit} currentId={null} />
+              <RollOnPaper yardage={yardage} unit={heading.unit} />
               <RemnantDrawings yardage={yardage} />
               <CutOrder
                 yardage={yardage}

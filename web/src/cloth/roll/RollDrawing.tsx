@@ -15,12 +15,38 @@ interface Props {
 /** Nothing is drawn on less, which a page still being laid out may give. */
 const narrowest = 40;
 
+/** As wide as a sheet of paper inside its margins, in CSS pixels, and no higher than half of one. */
+const sheet = { width: 700, height: 460 };
+
 /** The roll with its ruled edge and every piece on it in its true shape, cut end on the left; a long roll goes on in a row below. */
 export function RollDrawing({ yardage, unit, currentId, hand }: Props & { hand?: RollHand }) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 780, height: 190 });
+  return (
+    <div className="roll-drawing" ref={ref}>
+      <RollRows yardage={yardage} unit={unit} currentId={currentId} hand={hand} size={size} />
+    </div>
+  );
+}
+
+/** The roll for paper: drawn to the width of a sheet, and shown as wide as there is room, whole and in proportion. */
+export function RollOnPaper({ yardage, unit }: Omit<Props, "currentId">) {
+  return (
+    <div className="roll-on-paper">
+      <RollRows yardage={yardage} unit={unit} currentId={null} hand={undefined} size={sheet} onPaper />
+    </div>
+  );
+}
+
+interface RowsProps extends Props {
+  hand: RollHand | undefined;
+  size: { width: number; height: number };
+  onPaper?: boolean;
+}
+
+function RollRows({ yardage, unit, currentId, hand, size, onPaper = false }: RowsProps) {
   const { lay, buy, usableWidth } = yardage;
   if (!lay || !buy || !usableWidth || size.width < narrowest || size.height < narrowest) {
-    return <div className="roll-drawing" ref={ref} />;
+    return null;
   }
 
   const step = unit === "in" ? 914.4 : 1000;
@@ -31,8 +57,7 @@ export function RollDrawing({ yardage, unit, currentId, hand }: Props & { hand?:
   const count = yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0);
   return (
     <div
-      className="roll-drawing"
-      ref={ref}
+      className="roll-rows"
       role={hand ? "group" : "img"}
       aria-label={`The lay: ${count} pieces on ${buy.figure} ${buy.unit}`}
     >
@@ -47,6 +72,7 @@ export function RollDrawing({ yardage, unit, currentId, hand }: Props & { hand?:
           step={step}
           unit={buy.unit}
           hand={hand}
+          share={onPaper ? size.width : null}
         />
       ))}
     </div>

@@ -16,10 +16,12 @@ interface Props {
   step: number;
   unit: string;
   hand: RollHand | undefined;
+  /** On paper the row is that share of the sheet which it has of this width; null for a drawing in pixels. */
+  share: number | null;
 }
 
 /** A stretch of the roll: its ruled edge, and what lies on it; a piece that runs over the end is seen in both rows. */
-export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand }: Props) {
+export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand, share }: Props) {
   const clip = useId();
   const usable = yardage.usableWidth ?? 0;
   const [width, height] = [(to - from) * scale, usable * scale];
@@ -46,8 +48,12 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand 
   return (
     <svg
       className="roll-row"
-      width={width + 8}
-      height={height + rulerHeight + 4}
+      {...(share === null
+        ? { width: width + 8, height: height + rulerHeight + 4 }
+        : {
+            viewBox: `0 0 ${width + 8} ${height + rulerHeight + 4}`,
+            style: { width: `${Math.min(100, ((width + 8) / share) * 100)}%` },
+          })}
       data-from={from}
       data-scale={scale}
       aria-hidden={hand ? undefined : true}

@@ -1,0 +1,59 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Cloth;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Judgement;
+using Wrapper.Core.Units;
+using Wrapper.Formats;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>The maker's own figure for the cloth of a whole job: “I make it 9¼ yd”.</summary>
+internal static class OwnClothEndpoint
+{
+    /// <summary>What such a figure is for.</summary>
+    public const string For = "cloth";
+
+    public static Results<Ok<OwnFigureJson>, ProblemHttpResult> Judge(OwnFigureRequestJson request, CancellationToken aborted)
+    {
+        if (request.Yardage is not { } asked)
+        {
+            return Refusals.Unprocessable([Check.Error("nothing-to-buy", "A figure for the cloth needs the yardage it is held against.", "yardage")]);
+        }
+
+        if (YardageEndpoints.Refusal(asked) is { } refusal)
+        {
+            return refusal;
+        }
+
+        if (ClothOf(asked.Cloth, request.Cloth) is not { } document)
+        {
+            return Refusals.Unprocessable([Check.Error("unknown-cloth", $"There is no cloth “{request.Cloth}” in this job.", "cloth")]);
+        }
+
+        var unit = JobReading.UnitOf(asked.Unit)!.Value;
+        var figure = EntryReader.Read(request.Figure, unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre);
+        if (figure.Length is not { } length)
+        {
+            return Refusals.Unprocessable([JudgementEndpoints.Unreadable(figure)]);
+        }
+
+        var reading = ClothReader.Read(JobReading.InputOf(document), unit);
+        if (reading.Cloth is not { } cloth)
+        {
+            return Refusals.Unprocessable(reading.Checks);
+        }
+
+        var buyer = new ClothBuyer(YardageEndpoints.Covers(asked, example: false), unit, JobReading.HouseRules(asked.HouseRules ?? [], unit));
+        var yardage = buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), () => aborted.IsCancellationRequested);
+        return OwnClothFigure.Judge(buyer, cloth, yardage, length) is { } judgement
+            ? TypedResults.Ok(JudgementEndpoints.Answer(judgement, Signed, length => NotionBuyer.Running(length, unit)))
+            : Refusals.Unprocessable([.. yardage.Checks, Check.Error("nothing-to-buy", "Nothing can be laid yet, so there is no figure to hold yours against.", "yardage")]);
+
+        string Signed(Length difference) => difference < Length.Zero ? "−" + NotionBuyer.Running(-difference, unit) : NotionBuyer.Running(difference, unit);
+    }
+
+    /// <summary>The cloth of this key, of those of the job; the one asked about where no key is said.</summary>
+    private static ClothDocument? ClothOf(ClothDocument asked, string? key) =>
+        key is null || key == asked.Key ? asked : (asked.Others ?? []).FirstOrDefault(other => other?.Key == key);
+}
