@@ -45,6 +45,11 @@ export const bench = {
   },
 };
 
+/** Waits until the other widths stand beside the figure too: they come after it. */
+export async function compared(page: Page) {
+  await expect(page.locator('.board[data-compared="true"]')).toBeVisible();
+}
+
 export function measureField(page: Page, label: string) {
   return page.locator(".measure-field", { hasText: label }).locator("input");
 }

@@ -16,7 +16,7 @@ test("a cushion is measured by keyboard alone, read off, and found again after r
   ]);
   await expect(page.getByTestId("buy")).toContainText("1");
   await expect(page.getByText("example", { exact: true })).toHaveCount(0);
-  await expect(page.locator(".ledger")).toHaveText(/^All \d+ seams meet$/);
+  await expect(page.locator(".proof-mark")).toHaveText(/^Proved: \d+ seams meet, folded up it closes$/);
 
   const name = `Cabin seat ${Date.now()}`;
   await page.getByLabel("Job name").fill(name);

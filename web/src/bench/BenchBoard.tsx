@@ -197,7 +197,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               others={others}
               longer={isSettled && only === null ? longer : null}
               coverOnly={only !== null}
-              asked={isSettled && !full.data?.example ? full.body : null}
+              asked={isSettled && !full.data?.example ? compared.body : null}
             />
           </>
         )}

@@ -45,7 +45,9 @@ export function OwnFigureField({ label, placeholder, against }: Props) {
         <input value={figure} placeholder={placeholder} onChange={(event) => setFigure(event.target.value)} />
       </label>
       <span role="status">
-        {asked === "" || !data ? null : "problem" in data ? (
+        {asked === "" ? null : !data ? (
+          "Holding it against ours…"
+        ) : "problem" in data ? (
           data.problem
         ) : data.agrees ? (
           <strong className="agrees">It agrees.</strong>

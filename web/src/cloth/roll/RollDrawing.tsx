@@ -54,6 +54,7 @@ function RollRows({ yardage, unit, currentId, hand, size, onPaper = false }: Row
   const { rows, scale } = rowsFor(drawn, usableWidth, size);
   const perRow =
     rows === 1 ? Math.max(drawn * 1.03, (size.width - 12) / scale) : Math.ceil(drawn / rows / step) * step;
+  const across = (size.width - 12) / perRow; // what fills the width: paper has room below, the bench has not
   const count = yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0);
   return (
     <div
@@ -68,7 +69,7 @@ function RollRows({ yardage, unit, currentId, hand, size, onPaper = false }: Row
           currentId={currentId}
           from={row * perRow}
           to={rows === 1 ? perRow : Math.min((row + 1) * perRow, drawn * 1.03)}
-          scale={Math.min(scale, (size.width - 12) / perRow)}
+          scale={onPaper ? across : Math.min(scale, across)}
           step={step}
           unit={buy.unit}
           hand={hand}
