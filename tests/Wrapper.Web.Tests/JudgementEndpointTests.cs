@@ -29,6 +29,38 @@ public sealed class JudgementEndpointTests(Application application) : IClassFixt
         Assert.Contains(body!["checks"]!.AsArray(), check => (string)check!["code"]! == code);
     }
 
+    private const string Duvets = """{ "unit": "in", "covers": [{ "key": "a", "cover": { "form": "duvet", "construction": "bag", "measures": { "width": "78", "length": "80" } } }], "cloth": { "width": "54 in", "others": [{ "key": "wide", "width": "110 in" }] } }""";
+
+    [Theory]
+    [InlineData("", "9 1/2", true, "")]
+    [InlineData("", "9.5 yd", true, "")]
+    [InlineData("", "4 3/4", false, "widths-forgotten")]
+    [InlineData("", "9 1/4", false, "rounded-down")]
+    [InlineData("", "9.5 m", false, "yards-and-metres")]
+    [InlineData("\"cloth\": \"wide\", ", "9 1/2", false, "")]
+    public async Task A_figure_for_the_cloth_is_held_against_what_is_bought(string cloth, string figure, bool agrees, string slip)
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/own-figure", $$"""{ "yardage": {{Duvets}}, {{cloth}}"for": "cloth", "figure": "{{figure}}" }""");
+        Assert.Equal((200, agrees), (status, (bool)body!["agrees"]!));
+        Assert.Equal(slip.Length > 0, body["slips"]!.AsArray().Any(found => (string)found!["code"]! == slip));
+        Assert.Equal(cloth.Length == 0 ? "9½ yd" : "4¾ yd", (string)body["shown"]!);
+    }
+
+    [Theory]
+    [InlineData("""{ "for": "cloth", "figure": "2" }""", "nothing-to-buy")]
+    [InlineData("""{ "for": "band.cutWidth", "figure": "2" }""", "unknown-number")]
+    [InlineData("""{ "yardage": YARDAGE, "cloth": "velvet", "for": "cloth", "figure": "2" }""", "unknown-cloth")]
+    [InlineData("""{ "yardage": YARDAGE, "for": "cloth", "figure": "two" }""", "unreadable")]
+    [InlineData("""{ "yardage": { "unit": "in", "covers": [], "cloth": { "width": "54 in" } }, "for": "cloth", "figure": "2" }""", "nothing-to-buy")]
+    [InlineData("""{ "yardage": { "unit": "in", "covers": [{ "key": "a", "cover": { "form": "duvet", "construction": "bag", "measures": { "width": "78" } } }], "cloth": { "width": "54 in" } }, "for": "cloth", "figure": "2" }""", "measure-missing")]
+    [InlineData("""{ "yardage": { "unit": "in", "covers": [], "cloth": { "width": "wide" } }, "for": "cloth", "figure": "2" }""", "unreadable")]
+    public async Task A_figure_for_the_cloth_that_cannot_be_judged_is_told(string request, string code)
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/own-figure", request.Replace("YARDAGE", Duvets, StringComparison.Ordinal));
+        Assert.Equal(422, status);
+        Assert.Contains(body!["checks"]!.AsArray(), check => (string)check!["code"]! == code);
+    }
+
     [Fact]
     public async Task The_diameter_of_a_roll_deserves_the_second_reading()
     {

@@ -44,11 +44,12 @@ internal static class OwnClothEndpoint
             return Refusals.Unprocessable(reading.Checks);
         }
 
-        var buyer = new ClothBuyer(YardageEndpoints.Covers(asked, example: false), unit, JobReading.HouseRules(asked.HouseRules ?? [], unit));
+        var covers = YardageEndpoints.Covers(asked, example: false);
+        var buyer = new ClothBuyer(covers, unit, JobReading.HouseRules(asked.HouseRules ?? [], unit));
         var yardage = buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), () => aborted.IsCancellationRequested);
         return OwnClothFigure.Judge(buyer, cloth, yardage, length) is { } judgement
             ? TypedResults.Ok(JudgementEndpoints.Answer(judgement, Signed, length => NotionBuyer.Running(length, unit)))
-            : Refusals.Unprocessable([.. yardage.Checks, Check.Error("nothing-to-buy", "Nothing can be laid yet, so there is no figure to hold yours against.", "yardage")]);
+            : Refusals.Unprocessable([.. yardage.Checks, .. covers.SelectMany(cover => Drafter.Draft(ClothBuyer.OnCloth(cover.Input, cloth)).Checks.Where(check => check.Level == CheckLevel.Error)), Check.Error("nothing-to-buy", "Nothing can be laid yet, so there is no figure to hold yours against.", "yardage")]);
 
         string Signed(Length difference) => difference < Length.Zero ? "−" + NotionBuyer.Running(-difference, unit) : NotionBuyer.Running(difference, unit);
     }
