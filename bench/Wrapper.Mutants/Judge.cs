@@ -55,7 +55,13 @@ internal sealed class Judge(string folder, string core)
         _tests.Sort((a, b) => (Rank(a), a.Took, a.Test).CompareTo((Rank(b), b.Took, b.Test)));
         return _tests.Count;
 
-        static int Rank((int Test, int Took, HashSet<int> Covers, string Name) test) => test.Took <= Quick ? 0 : test.Name.StartsWith("Golden", StringComparison.Ordinal) ? 1 : 2;
+        static int Rank((int Test, int Took, HashSet<int> Covers, string Name) test) => (test.Took <= Quick, test.Name.StartsWith("Golden", StringComparison.Ordinal)) switch
+        {
+            (true, true) => 0,
+            (true, false) => 1,
+            (false, true) => 2,
+            _ => 3,
+        };
     }
 
     /// <summary>Judges changes, on as many processes as there are processors.</summary>
@@ -98,12 +104,13 @@ internal sealed class Judge(string folder, string core)
         var (tests, took) = (new List<string>(), 0);
         foreach (var test in _tests.Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id)))
         {
-            if (took + test.Took > (test.Took <= Quick ? QuickBudget : Budget) && tests.Count > 0)
+            var isGolden = test.Name.StartsWith("Golden", StringComparison.Ordinal);
+            if (!isGolden && took + test.Took > (test.Took <= Quick ? QuickBudget : Budget) && tests.Count > 0)
             {
                 continue;
             }
 
-            took += test.Took;
+            took += isGolden ? 0 : test.Took;
 
             tests.Add(string.Create(CultureInfo.InvariantCulture, $"{test.Test}:{Math.Max(5_000, 20 * test.Took)}"));
         }

@@ -108,6 +108,21 @@ public sealed class FormSlipsTests
         Assert.Contains(Drafter.Draft(many).Checks, check => check.Code == "too-many-points");
     }
 
+    [Theory]
+    [InlineData("38", "4", "", false)] // 38 + 4 and twice the rise of 2 is the side's 46
+    [InlineData("38 1/8", "4", "", true)]
+    [InlineData("4", "4", "", false)]
+    [InlineData("3 7/8", "4", "", true)]
+    [InlineData("4", "4", "16", false)] // the second begins its curve where the first has ended its own
+    [InlineData("4", "4", "15 7/8", true)]
+    public void The_hem_needs_room_to_ease_up_on_both_sides_of_an_obstacle(string from, string length, string second, bool tooNear)
+    {
+        ObstacleInput At(string start) => new("front", Entry.Typed(start), Entry.Typed(length), Entry.Typed("4"));
+        var outcome = Drafter.Draft(Thing.Inches("table", "width=46 depth=30 drop=6") with { Obstacles = second.Length == 0 ? [At(from)] : [At(from), At(second)] });
+        Assert.Equal(tooNear, outcome.Checks.Any(check => check.Code == "obstacle-too-near"));
+        Assert.Equal(tooNear, outcome.Draft is null);
+    }
+
     [Fact]
     public void Obstacles_ease_the_edge_or_are_told()
     {

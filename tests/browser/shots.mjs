@@ -10,7 +10,7 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
   await page.waitForLoadState("networkidle");
   await before(page);
   if (path.startsWith("/jobs/") && !path.endsWith("cutting-sheet")) {
-    await page.locator('.board[data-settled="true"]').waitFor();
+    await page.locator('.board[data-settled="true"][data-compared="true"]').waitFor();
   }
 
   await page.waitForLoadState("networkidle");
@@ -87,6 +87,35 @@ await shot("cloth-at-hand", {
 await shot("practice", {
   path: "/practice",
   before: async (page) => page.locator(".practice-picture svg").waitFor(),
+});
+const openProof = async (page) => {
+  await page.locator('.board[data-settled="true"]').waitFor();
+  await page.locator(".proof-mark").click();
+  await page.locator(".proof-view table").first().waitFor();
+};
+await shot("proof", { path: saloon, before: openProof });
+await shot("proof-open", {
+  path: saloon,
+  before: async (page) => {
+    // A double of a cover that does not close: no draft of ours shows one.
+    await page.route("**/api/fold-up", async (route) => {
+      const response = await route.fetch();
+      const proof = await response.json();
+      const facet = proof.facets.find((one) => one.seams.includes("top-front"));
+      if (facet) {
+        const at = facet.seams.indexOf("top-front");
+        const one = [facet.space[at], facet.space[(at + 1) % facet.space.length]];
+        const other = one.map(([x, y, z]) => [x, y - 30, z - 22]);
+        Object.assign(proof, { closes: false, gapShown: "1½ in", unequalSeams: ["top-front"] });
+        proof.open = [{ seam: "top-front", piece: facet.piece, gap: 37, gapShown: "1½ in", one, other }];
+        proof.problems = ["Edges sewn together lie 1½ in apart."];
+      }
+
+      await route.fulfill({ response, json: proof });
+    });
+    await page.reload();
+    await openProof(page);
+  },
 });
 await shot("bench-ottoman", { path: "/jobs/teasel-ottoman" });
 await shot("bench-armchair", { path: "/jobs/teasel-armchair" });

@@ -24,7 +24,6 @@ internal sealed class BoxingStripLayout
         (OverFlapHeight, UnderFlapHeight) = HasTape ? ((thickness / 2) + Seam + tape, (thickness / 2) + Seam + (2 * tape)) : (ZipCutHeight, ZipCutHeight);
         BoxingCutLength = plan.Perimeter - ZipRun + (2 * Seam) + (4 * Lap);
         BoxingCutHeight = thickness + (2 * Seam);
-        PipingRun = plan.Perimeter + rules["pipingLap"];
     }
 
     public ClosedPlan Plan { get; }
@@ -63,8 +62,6 @@ internal sealed class BoxingStripLayout
     public Worked BoxingCutLength { get; }
 
     public Worked BoxingCutHeight { get; }
-
-    public Worked PipingRun { get; }
 
     /// <summary>How many piped edges: 0, 1 or 2.</summary>
     public int PipedEdges => (int)Specification.Choices.Piping;
