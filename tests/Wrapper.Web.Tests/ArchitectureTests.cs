@@ -41,6 +41,21 @@ public sealed class ArchitectureTests
     }
 
     [Fact]
+    public void The_proof_shares_no_step_with_drafting()
+    {
+        // It reads what was entered and what came out; how drafting got from one to the other it must not know.
+        var constructions = ConstructionCatalogue.All.Keys.Select(id => string.Concat(id.Split('-').Select(word => char.ToUpperInvariant(word[0]) + word[1..])));
+        string[] drafting =
+        [
+            "Wrapper.Core.Drafting.Things",
+            .. constructions.Concat(["FinishedSizes", "ClosedPlan", "PlanShapes", "PlanPerimeter", "FreeOutline", "StationPlan", "PieceMaker", "CutSize", "CornerRounding", "MiddleAndSides", "UnwashedCut"]).Select(name => "Wrapper.Core.Drafting." + name),
+        ];
+        Assert.All(drafting.Skip(1), name => Assert.Contains(Core.GetTypes(), type => type.FullName == name));
+        var result = Types.InAssembly(Core).That().ResideInNamespace("Wrapper.Core.Proof").ShouldNot().HaveDependencyOnAny(drafting).GetResult();
+        Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
+    }
+
+    [Fact]
     public void Lower_layers_of_the_core_do_not_know_the_higher_ones()
     {
         Free("Wrapper.Core.Units", "Wrapper.Core.Working", "Wrapper.Core.Geometry", "Wrapper.Core.Drafting", "Wrapper.Core.Cloth", "Wrapper.Core.Forms");
