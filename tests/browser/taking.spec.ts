@@ -134,11 +134,11 @@ test("the maker's own figure agrees, or its slip is named", async ({ page }) => 
   await bench.settled(page);
   await page.getByRole("button", { name: /^Plate, cut width/ }).click();
   await page.getByLabel("Your figure").fill("21 3/4");
-  await expect(page.locator(".own-figure")).toContainText("counted once");
+  await expect(page.locator(".working-more .own-figure")).toContainText("counted once");
   await page.getByLabel("Your figure").fill("22 1/4");
-  await expect(page.locator(".own-figure")).toContainText("It agrees.");
+  await expect(page.locator(".working-more .own-figure")).toContainText("It agrees.");
   await page.getByLabel("Your figure").fill("soon");
-  await expect(page.locator(".own-figure")).toContainText("soon");
+  await expect(page.locator(".working-more .own-figure")).toContainText("soon");
   await page.getByRole("button", { name: "Whole working" }).click();
   await expect(
     page.getByRole("region", { name: "The whole working" }).getByRole("listitem").first(),
