@@ -105,8 +105,7 @@ public sealed class ClothBuyer
     internal (Worked Need, Worked Buy) FigureFor(Length lay, ClothSpecification cloth)
     {
         var need = NeedOf(lay, cloth);
-        var (yards, metres) = Steps();
-        return (need, need.RoundedUpTo(_unit.IsImperial() ? yards : metres));
+        return (need, need.RoundedUpTo(BuyingStep));
     }
 
     /// <summary>The step cloth is bought by, in the job's system.</summary>

@@ -56,7 +56,8 @@ internal sealed class ClothFields(LengthUnit unit)
             return 0;
         }
 
-        if (NumberReader.ReadPercentage(text) is not (>= 0 and var part))
+        var part = NumberReader.ReadPercentage(text);
+        if (part is not >= 0)
         {
             Error("unreadable", $"{label}: “{text}” is no percentage: write a number such as 3.", field);
         }
@@ -65,7 +66,7 @@ internal sealed class ClothFields(LengthUnit unit)
             Error($"{Code(label)}-out-of-range", string.Create(CultureInfo.InvariantCulture, $"{label} is between 0 and {most} %: check it."), field);
         }
 
-        return NumberReader.ReadPercentage(text) ?? 0;
+        return part ?? 0;
     }
 
     public string Choice(string? said, string field, string label, params string[] choices)

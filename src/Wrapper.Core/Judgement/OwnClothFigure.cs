@@ -52,8 +52,8 @@ public static class OwnClothFigure
 
         List<Slip> slips =
         [
-            .. Without("second-face-forgotten", "This is half of it: the second face, or the second half, is forgotten.", OneFaceEach(pieces), cloth),
-            .. Made("second-face-forgotten", "This is half of it: the second face, or the second half, is forgotten.", [lay.Length.Half(), lay.RuleOfThumb.Half()], cloth),
+            .. Without("second-face-forgotten", UnitSlips.SecondFaceForgotten, OneFaceEach(pieces), cloth),
+            .. Made("second-face-forgotten", UnitSlips.SecondFaceForgotten, [lay.Length.Half(), lay.RuleOfThumb.Half()], cloth),
             .. Without("widths-forgotten", "It takes more than one width of the cloth: the figure is for one.", OneWidthEach(pieces, yardage), cloth),
             .. Made("hems-once", "The hems and seams are added once for the whole run: every piece in it has its own.", [lay.Length - HemsButOne(pieces, cloth), lay.RuleOfThumb - HemsButOne(pieces, cloth)], cloth),
         ];
@@ -128,12 +128,7 @@ public static class OwnClothFigure
 
     private static Length AllowancesAlong(Piece piece)
     {
-        var sum = piece.Turns[0] % 180 == 0 ? piece.CutLength : piece.CutWidth;
-        for (var depth = 0; depth < 6 && sum.Terms.Any(term => term.Quantity is NamedResult); depth++)
-        {
-            sum = sum.WithResultsOpened();
-        }
-
+        var sum = OwnFigure.Opened(piece.Turns[0] % 180 == 0 ? piece.CutLength : piece.CutWidth).Last();
         return Worked.Sum(sum.Terms.Where(term => term.Quantity is GivenQuantity { Source: not (QuantitySource.Measure or QuantitySource.Worked) })
             .Select(term => sum - sum.Without(term))).Value;
     }

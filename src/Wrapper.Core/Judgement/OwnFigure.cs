@@ -83,7 +83,7 @@ public static class OwnFigure
     }
 
     /// <summary>The sum as it is written, and with every result in it written out to its measures and allowances.</summary>
-    private static IEnumerable<Worked> Opened(Worked number)
+    internal static IEnumerable<Worked> Opened(Worked number)
     {
         yield return number;
         var open = number;

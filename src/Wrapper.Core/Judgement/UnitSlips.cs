@@ -5,6 +5,9 @@ namespace Wrapper.Core.Judgement;
 /// <summary>Slips on a whole figure, whatever its sum: half of it, twice it, another unit. See docs/handbook.md, "The maker's own figure".</summary>
 internal static class UnitSlips
 {
+    /// <summary>What is said of a figure that is half of what it should be.</summary>
+    public const string SecondFaceForgotten = "This is half of it: the second face, or the second half, is forgotten.";
+
     private const decimal MetresInAYard = 0.9144m;
     private const decimal CentimetresInAnInch = 2.54m;
 
@@ -21,7 +24,7 @@ internal static class UnitSlips
     /// <summary>Every one of them on this figure.</summary>
     public static IEnumerable<Slip> Of(Length number)
     {
-        yield return new("second-face-forgotten", "This is half of it: the second face, or the second half, is forgotten.", number.Half());
+        yield return new("second-face-forgotten", SecondFaceForgotten, number.Half());
         yield return new("doubled", "This is twice as much: it is counted for both faces where one is meant.", 2 * number);
         foreach (var slip in YardsAndMetres(number))
         {
