@@ -13,7 +13,7 @@ internal sealed record Verdict(Mutant Mutant, bool Noticed, string By);
 internal sealed class Judge(string folder, string core)
 {
     /// <summary>What all tests together may take over one change, in milliseconds: beyond that it counts as not noticed.</summary>
-    private const int Budget = 12_000;
+    private const int Budget = 5_000;
 
     /// <summary>A test that takes no longer, in milliseconds, is quick: those come first, and then the golden answers, which notice most.</summary>
     private const int Quick = 15;
@@ -21,7 +21,16 @@ internal sealed class Judge(string folder, string core)
     /// <summary>What the quick tests may take before the golden answers, in milliseconds.</summary>
     private const int QuickBudget = 800;
 
+    /// <summary>So many tests of a file are asked first.</summary>
+    private const int MostRemembered = 12;
+
+    /// <summary>What the golden answers may take, in milliseconds.</summary>
+    private const int GoldenBudget = 4_000;
+
     private readonly List<(int Test, int Took, HashSet<int> Covers, string Name)> _tests = [];
+
+    /// <summary>The tests that noticed changes in a file, the last first: they are the likeliest to notice the next.</summary>
+    private readonly Dictionary<string, List<int>> _noticed = [];
 
     /// <summary>Runs every test once as the code is.</summary>
     public int Prepare()
@@ -101,16 +110,23 @@ internal sealed class Judge(string folder, string core)
     private Verdict One(Mutant mutant, ref Process? worker)
     {
         // What is worked out once is changed from the start of a process, and any test may have worked it out first.
-        var (tests, took) = (new List<string>(), 0);
-        foreach (var test in _tests.Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id)))
+        var (tests, took, golden) = (new List<string>(), 0, 0);
+        List<int> before;
+        lock (_noticed)
+        {
+            before = [.. _noticed.GetValueOrDefault(mutant.File, [])];
+        }
+
+        foreach (var test in _tests.Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id)).OrderBy(test => before.IndexOf(test.Test) is >= 0 and var place ? place : int.MaxValue))
         {
             var isGolden = test.Name.StartsWith("Golden", StringComparison.Ordinal);
-            if (!isGolden && took + test.Took > (test.Took <= Quick ? QuickBudget : Budget) && tests.Count > 0)
+            if (tests.Count > 0 && (isGolden ? golden + test.Took > GoldenBudget : took + test.Took > (test.Took <= Quick ? QuickBudget : Budget)))
             {
                 continue;
             }
 
             took += isGolden ? 0 : test.Took;
+            golden += isGolden ? test.Took : 0;
 
             tests.Add(string.Create(CultureInfo.InvariantCulture, $"{test.Test}:{Math.Max(5_000, 20 * test.Took)}"));
         }
@@ -154,7 +170,21 @@ internal sealed class Judge(string folder, string core)
             return new(mutant, true, "no end");
         }
 
-        return words[1] == "-" ? new(mutant, false, "") : new(mutant, true, _tests.First(test => test.Test == int.Parse(words[1], CultureInfo.InvariantCulture)).Name);
+        if (words[1] == "-")
+        {
+            return new(mutant, false, "");
+        }
+
+        var by = int.Parse(words[1], CultureInfo.InvariantCulture);
+        lock (_noticed)
+        {
+            var list = _noticed.TryGetValue(mutant.File, out var known) ? known : _noticed[mutant.File] = [];
+            list.Remove(by);
+            list.Insert(0, by);
+            list.RemoveRange(Math.Min(MostRemembered, list.Count), Math.Max(0, list.Count - MostRemembered));
+        }
+
+        return new(mutant, true, _tests.First(test => test.Test == by).Name);
     }
 
     private Process Start(string what, params string[] arguments)

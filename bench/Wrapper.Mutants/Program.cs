@@ -40,9 +40,16 @@ var judge = new Judge(tests, core);
 Console.WriteLine($"{judge.Prepare()} tests look at them");
 var explained = Explained.Read(Path.Combine(root, "docs/mutants.tsv"));
 var done = 0;
+var soFar = Path.Combine(output, "so-far.tsv"); // a full run is long: what it has found can be read, and mended, meanwhile
+File.Delete(soFar);
 var verdicts = judge.Of(chosen, verdict =>
 {
-    if (++done % 200 == 0)
+    if (!verdict.Noticed)
+    {
+        File.AppendAllText(soFar, $"{verdict.Mutant.Name}\t{verdict.Mutant.Line}\n");
+    }
+
+    if (++done % 100 == 0)
     {
         Console.WriteLine($"  {done} of {chosen.Count}");
     }

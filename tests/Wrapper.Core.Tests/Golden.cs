@@ -9,16 +9,21 @@ namespace Wrapper.Core.Tests;
 /// </summary>
 internal static class Golden
 {
-    /// <summary>Holds named lines against those of a file.</summary>
-    public static void Hold(string file, IEnumerable<(string Name, string Line)> answers)
+    /// <summary>Holds named lines against those of a file whose names begin with <paramref name="part"/>: all, when none is said.</summary>
+    public static void Hold(string file, IEnumerable<(string Name, string Line)> answers, string part = "")
     {
         if (Environment.GetEnvironmentVariable("WRAPPER_GOLDEN") == "write")
         {
-            File.WriteAllLines(Path.Combine(Source(), file), answers.Select(answer => $"{answer.Name}\t{answer.Line}"), new UTF8Encoding(false));
+            var path = Path.Combine(Source(), file);
+            var lines = File.Exists(path) ? File.ReadAllLines(path).ToList() : [];
+            var at = Math.Max(0, lines.FindIndex(line => line.StartsWith(part, StringComparison.Ordinal)));
+            lines.RemoveAll(line => line.StartsWith(part, StringComparison.Ordinal));
+            lines.InsertRange(at, answers.Select(answer => $"{answer.Name}\t{answer.Line}"));
+            File.WriteAllLines(path, lines, new UTF8Encoding(false));
             return;
         }
 
-        var kept = File.ReadAllLines(Path.Combine(Path.GetDirectoryName(typeof(Golden).Assembly.Location)!, "golden", file)).Select(line => line.Split('\t', 2)).ToDictionary(parts => parts[0], parts => parts[1]);
+        var kept = File.ReadAllLines(Path.Combine(Path.GetDirectoryName(typeof(Golden).Assembly.Location)!, "golden", file)).Where(line => line.StartsWith(part, StringComparison.Ordinal)).Select(line => line.Split('\t', 2)).ToDictionary(parts => parts[0], parts => parts[1]);
         foreach (var (name, line) in answers)
         {
             Assert.True(kept.Remove(name, out var answer), $"{name} is not in {file}");

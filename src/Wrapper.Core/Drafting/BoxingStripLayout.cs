@@ -53,7 +53,7 @@ internal sealed class BoxingStripLayout
 
     public Worked UnderFlapHeight { get; }
 
-    private bool UsesThreeSides => Specification.Choices.ZipOnThreeSides && !Specification.Rules.Says("zipTurn");
+    private bool UsesThreeSides => Specification.Choices.ZipOnThreeSides && !Specification.Rules.CoverSays("zipTurn");
 
     public Worked ZipCutLength { get; }
 
@@ -92,7 +92,8 @@ internal sealed class BoxingStripLayout
             return plan.Perimeter.TimesNumber(specification.Choices.ZipShare);
         }
 
-        if (!specification.Choices.ZipOnThreeSides || specification.Rules.Says("zipTurn"))
+        // A house's habit of turning the zip is for zips across the back; only a turn said of this very cover shortens two thirds.
+        if (!specification.Choices.ZipOnThreeSides || specification.Rules.CoverSays("zipTurn"))
         {
             return plan.Edges[plan.Back] + (2 * specification.Rules["zipTurn"]);
         }

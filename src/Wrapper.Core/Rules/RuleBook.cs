@@ -83,6 +83,9 @@ public sealed class RuleBook
     /// <summary>True when somebody says this rule, so that its figure is not merely the usual one.</summary>
     public bool Says(string name) => Array.Exists(_said, said => said.Set.Lengths.ContainsKey(name) || said.Set.Lengths.ContainsKey(Own(name)));
 
+    /// <summary>True when the cover itself says a rule: a word of the house or the job is a habit, this one was meant here.</summary>
+    public bool CoverSays(string name) => _said[0].Set.Lengths.ContainsKey(name) || _said[0].Set.Lengths.ContainsKey(Own(name));
+
     /// <summary>The rules the cover itself says that nothing has asked for: they change nothing, and that is worth a word.</summary>
     public IEnumerable<string> UnaskedOfCover =>
         _said[0].Set.Lengths.Keys.Where(name => !_figures.Keys.Any(asked => asked == name || Own(asked) == name));
