@@ -56,7 +56,6 @@ internal static class BagOverBack
         };
         var opening = (2 * (width + thickness)).Named("opening");
         var isBoxed = corners == UpperCorners.Boxed;
-        var posts = corners == UpperCorners.Open ? 4 * layers * corner.Value : Length.Zero;
         return new()
         {
             Pieces = [piece],
