@@ -154,4 +154,20 @@ public sealed class BoxingStripTests
         Geometry.Point Move(Geometry.Point point) => point.X > from ? point.Moved(-by, Length.Zero) : point;
         return new(strip.Edges.Select(edge => edge with { Start = Move(edge.Start), End = Move(edge.End) }));
     }
+
+    /// <summary>Wherever the zip ends, also where its pocket ends just at a corner, the boxing is never folded twice at one place.</summary>
+    [Fact]
+    public void A_pocket_that_ends_at_a_corner_is_folded_there_once()
+    {
+        var fewest = int.MaxValue;
+        for (var quarters = -12; quarters <= 72; quarters++)
+        {
+            var draft = Thing.Drafted(Thing.Inches("box-cushion", "width=24 depth=20 thickness=4", FormattableString.Invariant($"o.slidePocket=true r.zipTurn={quarters / 4.0}")));
+            var places = draft.Pieces.Single(piece => piece.Id == "boxing").Folds.Select(fold => fold.Through[0].X.Millimetres).Order().ToList();
+            Assert.All(places.Zip(places.Skip(1)), pair => Assert.True(pair.Second - pair.First > 0.02, $"turned {quarters / 4.0}: folded at {pair.First} and {pair.Second}"));
+            fewest = Math.Min(fewest, places.Count);
+        }
+
+        Assert.Equal(6, fewest); // two for each pocket and the front's two corners: nothing was left out but what stood twice
+    }
 }

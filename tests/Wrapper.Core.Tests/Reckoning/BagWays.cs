@@ -28,6 +28,8 @@ internal static class BagWays
         }),
         new("duvet, zip", "duvet", "o.closure=zip", Duvet + "; r.zip 12 30", x => Faces(x, x.Z).Buy("zip-closed-end", x["width"] * 2 / 3)),
         new("duvet, plain hem", "duvet", "o.closure=plain", Duvet + "; r.hem 20 80", x => Faces(x, x.Hem)),
+        new("duvet, open over its whole end", "duvet", "o.closure=plain r.openingShare=0", Duvet + "; r.hem 20 80", x => Faces(x, x.Hem)
+            .Cloth("face", (x["width"] + (2 * x["r.sideSeam"])) * (x["length"] + x["r.closedEnd"] + x.Hem))),
         new("duvet, ties", "duvet", "o.closure=ties", Duvet + "; r.hem 40 80", x => Faces(x, x["r.sideSeam"]).Cut("facing", x["width"] + (2 * x["r.sideSeam"]), x.Hem + (2 * x["r.sideSeam"]), 2)),
         new("duvet, overlap", "duvet", "o.closure=overlap", Duvet + "; r.doubleHem 40 90; r.overlapFlap 120 260", x => new Answer()
             .Cut("face", x["width"] + (2 * x["r.sideSeam"]), x["length"] + x["r.closedEnd"] + x["r.doubleHem"])
