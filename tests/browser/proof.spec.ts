@@ -1,32 +1,9 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test } from "@playwright/test";
 import { expectClean } from "./axe.js";
 import { bench } from "./bench.js";
+import { leaveOpen } from "./open-cover.mjs";
 
-/** A double of the proof in which one seam of the cover lies open by 3 mm. */
-async function leaveOpen(page: Page, seam: string) {
-  await page.route("**/api/fold-up", async (route) => {
-    const response = await route.fetch();
-    const proof = (await response.json()) as {
-      closes: boolean;
-      gapShown: string;
-      facets: { piece: string; seams: (string | null)[]; space: number[][] }[];
-      open: unknown[];
-      unequalSeams: string[];
-      problems: string[];
-    };
-    const facet = proof.facets.find((one) => one.seams.includes(seam));
-    if (facet) {
-      const at = facet.seams.indexOf(seam);
-      const one = [facet.space[at], facet.space[(at + 1) % facet.space.length]];
-      const other = one.map((place) => place?.map((value, axis) => value - (axis === 2 ? 3 : 0)));
-      Object.assign(proof, { closes: false, gapShown: "⅛ in", unequalSeams: [seam] });
-      proof.open = [{ seam, piece: facet.piece, gap: 3, gapShown: "⅛ in", one, other }];
-      proof.problems = ["Edges sewn together lie ⅛ in apart."];
-    }
-
-    await route.fulfill({ response, json: proof });
-  });
-}
+const open = { gap: 3, shown: "⅛ in", moved: [0, 0, -3] };
 
 test("the proof is opened by touch: every seam on both sides, folded up, and held against the thing", async ({
   page,
@@ -52,7 +29,7 @@ test("Alt and S open the proof and close it again", async ({ page }) => {
 });
 
 test("a cover that does not close is said at once, with the place that is open", async ({ page }) => {
-  await leaveOpen(page, "top-front");
+  await leaveOpen(page, "top-front", open);
   await page.goto("/jobs/teasel-saloon");
   await bench.settled(page);
   const mark = page.locator(".proof-mark");

@@ -1,5 +1,6 @@
 // Takes the pictures in docs/screenshots from the demo jobs.
 import { address, launch } from "./browser.mjs";
+import { leaveOpen } from "./open-cover.mjs";
 
 const directory = process.argv[2];
 const browser = await launch();
@@ -97,22 +98,7 @@ await shot("proof", { path: saloon, before: openProof });
 await shot("proof-open", {
   path: saloon,
   before: async (page) => {
-    // A double of a cover that does not close: no draft of ours shows one.
-    await page.route("**/api/fold-up", async (route) => {
-      const response = await route.fetch();
-      const proof = await response.json();
-      const facet = proof.facets.find((one) => one.seams.includes("top-front"));
-      if (facet) {
-        const at = facet.seams.indexOf("top-front");
-        const one = [facet.space[at], facet.space[(at + 1) % facet.space.length]];
-        const other = one.map(([x, y, z]) => [x, y - 30, z - 22]);
-        Object.assign(proof, { closes: false, gapShown: "1½ in", unequalSeams: ["top-front"] });
-        proof.open = [{ seam: "top-front", piece: facet.piece, gap: 37, gapShown: "1½ in", one, other }];
-        proof.problems = ["Edges sewn together lie 1½ in apart."];
-      }
-
-      await route.fulfill({ response, json: proof });
-    });
+    await leaveOpen(page, "top-front", { gap: 37, shown: "1½ in", moved: [0, -30, -22] });
     await page.reload();
     await openProof(page);
   },

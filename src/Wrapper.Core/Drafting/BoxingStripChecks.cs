@@ -70,13 +70,13 @@ internal static class BoxingStripChecks
                 "zipTurn",
                 ToTurn(Length.Zero));
         }
-        else if (layout.ZipRun.Value < Widest(front, back).Times(0.9m))
+        else if (layout.ZipRun.Value < Length.Max(front, back).Times(0.9m))
         {
             yield return Check.Warning(
                 "opening-too-small",
                 $"The opening is {format.RoundedWithUnit(layout.ZipRun.Value)}, under nine tenths of the filling’s width: foam will not go in without a fight.",
                 "zipTurn",
-                ToTurn(Length.FromNanometresRounded(Math.Ceiling((Widest(front, back).Nanometres - back.Nanometres) / 2.0)).RoundedUpTo(format.Step)));
+                ToTurn(Length.FromNanometresRounded(Math.Ceiling((Length.Max(front, back).Nanometres - back.Nanometres) / 2.0)).RoundedUpTo(format.Step)));
         }
 
         if (turn.Abs() < layout.Seam.Value)
@@ -109,6 +109,4 @@ internal static class BoxingStripChecks
             yield return Check.Warning("opening-too-small", $"The opening is {layout.Specification.Format.RoundedWithUnit(run)}, under nine tenths of the filling’s width: foam will not go in without a fight.", "zipShare", half);
         }
     }
-
-    private static Length Widest(Length front, Length back) => Length.Max(front, back);
 }
