@@ -52,6 +52,13 @@ internal static class FoldedWays
                 .Cut("band", x.L + (2 * x.S), (Math.PI * d) + (2 * x.Z))
                 .Buy("piping", (Math.PI * d) + x["r.pipingLap"], 2);
         }),
+        new("bolster whose old cover shrank", "bolster", "from=old-cover r.shrinkage.along=5% r.shrinkage.across=5% r.prewash=true", "circumference 400 800; length 500 1200; r.seam 5 16; r.zip 12 30", x =>
+        {
+            var d = x["circumference"] / 0.95 / Math.PI;
+            return new Answer()
+                .Cut("end", d + (2 * x.S), d + (2 * x.S), 2)
+                .Cut("band", (x["length"] / 0.95) + (2 * x.S), (Math.PI * d) + (2 * x.Z));
+        }),
         new("sleeve", "box-cushion", "construction=envelope", Box + "; r.sideSeam 8 40; r.tail 250 400", x => Sleeve(x, x.W, x.D, x["r.tail"])),
         new("sleeve with its tail at the least", "box-cushion", "construction=envelope", Box + "; r.sideSeam 8 40; r.tail 0 60; r.tailClear 60 140", x => Sleeve(x, x.W, x.D, x.T + x["r.tailClear"])),
         new("sleeve over a round cushion", "box-cushion round", "construction=envelope", "diameter 250 700; thickness 60 140; r.sideSeam 8 40; r.tail 250 400; " + Fit.Replace("r.fit.depth -12 12; ", ""), x =>

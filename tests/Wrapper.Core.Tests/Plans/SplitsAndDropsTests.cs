@@ -1,0 +1,119 @@
+using CsCheck;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Sewing;
+using Wrapper.Tests;
+using Xunit;
+
+namespace Wrapper.Core.Tests.Plans;
+
+/// <summary>Pieces wider than the cloth: turned, joined, in equal widths, in a middle and two sides.</summary>
+public sealed class SplitsAndDropsTests
+{
+    /// <summary>n is the least with n·C − (n−1)·2s ≥ W + 2a, and each width is cut (W + 2a + 2s(n−1))/n; eight at the most.</summary>
+    [Fact]
+    public void A_face_has_as_few_equal_widths_as_the_cloth_gives() =>
+        (from width in Gen.Int[300, 2900] from usable in Gen.Int[200, 900] from side in Gen.Int[5, 25] from turning in Gen.Int[5, 25] select (width, usable, side, turning)).ForMany(
+            (width, usable, side, turning) =>
+            {
+                var input = Thing.Millimetres("duvet", $"width={width} length=2000", $"o.join=equal-widths o.closure=plain usable={usable} r.sideSeam={side} r.joinSeam={turning}");
+                var whole = width + (2 * side);
+                var count = 1;
+                while ((count * usable) - ((count - 1) * 2 * turning) < whole)
+                {
+                    count++;
+                }
+
+                var outcome = Drafter.Draft(input);
+                if (count > 8)
+                {
+                    Assert.Contains(outcome.Checks, check => check.Code == "piece-wider-than-cloth");
+                    return;
+                }
+
+                var faces = Assert.IsType<Draft>(outcome.Draft).Pieces.Where(piece => piece.Id == "face").ToList();
+                Assert.Equal(2 * count, faces.Sum(face => face.Quantity));
+                Assert.All(faces, face => Assert.Equal((whole + (2.0 * turning * (count - 1))) / count, face.CutWidth.Value.Millimetres, 1e-3));
+                Assert.Equal(2 * (count - 1), outcome.Draft.Joins);
+                Assert.Equal(count > 1, outcome.Checks.Any(check => check.Code == "face-joined"));
+                Assert.True(FoldUp.Of(outcome.Draft).Holds);
+            },
+            iter: 300);
+
+    /// <summary>On both sides of the widths at which a middle and two sides, or equal widths, begin and end.</summary>
+    [Theory]
+    [InlineData("width=80 usable=27 r.sideSeam=1/2 r.joinSeam=1/2", "middle 1,sides no")] // sides of 28 are wider than the cloth
+    [InlineData("width=79 usable=27_1/3 r.sideSeam=1/2 r.joinSeam=1/2", "sides 27 5⁄16 (0)")] // sides of 27⅓ are just as wide as the cloth
+    [InlineData("width=60 usable=53 r.sideSeam=1/2 r.joinSeam=1/2", "sides 5 (0)")]
+    [InlineData("width=60 usable=55 r.sideSeam=1/2 r.joinSeam=1/2", "sides 4 (0)")] // just no sliver
+    [InlineData("width=60 usable=55_1/8 r.sideSeam=1/2 r.joinSeam=1/2", "sides 3 15⁄16 (1)")] // a sliver, and said
+    [InlineData("width=60 usable=60_31/32 r.sideSeam=1/2 r.joinSeam=1/2", "sides 1 (1)")] // one thirty-second is missing: all turnings, and half of that
+    public void Sides_are_drafted_as_long_as_they_can_be_cut(string said, string expected)
+    {
+        var outcome = Drafter.Draft(Thing.Inches("duvet", "length=80", $"{said} o.join=middle-and-sides o.closure=plain"));
+        var slivers = outcome.Checks.Count(check => check.Code == "slivers");
+        var told = outcome.Draft is { } draft
+            ? $"sides {draft.Format.Rounded(draft.Pieces.Where(piece => piece.Id == "face").Min(piece => piece.CutWidth.Value))} ({slivers})"
+            : "middle 1,sides no";
+        Assert.Equal(expected, told);
+    }
+
+    [Theory]
+    [InlineData("", "usable=55", "middle")] // sides of 4: a full middle by itself
+    [InlineData("", "usable=56", "equal")] // they would be slivers: equal widths
+    [InlineData("o.join=equal-widths", "usable=55", "equal")]
+    public void Unsaid_a_full_middle_is_taken_unless_its_sides_are_slivers(string join, string cloth, string how)
+    {
+        var draft = Thing.Drafted(Thing.Inches("duvet", "width=60 length=80", $"{join} {cloth} o.closure=plain r.sideSeam=1/2 r.joinSeam=1/2"));
+        Assert.Equal(how == "equal" ? 1 : 2, draft.Pieces.Where(piece => piece.Id == "face").Select(piece => piece.CutWidth.Value).Distinct().Count());
+        var mend = draft.Checks.Single(check => check.Code == "face-joined").Mends?.SingleOrDefault();
+        Assert.Equal(how == "middle" ? "equal-widths" : "middle-and-sides", mend?.Value);
+    }
+
+    /// <summary>An ottoman whose top comes down, longer than the cloth is wide: the top lies turned, its long walls are joined, and the rim is broken where they are.</summary>
+    [Fact]
+    public void A_top_that_comes_down_meets_joined_walls_part_by_part()
+    {
+        var draft = Thing.Drafted(Thing.Inches("ottoman", "width=60 depth=20 height=15 topDrop=2 return=2", "usable=40 r.seam=1/2 o.strips=across"));
+        var top = draft.Pieces.Single(piece => piece.Id == "top");
+        Assert.Equal([90, 270], top.Turns);
+        Assert.Equal("65 × 25", $"{draft.Format.Rounded(top.CutWidth.Value)} × {draft.Format.Rounded(top.CutLength.Value)}");
+        var front = top.StitchLine.Edges.Where(edge => edge.Name.StartsWith("front", StringComparison.Ordinal) && edge.Start.Y == edge.End.Y && edge.Start.Y == top.StitchLine.Bounds.Bottom).ToList();
+        Assert.True(front.Count >= 2);
+        Assert.Equal(60, front.Sum(edge => edge.Length.Millimetres) / 25.4, 1e-6);
+        Assert.All(draft.Ledger, entry => Assert.True((entry.FirstLength - entry.SecondLength).Abs() <= Units.Length.FromMillimetres(0.01m), entry.Seam.Id));
+        Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
+        DraftProperties.Hold(draft, "ottoman");
+        Assert.Equal([0, 180], Thing.Drafted(Thing.Inches("ottoman", "width=20 depth=60 height=15 topDrop=2 return=2", "usable=40")).Pieces.Single(piece => piece.Id == "top").Turns);
+    }
+
+    /// <summary>A pad with a curved left edge, closed by a zip: the curve's neighbours are cut with another allowance, so that only the drawing knows how wide it is.</summary>
+    [Theory]
+    [InlineData(true, false)]
+    [InlineData(false, true)]
+    [InlineData(true, true)]
+    public void A_curve_beside_a_wider_turning_is_read_off(bool left, bool right)
+    {
+        PointInput At(int x, int y, bool curved) => new(Entry.Number(x), Entry.Number(y), curved ? Entry.Number(15) : null);
+        var input = Thing.Millimetres("seat-pad", "shape=outline thickness=0", "o.closure=zip r.zip=30 r.seam=10") with
+        {
+            Points = [At(0, 0, false), At(400, 0, right), At(400, 380, false), At(0, 380, left)],
+        };
+        var face = Thing.Drafted(input).Pieces.Single(piece => piece.Id == "face");
+        Assert.Equal(face.CutLine.Bounds.Width, face.CutWidth.Value);
+        Assert.True(face.CutWidth.Value.Millimetres > 420 + (left ? 14.9 : 0) + (right ? 14.9 : 0));
+        Assert.Equal(420.0, face.CutLength.Value.Millimetres, 1e-6);
+    }
+
+    /// <summary>A tapered cushion wider than the cloth, in a middle and two sides: each side half of what the middle leaves, and its join.</summary>
+    [Fact]
+    public void The_sides_of_a_tapered_plate_are_half_of_what_the_middle_leaves()
+    {
+        const double Lean = 5.0 / 25;
+        var draft = Thing.Drafted(Thing.Inches("box-cushion", "shape=trapezoid frontWidth=70 backWidth=60 depth=25 thickness=4", "usable=54 o.plates=middle-and-sides r.seam=1/2 r.joinSeam=1/2"));
+        var whole = 70 + (2 * 0.5 * (Lean + Math.Sqrt(1 + (Lean * Lean))));
+        var widths = draft.Pieces.Where(piece => piece.Id == "plate").Select(piece => piece.CutWidth.Value.Millimetres / 25.4).Distinct().Order().ToList();
+        Assert.Equal(54, widths[^1], 1e-6);
+        Assert.All(widths[..^1], side => Assert.Equal(((whole - 54) / 2) + 1, side, 1e-4));
+        Assert.True(FoldUp.Of(draft).Holds);
+    }
+}
