@@ -76,6 +76,36 @@ public sealed class FoundFaultsTests
     }
 
     [Fact]
+    public void A_place_on_a_piece_is_found_on_unwashed_cloth_where_it_will_be()
+    {
+        var unwashed = Thing.Drafted(Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=wrap-folded r.shrinkage.along=5% r.shrinkage.across=20% r.prewash=false"));
+        var piece = Assert.Single(unwashed.Pieces);
+        var place = piece.OnCloth(new(Length.FromInches(8), Length.FromInches(19)));
+        Assert.Equal(new(Length.FromInches(10), Length.FromInches(20)), place);
+        Assert.Equal((Length.FromInches(24), Length.FromInches(44)), (piece.StitchLine.Bounds.Width, piece.StitchLine.Bounds.Height));
+        Assert.Equal(30, piece.StitchLineOnCloth.Bounds.Width.Millimetres / 25.4, 1e-6);
+        Assert.Equal(44 / 0.95, piece.StitchLineOnCloth.Bounds.Height.Millimetres / 25.4, 1e-6);
+        var washed = Assert.Single(Thing.Drafted(Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=wrap-folded")).Pieces);
+        Assert.Equal(new(Length.FromInches(8), Length.FromInches(19)), washed.OnCloth(new(Length.FromInches(8), Length.FromInches(19))));
+    }
+
+    /// <summary>A house turns its zips so far round the corners by habit: that is for zips across the back, and not for one that was to go round three sides.</summary>
+    [Fact]
+    public void A_habit_of_the_house_does_not_shorten_a_zip_round_three_sides()
+    {
+        string Run(string said, params (string, string)[] house)
+        {
+            var draft = Thing.Drafted(Thing.Inches("box-cushion", "width=24 depth=21 thickness=4", said) with { HouseRules = Cushions.Typed(house) });
+            return draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind == "zip-run").Length.Value);
+        }
+
+
+        Assert.Equal("52", Run("o.zipSides=three-sides", ("zipTurn", "3")));
+        Assert.Equal("30", Run("", ("zipTurn", "3")));
+        Assert.Equal("34", Run("o.zipSides=three-sides r.zipTurn=5", ("zipTurn", "3")));
+    }
+
+    [Fact]
     public void A_tail_is_never_under_the_thickness_and_four_inches()
     {
         var seat = Thing.Drafted(Thing.Millimetres("box-cushion", "width=600 depth=550 thickness=160", "construction=envelope r.tail=20cm"));

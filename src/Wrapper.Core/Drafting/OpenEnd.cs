@@ -18,13 +18,13 @@ internal sealed class OpenEnd
         _specification = specification;
         _closure = specification.Choices.Closure;
         var rules = specification.Rules;
-        (Front, Back) = _closure switch
+        Front = _closure switch
         {
-            "zip" => (rules["zip"], rules["zip"]),
-            "overlap" => (rules["hem"], rules["hem"] + rules["overlapFlap"]),
-            "ties" => (rules["sideSeam"], rules["sideSeam"]),
-            _ => (rules["hem"], rules["hem"]),
+            "zip" => rules["zip"],
+            "ties" => rules["sideSeam"],
+            _ => rules["hem"],
         };
+        Back = _closure == "overlap" ? Front + rules["overlapFlap"] : Front;
         Shut = width.TimesNumber(rules.Number("openingShare"));
         Opening = (width - (2 * Shut)).Named("opening");
     }

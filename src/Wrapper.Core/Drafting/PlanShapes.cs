@@ -17,7 +17,7 @@ internal static class PlanShapes
             ("right", new(front.Value - left, Length.Zero)),
             ("back", new(step + back.Value - left, depth.Value)),
             ("left", new(step - left, depth.Value)));
-        var side = ReferenceEquals(front, back) || front.Value == back.Value
+        var side = front.Value == back.Value
             ? depth
             : Worked.Slant(depth, (front - back) / 2).Named("side");
         return new(
@@ -111,7 +111,7 @@ internal static class PlanShapes
         var (a, b) = (width.Value.Nanometres / 2.0, depth.Value.Nanometres / 2.0);
         var centre = new Point(width.Value.Half(), depth.Value.Half());
         var partsOfQuarter = PartsOfQuarter(Math.Max(a, b), Math.Min(a, b));
-        var parts = new List<Edge>(4 * 2 * partsOfQuarter);
+        var parts = new List<Edge>();
         for (var quarter = 0; quarter < 4; quarter++)
         {
             var from = (-0.75 + (0.5 * quarter)) * Math.PI;

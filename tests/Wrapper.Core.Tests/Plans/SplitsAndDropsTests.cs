@@ -116,4 +116,25 @@ public sealed class SplitsAndDropsTests
         Assert.All(widths[..^1], side => Assert.Equal(((whole - 54) / 2) + 1, side, 1e-4));
         Assert.True(FoldUp.Of(draft).Holds);
     }
+
+    /// <summary>However many widths a duvet's faces are joined from, and whether its faces are alike or not: a sixth is shut at each side of the way in.</summary>
+    [Fact]
+    public void A_sixth_of_a_joined_end_is_shut_at_each_side() =>
+        (from drops in Gen.Int[2, 6] from width in Gen.Int[1500, 2700] from closure in Choice.Of("zip", "overlap", "buttons", "plain", "snaps") from how in Choice.Of("equal-widths", "middle-and-sides") from share in Choice.Of(null, "0.2", "0") select (drops, width, closure, how, share)).ForMany(
+            (drops, width, closure, how, share) =>
+            {
+                var usable = how == "middle-and-sides" ? (width * 0.55m) : Math.Ceiling((width + 40 + (drops * 24)) / (decimal)drops);
+                var draft = Thing.Drafted(Thing.Millimetres("duvet", $"width={width} length=2000", FormattableString.Invariant($"o.join={how} o.closure={closure} usable={usable} r.joinSeam=10{(share is null ? "" : $" r.openingShare={share}")}")));
+                var faces = draft.Pieces.Where(piece => piece.Id == "face").ToList();
+                double Along(string edge) => faces.Sum(face => face.Quantity * (face.StitchLine.FindLength(edge)?.Millimetres ?? 0));
+                var shut = width * (share is null ? 1.0 / 6 : double.Parse(share, System.Globalization.CultureInfo.InvariantCulture));
+                Assert.Equal(2 * shut, Along("end-left") + Along("end-right") - (2 * shut), 0.01);
+                Assert.Equal(2 * (width - (2 * shut)), Along("end"), 0.01);
+                Assert.Equal(2 * width, Along("closed"), 0.01);
+                Assert.All(draft.Ledger, entry => Assert.True((entry.FirstLength - entry.SecondLength).Abs() <= Units.Length.FromMillimetres(0.01m), entry.Seam.Id));
+                Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
+                DraftProperties.Hold(draft, closure);
+                Assert.All(faces, face => Assert.True(Geometry.Symmetry.IsLeftRight(face.StitchLine) ? face.Mirrored == 0 || face.InFacingPairs : 2 * face.Mirrored == face.Quantity || face.Quantity == 1, face.Name));
+            },
+            iter: 200);
 }
