@@ -12,6 +12,7 @@ internal static class DraftProperties
 
     public static void Hold(Draft draft, string cover)
     {
+        Assert.True(draft.Pieces.Count > 0, $"{cover}: nothing was drafted, and no word said why");
         SizesAreThoseDrawn(draft, cover);
         NoEdgeIsSewnTwice(draft, cover);
         SumsReadBack(draft, cover);

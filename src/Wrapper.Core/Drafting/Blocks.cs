@@ -76,7 +76,7 @@ public static class Blocks
                 ],
                 Checks = checks,
                 Blocks = parts,
-                Joins = specification.Count * (pieces.Count - zones.Count),
+                Joins = specification.Count * zones.Sum(zone => zone.Count * (parts[zone.Key].Count - 1)),
             };
     }
 }

@@ -136,13 +136,12 @@ internal sealed class PlatePieces
 
     private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<string, Length> allowance)
     {
-        var count = _specification.Count;
         var piece = PieceMaker.Make(_specification, _id, name, _perCover, stitchLine, cutWidth, CutDepth, allowance);
         return piece with
         {
             Key = key,
             InFacingPairs = _perCover == 2,
-            Mirrored = Symmetry.IsLeftRight(stitchLine) ? 0 : _perCover == 2 ? count : _specification.Choices.InPairs ? count / 2 : 0,
+            Mirrored = Symmetry.IsLeftRight(stitchLine) || _perCover == 1 ? 0 : _specification.Count,
             Turns = _lay == PlateLay.Turned ? [90, 270] : [0, 180],
             Marks = [.. Marks(stitchLine)],
         };

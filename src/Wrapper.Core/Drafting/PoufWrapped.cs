@@ -20,12 +20,11 @@ public static class PoufWrapped
         var side = size - (2 * wrap);
         if (!side.Value.IsPositive)
         {
-            var most = (a.Half() - Length.FromMillimetres(1m)).RoundedDownTo(format.Step);
             return new()
             {
                 Checks =
                 [
-                    Check.Error("wrap-too-deep", $"Top and bottom coming over {format.RoundedWithUnit(w)} each meet in the middle of a side of {format.RoundedWithUnit(a)}: twice the wrap has to be less than the size.", "wrap", new Mend("A tenth of the size", "measures.wrap", format.RoundedWithUnit(Length.Min(most, (a / 10).RoundedTo(format.Step))))),
+                    Check.Error("wrap-too-deep", $"Top and bottom coming over {format.RoundedWithUnit(w)} each meet in the middle of a side of {format.RoundedWithUnit(a)}: twice the wrap has to be less than the size.", "wrap", new Mend("A tenth of the size", "measures.wrap", format.RoundedWithUnit((a / 10).RoundedTo(format.Step)))),
                 ],
             };
         }

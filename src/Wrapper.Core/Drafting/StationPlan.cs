@@ -44,12 +44,20 @@ internal static class StationPlan
             return null;
         }
 
+        var narrow = stations.ToList().FindIndex(station => !(station.Width + fit.Value).IsPositive);
+        if (narrow >= 0)
+        {
+            checks.Add(Check.Error(
+                "nothing-left",
+                $"With this fit station {narrow + 1} is {specification.Format.RoundedWithUnit(stations[narrow].Width + fit.Value)} wide: there is nothing left to cover. Make the fit less snug or measure again.",
+                "fit.width",
+                new Mend("Fit exact", "rules.fit.width", "0")));
+            return null;
+        }
+
         var curve = new MonotoneCurve(
             [.. stations.Select(station => depth.Value.Nanometres * station.At.RatioTo(taken))], [.. stations.Select(station => (station.Width + fit.Value).Nanometres / 2.0)]);
-        var widest = Worked.Given("widest station", stations.Max(station => station.Width), QuantitySource.Measure) + fit;
-        return widest.Value.IsPositive && stations.All(station => (station.Width + fit.Value).IsPositive)
-            ? Drawn(curve, stations, widest, fit, depth)
-            : null;
+        return Drawn(curve, stations, Worked.Given("widest station", stations.Max(station => station.Width), QuantitySource.Measure) + fit, fit, depth);
     }
 
     private static ClosedPlan Drawn(MonotoneCurve curve, IReadOnlyList<(Length At, Length Width)> stations, Worked widest, Worked fit, Worked depth)

@@ -84,7 +84,7 @@ public sealed class RuleBook
     public bool Says(string name) => Array.Exists(_said, said => said.Set.Lengths.ContainsKey(name) || said.Set.Lengths.ContainsKey(Own(name)));
 
     /// <summary>True when the cover itself says a rule: a word of the house or the job is a habit, this one was meant here.</summary>
-    public bool CoverSays(string name) => _said[0].Set.Lengths.ContainsKey(name) || _said[0].Set.Lengths.ContainsKey(Own(name));
+    public bool CoverSays(string name) => _said[0].Set.Lengths.ContainsKey(name);
 
     /// <summary>The rules the cover itself says that nothing has asked for: they change nothing, and that is worth a word.</summary>
     public IEnumerable<string> UnaskedOfCover =>

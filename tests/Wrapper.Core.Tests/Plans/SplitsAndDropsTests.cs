@@ -137,4 +137,56 @@ public sealed class SplitsAndDropsTests
                 Assert.All(faces, face => Assert.True(Geometry.Symmetry.IsLeftRight(face.StitchLine) ? face.Mirrored == 0 || face.InFacingPairs : 2 * face.Mirrored == face.Quantity || face.Quantity == 1, face.Name));
             },
             iter: 200);
+
+    [Theory]
+    [InlineData(900, 900, 1)]
+    [InlineData(901, 900, 2)]
+    [InlineData(1800, 900, 2)]
+    [InlineData(1801, 900, 3)]
+    [InlineData(0, 900, 1)]
+    [InlineData(5000, null, 1)]
+    public void A_strip_is_cut_in_as_few_parts_as_the_cloth_gives(int run, int? longest, int parts) =>
+        Assert.Equal(parts, StripParts.Of(Units.Length.FromMillimetres((decimal)run), longest is { } most ? Units.Length.FromMillimetres((decimal)most) : null));
+
+    /// <summary>A zone there is twice, wider than the cloth: both copies are joined, left and right.</summary>
+    [Fact]
+    public void Every_copy_of_a_wide_zone_is_joined()
+    {
+        var draft = Thing.Drafted(new() { Unit = "in", Form = "slipcover", UsableWidth = Entry.Typed("54"), Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" }, Zones = [new() { Name = "Inside back", Width = Entry.Typed("80"), Height = Entry.Typed("60"), Count = 2 }] });
+        Assert.Equal([2, 2, 2], draft.Pieces.Select(piece => piece.Quantity));
+        Assert.Equal(4, draft.Joins);
+        Assert.Equal(83 + (4 * 0.5), draft.Pieces.Sum(piece => piece.CutWidth.Value.Millimetres) / 25.4, 1e-6);
+    }
+
+    /// <summary>Widths at stations, let out by the fit at each of them.</summary>
+    [Theory]
+    [InlineData("0 400; 300 500; 450 380", 12, 412, 392, 512)]
+    [InlineData("0 400; 450 500", 0, 400, 500, 500)]
+    [InlineData("0 400; 5 402; 450 380", -10, 390, 370, 392)]
+    public void Stations_are_as_wide_as_measured_and_fitted(string stations, int fit, double front, double back, double widest)
+    {
+        var draft = Thing.Drafted(Stations(stations, 450) with { Rules = new Dictionary<string, Entry> { ["fit.width"] = Entry.Number(fit) } });
+        var face = draft.Pieces.Single(piece => piece.Id == "face").StitchLine;
+        Assert.Equal(front, face.LengthOf("front").Millimetres, 1e-3);
+        Assert.Equal(back, face.Edges.Where(edge => edge.Start.Y == face.Bounds.Top && edge.End.Y == face.Bounds.Top).Sum(edge => edge.Length.Millimetres), 1e-3);
+        Assert.Equal(widest, face.Bounds.Width.Millimetres, 0.02);
+    }
+
+    [Theory]
+    [InlineData("0 400", "stations-incomplete")]
+    [InlineData("10 400; 450 380", "stations-incomplete")]
+    [InlineData("0 400; 4.99 402; 450 380", "stations-out-of-order")]
+    [InlineData("0 400; 440 380", "stations-off-depth")]
+    [InlineData("0 400; 200 90; 450 380", "nothing-left")]
+    public void Stations_that_cannot_be_are_told(string stations, string code)
+    {
+        var outcome = Drafter.Draft(Stations(stations, 450) with { Rules = new Dictionary<string, Entry> { ["fit.width"] = Entry.Number(code == "nothing-left" ? -95 : 0) } });
+        Assert.Null(outcome.Draft);
+        Assert.Contains(outcome.Checks, check => check.Level == Checks.CheckLevel.Error && check.Code == code);
+    }
+
+    private static CoverInput Stations(string stations, int depth) => Thing.Millimetres("seat-pad", $"shape=stations depth={depth} thickness=0") with
+    {
+        Stations = [.. stations.Split(';').Select(station => station.Trim().Split(' ').Select(number => decimal.Parse(number, System.Globalization.CultureInfo.InvariantCulture)).ToArray()).Select(at => new StationInput(Entry.Number(at[0]), Entry.Number(at[1])))],
+    };
 }
