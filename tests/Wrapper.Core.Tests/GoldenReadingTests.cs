@@ -1,4 +1,5 @@
 using Wrapper.Core.Units;
+using Wrapper.Tests;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -4,6 +4,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Rules;
 using Wrapper.Core.Units;
+using Wrapper.Tests;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -1,7 +1,7 @@
 using System.Text;
 using Xunit;
 
-namespace Wrapper.Core.Tests;
+namespace Wrapper.Tests;
 
 /// <summary>
 /// Answers that were proved once and have to stay as they are, kept in a file beside the tests. Whoever means to change them
@@ -37,7 +37,7 @@ internal static class Golden
     private static string Source()
     {
         var folder = new DirectoryInfo(Path.GetDirectoryName(typeof(Golden).Assembly.Location)!);
-        while (folder is not null && !File.Exists(Path.Combine(folder.FullName, "Wrapper.Core.Tests.csproj")))
+        while (folder is not null && folder.GetFiles("*.csproj").Length == 0)
         {
             folder = folder.Parent;
         }
