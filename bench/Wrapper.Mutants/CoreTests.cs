@@ -38,11 +38,15 @@ internal sealed class CoreTests
     private readonly FieldInfo _recording;
     private readonly bool[] _hit;
 
-    public CoreTests(string folder, string core)
+    /// <param name="folder">Where the tests are.</param>
+    /// <param name="core">The core that holds the changes.</param>
+    /// <param name="active">A change that is on before anything is worked out, as catalogues are when the tests are listed; −1 for none.</param>
+    public CoreTests(string folder, string core, int active = -1)
     {
         var context = new Context(folder, core);
         var type = context.LoadFromAssemblyPath(core).GetType("Wrapper.Core.Switch")!;
         (_active, _recording, _hit) = (type.GetField("Active")!, type.GetField("IsRecording")!, (bool[])type.GetField("Hit")!.GetValue(null)!);
+        Active = active;
         Cases = [.. Find(context.LoadFromAssemblyPath(Path.Combine(folder, "Wrapper.Core.Tests.dll")))];
     }
 

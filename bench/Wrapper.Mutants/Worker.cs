@@ -31,7 +31,7 @@ internal static class Worker
     /// <param name="active">A change that is on from the start; −1 for none.</param>
     public static void Run(string folder, string core, int active)
     {
-        var tests = new CoreTests(folder, core) { Active = active };
+        var tests = new CoreTests(folder, core, active);
         var output = new StreamWriter(Console.OpenStandardOutput()) { AutoFlush = true };
         Console.SetOut(TextWriter.Null); // what tests print is not an answer
         while (Console.In.ReadLine() is { } line)
