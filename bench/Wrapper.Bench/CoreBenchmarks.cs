@@ -1,6 +1,9 @@
 using BenchmarkDotNet.Attributes;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Bench;

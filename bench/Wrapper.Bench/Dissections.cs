@@ -1,5 +1,5 @@
-using Wrapper.Core.Cloth;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Bench;

@@ -1,6 +1,9 @@
 using System.Diagnostics;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
 
 namespace Wrapper.Bench;
 

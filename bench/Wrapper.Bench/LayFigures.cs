@@ -1,5 +1,6 @@
 using System.Diagnostics;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Bench;

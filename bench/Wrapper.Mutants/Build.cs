@@ -23,7 +23,7 @@ internal static class Build
         """;
 
     /// <summary>The rooms whose code is changed.</summary>
-    private static readonly string[] Rooms = ["Drafting/", "Sewing/", "Rules/", "Units/"];
+    private static readonly string[] Rooms = ["Catalogue/", "Constructions/", "Drafting/", "Forms/", "Parts/", "Pattern/", "Proof/", "Reading/", "Units/"];
 
     /// <summary>Builds the core at a path, every change behind the switch.</summary>
     /// <param name="root">The repository.</param>

@@ -1,5 +1,7 @@
 using System.Text.Json;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Reading;
 
 namespace Wrapper.Formats;
 

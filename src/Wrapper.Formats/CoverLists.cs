@@ -1,5 +1,6 @@
 using System.Text.Json;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;
 

@@ -1,8 +1,8 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Cloth;
-using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

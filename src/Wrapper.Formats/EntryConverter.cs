@@ -1,6 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Reading;
 
 namespace Wrapper.Formats;
 

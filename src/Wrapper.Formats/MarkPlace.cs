@@ -1,4 +1,4 @@
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;

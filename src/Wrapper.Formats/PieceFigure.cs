@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
-using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;

@@ -1,5 +1,5 @@
 using System.Text.Json;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Reading;
 
 namespace Wrapper.Formats;
 

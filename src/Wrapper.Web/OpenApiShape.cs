@@ -1,7 +1,7 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Reading;
 
 namespace Wrapper.Web;
 

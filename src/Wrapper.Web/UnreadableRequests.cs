@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Microsoft.AspNetCore.Diagnostics;
 
 namespace Wrapper.Web;
 

@@ -1,4 +1,10 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Forms;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;
@@ -75,7 +81,7 @@ public sealed class BoundaryTests
     public void A_station_that_cannot_be_read_is_told_by_its_number(string at, string width, string said)
     {
         StationInput[] stations = [new(Entry.Typed("0"), Entry.Typed("12")), new(Entry.Typed(at), Entry.Typed(width)), new(Entry.Typed("20"), Entry.Typed("12"))];
-        var shape = Forms.FormCatalogue.All.SelectMany(form => form.Shapes.Select(one => (Form: form.Id, Shape: one))).First(one => one.Shape.List == Forms.MeasureList.Stations);
+        var shape = Forms.FormCatalogue.All.SelectMany(form => form.Shapes.Select(one => (Form: form.Id, Shape: one))).First(one => one.Shape.List == MeasureList.Stations);
         var input = new CoverInput { Unit = "in", Form = shape.Form, Shape = shape.Shape.Id, Construction = shape.Shape.Constructions[0], Stations = stations, Measures = shape.Shape.Measures.Where(measure => measure.IsInExamples).ToDictionary(measure => measure.Name, measure => Entry.Typed(measure.ExampleInches)) };
         Assert.Contains(Drafter.Draft(input).Checks, check => check.Measure == "stations" && check.Text.StartsWith(said, StringComparison.Ordinal));
     }

@@ -1,4 +1,5 @@
 using CsCheck;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests;
 

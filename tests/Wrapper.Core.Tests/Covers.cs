@@ -1,6 +1,8 @@
 using CsCheck;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests;
@@ -119,9 +121,9 @@ internal static class Covers
     private static IEnumerable<(string Name, string Word)> OptionsOf(ShapeDefinition shape, string construction)
     {
         yield return ("", "");
-        foreach (var option in OptionCatalogue.All.Values.Where(option => option.Constructions.Contains(construction)))
+        foreach (var option in ConstructionCatalogue.All[construction].Options)
         {
-            var words = option.Name switch { "closure" => ConstructionCatalogue.ClosuresOf(shape, construction), "edge" => shape.Edges, _ => option.Words };
+            var words = option.Name switch { "closure" => ConstructionCatalogue.All[construction].ClosuresOf(shape), "edge" => shape.Edges, _ => option.Words };
             foreach (var word in words.Where(word => option.Name != "plates" || word != "turned" || construction != "blocks"))
             {
                 yield return (option.Name, word);

@@ -1,6 +1,9 @@
 using CsCheck;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Xunit;
 using static Wrapper.Core.Tests.LayJobs;
 

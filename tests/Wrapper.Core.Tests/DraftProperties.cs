@@ -1,6 +1,6 @@
-using Wrapper.Core.Drafting;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

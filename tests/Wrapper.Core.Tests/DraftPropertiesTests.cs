@@ -1,6 +1,9 @@
 using CsCheck;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 
@@ -23,7 +26,7 @@ public sealed class DraftPropertiesTests
     [Fact]
     public void Every_edge_of_every_piece_is_sewn_or_hemmed_and_none_is_sewn_twice() => ForAll(draft =>
     {
-        var sides = draft.Seams.SelectMany(seam => (Sewing.SeamSide[])[seam.First, seam.Second]).ToList();
+        var sides = draft.Seams.SelectMany(seam => (SeamSide[])[seam.First, seam.Second]).ToList();
         Assert.Equal(sides.Count, sides.Distinct().Count());
         foreach (var piece in draft.Pieces.Where(piece => piece.Id != "piping"))
         {

@@ -1,4 +1,7 @@
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

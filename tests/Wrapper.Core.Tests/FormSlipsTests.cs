@@ -1,7 +1,12 @@
 using CsCheck;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests;
@@ -130,7 +135,7 @@ public sealed class FormSlipsTests
         var draft = Thing.Drafted(Table("15", "12", "4"));
         Assert.Contains(draft.Pieces, piece => piece.Key == "wall-front" && piece.PerCover == 1);
         Assert.True(draft.Numbers().First(number => number.For == "opening").Value.Value > Units.Length.FromInches(152));
-        Assert.True(Sewing.FoldUp.Of(draft).Holds);
+        Assert.True(FoldUp.Of(draft).Holds);
         Assert.Contains(draft.Notions, notion => notion.Kind == "strap");
         Assert.Contains(Drafter.Draft(Table("1", "12", "4")).Checks, check => check.Code == "obstacle-too-near");
         Assert.Contains(Drafter.Draft(Table("15", "12", "7")).Checks, check => check.Code == "obstacle-clear");

@@ -1,6 +1,11 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Forms;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 
@@ -195,7 +200,7 @@ public sealed class FoundFaultsTests
         Assert.Equal(("choice-not-for-this", "closure"), (check.Code, check.Measure));
         Assert.Contains(closure.Replace('-', ' '), check.Text, StringComparison.Ordinal);
         var shape = Forms.FormCatalogue.Find("box-cushion")!.Shape(null)!;
-        var offered = ConstructionCatalogue.ClosuresOf(shape, construction);
+        var offered = ConstructionCatalogue.All[construction].ClosuresOf(shape);
         Assert.DoesNotContain(closure, offered);
         Assert.Equal(offered[0], check.Mends![0].Value);
         Assert.NotNull(Drafter.Draft(input with { Options = new Dictionary<string, string> { ["closure"] = offered[0] } }).Draft);
@@ -288,7 +293,7 @@ public sealed class FoundFaultsTests
         Assert.Equal(18 / 0.975, Thing.Drafted(cover).Finished.Single(size => size.Key == "D").Value.Value.Millimetres / 25.4, 1e-6);
         var round = Thing.Drafted(Thing.Inches("box-cushion", "shape=round diameter=20 thickness=4", "o.zipShare=1/3"));
         Assert.Equal(20 * Math.PI / 3, round.Finished.Single(size => size.Key == "Z").Value.Value.Millimetres / 25.4, 1e-6);
-        Assert.Equal(0.6m, Rules.RuleCatalogue.Numbers["gapShare"].Usual);
+        Assert.Equal(0.6m, Catalogue.RuleCatalogue.Numbers["gapShare"].Usual);
         Assert.Equal("11", Thing.Number(Thing.Inches("pouf", "size=22 wrap=2_1/4", "r.gapShare=1/2"), "gap.length"));
     }
 

@@ -1,5 +1,4 @@
 using Wrapper.Core.Units;
-using Wrapper.Tests;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

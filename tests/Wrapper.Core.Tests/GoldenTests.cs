@@ -1,10 +1,14 @@
 using System.Globalization;
 using CsCheck;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions;
+using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Rules;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Tests;
 using Xunit;
 
 namespace Wrapper.Core.Tests;
@@ -57,7 +61,7 @@ public sealed class GoldenTests
     [
         .. RuleCatalogue.All.Values.Select(rule => ($"rule {rule.Name}", rule.ToString())),
         .. RuleCatalogue.Numbers.Values.Select(rule => ($"number {rule.Name}", rule.ToString())),
-        .. OptionCatalogue.All.Values.Select(option => ($"option {option.Name}", $"{option.Label}: {string.Join(' ', option.Words)}; {string.Join(' ', option.Constructions)}")),
+        .. OptionCatalogue.All.Values.Select(option => ($"option {option.Name}", $"{option.Label}: {string.Join(' ', option.Words)}; {string.Join(' ', ConstructionCatalogue.All.Values.Where(way => way.Choices.Contains(option.Name)).Select(way => way.Id))}")),
         .. ConstructionCatalogue.All.Values.Select(way => ($"construction {way.Id}", $"{way.Label} {way.Says} {way.Look} {way.GoesOn} {way.Washes} {string.Join(' ', way.Closures ?? [])}")),
         .. FormCatalogue.All.SelectMany(form => form.Shapes.Select(shape => ($"form {form.Id} {shape.Id}", $"{form.Label} {shape.Label} {string.Join(' ', shape.Measures)} {string.Join(' ', shape.Constructions)} {string.Join(' ', shape.Closures)} {string.Join(' ', shape.Edges)} {string.Join(' ', form.RuleVariants)}"))),
     ]);
@@ -80,7 +84,7 @@ public sealed class GoldenTests
         where draft is not null
         from piece in draft.Pieces
         from move in FoldUpTests.Moves(piece).Where((_, at) => at % 3 == i)
-        let folded = Sewing.FoldUp.Of([.. draft.Pieces.Select(other => other == piece ? move.Changed : other)], draft.Seams, draft.Thing, draft.Blocks)
+        let folded = FoldUp.Of([.. draft.Pieces.Select(other => other == piece ? move.Changed : other)], draft.Seams, draft.Thing, draft.Blocks)
         select ($"{cell} {i} {piece.Key} {move.Line}", Written.Sign($"{string.Join(' ', folded.Problems.Select(Written.Coarsely))} {string.Join(' ', folded.UnequalSeams)} {string.Join(' ', folded.Open.Select(place => $"{place.Seam} {place.Piece}"))}")));
 
     private static IEnumerable<(string Name, string Line)> Told(string name, params CoverInput[] inputs) =>

@@ -1,6 +1,9 @@
 using CsCheck;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -1,4 +1,10 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;
@@ -39,7 +45,7 @@ public sealed class JoinTests
         var usable = decimal.Parse(longest, System.Globalization.CultureInfo.InvariantCulture) + 30;
         var input = Thing.Millimetres("box-cushion", "width=500 depth=400 thickness=80", "r.seam=15 r.zipTurn=0 o.strips=across") with { UsableWidth = Entry.Number(usable) };
         var draft = Thing.Drafted(input);
-        Assert.True(Sewing.FoldUp.Of(draft).Holds);
+        Assert.True(FoldUp.Of(draft).Holds);
         DraftProperties.Hold(draft, longest);
         Assert.All(draft.Pieces, piece => Assert.True(piece.CutLine.Bounds.Width.Millimetres <= (double)usable));
         Assert.True(draft.Pieces.Count(piece => piece.Id == "boxing") >= 2);
@@ -121,6 +127,6 @@ public sealed class JoinTests
         var draft = Thing.Drafted(pad);
         Assert.Equal(2, draft.Pieces.Count(piece => piece.Id == "boxing"));
         Assert.All(draft.Pieces.Where(piece => piece.Id == "boxing"), piece => Assert.True(piece.CutWidth.Value > Units.Length.FromMillimetres(100m)));
-        Assert.True(Sewing.FoldUp.Of(draft).Holds);
+        Assert.True(FoldUp.Of(draft).Holds);
     }
 }

@@ -1,7 +1,10 @@
 using CsCheck;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Xunit;
 using static Wrapper.Core.Tests.LayJobs;
 

@@ -1,7 +1,8 @@
 using CsCheck;
-using Wrapper.Core.Cloth;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Tests;
 

@@ -1,6 +1,6 @@
-using Wrapper.Core.Cloth;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Buying;
 using Wrapper.Core.Judgement;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 

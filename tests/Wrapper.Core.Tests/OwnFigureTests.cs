@@ -1,6 +1,7 @@
-using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

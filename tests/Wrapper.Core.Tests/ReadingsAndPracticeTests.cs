@@ -1,6 +1,9 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 
@@ -15,7 +18,7 @@ public sealed class ReadingsAndPracticeTests
     [InlineData("mean", "21 1/4")]
     public void Of_two_readings_the_one_that_is_chosen_holds(string? use, string expected)
     {
-        var reading = CoverReader.Read(Read("21 1/2", use));
+        var reading = Registry.Read(Read("21 1/2", use));
         Assert.Equal(LengthReader.Read(expected, LengthUnit.Inch).Length, reading.Measures["width"]);
         Assert.Contains(reading.Checks, check => check.Code == "two-readings-disagree" && check.Level == CheckLevel.Warning);
     }
@@ -23,21 +26,21 @@ public sealed class ReadingsAndPracticeTests
     [Fact]
     public void Readings_a_hands_unsteadiness_apart_agree_and_an_unreadable_one_is_told()
     {
-        Assert.DoesNotContain(CoverReader.Read(Read("21 1/8", null)).Checks, check => check.Code == "two-readings-disagree");
-        Assert.Contains(CoverReader.Read(Read("21 3/16", null)).Checks, check => check.Code == "two-readings-disagree");
-        Assert.Contains(CoverReader.Read(Read("wide", null)).Checks, check => check is { Code: "unreadable", Measure: "width" });
-        Assert.Contains(CoverReader.Read(Read("21 1/2", "best")).Checks, check => check.Code == "unknown-choice");
-        Assert.Empty(CoverReader.Read(Read("", null)).Checks);
+        Assert.DoesNotContain(Registry.Read(Read("21 1/8", null)).Checks, check => check.Code == "two-readings-disagree");
+        Assert.Contains(Registry.Read(Read("21 3/16", null)).Checks, check => check.Code == "two-readings-disagree");
+        Assert.Contains(Registry.Read(Read("wide", null)).Checks, check => check is { Code: "unreadable", Measure: "width" });
+        Assert.Contains(Registry.Read(Read("21 1/2", "best")).Checks, check => check.Code == "unknown-choice");
+        Assert.Empty(Registry.Read(Read("", null)).Checks);
     }
 
     [Fact]
     public void Each_mend_of_a_disagreement_keeps_one_reading()
     {
         var input = Read("21 1/2", "mean");
-        var mends = CoverReader.Read(input).Checks.Single(check => check.Code == "two-readings-disagree").Mends!;
+        var mends = Registry.Read(input).Checks.Single(check => check.Code == "two-readings-disagree").Mends!;
         Assert.Equal(2, mends.Count);
         Assert.Equal("secondReadings.width", mends[0].Path);
-        var second = CoverReader.Read(CheckTests.Put(input, mends[1].Path, mends[1].Value));
+        var second = Registry.Read(CheckTests.Put(input, mends[1].Path, mends[1].Value));
         Assert.Equal(Length.FromInches(21, 1, 2), second.Measures["width"]);
         Assert.DoesNotContain(second.Checks, check => check.Code == "two-readings-disagree");
     }

@@ -1,9 +1,11 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Judgement;
-using Wrapper.Core.Rules;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 

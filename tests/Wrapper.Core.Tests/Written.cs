@@ -4,7 +4,8 @@ using System.Text;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

@@ -1,9 +1,10 @@
 using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Tests;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

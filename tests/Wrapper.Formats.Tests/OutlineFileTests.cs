@@ -1,5 +1,7 @@
 using CsCheck;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Formats.Outlines;
 using Xunit;
 

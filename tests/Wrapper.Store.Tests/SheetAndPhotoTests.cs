@@ -1,5 +1,4 @@
 using Microsoft.Data.Sqlite;
-using Wrapper.Store;
 using Xunit;
 
 namespace Wrapper.Store.Tests;

@@ -1,7 +1,8 @@
-using Wrapper.Core.Drafting;
-using Wrapper.Core.Rules;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Costing;
 

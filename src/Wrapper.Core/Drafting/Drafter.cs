@@ -1,7 +1,10 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Drafting.Things;
+using Wrapper.Core.Constructions.PinnedBlocks;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
@@ -16,7 +19,7 @@ public static class Drafter
     /// </summary>
     public static DraftOutcome Draft(CoverInput input)
     {
-        var reading = CoverReader.Read(input);
+        var reading = Registry.Read(input);
         if (reading.Specification is not { } specification)
         {
             return new(null, reading, Sorted(reading.Checks));

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Drafting;

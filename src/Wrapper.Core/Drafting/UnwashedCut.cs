@@ -1,4 +1,6 @@
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

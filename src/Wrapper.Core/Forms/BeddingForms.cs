@@ -1,3 +1,6 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Units;
+
 namespace Wrapper.Core.Forms;
 
 /// <summary>Things one lies on and under. See docs/handbook.md, "Forms".</summary>

@@ -1,3 +1,5 @@
+using Wrapper.Core.Catalogue;
+
 namespace Wrapper.Core.Forms;
 
 /// <summary>A cushion with a wall of one height all round. See docs/handbook.md, "Box cushions".</summary>

@@ -1,3 +1,5 @@
+using Wrapper.Core.Catalogue;
+
 namespace Wrapper.Core.Forms;
 
 /// <summary>Every form that can be drafted.</summary>

@@ -1,3 +1,5 @@
+using Wrapper.Core.Catalogue;
+
 namespace Wrapper.Core.Forms;
 
 /// <summary>Loose covers fitted on the thing with pins. See docs/handbook.md, "Blocks".</summary>

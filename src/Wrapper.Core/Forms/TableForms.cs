@@ -1,3 +1,6 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Units;
+
 namespace Wrapper.Core.Forms;
 
 /// <summary>Tables and boards, covered from above. See docs/handbook.md, "Forms".</summary>

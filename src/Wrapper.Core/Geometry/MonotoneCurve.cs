@@ -1,3 +1,5 @@
+using Wrapper.Core.Units;
+
 namespace Wrapper.Core.Geometry;
 
 /// <summary>

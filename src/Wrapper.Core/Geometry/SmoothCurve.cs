@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Geometry;
 
 /// <summary>Draws a smooth curve as circular arcs, two to a part, that meet without a corner. See docs/handbook.md, "Curves".</summary>

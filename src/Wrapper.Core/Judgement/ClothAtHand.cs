@@ -1,6 +1,8 @@
-using Wrapper.Core.Cloth;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement;

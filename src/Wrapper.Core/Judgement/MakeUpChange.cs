@@ -1,4 +1,6 @@
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions;
+using Wrapper.Core.Reading;
 
 namespace Wrapper.Core.Judgement;
 
@@ -25,7 +27,7 @@ public sealed record MakeUpChange(string Kind, string Word, string Label)
     /// <summary>An option that this construction has, and that is not only there to be refused.</summary>
     private static bool Takes(string construction, string option, string word) =>
         OptionCatalogue.Figures.Contains(option)
-        || (OptionCatalogue.All.TryGetValue(option, out var definition) && definition.Constructions.Contains(construction) && definition.Words.Contains(word)
+        || (OptionCatalogue.All.TryGetValue(option, out var definition) && ConstructionCatalogue.Has(construction, option) && definition.Words.Contains(word)
             && !(WrapsOnly.Contains(option) && construction is "wrap-notched" or "wrap-folded" or "panels-folded")
             && option is not ("closure" or "edge"));
 

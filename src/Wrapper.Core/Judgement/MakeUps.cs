@@ -1,10 +1,18 @@
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Constructions;
+using Wrapper.Core.Constructions.Bands;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Constructions.Tubs;
+using Wrapper.Core.Constructions.Wraps;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Proof;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Judgement;
 
@@ -63,7 +71,7 @@ public static class MakeUps
             return [];
         }
 
-        var unit = CoverReader.Read(input).Unit;
+        var unit = Registry.Read(input).Unit;
         var stands = input with { Construction = input.Construction ?? shape.Constructions[0] };
         return [.. Changes(stands, shape).GroupBy(change => change.Kind).SelectMany(kind =>
             Judged([.. kind.Select(change => Worked(change, stands, cloth, houseRules, unit, steps))], shape))];
@@ -76,9 +84,9 @@ public static class MakeUps
             yield return new("construction", id, ConstructionCatalogue.All[id].Label);
         }
 
-        foreach (var (option, words) in ((string, IReadOnlyList<string>)[])[("closure", ConstructionCatalogue.ClosuresOf(shape, input.Construction!)), ("edge", shape.Edges), ("piping", Piping(input.Construction!)), ("layers", Layers(input))])
+        foreach (var (option, words) in ((string, IReadOnlyList<string>)[])[("closure", ConstructionCatalogue.All[input.Construction!].ClosuresOf(shape)), ("edge", shape.Edges), ("piping", Piping(input.Construction!)), ("layers", Layers(input))])
         {
-            var isAsked = OptionCatalogue.All[option].Constructions.Contains(input.Construction!);
+            var isAsked = ConstructionCatalogue.Has(input.Construction!, option);
             foreach (var word in isAsked && words.Count > 1 ? words : [])
             {
                 yield return new(option, word, word.Replace('-', ' '));
@@ -135,7 +143,7 @@ public static class MakeUps
         }
 
         var shape = FormCatalogue.Find(stands.Form)!.Shape(stands.Shape)!;
-        var usual = change.Kind switch { "closure" => ConstructionCatalogue.ClosuresOf(shape, stands.Construction!)[0], "edge" => shape.Edges[0], _ => OptionCatalogue.All[change.Kind].Words[0] };
+        var usual = change.Kind switch { "closure" => ConstructionCatalogue.All[stands.Construction!].ClosuresOf(shape)[0], "edge" => shape.Edges[0], _ => OptionCatalogue.All[change.Kind].Words[0] };
         return change.Word == stands.Options.GetValueOrDefault(change.Kind, usual);
     }
 

@@ -1,5 +1,5 @@
 using System.Globalization;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

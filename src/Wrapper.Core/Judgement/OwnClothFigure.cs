@@ -1,6 +1,6 @@
-using Wrapper.Core.Cloth;
-using Wrapper.Core.Drafting;
-using Wrapper.Core.Sewing;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

@@ -1,5 +1,8 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement;

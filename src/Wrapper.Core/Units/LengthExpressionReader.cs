@@ -1,4 +1,4 @@
-using System.Numerics;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Units;
 

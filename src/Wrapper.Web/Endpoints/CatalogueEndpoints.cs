@@ -1,7 +1,7 @@
 using System.Reflection;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Rules;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Web.Endpoints;

@@ -1,7 +1,8 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Proof;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
 

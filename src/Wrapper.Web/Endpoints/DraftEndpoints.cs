@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Proof;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;

@@ -1,6 +1,8 @@
-using Wrapper.Core.Cloth;
-using Wrapper.Core.Drafting;
-using Wrapper.Core.Rules;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 

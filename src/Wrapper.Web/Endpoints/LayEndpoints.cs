@@ -2,7 +2,7 @@ using System.Diagnostics;
 using System.Net.ServerSentEvents;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Lays;
 
 namespace Wrapper.Web.Endpoints;
 

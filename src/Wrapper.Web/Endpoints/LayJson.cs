@@ -1,5 +1,10 @@
-using Wrapper.Core.Cloth;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Web.Endpoints;
 

@@ -3,7 +3,7 @@ using System.Runtime.CompilerServices;
 using System.Threading.Channels;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
 

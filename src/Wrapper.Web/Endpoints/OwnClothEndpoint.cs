@@ -1,8 +1,10 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Buying;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Cloth;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 

@@ -1,4 +1,3 @@
-using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;

@@ -1,6 +1,9 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions;
 using Wrapper.Core.Judgement;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

@@ -1,12 +1,12 @@
 using System.Diagnostics;
 using System.Net.ServerSentEvents;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Checks;
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Proof;
-using Wrapper.Core.Rules;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 using Wrapper.Formats;

@@ -1,5 +1,10 @@
-using Wrapper.Core.Cloth;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;

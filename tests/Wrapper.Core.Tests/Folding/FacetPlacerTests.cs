@@ -1,7 +1,8 @@
 using CsCheck;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Sewing.Folding;
-using Wrapper.Tests;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof.Folding;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Folding;

@@ -1,6 +1,6 @@
-using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Sewing.Folding;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Proof.Folding;
 using Wrapper.Core.Units;
 using Xunit;
 

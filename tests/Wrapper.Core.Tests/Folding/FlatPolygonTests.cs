@@ -1,6 +1,7 @@
 using CsCheck;
-using Wrapper.Core.Sewing.Folding;
-using Wrapper.Tests;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Proof.Folding;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Folding;

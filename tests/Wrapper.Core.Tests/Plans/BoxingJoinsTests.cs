@@ -1,4 +1,6 @@
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 using Xunit;

@@ -1,5 +1,8 @@
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 using Xunit;
@@ -55,7 +58,7 @@ public sealed class ClosedPlanTests
         var plate = draft.Pieces.Single(piece => piece.Id == "plate");
         Assert.Equal((200 * 300) + (Math.PI * 150 * 150), plate.StitchLine.Area, 0.5);
         Assert.Equal(400 + (Math.PI * 300), plate.StitchLine.Perimeter.Millimetres, 1e-3);
-        Assert.True(Sewing.FoldUp.Of(draft).Holds);
+        Assert.True(FoldUp.Of(draft).Holds);
     }
 
     /// <summary>Joins of a boxing with a slide pocket: stitched lengths of its parts by hand, with the seam at both ends.</summary>

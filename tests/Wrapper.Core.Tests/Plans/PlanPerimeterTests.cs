@@ -1,5 +1,6 @@
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
 using Wrapper.Core.Units;
 using Xunit;
 

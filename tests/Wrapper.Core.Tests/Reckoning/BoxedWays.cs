@@ -1,3 +1,5 @@
+using Wrapper.Core.Geometry;
+
 namespace Wrapper.Core.Tests.Reckoning;
 
 /// <summary>Cushions and mattresses with two plates and a wall. See docs/handbook.md, "Boxing strip".</summary>

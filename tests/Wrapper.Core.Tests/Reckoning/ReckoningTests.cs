@@ -1,5 +1,6 @@
-using Wrapper.Core.Drafting;
-using Wrapper.Tests;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Reckoning;

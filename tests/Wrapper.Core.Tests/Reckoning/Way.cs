@@ -1,5 +1,7 @@
 using CsCheck;
-using Wrapper.Core.Drafting;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests.Reckoning;
 

@@ -1,0 +1,235 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Buying;
+
+/// <summary>Drafts every cover of a job for a cloth, lays all the pieces together and says how much to buy.</summary>
+public sealed class ClothBuyer
+{
+    /// <summary>Steps times the square of the pieces that a lay of the usual number of steps may take.</summary>
+    private const long Effort = 2_400_000;
+    private const int UsualSteps = 600;
+    private const int FewestSteps = 6;
+
+    private readonly IReadOnlyList<JobCover> _covers;
+    private readonly LengthUnit _unit;
+    private readonly RuleBook _rules;
+
+    /// <summary>A buyer for these covers, in the job's unit and by the house's rules.</summary>
+    public ClothBuyer(IReadOnlyList<JobCover> covers, LengthUnit unit, IReadOnlyDictionary<string, Length> houseRules)
+    {
+        _covers = covers;
+        _unit = unit;
+        _rules = new(unit, RuleSet.None, RuleSet.None, RuleSet.Of(houseRules));
+    }
+
+    /// <summary>A cover's inputs with this cloth put in; a cloth for its inside is not what its pieces are joined for.</summary>
+    public static CoverInput OnCloth(CoverInput input, ClothSpecification cloth) => cloth.Role != ClothRole.Main ? input : input with
+    {
+        UsableWidth = Entry.Number(cloth.UsableWidth.Nanometres / (decimal)Length.NanometresPerMillimetre),
+        Nap = cloth.OneWay ? "one-way" : "either",
+    };
+
+    /// <summary>How much of this cloth the job takes.</summary>
+    /// <param name="cloth">The cloth.</param>
+    /// <param name="steps">The most orders to try; fewer are tried where there are many pieces, the same on every machine.</param>
+    /// <param name="shouldStop">Asked between orders.</param>
+    /// <param name="available">The length there is of it: a lay that fits is good enough; null for a roll.</param>
+    /// <param name="onShorter">Told of the first answer and of each with a shorter lay.</param>
+    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null, Action<Yardage>? onShorter = null) =>
+        Buy(cloth, steps, shouldStop, available, onShorter, Proved.Draft);
+
+    /// <summary>The same without the proof: an estimate that stands beside others and is not cut from.</summary>
+    public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null) =>
+        Buy(cloth, steps, shouldStop, available, null, Drafter.Draft);
+
+    private Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter, Func<CoverInput, DraftOutcome> drafted)
+    {
+        var leftOut = new List<string>();
+        var checks = new List<Check>();
+        var drafts = new Dictionary<string, Draft>();
+        foreach (var cover in _covers)
+        {
+            var outcome = drafted(OnCloth(cover.Input, cloth));
+            if (outcome.Draft is { } draft)
+            {
+                drafts[cover.Key] = draft;
+            }
+            else
+            {
+                leftOut.Add(cover.Key);
+                checks.AddRange(outcome.Checks.Where(check => check.Code is "piece-wider-than-cloth" or "turned-on-nap" or "cloth-too-narrow-for-casing" or "does-not-close" or "sum-disagrees").Select(check => Named(check, cover)));
+            }
+        }
+
+        var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
+            .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key], cloth.Role))
+            .ToList();
+        Yardage Answer(Lay? lay) => Bought(cloth, lay, pieces) with { LeftOut = leftOut, Checks = [.. checks], Drafts = drafts, Joins = drafts.Values.Sum(draft => draft.Joins) };
+        if (pieces.Count == 0)
+        {
+            return Answer(null);
+        }
+
+        var request = RequestOf(cloth, pieces) with { Available = available };
+        checks.AddRange(LeavingOut.Patterns(ref request, pieces));
+        checks.AddRange(LeavingOut.Pins(ref request, pieces, cloth));
+        var folded = cloth.OnFold && !cloth.Repeats;
+        if (cloth.OnFold && cloth.Repeats)
+        {
+            checks.Add(Check.Warning("pattern-on-fold", "A pattern cannot be met on both layers at once: it is laid single.", "cloth.layers"));
+        }
+
+        if (folded && cloth.Remnants.Count > 0)
+        {
+            checks.Add(Check.Note("remnants-on-fold", "The cloth is cut on the fold: remnants stay on the shelf until it is laid single.", "cloth.layers"));
+        }
+
+        Func<LayRequest, int, Func<bool>?, Action<Lay>?, LayOutcome> plan = folded ? LayPlanner.PlanOnFold : LayPlanner.Plan;
+        var outcomeOfLay = plan(request, StepsFor(pieces.Sum(piece => piece.Copies), steps), shouldStop, onShorter is null ? null : lay => onShorter(Answer(lay)));
+        checks.AddRange(outcomeOfLay.Checks);
+        return Answer(outcomeOfLay.Lay);
+    }
+
+    /// <summary>What of a cover's draft is laid on its cloth, ready for the planner.</summary>
+    /// <param name="cover">The cover's key.</param>
+    /// <param name="draft">Its draft on this cloth.</param>
+    /// <param name="role">What the cloth is for.</param>
+    public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft, ClothRole role = ClothRole.Main) => [.. PiecesToLay.Of(cover, draft, role)];
+
+    /// <summary>What a lay of this length makes of the need and of what is bought of it.</summary>
+    internal (Worked Need, Worked Buy) FigureFor(Length lay, ClothSpecification cloth)
+    {
+        var need = NeedOf(lay, cloth);
+        return (need, need.RoundedUpTo(BuyingStep));
+    }
+
+    /// <summary>The step cloth is bought by, in the job's system.</summary>
+    internal Length BuyingStep => _unit.IsImperial() ? Steps().Yards : Steps().Metres;
+
+    /// <summary>The job's unit.</summary>
+    internal LengthUnit Unit => _unit;
+
+    /// <summary>The lay of these pieces on this cloth, to be planned.</summary>
+    public static LayRequest RequestOf(ClothSpecification cloth, IEnumerable<LaidPiece> pieces) => new()
+    {
+        UsableWidth = cloth.UsableWidth,
+        OneWay = cloth.OneWay,
+        RepeatLength = cloth.RepeatLength.Times(1 - cloth.ShrinkageAlong),
+        RepeatWidth = cloth.RepeatWidth.Times(1 - cloth.ShrinkageAcross),
+        HalfDrop = cloth.HalfDrop,
+        MotifAcross = cloth.MotifAcross is { } motif ? Length.Max(Length.Zero, motif.Times(1 - cloth.ShrinkageAcross) - cloth.Selvage) : null,
+        Space = cloth.Space,
+        CurveSpace = cloth.CurveSpace,
+        Flaws = cloth.Flaws,
+        Remnants = cloth.Remnants,
+        Pinned = cloth.Pinned,
+        Known = cloth.Kept,
+        Pieces = [.. pieces.Select(piece => PiecesToLay.On(cloth, piece))],
+    };
+
+    /// <summary>The turns a piece may take on this cloth, in degrees counter-clockwise.</summary>
+    public static IReadOnlyList<int> TurnsOf(ClothSpecification cloth, LaidPiece piece)
+    {
+        var turns = LayPlanner.TurnsOf(PiecesToLay.On(cloth, piece), cloth.OneWay);
+        return [.. cloth.Repeats && piece.Match is not null ? turns.Take(1) : turns];
+    }
+
+    /// <summary>In which order the lay is cut.</summary>
+    public static IReadOnlyList<CutStretch> CutsOf(ClothSpecification cloth, Yardage yardage) =>
+        yardage.Lay is { } lay ? CutOrder.Of(lay, RequestOf(cloth, yardage.Pieces).Pieces) : [];
+
+    /// <summary>What is left of the cloth bought, washed and trimmed, and is worth keeping by the house's measure.</summary>
+    public IReadOnlyList<Offcut> OffcutsOf(ClothSpecification cloth, Yardage yardage) => yardage is { Lay: { } lay, Buy: { } buy }
+        ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.ShrinkageAlong) - _rules["endTrim"].Value, _rules["keep"].Value)
+        : [];
+
+    /// <summary>The same job on every width; the best takes the least cloth among those with the least forced on the look.</summary>
+    /// <param name="cloth">The cloth chosen.</param>
+    /// <param name="chosen">What the job takes of it: its own width shows this figure and no other.</param>
+    /// <param name="widths">The widths on offer.</param>
+    /// <param name="steps">The most orders to try on each of the others.</param>
+    /// <param name="shouldStop">Asked between orders.</param>
+    public IReadOnlyList<WidthComparison> Compare(
+        ClothSpecification cloth, Yardage chosen, IReadOnlyList<ClothWidth> widths, int steps, Func<bool>? shouldStop = null)
+    {
+        var yardages = widths.Select(width => (
+            Width: width, Yardage: width.Width == cloth.Width ? chosen : Estimate(cloth.AtWidth(width.Width), steps, shouldStop))).ToList();
+        var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
+        var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
+        var best = complete.Where(entry => entry.Yardage.LeftOut.Count == most)
+            .OrderBy(entry => Spoils(entry.Yardage))
+            .ThenBy(entry => entry.Yardage.Buy!.Value.Millimetres * entry.Width.Width.Millimetres)
+            .Select(entry => entry.Width)
+            .FirstOrDefault();
+        return [.. yardages.Select(entry => new WidthComparison(entry.Width, entry.Yardage, entry.Width == best))];
+    }
+
+    private static Check Named(Check check, JobCover cover) =>
+        cover.Name.Length == 0 ? check : check with { Text = $"{cover.Name}: {char.ToLowerInvariant(check.Text[0])}{check.Text[1..]}" };
+
+    /// <summary>The time of one step grows with the pieces: the steps shrink with them, the same on every machine.</summary>
+    private static int StepsFor(int pieces, int most) => (int)Math.Clamp(Effort * most / UsualSteps / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);
+
+    /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
+    private static int Spoils(Yardage yardage) =>
+        (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Code is "join-on-front" or "piece-wider-than-cloth"))) + yardage.Joins;
+
+    private Yardage Bought(ClothSpecification cloth, Lay? lay, List<LaidPiece> pieces)
+    {
+        var nothing = new Yardage { Lay = lay, Pieces = pieces, Need = null, Buy = null, LeftOut = [], Checks = [], Drafts = new Dictionary<string, Draft>() };
+        if (lay is null)
+        {
+            return nothing;
+        }
+
+        var (need, buy) = FigureFor(lay.Length, cloth);
+        var (yardStep, metreStep) = Steps();
+        return nothing with
+        {
+            Need = need,
+            Buy = buy,
+            BuyInYards = need.Value.RoundedUpTo(yardStep),
+            BuyInMetres = need.Value.RoundedUpTo(metreStep),
+            RuleOfThumb = FigureFor(lay.RuleOfThumb, cloth).Buy.Value,
+            Waste = buy.Value.IsZero ? 0 : 1 - (AreaOnRoll(lay, pieces) / (buy.Value.Millimetres * cloth.Width.Millimetres)),
+        };
+    }
+
+    /// <summary>The lay and the end trim, what is bought to spare, and what the washing takes; nothing when nothing lies on the roll.</summary>
+    private Worked NeedOf(Length lay, ClothSpecification cloth)
+    {
+        if (lay.IsZero)
+        {
+            return Worked.Given("lay", lay, QuantitySource.Worked);
+        }
+
+        var need = Worked.Given("lay", lay, QuantitySource.Worked) + _rules["endTrim"];
+        if (cloth.Spare > 0)
+        {
+            need = need.Named("lay and trim").TimesNumber(1 + cloth.Spare);
+        }
+
+        return cloth.ShrinkageAlong > 0 ? need.Named("need when washed").DividedBy(1 - cloth.ShrinkageAlong) : need;
+    }
+
+    private static double AreaOnRoll(Lay lay, List<LaidPiece> pieces)
+    {
+        var areas = pieces.ToDictionary(piece => piece.LayId, piece => LayShape.Of(piece.Shape, 0).Area);
+        return lay.Placements.Where(place => place.Remnant is null).Sum(place => areas[place.Piece]);
+    }
+
+    /// <summary>The house's buying step in its own system; the usual one in the other.</summary>
+    private (Length Yards, Length Metres) Steps()
+    {
+        var usual = RuleCatalogue.All["buyStep"];
+        var house = _rules["buyStep"].Value;
+        return _unit.IsImperial() ? (house, usual.Metric) : (usual.Imperial, house);
+    }
+}

@@ -1,0 +1,115 @@
+using System.Globalization;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Buying;
+
+/// <summary>Reads the fields of a cloth one by one; a slip becomes a check naming its field.</summary>
+internal sealed class ClothFields(LengthUnit unit)
+{
+    private readonly List<Check> _checks = [];
+
+    public IReadOnlyList<Check> Checks => _checks;
+
+    public static bool IsSaid(Entry? entry) => entry is { } said && said.ToString().Trim().Length > 0;
+
+    public void Say(Check check) => _checks.Add(check);
+
+    public void Error(string code, string text, string field) => _checks.Add(Check.Error(code, text, $"cloth.{field}"));
+
+    /// <summary>A length that has to be said.</summary>
+    public Length? Required(Entry? entry, string field, string label)
+    {
+        if (!IsSaid(entry))
+        {
+            Error("measure-missing", $"{label} is not said yet.", field);
+            return null;
+        }
+
+        return Read(entry!.Value, field, label);
+    }
+
+    /// <summary>A length between nought and the most; the usual one when nothing is said, null when it cannot be read.</summary>
+    public Length? Optional(Entry? entry, string field, string label, Length usual, Length most)
+    {
+        if (!IsSaid(entry))
+        {
+            return usual;
+        }
+
+        var length = Read(entry!.Value, field, label);
+        if (length is { } read && (read.IsNegative || read > most))
+        {
+            Error($"{Code(label)}-out-of-range", $"{label} is between 0 and {LengthFormat.For(unit).RoundedWithUnit(most)}.", field);
+            return null;
+        }
+
+        return length;
+    }
+
+    /// <summary>A part, written in percent: 3 is 0.03.</summary>
+    public decimal Percent(string? text, string field, string label, decimal most)
+    {
+        if (string.IsNullOrWhiteSpace(text))
+        {
+            return 0;
+        }
+
+        var part = NumberReader.ReadPercentage(text);
+        if (part is not >= 0)
+        {
+            Error("unreadable", $"{label}: “{text}” is no percentage: write a number such as 3.", field);
+        }
+        else if (part * 100 > most)
+        {
+            Error($"{Code(label)}-out-of-range", string.Create(CultureInfo.InvariantCulture, $"{label} is between 0 and {most} %: check it."), field);
+        }
+
+        return part ?? 0;
+    }
+
+    public string Choice(string? said, string field, string label, params string[] choices)
+    {
+        if (string.IsNullOrEmpty(said))
+        {
+            return choices[0];
+        }
+
+        if (!choices.Contains(said))
+        {
+            Error("unknown-choice", $"“{said}” is no {label}: choose {string.Join(" or ", choices)}.", field);
+        }
+
+        return said;
+    }
+
+    public decimal? Price(string? text)
+    {
+        if (string.IsNullOrWhiteSpace(text))
+        {
+            return null;
+        }
+
+        if (NumberReader.Read(text) is >= 0 and < 1_000_000 and var price)
+        {
+            return price;
+        }
+
+        Error("unreadable", $"“{text}” is no price: write a number such as 18.50.", "price");
+        return null;
+    }
+
+    private static string Code(string label) => label.ToLowerInvariant().Replace(' ', '-');
+
+    private Length? Read(Entry entry, string field, string label)
+    {
+        var reading = EntryReader.Read(entry, unit);
+        if (reading.Length is null)
+        {
+            _checks.Add(Check.Error("unreadable", $"{label}: {reading.Problem}", $"cloth.{field}") with { Position = reading.Position });
+        }
+
+        return reading.Length;
+    }
+}

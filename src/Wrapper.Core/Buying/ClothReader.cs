@@ -1,0 +1,158 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Buying;
+
+/// <summary>Reads a cloth; a slip becomes a check naming its field.</summary>
+public static class ClothReader
+{
+    private static readonly Length LeastUsable = Length.FromMillimetres(100m);
+    private static readonly Length MostWide = Length.FromMillimetres(10_000m);
+    private static readonly Length MostRepeat = Length.FromMillimetres(5000m);
+    private static readonly Length MostSpace = Length.FromMillimetres(100m);
+    private static readonly Length MostLong = Length.FromMillimetres(200_000m);
+
+    /// <summary>Reads what was said of a cloth in a job of this unit.</summary>
+    public static ClothReading Read(ClothInput input, LengthUnit unit)
+    {
+        var fields = new ClothFields(unit);
+        var width = fields.Required(input.Width, "width", "Cloth width");
+        var selvage = ClothFields.IsSaid(input.Selvage) ? fields.Required(input.Selvage, "selvage", "Selvage") : UsualSelvage(unit);
+        var cloth = new ClothSpecification(
+            width ?? default,
+            selvage ?? default,
+            fields.Choice(input.Nap, "nap", "nap", "either", "one-way") == "one-way",
+            fields.Optional(input.RepeatLength, "repeatLength", "Repeat", default, MostRepeat) ?? default)
+        {
+            RepeatWidth = fields.Optional(input.RepeatWidth, "repeatWidth", "Repeat across", default, MostRepeat) ?? default,
+            HalfDrop = fields.Choice(input.Match, "match", "match", "straight", "half-drop") == "half-drop",
+            MotifAcross = ClothFields.IsSaid(input.Motif) ? fields.Optional(input.Motif, "motif", "Motif", default, MostWide) : null,
+            Space = fields.Optional(input.Space, "space", "Space between pieces", default, MostSpace) ?? default,
+            CurveSpace = fields.Optional(input.CurveSpace, "curveSpace", "Space at curves", UsualCurveSpace(unit), MostSpace) ?? default,
+            ShrinkageAlong = fields.Percent(input.ShrinkageAlong, "shrinkageAlong", "Shrinkage along", 30),
+            ShrinkageAcross = fields.Percent(input.ShrinkageAcross, "shrinkageAcross", "Shrinkage across", 30),
+            Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
+            QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",
+            OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",
+            Role = fields.Choice(input.Role, "role", "role", "main", "lining", "padding") switch
+            {
+                "lining" => ClothRole.Lining,
+                "padding" => ClothRole.Padding,
+                _ => ClothRole.Main,
+            },
+            Pinned = input.Pinned,
+            Kept = input.Kept,
+        };
+        Widths(cloth, width, selvage, fields);
+        Pattern(cloth, fields);
+        if (!fields.Checks.HasError())
+        {
+            cloth = cloth with { Flaws = [.. Flaws(input, cloth, fields)], Remnants = [.. Remnants(input, fields)] };
+        }
+
+        var price = fields.Price(input.Price);
+        return new(fields.Checks.HasError() ? null : cloth, price, fields.Checks);
+    }
+
+    /// <summary>Half an inch or 12 mm.</summary>
+    public static Length UsualSelvage(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 2) : Length.FromMillimetres(12m);
+
+    /// <summary>An eighth of an inch or 3 mm.</summary>
+    public static Length UsualCurveSpace(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m);
+
+    private static void Widths(ClothSpecification cloth, Length? width, Length? selvage, ClothFields fields)
+    {
+        if (width is { } across && (across < LeastUsable || across > MostWide))
+        {
+            fields.Error("cloth-width-out-of-range", "Cloth is between 100 mm and 10 m wide: check the unit.", "width");
+        }
+        else if (width is not null && selvage is { } side && (side.IsNegative || cloth.UsableWidth < LeastUsable))
+        {
+            fields.Error("selvage-out-of-range", "The selvages leave nothing to cut from: check the selvage.", "selvage");
+        }
+    }
+
+    private static void Pattern(ClothSpecification cloth, ClothFields fields)
+    {
+        if (cloth.HalfDrop && !cloth.RepeatLength.IsPositive)
+        {
+            fields.Error("half-drop-without-repeats", "A half drop needs the repeat along and across: say both, or choose a straight match.", "repeatLength");
+        }
+        else if (cloth.HalfDrop && !cloth.RepeatWidth.IsPositive)
+        {
+            fields.Error("half-drop-without-repeats", "A half drop needs the repeat across too: say it, or choose a straight match.", "repeatWidth");
+        }
+
+        if (cloth.MotifAcross is { } motif && !cloth.RepeatWidth.IsPositive)
+        {
+            fields.Error("motif-without-repeat", "To centre plates on a motif the repeat across is needed: say it, or leave the motif.", "repeatWidth");
+        }
+        else if (cloth.MotifAcross is { } place && (place < cloth.Selvage || place > cloth.Width - cloth.Selvage))
+        {
+            fields.Error("motif-out-of-range", "The motif's middle stands between the selvages: measure it from the left edge of the cloth.", "motif");
+        }
+    }
+
+    private static IEnumerable<Flaw> Flaws(ClothInput input, ClothSpecification cloth, ClothFields fields)
+    {
+        foreach (var (i, flaw) in input.Flaws.Index().Where(entry => entry.Item is { } said && new[] { said.From, said.To, said.Left, said.Right }.Any(ClothFields.IsSaid)))
+        {
+            var field = $"flaws.{i}";
+            if (!ClothFields.IsSaid(flaw.From) || !ClothFields.IsSaid(flaw.To))
+            {
+                fields.Say(Check.Warning("flaw-unfinished", $"Flaw {i + 1} is not kept clear yet: say where it begins and ends along the roll.", $"cloth.{field}"));
+                continue;
+            }
+
+            var from = fields.Optional(flaw.From, field, "Flaw", default, MostLong);
+            var to = fields.Optional(flaw.To, field, "Flaw", default, MostLong);
+            var left = fields.Optional(flaw.Left, field, "Flaw", default, cloth.Width);
+            var right = fields.Optional(flaw.Right, field, "Flaw", cloth.Width, cloth.Width);
+            if (from is null || to is null || left is null || right is null)
+            {
+                continue;
+            }
+
+            if (to <= from || right <= left)
+            {
+                fields.Error("flaw-out-of-range", $"Flaw {i + 1} has to end after it begins, along and across: check its figures.", field);
+                continue;
+            }
+
+            var (inner, outer) = (Length.Max(Length.Zero, left.Value - cloth.Selvage), Length.Min(cloth.UsableWidth, right.Value - cloth.Selvage));
+            if (outer > inner)
+            {
+                yield return new(from.Value, to.Value, inner, outer); // what is only in the selvage is cut off with it
+            }
+        }
+    }
+
+    private static IEnumerable<Remnant> Remnants(ClothInput input, ClothFields fields)
+    {
+        var names = new HashSet<string>();
+        foreach (var (i, remnant) in input.Remnants.Index().Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || ClothFields.IsSaid(said.Length))))
+        {
+            var field = $"remnants.{i}";
+            if (!ClothFields.IsSaid(remnant.Width) || !ClothFields.IsSaid(remnant.Length))
+            {
+                fields.Say(Check.Warning("remnant-unfinished", $"Remnant {i + 1} is not used yet: say how wide and how long it is.", $"cloth.{field}"));
+                continue;
+            }
+
+            var width = fields.Optional(remnant.Width, field, "Remnant", default, MostWide);
+            var length = fields.Optional(remnant.Length, field, "Remnant", default, MostLong);
+            if (width is { IsPositive: true } across && length is { IsPositive: true } along)
+            {
+                var name = string.IsNullOrWhiteSpace(remnant.Name) ? $"remnant {i + 1}" : remnant.Name.Trim();
+                yield return new(names.Add(name) ? name : $"{name} ({i + 1})", across, along);
+            }
+            else if (width is not null && length is not null)
+            {
+                fields.Error("remnant-out-of-range", $"Remnant {i + 1} needs a width and a length of more than 0.", field);
+            }
+        }
+    }
+}

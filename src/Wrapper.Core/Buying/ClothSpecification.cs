@@ -1,0 +1,78 @@
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Buying;
+
+/// <summary>A cloth as it comes off the roll. See docs/handbook.md, "Cloth".</summary>
+/// <param name="Width">Selvage to selvage, before it is washed.</param>
+/// <param name="Selvage">What is cut off at each side.</param>
+/// <param name="OneWay">It has a nap, or a print that points one way.</param>
+/// <param name="RepeatLength">The pattern's repeat down the roll; zero for none.</param>
+public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWay, Length RepeatLength)
+{
+    /// <summary>The pattern's repeat across; zero where it may be met anywhere across.</summary>
+    public Length RepeatWidth { get; init; }
+
+    /// <summary>From one repeat across to the next the pattern drops by half a repeat.</summary>
+    public bool HalfDrop { get; init; }
+
+    /// <summary>How far from the left edge of the cloth the middle of a motif stands; plates are centred on one. Null where they need not be.</summary>
+    public Length? MotifAcross { get; init; }
+
+    /// <summary>Kept between straight edges for the shears.</summary>
+    public Length Space { get; init; }
+
+    /// <summary>Kept where a curve lies beside another piece.</summary>
+    public Length CurveSpace { get; init; }
+
+    /// <summary>The part of its length it loses when it is washed before cutting: 0.03 for 3 %.</summary>
+    public decimal ShrinkageAlong { get; init; }
+
+    /// <summary>The part of its width it loses.</summary>
+    public decimal ShrinkageAcross { get; init; }
+
+    /// <summary>What is bought to spare, as a part of the need.</summary>
+    public decimal Spare { get; init; }
+
+    /// <summary>Pieces may lie turned a quarter: the cloth may be railroaded, or looks the same both ways.</summary>
+    public bool QuarterTurns { get; init; }
+
+    /// <summary>It is folded along its middle and cut double.</summary>
+    public bool OnFold { get; init; }
+
+    /// <summary>Which pieces of the covers are cut from it.</summary>
+    public ClothRole Role { get; init; }
+
+    /// <summary>Stretches nothing may lie on, counted on the usable width.</summary>
+    public IReadOnlyList<Flaw> Flaws { get; init; } = [];
+
+    /// <summary>Pieces of it on the shelf, tried before the roll.</summary>
+    public IReadOnlyList<Remnant> Remnants { get; init; } = [];
+
+    /// <summary>Copies that a person has put down.</summary>
+    public IReadOnlyList<Placement> Pinned { get; init; } = [];
+
+    /// <summary>A lay that was looked for longer and kept; it counts while nothing about it has changed.</summary>
+    public IReadOnlyList<Placement> Kept { get; init; } = [];
+
+    /// <summary>What pieces can be laid on.</summary>
+    public Length UsableWidth => Width.Times(1 - ShrinkageAcross) - (2 * Selvage);
+
+    /// <summary>It has a pattern that comes again.</summary>
+    public bool Repeats => RepeatLength.IsPositive || RepeatWidth.IsPositive;
+
+    /// <summary>The same cloth as if its pattern were not met and nothing were pinned to it.</summary>
+    public ClothSpecification Plain => this with { RepeatLength = Length.Zero, RepeatWidth = Length.Zero, HalfDrop = false, MotifAcross = null, Pinned = [], Kept = [] };
+
+    /// <summary>The same cloth in another width, off another roll: without this one's flaws, remnants and pinned pieces.</summary>
+    public ClothSpecification AtWidth(Length width) => this with
+    {
+        Width = width,
+        MotifAcross = MotifAcross is { } motif && motif < width ? motif : null,
+        Flaws = [],
+        Remnants = [],
+        Pinned = [],
+        Kept = [],
+    };
+}

@@ -1,0 +1,53 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+
+namespace Wrapper.Core.Buying;
+
+/// <summary>What was asked of a lay and cannot be had on this cloth: it is told and left out, so that there is a lay at all.</summary>
+internal static class LeavingOut
+{
+    /// <summary>Pieces that have no place on this width where they meet the pattern: they are told and lie where they fall.</summary>
+    public static List<Check> Patterns(ref LayRequest request, List<LaidPiece> pieces)
+    {
+        var said = new List<Check>();
+        while (request.RepeatWidth.IsPositive && LayPlanner.Refuse(request with { Pinned = [] }).FirstOrDefault(check => check.Code == "pattern-out-of-reach") is { } check)
+        {
+            request = request with { Pieces = [.. request.Pieces.Select(piece => piece.Id == check.Measure ? piece with { Match = null } : piece)] };
+            var name = pieces.Find(piece => piece.LayId == check.Measure)!.Piece.Name;
+            said.Add(Check.Warning(
+                "pattern-not-met", $"{name} has no place on this width where it meets the pattern: it lies where it falls. Take a wider cloth, or leave the repeat across unsaid.", "cloth.repeatWidth"));
+        }
+
+        return [.. said.DistinctBy(check => check.Text)];
+    }
+
+    /// <summary>Pins that cannot stay: they are told and left out, and stay in the job as they are.</summary>
+    public static List<Check> Pins(ref LayRequest request, List<LaidPiece> pieces, ClothSpecification cloth)
+    {
+        if (request.Pinned.Count == 0)
+        {
+            return [];
+        }
+
+        if (cloth.OnFold && !cloth.Repeats)
+        {
+            request = request with { Pinned = [] };
+            return [Check.Warning("pins-on-fold", "Cloth on the fold is laid without what was pinned on it: the pins wait until it is laid single.", "cloth.layers")];
+        }
+
+        var said = new List<Check>();
+        var problems = LayPins.Problems(request).ToList();
+        foreach (var (pin, check) in problems)
+        {
+            var name = pieces.Find(piece => piece.LayId == pin.Piece)?.Piece.Name;
+            said.Add(Check.Warning(
+                "pin-left-out",
+                name is null ? "A pinned piece is not in this lay any more: its pin is left out." : check.Text.Replace(pin.Piece, name, StringComparison.Ordinal) + " Until then it is laid as any other.",
+                "cloth.pinned"));
+        }
+
+        request = request with { Pinned = [.. request.Pinned.Except(problems.Select(problem => problem.Pin))] };
+        return [.. said.DistinctBy(check => check.Text)];
+    }
+}

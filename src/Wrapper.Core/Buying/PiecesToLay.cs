@@ -1,0 +1,106 @@
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Buying;
+
+/// <summary>What of the covers' drafts is laid on a cloth, and how it meets the pattern.</summary>
+internal static class PiecesToLay
+{
+    /// <summary>What of a cover's draft is cut from the cloth of this role.</summary>
+    public static IEnumerable<LaidPiece> Of(string cover, Draft draft, ClothRole role) =>
+        draft.Pieces.Where(piece => piece.Cloth == role).SelectMany(piece => Laid(cover, piece, MatchOf(piece, draft)));
+
+    /// <summary>The piece as the planner lays it on this cloth.</summary>
+    public static LayPiece On(ClothSpecification cloth, LaidPiece laid)
+    {
+        // A quarter turn comes after the piece's own turns, so that what meets the pattern stays upright.
+        var own = laid.Piece.Turns;
+        IReadOnlyList<int> turns = cloth.QuarterTurns ? [.. own.Concat(own.Select(turn => (turn + 90) % 360)).Distinct()] : own;
+        var match = laid.Match is { } said && cloth.MotifAcross is not null ? said with { Along = said.Along + said.ToMotif } : laid.Match;
+        return new(laid.LayId, laid.Copies, laid.Shape, turns, match is { } point ? new("", point.Along, point.Across, point.AlongOnly) : null);
+    }
+
+    private static IEnumerable<LaidPiece> Laid(string cover, Piece piece, PatternMatch? match)
+    {
+        var id = $"{cover}/{piece.Key}";
+        if (piece.Id == "piping" && piece.CutLine.Bounds.Height > piece.CutLength.Value)
+        {
+            yield return new(id, cover, piece, BiasBlock(piece), 1, null);
+            yield break;
+        }
+
+        var shape = Flattening.Flatten(piece.CutLine);
+        if (piece.Quantity > piece.Mirrored)
+        {
+            yield return new(id, cover, piece, shape, piece.Quantity - piece.Mirrored, match);
+        }
+
+        if (piece.Mirrored > 0)
+        {
+            var turnedOver = match is { } point ? point with { Across = piece.CutLine.Bounds.Width - point.Across } : null;
+            yield return new(id + "/mirrored", cover, piece, [.. shape.Select(corner => new Point(-corner.X, corner.Y))], piece.Mirrored, turnedOver);
+        }
+    }
+
+    /// <summary>All bias strips of a cover one above the other, as they are ruled on the cloth: one slanted block.</summary>
+    private static List<Point> BiasBlock(Piece strips)
+    {
+        var strip = strips.StitchLineOnCloth;
+        var rise = strip["end-left"].Length;
+        var up = (strips.Quantity - 1) * rise;
+        return [strip["lower"].Start, strip["lower"].End, strip["upper"].Start.Moved(Length.Zero, up), strip["upper"].End.Moved(Length.Zero, up)];
+    }
+
+    /// <summary>
+    /// Where the pattern has to meet: a face at the middle of its front stitch line, and what stands round it (boxing, walls) at
+    /// its top one. Null for a piece that meets nothing or lies turned a quarter, where the pattern stands sideways.
+    /// </summary>
+    private static PatternMatch? MatchOf(Piece piece, Draft draft)
+    {
+        if (piece.Turns[0] != 0)
+        {
+            return null;
+        }
+
+        var (cut, stitched) = (piece.CutLine.Bounds, piece.StitchLineOnCloth.Bounds);
+        var face = draft.Pieces.FirstOrDefault(IsFace);
+        return piece.Id switch
+        {
+            "plate" => new(-cut.Bottom, Front(piece, draft) - cut.Left, Centre(piece)),
+            _ when IsFace(piece) => new(stitched.Bottom - cut.Bottom, (stitched.Left + stitched.Right).Half() - cut.Left, Centre(piece)),
+
+            // A part that goes round the sides alone goes on from its neighbour at the same height, and meets nothing across.
+            "boxing" or "wall" when face is not null =>
+                new(stitched.Top - cut.Bottom, Front(piece, draft) - cut.Left, Centre(face), AlongOnly: Fronts(piece, draft).Count == 0),
+            _ => null,
+        };
+    }
+
+    /// <summary>What is seen flat and from above or in front: the faces of a set show the same place of the pattern.</summary>
+    internal static bool IsFace(Piece piece) => piece.Id is "plate" or "top" or "face" or "panel" or "wrap";
+
+    /// <summary>A motif is centred on the face: half its depth from the front stitch line.</summary>
+    private static Length Centre(Piece face) => (face.StitchLineOnCloth.Bounds.Top - face.StitchLineOnCloth.Bounds.Bottom).Half();
+
+    /// <summary>The middle of what is sewn along a plate's front edge; of the whole piece where nothing is.</summary>
+    private static Length Front(Piece piece, Draft draft)
+    {
+        var edges = Fronts(piece, draft);
+        return edges.Count == 0
+            ? (piece.CutLine.Bounds.Left + piece.CutLine.Bounds.Right).Half()
+            : (edges.Min(edge => Length.Min(edge.Start.X, edge.End.X)) + edges.Max(edge => Length.Max(edge.Start.X, edge.End.X))).Half();
+    }
+
+    /// <summary>The stretches of the piece that are a plate's front edge or are sewn to one.</summary>
+    private static List<Edge> Fronts(Piece piece, Draft draft) =>
+    [
+        .. draft.Seams.SelectMany(seam => new[] { (Here: seam.First, There: seam.Second), (Here: seam.Second, There: seam.First) })
+            .Where(seam => seam.Here.Piece == piece.Key && piece.StitchLine.Names.Contains(seam.Here.Edge) && (IsFront(seam.Here) || IsFront(seam.There)))
+            .Select(seam => piece.StitchLineOnCloth[seam.Here.Edge]),
+    ];
+
+    private static bool IsFront(Pattern.SeamSide edge) => (edge.Piece.StartsWith("plate", StringComparison.Ordinal) || edge.Piece == "top") && edge.Edge.StartsWith("front", StringComparison.Ordinal);
+}

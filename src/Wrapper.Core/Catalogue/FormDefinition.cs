@@ -1,0 +1,48 @@
+namespace Wrapper.Core.Catalogue;
+
+/// <summary>One kind of thing that can be covered, as a person chooses and measures it.</summary>
+/// <param name="Id">Its name in the open format.</param>
+/// <param name="Label">What it is called on screen.</param>
+/// <param name="Shapes">The shapes it comes in, the usual one first.</param>
+public sealed record FormDefinition(string Id, string Label, IReadOnlyList<ShapeDefinition> Shapes)
+{
+    /// <summary>Rules of this form's own that stand for a general one: its seam for the seam.</summary>
+    public IReadOnlyDictionary<string, string> RuleVariants { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>“A box cushion”, “An ottoman”.</summary>
+    public string WithArticle => $"{("AEIO".Contains(Label[0], StringComparison.Ordinal) ? "An" : "A")} {Label.ToLowerInvariant()}";
+
+    /// <summary>The shape of this id, or the first when none is named; null when there is no such shape.</summary>
+    public ShapeDefinition? Shape(string? id) => id is null ? Shapes[0] : Shapes.FirstOrDefault(shape => shape.Id == id);
+}
+
+/// <summary>A list a shape is measured by besides its measures.</summary>
+public enum MeasureList
+{
+    /// <summary>The corners of an outline.</summary>
+    Points,
+
+    /// <summary>Widths at distances from the front.</summary>
+    Stations,
+
+    /// <summary>Zones cut as blocks.</summary>
+    Zones,
+}
+
+/// <summary>One shape of a form.</summary>
+/// <param name="Id">Its name in the open format.</param>
+/// <param name="Label">What it is called on screen.</param>
+/// <param name="Measures">What is measured, in the order a hand takes it.</param>
+/// <param name="Constructions">The ways it can be made, the usual one first.</param>
+public sealed record ShapeDefinition(
+    string Id, string Label, IReadOnlyList<MeasureDefinition> Measures, IReadOnlyList<string> Constructions)
+{
+    /// <summary>The list it is measured by; null for none.</summary>
+    public MeasureList? List { get; init; }
+
+    /// <summary>The ways it can be closed, the usual one first; empty where there is nothing to choose.</summary>
+    public IReadOnlyList<string> Closures { get; init; } = [];
+
+    /// <summary>The ways its lower edge can be finished, the usual one first; empty where there is nothing to choose.</summary>
+    public IReadOnlyList<string> Edges { get; init; } = [];
+}

@@ -1,0 +1,114 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bags;
+
+/// <summary>Two faces sewn together all round, one way in. See docs/handbook.md, "Bag".</summary>
+public static class Bag
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "bag";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Bag",
+        "Two faces sewn together, one way in.",
+        "two faces, a seam round the edge",
+        "through its one opening",
+        "comes off whole, irons flat")
+    {
+        Choices = ["piping", "bias", "plates", "closure", "roundedCorners", "earSide", "join", "layers", "hands"],
+    };
+
+    /// <summary>
+    /// Drafts a closed bag round a plan: a pad. A rectangle with a thickness has its corners opened and sewn across; any
+    /// other shape is grown by half the thickness.
+    /// </summary>
+    internal static ConstructedCover Closed(ClosedPlan plan, Worked thickness, CoverSpecification specification)
+    {
+        var seam = specification.Rules["seam"];
+        var half = thickness.Value.Half();
+        var isBoxed = half.IsPositive && plan is { Front: "front", Back: "back", Outline.Edges.Length: 4 } && plan.Outline.Edges.All(edge => edge.Arc is null && (edge.Start.X == edge.End.X || edge.Start.Y == edge.End.Y));
+        var (w, d) = (plan.Width.Value, plan.Depth.Value);
+        var outline = isBoxed ? CrossOutline.Whole(w, d, half)
+            : half.IsZero ? plan.Outline
+            : OutlineOffset.Offset(plan.Outline, half);
+        if (!isBoxed && (outline.Edges.Length != plan.Outline.Edges.Length || !OutlineOffset.KeepsShape(plan.Outline, outline)))
+        {
+            return new() { Checks = [Check.Error("corner-too-sharp", "A corner of this outline is too sharp, or an edge beside an inner corner too short, to go half the thickness round: make the pad with a boxing strip.", "construction", new Mend("Make it with a boxing strip", "construction", BoxingStrip.Id))] };
+        }
+
+        // A rectangle keeps its edges between the opened corners; a disc grows all round alike; any other shape is drawn to know.
+        var isGrown = !isBoxed && half.IsPositive;
+        var back = !isGrown ? plan.Edges[plan.Back]
+            : plan.IsSmooth ? plan.Edges[plan.Back] + (thickness.TimesPi() / 4)
+            : Worked.ReadOff("back edge, drawn half the thickness further out", outline.LengthOf(plan.Back));
+        var way = new BagWayIn(back, thickness, specification);
+        Worked AllowanceOf(string edge) => edge == plan.Back ? way.BackAllowance(seam) : seam;
+        var cut = OutlineOffset.Offset(outline, outline.Names.ToDictionary(name => name, name => AllowanceOf(name).Value));
+        var (grownWidth, grownDepth) = isBoxed ? (plan.Width + thickness, plan.Depth + thickness)
+            : (CutSize.Across(plan.Outline, plan.Width, _ => thickness / 2, outline), CutSize.Along(plan.Outline, plan.Depth, _ => thickness / 2, outline));
+        var cutWidth = CutSize.Across(outline, grownWidth, AllowanceOf, cut);
+        var cutDepth = CutSize.Along(outline, grownDepth, AllowanceOf, cut);
+        var lay = new WidePieceLay(specification, "face", cutWidth.Value, cutDepth.Value, canJoin: false);
+        var checks = new List<Check>([.. lay.Checks, .. way.Checks()]);
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var broken = way.Break(outline, plan.Back);
+        var faces = PieceMaker.InFacingPairs(PieceMaker.Make(
+            specification, "face", "Face", 2, broken, cutWidth, cutDepth, edge => edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value)) with
+        {
+            CutAs = cut, // of the whole back edge: a stretch of it shorter than a mitre would turn back on itself
+            Folds = isBoxed ? [.. CrossOutline.CornerLines(w, d, half), .. CrossOutline.Creases(w, d, half)] : [],
+            Turns = lay.Turns,
+        };
+        List<Piece> pieces = [faces];
+        var notions = new List<Notion>(way.Notions());
+        if (isBoxed)
+        {
+            notions.Add(new("corner-line", "Corner line", 4 * specification.Count, thickness));
+        }
+
+        if (specification.Choices.Piping != Piping.None)
+        {
+            notions.AddRange(PipingCasing.Runs(specification, [Round(plan, thickness, isBoxed, outline)], pieces, checks));
+        }
+
+        var bounds = outline.Bounds;
+        return new()
+        {
+            Pieces = pieces,
+            Seams = [.. Seams(broken, plan.Back, way, specification.Choices.Piping != Piping.None), .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : []],
+            Notions = notions,
+            Finished = [new("W", "Finished width", plan.Width), new("D", "Finished depth", plan.Depth), new("t", "Finished thickness", thickness)],
+            Steps = [.. way.Steps(isBoxed)],
+            Checks = checks,
+        };
+    }
+
+    /// <summary>The way round a face at the stitch line.</summary>
+    private static Worked Round(ClosedPlan plan, Worked thickness, bool isBoxed, Outline outline) =>
+        isBoxed ? 2 * (plan.Width + plan.Depth + (2 * thickness))
+        : thickness.Value.IsZero ? plan.Perimeter
+        : plan.IsSmooth ? plan.Perimeter + thickness.TimesPi()
+        : Worked.ReadOff("face, all round, drawn half the thickness further out", outline.Perimeter);
+
+    private static IEnumerable<Seam> Seams(Outline outline, string back, BagWayIn way, bool isPiped)
+    {
+        foreach (var edge in outline.Names)
+        {
+            yield return new(edge, new("face", edge), new("face", edge, 2), edge == back + "-way-in" && way.Takes is { } closure ? closure : isPiped ? "piping" : null);
+        }
+    }
+}

@@ -1,0 +1,145 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bags;
+
+/// <summary>
+/// A flat bag open at one end: faces in one drop, in equal widths, or in a full middle and two sides where the cloth is
+/// narrow. Every drop has its own hem and seam. See docs/handbook.md, "Bedding".
+/// </summary>
+internal static class BagOpenEnd
+{
+    /// <summary>Drafts the bag.</summary>
+    public static ConstructedCover Construct(Worked width, Worked length, CoverSpecification specification)
+    {
+        var end = new OpenEnd(width, specification);
+        var (side, closed) = (specification.Rules["sideSeam"], specification.Rules["closedEnd"]);
+        var cutWidth = width + (2 * side);
+        var drops = new FaceDrops(cutWidth, specification);
+        var checks = new List<Check>(drops.Checks);
+        if (!end.Opening.Value.IsPositive)
+        {
+            checks.Add(Check.Error("no-opening", "Sewn shut so far from both sides the end has no opening left.", "openingShare"));
+        }
+
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var pieces = new List<Piece>();
+        var seams = new List<Seam>();
+        var cutLengths = (Front: length + closed + end.Front, Back: length + closed + end.Back);
+        if (drops.Parts.Count == 1)
+        {
+            Whole(width, length, side, closed, end, cutWidth, cutLengths, specification, pieces, seams);
+        }
+        else
+        {
+            JoinedFaces.Draw(drops, length, side, closed, end, cutLengths, specification, pieces, seams);
+        }
+
+        var notions = new List<Notion>(end.Notions());
+        if (specification.Choices.Closure == "ties")
+        {
+            var facing = PieceMaker.Rectangle(width.Value, specification.Rules["hem"].Value);
+            pieces.Add(PieceMaker.Make(specification, "facing", "Facing for the opening end", 2, facing, cutWidth, specification.Rules["hem"] + (2 * side), _ => side.Value) with { Use = PieceUse.Applied, Cloth = ClothRole.Lining });
+            seams.AddRange(FacingSeams(pieces));
+        }
+
+        return new()
+        {
+            Pieces = pieces,
+            Seams = seams,
+            Notions = notions,
+            Finished =
+            [
+                new("W", "Finished width", width),
+                new("L", "Finished length", length),
+                new("faceCutLength", "Each drop, cut", cutLengths.Front),
+                new("opening", "Opening", end.Opening),
+            ],
+            Steps = [.. Steps(drops, end)],
+            Checks = checks,
+            Joins = 2 * (drops.Parts.Count - 1) * specification.Count,
+        };
+    }
+
+    private static void Whole(
+        Worked width, Worked length, Worked side, Worked closed, OpenEnd end, Worked cutWidth, (Worked Front, Worked Back) cut, CoverSpecification specification, List<Piece> pieces, List<Seam> seams)
+    {
+        var (w, l, shut) = (width.Value, length.Value, end.Shut.Value);
+        List<(string, Point)> corners = [("closed", Point.Origin), ("right", new(w, Length.Zero))];
+        if (shut.IsPositive)
+        {
+            corners.AddRange([("end-right", new(w, l)), ("end", new(w - shut, l)), ("end-left", new(shut, l))]);
+        }
+        else
+        {
+            corners.Add(("end", new(w, l)));
+        }
+
+        corners.Add(("left", new(Length.Zero, l)));
+        var outline = Outline.Polygon(corners);
+        var front = Face(specification, end.IsAlike ? "Face" : "Front face", end.IsAlike ? 2 : 1, outline, cutWidth, cut.Front, side, closed, end.Front) with { InFacingPairs = end.IsAlike };
+        pieces.Add(end.IsAlike ? front : front with { Key = "face-1" });
+        if (!end.IsAlike)
+        {
+            pieces.Add(Face(specification, "Back face, with flap", 1, outline, cutWidth, cut.Back, side, closed, end.Back) with { Key = "face-2", InFacingPairs = false, Mirrored = specification.Count });
+        }
+
+        foreach (var edge in outline.Names)
+        {
+            if (edge != "end" || end.IsSewn)
+            {
+                // The back of two different faces is drawn as seen from outside, so that its left lies behind the front's right.
+                var other = end.IsAlike ? edge : edge.Contains("left", StringComparison.Ordinal) ? edge.Replace("left", "right", StringComparison.Ordinal) : edge.Replace("right", "left", StringComparison.Ordinal);
+                seams.Add(new(edge, new(pieces[0].Key, edge), end.IsAlike ? new(pieces[0].Key, edge, 2) : new(pieces[1].Key, other), edge == "end" ? "zip" : null));
+            }
+        }
+    }
+
+    /// <summary>Each facing is sewn along the whole opening end of its face, whatever drops that is joined from.</summary>
+    private static IEnumerable<Seam> FacingSeams(IReadOnlyList<Piece> pieces)
+    {
+        var ends = pieces.Where(piece => piece.Id == "face").SelectMany(piece =>
+            from copy in Enumerable.Range(1, piece.PerCover) from edge in piece.StitchLine.Names where edge.StartsWith("end", StringComparison.Ordinal) select new SeamSide(piece.Key, edge, copy)).ToList();
+        foreach (var (face, copies) in ((int, Func<SeamSide, bool>)[])[(1, side => IsOfFront(side, pieces)), (2, side => !IsOfFront(side, pieces))])
+        {
+            var edges = ends.Where(copies).ToList();
+            yield return new($"facing-{face}", new("facing", "back", face), edges[0]) { SecondGoesOn = [.. edges.Skip(1)] };
+        }
+    }
+
+    /// <summary>The first half of the copies of a piece that both faces are cut from is the front's.</summary>
+    private static bool IsOfFront(SeamSide side, IReadOnlyList<Piece> pieces) => 2 * side.Copy <= pieces.First(piece => piece.Key == side.Piece).PerCover;
+
+    internal static Piece Face(
+        CoverSpecification specification, string name, int perCover, Outline outline, Worked cutWidth, Worked cutLength, Worked side, Worked closed, Worked end, Length join = default) =>
+        PieceMaker.Make(specification, "face", name, perCover, outline, cutWidth, cutLength, edge =>
+            edge.StartsWith("end", StringComparison.Ordinal) ? end.Value
+            : edge.StartsWith("closed", StringComparison.Ordinal) ? closed.Value
+            : edge.StartsWith("join", StringComparison.Ordinal) ? join
+            : side.Value);
+
+    private static IEnumerable<SewingStep> Steps(FaceDrops drops, OpenEnd end)
+    {
+        if (drops.Parts.Count > 1)
+        {
+            yield return new(drops.IsMiddleAndSides ? "Join a side to each edge of the middle, on both faces; finish the joins." : "Join the widths of both faces; finish the joins.");
+        }
+
+        foreach (var step in end.Steps())
+        {
+            yield return step;
+        }
+
+        yield return new("Lay the faces right sides together and sew both sides, the closed end, and the opening end shut from each side; finish the edges and turn.");
+    }
+}

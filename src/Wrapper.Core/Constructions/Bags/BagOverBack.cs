@@ -1,0 +1,199 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bags;
+
+/// <summary>How the upper corners of an upright bag are made.</summary>
+internal enum UpperCorners
+{
+    /// <summary>Opened and sewn across on a line as long as the thickness.</summary>
+    Boxed,
+
+    /// <summary>Cut to the curve of the thing.</summary>
+    Rounded,
+
+    /// <summary>Left open for a post each.</summary>
+    Open,
+}
+
+/// <summary>
+/// A bag upside down over something upright, open below: one layer with a hem, or two layers joined round the opening. See
+/// docs/handbook.md, "Bag upside down".
+/// </summary>
+internal static class BagOverBack
+{
+    /// <summary>Drafts the bag.</summary>
+    /// <param name="width">Finished width, ease included.</param>
+    /// <param name="thickness">Of the thing.</param>
+    /// <param name="height">From its lower edge to the top.</param>
+    /// <param name="corners">How the upper corners are made.</param>
+    /// <param name="corner">The radius of a rounded corner or the width of a post's opening.</param>
+    /// <param name="specification">The cover.</param>
+    public static ConstructedCover Construct(Worked width, Worked thickness, Worked height, UpperCorners corners, Worked corner, CoverSpecification specification)
+    {
+        var (seam, hem) = (specification.Rules["seam"], specification.Rules["hem"]);
+        var reversible = specification.Choices.Reversible;
+        var lower = reversible ? seam : hem;
+        var layers = reversible ? 2 : 1;
+        var (cutWidth, cutHeight) = (width + thickness + (2 * seam), height + (thickness / 2) + seam + lower);
+        var lay = new WidePieceLay(specification, "face", cutWidth.Value, cutHeight.Value, canJoin: false);
+        List<Check> checks = [.. lay.Checks, .. Noticed(width, thickness, height, corners, corner, specification)];
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var (w, h, half) = (width.Value, height.Value, thickness.Value.Half());
+        var outline = StitchLine(w, h, half, corners, corner.Value);
+        var piece = PieceMaker.Make(specification, "face", "Panel", 2 * layers, outline, cutWidth, cutHeight, edge => edge == "lower" ? lower.Value : seam.Value) with
+        {
+            InFacingPairs = true,
+            Turns = lay.Turns,
+            Folds = corners == UpperCorners.Boxed ? [.. Lines(w, h, half)] : [],
+        };
+        var opening = (2 * (width + thickness)).Named("opening");
+        var isBoxed = corners == UpperCorners.Boxed;
+        return new()
+        {
+            Pieces = [piece],
+            Seams = [.. Enumerable.Range(0, layers).SelectMany(layer => Layer(outline, layer, corners)), .. reversible ? Rim() : []],
+            Notions =
+            [
+                .. isBoxed ? (Notion[])[new("corner-line", "Corner line", 2 * layers * specification.Count, thickness)] : [],
+                .. reversible ? (Notion[])[new("gap", "Turning gap, closed by the edge stitching", specification.Count, specification.Rules["gap"])] : [],
+            ],
+            Finished =
+            [
+                new("W", "Finished width", width),
+                new("T", "Thickness", thickness),
+                new("H", "Height", height),
+                new("opening", "Lower edge, all round", opening),
+            ],
+            Steps = [.. Steps(reversible, corners)],
+            Checks = checks,
+        };
+    }
+
+    private static IEnumerable<Check> Noticed(Worked width, Worked thickness, Worked height, UpperCorners corners, Worked corner, CoverSpecification specification)
+    {
+        var format = specification.Format;
+        if (corners == UpperCorners.Rounded && (corner.Value > (width.Value + thickness.Value).Half() || corner.Value > height.Value))
+        {
+            var half = thickness.Value.Half(); // the cover's radius is the back's and half its thickness
+            var most = (Length.Min((width.Value + thickness.Value).Half(), height.Value) - half).RoundedDownTo(format.Step);
+            yield return Check.Error("corner-radius-too-large", $"A corner radius of {format.RoundedWithUnit(corner.Value - half)} is larger than it can be on this back.", "cornerRadius", new Mend($"Corner radius {format.RoundedWithUnit(most)}", "measures.cornerRadius", format.RoundedWithUnit(most)));
+        }
+
+        if (corners == UpperCorners.Open && 2 * corner.Value >= width.Value + thickness.Value)
+        {
+            yield return Check.Error("posts-too-wide", "The openings for the posts take the whole upper edge: measure the posts again.", "postWidth");
+        }
+
+        if (specification.Rules["ease"].Value.IsZero)
+        {
+            yield return Check.Warning("no-ease", "Without ease the cover has to be pulled over the back by force.", "ease", new Mend("Usual ease", "rules.ease", specification.Unit.IsImperial() ? "3/4 in" : "20 mm"));
+        }
+    }
+
+    private static Outline StitchLine(Length width, Length height, Length half, UpperCorners corners, Length corner)
+    {
+        var (all, top) = (width + (2 * half), height + half);
+        var zero = Length.Zero;
+        switch (corners)
+        {
+            case UpperCorners.Boxed:
+                return Outline.Polygon(
+                    ("lower", new(zero, zero)),
+                    ("right", new(all, zero)),
+                    ("right-ear-a", new(all, height)),
+                    ("right-ear-b", new(all, top)),
+                    ("upper", new(all - half, top)),
+                    ("left-ear-a", new(half, top)),
+                    ("left-ear-b", new(zero, top)),
+                    ("left", new(zero, height)));
+            case UpperCorners.Rounded:
+                var (right, left) = (new Point(all - corner, top - corner), new Point(corner, top - corner));
+                var edges = new List<Edge> { new("lower", Point.Origin, new(all, zero)) };
+                Add("right", new(all, zero), new(all, top - corner));
+                edges.Add(new("upper", new(all, top - corner), new(all - corner, top), new Arc(right, true)));
+                Add("upper", new(all - corner, top), new(corner, top));
+                edges.Add(new("upper", new(corner, top), new(zero, top - corner), new Arc(left, true)));
+                Add("left", new(zero, top - corner), Point.Origin);
+                return new(edges);
+
+                void Add(string name, Point from, Point to)
+                {
+                    if (from != to)
+                    {
+                        edges.Add(new(name, from, to));
+                    }
+                }
+            default:
+                return Outline.Polygon(
+                    ("lower", new(zero, zero)),
+                    ("right", new(all, zero)),
+                    ("post-right", new(all, top)),
+                    ("upper", new(all - corner, top)),
+                    ("post-left", new(corner, top)),
+                    ("left", new(zero, top)));
+        }
+    }
+
+    private static IEnumerable<Fold> Lines(Length width, Length height, Length half)
+    {
+        var (right, all, top) = (half + width, width + (2 * half), height + half);
+        var zero = Length.Zero;
+        yield return new("corner-right", [new(all, height), new(right, height), new(right, top)], TrimsRight: true);
+        yield return new("corner-left", [new(half, top), new(half, height), new(zero, height)], TrimsRight: true);
+        yield return new("crease-right", [new(right, zero), new(right, height)]);
+        yield return new("crease-upper", [new(right, height), new(half, height)]);
+        yield return new("crease-left", [new(half, height), new(half, zero)]);
+    }
+
+    private static IEnumerable<Seam> Layer(Outline outline, int layer, UpperCorners corners)
+    {
+        var (front, back) = ((2 * layer) + 1, (2 * layer) + 2);
+        var suffix = layer == 0 ? "" : "-inside";
+        foreach (var edge in outline.Names.Where(edge => edge != "lower" && !edge.StartsWith("post", StringComparison.Ordinal)))
+        {
+            yield return new(edge + suffix, new("face", edge, front), new("face", edge, back));
+        }
+
+        if (corners == UpperCorners.Boxed)
+        {
+            foreach (var copy in (int[])[front, back])
+            {
+                foreach (var side in (string[])["right", "left"])
+                {
+                    yield return new($"corner-{side}-{copy}", new("face", $"corner-{side}-1", copy), new("face", $"corner-{side}-2", copy));
+                }
+            }
+        }
+    }
+
+    /// <summary>The layers joined round the opening: the second pushed up inside the first lies face to face with it.</summary>
+    private static IEnumerable<Seam> Rim()
+    {
+        yield return new("rim-front", new("face", "lower"), new("face", "lower", 4));
+        yield return new("rim-back", new("face", "lower", 2), new("face", "lower", 3));
+    }
+
+    private static IEnumerable<SewingStep> Steps(bool reversible, UpperCorners corners)
+    {
+        yield return new(corners == UpperCorners.Open ? "Sew sides and upper edge, leaving the openings for the posts; hem those." : "Sew sides and upper edge of each layer, right sides together.");
+        if (corners == UpperCorners.Boxed)
+        {
+            yield return new("Open both upper corners until seam lies on seam and sew across where the line is as long as the thickness.", "Try it on the chair before trimming.");
+        }
+
+        yield return reversible
+            ? new("Put one layer into the other, right sides together, sew round the lower edge but for the gap, turn, and close the gap with the edge stitching.", "Not for heavy cloth; a dark layer under a thin light one is seen.")
+            : new("Turn the hem of the lower edge and sew it.");
+    }
+}

@@ -1,0 +1,113 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bags;
+
+/// <summary>A small flat bag: hemmed at its open end, with a flap that folds in, or with a flat border all round. See docs/handbook.md, "Pillowcases".</summary>
+internal static class BagPillow
+{
+    /// <summary>Drafts a case open at one end; with a flap the back is longer by it and folds in.</summary>
+    public static ConstructedCover Open(Worked width, Worked length, Worked flap, CoverSpecification specification)
+    {
+        var (seam, hem) = (specification.Rules["seam"], specification.Rules["hem"]);
+        var (w, l) = (width.Value, length.Value);
+        var outline = Outline.Polygon(("closed", Point.Origin), ("right", new(w, Length.Zero)), ("end", new(w, l)), ("left", new(Length.Zero, l)));
+        var cutWidth = width + (2 * seam);
+        var cutFront = length + seam + hem;
+        var lay = new WidePieceLay(specification, "face", cutWidth.Value, (cutFront + flap).Value, canJoin: false);
+        if (lay.Checks.HasError())
+        {
+            return new() { Checks = lay.Checks };
+        }
+
+        var hasFlap = flap.Value.IsPositive;
+        Piece Face(string name, int count, Worked more) =>
+            PieceMaker.Make(specification, "face", name, count, outline, cutWidth, cutFront + more, edge => edge == "end" ? (hem + more).Value : seam.Value) with { Turns = lay.Turns };
+        Piece[] pieces = hasFlap
+            ? [Face("Front", 1, Worked.Zero) with { Key = "face-1" }, Face("Back, with flap", 1, flap) with { Key = "face-2", Marks = [new("fold", "flap folds in", new(Length.Zero, l), new(w, l))] }]
+            : [Face("Face", 2, Worked.Zero)];
+        SeamSide Behind(string edge) => hasFlap ? new("face-2", edge) : new("face", edge, 2);
+        var front = pieces[0].Key;
+        return new()
+        {
+            Pieces = pieces,
+            Seams = [new("closed", new(front, "closed"), Behind("closed")), new("right", new(front, "right"), Behind("left")), new("left", new(front, "left"), Behind("right"))],
+            Finished = [new("W", "Finished width", width), new("L", "Finished length", length), .. hasFlap ? (FinishedSize[])[new("flap", "Flap", flap)] : []],
+            Steps =
+            [
+                new("Hem the open end of both faces."),
+                new(hasFlap ? "Lay the faces right sides together, fold the flap back over the front, and sew both sides and the closed end." : "Lay the faces right sides together and sew both sides and the closed end."),
+                new("Finish the edges and turn."),
+            ],
+            Checks = lay.Checks,
+        };
+    }
+
+    /// <summary>Drafts a case with a border: the back is in two hemmed parts that overlap.</summary>
+    public static ConstructedCover Flanged(Worked width, Worked length, Worked flange, CoverSpecification specification)
+    {
+        var (seam, hem, overlap) = (specification.Rules["seam"], specification.Rules["hem"], specification.Rules["backOverlap"]);
+        var (across, along) = (width + (2 * flange), length + (2 * flange));
+        var part = (along + overlap) / 2;
+        var (w, l, p, o) = (across.Value, along.Value, part.Value, overlap.Value);
+        var cutWidth = across + (2 * seam);
+        var lay = new WidePieceLay(specification, "face", cutWidth.Value, (along + (2 * seam)).Value, canJoin: false);
+        List<Check> checks = [.. lay.Checks];
+        if (o >= l)
+        {
+            checks.Add(Check.Error("overlap-too-long", "The two parts of the back would overlap over its whole length: make the overlap shorter.", "backOverlap", new Mend("Usual overlap", "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
+        }
+
+        else if (o < Length.FromMillimetres(25m))
+        {
+            checks.Add(Check.Warning("overlap-too-short", $"With an overlap of {specification.Format.RoundedWithUnit(o)} the back gapes: the pillow is seen, and slips out.", "backOverlap", new Mend("Usual overlap", "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
+        }
+
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var zero = Length.Zero;
+        var laps = o.IsPositive; // without an overlap no edge of it is there to be sewn
+        var front = Outline.Polygon([
+            ("closed", Point.Origin), ("right-1", new(w, zero)), .. laps ? [("right-2", new(w, p - o))] : Array.Empty<(string, Point)>(), ("right-3", new(w, p)),
+            ("end", new(w, l)), ("left-3", new(zero, l)), .. laps ? [("left-2", new(zero, p))] : Array.Empty<(string, Point)>(), ("left-1", new(zero, p - o))]);
+        var back = Outline.Polygon([
+            ("edge", Point.Origin), ("right", new(w, zero)), .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
+            ("hem", new(w, p)), .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(), ("left", new(zero, p - o))]);
+        var frontPiece = PieceMaker.Make(specification, "face", "Front", 1, front, cutWidth, along + (2 * seam), _ => seam.Value) with { Key = "face-1", Turns = lay.Turns };
+        var backPiece = PieceMaker.Make(specification, "face", "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value) with
+        {
+            Key = "face-2",
+            Turns = lay.Turns,
+        };
+        return new()
+        {
+            Pieces = [frontPiece, backPiece],
+            Seams =
+            [
+                new("closed", new("face-1", "closed"), new("face-2", "edge")),
+                new("right-1", new("face-1", "right-1"), new("face-2", "left")),
+                new("left-1", new("face-1", "left-1"), new("face-2", "right")),
+                .. laps ? (Seam[])[new("right-2", new("face-1", "right-2"), new("face-2", "left-over")), new("left-2", new("face-1", "left-2"), new("face-2", "right-over"))] : [],
+                new("end", new("face-1", "end"), new("face-2", "edge", 2)),
+                new("right-3", new("face-1", "right-3"), new("face-2", "right", 2)),
+                new("left-3", new("face-1", "left-3"), new("face-2", "left", 2)),
+            ],
+            Finished = [new("W", "Finished width", across), new("L", "Finished length", along), new("flange", "Flange", flange)],
+            Steps =
+            [
+                new("Hem the overlapping edge of both parts of the back."),
+                new("Lay front and back right sides together, the two parts overlapping, and sew all round; trim the corners, turn and press."),
+                new("Sew round inside the border, a flange’s width from the edge."),
+            ],
+            Checks = checks,
+        };
+    }
+}

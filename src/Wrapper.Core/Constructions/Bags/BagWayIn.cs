@@ -1,0 +1,105 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bags;
+
+/// <summary>
+/// The way into a closed bag, in its back edge: a gap sewn up by hand, wide enough for a hand, or the whole edge for foam;
+/// a zip; or ties.
+/// </summary>
+internal sealed class BagWayIn
+{
+    private readonly CoverSpecification _specification;
+    private readonly Length _back;
+
+    public BagWayIn(Worked whole, Worked thickness, CoverSpecification specification)
+    {
+        (_specification, _back) = (specification, whole.Value);
+        var rules = specification.Rules;
+        Opening = IsZip ? (whole - (2 * rules["zipClear"])).Named("zip opening")
+            : specification.Choices.Closure == "ties" || (thickness.Value.IsPositive && !rules.Says("gap")) ? whole
+            : rules["gap"];
+    }
+
+    public Worked Opening { get; }
+
+    /// <summary>What is caught in the seam of the way in.</summary>
+    public string? Takes => IsZip ? "zip" : null;
+
+    private bool IsZip => _specification.Choices.Closure == "zip";
+
+    public Worked BackAllowance(Worked seam) => IsZip ? _specification.Rules["zip"] : seam;
+
+    /// <summary>The outline with its back edge broken where the way in begins and ends.</summary>
+    public Outline Break(Outline outline, string back)
+    {
+        var perimeter = new PlanPerimeter(outline);
+        var shut = (_back - Opening.Value).Half();
+        if (shut > Length.FromMillimetres(0.1m))
+        {
+            perimeter.Break(perimeter.StartOf(back) + shut);
+            perimeter.Break(perimeter.EndOf(back) - shut);
+        }
+
+        return new(perimeter.Spans.SelectMany(span => perimeter.EdgesOf(span).Select(edge => edge with { Name = NameOf(span, back) })));
+    }
+
+    public IEnumerable<Check> Checks()
+    {
+        if (!Opening.Value.IsPositive || Opening.Value > _back)
+        {
+            var format = _specification.Format;
+            var rule = IsZip ? "zipClear" : "gap";
+            yield return Check.Error(
+                "opening-too-wide",
+                $"The way in of {format.RoundedWithUnit(Opening.Value)} does not go into a back edge of {format.RoundedWithUnit(_back)}.",
+                rule,
+                new Mend("Half of the back edge", $"rules.{rule}", format.RoundedWithUnit(IsZip ? Length.Zero : _back.Half().RoundedTo(format.Step))));
+        }
+    }
+
+    public IEnumerable<Notion> Notions()
+    {
+        var count = _specification.Count;
+        switch (_specification.Choices.Closure)
+        {
+            case "zip":
+                yield return new("zip-closed-end", "Closed-end zip, teeth", count, Opening);
+                break;
+            case "ties":
+                yield return new("tie", "Ties, at the back corners", 4 * count, _specification.Rules["tie"]);
+                break;
+            default:
+                yield return new("gap", "Gap, sewn up by hand", count, Opening);
+                break;
+        }
+    }
+
+    public IEnumerable<SewingStep> Steps(bool isBoxed)
+    {
+        if (IsZip)
+        {
+            yield return new("Sew the back seam from each side to the zip stop, and the zip between the stops.", "Open the zip before the last seam closes.");
+        }
+
+        yield return new(IsZip ? "Lay the faces right sides together and sew the other sides." : "Lay the faces right sides together and sew all round but for the gap at the back.");
+        if (isBoxed)
+        {
+            yield return new("Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.", "Try before trimming: a trimmed corner cannot be let out.");
+        }
+
+        yield return new(IsZip ? "Finish the raw edges and turn." : "Turn through the gap, put the filling in, and sew the gap up by hand.");
+    }
+
+    private static string NameOf(PlanSpan span, string back) =>
+        span.EdgeName != back ? span.Name
+        : span.Name == back ? $"{back}-way-in"
+        : span.Name.EndsWith("-2", StringComparison.Ordinal) ? $"{back}-way-in"
+        : span.Name.EndsWith("-1", StringComparison.Ordinal) ? $"{back}-w-right" : $"{back}-w-left";
+}

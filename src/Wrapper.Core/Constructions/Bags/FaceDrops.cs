@@ -1,0 +1,81 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bags;
+
+/// <summary>The drops a face is made of on this cloth, with their cut widths from left to right. See docs/handbook.md, "Bedding".</summary>
+internal sealed class FaceDrops
+{
+    private const int MostDrops = 8;
+
+    public FaceDrops(Worked cutWidth, CoverSpecification specification)
+    {
+        Join = specification.Rules["joinSeam"];
+        if (specification.UsableWidth is not { } usable || cutWidth.Value <= usable)
+        {
+            Parts = [cutWidth];
+            return;
+        }
+
+        var cloth = Worked.Given("usable width", usable, QuantitySource.Cloth);
+        var sideCut = (cutWidth + (4 * Join) - cloth) / 2;
+        var canMiddle = sideCut.Value <= usable && sideCut.Value > specification.Rules["sideSeam"].Value + Join.Value && usable > 2 * Join.Value;
+        var count = 2;
+        while (count <= MostDrops && ((count * usable) - ((count - 1) * 2 * Join.Value)) < cutWidth.Value)
+        {
+            count++;
+        }
+
+        var canEqual = count <= MostDrops && usable > 2 * Join.Value;
+        IsMiddleAndSides = specification.Choices.MiddleAndSides ?? (canMiddle && (sideCut.Value >= Sliver(specification) || !canEqual));
+        var format = specification.Format;
+        if (IsMiddleAndSides ? !canMiddle : !canEqual)
+        {
+            Parts = [cutWidth];
+            Checks =
+            [
+                Check.Error(
+                    "piece-wider-than-cloth",
+                    $"A face is cut {format.RoundedWithUnit(cutWidth.Value)} wide and the cloth gives {format.RoundedWithUnit(usable)}: {(IsMiddleAndSides ? "a middle and two sides" : "equal widths")} cannot make it. Choose a wider cloth{(canMiddle || canEqual ? " or join it the other way" : "")}.",
+                    "join",
+                    IsMiddleAndSides && canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new("Join middle and sides", "options.join", "middle-and-sides")] : []),
+            ];
+            return;
+        }
+
+        var equal = (cutWidth + (2 * (count - 1) * Join)) / count;
+        Parts = IsMiddleAndSides ? [sideCut, cloth, sideCut] : [.. Enumerable.Repeat(equal, count)];
+        Checks =
+        [
+            Check.Note(
+                "face-joined",
+                IsMiddleAndSides ? "The cloth is narrower than a face: each is joined from a full middle and two equal sides, so that no seam runs down its middle."
+                    : $"The cloth is narrower than a face: each is joined from {count} equal widths.",
+                "join",
+                IsMiddleAndSides && canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new("Join middle and sides", "options.join", "middle-and-sides")] : []),
+            .. IsMiddleAndSides && sideCut.Value < Sliver(specification) ? (Check[])[Slivers(sideCut, format, canEqual)] : [],
+        ];
+    }
+
+    /// <summary>A side narrower than this is a sliver: it puckers, and shows.</summary>
+    private static Length Sliver(CoverSpecification specification) => specification.Unit.IsImperial() ? Length.FromInches(4) : Length.FromMillimetres(100m);
+
+    private static Check Slivers(Worked sideCut, LengthFormat format, bool canEqual) => Check.Warning(
+        "slivers",
+        $"Each side is cut only {format.RoundedWithUnit(sideCut.Value)} wide: slivers, hard to sew straight. Equal widths, or wider cloth, look better.",
+        "join",
+        canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : []);
+
+    /// <summary>Cut widths from left to right.</summary>
+    public IReadOnlyList<Worked> Parts { get; }
+
+    public Worked Join { get; }
+
+    public bool IsMiddleAndSides { get; }
+
+    public IReadOnlyList<Check> Checks { get; } = [];
+}

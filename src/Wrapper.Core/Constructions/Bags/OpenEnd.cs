@@ -1,0 +1,90 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bags;
+
+/// <summary>
+/// The closure of a bag that is open at one end: it decides what each face has beyond the finished edge, how much of the
+/// end stays open, and what goes into it. See docs/handbook.md, "Closures".
+/// </summary>
+internal sealed class OpenEnd
+{
+    private readonly CoverSpecification _specification;
+    private readonly string _closure;
+
+    public OpenEnd(Worked width, CoverSpecification specification)
+    {
+        _specification = specification;
+        _closure = specification.Choices.Closure;
+        var rules = specification.Rules;
+        Front = _closure switch
+        {
+            "zip" => rules["zip"],
+            "ties" => rules["sideSeam"],
+            _ => rules["hem"],
+        };
+        Back = _closure == "overlap" ? Front + rules["overlapFlap"] : Front;
+        Shut = width.TimesNumber(rules.Number("openingShare"));
+        Opening = (width - (2 * Shut)).Named("opening");
+    }
+
+    /// <summary>What the front face is cut longer by at the opening end.</summary>
+    public Worked Front { get; }
+
+    /// <summary>What the back face is cut longer by.</summary>
+    public Worked Back { get; }
+
+    /// <summary>How much of the end is sewn shut at each side.</summary>
+    public Worked Shut { get; }
+
+    /// <summary>What stays open between.</summary>
+    public Worked Opening { get; }
+
+    /// <summary>Both faces are cut alike.</summary>
+    public bool IsAlike => _closure != "overlap";
+
+    /// <summary>The two edges are held together by a zip, so that the end is closed like a seam.</summary>
+    public bool IsSewn => _closure == "zip";
+
+    public IEnumerable<Notion> Notions()
+    {
+        var (count, rules) = (_specification.Count, _specification.Rules);
+        switch (_closure)
+        {
+            case "buttons" or "snaps":
+                var fasteners = Math.Max(3, (int)Math.Ceiling(Opening.Value.RatioTo(rules["buttonSpacing"].Value) - 1e-9) - 1);
+                var apart = (Opening / (fasteners + 1)).Named("apart");
+                yield return new(_closure == "buttons" ? "button" : "snap", _closure == "buttons" ? "Buttons, so far apart" : "Snaps, so far apart", fasteners * count, apart);
+                if (_closure == "buttons")
+                {
+                    yield return new("loop", "Loops of elastic, each", fasteners * count, rules["loop"]);
+                }
+
+                break;
+            case "zip":
+                yield return new("zip-closed-end", "Closed-end zip, teeth", count, Opening);
+                break;
+            case "ties":
+                var pairs = Math.Max(2, (int)Math.Ceiling(Opening.Value.RatioTo(rules["tieSpacing"].Value) - 1e-9));
+                yield return new("tie", "Ties, in pairs", 2 * pairs * count, rules["tie"]);
+                break;
+            default:
+                break;
+        }
+    }
+
+    public IEnumerable<SewingStep> Steps()
+    {
+        yield return _closure switch
+        {
+            "zip" => new("Sew the zip into the opening end while the faces are flat.", "Open the zip before the last seam closes."),
+            "ties" => new("Sew the ties into the facing, in pairs across from each other, and face the opening end of both faces."),
+            "buttons" => new("Turn the double hem of the opening end on both faces; sew loops in one and buttons on the other, matched by laying one against the other."),
+            "snaps" => new("Turn the double hem of the opening end on both faces; set the snaps, matched by laying one against the other."),
+            "overlap" => new("Hem the opening end of both faces; the longer one folds in as a flap."),
+            _ => new("Hem the opening end of both faces."),
+        };
+    }
+}

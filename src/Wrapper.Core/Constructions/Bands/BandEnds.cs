@@ -1,0 +1,203 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Bands;
+
+/// <summary>
+/// A band over a profile, closed by two ends: the profile is the thing seen from its end. It is closed all round, or open
+/// underneath. See docs/handbook.md, "Band and ends".
+/// </summary>
+public static class BandEnds
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "band-ends";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Band and ends",
+        "A band over the profile, closed by two ends.",
+        "the cloth runs round without a seam",
+        "through the band, or pulled over",
+        "comes off whole")
+    {
+        Closures = Catalogue.Closing.Zipped,
+        Choices = ["piping", "bias", "plates", "closure", "edge"],
+    };
+
+    /// <summary>Drafts a band closed all round, zipped where the profile begins.</summary>
+    /// <param name="profile">The end's outline, from where the band is closed.</param>
+    /// <param name="width">The band's finished width, end to end.</param>
+    /// <param name="closedEnd">How far the closing seam is sewn shut at each end; null without a zip.</param>
+    /// <param name="finished">What is worth reading off.</param>
+    /// <param name="specification">The cover.</param>
+    internal static ConstructedCover Closed(ClosedPlan profile, Worked width, Worked closedEnd, IReadOnlyList<FinishedSize> finished, CoverSpecification specification)
+    {
+        var closure = new BackClosure(specification, specification.Rules["zip"]);
+        var opening = (width - (2 * closedEnd)).Named("zip");
+        var ends = new PlatePieces(profile, specification, "end");
+        var cutLength = profile.Perimeter + closure.Both;
+        var lay = new WidePieceLay(specification, "band", (width + (2 * specification.Rules["seam"])).Value, cutLength.Value, canJoin: false);
+        var checks = new List<Check>([.. ends.Checks, .. lay.Checks]);
+        if (!opening.Value.IsPositive)
+        {
+            checks.Add(Check.Error("no-opening", "Sewn shut so far from both ends the zip has no length left: make the closed ends shorter.", "closedEnd", new Mend("Closed end 0", "rules.closedEnd", "0")));
+        }
+
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var perimeter = new PlanPerimeter(profile.Outline);
+        ends.Break(perimeter);
+        var shut = closedEnd.Value;
+        var band = Band(perimeter.Spans, perimeter, width, cutLength, (closure.Over.Value, closure.Under.Value), specification, shut, opening.Value) with { Turns = lay.Turns };
+        List<Piece> pieces = [.. ends.Draw(perimeter), band];
+        List<Notion> notions = specification.Choices.Closure switch
+        {
+            "zip" => [new("zip", "Zip", specification.Count, opening)],
+            "invisible-zip" => [new("zip", "Invisible zip, sewn in open, stopping short of both ends", specification.Count, opening)],
+            _ => [.. closure.Notions(opening, null)],
+        };
+        if (specification.Choices.Piping != Piping.None)
+        {
+            notions.AddRange(PipingCasing.Runs(specification, [.. Enumerable.Repeat(profile.Perimeter, (int)specification.Choices.Piping)], pieces, checks));
+        }
+
+        return new()
+        {
+            Pieces = pieces,
+            Seams = [.. ends.JoinSeams(), .. EndSeams(perimeter.Spans, span => ends.KeyAt(perimeter, span), specification), .. Closing(shut, closure.Takes)],
+            Notions = notions,
+            Finished = finished,
+            Steps =
+            [
+                closure.IsTape ? new("Sew the tape along both ends of the band, one lapping over the other, and the seam shut beside it.") : new("Sew the zip between the two ends of the band, and the seam shut beside it.", "Keep the slide inside before the zip’s ends are cut."),
+                new("Mark the ends and the band’s long edges in quarters or at their corners; pin and sew each end in, clipping the band at inward angles and snipping the end at outward ones.", $"Open the {closure.Word} first; see that the band is not twisted."),
+                new("Finish the raw edges, turn and try it on the filling."),
+            ],
+            Checks = checks,
+            Joins = ends.Joins,
+        };
+    }
+
+    /// <summary>Drafts a band open underneath, drawn in along its lower edge.</summary>
+    /// <param name="profile">The end's outline, its sides carried down as far as they reach under; its edge <c>hem</c> is the opening.</param>
+    /// <param name="width">The band's finished width, end to end.</param>
+    /// <param name="developed">The band's finished length over the profile, what reaches under included.</param>
+    /// <param name="finished">What is worth reading off.</param>
+    /// <param name="specification">The cover.</param>
+    internal static ConstructedCover Open(ClosedPlan profile, Worked width, Worked developed, IReadOnlyList<FinishedSize> finished, CoverSpecification specification)
+    {
+        var (seam, hem) = (specification.Rules["seam"], specification.Rules["hem"]);
+        var opening = (2 * (width + profile.Edges["hem"])).Named("opening");
+        var finish = new EdgeFinish(specification, opening);
+        var cutLength = developed + (2 * hem);
+        var lay = new WidePieceLay(specification, "band", (width + (2 * seam)).Value, cutLength.Value, canJoin: false);
+        List<Check> checks = [.. lay.Checks, .. finish.Checks()];
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var perimeter = new PlanPerimeter(profile.Outline);
+        var spans = perimeter.Spans.Where(span => span.EdgeName != "hem").ToList();
+        var end = PieceMaker.InFacingPairs(PieceMaker.Make(
+            specification, "end", "End", 2, profile.Outline, profile.Width + (2 * seam), profile.Depth + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value));
+        var band = Band(spans, perimeter, width, cutLength, (hem.Value, hem.Value), specification) with { Turns = lay.Turns };
+        return new()
+        {
+            Pieces = [end, band],
+            Seams = [.. EndSeams(spans, _ => "end", specification)],
+            Notions = [.. finish.Notions()],
+            Finished = [.. finished, new("opening", "Edge before it is drawn in", opening)],
+            Steps =
+            [
+                new("Mark every angle of the profile on the band’s long edges and on the ends; clip the inward ones, snip the outward ones."),
+                new("Pin and sew each end to the band, angle to angle."),
+                .. finish.Steps(),
+            ],
+            Checks = checks,
+        };
+    }
+
+    private static IEnumerable<Seam> EndSeams(IReadOnlyList<PlanSpan> spans, Func<PlanSpan, string> endAt, CoverSpecification specification)
+    {
+        var piped = (int)specification.Choices.Piping;
+        foreach (var span in spans)
+        {
+            yield return new($"left-{span.Name}", new(endAt(span), span.Name), new("band", $"left-{span.Name}"), piped > 0 ? "piping" : null);
+            yield return new($"right-{span.Name}", new(endAt(span), span.Name, 2), new("band", $"right-{span.Name}"), piped > 1 ? "piping" : null);
+        }
+    }
+
+    private static IEnumerable<Seam> Closing(Length shut, string takes)
+    {
+        yield return new("zip", new("band", "start"), new("band", "finish"), takes);
+        if (shut.IsPositive)
+        {
+            yield return new("closed-left", new("band", "start-left"), new("band", "finish-left"));
+            yield return new("closed-right", new("band", "start-right"), new("band", "finish-right"));
+        }
+    }
+
+    private static Piece Band(
+        IReadOnlyList<PlanSpan> spans, PlanPerimeter perimeter, Worked width, Worked cutLength, (Length Start, Length Finish) turning, CoverSpecification specification, Length shut = default, Length? opening = null)
+    {
+        var (across, along) = (width.Value, spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length));
+        var corners = new List<(string, Point)>();
+        Ends("start", Length.Zero, forward: true);
+        var y = Length.Zero;
+        foreach (var span in spans)
+        {
+            corners.Add(($"right-{span.Name}", new(across, y)));
+            y += span.Length;
+        }
+
+        Ends("finish", along, forward: false);
+        foreach (var span in Enumerable.Reverse(spans))
+        {
+            corners.Add(($"left-{span.Name}", new(Length.Zero, y)));
+            y -= span.Length;
+        }
+
+        var bends = StripBends.Of(perimeter, spans, Length.Zero, across);
+        var seam = specification.Rules["seam"].Value;
+        return PieceMaker.Make(
+            specification,
+            "band",
+            "Band",
+            1,
+            Outline.Polygon(corners),
+            width + (2 * specification.Rules["seam"]),
+            cutLength,
+            edge => edge.StartsWith("start", StringComparison.Ordinal) ? turning.Start : edge.StartsWith("finish", StringComparison.Ordinal) ? turning.Finish : seam) with
+        {
+            Folds = [.. bends.Folds.Select(fold => fold with { Through = [new(across, fold.Through[0].X), new(Length.Zero, fold.Through[0].X)] })],
+            Rolls = [.. bends.Rolls.Select(roll => roll with { AlongX = false })],
+            Marks = [.. bends.Folds.SelectMany(fold => (Mark[])[Mark.At("notch", "angle of the profile", new(Length.Zero, fold.Through[0].X)), Mark.At("notch", "angle of the profile", new(across, fold.Through[0].X))])],
+        };
+
+        void Ends(string name, Length at, bool forward)
+        {
+            if (opening is not { } open || !shut.IsPositive)
+            {
+                corners.Add((name, new(forward ? Length.Zero : across, at)));
+                return;
+            }
+
+            (string, Point)[] three =
+            [
+                ($"{name}-left", new(forward ? Length.Zero : shut, at)), (name, new(forward ? shut : shut + open, at)), ($"{name}-right", new(forward ? shut + open : across, at)),
+            ];
+            corners.AddRange(forward ? three : three.Reverse());
+        }
+    }
+}

@@ -1,0 +1,42 @@
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+
+namespace Wrapper.Core.Constructions.Boxing;
+
+/// <summary>The seams that bring plates, boxing and zip strips together.</summary>
+internal static class BoxingStripSeams
+{
+    /// <summary>The four half-height seams where the boxing meets the ends of the two zip strips.</summary>
+    public static IEnumerable<Seam> Ends(BoxingPieces boxing, ZipBoxingPieces zip)
+    {
+        var (first, last) = (boxing.KeyOf(1), boxing.KeyOf(boxing.Count));
+        yield return new("end-1-upper", new(first, "left-upper"), zip.Upper(zip.Count, "right"));
+        yield return new("end-1-lower", new(first, "left-lower"), zip.Lower(1, "left"));
+        yield return new("end-2-upper", new(last, "right-upper"), zip.Upper(1, "left"));
+        yield return new("end-2-lower", new(last, "right-lower"), zip.Lower(zip.Count, "right"));
+    }
+
+    /// <summary>The seams round both plates, with their piping.</summary>
+    public static IEnumerable<Seam> Round(
+        PlanPerimeter perimeter, PlatePieces plates, BoxingPieces boxing, ZipBoxingPieces zip, BoxingStripLayout layout)
+    {
+        var onTop = layout.PipedEdges >= 1 ? "piping" : null;
+        var onBottom = layout.PipedEdges == 2 ? "piping" : null;
+        foreach (var (part, span) in boxing.Spans(perimeter))
+        {
+            var plate = plates.KeyAt(perimeter, span);
+            yield return new($"top-{span.Name}", new(plate, span.Name), new(boxing.KeyOf(part), $"top-{span.Name}"), onTop);
+            yield return new($"bottom-{span.Name}", new(plate, span.Name, 2), new(boxing.KeyOf(part), $"bottom-{span.Name}"), onBottom);
+        }
+
+        var zipSpans = layout.HasZip ? zip.Spans(perimeter) : [];
+        for (var i = 0; i < zipSpans.Count; i++)
+        {
+            var (part, span) = zipSpans[i];
+            var (lowerPart, lowerSpan) = zipSpans[zipSpans.Count - 1 - i];
+            var plate = plates.KeyAt(perimeter, span);
+            yield return new($"top-{span.Name}", new(plate, span.Name), new(zip.KeyOf(part), $"top-{span.Name}"), onTop);
+            yield return new($"bottom-{span.Name}", new(plate, span.Name, 2), zip.Lower(lowerPart, $"top-{lowerSpan.Name}"), onBottom);
+        }
+    }
+}

@@ -1,0 +1,38 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions.Bags;
+using Wrapper.Core.Constructions.Bands;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Constructions.Envelopes;
+using Wrapper.Core.Constructions.FlatCloths;
+using Wrapper.Core.Constructions.Margins;
+using Wrapper.Core.Constructions.PinnedBlocks;
+using Wrapper.Core.Constructions.Poufs;
+using Wrapper.Core.Constructions.Tubs;
+using Wrapper.Core.Constructions.Wraps;
+
+namespace Wrapper.Core.Constructions;
+
+/// <summary>Every construction there is. See docs/drafting.md.</summary>
+public static class ConstructionCatalogue
+{
+    /// <summary>The constructions, by id, as they are offered.</summary>
+    public static IReadOnlyDictionary<string, ConstructionDefinition> All { get; } = new[]
+    {
+        BoxingStrip.Definition,
+        WrapNotched.Definition,
+        WrapFolded.Definition,
+        PanelsFolded.Definition,
+        BandEnds.Definition,
+        Envelope.Definition,
+        TubNotched.Definition,
+        TubWalls.Definition,
+        Bag.Definition,
+        PoufWrapped.Definition,
+        Flat.Definition,
+        OutlineMargin.Definition,
+        Blocks.Definition,
+    }.ToDictionary(construction => construction.Id);
+
+    /// <summary>True when the choice of this name changes something on this construction; false for a construction there is not.</summary>
+    public static bool Has(string construction, string choice) => All.TryGetValue(construction, out var known) && known.Choices.Contains(choice);
+}

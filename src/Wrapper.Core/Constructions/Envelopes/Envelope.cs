@@ -1,0 +1,146 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Envelopes;
+
+/// <summary>A sleeve with a tail that is turned in and folded up at the back, fitted on the thing. See docs/handbook.md, "Envelope".</summary>
+public static class Envelope
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "envelope";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Envelope",
+        "A sleeve with a tail that folds in, fitted on the thing.",
+        "plain, soft sides, no hardware",
+        "slips in, the tail folds under",
+        "off in a moment; nothing to rust or catch")
+    {
+        Closures = ["snaps", "hook-and-loop", "pinned-tail"],
+        Choices = ["plates", "closure", "hands"],
+    };
+
+    /// <summary>Drafts the sleeve of the rectangle round a thing.</summary>
+    internal static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, bool isFitted, CoverSpecification specification)
+    {
+        var rules = specification.Rules;
+        var seam = rules.Of("sideSeam", "fittingSeam");
+        var least = thickness + rules["tailClear"];
+        var tail = rules["tail"].Value < least.Value ? least.Named("tail, the least there can be") : rules["tail"];
+        var (cutWidth, cutLength) = (width + thickness + (2 * seam), depth + (thickness / 2) + seam + tail);
+        var lay = new WidePieceLay(specification, "panel", cutWidth.Value, cutLength.Value, canJoin: false);
+        List<Check> checks = [.. lay.Checks, .. Noticed(least, isFitted, specification)];
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var (w, d, half) = (width.Value, depth.Value, thickness.Value.Half());
+        var panel = PieceMaker.Make(specification, "panel", "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge => edge == "back" ? Length.Zero : seam.Value) with
+        {
+            InFacingPairs = true,
+            Folds = [.. Lines(w, d, half, tail.Value)],
+            Turns = lay.Turns,
+            Marks = [new("fold", "end of the cushion", new(Length.Zero, half + d), new(w + (2 * half), half + d))],
+        };
+        return new()
+        {
+            Pieces = [panel],
+            Seams = [.. Seams()],
+            Notions = [Holding(width, specification), new("corner-line", "Corner line", 2 * specification.Count, thickness)],
+            Finished = [new("W", "Finished width", width), new("D", "Finished depth", depth), new("t", "Finished thickness", thickness), new("tail", "Tail, to its raw end", tail)],
+            Steps = [.. Steps(specification)],
+            Checks = checks,
+        };
+    }
+
+    /// <summary>What holds the flap up when the tail is folded in.</summary>
+    private static Notion Holding(Worked width, CoverSpecification specification) => specification.Choices.Closure switch
+    {
+        "hook-and-loop" => new("hook-and-loop", "Hook-and-loop tape for the flap", specification.Count, width, specification.Rules["tapeWidth"]),
+        "pinned-tail" => new("pin", "Pins for the flap", 3 * specification.Count, Worked.Zero),
+        _ => new("snap", "Snaps for the flap", 3 * specification.Count, Worked.Zero),
+    };
+
+    private static Outline StitchLine(Length width, Length depth, Length half, Length tail)
+    {
+        var (right, all, end, top) = (half + width, width + (2 * half), half + depth, half + depth + tail);
+        var zero = Length.Zero;
+        return Outline.Polygon(
+            ("front-left-ear-b", new(zero, zero)),
+            ("front", new(half, zero)),
+            ("front-right-ear-a", new(right, zero)),
+            ("front-right-ear-b", new(all, zero)),
+            ("right", new(all, half)),
+            ("right-tail", new(all, end)),
+            ("back", new(all, top)),
+            ("left-tail", new(zero, top)),
+            ("left", new(zero, end)),
+            ("front-left-ear-a", new(zero, half)));
+    }
+
+    private static IEnumerable<Fold> Lines(Length width, Length depth, Length half, Length tail)
+    {
+        var (right, top) = (half + width, half + depth + tail);
+        foreach (var corner in CrossOutline.CornerLines(width, depth, half).Where(line => line.Name.StartsWith("corner-front", StringComparison.Ordinal)))
+        {
+            yield return corner;
+        }
+
+        yield return new("crease-front", [new(half, half), new(right, half)]);
+        yield return new("crease-right", [new(right, half), new(right, top)]);
+        yield return new("crease-left", [new(half, top), new(half, half)]);
+    }
+
+    private static IEnumerable<Seam> Seams()
+    {
+        foreach (var edge in (string[])["front", "right", "left", "front-left-ear-a", "front-left-ear-b", "front-right-ear-a", "front-right-ear-b"])
+        {
+            yield return new(edge, new("panel", edge), new("panel", edge, 2));
+        }
+
+        foreach (var seam in CrossOutline.CornerSeams("panel", opened: true, 1, withBack: false).Concat(CrossOutline.CornerSeams("panel", opened: true, 2, withBack: false)))
+        {
+            yield return seam;
+        }
+    }
+
+    private static IEnumerable<Check> Noticed(Worked least, bool isFitted, CoverSpecification specification)
+    {
+        var format = specification.Format;
+        var asked = specification.Rules["tail"].Value;
+        if (specification.Rules.Says("tail") && asked < least.Value)
+        {
+            var up = format.RoundedWithUnit(least.Value.RoundedUpTo(format.Step));
+            yield return Check.Warning(
+                "tail-too-short",
+                $"A tail of {format.RoundedWithUnit(asked)} is too short to turn in and fold up: it is drafted {format.RoundedWithUnit(least.Value)}, the least for this thickness.",
+                "tail",
+                new Mend($"Tail {up}", "rules.tail", up));
+        }
+
+        if (isFitted)
+        {
+            yield return Check.Note("envelope-fitted", "This shape is drafted as the rectangle round it and fitted on the cushion: pin the curved sides, generously first, and stop clips short of the new line.", "construction");
+        }
+    }
+
+    private static IEnumerable<SewingStep> Steps(CoverSpecification specification)
+    {
+        var trim = specification.Format.RoundedWithUnit(specification.Rules["trimSeam"].Value);
+        yield return new("Lay the panels right sides together and sew the front and both sides to the end of the cushion; turn in the ends of the tail.");
+        yield return new("Slip it on inside out, pin the fit, curved sides in two passes, the first generous.", "Clips stop short of the new line.");
+        yield return new($"Sew the fitted line, open the front corners and sew across; try it on, then trim the seams to {trim}.", "Try before trimming.");
+        yield return new($"Turn, put the cushion in, fold the tail in and its flap up, and hold it with {Held(specification)}.");
+    }
+
+    private static string Held(CoverSpecification specification) => specification.Choices.Closure switch { "hook-and-loop" => "tape", "pinned-tail" => "pins", _ => "snaps" };
+}

@@ -1,0 +1,66 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+
+namespace Wrapper.Core.Constructions.FlatCloths;
+
+/// <summary>One flat cloth, hemmed all round. See docs/handbook.md, "Flat cloth".</summary>
+public static class Flat
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "flat";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Flat cloth",
+        "One cloth, hemmed all round.",
+        "hangs in folds",
+        "laid on",
+        "washes and irons as one cloth")
+    {
+        Choices = ["plates"],
+    };
+
+    /// <summary>Drafts the cloth of this finished outline.</summary>
+    internal static ConstructedCover Construct(ClosedPlan plan, CoverSpecification specification)
+    {
+        var hem = specification.Rules["hem"];
+        var (cutWidth, cutDepth) = (plan.Width + (2 * hem), plan.Depth + (2 * hem));
+        var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
+        var whole = PieceMaker.Make(specification, "top", "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with { Turns = lay.Turns };
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, plan.Width, specification) : SheetSplit.None(whole);
+        List<Check> checks = [.. lay.Checks, .. parts.Checks];
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        List<Piece> pieces = [.. parts.Pieces];
+        List<Pattern.Seam> seams = [.. parts.Joins];
+        Medallion.Add(specification, pieces, seams, checks, plan);
+        return new()
+        {
+            Pieces = pieces,
+            Seams = seams,
+            Finished =
+            [
+                new("W", "Finished width", plan.Width),
+                new("D", "Finished depth", plan.Depth),
+                new("opening", "Hem, all round", plan.Perimeter),
+            ],
+            Steps =
+            [
+                .. parts.Joins.Count > 0 ? (Pattern.SewingStep[])[new("Join the two sides to the middle and press the seams open.")] : [],
+                .. plan.IsSmooth ? (Pattern.SewingStep[])[new("Fold the cloth in quarters and mark the curve from the folded corner before cutting.")] : [],
+                new("Turn the hem twice and sew it; ease it round curves in small steps."),
+            ],
+            Checks = checks,
+            Joins = parts.Joins.Count * specification.Count,
+        };
+    }
+}

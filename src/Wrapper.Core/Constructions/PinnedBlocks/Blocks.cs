@@ -1,0 +1,98 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.PinnedBlocks;
+
+/// <summary>One zone of a loose cover as a form hands it over: finished sizes and how far it goes down at each edge.</summary>
+/// <param name="Key">Unique in the cover.</param>
+/// <param name="Name">Named by where it ends up.</param>
+/// <param name="Width">Widest, between seams.</param>
+/// <param name="Height">Longest, between seams.</param>
+/// <param name="Spare">What is added to the width at each side and to the height at each end before it is pinned.</param>
+/// <param name="Count">How many.</param>
+/// <param name="Across">What is cut beyond it at each side.</param>
+/// <param name="Along">What is cut beyond it at each end.</param>
+internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count, Worked Across, Worked Along);
+
+/// <summary>What a zone goes down into gaps or has to spare at its edges.</summary>
+internal sealed record BlockSpare(Worked Left, Worked Right, Worked Bottom, Worked Top)
+{
+    public static BlockSpare None { get; } = new(Worked.Zero, Worked.Zero, Worked.Zero, Worked.Zero);
+}
+
+/// <summary>Rough pieces that are pinned on the thing, trimmed and sewn. See docs/handbook.md, "Blocks".</summary>
+public static class Blocks
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "blocks";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Blocks for pinning",
+        "Rough pieces with allowances, pinned on the thing and trimmed.",
+        "follows the thing as it is pinned",
+        "as it is fitted",
+        "wash the cloth before cutting")
+    {
+        Choices = ["closure", "skirt"],
+    };
+
+    private static readonly Length Least = Length.FromMillimetres(3m);
+
+    /// <summary>Drafts a block for every zone.</summary>
+    internal static ConstructedCover Construct(IReadOnlyList<BlockZone> zones, Worked pin, CoverSpecification specification)
+    {
+        var checks = new List<Check>();
+        var pieces = new List<Piece>();
+        var parts = new Dictionary<string, IReadOnlyList<string>>();
+        foreach (var zone in zones)
+        {
+            var (width, height) = (zone.Width + zone.Spare.Left + zone.Spare.Right, zone.Height + zone.Spare.Bottom + zone.Spare.Top);
+            var (cutWidth, cutLength) = (width + (2 * zone.Across), height + (2 * zone.Along));
+            if (Length.Min(width.Value, height.Value) < Least)
+            {
+                checks.Add(Check.Error("nothing-left", $"{zone.Name}: a block of {specification.Format.RoundedWithUnit(width.Value)} by {specification.Format.RoundedWithUnit(height.Value)} between seams cannot be cut: check the zone’s width and height, and their unit.", "zones"));
+                continue;
+            }
+
+            var lay = new WidePieceLay(specification, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
+            var outline = PieceMaker.Rectangle(width.Value, height.Value);
+            var piece = PieceMaker.Make(specification, "block", zone.Name, zone.Count, outline, cutWidth, cutLength, edge => (edge is "left" or "right" ? zone.Across : zone.Along).Value) with
+            {
+                Key = zone.Key,
+                Turns = lay.Turns,
+                Marks = [Mark.At("top", $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
+            };
+            var split = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, specification) : SheetSplit.None(piece);
+            checks.AddRange(lay.Checks);
+            checks.AddRange(split.Checks);
+            pieces.AddRange(split.Pieces);
+            parts[zone.Key] = [.. split.Pieces.Select(part => part.Key)];
+        }
+
+        return checks.HasError()
+            ? new() { Checks = checks }
+            : new()
+            {
+                Pieces = pieces,
+                Seams = [],
+                Finished = [new("pin", "Allowance for pinning", pin)],
+                Steps =
+                [
+                    new("Cut every block, mark its name and its top.", "Pinned wrong side out, left and right swap: a block is named by where it ends up."),
+                    new("Pin the blocks on the thing wrong side out, smooth each from its middle, tuck in where there is a gap to reach into."),
+                    new("Trim to the seam, snip notches across each pair of edges, take it off and sew what was pinned; try it on before the edges are finished."),
+                ],
+                Checks = checks,
+                Blocks = parts,
+                Joins = specification.Count * zones.Sum(zone => zone.Count * (parts[zone.Key].Count - 1)),
+            };
+    }
+}

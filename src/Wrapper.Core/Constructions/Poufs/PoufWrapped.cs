@@ -1,0 +1,135 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Poufs;
+
+/// <summary>A soft cube whose top and bottom come over its edges, its sides held by strips round the corners. See docs/handbook.md, "Wrapped cube".</summary>
+public static class PoufWrapped
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "pouf-wrapped";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Wrapped cube",
+        "Top and bottom come over the edges, strips go round the corners.",
+        "rounded corners, strips between the sides",
+        "filled through a gap or zip",
+        "filling has to come out first")
+    {
+        Choices = ["plates", "closure"],
+    };
+
+    /// <summary>Drafts the cover of a cube.</summary>
+    internal static ConstructedCover Construct(Worked size, Worked wrap, CoverSpecification specification)
+    {
+        var (seam, format) = (specification.Rules["seam"], specification.Format);
+        var (a, w) = (size.Value, wrap.Value);
+        var side = size - (2 * wrap);
+        if (!side.Value.IsPositive)
+        {
+            return new()
+            {
+                Checks =
+                [
+                    Check.Error("wrap-too-deep", $"Top and bottom coming over {format.RoundedWithUnit(w)} each meet in the middle of a side of {format.RoundedWithUnit(a)}: twice the wrap has to be less than the size.", "wrap", new Mend("A tenth of the size", "measures.wrap", format.RoundedWithUnit((a / 10).RoundedTo(format.Step)))),
+                ],
+            };
+        }
+
+        var cutTop = size + (2 * wrap) + (2 * seam);
+        var lay = new WidePieceLay(specification, "top", cutTop.Value, cutTop.Value, canJoin: false);
+        if (lay.Checks.HasError())
+        {
+            return new() { Checks = lay.Checks };
+        }
+
+        var allowance = (Func<string, Length>)(_ => seam.Value);
+        var cutSide = side + (2 * seam);
+        var top = PieceMaker.Make(specification, "top", "Top and bottom", 2, InThirds(CrossOutline.Whole(a, a, w), w), cutTop, cutTop, allowance) with
+        {
+            InFacingPairs = true,
+            Turns = lay.Turns,
+            Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
+            Marks = [new("dart", "dart square, front left", new(Length.Zero, w), new(w, w)), new("dart", "dart square, front right", new(a + w, w), new(a + (2 * w), w))],
+        };
+        var strip = PieceMaker.Make(specification, "strip", "Strip", 4, StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false), (2 * wrap) + (2 * seam), cutSide, allowance) with
+        {
+            Folds = [new("crease", [new(w, Length.Zero), new(w, side.Value)])],
+        };
+        var wall = PieceMaker.Make(specification, "side", "Side", 4, PieceMaker.Rectangle(side.Value, side.Value), cutSide, cutSide, allowance);
+        var gap = specification.Choices.Closure == "zip" ? side.Named("zip") : size.TimesNumber(specification.Rules.Number("gapShare")).Named("gap");
+        return new()
+        {
+            Pieces = [top, strip, wall],
+            Seams = [.. Seams()],
+            Notions =
+            [
+                specification.Choices.Closure == "zip" ? new("zip", "Zip, in a lower seam", specification.Count, gap) : new("gap", "Gap, sewn up by hand", specification.Count, gap),
+                new("dart-square", "Dart square, marked at each corner of top and bottom", 8 * specification.Count, wrap + seam),
+            ],
+            Finished = [new("A", "Finished cube", size), new("ring", "Ring of sides and strips", (4 * size).Named("ring"))],
+            Steps =
+            [
+                new("Mark a square at each corner of top and bottom, fold diagonally, sew on the line and trim the dart.", "Try one corner on paper first: a trimmed dart cannot be let out."),
+                new("Sew strips and sides in turn into a ring.", "See that the ring is not twisted before it is closed."),
+                new("Sew the top to the ring, each corner to the middle of a strip; then the bottom, leaving the gap open."),
+                new("Turn and fill, the softest on top and in the corners; a pad larger than the face gives a full look. Sew the gap up by hand."),
+            ],
+            Checks = lay.Checks,
+        };
+    }
+
+    /// <summary>The ring: side, strip, side, strip; top and bottom are sewn to it, each of their sides to half a strip, a side and half a strip.</summary>
+    private static IEnumerable<Seam> Seams()
+    {
+        foreach (var copy in (int[])[1, 2])
+        {
+            foreach (var seam in CrossOutline.CornerSeams("top", opened: true, copy).Concat(CrossOutline.EarSeams("top", copy)))
+            {
+                yield return seam;
+            }
+        }
+
+        for (var face = 1; face <= 4; face++)
+        {
+            var (name, before, next) = (PlanShapes.Quarters[face - 1], face == 1 ? 4 : face - 1, (face % 4) + 1);
+            foreach (var (copy, level, edge) in ((int, string, string)[])[(1, "top", "back"), (2, "bottom", "front")])
+            {
+                yield return new($"{level}-{name}-1", new("top", $"{name}-1", copy), new("strip", $"{level}-2", before));
+                yield return new($"{level}-{name}-2", new("top", $"{name}-2", copy), new("side", edge, face));
+                yield return new($"{level}-{name}-3", new("top", $"{name}-3", copy), new("strip", $"{level}-1", face));
+            }
+
+            yield return new($"ring-{name}-1", new("side", "right", face), new("strip", "left", face));
+            yield return new($"ring-{name}-2", new("strip", "right", face), new("side", "left", next));
+        }
+    }
+
+    /// <summary>Each side of a rim broken where the strips end on it.</summary>
+    private static Outline InThirds(Outline outline, Length wrap)
+    {
+        var edges = new List<Edge>();
+        foreach (var edge in outline.Edges)
+        {
+            if (!PlanShapes.Quarters.Contains(edge.Name))
+            {
+                edges.Add(edge);
+                continue;
+            }
+
+            edges.Add(Partition.Cut(edge, Length.Zero, wrap, $"{edge.Name}-1"));
+            edges.Add(Partition.Cut(edge, wrap, edge.Length - wrap, $"{edge.Name}-2"));
+            edges.Add(Partition.Cut(edge, edge.Length - wrap, edge.Length, $"{edge.Name}-3"));
+        }
+
+        return new(edges);
+    }
+}

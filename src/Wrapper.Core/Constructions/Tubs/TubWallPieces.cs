@@ -1,0 +1,233 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Tubs;
+
+/// <summary>
+/// The walls of a tub: one for each side of a rectangle, those across from each other alike unless something stands in the
+/// way of one; a ring round a disc or an oval.
+/// </summary>
+internal sealed class TubWallPieces
+{
+    private readonly ClosedPlan _plan;
+    private readonly TubDepth _depth;
+    private readonly CoverSpecification _specification;
+    private readonly Worked _seam;
+    private readonly bool _openCorners;
+
+    public TubWallPieces(ClosedPlan plan, TubDepth depth, CoverSpecification specification)
+    {
+        _plan = plan;
+        _depth = depth;
+        _specification = specification;
+        _seam = specification.Rules["seam"];
+        _openCorners = depth.Under.Value.IsPositive && !TubWalls.HoldsIn(specification) && !plan.IsSmooth;
+        Height = depth.Drop - depth.TopDrop + depth.Under;
+        CutHeight = Height + _seam + specification.Rules["hem"];
+        Checks = [.. Noticed()];
+    }
+
+    public IReadOnlyList<Check> Checks { get; }
+
+    /// <summary>The joins it takes to make the walls of all covers alike.</summary>
+    public int Joins => Sides().Sum(side => Parts(side) - 1) * _specification.Count;
+
+    /// <summary>The finished length of the hem edge before it is drawn in.</summary>
+    public Worked Opening => _specification.Obstacles.Count == 0
+        ? _plan.IsSmooth ? _plan.Perimeter : Worked.Sum(_plan.Outline.Names.Select(name => _plan.Edges[name])).Named("opening")
+        : Worked.ReadOff("hem edge, with its curves", Sides().Aggregate(Length.Zero, (sum, side) => sum + HemOf(side, LengthOf(side).Value).Aggregate(Length.Zero, (length, edge) => length + edge.Length)));
+
+    private Worked Height { get; }
+
+    private Worked CutHeight { get; }
+
+    private Length? Longest => _specification.UsableWidth is { } usable && !StripsDown ? usable - (2 * _seam.Value) : null;
+
+    private bool StripsDown => _specification.Choices.Strips == StripDirection.Down && !_specification.OneWay;
+
+    /// <summary>The lower edges of all walls, in their order round the plan.</summary>
+    public IEnumerable<SeamSide> Hems() =>
+        Sides().SelectMany(side => Enumerable.Range(1, Parts(side)).Select(part => new SeamSide(KeyOf(side, part), "hem", CopyOf(side))));
+
+    public void Break(PlanPerimeter perimeter)
+    {
+        foreach (var side in Sides())
+        {
+            for (var part = 1; part < Parts(side); part++)
+            {
+                perimeter.Break(StartOf(perimeter, side) + (part * LengthOf(side).Value / Parts(side)));
+            }
+        }
+    }
+
+    public IReadOnlyList<Piece> Draw(PlanPerimeter perimeter)
+    {
+        var pieces = new List<Piece>();
+        foreach (var side in Sides())
+        {
+            if (IsTwin(side))
+            {
+                continue;
+            }
+
+            var twins = Sides().Count(other => KeyOf(other, 1) == KeyOf(side, 1));
+            for (var part = 1; part <= Parts(side); part++)
+            {
+                pieces.Add(DrawPart(perimeter, side, part, twins));
+            }
+        }
+
+        return pieces;
+    }
+
+    public IEnumerable<Seam> Seams(PlanPerimeter perimeter, Func<PlanSpan, string> topAt)
+    {
+        var takes = _specification.Choices.Piping == Piping.None ? null : "piping";
+        var sides = Sides();
+        for (var i = 0; i < sides.Count; i++)
+        {
+            var (side, next) = (sides[i], sides[(i + 1) % sides.Count]);
+            for (var part = 1; part <= Parts(side); part++)
+            {
+                foreach (var span in SpansOf(perimeter, side, part))
+                {
+                    yield return new($"top-{span.Name}", new(topAt(span), span.Name), new(KeyOf(side, part), EdgeName(span, side), CopyOf(side)), takes);
+                }
+
+                if (part < Parts(side))
+                {
+                    yield return new($"wall-join-{side}-{part}", new(KeyOf(side, part), "right", CopyOf(side)), new(KeyOf(side, part + 1), "left", CopyOf(side)), IsFlat: !_plan.IsSmooth);
+                }
+            }
+
+            yield return new($"corner-{side}", new(KeyOf(side, Parts(side)), "right", CopyOf(side)), new(KeyOf(next, 1), "left", CopyOf(next)));
+        }
+    }
+
+    /// <summary>The sides in their order round the plan; a smooth one is a single side.</summary>
+    private List<string> Sides() => _plan.IsSmooth ? ["ring"] : [.. _plan.Outline.Names];
+
+    private bool IsTwin(string side) => CopyOf(side) == 2;
+
+    private bool HasTwin(string side) => side != "ring" && !_specification.Obstacles.Any(obstacle => (obstacle.Side is "front" or "back") == (side is "front" or "back"));
+
+    private int CopyOf(string side) => side is "back" or "left" && HasTwin(side) ? 2 : 1;
+
+    private string KeyOf(string side, int part)
+    {
+        var name = side == "ring" ? "wall" : !HasTwin(side) ? $"wall-{side}" : side is "front" or "back" ? "wall-1" : "wall-2";
+        return Parts(side) == 1 ? name : $"{name}-part-{part}";
+    }
+
+    private Worked LengthOf(string side) => side == "ring" ? _plan.Perimeter : _plan.Edges[side];
+
+    private Length StartOf(PlanPerimeter perimeter, string side) => side == "ring" ? perimeter.StartOf(_plan.Back) : perimeter.StartOf(side);
+
+    private int Parts(string side) => StripParts.Of(LengthOf(side).Value, Longest);
+
+    private string EdgeName(PlanSpan span, string side) => HasTwin(side) ? $"top{span.Name[span.EdgeName.Length..]}" : $"top-{span.Name}";
+
+    private IEnumerable<PlanSpan> SpansOf(PlanPerimeter perimeter, string side, int part)
+    {
+        var start = StartOf(perimeter, side);
+        var (from, to) = ((part - 1) * LengthOf(side).Value / Parts(side), part * LengthOf(side).Value / Parts(side));
+        return perimeter.Spans
+            .Where(span => side == "ring" || span.EdgeName == side)
+            .Select(span => (Span: span, Middle: perimeter.Wrapped(span.Start - start) + span.Length.Half()))
+            .Where(entry => entry.Middle > from && entry.Middle < to)
+            .OrderBy(entry => entry.Middle)
+            .Select(entry => entry.Span);
+    }
+
+    private List<Edge> HemOf(string side, Length length)
+    {
+        // Seen from outside, the left end of a side is where the plan, running counter-clockwise, comes to it.
+        var obstacles = _specification.Obstacles.Where(obstacle => obstacle.Side == side);
+        return [.. HemLine.Draw("hem", length, Height.Value, obstacles)];
+    }
+
+    private Piece DrawPart(PlanPerimeter perimeter, string side, int part, int twins)
+    {
+        var spans = SpansOf(perimeter, side, part).ToList();
+        var (length, height, under) = (spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length), Height.Value, _openCorners ? _depth.Under.Value : Length.Zero);
+        var hem = Parts(side) == 1 ? HemOf(side, length) : [new Edge("hem", Point.Origin, new(length, Length.Zero))];
+        var edges = new List<Edge>(hem);
+        var (underRight, underLeft) = (part == Parts(side) ? under : Length.Zero, part == 1 ? under : Length.Zero); // at a join the return is sewn too
+        if (underRight.IsPositive)
+        {
+            edges.Add(new("right-return", new(length, Length.Zero), new(length, under)));
+        }
+
+        edges.Add(new("right", new(length, underRight), new(length, height)));
+        var x = length;
+        foreach (var span in Enumerable.Reverse(spans))
+        {
+            edges.Add(new(EdgeName(span, side), new(x, height), new(x - span.Length, height)));
+            x -= span.Length;
+        }
+
+        edges[^1] = edges[^1] with { End = new(Length.Zero, height) };
+        edges.Add(new("left", new(Length.Zero, height), new(Length.Zero, underLeft)));
+        if (underLeft.IsPositive)
+        {
+            edges.Add(new("left-return", new(Length.Zero, under), Point.Origin));
+        }
+
+        var whole = LengthOf(side) + (2 * _seam);
+        var cutLength = Parts(side) == 1 ? whole : (LengthOf(side) / Parts(side)) + (2 * _seam);
+        var hemAllowance = _specification.Rules["hem"].Value;
+        var piece = PieceMaker.Make(
+            _specification, "wall", NameOf(side, part), twins, new(edges), cutLength, CutHeight, edge => edge == "hem" ? hemAllowance : _seam.Value);
+        return piece with
+        {
+            Key = KeyOf(side, part),
+            Turns = StripsDown ? [90, 270] : [0, 180],
+            Folds = under.IsPositive ? [new("return-fold", [new(length, under), new(Length.Zero, under)])] : [],
+            Rolls = _plan.IsSmooth ? [new(AlongX: true, Length.Zero, length)] : [],
+            Marks = [new("top", "top", new(length.Half(), height), new(length.Half(), height))],
+        };
+    }
+
+    private string NameOf(string side, int part)
+    {
+        var name = side == "ring" ? "Wall" : !HasTwin(side) ? $"Wall, {side}" : side is "front" or "back" ? "Wall, front and back" : "Wall, left and right";
+        return Parts(side) == 1 ? name : $"{name}, part {part} of {Parts(side)}";
+    }
+
+    private IEnumerable<Check> Noticed()
+    {
+        var format = _specification.Format;
+        if (Longest is { } longest && longest < Length.FromMillimetres(50m))
+        {
+            yield return Check.Error("cloth-too-narrow-for-strips", "Between two seams this cloth leaves too little to join a wall from. Choose a wider cloth or a narrower seam.", "seam");
+        }
+
+        if (!(_depth.Drop.Value - _depth.TopDrop.Value).IsPositive)
+        {
+            yield return Check.Error("top-drop-too-deep", "The top comes further over the edge than the cover is deep: make the top drop smaller.", "topDrop", new Mend("No top drop", "measures.topDrop", "0"));
+        }
+
+        foreach (var side in Sides())
+        {
+            foreach (var check in HemLine.Checks(side, LengthOf(side).Value, Height.Value, _specification.Obstacles.Where(obstacle => obstacle.Side == side), format))
+            {
+                yield return check;
+            }
+        }
+
+        if (_plan.IsSmooth && _specification.Obstacles.Count > 0)
+        {
+            yield return Check.Error("obstacles-on-a-curve", "Obstacles are placed on the sides of a rectangle: a round or oval cover takes none.", "obstacles");
+        }
+        else if (_specification.Obstacles.Count > 0 && Sides().Exists(side => Parts(side) > 1))
+        {
+            yield return Check.Error("obstacles-on-joined-wall", "A wall with an obstacle is cut in one piece, and this cloth is too narrow for it: choose a wider cloth or lay the walls down the roll.", "strips", new Mend("Lay strips down the roll", "options.strips", "down"));
+        }
+    }
+}

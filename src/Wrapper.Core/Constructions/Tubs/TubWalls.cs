@@ -1,0 +1,115 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Tubs;
+
+/// <summary>What a form hands to a tub: what hangs below its top.</summary>
+/// <param name="Drop">From the top's edge down to the bottom of the thing or of the cover.</param>
+/// <param name="Under">How far it reaches under.</param>
+/// <param name="TopDrop">How far the top itself comes over the edge; zero for none.</param>
+internal sealed record TubDepth(Worked Drop, Worked Under, Worked TopDrop)
+{
+    public static TubDepth Of(Worked drop, Worked under) => new(drop, under, Worked.Zero);
+}
+
+/// <summary>
+/// A top and separate walls, open underneath. Works on a rectangle, a disc or an oval and knows no form. See
+/// docs/handbook.md, "Tub with walls".
+/// </summary>
+public static class TubWalls
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "tub-walls";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Tub with walls",
+        "A top and separate walls, open underneath: crisp edges, piping, contrast.",
+        "crisp top edge, separate walls",
+        "dropped over from above",
+        "off in a moment; corners want finishing")
+    {
+        Choices = ["piping", "bias", "strips", "plates", "edge", "returnCorners", "topCorners", "skirt"],
+    };
+
+    /// <summary>Drafts the cover of a plan.</summary>
+    internal static ConstructedCover Construct(ClosedPlan plan, TubDepth depth, CoverSpecification specification)
+    {
+        var walls = new TubWallPieces(plan, depth, specification);
+        var top = depth.TopDrop.Value.IsZero ? null : new DroppedTop(plan, depth.TopDrop, specification);
+        var plates = new PlatePieces(plan, specification, "top", 1);
+        var finish = new EdgeFinish(specification, walls.Opening);
+        List<Check> checks = [.. top?.Checks ?? plates.Checks, .. walls.Checks, .. finish.Checks()];
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var perimeter = new PlanPerimeter(plan.Outline);
+        walls.Break(perimeter);
+        if (top is null)
+        {
+            plates.Break(perimeter);
+        }
+
+        List<Piece> pieces = [.. top is null ? plates.Draw(perimeter) : [top.Draw(perimeter)], .. walls.Draw(perimeter)];
+        var notions = new List<Notion>(finish.Notions());
+        List<Seam> seams = [.. top is null ? plates.JoinSeams() : top.Seams(), .. walls.Seams(perimeter, span => top is null ? plates.KeyAt(perimeter, span) : "top")];
+        TubTrims.Add(plan, [.. walls.Hems()], specification, pieces, seams, notions, checks);
+        return new()
+        {
+            Pieces = pieces,
+            Seams = seams,
+            Notions = notions,
+            Finished =
+            [
+                new("W", "Finished width", plan.Width),
+                new("D", "Finished depth", plan.Depth),
+                new("drop", "Drop", depth.Drop),
+                new("opening", "Edge before it is drawn in", walls.Opening),
+            ],
+            Steps = [.. Steps(plan, depth, specification), .. finish.Steps()],
+            Checks = checks,
+            Joins = walls.Joins + (top is null ? plates.Joins : 0),
+        };
+    }
+
+    private static IEnumerable<SewingStep> Steps(ClosedPlan plan, TubDepth depth, CoverSpecification specification)
+    {
+        if (specification.Choices.Piping != Piping.None)
+        {
+            yield return new("Sew piping round the right side of the top, raw edge to raw edge, beginning in the middle of the back; snip its allowance at corners and curves.");
+        }
+
+        if (!depth.TopDrop.Value.IsZero)
+        {
+            yield return new(specification.Choices.PleatedTopCorners
+                ? "Lay each corner of the top in a pleat so that its rim is as long as the walls, and baste it."
+                : "Sew each cut-out corner of the top together, from the rim up to the corner.");
+        }
+
+        yield return plan.IsSmooth
+            ? new("Sew the wall to a ring.", "See that the ring is not twisted before it is closed.")
+            : new("Sew the walls together at the corners, upper edges marked and level.");
+        yield return new("Pin the walls to the top, corner to corner, and sew.");
+        if (depth.Under.Value.IsPositive && !HoldsIn(specification))
+        {
+            yield return new(specification.Choices.ReturnCorners switch
+            {
+                "folded" => "Fold the corners of the return into a flat triangle each and baste them.",
+                "mitred" => "Try it on, then mitre the corners of the return: sew across at the slant that lies flat, and trim.",
+                _ => "Leave the corners of the return open: each flap lies under by itself.",
+            });
+        }
+    }
+
+    /// <summary>Elastic or cord draws the edge in, so that the corner seams run to the raw edge.</summary>
+    internal static bool HoldsIn(CoverSpecification specification) =>
+        specification.Choices.Edge is "casing-elastic" or "stretched-elastic" or "drawstring" or "overlocked-cord";
+}

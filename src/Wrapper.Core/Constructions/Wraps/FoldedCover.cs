@@ -1,0 +1,99 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Wraps;
+
+/// <summary>What the constructions without a boxing strip have in common: figures, checks, and one large piece.</summary>
+internal sealed class FoldedCover
+{
+    public FoldedCover(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
+    {
+        Width = width;
+        Depth = depth;
+        Thickness = thickness;
+        Specification = specification;
+        Seam = specification.Rules["seam"];
+        CutWidth = width + thickness + (2 * Seam);
+    }
+
+    public Worked Width { get; }
+
+    public Worked Depth { get; }
+
+    public Worked Thickness { get; }
+
+    public CoverSpecification Specification { get; }
+
+    public Worked Seam { get; }
+
+    /// <summary>Half the thickness goes over each side.</summary>
+    public Worked CutWidth { get; }
+
+    public Length HalfThickness => Thickness.Value.Half();
+
+    public IReadOnlyList<FinishedSize> Finished =>
+    [
+        new("W", "Finished width", Width),
+        new("D", "Finished depth", Depth),
+        new("t", "Finished thickness", Thickness),
+    ];
+
+    /// <summary>Choices that only a boxing strip can carry are told, not dropped in silence.</summary>
+    public IEnumerable<Check> ChoiceChecks()
+    {
+        var boxed = new Mend("Make it with a boxing strip", "construction", BoxingStrip.Id);
+        if (Specification.Choices.Piping != Piping.None)
+        {
+            yield return Check.Warning("piping-without-boxing", "A folded cover has no edge seam to carry piping: it is drafted without.", "piping", boxed, new("No piping", "options.piping", "none"));
+        }
+
+        if (Specification.Choices.SlidePocket)
+        {
+            yield return Check.Note("pocket-without-boxing", "A slide pocket belongs to a boxing strip: it is drafted without.", "slidePocket", boxed);
+        }
+    }
+
+    public static string Name(string id) => id == "wrap" ? "Wrap" : "Panel";
+
+    public Piece Piece(string id, int perCover, Outline stitchLine, Worked cutLength, Func<string, Length> allowance, IReadOnlyList<Mark> marks, IReadOnlyList<int> turns) => new()
+    {
+        Key = id,
+        Id = id,
+        Name = Name(id),
+        PerCover = perCover,
+        Quantity = perCover * Specification.Count,
+        CutWidth = CutWidth,
+        CutLength = cutLength,
+        StitchLine = stitchLine,
+        Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name)),
+        Turns = turns,
+        Marks = marks,
+    };
+
+    /// <summary>The lines of opened corners as they are chalked on the flat piece.</summary>
+    public static IEnumerable<Mark> CornerMarks(IEnumerable<Fold> folds) => folds.Where(fold => fold.TrimsRight).SelectMany(fold =>
+        fold.Through.Zip(fold.Through.Skip(1), (start, end) => new Mark("corner-line", fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)));
+
+    /// <summary>The lines across the opened corners, as long as the thickness.</summary>
+    public Notion CornerLine() => new("corner-line", "Corner line", 4 * Specification.Count, Thickness);
+
+    /// <summary>Corners of a path, each given by the step from the one before, with the name of the edge that leaves it.</summary>
+    public static Outline Path(IEnumerable<(string Edge, Length Dx, Length Dy)> steps)
+    {
+        var at = Point.Origin;
+        var corners = new List<(string, Point)>();
+        foreach (var (edge, dx, dy) in steps.Where(step => !step.Dx.IsZero || !step.Dy.IsZero)) // a zip that reaches nowhere has no edge
+        {
+            corners.Add((edge, at));
+            at = at.Moved(dx, dy);
+        }
+
+        return Outline.Polygon(corners);
+    }
+}

@@ -1,0 +1,147 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Constructions.Wraps;
+
+/// <summary>Two panels with a zip in the back edge, all four corners opened out and sewn across. See docs/handbook.md, "Two panels".</summary>
+public static class PanelsFolded
+{
+    /// <summary>The construction's id.</summary>
+    public const string Id = "panels-folded";
+
+    /// <summary>How it is offered, how it closes and which choices it has.</summary>
+    public static ConstructionDefinition Definition { get; } = new(
+        Id,
+        "Two panels, corners folded after",
+        "Two panels with the zip in one edge, all corners opened.",
+        "seam round the middle, corners folded",
+        "through the back",
+        "comes off whole; trimmed corners want finishing")
+    {
+        Closures = Closing.Zipped,
+        Choices = ["piping", "slidePocket", "plates", "closure", "roundedCorners", "zipSides"],
+    };
+
+    /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
+    public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
+    {
+        var cover = new FoldedCover(width, depth, thickness, specification);
+        var closure = new BackClosure(specification, specification.Rules["zip"]);
+        var threeSides = specification.Choices.ZipOnThreeSides;
+        var clear = threeSides ? Worked.Zero : specification.Rules["zipClear"];
+        var round = (2 * depth) / 3;
+        var opening = (threeSides ? width + (2 * round) : width - (2 * clear)).Named("zip opening");
+        var (wide, deep) = (width + thickness, depth + thickness + cover.Seam);
+        var lay = new WidePieceLay(specification, "panel", WidthOf(closure.Under).Value, (deep + closure.Under).Value, canJoin: false);
+        List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Checks(cover, opening.Value, clear.Value, threeSides)];
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var closed = cover.HalfThickness + clear.Value;
+        var corners = CrossOutline.CornerLines(width.Value, depth.Value, cover.HalfThickness).ToList();
+        var outline = StitchLine(width.Value, depth.Value, cover.HalfThickness, closed, threeSides ? round.Value : Length.Zero);
+        var (upper, lower) = closure.IsTape ? ("panel-over", "panel-under") : ("panel", "panel");
+        Piece Panel(string key, int count, Worked turning) => cover.Piece(
+            "panel",
+            count,
+            outline,
+            deep + turning,
+            edge => CarriesZip(edge, threeSides) ? turning.Value : cover.Seam.Value,
+            [.. FoldedCover.CornerMarks(corners), .. threeSides ? [] : Stops(width.Value, depth.Value, thickness.Value, closed)],
+            lay.Turns) with
+        { Key = key, Name = key switch { "panel-over" => "Panel, over-flap", "panel-under" => "Panel, under-flap", _ => "Panel" }, CutWidth = WidthOf(turning), Folds = [.. corners, .. CrossOutline.Creases(width.Value, depth.Value, cover.HalfThickness)] };
+        return new()
+        {
+            Pieces = closure.IsTape ? [Panel(upper, 1, closure.Over), Panel(lower, 1, closure.Under)] : [Panel(upper, 2, closure.Over)],
+            Seams = [.. Seams(outline, threeSides, closure, upper, lower), .. CrossOutline.CornerSeams(upper, opened: true), .. CrossOutline.CornerSeams(lower, opened: true, closure.IsTape ? 1 : 2).Select(seam => closure.IsTape ? seam with { Id = $"{seam.Id}-under" } : seam)],
+            Notions =
+            [
+                new("zip-opening", closure.IsTape ? "Opening" : "Zip opening", specification.Count, opening),
+                .. closure.Notions(opening, null),
+                .. threeSides ? [] : (Notion[])[new("zip-stop", "Zip stop, from the side stitch line", 2 * specification.Count, (thickness / 2) + clear)],
+                cover.CornerLine(),
+            ],
+            Finished = cover.Finished,
+            Steps = [.. Steps(closure.Word, threeSides)],
+            Checks = checks,
+        };
+
+        // Round three sides the zip's allowance is carried down both sides too.
+        Worked WidthOf(Worked turning) => wide + (2 * (threeSides ? turning : cover.Seam));
+    }
+
+    private static bool CarriesZip(string edge, bool threeSides) =>
+        edge.StartsWith("back", StringComparison.Ordinal) || (threeSides && (edge.StartsWith("right", StringComparison.Ordinal) || edge.StartsWith("left", StringComparison.Ordinal)));
+
+    private static IEnumerable<Check> Checks(FoldedCover cover, Length opening, Length clear, bool threeSides)
+    {
+        var format = cover.Specification.Format;
+        if (!opening.IsPositive)
+        {
+            yield return Check.Error("no-opening", $"Kept so far out of the corners the zip has no length left on a width of {format.RoundedWithUnit(cover.Width.Value)}.", "zipClear");
+        }
+        else if (opening < cover.Width.Value.Times(0.9m))
+        {
+            yield return Check.Warning(
+                "opening-too-small",
+                $"The opening is {format.RoundedWithUnit(opening)}, under nine tenths of the filling’s width: foam will not go in without a fight.",
+                "zipClear",
+                new Mend("Run the zip out to the corners", "rules.zipClear", "0"));
+        }
+
+        if (threeSides || clear < Length.FromMillimetres(3m))
+        {
+            yield return Check.Note(
+                "zip-in-corner-seams",
+                "The zip runs on into the opened corners, which are sewn across it: common, and only bulk to sew through.",
+                threeSides ? "zipSides" : "zipClear",
+                threeSides ? new Mend("Zip across the back only", "options.zipSides", "back") : new Mend("Keep it clear of the corners", "rules.zipClear", cover.Specification.Unit.IsImperial() ? "1/2 in" : "12 mm"));
+        }
+    }
+
+    /// <summary>Each side is broken where a zip that comes round it ends, so far from the back.</summary>
+    private static Outline StitchLine(Length width, Length depth, Length half, Length closed, Length round)
+    {
+        var none = Length.Zero;
+        return FoldedCover.Path(
+        [
+            ("front-left-corner", half, none), ("front", width, none), ("front-right-corner", half, none),
+            ("right-front-corner", none, half), ("right", none, depth - round), ("right-zip", none, round), ("right-back-corner", none, half),
+            ("back-right", -closed, none), ("back", -(width + (2 * half) - (2 * closed)), none), ("back-left", -closed, none),
+            ("left-back-corner", none, -half), ("left-zip", none, -round), ("left", none, round - depth), ("left-front-corner", none, -half),
+        ]);
+    }
+
+    private static Mark[] Stops(Length width, Length depth, Length thickness, Length closed) =>
+    [
+        Mark.At("zip-stop", "zip stop", new(closed, depth + thickness)),
+        Mark.At("zip-stop", "zip stop", new(width + thickness - closed, depth + thickness)),
+    ];
+
+    /// <summary>The second panel lies face to face with the first: its left edge meets the first one's right.</summary>
+    private static IEnumerable<Seam> Seams(Outline outline, bool threeSides, BackClosure closure, string upper, string lower)
+    {
+        foreach (var edge in outline.Names)
+        {
+            var other = edge.Contains("right", StringComparison.Ordinal) ? edge.Replace("right", "left", StringComparison.Ordinal) : edge.Replace("left", "right", StringComparison.Ordinal);
+            var takes = edge == "back" || edge.EndsWith("-zip", StringComparison.Ordinal) || (threeSides && (edge.StartsWith("back", StringComparison.Ordinal) || edge.EndsWith("back-corner", StringComparison.Ordinal))) ? closure.Takes : null;
+            yield return new(edge == "back" ? "zip" : edge, new(upper, edge), new(lower, other, closure.IsTape ? 1 : 2), takes);
+        }
+    }
+
+    private static IEnumerable<SewingStep> Steps(string closure, bool threeSides)
+    {
+        yield return new(threeSides ? $"Sew the {closure} across the back and two thirds of the way down both sides." : $"Sew the back seam from each side to the {closure} stop, and the {closure} between the stops.");
+        yield return new(threeSides ? "Sew the front and what is left of the sides, right sides together." : "Sew the other three sides, right sides together.", $"Open the {closure} first, or the cover cannot be turned.");
+        yield return new("Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.");
+        yield return new("Turn it and try it on the filling; then trim the corners and finish them.", "Try before trimming: a trimmed corner cannot be let out.");
+    }
+}

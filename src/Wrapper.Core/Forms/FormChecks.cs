@@ -1,0 +1,196 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>Slips that show in a thing's measures whatever it is made up as. See docs/handbook.md, "Slips".</summary>
+internal static class FormChecks
+{
+    private static readonly Length Least = Length.FromMillimetres(3m);
+
+    /// <summary>What is wrong with the measures and the fit on them.</summary>
+    public static IEnumerable<Check> Of(CoverSpecification specification, FinishedSizes sizes)
+    {
+        var format = specification.Format;
+        var flat = specification.Shape.Measures.Any(measure => measure.Name == "thickness" && measure.MayBeZero);
+        foreach (var (axis, name, rule) in ((MeasureAxis, string, string)[])[(MeasureAxis.Width, "width", "fit.width"), (MeasureAxis.Depth, "depth", "fit.depth"), (MeasureAxis.Thickness, "thickness", "fit.thickness")])
+        {
+            foreach (var measure in specification.Shape.Measures.Where(measure => measure.Axis == axis && sizes.Has(measure.Name)))
+            {
+                var size = sizes.Of(measure.Name);
+                if (size.Value < Least && !(flat && axis == MeasureAxis.Thickness && size.Value.IsZero))
+                {
+                    yield return Check.Error(
+                        "nothing-left",
+                        $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}: there is nothing left to cover. Make the fit less snug or measure again.",
+                        rule,
+                        new Mend("Fit exact", $"rules.{rule}", "0"));
+                }
+                else if (specification.MeasuredFrom != MeasuredFrom.OldCover && 2 * size.Value < specification.Measures[measure.Name])
+                {
+                    yield return Check.Error(
+                        "fit-too-snug",
+                        $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}, under half of the {format.RoundedWithUnit(specification.Measures[measure.Name])} measured: it cannot go on. Check the fit and its unit.",
+                        rule,
+                        new Mend("Fit exact", $"rules.{rule}", "0"));
+                }
+                else if (axis != MeasureAxis.Thickness && specification.Rules[rule].Value.Abs() > size.Value.Times(0.1m))
+                {
+                    yield return Check.Warning("fit-unlikely", $"A fit of {format.RoundedWithUnit(specification.Rules[rule].Value)} is more than a tenth of the {name}: check the unit.", rule, new Mend("Fit exact", $"rules.{rule}", "0"));
+                    break;
+                }
+            }
+        }
+
+        if (sizes.Has("frontWidth") && sizes.Has("backWidth") && specification.Measures["frontWidth"] < specification.Measures["backWidth"])
+        {
+            yield return Check.Note("front-back-swapped", "The back is wider than the front: right for a bay or a bow, otherwise the two are swapped.", "backWidth", Swap("Swap front and back", "frontWidth", "backWidth", specification));
+        }
+
+        foreach (var check in Diagonals(specification).Concat(Shrinkage(specification)))
+        {
+            yield return check;
+        }
+    }
+
+    /// <summary>A mend that gives each of two measures the other's figure.</summary>
+    public static Mend Swap(string label, string one, string other, CoverSpecification specification)
+    {
+        var format = specification.Format;
+        return new(label, $"measures.{one}", format.Exact(specification.Measures[other])) { Also = [new($"measures.{other}", format.Exact(specification.Measures[one]))] };
+    }
+
+    /// <summary>What shows only when the plan is drawn.</summary>
+    public static IEnumerable<Check> OfPlan(ClosedPlan plan, Worked thickness, CoverSpecification specification)
+    {
+        if (thickness.Value > plan.Depth.Value.Half())
+        {
+            var format = specification.Format;
+            yield return Check.Warning(
+                "thickness-over-half-depth",
+                $"The thickness ({format.RoundedWithUnit(thickness.Value)}) is over half the depth ({format.RoundedWithUnit(plan.Depth.Value)}): check that they are not swapped.",
+                "thickness",
+                specification.Measures.TryGetValue("depth", out var depth) && 2 * depth <= specification.Measures["thickness"] ? [Swap("Swap thickness and depth", "thickness", "depth", specification)] : []);
+        }
+    }
+
+    /// <summary>Reaching under from both sides cannot be more than the whole.</summary>
+    public static IEnumerable<Check> Under(Length under, ClosedPlan plan, string measure, CoverSpecification specification)
+    {
+        var narrow = Length.Min(plan.Width.Value, plan.Depth.Value);
+        if (2 * under > narrow)
+        {
+            var format = specification.Format;
+            yield return Check.Error(
+                "tuck-under-too-wide",
+                $"Reaching under {format.RoundedWithUnit(under)} from both sides is more than the {format.RoundedWithUnit(narrow)} there is.",
+                measure,
+                new Mend("A quarter of the width", $"measures.{measure}", format.RoundedWithUnit((narrow / 4).RoundedDownTo(format.Step))));
+        }
+    }
+
+    /// <summary>A cover that would lie on the floor.</summary>
+    public static IEnumerable<Check> ToTheFloor(Length drop, FinishedSizes sizes, CoverSpecification specification)
+    {
+        if (sizes.Has("floorHeight") && specification.Measures["floorHeight"] < drop)
+        {
+            var format = specification.Format;
+            var measure = specification.Measures.ContainsKey("drop") ? "drop" : "height";
+            yield return Check.Warning(
+                "drop-beyond-floor",
+                $"A drop of {format.RoundedWithUnit(drop)} is more than the {format.RoundedWithUnit(specification.Measures["floorHeight"])} down to the floor: the cover would lie on it.",
+                measure,
+                new Mend("End at the floor", $"measures.{measure}", format.RoundedWithUnit(specification.Measures["floorHeight"])));
+        }
+    }
+
+    /// <summary>Bedding is exact or easy.</summary>
+    public static IEnumerable<Check> NeverSnug(CoverSpecification specification)
+    {
+        foreach (var rule in (string[])["fit.width", "fit.depth"])
+        {
+            if (specification.Rules[rule].Value.IsNegative)
+            {
+                yield return Check.Warning("bedding-snug", "Bedding is made exact or easy, never snug: a filling pressed together does not warm.", rule, new Mend("Fit exact", $"rules.{rule}", "0"));
+            }
+        }
+    }
+
+    /// <summary>Two readings of one thing that disagree.</summary>
+    public static IEnumerable<Check> Readings(string measure, Length read, Length expected, CoverSpecification specification)
+    {
+        var format = specification.Format;
+        if ((read - expected).Abs() > Length.FromInches(0, 1, 2))
+        {
+            yield return Check.Warning(
+                "readings-disagree",
+                $"The {measure} reads {format.RoundedWithUnit(read)} where the other reading asks for {format.RoundedWithUnit(expected)}: one of the two is wrong.",
+                measure,
+                new Mend("Keep the other reading", $"measures.{measure}", format.RoundedWithUnit(expected.RoundedTo(format.Step))));
+        }
+    }
+
+    private static IEnumerable<Check> Diagonals(CoverSpecification specification)
+    {
+        if (!specification.Measures.TryGetValue("diagonal1", out var first) || !specification.Measures.TryGetValue("diagonal2", out var second))
+        {
+            yield break;
+        }
+
+        var difference = (first - second).Abs();
+        if (difference > Length.FromInches(0, 1, 4))
+        {
+            yield return Check.Warning(
+                "not-square",
+                $"The diagonals differ by {specification.Format.RoundedWithUnit(difference)}: the thing is not square, and a cover drafted square will twist on it. Measure it as an outline.",
+                "diagonal2",
+                specification.Form.Shape("outline") is null ? [] : [AsOutline(specification, first, second)]);
+        }
+    }
+
+    /// <summary>
+    /// The four corners as sides and diagonals give them, opposite sides alike: a thing pushed out of square, to be measured on
+    /// from there.
+    /// </summary>
+    private static Mend AsOutline(CoverSpecification specification, Length first, Length second)
+    {
+        var (width, depth) = (specification.Measures.GetValueOrDefault("width", specification.Measures.GetValueOrDefault("frontWidth")).Millimetres, specification.Measures.GetValueOrDefault("depth", specification.Measures.GetValueOrDefault("length")).Millimetres);
+
+        // The first diagonal ends at the back right corner, the second at the back left: each lies where two of its distances meet.
+        var (right, left) = (Corner(first.Millimetres), Corner(second.Millimetres));
+        var format = specification.Format;
+        string At(double x, double y) => $"{format.Exact(Length.FromMillimetres(x).RoundedTo(format.Step))}, {format.Exact(Length.FromMillimetres(y).RoundedTo(format.Step))}".Replace('−', '-');
+        var (rightX, leftX) = (right, width - left);
+        var shift = Math.Max(0, -leftX);
+        return new("Measure it as an outline", "measures.shape", "outline")
+        {
+            Also =
+            [
+                new("points", $"{At(shift, 0)}; {At(shift + width, 0)}; {At(shift + rightX, Rise(right))}; {At(shift + leftX, Rise(left))}"),
+                .. ((string[])["width", "frontWidth", "backWidth", "depth", "length", "diagonal1", "diagonal2"]).Where(specification.Measures.ContainsKey).Select(measure => new MendedInput($"measures.{measure}", "")),
+            ],
+        };
+
+        // How far across from the corner a diagonal starts at the corner it ends at lies, the side there being as long as the depth.
+        double Corner(double diagonal) => ((diagonal * diagonal) - (depth * depth) + (width * width)) / (2 * width);
+        double Rise(double across) => Math.Sqrt(Math.Max(1, (depth * depth) - ((across - width) * (across - width))));
+    }
+
+    /// <summary>A cloth that is washed first is cut at its size; then more of it has to be bought.</summary>
+    private static IEnumerable<Check> Shrinkage(CoverSpecification specification)
+    {
+        var (across, along) = specification.ClothShrinkage;
+        if (specification.IsPrewashed && (across > 0 || along > 0))
+        {
+            yield return Check.Note(
+                "wash-before-cutting",
+                FormattableString.Invariant($"The cloth loses {100 * along:0.##} % of its length and {100 * across:0.##} % of its width: wash it before it is cut, and buy so much more."),
+                "prewash",
+                new Mend("Cut it unwashed, so much larger", "rules.prewash", "false"));
+        }
+    }
+}

@@ -1,0 +1,99 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.Bags;
+using Wrapper.Core.Constructions.Bands;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Constructions.Envelopes;
+using Wrapper.Core.Constructions.Wraps;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Forms.Things;
+
+/// <summary>Hands a boxed thing's finished plan and thickness to the construction that was chosen.</summary>
+internal static class BoxCushionDrafter
+{
+    public static ConstructedCover Draft(CoverSpecification specification)
+    {
+        var sizes = new FinishedSizes(specification);
+        var checks = FormChecks.Of(specification, sizes).ToList();
+        if (checks.HasError() || Plans.Of(specification, sizes, checks) is not { } plan || checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var thickness = sizes.Of("thickness");
+        var cover = Make(plan, thickness, specification);
+        return cover with
+        {
+            Checks = [.. checks, .. FormChecks.OfPlan(plan, thickness, specification), .. cover.Checks],
+            Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, .. Foam(specification, sizes, plan)],
+        };
+    }
+
+    internal static ConstructedCover Make(ClosedPlan plan, Worked thickness, CoverSpecification specification) => specification.Construction switch
+    {
+        WrapNotched.Id when IsPlain(plan) => WrapNotched.Construct(plan.Width, plan.Depth, thickness, specification),
+        WrapFolded.Id when IsPlain(plan) => WrapFolded.Construct(plan.Width, plan.Depth, thickness, specification),
+        PanelsFolded.Id when IsPlain(plan) => PanelsFolded.Construct(plan.Width, plan.Depth, thickness, specification),
+        BandEnds.Id when IsPlain(plan) => Waterfall(plan, thickness, specification),
+        WrapNotched.Id or WrapFolded.Id or PanelsFolded.Id or BandEnds.Id => new()
+        {
+            Checks =
+            [
+                Check.Error(
+                    "corners-need-boxing",
+                    "Rounded corners cannot be made this way: draft it with a boxing strip, or with square corners.",
+                    "cornerRadius",
+                    new Mend("Make it with a boxing strip", "construction", BoxingStrip.Id),
+                    new Mend("Square corners", "measures.cornerRadius", "0")),
+            ],
+        },
+        Envelope.Id => Envelope.Construct(plan.Width, plan.Depth, thickness, !IsPlain(plan), specification),
+        Bag.Id => Bag.Closed(plan, thickness, specification),
+        _ => BoxingStrip.Construct(plan, thickness, specification),
+    };
+
+    private static bool IsPlain(ClosedPlan plan) => plan.Outline.Edges.Length == 4 && plan.Outline.Edges.All(edge => edge.Arc is null);
+
+    /// <summary>A band over front, top, back and bottom; the sides are the ends.</summary>
+    private static ConstructedCover Waterfall(ClosedPlan plan, Worked thickness, CoverSpecification specification)
+    {
+        var rules = specification.Rules;
+        var clear = rules.Says("closedEnd") ? rules["closedEnd"] : rules["bandClosedEnd"];
+        return BandEnds.Closed(
+            Profiles.Upright(plan.Depth, thickness),
+            plan.Width,
+            clear,
+            [new("W", "Finished width", plan.Width), new("D", "Finished depth", plan.Depth), new("t", "Finished thickness", thickness)],
+            specification);
+    }
+
+    private static IEnumerable<Notion> Foam(CoverSpecification specification, FinishedSizes sizes, ClosedPlan plan)
+    {
+        var thickness = sizes.Filling("thickness");
+        if (!thickness.Value.IsPositive)
+        {
+            yield break;
+        }
+
+        Worked Measured(string measure, Worked whole) => specification.Shape.Measures.Any(known => known.Name == measure) ? sizes.Filling(measure) : whole;
+        var (width, depth) = specification.Shape.Id switch
+        {
+            "trapezoid" => (Wider(sizes), sizes.Filling("depth")),
+            "round" => (sizes.Filling("diameter"), sizes.Filling("diameter")),
+            _ => (Measured("width", plan.Width), Measured("depth", Measured("length", plan.Depth))),
+        };
+        yield return new("foam", "Foam block", specification.Count, depth, width, thickness);
+    }
+
+    private static Worked Wider(FinishedSizes sizes)
+    {
+        var (front, back) = (sizes.Filling("frontWidth"), sizes.Filling("backWidth"));
+        return front.Value >= back.Value ? front : back;
+    }
+}

@@ -1,0 +1,135 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.PinnedBlocks;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Forms.Things;
+
+/// <summary>Hands the zones of loose covers to the blocks.</summary>
+internal static class LooseDrafters
+{
+    private static readonly string[] Hands = ["left", "right"];
+
+    public static ConstructedCover Slipcover(CoverSpecification specification)
+    {
+        var checks = new List<Check>();
+        if (specification.Zones.Count == 0)
+        {
+            checks.Add(Check.Error("zones-missing", "No zone is measured yet: give each its name, its greatest width and height between seams.", "zones"));
+            return new() { Checks = checks };
+        }
+
+        var zones = new List<BlockZone>();
+        for (var i = 0; i < specification.Zones.Count; i++)
+        {
+            AddZone(zones, specification.Zones[i], i + 1, specification, checks);
+        }
+
+        var cover = Blocks.Construct(zones, specification.Rules["pin"], specification);
+        if (cover.Pieces.Count == 0)
+        {
+            return cover with { Checks = [.. checks, .. cover.Checks] };
+        }
+
+        List<Piece> pieces = [.. cover.Pieces];
+        List<Notion> notions = [.. cover.Notions];
+        List<Seam> seams = [.. cover.Seams];
+        AddSkirt(specification, pieces, seams, checks);
+        AddPiping(specification, pieces, notions, checks);
+        if (specification.Choices.Closure != "plain" && specification.Measures.TryGetValue("zipLength", out var zip))
+        {
+            notions.Add(new("zip-closed-end", "Zip down a back corner, closed at the top, caught by the seam of the skirt", specification.Count, Worked.Given("zip", zip, QuantitySource.Measure)));
+        }
+
+        return cover with { Pieces = pieces, Seams = seams, Notions = notions, Checks = [.. checks, .. cover.Checks] };
+    }
+
+    public static ConstructedCover ThrowOver(CoverSpecification specification)
+    {
+        var sizes = new FinishedSizes(specification);
+        var checks = FormChecks.Of(specification, sizes).ToList();
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var rules = specification.Rules;
+        var tuck = TuckUsed(rules["tuck"], sizes.AsTaken("freeTuck"));
+        var spare = rules["tuckSpare"];
+        var seat = new BlockZone("block-seat", "Seat", sizes.Of("seatWidth"), sizes.Of("seatRun"), new(tuck, tuck, Worked.Zero, spare), 1, rules["hem"], rules["hem"]);
+        var arms = Hands.Select(side => new BlockZone(
+            $"block-arm-{side}", side == "left" ? "Left arm" : "Right arm", sizes.Of("armDepth"), sizes.Of("armRun"), new(spare, Worked.Zero, Worked.Zero, tuck), 1, rules["hem"], rules["hem"]));
+        var cover = Blocks.Construct([seat, .. arms], rules["hem"], specification);
+        return cover with { Checks = [.. checks, .. cover.Checks] };
+    }
+
+    private static void AddZone(List<BlockZone> zones, Zone zone, int number, CoverSpecification specification, List<Check> checks)
+    {
+        var format = specification.Format;
+        var tuck = TuckUsed(specification.Rules["tuck"], Worked.Given("free gap", zone.FreeTuck, QuantitySource.Measure));
+        if (zone.Tucks.Count > 0 && zone.FreeTuck < specification.Rules["tuck"].Value)
+        {
+            checks.Add(Check.Note("tuck-shortened", $"{zone.Name}: the gap gives {format.RoundedWithUnit(zone.FreeTuck)}, less than is wanted; the tuck-in is as deep as the gap.", "zones"));
+        }
+
+        Worked At(string edge) => zone.Tucks.Contains(edge) ? tuck : Worked.Zero;
+        var pin = specification.Rules["pin"];
+        var along = zone.Strip ? specification.Rules["stripSpare"] / 2 : pin; // a bent strip has a spare of its own beyond its wall
+        var height = Worked.Given("height", zone.Height, QuantitySource.Measure);
+        var width = Worked.Given(zone.Strip ? "outer curve" : zone.Slanted ? "plumb width" : "width", zone.Width, QuantitySource.Measure);
+        var margins = zone.Strip ? BlockSpare.None : new BlockSpare(At("left"), At("right"), At("bottom"), At("top"));
+        if (!zone.Pair)
+        {
+            zones.Add(new($"block-{number}", zone.Name, width, height, margins, zone.Count, pin, along));
+            return;
+        }
+
+        if (zone.Count % 2 != 0)
+        {
+            checks.Add(Check.Warning("pair-without-partner", $"{zone.Name}: a left and a right make two, and there are {zone.Count}: one of a pair is cut for each.", "zones"));
+        }
+
+        // The left one is the right one turned over: what tucks in on its left tucks in on the other's right.
+        var each = (zone.Count + 1) / 2;
+        zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along));
+        zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each, pin, along));
+    }
+
+    /// <summary>What is wanted, or what the gap gives where that is less.</summary>
+    private static Worked TuckUsed(Worked wanted, Worked free) => wanted.Value <= free.Value ? wanted : free;
+
+    private static void AddSkirt(CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Check> checks)
+    {
+        if (!specification.Measures.TryGetValue("skirtLength", out var round))
+        {
+            return;
+        }
+
+        if (!specification.Measures.TryGetValue("skirtDrop", out var drop))
+        {
+            checks.Add(Check.Warning("skirt-without-drop", "The skirt’s drop is not taken: it is not drafted.", "skirtDrop"));
+            return;
+        }
+
+        // It is sewn to what was pinned: only its own parts have edges that are known before that.
+        var skirt = SkirtPieces.Draw(
+            specification, Worked.Given("skirt, length round", round, QuantitySource.Measure), Worked.Given("skirt, drop", drop, QuantitySource.Measure), corners: 4);
+        pieces.Add(skirt);
+        seams.AddRange(SkirtPieces.Joins(skirt));
+    }
+
+    private static void AddPiping(CoverSpecification specification, List<Piece> pieces, List<Notion> notions, List<Check> checks)
+    {
+        var edges = specification.Zones
+            .SelectMany(zone => Enumerable.Repeat(zone, zone.Count).SelectMany(each => each.Piped.Select(edge => edge is "left" or "right" ? each.Height : each.Width)))
+            .Select(length => Worked.Given("piped edge", length, QuantitySource.Measure))
+            .ToList();
+        if (edges.Count > 0)
+        {
+            notions.AddRange(PipingCasing.Runs(specification, edges, pieces, checks));
+        }
+    }
+}

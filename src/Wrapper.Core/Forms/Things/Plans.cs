@@ -1,0 +1,110 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Forms.Things;
+
+/// <summary>The finished plan of a thing whose shape is one of the usual ones.</summary>
+internal static class Plans
+{
+    /// <summary>The plan; null with the errors in the way of one.</summary>
+    public static ClosedPlan? Of(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
+    {
+        var plan = Square(specification, sizes, checks);
+        if (plan is null || checks.HasError() || !specification.Shape.Measures.Any(measure => measure.Name == "cornerRadius"))
+        {
+            return plan;
+        }
+
+        var (rounded, check) = CornerRounding.Round(plan, sizes.AsTaken("cornerRadius"), specification.Choices.RoundedCorners, specification.Format);
+        if (check is not null)
+        {
+            checks.Add(check);
+        }
+
+        return rounded;
+    }
+
+    private static ClosedPlan? Square(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
+    {
+        switch (specification.Shape.Id)
+        {
+            case "trapezoid":
+                return PlanShapes.Tapered(sizes.Of("frontWidth"), sizes.Of("backWidth"), sizes.Of("depth"));
+            case "round":
+                return PlanShapes.Round(sizes.Of("diameter"));
+            case "oval":
+                return PlanShapes.Oval(sizes.Of("width"), sizes.Of("depth"));
+            case "t-shape" or "l-shape":
+                return Eared(specification, sizes, checks);
+            case "cut-corner":
+                return CutCorner(specification, sizes, checks);
+            case "outline":
+                return FreeOutline.Plan(specification, OutlineGrowth(specification, sizes, checks), checks);
+            case "stations":
+                return StationPlan.Plan(specification, sizes.Of("depth"), sizes.Added(MeasureAxis.Width) + sizes.Wadding(MeasureAxis.Width), checks);
+            default:
+                var width = sizes.Of("width");
+                return PlanShapes.Tapered(width, width, sizes.Of(specification.Shape.Measures.Any(measure => measure.Name == "depth") ? "depth" : "length"));
+        }
+    }
+
+    private static ClosedPlan? Eared(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
+    {
+        var (width, depth, earWidth, earDepth) = (sizes.Of("width"), sizes.Of("depth"), sizes.Of("earWidth"), sizes.Of("earDepth"));
+        var (format, ears) = (specification.Format, specification.Shape.Id == "t-shape" ? 2 : 1);
+        if (earDepth.Value >= depth.Value)
+        {
+            checks.Add(Check.Error("ear-too-deep", $"The ear is {format.RoundedWithUnit(earDepth.Value)} deep and the cushion {format.RoundedWithUnit(depth.Value)}: an ear is shorter than the cushion.", "earDepth", earDepth.Value > depth.Value ? [FormChecks.Swap("Swap ear depth and depth", "earDepth", "depth", specification)] : []));
+        }
+
+        if (ears * earWidth.Value >= width.Value)
+        {
+            checks.Add(Check.Error("ear-too-wide", $"The ears take {format.RoundedWithUnit(ears * earWidth.Value)} of a width of {format.RoundedWithUnit(width.Value)}: nothing is left of the body. The width is taken over the ears.", "earWidth"));
+        }
+
+        if (checks.HasError())
+        {
+            return null;
+        }
+
+        var right = specification.Choices.EarOnTheRight;
+        return PlanShapes.Eared(width, depth, earWidth, earDepth, onLeft: ears == 2 || !right, onRight: ears == 2 || right);
+    }
+
+    private static ClosedPlan? CutCorner(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
+    {
+        var (width, length, cutWidth, cutLength) = (sizes.Of("width"), sizes.Of("length"), sizes.Of("cutWidth"), sizes.Of("cutLength"));
+        foreach (var (name, cut, whole) in ((string, Worked, Worked)[])[("cutWidth", cutWidth, width), ("cutLength", cutLength, length)])
+        {
+            if (cut.Value >= whole.Value)
+            {
+                var format = specification.Format;
+                checks.Add(Check.Error("cut-too-large", $"The cut corner takes {format.RoundedWithUnit(cut.Value)} of {format.RoundedWithUnit(whole.Value)}: nothing is left of that side. Measure it as an outline.", name));
+            }
+        }
+
+        return checks.HasError() ? null : PlanShapes.CutCorner(width, length, cutWidth, cutLength);
+    }
+
+    /// <summary>A free outline takes one fit: half of it on each side.</summary>
+    private static Length OutlineGrowth(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
+    {
+        var rules = specification.Rules;
+        if (rules.Says("fit.depth") && rules["fit.depth"].Value != rules["fit.width"].Value)
+        {
+            checks.Add(Check.Warning("one-fit-for-outline", "A free outline takes one fit all round: the width fit is used, half of it on each side.", "fit.depth"));
+        }
+
+        if (specification.Corrections.Any(correction => correction.Side is "left" or "right" or "front" or "back"))
+        {
+            checks.Add(Check.Error("correction-without-side", "A free outline has no left or right to take in: correct it all round, or move its points.", "corrections"));
+        }
+
+        var all = specification.Corrections.Where(correction => correction.Side == "all").Aggregate(Length.Zero, (sum, correction) => sum + correction.By);
+        return rules["fit.width"].Value.Half() + sizes.Wadding(MeasureAxis.Width).Value.Half() + all;
+    }
+}

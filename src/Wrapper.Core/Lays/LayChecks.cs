@@ -1,0 +1,201 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Lays;
+
+/// <summary>What stands in the way of a lay.</summary>
+internal static class LayChecks
+{
+    private const int MostCorners = 20_000;
+
+    public static IEnumerable<Check> Of(LayRequest request)
+    {
+        if (!request.UsableWidth.IsPositive)
+        {
+            yield return Check.Error("cloth-width-out-of-range", "The usable width of the cloth has to be more than 0.", "usableWidth");
+            yield break;
+        }
+
+        if (request.Space.IsNegative || request.RepeatLength.IsNegative)
+        {
+            yield return Check.Error("cloth-out-of-range", "Space and repeat cannot be below 0.", request.Space.IsNegative ? "space" : "repeat");
+        }
+
+        if (request.RepeatWidth.IsNegative || request.CurveSpace.IsNegative || request.MotifAcross is { IsNegative: true })
+        {
+            yield return Check.Error("cloth-out-of-range", "Repeats, spaces and the place of a motif cannot be below 0.", request.CurveSpace.IsNegative ? "curveSpace" : request.RepeatWidth.IsNegative ? "repeat" : "motif");
+        }
+
+        if (request.HalfDrop && !(request.RepeatLength.IsPositive && request.RepeatWidth.IsPositive))
+        {
+            yield return Check.Error("half-drop-without-repeats", "A half drop needs the repeat along and across: say both, or choose a straight match.", "repeat");
+        }
+
+        if (request.MotifAcross is not null && !request.RepeatWidth.IsPositive)
+        {
+            yield return Check.Error("motif-without-repeat", "To centre a motif the repeat across is needed: say it, or leave the motif.", "repeat");
+        }
+
+        foreach (var check in request.Flaws.SelectMany((flaw, i) => FlawChecks(flaw, i, request)).Concat(Remnants(request)))
+        {
+            yield return check;
+        }
+
+        if (request.Pieces.Count == 0)
+        {
+            yield return Check.Error("no-pieces", "There is nothing to lay: name at least one piece.", "pieces");
+        }
+
+        var copies = request.Pieces.Sum(piece => (long)Math.Max(piece.Quantity, 0));
+        if (copies > LayPlanner.MostCopies)
+        {
+            yield return Check.Error("too-many-pieces", $"{copies} pieces are more than one lay takes ({LayPlanner.MostCopies}): lay them in parts.", "quantity");
+        }
+
+        if (request.Pieces.Sum(piece => (long)piece.Corners.Count) > MostCorners)
+        {
+            yield return Check.Error("too-many-corners", $"The outlines have more than {MostCorners} corners together: draw them with fewer.", "outline");
+            yield break;
+        }
+
+        foreach (var group in request.Pieces.GroupBy(piece => piece.Id).Where(group => group.Count() > 1))
+        {
+            yield return Check.Error("piece-id-twice", $"Two pieces are called “{group.Key}”: ids have to be unique.", group.Key);
+        }
+
+        var pieces = request.Pieces.SelectMany(piece => Piece(piece, request)).ToList();
+        foreach (var check in pieces)
+        {
+            yield return check;
+        }
+
+        if (pieces.Count > 0 || copies > LayPlanner.MostCopies || request.Pieces.DistinctBy(piece => piece.Id).Count() < request.Pieces.Count
+            || request.RepeatWidth.IsNegative || request.RepeatLength.IsNegative)
+        {
+            yield break; // what follows looks at how the pieces lie
+        }
+
+        var pins = LayPins.Problems(request).Select(problem => problem.Check).ToList();
+        foreach (var check in pins.Count > 0 ? pins : Pattern(request))
+        {
+            yield return check;
+        }
+    }
+
+    private static IEnumerable<Check> FlawChecks(Flaw flaw, int index, LayRequest request)
+    {
+        var (left, right) = (flaw.Left ?? Length.Zero, flaw.Right ?? request.UsableWidth);
+        if (flaw.From.IsNegative || flaw.To <= flaw.From || left.IsNegative || right <= left || right > request.UsableWidth)
+        {
+            yield return Check.Error("flaw-out-of-range", $"Flaw {index + 1} has to end after it begins, along and across, and lie on the cloth: check its figures.", $"flaw {index + 1}");
+        }
+    }
+
+    private static IEnumerable<Check> Remnants(LayRequest request)
+    {
+        foreach (var remnant in request.Remnants.Where(remnant => !remnant.Width.IsPositive || !remnant.Length.IsPositive))
+        {
+            yield return Check.Error("remnant-out-of-range", $"Remnant “{remnant.Id}” needs a width and a length of more than 0.", remnant.Id);
+        }
+
+        foreach (var twice in request.Remnants.GroupBy(remnant => remnant.Id).Where(group => group.Count() > 1))
+        {
+            yield return Check.Error("remnant-id-twice", $"Two remnants are called “{twice.Key}”: names have to be unique.", twice.Key);
+        }
+    }
+
+    /// <summary>Every piece has to have a place in the pattern at all.</summary>
+    private static IEnumerable<Check> Pattern(LayRequest request)
+    {
+        var cloth = LayCloth.Of(request);
+        if (cloth.Pattern.Width == 0)
+        {
+            yield break;
+        }
+
+        List<LayItem> items = [.. request.Pieces.SelectMany(piece => LayItem.CopiesOf(piece, cloth))];
+        if (PatternAcross.Of(items, LayPins.PlacesOf(request, items), cloth).Without is { } without)
+        {
+            yield return Check.Error(
+                "pattern-out-of-reach",
+                $"Piece “{without.Piece.Id}” has no place on this cloth where it meets the pattern{(cloth.Pattern.MotifAcross is null ? " as the others do" : " with a motif in its middle")}: "
+                + "take a wider cloth, or let it lie without matching.",
+                without.Piece.Id);
+        }
+    }
+
+    private static IEnumerable<Check> Piece(LayPiece piece, LayRequest request)
+    {
+        if (piece.Quantity < 1)
+        {
+            yield return Check.Error("quantity-out-of-range", $"Piece “{piece.Id}”: the quantity has to be 1 or more.", piece.Id);
+        }
+
+        if (piece.Turns.Count == 0 || piece.Turns.Any(turn => turn is not (0 or 90 or 180 or 270)))
+        {
+            yield return Check.Error("unknown-turn", $"Piece “{piece.Id}”: turns are 0, 90, 180 and 270 degrees.", piece.Id);
+            yield break;
+        }
+
+        var reach = Length.FromMillimetres(1_000_000m);
+        if (piece.Corners.Any(corner => corner.X.Abs() > reach || corner.Y.Abs() > reach))
+        {
+            yield return Check.Error("outline-out-of-range", $"Piece “{piece.Id}”: the outline reaches beyond 1 km.", piece.Id);
+            yield break;
+        }
+
+        if (piece.Corners.Count < 3 || !LayShape.Of(piece.Corners, 0).Area.IsAboveNothing())
+        {
+            yield return Check.Error("outline-empty", $"Piece “{piece.Id}”: the outline needs at least three corners and an area.", piece.Id);
+            yield break;
+        }
+
+        if (Crosses(piece.Corners))
+        {
+            yield return Check.Error("outline-crosses-itself", $"Piece “{piece.Id}”: the outline crosses itself; draw it as one closed line.", piece.Id);
+            yield break;
+        }
+
+        var widths = LayPlanner.TurnsOf(piece, request.OneWay).Select(turn => LayShape.Of(piece.Corners, turn).Width).ToList();
+        if (widths.TrueForAll(width => width > request.UsableWidth.Nanometres))
+        {
+            yield return Check.Error(
+                "piece-wider-than-cloth",
+                $"Piece “{piece.Id}” is {Length.FromNanometres(widths.Min())} wide in its narrowest turn and the cloth gives {request.UsableWidth}.",
+                piece.Id);
+        }
+    }
+
+    /// <summary>Whether two sides that are no neighbours cross; those that only touch are let be. Sides are gone through from left to right.</summary>
+    private static bool Crosses(IReadOnlyList<Point> corners)
+    {
+        var sides = Enumerable.Range(0, corners.Count).Select(i => (Index: i, From: corners[i], To: corners[(i + 1) % corners.Count]))
+            .OrderBy(side => Length.Min(side.From.X, side.To.X)).ToList();
+        for (var i = 0; i < sides.Count; i++)
+        {
+            var right = Length.Max(sides[i].From.X, sides[i].To.X);
+            for (var k = i + 1; k < sides.Count && Length.Min(sides[k].From.X, sides[k].To.X) < right; k++)
+            {
+                var apart = Math.Abs(sides[i].Index - sides[k].Index);
+                if (apart > 1 && apart < corners.Count - 1 && Cross(sides[i].From, sides[i].To, sides[k].From, sides[k].To))
+                {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static bool Cross(Point a, Point b, Point c, Point d) =>
+        Side(a, b, c) * Side(a, b, d) < 0 && Side(c, d, a) * Side(c, d, b) < 0;
+
+    /// <summary>On which side of the line from a to b a point lies; exact.</summary>
+    private static int Side(Point a, Point b, Point at) => Int128.Sign(
+        ((Int128)(b.X - a.X).Nanometres * (at.Y - a.Y).Nanometres) - ((Int128)(b.Y - a.Y).Nanometres * (at.X - a.X).Nanometres));
+
+    private static bool IsAboveNothing(this double area) => area > 1e-6;
+}

@@ -1,0 +1,42 @@
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Pattern;
+
+/// <summary>One edge of one copy of a piece.</summary>
+/// <param name="Piece">The piece's key.</param>
+/// <param name="Edge">The edge's name on its stitch line.</param>
+/// <param name="Copy">Which copy of the piece in one cover, from 1.</param>
+public sealed record SeamSide(string Piece, string Edge, int Copy = 1);
+
+/// <summary>A seam: two edges joined along their stitch lines. See docs/handbook.md, "Seams".</summary>
+/// <param name="Id">Unique in the draft.</param>
+/// <param name="First">One side.</param>
+/// <param name="Second">The other side.</param>
+/// <param name="Takes">What is caught in the seam: <c>piping</c>, <c>zip</c>; null for nothing.</param>
+/// <param name="IsFlat">It joins two parts of one face, which go on in one plane.</param>
+public sealed record Seam(string Id, SeamSide First, SeamSide Second, string? Takes = null, bool IsFlat = false)
+{
+    /// <summary>By how much the first side is longer on purpose: eased or gathered in.</summary>
+    public Units.Length Ease { get; init; }
+
+    /// <summary>Further edges the first side goes on along, in their order: the parts of a skirt round a base.</summary>
+    public IReadOnlyList<SeamSide> FirstGoesOn { get; init; } = [];
+
+    /// <summary>Further edges the second side goes on along.</summary>
+    public IReadOnlyList<SeamSide> SecondGoesOn { get; init; } = [];
+
+    /// <summary>All edges of the first side.</summary>
+    public IEnumerable<SeamSide> FirstSide => FirstGoesOn.Prepend(First);
+
+    /// <summary>All edges of the second side.</summary>
+    public IEnumerable<SeamSide> SecondSide => SecondGoesOn.Prepend(Second);
+
+    /// <summary>All edges that are sewn in it.</summary>
+    public IEnumerable<SeamSide> Edges => FirstSide.Concat(SecondSide);
+}
+
+/// <summary>One step of the sewing, in the order of work.</summary>
+/// <param name="Text">What to do.</param>
+/// <param name="StopSign">What must be seen to before, because it cannot be undone after; null for none.</param>
+public sealed record SewingStep(string Text, string? StopSign = null);

@@ -1,0 +1,110 @@
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Proof;
+
+/// <summary>
+/// What the proof asks of pieces that are not folded up: zones lie in their blocks, a skirt is as long and as deep as it has to
+/// be, what is sewn on is in a seam, and the casing is long enough for what is piped. See docs/handbook.md, "Fold-up".
+/// </summary>
+internal static class SewnParts
+{
+    private const double Tolerance = 0.1;
+
+    public static IEnumerable<string> Problems(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, Expectation thing, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks) =>
+        thing.Zones.SelectMany(zone => OfZone(zone, pieces, blocks))
+            .Concat(OfSkirt(pieces, thing.Skirt))
+            .Concat(OfMedallion(pieces, thing.Medallion))
+            .Concat(Unsewn(pieces, seams))
+            .Concat(OfCasing(pieces, seams));
+
+    /// <summary>A zone, with its tucks, lies in its block with the allowance all round: no less, and nothing cut to waste.</summary>
+    private static IEnumerable<string> OfZone(ExpectedZone zone, IReadOnlyList<Piece> pieces, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks)
+    {
+        var parts = pieces.Where(piece => blocks.TryGetValue(zone.Zone, out var keys) && keys.Contains(piece.Key)).ToList();
+        if (parts.Count == 0)
+        {
+            yield return $"{zone.Zone}: it has no block.";
+            yield break;
+        }
+
+        if (Differs(parts.Sum(part => part.StitchLine.Bounds.Width.Millimetres), zone.Width) || parts.Exists(part => Differs(part.StitchLine.Bounds.Height.Millimetres, zone.Height)))
+        {
+            yield return FormattableString.Invariant($"{zone.Zone}: its block is not as large as the zone, {zone.Width:0.###} × {zone.Height:0.###} mm.");
+        }
+
+        foreach (var (edge, allowance) in parts.SelectMany(part => part.Allowances))
+        {
+            var asked = edge.StartsWith("join", StringComparison.Ordinal) ? (double?)null : edge is "left" or "right" ? zone.Across : zone.Along;
+            if (asked is { } least && Differs(allowance.Millimetres, least))
+            {
+                yield return FormattableString.Invariant($"{zone.Zone}: its edge {edge} has {allowance.Millimetres:0.###} mm beyond the zone and not {least:0.###}.");
+            }
+        }
+    }
+
+    private static IEnumerable<string> OfSkirt(IReadOnlyList<Piece> pieces, ExpectedSkirt? expected)
+    {
+        var skirt = pieces.FirstOrDefault(piece => piece.Use == PieceUse.Hung);
+        if (skirt is null != expected is null)
+        {
+            yield return expected is null ? "There is a skirt that the thing does not have." : "The thing’s skirt is not drafted.";
+        }
+        else if (skirt is not null && expected is not null
+            && (Differs(skirt.PerCover * skirt.StitchLine.Bounds.Width.Millimetres, expected.Length) || Differs(skirt.StitchLine.Bounds.Height.Millimetres, expected.Drop)))
+        {
+            yield return FormattableString.Invariant($"The skirt is not {expected.Length:0.###} mm long and {expected.Drop:0.###} mm deep.");
+        }
+    }
+
+    private static IEnumerable<string> OfMedallion(IReadOnlyList<Piece> pieces, double diameter)
+    {
+        foreach (var piece in pieces.Where(piece => piece.Id == "medallion"))
+        {
+            if (Differs(piece.StitchLine.Perimeter.Millimetres, Math.PI * diameter))
+            {
+                yield return FormattableString.Invariant($"The medallion is not {diameter:0.###} mm across.");
+            }
+        }
+    }
+
+    /// <summary>Every edge of what hangs, but its hem, and something of whatever is sewn on, has to be in a seam.</summary>
+    private static IEnumerable<string> Unsewn(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams)
+    {
+        var sewn = seams.SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Copy)).ToHashSet();
+        foreach (var piece in pieces.Where(piece => piece.Use is PieceUse.Hung or PieceUse.Applied))
+        {
+            for (var copy = 1; copy <= piece.PerCover; copy++)
+            {
+                if (!sewn.Contains((piece.Key, copy)))
+                {
+                    yield return $"{piece.Key}: it is sewn on, and no seam says to what.";
+                }
+            }
+        }
+    }
+
+    /// <summary>All piped seams of all covers alike, and no lap yet, go into the casing strips as they are joined.</summary>
+    private static IEnumerable<string> OfCasing(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams)
+    {
+        if (pieces.FirstOrDefault(piece => piece.Use == PieceUse.Casing) is not { } strip || pieces.FirstOrDefault(piece => piece.Use == PieceUse.Cover) is not { } other)
+        {
+            yield break;
+        }
+
+        var byKey = pieces.ToDictionary(piece => piece.Key);
+        var covers = other.Quantity / other.PerCover;
+        var runs = covers * seams.Where(seam => seam.Takes == "piping").Sum(seam => byKey[seam.First.Piece].FindLength(seam.First.Edge)?.Millimetres ?? 0);
+        var given = strip.Quantity * strip.StitchLine.Edges.Max(edge => edge.Length).Millimetres;
+        if (given < runs)
+        {
+            yield return FormattableString.Invariant($"The casing strips give {given:0.#} mm and {runs:0.#} mm are piped.");
+        }
+    }
+
+    private static bool Differs(double one, double other) => !(Math.Abs(one - other) <= Tolerance);
+}

@@ -1,0 +1,210 @@
+using Wrapper.Core.Checks;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Reading;
+
+/// <summary>Reads what comes in lists: points, stations, zones, obstacles, legs, corrections. What is wrong is told with its place in the list.</summary>
+internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> checks)
+{
+    /// <summary>No outline has more corners than this.</summary>
+    public const int MostPoints = 200;
+
+    private const int MostEntries = 100;
+
+    private static readonly string[] Sides = ["front", "right", "back", "left"];
+    private static readonly string[] ZoneEdges = ["left", "right", "top", "bottom"];
+    private static readonly string[] CorrectionSides = ["left", "right", "front", "back", "top", "bottom", "all"];
+
+    public IReadOnlyList<OutlineCorner> Points()
+    {
+        if (input.Points.Count > MostPoints)
+        {
+            Fail("too-many-points", $"An outline of {input.Points.Count} points is more than can be sewn: give at most {MostPoints}, and curves by their rise.", "points");
+            return [];
+        }
+
+        var corners = new List<OutlineCorner>();
+        for (var i = 0; i < input.Points.Count; i++)
+        {
+            var point = input.Points[i];
+            if (Read(point.X, $"Point {i + 1}, across", "points") is { } x && Read(point.Y, $"Point {i + 1}, front to back", "points") is { } y)
+            {
+                corners.Add(new(new(x, y), point.Rise is { } rise ? Read(rise, $"Point {i + 1}, rise", "points") ?? Length.Zero : Length.Zero));
+            }
+        }
+
+        return corners;
+    }
+
+    public IReadOnlyList<(Length At, Length Width)> Stations()
+    {
+        if (TooMany(input.Stations.Count, "stations"))
+        {
+            return [];
+        }
+
+        var stations = new List<(Length At, Length Width)>();
+        for (var i = 0; i < input.Stations.Count; i++)
+        {
+            var station = input.Stations[i];
+            if (Read(station.At, $"Station {i + 1}, from the front", "stations") is { } at && Read(station.Width, $"Station {i + 1}, width", "stations") is { } width)
+            {
+                if (at.IsNegative || !width.IsPositive)
+                {
+                    Fail("station-out-of-range", $"Station {i + 1}: it lies at or behind the front, and its width is more than nothing.", "stations");
+                }
+
+                stations.Add((at, width));
+            }
+        }
+
+        return stations;
+    }
+
+    public IReadOnlyList<Zone> Zones()
+    {
+        if (TooMany(input.Zones.Count, "zones"))
+        {
+            return [];
+        }
+
+        var zones = new List<Zone>();
+        for (var i = 0; i < input.Zones.Count; i++)
+        {
+            var zone = input.Zones[i];
+            var name = string.IsNullOrWhiteSpace(zone.Name) ? $"Zone {i + 1}" : zone.Name.Trim();
+            foreach (var edge in zone.Tucks.Concat(zone.Piped).Where(edge => !ZoneEdges.Contains(edge)))
+            {
+                Fail("unknown-choice", $"{name}: “{edge}” is no edge of a zone: choose {string.Join(", ", ZoneEdges)}.", "zones");
+            }
+
+            if (zone.Count is < 1 or > 100)
+            {
+                Fail("count-out-of-range", $"{name}: how many there are has to be a whole number from 1 to 100.", "zones");
+            }
+
+            var free = zone.FreeTuck is { } gap ? Read(gap, $"{name}, free gap", "zones") ?? Length.Zero : (Length?)null;
+            if (Positive(zone.Width, $"{name}, width", "zones") is { } width && Positive(zone.Height, $"{name}, height", "zones") is { } height)
+            {
+                zones.Add(new(name, width, height, zone.Tucks.ToHashSet(), free ?? CoverReader.Longest, Math.Clamp(zone.Count, 1, 100), zone.Pair, zone.Slanted, zone.Strip, zone.Piped));
+            }
+        }
+
+        return zones;
+    }
+
+    public IReadOnlyList<Obstacle> Obstacles()
+    {
+        if (TooMany(input.Obstacles.Count, "obstacles"))
+        {
+            return [];
+        }
+
+        var obstacles = new List<Obstacle>();
+        for (var i = 0; i < input.Obstacles.Count; i++)
+        {
+            var obstacle = input.Obstacles[i];
+            if (!Sides.Contains(obstacle.Side))
+            {
+                Fail("unknown-choice", $"Obstacle {i + 1}: “{obstacle.Side}” is no side: choose {string.Join(", ", Sides)}.", "obstacles");
+            }
+            else if (Read(obstacle.From, $"Obstacle {i + 1}, from", "obstacles") is { IsNegative: false } from
+                && Positive(obstacle.Length, $"Obstacle {i + 1}, length", "obstacles") is { } length
+                && Positive(obstacle.Drop, $"Obstacle {i + 1}, drop", "obstacles") is { } drop)
+            {
+                obstacles.Add(new(obstacle.Side!, from, length, drop));
+            }
+        }
+
+        return obstacles;
+    }
+
+    public IReadOnlyList<Length> Legs()
+    {
+        if (TooMany(input.Legs.Count, "legs"))
+        {
+            return [];
+        }
+
+        var legs = new List<Length>();
+        foreach (var entry in input.Legs)
+        {
+            if (Positive(entry, $"Leg {legs.Count + 1}", "legs") is { } leg)
+            {
+                legs.Add(leg);
+            }
+        }
+
+        return legs;
+    }
+
+    public IReadOnlyList<Correction> Corrections()
+    {
+        if (TooMany(input.Corrections.Count, "corrections"))
+        {
+            return [];
+        }
+
+        var corrections = new List<Correction>();
+        foreach (var correction in input.Corrections)
+        {
+            if (!CorrectionSides.Contains(correction.Side))
+            {
+                Fail("unknown-choice", $"“{correction.Side}” is no side to take in or let out: choose {string.Join(", ", CorrectionSides)}.", "corrections");
+            }
+            else if (Read(correction.By, $"Correction, {correction.Side}", "corrections") is { } by)
+            {
+                if (by.Abs() > Length.FromMillimetres(200m))
+                {
+                    Fail("correction-out-of-range", $"A correction of {LengthFormat.For(unit).RoundedWithUnit(by)} is no correction but another measure: measure again.", "corrections");
+                }
+
+                corrections.Add(new(correction.Side!, by));
+            }
+        }
+
+        return corrections;
+    }
+
+    private bool TooMany(int count, string list)
+    {
+        if (count > MostEntries)
+        {
+            Fail("list-too-long", $"There are {count} entries under {list}: at most {MostEntries} can be drafted.", list);
+        }
+
+        return count > MostEntries;
+    }
+
+    private Length? Positive(Entry entry, string label, string measure)
+    {
+        var length = Read(entry, label, measure);
+        if (length is { IsPositive: false })
+        {
+            Fail("measure-zero", $"{label} has to be more than nothing.", measure);
+            return null;
+        }
+
+        return length;
+    }
+
+    private Length? Read(Entry entry, string label, string measure)
+    {
+        var reading = EntryReader.Read(entry, unit);
+        if (reading.Length is not { } length)
+        {
+            Fail("unreadable", $"{label}: {reading.Problem}", measure);
+            return null;
+        }
+
+        if (length.Abs() > CoverReader.Longest)
+        {
+            Fail("measure-huge", $"{label} is over 20 m: check the unit that was meant.", measure);
+            return null;
+        }
+
+        return length;
+    }
+
+    private void Fail(string code, string text, string measure) => checks.Add(Check.Error(code, text, measure));
+}
