@@ -1,6 +1,5 @@
 using BenchmarkDotNet.Attributes;
 using Wrapper.Core.Buying;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

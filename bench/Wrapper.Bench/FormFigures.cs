@@ -1,7 +1,5 @@
 using System.Diagnostics;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 

@@ -2,12 +2,9 @@ using System.Diagnostics;
 using Google.OrTools.Sat;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Wrapper.Formats;
 
 namespace Wrapper.Bench;

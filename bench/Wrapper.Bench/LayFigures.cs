@@ -1,5 +1,4 @@
 using System.Diagnostics;
-using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
 

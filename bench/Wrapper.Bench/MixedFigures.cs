@@ -1,9 +1,7 @@
 using System.Diagnostics;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Bench;
 

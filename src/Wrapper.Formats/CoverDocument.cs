@@ -1,6 +1,4 @@
 using System.Text.Json;
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Reading;
 
 namespace Wrapper.Formats;

@@ -1,7 +1,5 @@
 using System.Text.Json;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;
 

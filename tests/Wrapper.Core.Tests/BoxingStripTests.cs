@@ -1,11 +1,8 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

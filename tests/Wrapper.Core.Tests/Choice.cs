@@ -1,5 +1,4 @@
 using CsCheck;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests;
 

@@ -1,5 +1,4 @@
 using Wrapper.Core.Buying;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;

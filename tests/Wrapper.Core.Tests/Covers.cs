@@ -3,7 +3,6 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests;
 

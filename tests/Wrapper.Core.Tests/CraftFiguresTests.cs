@@ -1,9 +1,6 @@
 using CsCheck;
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

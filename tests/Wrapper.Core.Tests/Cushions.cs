@@ -1,7 +1,5 @@
 using CsCheck;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Tests;
 

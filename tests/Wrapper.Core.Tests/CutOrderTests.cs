@@ -1,9 +1,7 @@
 using CsCheck;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 using static Wrapper.Core.Tests.LayJobs;
 

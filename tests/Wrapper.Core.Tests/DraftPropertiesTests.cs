@@ -1,5 +1,4 @@
 using CsCheck;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;

@@ -1,7 +1,4 @@
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

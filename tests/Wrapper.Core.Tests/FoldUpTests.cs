@@ -1,16 +1,12 @@
 using System.Collections.Concurrent;
 using CsCheck;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions.FlatCloths;
-using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -1,12 +1,9 @@
 using CsCheck;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -1,9 +1,6 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Forms;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

@@ -1,8 +1,6 @@
 using CsCheck;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Xunit;
 

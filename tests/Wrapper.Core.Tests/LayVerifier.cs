@@ -1,10 +1,6 @@
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Index.Strtree;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 using Point = Wrapper.Core.Geometry.Point;

@@ -1,15 +1,12 @@
 using Wrapper.Core.Buying;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -1,8 +1,6 @@
 using System.Xml.Linq;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Xunit;
 

@@ -2,8 +2,6 @@ using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
 using Wrapper.Core.Buying;
-using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Xunit;
 

@@ -1,11 +1,8 @@
 using System.Text.Json;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

@@ -1,6 +1,5 @@
 using CsCheck;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Formats.Outlines;
 using Xunit;

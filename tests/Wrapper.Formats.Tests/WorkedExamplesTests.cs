@@ -1,9 +1,5 @@
 using System.Text.Json;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

@@ -77,14 +77,6 @@ public sealed class ArchitectureTests
         Assert.All(folders, folder => Free(folder, [.. folders.Where(other => other != folder)]));
     }
 
-    [Fact]
-    public void The_proof_shares_no_step_with_drafting()
-    {
-        // What the finished thing measures is read from what was entered; how drafting came to its pieces it must not know.
-        Free("Wrapper.Core.Forms.Finished", "Wrapper.Core.Parts", "Wrapper.Core.Constructions", "Wrapper.Core.Forms.Things", "Wrapper.Core.Drafting", "Wrapper.Core.Reading.FinishedSizes");
-        Assert.Contains(Core.GetTypes(), type => type.FullName == "Wrapper.Core.Reading.FinishedSizes");
-    }
-
     private static void Free(string room, params string[] others)
     {
         var inside = Types.InAssembly(Core).That().ResideInNamespaceMatching($"^{room.Replace(".", @"\.", StringComparison.Ordinal)}($|\\.)");

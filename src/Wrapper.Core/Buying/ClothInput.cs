@@ -1,7 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying;
 

@@ -1,4 +1,3 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;

@@ -1,5 +1,4 @@
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying;
 

@@ -1,6 +1,5 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Buying;
 

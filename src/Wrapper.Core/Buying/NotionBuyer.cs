@@ -1,7 +1,6 @@
 using System.Globalization;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Buying;
 

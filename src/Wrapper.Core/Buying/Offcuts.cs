@@ -1,5 +1,4 @@
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying;

@@ -2,7 +2,6 @@ using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Buying;
 

@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

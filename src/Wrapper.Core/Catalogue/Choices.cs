@@ -1,5 +1,3 @@
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Catalogue;

@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Catalogue;
 
 /// <summary>Measures that several forms ask for.</summary>
@@ -51,4 +49,7 @@ internal static class Measures
         name, label, "Corner to corner: if the two diagonals differ, the thing is not square.", MeasureAxis.Diagonal, "", "", Mm(60m), Mm(8000m), Optional: true);
 
     private static Units.Length Mm(decimal millimetres) => Units.Length.FromMillimetres(millimetres);
+
+    /// <summary>The width of what lies on a bed.</summary>
+    public static MeasureDefinition MattressWidth { get; } = Width with { ExampleInches = "36", ExampleMillimetres = "900 mm" };
 }

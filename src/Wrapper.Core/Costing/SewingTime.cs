@@ -1,8 +1,6 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Costing;
 

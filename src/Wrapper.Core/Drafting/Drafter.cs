@@ -1,7 +1,5 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions.PinnedBlocks;
-using Wrapper.Core.Forms.Finished;
-using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Forms;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
@@ -25,7 +23,7 @@ public static class Drafter
             return new(null, reading, Sorted(reading.Checks));
         }
 
-        var cover = FormDrafters.Draft(specification);
+        var cover = FormCatalogue.Draft(specification);
         IReadOnlyList<Check> checks = Sorted([.. reading.Checks, .. cover.Checks, .. Unasked(specification)]);
         if (checks.HasError())
         {
@@ -50,7 +48,7 @@ public static class Drafter
             Steps = cover.Steps,
             Checks = Sorted([.. checks, .. ledger.Where(entry => !entry.Meets).Select(Open)]),
             Joins = cover.Joins,
-            Thing = Expectations.Of(specification),
+            Thing = FormCatalogue.Expected(specification),
             Blocks = cover.Blocks,
         };
         return new(draft, reading, draft.Checks);

@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 

@@ -193,4 +193,17 @@ internal static class FormChecks
                 new Mend("Cut it unwashed, so much larger", "rules.prewash", "false"));
         }
     }
+
+    /// <summary>What lies under a child has to fit tight and carry nothing loose.</summary>
+    public static IEnumerable<Check> ForAChild(CoverSpecification specification)
+    {
+        var width = specification.Measures.GetValueOrDefault("width", specification.Measures.GetValueOrDefault("overallWidth"));
+        if (width <= Length.FromMillimetres(800m))
+        {
+            yield return Check.Note(
+                "infant-caution",
+                "If a child sleeps or lies on it: the cover has to fit tight, with elastic all round and nothing loose, no cords, ribbons or buttons within reach. Follow local safe-sleep advice, and never leave a child on a raised pad.",
+                null);
+        }
+    }
 }

@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Geometry;
 
 /// <summary>Whether a closed line crosses or touches itself.</summary>

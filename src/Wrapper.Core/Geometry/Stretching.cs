@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Geometry;
 
 /// <summary>Makes a shape larger by one factor across and another along, as cloth is before it is washed.</summary>

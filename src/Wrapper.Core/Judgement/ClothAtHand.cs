@@ -1,7 +1,6 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 

@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Judgement;
 
 /// <summary>Which of several slips that explain a figure is the likeliest. See docs/handbook.md, "The maker's own figure".</summary>

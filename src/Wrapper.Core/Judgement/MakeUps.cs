@@ -12,7 +12,6 @@ using Wrapper.Core.Forms;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Judgement;
 

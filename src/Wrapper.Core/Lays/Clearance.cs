@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>How far along the roll two shapes have to be from one another that stand so far apart across it.</summary>

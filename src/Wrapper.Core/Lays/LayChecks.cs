@@ -1,8 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Lays;
 

@@ -1,6 +1,3 @@
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>A cloth being filled: finds the lowest place for a shape beside those already laid. All figures in nanometres.</summary>

@@ -1,7 +1,3 @@
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>One copy of a piece waiting to be laid, with the shapes it may take.</summary>

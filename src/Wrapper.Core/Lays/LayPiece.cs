@@ -1,7 +1,5 @@
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Lays;
 

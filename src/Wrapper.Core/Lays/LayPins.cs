@@ -1,6 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Lays;
 

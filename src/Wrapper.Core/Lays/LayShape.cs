@@ -1,5 +1,4 @@
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Lays;
 

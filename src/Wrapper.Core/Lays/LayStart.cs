@@ -1,6 +1,3 @@
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>A lay found before, to begin from: it counts only while every piece still lies where it may.</summary>

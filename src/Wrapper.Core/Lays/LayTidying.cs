@@ -1,5 +1,3 @@
-using Wrapper.Core.Pattern;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>

@@ -1,5 +1,3 @@
-using Wrapper.Core.Pattern;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>A piece's copy laid: which of its shapes, and the least corner of its box.</summary>

@@ -1,5 +1,3 @@
-using Wrapper.Core.Pattern;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>Where across the cloth the pieces that meet have their match points, so that each of them has a place at all.</summary>

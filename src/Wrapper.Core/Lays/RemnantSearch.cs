@@ -1,4 +1,3 @@
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Lays;

@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>Work that runs side by side: the first lane where it was called, each other on a thread of its own.</summary>

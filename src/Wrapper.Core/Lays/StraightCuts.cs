@@ -1,6 +1,3 @@
-using Wrapper.Core.Constructions.PinnedBlocks;
-using Wrapper.Core.Geometry;
-
 namespace Wrapper.Core.Lays;
 
 /// <summary>How many times the shears are set to cut the boxes of a lay apart, the edge of the cloth left out.</summary>

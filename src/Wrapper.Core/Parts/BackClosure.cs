@@ -1,4 +1,3 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;

@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions.PinnedBlocks;
 
 namespace Wrapper.Core.Pattern;
 

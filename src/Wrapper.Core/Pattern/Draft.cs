@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

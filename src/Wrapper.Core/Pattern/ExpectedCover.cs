@@ -1,7 +1,3 @@
-using Wrapper.Core.Parts;
-using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Pattern;
 
 /// <summary>

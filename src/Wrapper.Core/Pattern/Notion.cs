@@ -1,4 +1,3 @@
-using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Pattern;

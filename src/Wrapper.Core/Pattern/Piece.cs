@@ -1,4 +1,3 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;

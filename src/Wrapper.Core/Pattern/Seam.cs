@@ -1,6 +1,3 @@
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Pattern;
 
 /// <summary>One edge of one copy of a piece.</summary>

@@ -1,9 +1,6 @@
-using Wrapper.Core.Constructions.FlatCloths;
-using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof.Folding;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Proof;
 

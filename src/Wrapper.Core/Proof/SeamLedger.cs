@@ -1,4 +1,3 @@
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 

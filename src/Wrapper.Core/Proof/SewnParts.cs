@@ -1,9 +1,4 @@
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Proof;
 

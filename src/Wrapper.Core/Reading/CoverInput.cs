@@ -1,5 +1,3 @@
-using Wrapper.Core.Catalogue;
-
 namespace Wrapper.Core.Reading;
 
 /// <summary>

@@ -1,6 +1,4 @@
-using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;

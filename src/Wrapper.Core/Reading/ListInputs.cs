@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Reading;
 
 /// <summary>A corner of a free outline, from the front left corner on, counter-clockwise seen from above.</summary>

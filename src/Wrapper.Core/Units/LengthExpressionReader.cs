@@ -1,5 +1,3 @@
-using Wrapper.Core.Working;
-
 namespace Wrapper.Core.Units;
 
 /// <summary>

@@ -1,8 +1,6 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
 

@@ -1,6 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;

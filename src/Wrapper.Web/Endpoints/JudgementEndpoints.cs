@@ -1,11 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Buying;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions.FlatCloths;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Judgement;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

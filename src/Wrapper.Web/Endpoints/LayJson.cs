@@ -1,10 +1,5 @@
-using Wrapper.Core.Drafting;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 
 namespace Wrapper.Web.Endpoints;
 

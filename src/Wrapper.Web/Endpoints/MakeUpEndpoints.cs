@@ -1,14 +1,10 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Buying;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Judgement;
-using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;

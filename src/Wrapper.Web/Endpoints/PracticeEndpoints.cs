@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Pattern;

@@ -5,10 +5,7 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;

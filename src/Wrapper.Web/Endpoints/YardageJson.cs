@@ -1,10 +1,4 @@
 using Wrapper.Core.Buying;
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;

@@ -1,7 +1,5 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Lays;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 using Wrapper.Formats;

@@ -1,8 +1,6 @@
 using CsCheck;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof.Folding;
-using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Folding;

@@ -1,7 +1,5 @@
 using CsCheck;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Proof.Folding;
-using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Folding;

@@ -1,6 +1,4 @@
 using Wrapper.Core.Constructions.Boxing;
-using Wrapper.Core.Forms.Things;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 using Xunit;

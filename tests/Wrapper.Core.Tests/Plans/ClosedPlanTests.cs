@@ -1,4 +1,3 @@
-using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Proof;

@@ -1,14 +1,9 @@
 using CsCheck;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Forms.Things;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Plans;

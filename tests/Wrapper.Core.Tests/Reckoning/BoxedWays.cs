@@ -1,5 +1,3 @@
-using Wrapper.Core.Geometry;
-
 namespace Wrapper.Core.Tests.Reckoning;
 
 /// <summary>Cushions and mattresses with two plates and a wall. See docs/handbook.md, "Boxing strip".</summary>

@@ -1,5 +1,3 @@
-using Wrapper.Core.Geometry;
-
 namespace Wrapper.Core.Tests.Reckoning;
 
 /// <summary>Cushions from one folded piece or two panels, bands with ends, sleeves. See docs/handbook.md, "Wrap", "Band and ends", "Envelope".</summary>

@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Tests.Reckoning;
 
 /// <summary>The sheet a maker reckons on: what was measured and what is said, in millimetres.</summary>

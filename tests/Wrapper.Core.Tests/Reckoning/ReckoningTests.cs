@@ -1,6 +1,4 @@
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
-using Wrapper.Core.Working;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Reckoning;

@@ -1,7 +1,5 @@
 using CsCheck;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests.Reckoning;
 

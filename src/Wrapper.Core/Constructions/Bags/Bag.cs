@@ -5,7 +5,6 @@ using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Constructions.Bags;

@@ -1,6 +1,4 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;

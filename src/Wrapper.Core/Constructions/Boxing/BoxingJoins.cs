@@ -1,4 +1,3 @@
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;

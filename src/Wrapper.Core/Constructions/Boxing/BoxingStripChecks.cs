@@ -1,7 +1,5 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Constructions.Boxing;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Parts;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
 

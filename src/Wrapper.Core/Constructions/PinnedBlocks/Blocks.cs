@@ -1,6 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Lays;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Forms.Finished;
 
 /// <summary>

@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Forms.Finished;
 

@@ -1,5 +1,3 @@
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Forms.Finished;
 
 /// <summary>A place on a thing seen from above, in millimetres.</summary>

@@ -1,6 +1,4 @@
 using System.Numerics;
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Lays.Rectangles;
 

@@ -1,5 +1,4 @@
 using System.Numerics;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Lays.Rectangles;
 

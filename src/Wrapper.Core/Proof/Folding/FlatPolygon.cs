@@ -1,6 +1,3 @@
-using Wrapper.Core.Geometry;
-using Wrapper.Core.Units;
-
 namespace Wrapper.Core.Proof.Folding;
 
 /// <summary>A part of a piece while it is being cut into facets: corners, and for each the edge its outgoing side belongs to.</summary>

@@ -1,6 +1,4 @@
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Proof.Folding;
 

@@ -1,21 +1,18 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.Constructions.Bands;
 using Wrapper.Core.Constructions.Boxing;
 using Wrapper.Core.Constructions.Envelopes;
 using Wrapper.Core.Constructions.Wraps;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Forms.Things;
 
 /// <summary>Hands a boxed thing's finished plan and thickness to the construction that was chosen.</summary>
-internal static class BoxCushionDrafter
+internal static class BoxedDraft
 {
     public static ConstructedCover Draft(CoverSpecification specification)
     {

@@ -1,12 +1,9 @@
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Constructions.Envelopes;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms.Finished;
 
 /// <summary>What covers of things with a flat top, a flat bottom and a wall have to measure: cushions, pads, mattresses.</summary>
-internal static class BoxedThings
+internal static class BoxedFinish
 {
     public static ExpectedCover Of(MeasuredThing thing)
     {
@@ -15,8 +12,8 @@ internal static class BoxedThings
         return thing.Cover.Construction switch
         {
             "boxing-strip" => Boxed(thing, plan, t),
-            "wrap-notched" or "wrap-folded" or "panels-folded" => Expectations.Box(w, d, t, 2 * (w + d)),
-            "band-ends" => Expectations.Box(w, d, t, 2 * (d + t)),
+            "wrap-notched" or "wrap-folded" or "panels-folded" => PlainCover.Box(w, d, t, 2 * (w + d)),
+            "band-ends" => PlainCover.Box(w, d, t, 2 * (d + t)),
             "envelope" => Envelope(thing, w, d, t),
             _ => Pad(plan, thing.Cover.Shape.Id == "rectangle" && plan.IsRectangle, w, d, t),
         };
@@ -55,7 +52,7 @@ internal static class BoxedThings
     {
         if (t > 0 && isBoxed)
         {
-            return Expectations.Box(w, d, t, 2 * (w + d));
+            return PlainCover.Box(w, d, t, 2 * (w + d));
         }
 
         var face = plan.Grown(t / 2);

@@ -1,8 +1,9 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions.FlatCloths;
 using Wrapper.Core.Constructions.Margins;
 using Wrapper.Core.Constructions.Tubs;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -10,32 +11,47 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Forms.Things;
+namespace Wrapper.Core.Forms;
 
-/// <summary>Hands tables and boards to their constructions, with their padding on.</summary>
-internal static class TableDrafters
+/// <summary>A board that is worked on.</summary>
+internal static class Board
 {
-    public static ConstructedCover Table(CoverSpecification specification)
-    {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError() || Plans.Of(specification, sizes, checks) is not { } plan)
-        {
-            return new() { Checks = checks };
-        }
+    private static readonly string[] BoardEdges = ["drawstring", "casing-elastic", "stretched-elastic", "overlocked-cord"];
 
-        var drop = sizes.Of("drop");
-        checks.AddRange(FormChecks.ToTheFloor(drop.Value, sizes, specification));
-        var cover = specification.Construction switch
-        {
-            Flat.Id => Flat.Construct(Hanging(plan, drop), specification),
-            TubNotched.Id => TubNotched.Construct(plan.Width, plan.Depth, TubDepth.Of(drop, Worked.Zero), specification.Rules["hem"], specification),
-            _ => TubWalls.Construct(plan, TubDepth.Of(drop, Worked.Zero), specification),
-        };
-        return cover with { Checks = [.. checks, .. cover.Checks], Pieces = [.. cover.Pieces, .. Layers(cover, plan, specification)] };
-    }
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "board",
+            "Board",
+            [
+                new("tray", "Tray board", [Measures.Width with { ExampleInches = "18", ExampleMillimetres = "450 mm" }, Measures.Depth with { ExampleInches = "12", ExampleMillimetres = "300 mm" }], ["tub-notched"]) { Edges = BoardEdges },
+                new(
+                    "ironing",
+                    "Ironing board",
+                    [
+                        Measures.Length with { ExampleInches = "48", ExampleMillimetres = "1220 mm" },
+                        Measures.Across("widest", "Widest", "Side to side at the broad end.", "14", "360 mm"),
+                        Measures.Detail("noseWidth", "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with { RunsAcross = true },
+                        Measures.Detail("taperLength", "Taper length", "From the tip back to where the sides run straight; a third of the length if not taken.", "", "") with { Optional = true },
+                    ],
+                    ["outline-margin"]) { Edges = ["overlocked-cord", "drawstring", "casing-elastic"] },
+                new("outline", "Traced outline", [], ["outline-margin"]) { List = MeasureList.Points, Edges = ["overlocked-cord", "drawstring", "casing-elastic"] },
+                new(
+                    "pressing-table",
+                    "Pressing table",
+                    [
+                        Measures.Width with { ExampleInches = "48", ExampleMillimetres = "1200 mm" },
+                        Measures.Depth with { ExampleInches = "30", ExampleMillimetres = "750 mm" },
+                        Measures.Up("drop", "Drop", "From the padded top down to where the cover shall end.", "3", "75 mm", 10m, 1000m),
+                        Measures.CornerRadius,
+                    ],
+                    ["tub-notched"]) { Edges = BoardEdges },
+            ])
+        { RuleVariants = new Dictionary<string, string> { ["seam"] = "tubSeam", ["hem"] = "boardHem" } },
+        Draft,
+        thing => new(Finished(thing), [], null, 0));
 
-    public static ConstructedCover Board(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification)
     {
         var sizes = new FinishedSizes(specification);
         var checks = FormChecks.Of(specification, sizes).ToList();
@@ -105,26 +121,12 @@ internal static class TableDrafters
     private static ConstructedCover Padded(ConstructedCover cover, List<Check> checks, ClosedPlan plan, CoverSpecification specification) => cover with
     {
         Checks = [.. checks, .. cover.Checks],
-        Pieces = cover.Pieces.Count == 0 ? [] : [.. cover.Pieces, .. Layers(cover, plan, specification)],
+        Pieces = cover.Pieces.Count == 0 ? [] : [.. cover.Pieces, .. PaddingLayers.Of(cover, plan, specification)],
     };
 
     /// <summary>The turn and the casing; a hem that was said stands for both.</summary>
     private static Worked Casing(CoverSpecification specification) =>
         specification.Rules.Says("hem") ? specification.Rules["hem"] : specification.Rules["casingTurn"] + specification.Rules["casing"];
-
-    /// <summary>A cloth that hangs over all edges: the table’s outline moved out by the drop.</summary>
-    private static ClosedPlan Hanging(ClosedPlan plan, Worked drop)
-    {
-        var grown = OutlineOffset.Offset(plan.Outline, drop.Value);
-        var box = grown.Bounds;
-        return plan with
-        {
-            Outline = grown.Moved(-box.Left, -box.Bottom),
-            Width = plan.Width + (2 * drop),
-            Depth = plan.Depth + (2 * drop),
-            Perimeter = (plan.IsSmooth ? plan.Perimeter + (2 * drop).TimesPi() : plan.Perimeter + (8 * drop)).Named("hem, all round"),
-        };
-    }
 
     /// <summary>A broad end, straight sides, a taper, and a nose rounded at half its width.</summary>
     private static ClosedPlan? ByNumbers(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
@@ -177,31 +179,45 @@ internal static class TableDrafters
         return new(outline, lengths, "front", "nose", widest, length);
     }
 
-    /// <summary>Each layer of padding is a piece too, as large as what it lies on.</summary>
-    private static IEnumerable<Piece> Layers(ConstructedCover cover, ClosedPlan plan, CoverSpecification specification)
+    private static ExpectedCover Finished(MeasuredThing thing)
     {
-        if (cover.Pieces.Count == 0 || specification.MeasuredFrom != MeasuredFrom.Filling)
+        var casing = thing.Cover.Rules.Says("hem") ? thing.Rule("hem") : thing.Rule("casingTurn") + thing.Rule("casing");
+        switch (thing.Cover.Shape.Id)
         {
-            yield break;
+            case "tray":
+                return OpenBelow.OnePiece(thing, thing.Across("width"), thing.Along("depth"), thing.Rule("wall") + thing.WaddingUp - casing);
+            case "pressing-table" when thing.Taken("cornerRadius") <= 0:
+                return OpenBelow.OnePiece(thing, thing.Across("width"), thing.Along("depth"), thing.Up("drop"));
+            case "pressing-table":
+                return OpenBelow.WithMargin(ThingPlans.Of(thing), thing.Up("drop") + casing);
+            default:
+                var board = thing.Cover.Shape.Id == "outline" ? ThingPlans.Of(thing) : OutlineByNumbers(thing);
+                return OpenBelow.WithMargin(board, thing.Rule("margin") + thing.WaddingUp);
         }
+    }
 
-        for (var i = 0; i < specification.Padding.Count; i++)
-        {
-            var layer = specification.Padding[i];
-            var wound = layer.How is PaddingHow.WoundWidth or PaddingHow.WoundDepth;
-            var round = 2 * Worked.Given("padding", layer.Thickness, QuantitySource.Cover); // what it is wound round grows by itself on both faces
-            var width = layer.How == PaddingHow.WoundWidth ? layer.Turns * (2 * (plan.Width + round)) : plan.Width;
-            var length = layer.How == PaddingHow.WoundDepth ? layer.Turns * (2 * (plan.Depth + round)) : plan.Depth;
-            yield return PieceMaker.Make(
-                specification,
-                "layer",
-                wound ? $"Padding {i + 1}, wound round {layer.Turns} times" : $"Padding {i + 1}",
-                wound ? 1 : layer.Turns,
-                wound ? PieceMaker.Rectangle(width.Value, length.Value) : plan.Outline,
-                width,
-                length,
-                _ => Length.Zero) with
-            { Key = $"layer-{i + 1}", Use = PieceUse.Laid, Cloth = ClothRole.Padding };
-        }
+    /// <summary>An ironing board: straight sides, a taper that touches the nose, the nose half a circle or a little more.</summary>
+    private static ThingOutline OutlineByNumbers(MeasuredThing thing)
+    {
+        var (length, widest, nose) = (thing.Along("length"), thing.Across("widest"), thing.Detail("noseWidth", across: true));
+        var shoulder = length - (thing.Has("taperLength") ? thing.Detail("taperLength") : length / 3);
+        var (radius, centre) = (nose / 2, new Spot(0, length - (nose / 2)));
+        // The taper leaves the shoulder so that it is square to the radius where it meets the nose.
+        var (dx, dy) = (widest / 2, shoulder - centre.Y);
+        var (far, tilt) = (double.Hypot(dx, dy), Math.Asin(radius / double.Hypot(dx, dy)));
+        var along = Math.Sqrt((far * far) - (radius * radius));
+        var (ux, uy) = (-dx / far, -dy / far);
+        var way = new Spot((ux * Math.Cos(tilt)) + (uy * Math.Sin(tilt)), (uy * Math.Cos(tilt)) - (ux * Math.Sin(tilt)));
+        var touch = new Spot(widest / 2, shoulder) + (along * way);
+        var other = touch with { X = -touch.X };
+        return new(
+        [
+            new(new(-widest / 2, 0), new(widest / 2, 0)),
+            new(new(widest / 2, 0), new(widest / 2, shoulder)),
+            new(new(widest / 2, shoulder), touch),
+            new(touch, other, centre),
+            new(other, new(-widest / 2, shoulder)),
+            new(new(-widest / 2, shoulder), new(-widest / 2, 0)),
+        ]);
     }
 }

@@ -1,19 +1,38 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.PinnedBlocks;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Forms.Things;
+namespace Wrapper.Core.Forms;
 
-/// <summary>Hands the zones of loose covers to the blocks.</summary>
-internal static class LooseDrafters
+/// <summary>A slipcover for upholstered furniture.</summary>
+internal static class Slipcover
 {
-    private static readonly string[] Hands = ["left", "right"];
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "slipcover",
+            "Slipcover",
+            [
+                new(
+                    "zones",
+                    "Zone by zone",
+                    [
+                        Measures.Detail("skirtLength", "Skirt, length round", "Once round the base where the skirt hangs.", "", "", 20_000m) with { Optional = true },
+                        Measures.Detail("skirtDrop", "Skirt, drop", "From the seam of the skirt to the floor, less what it shall clear.", "", "") with { Optional = true },
+                        Measures.Detail("zipLength", "Zip, length", "Down one back corner, to the seam of the skirt.", "", "") with { Optional = true },
+                    ],
+                    ["blocks"]) { List = MeasureList.Zones, Closures = ["zip", "plain"] },
+            ]),
+        Draft,
+        thing => new(null, Finished(thing), Skirt(thing), 0));
 
-    public static ConstructedCover Slipcover(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification)
     {
         var checks = new List<Check>();
         if (specification.Zones.Count == 0)
@@ -47,29 +66,10 @@ internal static class LooseDrafters
         return cover with { Pieces = pieces, Seams = seams, Notions = notions, Checks = [.. checks, .. cover.Checks] };
     }
 
-    public static ConstructedCover ThrowOver(CoverSpecification specification)
-    {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
-        var rules = specification.Rules;
-        var tuck = TuckUsed(rules["tuck"], sizes.AsTaken("freeTuck"));
-        var spare = rules["tuckSpare"];
-        var seat = new BlockZone("block-seat", "Seat", sizes.Of("seatWidth"), sizes.Of("seatRun"), new(tuck, tuck, Worked.Zero, spare), 1, rules["hem"], rules["hem"]);
-        var arms = Hands.Select(side => new BlockZone(
-            $"block-arm-{side}", side == "left" ? "Left arm" : "Right arm", sizes.Of("armDepth"), sizes.Of("armRun"), new(spare, Worked.Zero, Worked.Zero, tuck), 1, rules["hem"], rules["hem"]));
-        var cover = Blocks.Construct([seat, .. arms], rules["hem"], specification);
-        return cover with { Checks = [.. checks, .. cover.Checks] };
-    }
-
     private static void AddZone(List<BlockZone> zones, Zone zone, int number, CoverSpecification specification, List<Check> checks)
     {
         var format = specification.Format;
-        var tuck = TuckUsed(specification.Rules["tuck"], Worked.Given("free gap", zone.FreeTuck, QuantitySource.Measure));
+        var tuck = Tuck.Used(specification.Rules["tuck"], Worked.Given("free gap", zone.FreeTuck, QuantitySource.Measure));
         if (zone.Tucks.Count > 0 && zone.FreeTuck < specification.Rules["tuck"].Value)
         {
             checks.Add(Check.Note("tuck-shortened", $"{zone.Name}: the gap gives {format.RoundedWithUnit(zone.FreeTuck)}, less than is wanted; the tuck-in is as deep as the gap.", "zones"));
@@ -97,9 +97,6 @@ internal static class LooseDrafters
         zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along));
         zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each, pin, along));
     }
-
-    /// <summary>What is wanted, or what the gap gives where that is less.</summary>
-    private static Worked TuckUsed(Worked wanted, Worked free) => wanted.Value <= free.Value ? wanted : free;
 
     private static void AddSkirt(CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Check> checks)
     {
@@ -131,5 +128,29 @@ internal static class LooseDrafters
         {
             notions.AddRange(PipingCasing.Runs(specification, edges, pieces, checks));
         }
+    }
+
+    private static IReadOnlyList<ExpectedZone> Finished(MeasuredThing thing) =>
+        [.. thing.Cover.Zones.SelectMany((zone, i) => zone.Pair
+            ? (string[])[$"block-{i + 1}-left", $"block-{i + 1}-right"]
+            : [$"block-{i + 1}"], (zone, key) => (zone, key)).Select(entry => ZoneOf(entry.zone, entry.key, thing))];
+
+    /// <summary>The skirt of a slipcover; null where it has none.</summary>
+    private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Has("skirtLength") && thing.Has("skirtDrop")
+        ? PlainCover.SkirtOf(thing, thing.Taken("skirtLength"), thing.Taken("skirtDrop"))
+        : null;
+
+    /// <summary>A zone with what goes down into the gaps at its edges; a strip has a spare of its own along its long sides.</summary>
+    private static ExpectedZone ZoneOf(Zone zone, string key, MeasuredThing thing)
+    {
+        var pin = thing.Rule("pin");
+        if (zone.Strip)
+        {
+            return new(key, zone.Width.Millimetres, zone.Height.Millimetres, pin, thing.Rule("stripSpare") / 2);
+        }
+
+        var tuck = Math.Min(thing.Rule("tuck"), zone.FreeTuck.Millimetres);
+        double At(params string[] edges) => edges.Count(zone.Tucks.Contains) * tuck;
+        return new(key, zone.Width.Millimetres + At("left", "right"), zone.Height.Millimetres + At("top", "bottom"), pin, pin);
     }
 }

@@ -1,0 +1,84 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.Bags;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>The back of a dining chair.</summary>
+internal static class ChairBack
+{
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "chair-back",
+            "Chair back",
+            [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail("postWidth", "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm") with { RunsAcross = true })])
+        { RuleVariants = new Dictionary<string, string> { ["hem"] = "chairBackHem", ["gap"] = "chairBackGap" } },
+        Draft,
+        thing => new(Finished(thing), [], null, 0));
+
+    private static ConstructedCover Draft(CoverSpecification specification)
+    {
+        var sizes = new FinishedSizes(specification);
+        var checks = FormChecks.Of(specification, sizes).ToList();
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var width = (sizes.Of("width") + specification.Rules["ease"]).Named("width with its ease");
+        var (corners, corner) = specification.Shape.Id switch
+        {
+            "rounded" => (UpperCorners.Rounded, sizes.Of("cornerRadius") + (sizes.Of("thickness") / 2)),
+            "posts" => (UpperCorners.Open, sizes.Of("postWidth") + specification.Rules["postEase"]),
+            _ => (UpperCorners.Boxed, Worked.Zero),
+        };
+        var cover = BagOverBack.Construct(width, sizes.Of("thickness"), sizes.Of("height"), corners, corner, specification);
+        return cover with { Checks = [.. checks, .. cover.Checks] };
+    }
+
+    private static ShapeDefinition Back(string id, string label, params MeasureDefinition[] more) => new(
+        id,
+        label,
+        [
+            Measures.Width with { ExampleInches = "18 1/2", ExampleMillimetres = "470 mm" },
+            Measures.Up("thickness", "Thickness", "Front to back at the thickest, upholstery at rest.", "2 1/4", "60 mm", 5m, 300m),
+            Measures.Along("height", "Height", "From the seat to the top of the back.", "21", "530 mm"),
+            .. more,
+        ],
+        ["bag"])
+    { Closures = ["gap"] };
+
+    private static ExpectedCover Finished(MeasuredThing thing)
+    {
+        var (w, t, h) = (thing.Across("width") + thing.Rule("ease"), thing.Up("thickness"), thing.Along("height"));
+        var (reversible, layers) = (thing.Cover.Choices.Reversible, thing.Cover.Choices.Reversible ? 2 : 1);
+        if (thing.Cover.Shape.Id is not ("rounded" or "posts"))
+        {
+            return new()
+            {
+                Sizes = [w, layers * h, t],
+                Opening = reversible ? 0 : 2 * (w + t),
+                Area = layers * ((2 * w * h) + (((2 * h) + w) * t)),
+                Round = 2 * (w + (layers * h)),
+            };
+        }
+
+        // Cut to its curve, or open at its posts, it lies flat: as wide as the back and its thickness, half of that higher.
+        var (across, up) = (w + t, h + (t / 2));
+        var radius = thing.Cover.Shape.Id == "rounded" ? thing.Detail("cornerRadius") + (t / 2) : 0;
+        var posts = thing.Cover.Shape.Id == "posts" ? 4 * layers * (thing.Detail("postWidth", across: true) + thing.Rule("postEase")) : 0;
+        var face = (across * up) - ((2 - (Math.PI / 2)) * radius * radius);
+        return new()
+        {
+            Sizes = [across, layers * up, 0],
+            Opening = (reversible ? 0 : 2 * across) + posts,
+            Area = 2 * layers * face,
+            Round = (2 * across) + (2 * layers * up) - (layers * (4 - Math.PI) * radius),
+        };
+    }
+}

@@ -1,0 +1,118 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.Bands;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>A pad for changing a child.</summary>
+internal static class ChangingPad
+{
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "changing-pad",
+            "Changing pad",
+            [
+                new(
+                    "flat",
+                    "Flat",
+                    [Measures.MattressWidth with { ExampleInches = "16", ExampleMillimetres = "400 mm" }, Measures.Length with { ExampleInches = "31", ExampleMillimetres = "780 mm" }, Measures.Thickness, Measures.Detail("tuckUnder", "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" }],
+                    ["tub-notched"]) { Edges = ["casing-elastic", "stretched-elastic"] },
+                new(
+                    "contoured",
+                    "Contoured",
+                    [
+                        Measures.Length with { ExampleInches = "28", ExampleMillimetres = "700 mm" },
+                        Measures.Across("overallWidth", "Overall width", "Side to side at the base.", "14", "360 mm"),
+                        Measures.Up("sideHeight", "Side height", "From the base to the rim.", "2 3/4", "70 mm", 10m, 400m),
+                        Measures.Detail("rim", "Rim", "The flat on top of one raised side.", "1 3/4", "45 mm") with { RunsAcross = true },
+                        Measures.Detail("flatWidth", "Flat width", "The flat hollow in the middle, side to side.", "7", "180 mm") with { RunsAcross = true },
+                        Measures.Detail("flatHeight", "Flat height", "From the base to the flat hollow.", "1", "25 mm"),
+                        Measures.Detail("tuckUnder", "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" },
+                    ],
+                    ["band-ends"]) { Edges = ["casing-elastic", "stretched-elastic", "drawstring"] },
+            ])
+        { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "padHem" } },
+        Draft,
+        thing => new(thing.Cover.Shape.Id == "flat" ? FittedSheet.Finished(thing) : Contoured(thing), [], null, 0));
+
+    private static ConstructedCover Draft(CoverSpecification specification)
+    {
+        if (specification.Shape.Id == "flat")
+        {
+            return FittedSheet.Draft(specification);
+        }
+
+        var sizes = new FinishedSizes(specification);
+        var checks = FormChecks.Of(specification, sizes).ToList();
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var (width, side, rim, flat, flatHeight) = (sizes.Of("overallWidth"), sizes.Of("sideHeight"), sizes.Of("rim"), sizes.Of("flatWidth"), sizes.Of("flatHeight"));
+        var under = sizes.Of("tuckUnder");
+        var (across, down) = ((width - flat - (2 * rim)) / 2, side - flatHeight);
+        var format = specification.Format;
+        if (across.Value.IsNegative || flat.Value >= width.Value)
+        {
+            checks.Add(Check.Error("contour-too-wide", $"Two rims and the flat are wider than the pad’s {format.RoundedWithUnit(width.Value)}: measure the flat and the rims again.", "flatWidth"));
+        }
+
+        if (down.Value.IsNegative)
+        {
+            checks.Add(Check.Error("contour-upside-down", "The flat in the middle is higher than the rims: the two heights are swapped.", "flatHeight"));
+        }
+
+        if (2 * under.Value > width.Value)
+        {
+            checks.Add(Check.Error("tuck-under-too-wide", $"Reaching under {format.RoundedWithUnit(under.Value)} from both sides is more than the whole width.", "tuckUnder", new Mend("Usual tuck-under", "measures.tuckUnder", specification.Unit.IsImperial() ? "2 1/2 in" : "60 mm")));
+        }
+
+        if (across.Value.IsZero && down.Value.IsZero)
+        {
+            checks.Add(Check.Error("contour-is-flat", "Without slopes this is a flat pad: choose the flat one.", "flatHeight"));
+        }
+
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var slope = Worked.Slant(across, down).Named("slope");
+        var profile = Profiles.Contour(width, side, rim, slope, flat, flatHeight, under);
+        var developed = ((2 * side) + (2 * rim) + (2 * slope) + flat).Named("developed length");
+        var length = sizes.Of("length");
+        var cover = BandEnds.Open(
+            profile,
+            length,
+            developed + (2 * under),
+            [new("L", "Finished length", length), new("W", "Finished width", width), new("slope", "Slope, along itself", slope), new("developed", "Sides and top, developed", developed)],
+            specification);
+        return cover with { Checks = [.. checks, .. cover.Checks, .. FormChecks.ForAChild(specification)] };
+    }
+
+    /// <summary>A pad with raised sides, its band drawn in underneath.</summary>
+    private static ExpectedCover Contoured(MeasuredThing thing)
+    {
+        var (w, side, length) = (thing.Across("overallWidth"), thing.Up("sideHeight"), thing.Along("length"));
+        var (rim, flat, flatHeight) = (thing.Detail("rim", across: true), thing.Detail("flatWidth", across: true), thing.Detail("flatHeight"));
+        var under = thing.Detail("tuckUnder", rule: "tuckUnder");
+        var (across, down) = ((w - flat - (2 * rim)) / 2, side - flatHeight);
+        var over = (2 * (side + under)) + (2 * rim) + (2 * double.Hypot(across, down)) + flat;
+        var end = (w * (side + under)) - ((flat + across) * down);
+        return new()
+        {
+            Sizes = [w, side + under, length],
+            Opening = 2 * (length + w),
+            Area = (2 * end) + (over * length),
+            Round = w + over,
+        };
+    }
+}

@@ -1,0 +1,55 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.Bags;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>A duvet cover.</summary>
+internal static class Duvet
+{
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "duvet",
+            "Duvet",
+            [
+                new(
+                    "rectangle",
+                    "Duvet cover",
+                    [Measures.Width with { ExampleInches = "78", ExampleMillimetres = "2000 mm" }, Measures.Length with { ExampleInches = "81", ExampleMillimetres = "2000 mm" }],
+                    ["bag"]) { Closures = ["buttons", "snaps", "zip", "overlap", "ties", "plain"] },
+            ])
+        { RuleVariants = new Dictionary<string, string> { ["hem"] = "doubleHem" } },
+        Draft,
+        thing => new(Finished(thing), [], null, 0));
+
+    private static ConstructedCover Draft(CoverSpecification specification)
+    {
+        var sizes = new FinishedSizes(specification);
+        var checks = FormChecks.Of(specification, sizes).ToList();
+        checks.AddRange(FormChecks.NeverSnug(specification));
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var cover = BagOpenEnd.Construct(sizes.Of("width"), sizes.Of("length"), specification);
+        return cover with { Checks = [.. checks, .. cover.Checks] };
+    }
+
+    private static ExpectedCover Finished(MeasuredThing thing)
+    {
+        var (w, l) = (thing.Across("width"), thing.Along("length"));
+        var open = w * (1 - (2 * (double)thing.Cover.Rules.Number("openingShare")));
+        return new()
+        {
+            Sizes = [w, l, 0],
+            Opening = thing.Cover.Choices.Closure == "zip" ? 0 : 2 * open,
+            Area = 2 * w * l,
+            Round = 2 * (w + l),
+        };
+    }
+}

@@ -1,0 +1,33 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Things;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>A mattress; in a berth with one corner cut off.</summary>
+internal static class Mattress
+{
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "mattress",
+            "Mattress",
+            [
+                new("rectangle", "Square or rounded corners", [Measures.MattressWidth, Measures.Length, Measures.Thickness, Measures.CornerRadius, .. Measures.Diagonals], ["boxing-strip", "panels-folded"]) { Closures = ["zip"] },
+                new(
+                    "cut-corner",
+                    "Cut corner",
+                    [
+                        Measures.MattressWidth,
+                        Measures.Length,
+                        Measures.Detail("cutWidth", "Cut, across", "How much of the foot end the cut takes.", "10", "250 mm") with { RunsAcross = true },
+                        Measures.Detail("cutLength", "Cut, along", "How much of the side the cut takes.", "24", "600 mm", 6000m),
+                        Measures.Thickness,
+                        Measures.CornerRadius,
+                    ],
+                    ["boxing-strip"]) { Closures = ["zip"] },
+                new("outline", "Free outline", [Measures.Thickness, Measures.CornerRadius], ["boxing-strip"]) { List = MeasureList.Points, Closures = ["zip"] },
+            ]),
+        BoxedDraft.Draft,
+        thing => new(BoxedFinish.Of(thing), [], null, 0));
+}

@@ -1,0 +1,77 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.Tubs;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>A boxed footstool or chest covered to below its rim.</summary>
+internal static class Ottoman
+{
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "ottoman",
+            "Ottoman",
+            [
+                new(
+                    "rectangle",
+                    "Square corners",
+                    [
+                        Measures.Width,
+                        Measures.Depth,
+                        Measures.Up("height", "Height", "From the top of the padding to the underside.", "15", "380 mm", 40m, 1200m),
+                        Measures.Detail("topDrop", "Top drop", "How far the top comes over the edge before the piping; 0 for none.", "0", "0 mm") with { Optional = true, MayBeZero = true },
+                        Measures.Detail("return", "Return", "How far it turns under, to the middle of the tape.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" },
+                        Measures.FloorHeight,
+                        .. Measures.Diagonals,
+                    ],
+                    ["tub-walls"]) { Edges = ["hook-and-loop", "double-hem", "skirt"] },
+            ])
+        { RuleVariants = new Dictionary<string, string> { ["hem"] = "ottomanHem" } },
+        Draft,
+        thing => new(Finished(thing), [], Skirt(thing), MeasuredThing.Medallion(thing)));
+
+    private static ConstructedCover Draft(CoverSpecification specification)
+    {
+        var sizes = new FinishedSizes(specification);
+        var checks = FormChecks.Of(specification, sizes).ToList();
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var plan = PlanShapes.Tapered(sizes.Of("width"), sizes.Of("width"), sizes.Of("depth"));
+        var (height, under) = (sizes.Of("height"), sizes.Of("return"));
+        checks.AddRange(FormChecks.Under(under.Value, plan, "return", specification));
+        checks.AddRange(FormChecks.ToTheFloor(height.Value, sizes, specification));
+        if (checks.HasError())
+        {
+            return new() { Checks = checks };
+        }
+
+        var cover = TubWalls.Construct(plan, new(height, under, sizes.AsTaken("topDrop")), specification);
+        return cover with { Checks = [.. checks, .. cover.Checks] };
+    }
+
+    private static ExpectedCover Finished(MeasuredThing thing)
+    {
+        var (w, d) = (thing.Across("width"), thing.Along("depth"));
+        var under = thing.Detail("return", rule: "tuckUnder");
+        var fall = thing.Up("height") + under;
+        var tub = PlainCover.Tub(w, d, fall);
+        // The corners of what turns under are left open; a skirt hangs from the edge and closes it with its own.
+        tub = tub with { Opening = tub.Opening + (8 * under) };
+        return Skirt(thing) is { } skirt
+            ? tub with { Sizes = [w, d, fall + skirt.Drop], Area = tub.Area + (skirt.Length * skirt.Drop) }
+            : tub;
+    }
+
+    /// <summary>The skirt on the lower edge; null where the edge is finished otherwise.</summary>
+    private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Cover.Choices.Edge == "skirt"
+        ? PlainCover.SkirtOf(thing, 2 * (thing.Across("width") + thing.Along("depth")), thing.Rule("skirtDrop"))
+        : null;
+}

@@ -1,0 +1,27 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Things;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>A flat pad on a chair.</summary>
+internal static class SeatPad
+{
+    private static readonly string[] PadWays = ["bag", "boxing-strip"];
+
+    private static readonly string[] PadClosures = ["gap", "zip", "ties"];
+
+    private static readonly MeasureDefinition PadThickness = Measures.Thickness with { MayBeZero = true, LikelyLeast = Units.Length.Zero };
+
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "seat-pad",
+            "Seat pad",
+            [
+                .. BoxedShapes.All(PadWays, PadWays, PadClosures).Select(shape => shape with { Measures = [.. shape.Measures.Select(measure => measure.Name == "thickness" ? PadThickness : measure)] }),
+                new("stations", "Widths at stations", [Measures.Depth, PadThickness], PadWays) { List = MeasureList.Stations, Closures = PadClosures },
+            ]),
+        BoxedDraft.Draft,
+        thing => new(BoxedFinish.Of(thing), [], null, 0));
+}

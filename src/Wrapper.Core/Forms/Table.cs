@@ -1,0 +1,93 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions.FlatCloths;
+using Wrapper.Core.Constructions.Tubs;
+using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Working;
+
+namespace Wrapper.Core.Forms;
+
+/// <summary>A table cover, fitted or hanging.</summary>
+internal static class Table
+{
+    private static readonly MeasureDefinition Drop = Measures.Up("drop", "Drop", "From the top down to where the cover shall end.", "6 1/2", "160 mm", 10m, 1500m);
+
+    /// <summary>Less is no table: probably a slip of the unit.</summary>
+    private static readonly Units.Length Least = Units.Length.FromMillimetres(200m);
+
+    private static readonly string[] TableEdges = ["double-hem", "casing-elastic", "stretched-elastic", "drawstring", "hook-and-loop"];
+
+    /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
+    public static Form Form { get; } = new(
+        new FormDefinition(
+            "table",
+            "Table",
+            [
+                new("rectangle", "Oblong", [Measures.Width with { LikelyLeast = Least, ExampleInches = "46", ExampleMillimetres = "1200 mm" }, Measures.Depth with { LikelyLeast = Least, ExampleInches = "30", ExampleMillimetres = "750 mm" }, Drop, Measures.FloorHeight, .. Measures.Diagonals], ["tub-walls", "tub-notched", "flat"]) { Edges = TableEdges },
+                new("round", "Round", [Measures.Diameter with { LikelyLeast = Least, ExampleInches = "36", ExampleMillimetres = "900 mm" }, Drop, Measures.FloorHeight], ["tub-walls", "flat"]) { Edges = TableEdges },
+                new("oval", "Oval", [Measures.Width with { LikelyLeast = Least, Guidance = "Across the longer way, edge to edge.", ExampleInches = "60", ExampleMillimetres = "1500 mm" }, Measures.Depth with { LikelyLeast = Least, Guidance = "Across the shorter way, edge to edge.", ExampleInches = "40", ExampleMillimetres = "1000 mm" }, Drop, Measures.FloorHeight], ["tub-walls", "flat"]) { Edges = TableEdges },
+            ])
+        { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "tableHem" } },
+        Draft,
+        thing => new(Finished(thing), [], null, MeasuredThing.Medallion(thing)));
+
+    private static ConstructedCover Draft(CoverSpecification specification)
+    {
+        var sizes = new FinishedSizes(specification);
+        var checks = FormChecks.Of(specification, sizes).ToList();
+        if (checks.HasError() || Plans.Of(specification, sizes, checks) is not { } plan)
+        {
+            return new() { Checks = checks };
+        }
+
+        var drop = sizes.Of("drop");
+        checks.AddRange(FormChecks.ToTheFloor(drop.Value, sizes, specification));
+        var cover = specification.Construction switch
+        {
+            Flat.Id => Flat.Construct(Hanging(plan, drop), specification),
+            TubNotched.Id => TubNotched.Construct(plan.Width, plan.Depth, TubDepth.Of(drop, Worked.Zero), specification.Rules["hem"], specification),
+            _ => TubWalls.Construct(plan, TubDepth.Of(drop, Worked.Zero), specification),
+        };
+        return cover with { Checks = [.. checks, .. cover.Checks], Pieces = [.. cover.Pieces, .. PaddingLayers.Of(cover, plan, specification)] };
+    }
+
+    /// <summary>A cloth that hangs over all edges: the table’s outline moved out by the drop.</summary>
+    private static ClosedPlan Hanging(ClosedPlan plan, Worked drop)
+    {
+        var grown = OutlineOffset.Offset(plan.Outline, drop.Value);
+        var box = grown.Bounds;
+        return plan with
+        {
+            Outline = grown.Moved(-box.Left, -box.Bottom),
+            Width = plan.Width + (2 * drop),
+            Depth = plan.Depth + (2 * drop),
+            Perimeter = (plan.IsSmooth ? plan.Perimeter + (2 * drop).TimesPi() : plan.Perimeter + (8 * drop)).Named("hem, all round"),
+        };
+    }
+
+    private static ExpectedCover Finished(MeasuredThing thing)
+    {
+        var drop = thing.Up("drop");
+        var (w, d) = thing.Cover.Shape.Id == "round" ? (thing.Across("diameter"), thing.Across("diameter")) : (thing.Across("width"), thing.Along("depth"));
+        if (thing.Cover.Shape.Id == "rectangle")
+        {
+            return thing.Cover.Construction switch
+            {
+                "flat" => PlainCover.Sheet(w + (2 * drop), d + (2 * drop), 2 * (w + d + (4 * drop)), (w + (2 * drop)) * (d + (2 * drop)), 0),
+                "tub-notched" => OpenBelow.OnePiece(thing, w, d, drop),
+                _ => OpenBelow.Obstructed(thing, PlainCover.Tub(w, d, drop), drop),
+            };
+        }
+
+        var (round, area) = (OpenBelow.RoundOval(w, d), Math.PI * w * d / 4);
+        var smooth = w == d ? 0 : round * 0.02;
+        return thing.Cover.Construction == "flat"
+            ? PlainCover.Sheet(w + (2 * drop), d + (2 * drop), round + (2 * Math.PI * drop), area + (round * drop) + (Math.PI * drop * drop), smooth)
+            : new() { Sizes = [w, d, drop], Opening = round, Area = area + (round * drop), Round = round, Smooth = smooth };
+    }
+}
