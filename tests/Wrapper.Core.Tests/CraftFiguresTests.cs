@@ -69,6 +69,19 @@ public sealed class CraftFiguresTests
     public void Numbers_are_those_worked_out_by_hand(string form, string measures, string said, string number, string expected) =>
         Assert.Equal(expected, Thing.Number(Thing.Inches(form, measures, said), number));
 
+    /// <summary>A headboard of 52 × 26 × 3: as a chair back, without ease; the corners are sewn across as long as it is thick.</summary>
+    [Fact]
+    public void A_headboard_is_a_bag_over_it_without_ease_hemmed_below()
+    {
+        var board = Thing.Inches("headboard", "width=52 height=26 thickness=3", "r.seam=1/2 r.hem=1");
+        Assert.Equal(["face ×2 56 × 29"], Thing.Pieces(board));
+        var draft = Thing.Drafted(board);
+        Assert.Equal("110", draft.Format.Rounded(draft.Finished.Single(size => size.Key == "opening").Value.Value)); // twice 52 and 3
+        Assert.Equal("3", draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind == "corner-line").Length.Value));
+        Assert.True(Proof.FoldUp.Of(draft).Holds);
+        Assert.DoesNotContain(draft.Checks, check => check.Code == "no-ease");
+    }
+
     [Fact]
     public void Wadding_wound_round_a_board_adds_to_the_way_it_is_wound_and_to_nothing_across_it()
     {

@@ -45,4 +45,7 @@ public sealed record ShapeDefinition(
 
     /// <summary>The ways its lower edge can be finished, the usual one first; empty where there is nothing to choose.</summary>
     public IReadOnlyList<string> Edges { get; init; } = [];
+
+    /// <summary>How it stands when one meets it.</summary>
+    public Standing Stands { get; init; }
 }

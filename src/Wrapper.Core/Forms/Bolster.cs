@@ -26,7 +26,7 @@ internal static class Bolster
                         Measures.Across("circumference", "Circumference", "Once round with the tape, snug but not tight: instead of the diameter.", "", "") with { Optional = true },
                         Measures.Length with { ExampleInches = "24", ExampleMillimetres = "600 mm" },
                     ],
-                    ["band-ends"]) { Closures = ["invisible-zip", "zip"] },
+                    ["band-ends"]) { Stands = Standing.OnItsSide, Closures = ["invisible-zip", "zip"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["closedEnd"] = "bolsterClosedEnd" } },
         Draft,

@@ -4,6 +4,7 @@ using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Forms;
@@ -38,7 +39,15 @@ internal static class ChairBack
             _ => (UpperCorners.Boxed, Worked.Zero),
         };
         var cover = BagOverBack.Construct(width, sizes.Of("thickness"), sizes.Of("height"), corners, corner, specification);
-        return cover with { Checks = [.. checks, .. cover.Checks] };
+        return cover with { Checks = [.. checks, .. cover.Checks, .. Ease(specification)] };
+    }
+
+    private static IEnumerable<Check> Ease(CoverSpecification specification)
+    {
+        if (specification.Rules["ease"].Value.IsZero)
+        {
+            yield return Check.Warning("no-ease", "Without ease the cover has to be pulled over the back by force.", "ease", new Mend("Usual ease", "rules.ease", specification.Unit.IsImperial() ? "3/4 in" : "20 mm"));
+        }
     }
 
     private static ShapeDefinition Back(string id, string label, params MeasureDefinition[] more) => new(
@@ -51,21 +60,15 @@ internal static class ChairBack
             .. more,
         ],
         ["bag"])
-    { Closures = ["gap"] };
+    { Stands = Standing.Upright, Closures = ["gap"] };
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
         var (w, t, h) = (thing.Across("width") + thing.Rule("ease"), thing.Up("thickness"), thing.Along("height"));
-        var (reversible, layers) = (thing.Cover.Choices.Reversible, thing.Cover.Choices.Reversible ? 2 : 1);
+        var layers = thing.Cover.Choices.Reversible ? 2 : 1;
         if (thing.Cover.Shape.Id is not ("rounded" or "posts"))
         {
-            return new()
-            {
-                Sizes = [w, layers * h, t],
-                Opening = reversible ? 0 : 2 * (w + t),
-                Area = layers * ((2 * w * h) + (((2 * h) + w) * t)),
-                Round = 2 * (w + (layers * h)),
-            };
+            return PlainCover.OverBack(w, t, h, layers);
         }
 
         // Cut to its curve, or open at its posts, it lies flat: as wide as the back and its thickness, half of that higher.
@@ -76,7 +79,7 @@ internal static class ChairBack
         return new()
         {
             Sizes = [across, layers * up, 0],
-            Opening = (reversible ? 0 : 2 * across) + posts,
+            Opening = (layers == 2 ? 0 : 2 * across) + posts,
             Area = 2 * layers * face,
             Round = (2 * across) + (2 * layers * up) - (layers * (4 - Math.PI) * radius),
         };

@@ -36,7 +36,7 @@ internal static class ChangingPad
                         Measures.Detail("flatHeight", "Flat height", "From the base to the flat hollow.", "1", "25 mm"),
                         Measures.Detail("tuckUnder", "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" },
                     ],
-                    ["band-ends"]) { Edges = ["casing-elastic", "stretched-elastic", "drawstring"] },
+                    ["band-ends"]) { Stands = Standing.Upright, Edges = ["casing-elastic", "stretched-elastic", "drawstring"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "padHem" } },
         Draft,

@@ -10,7 +10,7 @@ public static class FormCatalogue
 {
     private static readonly Form[] Registered =
     [
-        BoxCushion.Form, SeatPad.Form, Bolster.Form, Ottoman.Form, Pouf.Form, ChairBack.Form,
+        BoxCushion.Form, SeatPad.Form, Bolster.Form, Ottoman.Form, Pouf.Form, ChairBack.Form, Headboard.Form,
         Slipcover.Form, ThrowOver.Form,
         Mattress.Form, FittedSheet.Form, ChangingPad.Form, Duvet.Form, Pillowcase.Form,
         Table.Form, Board.Form,

@@ -26,9 +26,9 @@ public sealed record HealthJson(string Status, string Version);
 public sealed record MeasureJson(
     string Name, string Label, string Guidance, string Axis, string Kind, string Dimension, string ExampleInches, string ExampleMillimetres, double Least, double Most, bool Optional, bool MayBeZero, string? Rule);
 
-/// <summary>A shape of a form.</summary>
+/// <summary>A shape of a form; <c>stands</c> is <c>lying</c>, <c>upright</c> or <c>on-its-side</c>, as one meets the thing.</summary>
 public sealed record ShapeJson(
-    string Id, string Label, IReadOnlyList<MeasureJson> Measures, string? List, IReadOnlyList<string> Constructions, IReadOnlyList<string> Closures, IReadOnlyList<string> Edges);
+    string Id, string Label, IReadOnlyList<MeasureJson> Measures, string? List, IReadOnlyList<string> Constructions, IReadOnlyList<string> Closures, IReadOnlyList<string> Edges, string Stands);
 
 /// <summary>A form.</summary>
 public sealed record FormJson(string Id, string Label, IReadOnlyList<ShapeJson> Shapes, IReadOnlyDictionary<string, string> RuleVariants);
@@ -70,7 +70,7 @@ internal static class CatalogueEndpoints
     private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)], form.RuleVariants);
 
     private static ShapeJson Shape(ShapeDefinition shape) => new(
-        shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.ToString().ToLowerInvariant(), shape.Constructions, shape.Closures, shape.Edges);
+        shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.ToString().ToLowerInvariant(), shape.Constructions, shape.Closures, shape.Edges, shape.Stands switch { Standing.Upright => "upright", Standing.OnItsSide => "on-its-side", _ => "lying" });
 
     private static MeasureJson Measure(MeasureDefinition measure) => new(
         measure.Name,

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
@@ -92,8 +93,8 @@ public sealed record FoldUpJson
     /// <summary>Every flat part of it.</summary>
     public required IReadOnlyList<FacetJson> Facets { get; init; }
 
-    /// <summary>From the core's proof.</summary>
-    public static FoldUpJson Of(FoldUp folded, LengthFormat format) => new()
+    /// <summary>From the core's proof, turned to how the thing stands when one meets it.</summary>
+    public static FoldUpJson Of(FoldUp folded, LengthFormat format, Standing stands) => new()
     {
         Closes = folded.Holds,
         Gap = folded.Gap,
@@ -102,12 +103,17 @@ public sealed record FoldUpJson
         Size = [folded.Size.X, folded.Size.Y, folded.Size.Z],
         Problems = folded.Problems,
         Figures = [.. folded.Figures.Select(figure => new FoldedFigureJson(figure.What, figure.Found, figure.Expected, Shown(figure, figure.Found, format), Shown(figure, figure.Expected, format), figure.Agrees))],
-        Open = [.. folded.Open.Select(place => new OpenPlaceJson(place.Seam, place.Piece, place.Gap, Shown(place.Gap, format), [At(place.One.From), At(place.One.To)], [At(place.Other.From), At(place.Other.To)]))],
+        Open = [.. folded.Open.Select(place => new OpenPlaceJson(place.Seam, place.Piece, place.Gap, Shown(place.Gap, format), [At(place.One.From, stands), At(place.One.To, stands)], [At(place.Other.From, stands), At(place.Other.To, stands)]))],
         UnequalSeams = folded.UnequalSeams,
-        Facets = [.. folded.Facets.Select(facet => new FacetJson(facet.Piece, facet.Copy, [.. facet.Flat.Select(point => new[] { point.X, point.Y })], [.. facet.Corners.Select(At)], facet.Seams))],
+        Facets = [.. folded.Facets.Select(facet => new FacetJson(facet.Piece, facet.Copy, [.. facet.Flat.Select(point => new[] { point.X, point.Y })], [.. facet.Corners.Select(corner => At(corner, stands))], facet.Seams))],
     };
 
-    private static double[] At(Place place) => [place.X, place.Y, place.Z];
+    private static double[] At(Place place, Standing stands) => stands switch
+    {
+        Standing.Upright => [place.X, -place.Z, place.Y],
+        Standing.OnItsSide => [place.X, place.Z, -place.Y],
+        _ => [place.X, place.Y, place.Z],
+    };
 
     private static string Shown(double millimetres, LengthFormat format) => double.IsFinite(millimetres) ? format.RoundedWithUnit(Length.FromMillimetres((decimal)millimetres)) : "–";
 
@@ -200,11 +206,11 @@ internal static class JudgementEndpoints
     private static Results<Ok<FoldUpJson>, ProblemHttpResult> FoldUpOf(DraftRequest request)
     {
         var outcome = Drafter.Draft(request.ToInput());
-        if (outcome.Draft is not { } draft)
+        if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {
             return Refusals.Unprocessable(outcome.Checks);
         }
 
-        return TypedResults.Ok(FoldUpJson.Of(FoldUp.Of(draft), draft.Format));
+        return TypedResults.Ok(FoldUpJson.Of(FoldUp.Of(draft), draft.Format, specification.Shape.Stands));
     }
 }

@@ -20,6 +20,8 @@ internal static class BagWays
             .Cut("face", x.W + x["thickness"] + (2 * x.S) + x["r.ease"], x["height"] + (x["thickness"] / 2) + x.S + x.Hem, 2)),
         new("chair back, reversible", "chair-back", "o.layers=reversible", "width 380 600; thickness 20 80; height 350 700; r.seam 5 16; r.ease 10 40; r.fit.width -8 8", x => new Answer()
             .Cut("face", x.W + x["thickness"] + (2 * x.S) + x["r.ease"], x["height"] + (x["thickness"] / 2) + (2 * x.S), 4)),
+        new("headboard", "headboard", "", "width 700 1600; height 400 900; thickness 30 120; r.seam 5 16; r.hem 15 40; r.fit.width -8 8; r.fit.depth -8 8; r.fit.thickness -5 5", x => new Answer()
+            .Cut("face", x.W + x.T + (2 * x.S), x["height"] + x.Fit("depth") + (x.T / 2) + x.S + x.Hem, 2)),
         new("duvet, buttons", "duvet", "o.closure=buttons", Duvet + "; r.doubleHem 40 90; r.buttonSpacing 120 300; r.loop 30 60", x =>
         {
             var open = x["width"] * 2 / 3;

@@ -1631,7 +1631,7 @@ export interface components {
             breaks: boolean;
             changes: components["schemas"]["NumberChangeJson"][];
         };
-        /** @description A shape of a form. */
+        /** @description A shape of a form; `stands` is `lying`, `upright` or `on-its-side`, as one meets the thing. */
         ShapeJson: {
             id: string;
             label: string;
@@ -1640,6 +1640,7 @@ export interface components {
             constructions: string[];
             closures: string[];
             edges: string[];
+            stands: string;
         };
         /** @description A thing on a sheet. */
         SheetCoverJson: {

@@ -52,7 +52,7 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
     <div className="cushion-drawing" ref={ref}>
       <FoldedPicture facets={facets} place={place} size={size} pale={example} />
       <DimensionLines
-        dimensions={thingDimensions(cover.form, boundsOf(points), sizes)}
+        dimensions={thingDimensions(shape.stands, boundsOf(points), sizes)}
         place={place}
         size={size}
         readings={readings}

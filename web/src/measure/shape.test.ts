@@ -25,6 +25,7 @@ const shape: Shape = {
   list: null,
   closures: [],
   edges: [],
+  stands: "lying",
   measures: [measure("width"), measure("depth"), measure("thickness"), measure("diagonal1", true)],
 };
 

@@ -105,14 +105,15 @@ const places: Record<string, [Place, [number, number]]> = {
 };
 
 /** Measures of things that stand upright: their height runs along the piece, and their thickness across it. */
-const upright: Record<string, Record<string, [Place, [number, number]]>> = {
-  "chair-back": { height: [frontLeft, [-34, -4]], thickness: [rightBottom, [22, 24]] },
+const upright: Record<string, [Place, [number, number]]> = {
+  height: [frontLeft, [-34, -4]],
+  thickness: [rightBottom, [22, 24]],
 };
 
 /** The dimension lines of a thing: one for each measure that is taken and has a place on it. */
-export function thingDimensions(form: string, box: Bounds, sizes: Record<string, number>): Dimension[] {
+export function thingDimensions(stands: string, box: Bounds, sizes: Record<string, number>): Dimension[] {
   return Object.entries(sizes).flatMap(([measure, size]): Dimension[] => {
-    const found = upright[form]?.[measure] ?? places[measure];
+    const found = (stands === "upright" && upright[measure]) || places[measure];
     if (!found) {
       return [];
     }

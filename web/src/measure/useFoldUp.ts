@@ -20,33 +20,17 @@ export function draftRequest(cover: Cover, unit: Unit, houseRules: Record<string
   };
 }
 
-/** The cover folded up at its seams by the core: every flat part of it, on the flat and in space. */
+/** The cover folded up at its seams by the core: every flat part of it, on the flat and in space, as the thing stands when one meets it. */
 export function useFoldUp(cover: Cover, unit: Unit, houseRules: Record<string, string> = {}) {
   const request = { ...draftRequest(cover, unit, houseRules), count: 1 };
-  const { form, shape } = cover;
   return useQuery<FoldUp | null>({
     queryKey: ["fold-up", request],
     placeholderData: (before) => before,
     retry: false,
-    select: (folded) =>
-      folded && { ...folded, facets: stood(turns[`${form}/${shape}`] ?? turns[form], folded.facets) },
     queryFn: async ({ signal }) =>
       ((await api.POST("/api/fold-up", { body: request as never, signal })).data as FoldUp | undefined) ??
       null,
   });
-}
-
-type Facets = FoldUp["facets"];
-
-/** The fold-up begins with its first piece lying flat; what stands or lies otherwise in a room is turned to how it is met there. */
-const turns: Record<string, (corner: number[]) => number[]> = {
-  "changing-pad/contoured": ([x = 0, y = 0, z = 0]) => [x, -z, y],
-  bolster: ([x = 0, y = 0, z = 0]) => [x, z, -y],
-  "chair-back": ([x = 0, y = 0, z = 0]) => [x, -z, y],
-};
-
-function stood(turn: ((corner: number[]) => number[]) | undefined, facets: Facets): Facets {
-  return turn ? facets.map((facet) => ({ ...facet, space: facet.space.map(turn) })) : facets;
 }
 
 function pick(lists: Record<string, unknown>, names: string[]) {

@@ -93,11 +93,6 @@ internal static class BagOverBack
         {
             yield return Check.Error("posts-too-wide", "The openings for the posts take the whole upper edge: measure the posts again.", "postWidth");
         }
-
-        if (specification.Rules["ease"].Value.IsZero)
-        {
-            yield return Check.Warning("no-ease", "Without ease the cover has to be pulled over the back by force.", "ease", new Mend("Usual ease", "rules.ease", specification.Unit.IsImperial() ? "3/4 in" : "20 mm"));
-        }
     }
 
     private static Outline StitchLine(Length width, Length height, Length half, UpperCorners corners, Length corner)

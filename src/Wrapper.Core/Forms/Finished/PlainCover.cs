@@ -31,4 +31,13 @@ internal static class PlainCover
         thing.Cover.Choices.Skirt == "gathered" ? round * (double)thing.Cover.Rules.Number("fullness") : round + (16 * thing.Rule("pleatDepth")),
         round,
         drop);
+
+    /// <summary>A bag over something upright, open below; two layers joined round the opening are closed.</summary>
+    public static ExpectedCover OverBack(double width, double thickness, double height, int layers) => new()
+    {
+        Sizes = [width, layers * height, thickness],
+        Opening = layers == 2 ? 0 : 2 * (width + thickness),
+        Area = layers * ((2 * width * height) + (((2 * height) + width) * thickness)),
+        Round = 2 * (width + (layers * height)),
+    };
 }
