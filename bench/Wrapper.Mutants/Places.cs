@@ -12,7 +12,7 @@ internal sealed class Places(SemanticModel model)
     private static readonly string[] Rules = ["seam", "zip", "hem", "joinSeam", "tapeWidth", "pipingLap"];
 
     /// <summary>The order of what these are given is nothing.</summary>
-    private static readonly HashSet<string> Commutative = ["Min", "Max", "Hypot", "DistanceTo", "Meet", "Meets"];
+    private static readonly HashSet<string> Commutative = ["Min", "Max", "Hypot", "DistanceTo", "Meet", "Meets", "Differs"];
 
     private static readonly Dictionary<SyntaxKind, SyntaxKind[]> Operators = new()
     {

@@ -25,7 +25,8 @@ var core = Path.Combine(output, "Wrapper.Core.dll");
 var all = Build.Make(root, core);
 if (Option("--only") is { } only)
 {
-    all = [.. all.Where(mutant => mutant.File.Contains(only, StringComparison.Ordinal) || mutant.Kind.ToString() == only)];
+    var names = only.Split(',');
+    all = [.. all.Where(mutant => names.Any(name => mutant.File.Contains(name, StringComparison.Ordinal) || mutant.Kind.ToString() == name))];
 }
 
 var chosen = all;

@@ -44,20 +44,20 @@ public sealed class LimitsTests
         { "not-square", "box-cushion", Cushion + " diagonal1=27_1/2", "diagonal2=27_13/16", "diagonal2=27_3/4" },
         { "drop-beyond-floor", "ottoman", "width=28 depth=20 height=15", "floorHeight=14_15/16", "floorHeight=15" },
         { "bedding-snug", "duvet", "width=78 length=81", "r.fit.depth=-1/16", "r.fit.depth=0" },
-        { "piece-wider-than-cloth", "pillowcase", "shape=flap width=50 length=26 flap=7", "usable=34_1/2", "usable=34_5/8 o.plates=turned" },
-        { "piece-wider-than-cloth", "pillowcase", "shape=flange width=50 length=26 flange=2", "usable=30_1/2", "usable=30_3/4 o.plates=turned" },
+        { "piece-wider-than-cloth", "pillowcase", "shape=flap width=50 length=26 flap=7 o.plates=turned", "usable=34_1/2", "usable=34_5/8" },
+        { "piece-wider-than-cloth", "pillowcase", "shape=flange width=50 length=26 flange=2 o.plates=turned", "usable=30_1/2", "usable=30_3/4" },
         { "piece-wider-than-cloth", "pillowcase", "width=50 length=26", "usable=50_11/16", "usable=50_3/4" },
-        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=panels-folded r.seam=1/2 r.zip=3/4", "usable=25_3/16", "usable=25_1/4 o.plates=turned" },
-        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=wrap-folded r.seam=1/2 r.zip=3/4", "usable=49_7/16", "usable=49_1/2 o.plates=turned" },
-        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=wrap-notched r.seam=1/2 r.zip=3/4", "usable=49_7/16", "usable=49_1/2 o.plates=turned" },
-        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=envelope r.sideSeam=1 r.tail=9", "usable=31_15/16", "usable=32 o.plates=turned" },
-        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=band-ends r.seam=1/2 r.zip=3/4", "usable=49_7/16", "usable=49_1/2 o.plates=turned" },
-        { "piece-wider-than-cloth", "fitted-sheet", "width=60 length=50 thickness=4 tuckUnder=2 r.hem=1 r.seam=1/2", "usable=63_15/16 o.plates=turned", "usable=64 o.plates=turned" },
-        { "piece-wider-than-cloth", "seat-pad", "width=60 depth=20 thickness=2 r.seam=1/2", "usable=22_15/16", "usable=23 o.plates=turned" },
-        { "piece-wider-than-cloth", "chair-back", "width=60 height=20 thickness=2 r.seam=1/2 r.hem=1 r.ease=0", "usable=22_7/16", "usable=22_1/2 o.plates=turned" },
+        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=panels-folded r.seam=1/2 r.zip=3/4 o.plates=turned", "usable=25_3/16", "usable=25_1/4" },
+        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=wrap-folded r.seam=1/2 r.zip=3/4 o.plates=turned", "usable=49_7/16", "usable=49_1/2" },
+        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=wrap-notched r.seam=1/2 r.zip=3/4 o.plates=turned", "usable=49_7/16", "usable=49_1/2" },
+        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=envelope r.sideSeam=1 r.tail=9 o.plates=turned", "usable=31_15/16", "usable=32" },
+        { "piece-wider-than-cloth", "box-cushion", "width=60 depth=20 thickness=4 construction=band-ends r.seam=1/2 r.zip=3/4 o.plates=turned", "usable=49_7/16", "usable=49_1/2" },
+        { "piece-wider-than-cloth", "fitted-sheet", "width=60 length=50 thickness=4 tuckUnder=2 r.hem=1 r.seam=1/2 o.plates=turned", "usable=63_15/16", "usable=64" },
+        { "piece-wider-than-cloth", "seat-pad", "width=60 depth=20 thickness=2 r.seam=1/2 o.plates=turned", "usable=22_15/16", "usable=23" },
+        { "piece-wider-than-cloth", "chair-back", "width=60 height=20 thickness=2 r.seam=1/2 r.hem=1 r.ease=0 o.plates=turned", "usable=22_7/16", "usable=22_1/2" },
         { "piece-wider-than-cloth", "pouf", "size=22 wrap=2 r.seam=1/2", "usable=26_15/16", "usable=27" },
-        { "piece-wider-than-cloth", "board", "shape=tray width=60 depth=12 r.wall=3", "usable=17_15/16", "usable=18 o.plates=turned" },
-        { "piece-wider-than-cloth", "ottoman", "width=60 depth=20 height=15 topDrop=2 r.seam=1/2", "usable=24_15/16", "usable=25 o.plates=turned" },
+        { "piece-wider-than-cloth", "board", "shape=tray width=60 depth=12 r.wall=3 o.plates=turned", "usable=17_15/16", "usable=18" },
+        { "piece-wider-than-cloth", "ottoman", "width=60 depth=20 height=15 topDrop=2 r.seam=1/2 o.plates=turned", "usable=24_15/16", "usable=25" },
         { "piece-wider-than-cloth", "box-cushion", "depth=60 thickness=4 r.seam=1/2 usable=54", "width=53_1/16", "width=53" },
         { "piece-wider-than-cloth", "box-cushion", "depth=30 thickness=4 r.seam=1/2 r.joinSeam=1/2 usable=20 o.plates=middle-and-sides", "width=57_1/8", "width=57" },
         { "piece-wider-than-cloth", "table", "depth=60 drop=8_3/4 r.hem=1_1/4 r.joinSeam=1/2 construction=flat usable=30 o.plates=middle-and-sides", "width=68_1/8", "width=68" },
@@ -158,6 +158,16 @@ public sealed class LimitsTests
     {
         var check = Assert.Single(Drafter.Draft(Said("box-cushion", $"depth=19 thickness=4 width={typed.Replace(' ', '_')}")).Checks, check => check.Measure == "width");
         Assert.Equal(offered, string.Join('|', check.Mends!.Select(mend => mend.Value)));
+    }
+
+    /// <summary>Left to itself a boxing lies across while the cloth is as wide as its front and two seams, and down the roll when it is not.</summary>
+    [Theory]
+    [InlineData("width=53", "0 180")]
+    [InlineData("width=53_1/16", "90 270")]
+    public void A_boxing_lies_down_the_roll_when_its_front_is_wider_than_the_cloth(string width, string turns)
+    {
+        var draft = Thing.Drafted(Said("box-cushion", $"{width} depth=19 thickness=4 usable=54 r.seam=1/2 o.plates=turned"));
+        Assert.Equal(turns, string.Join(' ', draft.Pieces.First(piece => piece.Id == "boxing").Turns));
     }
 
     [Theory]

@@ -41,6 +41,21 @@ public sealed class SplitsAndDropsTests
             },
             iter: 300);
 
+    /// <summary>On both sides of the widths at which one more drop is needed: 2 × 400 − 20, 3 × 400 − 40, 8 × 400 − 140, less sides of 10.</summary>
+    [Theory]
+    [InlineData(760, 2)]
+    [InlineData(761, 3)]
+    [InlineData(1140, 3)]
+    [InlineData(1141, 4)]
+    [InlineData(3040, 8)]
+    [InlineData(3041, 0)]
+    public void One_more_drop_is_cut_when_the_cloth_gives_a_hair_too_little(int width, int drops)
+    {
+        var outcome = Drafter.Draft(Thing.Millimetres("duvet", $"width={width} length=2000", "o.join=equal-widths o.closure=plain usable=400 r.sideSeam=10 r.joinSeam=10"));
+        Assert.Equal(2 * drops, outcome.Draft?.Pieces.Where(piece => piece.Id == "face").Sum(piece => piece.Quantity) ?? 0);
+        Assert.Equal(drops == 0, outcome.Checks.Any(check => check.Code == "piece-wider-than-cloth"));
+    }
+
     /// <summary>On both sides of the widths at which a middle and two sides, or equal widths, begin and end.</summary>
     [Theory]
     [InlineData("width=80 usable=27 r.sideSeam=1/2 r.joinSeam=1/2", "middle 1,sides no")] // sides of 28 are wider than the cloth
@@ -184,7 +199,8 @@ public sealed class SplitsAndDropsTests
     {
         var outcome = Drafter.Draft(Stations(stations, 450) with { Rules = new Dictionary<string, Entry> { ["fit.width"] = Entry.Number(code == "nothing-left" ? -95 : 0) } });
         Assert.Null(outcome.Draft);
-        Assert.Contains(outcome.Checks, check => check.Level == Checks.CheckLevel.Error && check.Code == code);
+        var check = Assert.Single(outcome.Checks, check => check.Level == Checks.CheckLevel.Error && check.Code == code);
+        Assert.StartsWith(code == "nothing-left" ? "With this fit station 2 is −5 mm wide" : "", check.Text, StringComparison.Ordinal);
     }
 
     private static CoverInput Stations(string stations, int depth) => Thing.Millimetres("seat-pad", $"shape=stations depth={depth} thickness=0") with
