@@ -1,5 +1,5 @@
-using Wrapper.Core.Catalogue;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
