@@ -81,6 +81,31 @@ public sealed class JudgementEndpointTests(Application application) : IClassFixt
         Assert.True(body["facets"]!.AsArray().Count > 20);
     }
 
+    /// <summary>The folded cover is answered as one meets the thing: across, front to back, and up. A headboard and a chair back stand, a roll lies along.</summary>
+    [Theory]
+    [InlineData("""{ "unit": "mm", "form": "headboard", "measures": { "width": 1400, "height": 650, "thickness": 80 } }""", 1400, 80, 650)]
+    [InlineData("""{ "unit": "mm", "form": "chair-back", "measures": { "width": 470, "height": 530, "thickness": 60 }, "rules": { "ease": 0 } }""", 470, 60, 530)]
+    [InlineData("""{ "unit": "mm", "form": "bolster", "measures": { "diameter": 180, "length": 600 } }""", 180, 600, 180)]
+    [InlineData("""{ "unit": "mm", "form": "box-cushion", "measures": { "width": 500, "depth": 450, "thickness": 80 } }""", 500, 450, 80)]
+    public async Task A_folded_cover_stands_as_its_thing_does(string request, double across, double along, double up)
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/fold-up", request);
+        Assert.Equal(200, status);
+        var places = body!["facets"]!.AsArray().SelectMany(facet => facet!["space"]!.AsArray()).Select(place => place!.AsArray().Select(value => (double)value!).ToArray()).ToList();
+        double Reach(int axis) => places.Max(place => place[axis]) - places.Min(place => place[axis]);
+        Assert.True(Math.Abs(Reach(2) - up) < 2 && new[] { Reach(0), Reach(1) }.Order().Zip(new[] { across, along }.Order()).All(pair => Math.Abs(pair.First - pair.Second) < 2), $"{Reach(0)} × {Reach(1)} × {Reach(2)}");
+    }
+
+    /// <summary>The catalogue says of each shape how it stands, and the screens ask nothing else.</summary>
+    [Fact]
+    public async Task The_catalogue_says_how_things_stand()
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Get, "/api/forms", null);
+        Assert.Equal(200, status);
+        var stands = body!["forms"]!.AsArray().SelectMany(form => form!["shapes"]!.AsArray().Select(shape => $"{form["id"]}/{shape!["id"]} {shape["stands"]}")).Where(line => !line.EndsWith(" lying", StringComparison.Ordinal));
+        Assert.Equal(["bolster/round on-its-side", "chair-back/posts upright", "chair-back/rounded upright", "chair-back/square upright", "changing-pad/contoured upright", "headboard/square upright"], stands.Order(StringComparer.Ordinal));
+    }
+
     [Theory]
     [InlineData("""{ "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": [[0,0],[500,0],[520,300,15],[400,480],[0,450]] } }""")]
     [InlineData("""{ "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": "0, 0; 500, 0; 520, 300, 15; 400, 480; 0, 450" } }""")]
