@@ -28,6 +28,7 @@ const walks: {
   { thing: "Ottoman", measures: ["28", "20", "15"], first: /^Top 1: 29 × 21/ },
   { thing: "Pouf", measures: ["22", "2 1/4"], first: /^Top and bottom 2: 27¼ × 27¼/ },
   { thing: "Chair back", measures: ["18 1/2", "2 1/4", "21"], first: /22½/ },
+  { thing: "Headboard", measures: ["52", "26", "3"], first: /56 × 29/ },
   { thing: "Slipcover", rows: [["Inside back", "24", "26", "1"]], first: /^Inside back 1/ },
   { thing: "Throw-over", measures: ["60", "72", "52", "34", "4"], first: /^Seat/ },
   { thing: "Mattress", shape: "cut corner", measures: ["52", "76", "14", "30", "6"], first: /^Plate/ },
