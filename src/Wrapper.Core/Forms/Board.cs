@@ -48,18 +48,11 @@ internal static class Board
                     ["tub-notched"]) { Edges = BoardEdges },
             ])
         { RuleVariants = new Dictionary<string, string> { ["seam"] = "tubSeam", ["hem"] = "boardHem" } },
-        Draft,
-        thing => new(Finished(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft),
+        thing => Expectation.Plain(Finished(thing)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         checks.Add(Check.Note("hot-work-caution", "Under an iron only layers that stand heat: cotton, wool, a reflective cloth. Polyester melts.", null));
         return specification.Shape.Id switch
         {
@@ -77,19 +70,19 @@ internal static class Board
         if (!fall.Value.IsPositive)
         {
             checks.Add(Check.Error("wall-too-short", "The casing takes the whole wall: make the wall deeper or the casing narrower.", "wall", new Mend("Usual wall", "rules.wall", specification.Unit.IsImperial() ? "3 1/2 in" : "90 mm")));
-            return new() { Checks = checks };
+            return new();
         }
 
         var plan = PlanShapes.Tapered(width, width, depth);
         var cover = TubNotched.Construct(width, depth, TubDepth.Of(fall, Worked.Zero), hem, specification);
-        return Padded(cover, checks, plan, specification);
+        return PaddingLayers.Under(cover, plan, specification);
     }
 
     private static ConstructedCover PressingTable(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
         if (Plans.Of(specification, sizes, checks) is not { } plan || checks.HasError())
         {
-            return new() { Checks = checks };
+            return new();
         }
 
         var (drop, hem) = (sizes.Of("drop"), Casing(specification));
@@ -97,13 +90,13 @@ internal static class Board
         if (isRounded && specification.Obstacles.Count > 0)
         {
             checks.Add(Check.Error("obstacles-on-a-curve", "Obstacles are placed on a board with square corners: leave the corner radius out, or the obstacles.", "obstacles", new Mend("Square corners", "measures.cornerRadius", "0")));
-            return new() { Checks = checks };
+            return new();
         }
 
         var cover = isRounded
             ? OutlineMargin.Construct(plan, (drop + hem).Named("wall"), specification)
             : TubNotched.Construct(plan.Width, plan.Depth, TubDepth.Of(drop, Worked.Zero), hem, specification);
-        return Padded(cover, checks, plan, specification);
+        return PaddingLayers.Under(cover, plan, specification);
     }
 
     private static ConstructedCover Ironing(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
@@ -111,18 +104,12 @@ internal static class Board
         var plan = specification.Shape.Id == "outline" ? Plans.Of(specification, sizes, checks) : ByNumbers(specification, sizes, checks);
         if (plan is null || checks.HasError())
         {
-            return new() { Checks = checks };
+            return new();
         }
 
         var margin = specification.Rules["margin"] + sizes.Wadding(MeasureAxis.Thickness);
-        return Padded(OutlineMargin.Construct(plan, margin, specification), checks, plan, specification);
+        return PaddingLayers.Under(OutlineMargin.Construct(plan, margin, specification), plan, specification);
     }
-
-    private static ConstructedCover Padded(ConstructedCover cover, List<Check> checks, ClosedPlan plan, CoverSpecification specification) => cover with
-    {
-        Checks = [.. checks, .. cover.Checks],
-        Pieces = cover.Pieces.Count == 0 ? [] : [.. cover.Pieces, .. PaddingLayers.Of(cover, plan, specification)],
-    };
 
     /// <summary>The turn and the casing; a hem that was said stands for both.</summary>
     private static Worked Casing(CoverSpecification specification) =>

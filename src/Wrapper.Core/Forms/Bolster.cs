@@ -29,23 +29,11 @@ internal static class Bolster
                     ["band-ends"]) { Stands = Standing.OnItsSide, Closures = ["invisible-zip", "zip"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["closedEnd"] = "bolsterClosedEnd" } },
-        Draft,
-        thing => new(Finished(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft, Untaken(specification)),
+        thing => Expectation.Plain(Finished(thing)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (!sizes.Has("diameter") && !sizes.Has("circumference"))
-        {
-            checks.Add(Check.Error("measure-missing", "Diameter is not taken yet: take it across the end, or the circumference round the roll.", "diameter"));
-        }
-
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         var diameter = sizes.Has("diameter") ? sizes.Of("diameter") : sizes.AcrossFromRound("circumference");
         var length = sizes.Of("length");
         if (sizes.Has("diameter") && sizes.Has("circumference"))
@@ -62,9 +50,17 @@ internal static class Bolster
             specification);
         return cover with
         {
-            Checks = [.. checks, .. cover.Checks, .. OpeningChecks(cover, diameter, specification)],
+            Checks = [.. cover.Checks, .. OpeningChecks(cover, diameter, specification)],
             Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, new("bolster-form", "Bolster form", specification.Count, length, diameter)],
         };
+    }
+
+    private static IEnumerable<Check> Untaken(CoverSpecification specification)
+    {
+        if (!specification.Measures.ContainsKey("diameter") && !specification.Measures.ContainsKey("circumference"))
+        {
+            yield return Check.Error("measure-missing", "Diameter is not taken yet: take it across the end, or the circumference round the roll.", "diameter");
+        }
     }
 
     /// <summary>The usual closed end is never over a sixth of the length, and leaves an opening the filling goes through.</summary>

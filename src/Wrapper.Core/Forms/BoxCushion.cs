@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms;
 
@@ -14,6 +15,6 @@ internal static class BoxCushion
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
         new FormDefinition("box-cushion", "Box cushion", BoxedShapes.All(["boxing-strip", "wrap-notched", "wrap-folded", "panels-folded", "band-ends", "envelope"], Boxed, Zipped)),
-        BoxedDraft.Draft,
-        thing => new(BoxedFinish.Of(thing), [], null, 0));
+        specification => FormDraft.Of(specification, BoxedDraft.Draft),
+        thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

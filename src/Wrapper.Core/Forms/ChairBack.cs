@@ -19,18 +19,11 @@ internal static class ChairBack
             "Chair back",
             [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail("postWidth", "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm") with { RunsAcross = true })])
         { RuleVariants = new Dictionary<string, string> { ["hem"] = "chairBackHem", ["gap"] = "chairBackGap" } },
-        Draft,
-        thing => new(Finished(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft),
+        thing => Expectation.Plain(Finished(thing)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         var width = (sizes.Of("width") + specification.Rules["ease"]).Named("width with its ease");
         var (corners, corner) = specification.Shape.Id switch
         {
@@ -39,7 +32,7 @@ internal static class ChairBack
             _ => (UpperCorners.Boxed, Worked.Zero),
         };
         var cover = BagOverBack.Construct(width, sizes.Of("thickness"), sizes.Of("height"), corners, corner, specification);
-        return cover with { Checks = [.. checks, .. cover.Checks, .. Ease(specification)] };
+        return cover with { Checks = [.. cover.Checks, .. Ease(specification)] };
     }
 
     private static IEnumerable<Check> Ease(CoverSpecification specification)

@@ -39,21 +39,14 @@ internal static class ChangingPad
                     ["band-ends"]) { Stands = Standing.Upright, Edges = ["casing-elastic", "stretched-elastic", "drawstring"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "padHem" } },
-        Draft,
-        thing => new(thing.Cover.Shape.Id == "flat" ? FittedSheet.Finished(thing) : Contoured(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft),
+        thing => Expectation.Plain(thing.Cover.Shape.Id == "flat" ? FittedSheet.Finished(thing) : Contoured(thing)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
         if (specification.Shape.Id == "flat")
         {
-            return FittedSheet.Draft(specification);
-        }
-
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
+            return FittedSheet.Draft(specification, sizes, checks);
         }
 
         var (width, side, rim, flat, flatHeight) = (sizes.Of("overallWidth"), sizes.Of("sideHeight"), sizes.Of("rim"), sizes.Of("flatWidth"), sizes.Of("flatHeight"));
@@ -82,7 +75,7 @@ internal static class ChangingPad
 
         if (checks.HasError())
         {
-            return new() { Checks = checks };
+            return new();
         }
 
         var slope = Worked.Slant(across, down).Named("slope");
@@ -95,7 +88,7 @@ internal static class ChangingPad
             developed + (2 * under),
             [new("L", "Finished length", length), new("W", "Finished width", width), new("slope", "Slope, along itself", slope), new("developed", "Sides and top, developed", developed)],
             specification);
-        return cover with { Checks = [.. checks, .. cover.Checks, .. FormChecks.ForAChild(specification)] };
+        return cover with { Checks = [.. cover.Checks, .. FormChecks.ForAChild(specification)] };
     }
 
     /// <summary>A pad with raised sides, its band drawn in underneath.</summary>

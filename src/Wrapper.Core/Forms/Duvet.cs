@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Pattern;
@@ -23,22 +22,11 @@ internal static class Duvet
                     ["bag"]) { Closures = ["buttons", "snaps", "zip", "overlap", "ties", "plain"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["hem"] = "doubleHem" } },
-        Draft,
-        thing => new(Finished(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft, FormChecks.NeverSnug(specification)),
+        thing => Expectation.Plain(Finished(thing)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
-    {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        checks.AddRange(FormChecks.NeverSnug(specification));
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
-        var cover = BagOpenEnd.Construct(sizes.Of("width"), sizes.Of("length"), specification);
-        return cover with { Checks = [.. checks, .. cover.Checks] };
-    }
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes) =>
+        BagOpenEnd.Construct(sizes.Of("width"), sizes.Of("length"), specification);
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {

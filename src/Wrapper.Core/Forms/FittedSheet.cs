@@ -30,27 +30,20 @@ internal static class FittedSheet
                     ["tub-notched"]) { Edges = ["casing-elastic", "stretched-elastic"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "sheetHem" } },
-        Draft,
-        thing => new(Finished(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft),
+        thing => Expectation.Plain(Finished(thing)));
 
-    public static ConstructedCover Draft(CoverSpecification specification)
+    public static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         var (width, length, under) = (sizes.Of("width"), sizes.Of("length"), sizes.Of("tuckUnder"));
         checks.AddRange(FormChecks.Under(under.Value, PlanShapes.Tapered(width, width, length), "tuckUnder", specification));
         if (checks.HasError())
         {
-            return new() { Checks = checks };
+            return new();
         }
 
         var cover = TubNotched.Construct(width, length, TubDepth.Of(sizes.Of("thickness"), under), specification.Rules["hem"], specification);
-        return cover with { Checks = [.. checks, .. cover.Checks, .. FormChecks.ForAChild(specification)] };
+        return cover with { Checks = [.. cover.Checks, .. FormChecks.ForAChild(specification)] };
     }
 
     public static ExpectedCover Finished(MeasuredThing thing)

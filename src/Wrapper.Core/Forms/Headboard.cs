@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Pattern;
@@ -28,19 +27,9 @@ internal static class Headboard
                     ["bag"]) { Stands = Standing.Upright, Closures = ["gap"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["hem"] = "chairBackHem", ["gap"] = "chairBackGap" } },
-        Draft,
-        thing => new(PlainCover.OverBack(thing.Across("width"), thing.Up("thickness"), thing.Along("height"), thing.Cover.Choices.Reversible ? 2 : 1), [], null, 0));
+        specification => FormDraft.Of(specification, Draft),
+        thing => Expectation.Plain(PlainCover.OverBack(thing.Across("width"), thing.Up("thickness"), thing.Along("height"), thing.Cover.Choices.Reversible ? 2 : 1)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
-    {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
-        var cover = BagOverBack.Construct(sizes.Of("width"), sizes.Of("thickness"), sizes.Of("height"), UpperCorners.Boxed, Worked.Zero, specification);
-        return cover with { Checks = [.. checks, .. cover.Checks] };
-    }
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes) =>
+        BagOverBack.Construct(sizes.Of("width"), sizes.Of("thickness"), sizes.Of("height"), UpperCorners.Boxed, Worked.Zero, specification);
 }

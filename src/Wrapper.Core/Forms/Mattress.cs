@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms;
 
@@ -28,6 +29,6 @@ internal static class Mattress
                     ["boxing-strip"]) { Closures = ["zip"] },
                 new("outline", "Free outline", [Measures.Thickness, Measures.CornerRadius], ["boxing-strip"]) { List = MeasureList.Points, Closures = ["zip"] },
             ]),
-        BoxedDraft.Draft,
-        thing => new(BoxedFinish.Of(thing), [], null, 0));
+        specification => FormDraft.Of(specification, BoxedDraft.Draft),
+        thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

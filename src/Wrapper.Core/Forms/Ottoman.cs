@@ -32,29 +32,21 @@ internal static class Ottoman
                     ["tub-walls"]) { Edges = ["hook-and-loop", "double-hem", "skirt"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["hem"] = "ottomanHem" } },
-        Draft,
-        thing => new(Finished(thing), [], Skirt(thing), MeasuredThing.Medallion(thing)));
+        specification => FormDraft.Of(specification, Draft),
+        thing => new(Finished(thing), [], Skirt(thing), thing.Medallion));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         var plan = PlanShapes.Tapered(sizes.Of("width"), sizes.Of("width"), sizes.Of("depth"));
         var (height, under) = (sizes.Of("height"), sizes.Of("return"));
         checks.AddRange(FormChecks.Under(under.Value, plan, "return", specification));
         checks.AddRange(FormChecks.ToTheFloor(height.Value, sizes, specification));
         if (checks.HasError())
         {
-            return new() { Checks = checks };
+            return new();
         }
 
-        var cover = TubWalls.Construct(plan, new(height, under, sizes.AsTaken("topDrop")), specification);
-        return cover with { Checks = [.. checks, .. cover.Checks] };
+        return TubWalls.Construct(plan, new(height, under, sizes.AsTaken("topDrop")), specification);
     }
 
     private static ExpectedCover Finished(MeasuredThing thing)

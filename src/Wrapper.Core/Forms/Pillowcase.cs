@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Pattern;
@@ -24,27 +23,18 @@ internal static class Pillowcase
                 new("flange", "With flange", Pillow(Measures.Detail("flange", "Flange", "The flat border beyond the pillow, on each side.", "2", "50 mm") with { Optional = true, Rule = "flange" }), ["bag"]),
             ])
         { RuleVariants = new Dictionary<string, string>(Light) { ["hem"] = "pillowHem" } },
-        Draft,
-        thing => new(Finished(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft, FormChecks.NeverSnug(specification)),
+        thing => Expectation.Plain(Finished(thing)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        checks.AddRange(FormChecks.NeverSnug(specification));
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         var (width, length) = (sizes.Of("width"), sizes.Of("length"));
-        var cover = specification.Shape.Id switch
+        return specification.Shape.Id switch
         {
             "flange" => BagPillow.Flanged(width, length, sizes.Of("flange"), specification),
             "flap" => BagPillow.Open(width, length, sizes.Of("flap"), specification),
             _ => BagPillow.Open(width, length, Worked.Zero, specification),
         };
-        return cover with { Checks = [.. checks, .. cover.Checks] };
     }
 
     private static MeasureDefinition[] Pillow(params MeasureDefinition[] more) =>

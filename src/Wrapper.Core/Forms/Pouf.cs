@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Boxing;
 using Wrapper.Core.Constructions.Poufs;
 using Wrapper.Core.Forms.Finished;
@@ -34,24 +33,17 @@ internal static class Pouf
                     ["boxing-strip"]) { Closures = ["zip", "gap"] },
             ])
         { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam" } },
-        Draft,
-        thing => new(Finished(thing), [], null, 0));
+        specification => FormDraft.Of(specification, Draft),
+        thing => Expectation.Plain(Finished(thing)));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         var isCube = specification.Shape.Id == "cube";
         var cover = isCube
             ? PoufWrapped.Construct(sizes.Of("size"), sizes.Of("wrap"), specification)
             : BoxingStrip.Construct(PlanShapes.Round(sizes.Of("diameter")), sizes.Of("height"), specification);
         var (across, high) = (sizes.Of(isCube ? "size" : "diameter").Value, sizes.Of(isCube ? "size" : "height").Value);
-        return cover with { Checks = [.. checks, .. cover.Checks], Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, .. Stuffing.Of(specification, across, across, high, !isCube)] };
+        return cover with { Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, .. Stuffing.Of(specification, across, across, high, !isCube)] };
     }
 
     private static ExpectedCover Finished(MeasuredThing thing)

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms;
 
@@ -22,6 +23,6 @@ internal static class SeatPad
                 .. BoxedShapes.All(PadWays, PadWays, PadClosures).Select(shape => shape with { Measures = [.. shape.Measures.Select(measure => measure.Name == "thickness" ? PadThickness : measure)] }),
                 new("stations", "Widths at stations", [Measures.Depth, PadThickness], PadWays) { List = MeasureList.Stations, Closures = PadClosures },
             ]),
-        BoxedDraft.Draft,
-        thing => new(BoxedFinish.Of(thing), [], null, 0));
+        specification => FormDraft.Of(specification, BoxedDraft.Draft),
+        thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

@@ -33,16 +33,14 @@ internal static class Table
                 new("oval", "Oval", [Measures.Width with { LikelyLeast = Least, Guidance = "Across the longer way, edge to edge.", ExampleInches = "60", ExampleMillimetres = "1500 mm" }, Measures.Depth with { LikelyLeast = Least, Guidance = "Across the shorter way, edge to edge.", ExampleInches = "40", ExampleMillimetres = "1000 mm" }, Drop, Measures.FloorHeight], ["tub-walls", "flat"]) { Edges = TableEdges },
             ])
         { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "tableHem" } },
-        Draft,
-        thing => new(Finished(thing), [], null, MeasuredThing.Medallion(thing)));
+        specification => FormDraft.Of(specification, Draft),
+        thing => new(Finished(thing), [], null, thing.Medallion));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError() || Plans.Of(specification, sizes, checks) is not { } plan)
+        if (Plans.Of(specification, sizes, checks) is not { } plan)
         {
-            return new() { Checks = checks };
+            return new();
         }
 
         var drop = sizes.Of("drop");
@@ -53,7 +51,7 @@ internal static class Table
             TubNotched.Id => TubNotched.Construct(plan.Width, plan.Depth, TubDepth.Of(drop, Worked.Zero), specification.Rules["hem"], specification),
             _ => TubWalls.Construct(plan, TubDepth.Of(drop, Worked.Zero), specification),
         };
-        return cover with { Checks = [.. checks, .. cover.Checks], Pieces = [.. cover.Pieces, .. PaddingLayers.Of(cover, plan, specification)] };
+        return PaddingLayers.Under(cover, plan, specification);
     }
 
     /// <summary>A cloth that hangs over all edges: the table’s outline moved out by the drop.</summary>

@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
@@ -32,26 +31,18 @@ internal static class ThrowOver
                     ],
                     ["blocks"]),
             ]),
-        Draft,
+        specification => FormDraft.Of(specification, Draft),
         thing => new(null, Finished(thing), null, 0));
 
-    private static ConstructedCover Draft(CoverSpecification specification)
+    private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError())
-        {
-            return new() { Checks = checks };
-        }
-
         var rules = specification.Rules;
         var tuck = Tuck.Used(rules["tuck"], sizes.AsTaken("freeTuck"));
         var spare = rules["tuckSpare"];
         var seat = new BlockZone("block-seat", "Seat", sizes.Of("seatWidth"), sizes.Of("seatRun"), new(tuck, tuck, Worked.Zero, spare), 1, rules["hem"], rules["hem"]);
         var arms = Hands.Select(side => new BlockZone(
             $"block-arm-{side}", side == "left" ? "Left arm" : "Right arm", sizes.Of("armDepth"), sizes.Of("armRun"), new(spare, Worked.Zero, Worked.Zero, tuck), 1, rules["hem"], rules["hem"]));
-        var cover = Blocks.Construct([seat, .. arms], rules["hem"], specification);
-        return cover with { Checks = [.. checks, .. cover.Checks] };
+        return Blocks.Construct([seat, .. arms], rules["hem"], specification);
     }
 
     private static IReadOnlyList<ExpectedZone> Finished(MeasuredThing thing)

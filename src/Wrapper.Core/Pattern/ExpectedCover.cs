@@ -41,4 +41,8 @@ public sealed record ExpectedSkirt(double Length, double Round, double Drop);
 /// <param name="Zones">The zones of a cover that is pinned.</param>
 /// <param name="Skirt">Its skirt; null for none.</param>
 /// <param name="Medallion">The finished diameter of its medallion; 0 for none.</param>
-public sealed record Expectation(ExpectedCover? Cover, IReadOnlyList<ExpectedZone> Zones, ExpectedSkirt? Skirt, double Medallion);
+public sealed record Expectation(ExpectedCover? Cover, IReadOnlyList<ExpectedZone> Zones, ExpectedSkirt? Skirt, double Medallion)
+{
+    /// <summary>A cover that is folded up and has nothing besides: no zones, no skirt, no medallion.</summary>
+    public static Expectation Plain(ExpectedCover cover) => new(cover, [], null, 0);
+}

@@ -13,7 +13,7 @@ internal sealed class MeasuredThing(CoverSpecification cover)
     public CoverSpecification Cover { get; } = cover;
 
     /// <summary>The finished diameter of its medallion; 0 for none.</summary>
-    public static double Medallion(MeasuredThing thing) => thing.Cover.Choices.Medallion is { } diameter ? diameter.Millimetres : 0;
+    public double Medallion => Cover.Choices.Medallion is { } diameter ? diameter.Millimetres : 0;
 
     public bool Has(string measure) => Cover.Measures.ContainsKey(measure);
 

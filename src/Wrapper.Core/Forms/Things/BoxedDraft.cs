@@ -14,20 +14,18 @@ namespace Wrapper.Core.Forms.Things;
 /// <summary>Hands a boxed thing's finished plan and thickness to the construction that was chosen.</summary>
 internal static class BoxedDraft
 {
-    public static ConstructedCover Draft(CoverSpecification specification)
+    public static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var sizes = new FinishedSizes(specification);
-        var checks = FormChecks.Of(specification, sizes).ToList();
-        if (checks.HasError() || Plans.Of(specification, sizes, checks) is not { } plan || checks.HasError())
+        if (Plans.Of(specification, sizes, checks) is not { } plan || checks.HasError())
         {
-            return new() { Checks = checks };
+            return new();
         }
 
         var thickness = sizes.Of("thickness");
         var cover = Make(plan, thickness, specification);
         return cover with
         {
-            Checks = [.. checks, .. FormChecks.OfPlan(plan, thickness, specification), .. cover.Checks],
+            Checks = [.. FormChecks.OfPlan(plan, thickness, specification), .. cover.Checks],
             Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, .. Foam(specification, sizes, plan)],
         };
     }

@@ -10,14 +10,13 @@ namespace Wrapper.Core.Forms.Things;
 /// <summary>Padding that lies under a cover.</summary>
 internal static class PaddingLayers
 {
-    /// <summary>Each layer of padding is a piece too, as large as what it lies on.</summary>
-    public static IEnumerable<Piece> Of(ConstructedCover cover, ClosedPlan plan, CoverSpecification specification)
-    {
-        if (cover.Pieces.Count == 0 || specification.MeasuredFrom != MeasuredFrom.Filling)
-        {
-            yield break;
-        }
+    /// <summary>The cover with its layers of padding among its pieces; as it is where it could not be drafted, or where the padding was measured with the thing.</summary>
+    public static ConstructedCover Under(ConstructedCover cover, ClosedPlan plan, CoverSpecification specification) =>
+        cover.Pieces.Count == 0 || specification.MeasuredFrom != MeasuredFrom.Filling ? cover : cover with { Pieces = [.. cover.Pieces, .. Of(plan, specification)] };
 
+    /// <summary>Each layer of padding is a piece too, as large as what it lies on.</summary>
+    private static IEnumerable<Piece> Of(ClosedPlan plan, CoverSpecification specification)
+    {
         for (var i = 0; i < specification.Padding.Count; i++)
         {
             var layer = specification.Padding[i];
