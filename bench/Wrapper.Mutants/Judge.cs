@@ -61,12 +61,12 @@ internal sealed class Judge(string folder, string core)
             }
         }
 
-        _tests.Sort((a, b) => (Rank(a), a.Took, a.Test).CompareTo((Rank(b), b.Took, b.Test)));
-
         // Of the golden answers each form's quickest first, then each form's next: a change to what all forms share is seen by all.
-        var turns = _tests.Where(test => Rank(test) == 2).GroupBy(FormOf).SelectMany(form => form.Select((test, turn) => (test, turn))).ToDictionary(of => of.test.Test, of => of.turn);
-        _tests.Sort((a, b) => (Rank(a), turns.GetValueOrDefault(a.Test), a.Took, a.Test).CompareTo((Rank(b), turns.GetValueOrDefault(b.Test), b.Took, b.Test)));
+        var turns = _tests.Where(test => Rank(test) == 2).GroupBy(FormOf).SelectMany(form => form.OrderBy(test => test.Took).Select((test, turn) => (test, turn))).ToDictionary(of => of.test.Test, of => of.turn);
+        _tests.Sort((a, b) => Place(a).CompareTo(Place(b)));
         return _tests.Count;
+
+        (int, int, int, int) Place((int Test, int Took, HashSet<int> Covers, string Name) test) => (Rank(test), turns.GetValueOrDefault(test.Test), test.Took, test.Test);
 
         static string FormOf((int Test, int Took, HashSet<int> Covers, string Name) test) => test.Name.Split(',')[0];
 
