@@ -100,12 +100,12 @@ public sealed class FormSlipsTests
     {
         foreach (var (code, points) in Outlines)
         {
-            var input = Thing.Inches("box-cushion", "shape=outline thickness=4") with { Points = Points(points) };
+            var input = Thing.Inches("box-cushion", "shape=outline thickness=4") with { Points = Thing.Points(points) };
             var check = Assert.Single(Drafter.Draft(input).Checks, check => check.Level == CheckLevel.Error);
             Assert.Equal(code, check.Code);
         }
 
-        Assert.NotNull(Drafter.Draft(Thing.Inches("box-cushion", "shape=outline thickness=4", "r.zipTurn=0") with { Points = Points("0 0 1;20 0;20 16 -1;0 16") }).Draft);
+        Assert.NotNull(Drafter.Draft(Thing.Inches("box-cushion", "shape=outline thickness=4", "r.zipTurn=0") with { Points = Thing.Points("0 0 1;20 0;20 16 -1;0 16") }).Draft);
         var many = Thing.Inches("box-cushion", "shape=outline thickness=4") with { Points = [.. Enumerable.Repeat(new PointInput(Entry.Number(1), Entry.Number(1)), 10_000)] };
         Assert.Contains(Drafter.Draft(many).Checks, check => check.Code == "too-many-points");
     }
@@ -173,7 +173,4 @@ public sealed class FormSlipsTests
             : said.StartsWith("zones=", StringComparison.Ordinal) ? input with { Zones = [new() { Width = Entry.Typed("20"), Height = Entry.Typed("20") }] }
             : input;
     }
-
-    internal static PointInput[] Points(string text) =>
-        [.. text.Split(';').Select(point => point.Split(' ')).Select(parts => new PointInput(Entry.Typed(parts[0]), Entry.Typed(parts[1]), parts.Length > 2 ? Entry.Typed(parts[2]) : null))];
 }

@@ -70,7 +70,7 @@ public sealed class GoldenTests
         .. CheckTests.Slips.SelectMany((slip, i) => Told($"check {i}", CheckTests.With(slip.Data.Item2, slip.Data.Item3), CheckTests.With(slip.Data.Item2, slip.Data.Item4))),
         .. FormSlipsTests.Slips.SelectMany((slip, i) => Told($"form {i}", FormSlipsTests.Said(slip.Data.Item2, slip.Data.Item3, slip.Data.Item4), FormSlipsTests.Said(slip.Data.Item2, slip.Data.Item3, slip.Data.Item5))),
         .. ListSlipsTests.Slips.SelectMany((slip, i) => Told($"list {i}", slip.Data.Item2, slip.Data.Item3)),
-        .. FormSlipsTests.Outlines.SelectMany((outline, i) => Told($"outline {i}", Thing.Inches("box-cushion", "shape=outline thickness=4") with { Points = FormSlipsTests.Points(outline.Points) })),
+        .. FormSlipsTests.Outlines.SelectMany((outline, i) => Told($"outline {i}", Thing.Inches("box-cushion", "shape=outline thickness=4") with { Points = Thing.Points(outline.Points) })),
     ]);
 
     /// <summary>Covers with one line moved: what the proof says of them, and where it finds them open.</summary>

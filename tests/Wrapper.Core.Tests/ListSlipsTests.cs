@@ -8,7 +8,7 @@ namespace Wrapper.Core.Tests;
 /// <summary>Slips in what is given as a list: points, stations, zones, obstacles, corrections; and in what such a thing takes.</summary>
 public sealed class ListSlipsTests
 {
-    private static readonly PointInput[] Square = Points("0 0;20 0;20 16;0 16");
+    private static readonly PointInput[] Square = Thing.Points("0 0;20 0;20 16;0 16");
 
     /// <summary>Code, the cover that makes the slip, and one that nearly does.</summary>
     public static TheoryData<string, CoverInput, CoverInput> Slips => new()
@@ -37,17 +37,17 @@ public sealed class ListSlipsTests
         },
         {
             "fit-too-large-for-outline",
-            Thing.Inches("box-cushion", "shape=outline thickness=2 r.fit.width=-1 r.zipTurn=0") with { Points = Points("0 0;20 0;20 16;0 16;0 8.2;-0.2 8;0 7.8") },
+            Thing.Inches("box-cushion", "shape=outline thickness=2 r.fit.width=-1 r.zipTurn=0") with { Points = Thing.Points("0 0;20 0;20 16;0 16;0 8.2;-0.2 8;0 7.8") },
             Thing.Inches("box-cushion", "shape=outline thickness=2 r.fit.width=-1 r.zipTurn=0") with { Points = Square }
         },
         {
             "slot-too-narrow",
-            Thing.Inches("box-cushion", "shape=outline thickness=2 r.zipTurn=-1") with { Points = Points("0 0;20 0;20 16;10.4 16;10.4 10;9.6 10;9.6 16;0 16") },
-            Thing.Inches("box-cushion", "shape=outline thickness=2 r.zipTurn=-1") with { Points = Points("0 0;20 0;20 16;11 16;11 10;9 10;9 16;0 16") }
+            Thing.Inches("box-cushion", "shape=outline thickness=2 r.zipTurn=-1") with { Points = Thing.Points("0 0;20 0;20 16;10.4 16;10.4 10;9.6 10;9.6 16;0 16") },
+            Thing.Inches("box-cushion", "shape=outline thickness=2 r.zipTurn=-1") with { Points = Thing.Points("0 0;20 0;20 16;11 16;11 10;9 10;9 16;0 16") }
         },
         {
             "corner-too-sharp",
-            Thing.Inches("seat-pad", "shape=outline thickness=2") with { Points = Points("0 0;20 0;19 6") },
+            Thing.Inches("seat-pad", "shape=outline thickness=2") with { Points = Thing.Points("0 0;20 0;19 6") },
             Thing.Inches("seat-pad", "shape=outline thickness=2") with { Points = Square }
         },
         { "contour-is-flat", Contour("rim=2 flatWidth=10 flatHeight=3"), Contour("rim=2 flatWidth=7 flatHeight=1") },
@@ -89,7 +89,4 @@ public sealed class ListSlipsTests
     private static CoverInput Contour(string measures) => Thing.Inches("changing-pad", "shape=contoured length=28 overallWidth=14 sideHeight=3 " + measures);
 
     private static CoverInput Notched(string reach) => Thing.Inches("box-cushion", "width=26 depth=15 thickness=3_1/2 construction=wrap-notched") with { Rules = Cushions.Typed(("zipReach", reach)) };
-
-    private static PointInput[] Points(string text) =>
-        [.. text.Split(';').Select(point => point.Split(' ')).Select(parts => new PointInput(Entry.Typed(parts[0]), Entry.Typed(parts[1])))];
 }

@@ -34,6 +34,14 @@ internal static class Thing
         return draft.Format.Rounded(draft.Numbers().First(number => number.For == name).Value.Value);
     }
 
+    /// <summary>The corners of an outline from <c>0 0; 400 0; 400 300 12</c>, each as typed: across, front to back, and how far the edge after it rises.</summary>
+    public static PointInput[] Points(string text) => [.. Rows(text).Select(row => new PointInput(Entry.Typed(row[0]), Entry.Typed(row[1]), row.Length > 2 ? Entry.Typed(row[2]) : null))];
+
+    /// <summary>Widths at stations from <c>0 400; 450 380</c>: how far from the front, and how wide there.</summary>
+    public static StationInput[] Stations(string text) => [.. Rows(text).Select(row => new StationInput(Entry.Typed(row[0]), Entry.Typed(row[1])))];
+
+    private static IEnumerable<string[]> Rows(string text) => text.Split(';').Select(row => row.Split(' ', StringSplitOptions.RemoveEmptyEntries));
+
     private static CoverInput Of(string unit, string form, string measures, string said)
     {
         var all = (measures + " " + said).Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split('=', 2)).ToList();

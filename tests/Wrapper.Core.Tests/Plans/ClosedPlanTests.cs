@@ -39,10 +39,10 @@ public sealed class ClosedPlanTests
         const double Radius = 40;
         var input = Thing.Millimetres("box-cushion", "shape=outline thickness=80 cornerRadius=40") with
         {
-            Points = [.. points.Split(';').Select(point => point.Trim().Split(' ').Select(int.Parse).ToArray()).Select(at => new PointInput(Entry.Number(at[0]), Entry.Number(at[1])))],
+            Points = Thing.Points(points),
         };
-        var corners = points.Split(';').Select(point => point.Trim().Split(' ').Select(double.Parse).ToArray()).ToList();
-        var (width, depth) = (corners.Max(at => at[0]) - corners.Min(at => at[0]), corners.Max(at => at[1]) - corners.Min(at => at[1]));
+        double Reach(Func<PointInput, Entry> along) => input.Points.Max(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture)) - input.Points.Min(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture));
+        var (width, depth) = (Reach(point => point.X), Reach(point => point.Y));
         var foam = Thing.Drafted(input).Notions.Single(notion => notion.Kind == "foam");
         var shorter = Radius * (Math.Sqrt(2) - 1);
         Assert.Equal(width - (across * shorter), foam.Width!.Value.Millimetres, 1e-4);

@@ -205,6 +205,6 @@ public sealed class SplitsAndDropsTests
 
     private static CoverInput Stations(string stations, int depth) => Thing.Millimetres("seat-pad", $"shape=stations depth={depth} thickness=0") with
     {
-        Stations = [.. stations.Split(';').Select(station => station.Trim().Split(' ').Select(number => decimal.Parse(number, System.Globalization.CultureInfo.InvariantCulture)).ToArray()).Select(at => new StationInput(Entry.Number(at[0]), Entry.Number(at[1])))],
+        Stations = Thing.Stations(stations),
     };
 }
