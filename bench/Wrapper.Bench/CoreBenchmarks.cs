@@ -1,5 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -35,7 +36,7 @@ public class CoreBenchmarks
     private static readonly ClothBuyer Buyer = new(
         [new("seat", Seat), new("back", Seat with { Measures = Typed(("width", "48 1/2"), ("depth", "15"), ("thickness", "3 1/2")) })],
         LengthUnit.Inch,
-        new Dictionary<string, Length>());
+        new Dictionary<Rule, Length>());
 
     /// <summary>Reading, drafting, ledger and checks of a piped seat.</summary>
     [Benchmark(Description = "Draft with ledger and checks")]

@@ -184,7 +184,7 @@ public sealed record DraftResponse
             [.. entry.Seam.FirstSide.Select(side => Side(side, 1, draft)), .. entry.Seam.SecondSide.Select(side => Side(side, 2, draft))],
             entry.Difference.Millimetres,
             entry.Seam.Ease.Millimetres,
-            entry.Seam.Takes,
+            entry.Seam.Takes?.Word(),
             entry.Meets))],
         Notions = [.. draft.Notions.Select(notion => Notion(notion, draft.Format))],
         Working = [.. draft.Working().Select(line => new WorkingJson(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens))],
@@ -198,7 +198,7 @@ public sealed record DraftResponse
     {
         var format = LengthFormat.For(reading.Unit);
         return reading.Measures.ToDictionary(
-            measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
+            measure => measure.Key.Name, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
     }
 
     private static SeamSideJson Side(SeamSide side, int number, Draft draft)
@@ -208,7 +208,7 @@ public sealed record DraftResponse
     }
 
     private static NotionJson Notion(Notion notion, LengthFormat format) => new(
-        notion.Kind,
+        notion.Kind.Word(),
         notion.Name,
         notion.Quantity,
         notion.Length.Value.Millimetres,

@@ -20,7 +20,7 @@ public static class PieceFigure
     /// <summary>The figure of a draft.</summary>
     public static string Draw(Draft draft)
     {
-        var pieces = draft.Pieces.Where(piece => piece.Id != "piping").ToList();
+        var pieces = draft.Pieces.Where(piece => piece.Kind != PieceKind.Piping).ToList();
         var widest = pieces.Max(piece => piece.CutLine.Bounds.Width.Millimetres);
         var scale = Math.Min((Width - (2 * Margin)) / widest, (Width - (2 * Margin) - (Gap * pieces.Count)) / pieces.Sum(piece => Math.Min(piece.CutLine.Bounds.Width.Millimetres, widest / 2)));
         scale = Math.Min(scale, 300 / pieces.Max(piece => piece.CutLine.Bounds.Height.Millimetres));

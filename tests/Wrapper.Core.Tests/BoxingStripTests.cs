@@ -21,7 +21,7 @@ public sealed class BoxingStripTests
         });
         Assert.Equal("80½", Finished(draft, "P"));
         Assert.Equal("27¼", Finished(draft, "Z"));
-        var piping = draft.Notions.Single(notion => notion.Kind == "piping");
+        var piping = draft.Notions.Single(notion => notion.Kind.Word() == "piping");
         Assert.Equal((2, "83½"), (piping.Quantity, draft.Format.Rounded(piping.Length.Value)));
     }
 
@@ -30,7 +30,7 @@ public sealed class BoxingStripTests
     {
         var draft = Draft(Cushions.Worked with { Options = new Dictionary<string, string>() });
         Assert.Contains("boxing 1: 54¼ × 5", Sizes(draft));
-        Assert.DoesNotContain(draft.Notions, notion => notion.Kind == "piping");
+        Assert.DoesNotContain(draft.Notions, notion => notion.Kind.Word() == "piping");
     }
 
     [Fact]
@@ -81,7 +81,7 @@ public sealed class BoxingStripTests
         var six = Draft(Cushions.Worked with { Count = 6 });
         Assert.Equal(one.Pieces.Select(piece => 6 * piece.Quantity), six.Pieces.Select(piece => piece.Quantity));
         Assert.Equal(one.Seams.Count, six.Seams.Count);
-        Assert.Equal(12, six.Notions.Single(notion => notion.Kind == "piping").Quantity);
+        Assert.Equal(12, six.Notions.Single(notion => notion.Kind.Word() == "piping").Quantity);
     }
 
     [Fact]
@@ -121,7 +121,7 @@ public sealed class BoxingStripTests
         static string Foam(string from, string unit)
         {
             var draft = Draft(Cushions.Worked with { MeasuredFrom = from, Unit = unit });
-            return draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind == "foam").Thickness!.Value);
+            return draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind.Word() == "foam").Thickness!.Value);
         }
     }
 

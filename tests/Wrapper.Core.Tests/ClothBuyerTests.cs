@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
@@ -23,7 +24,7 @@ public sealed class ClothBuyerTests
     [Fact]
     public void The_houses_step_and_end_trim_are_kept()
     {
-        var house = new Dictionary<string, Length> { ["buyStep"] = Length.FromInches(36), ["endTrim"] = Length.FromInches(4) };
+        var house = new Dictionary<Rule, Length> { [Rule.BuyStep] = Length.FromInches(36), [Rule.EndTrim] = Length.FromInches(4) };
         var yardage = new ClothBuyer([new("one", Cushions.Worked)], LengthUnit.Inch, house).Buy(Cloth54, 5);
         Assert.Equal(yardage.Lay!.Length + Length.FromInches(4), yardage.Need!.Value);
         Assert.Equal(0, yardage.Buy!.Value.Nanometres % Length.FromInches(36).Nanometres);
@@ -138,7 +139,7 @@ public sealed class ClothBuyerTests
         var list = NotionBuyer.ListOf(drafts, LengthUnit.Inch, Length.FromInches(9));
         Assert.Equal(
             ["cord 1: Piping cord, 33¼ yd", "foam 2: Foam block, 21¼ × 19 × 4 in", "foam 3: Foam block, 48½ × 21¼ × 4 in", "thread 1: Thread, 112 yd", "zip 2: Zip, 28 in", "zip-by-length 3: Zip off the roll, 54½ in of teeth"],
-            list.Select(line => $"{line.Kind} {line.Quantity}: {line.Text}").Order(StringComparer.Ordinal));
+            list.Select(line => $"{line.Kind.Word()} {line.Quantity}: {line.Text}").Order(StringComparer.Ordinal));
     }
 
     [Theory]
@@ -191,5 +192,5 @@ public sealed class ClothBuyerTests
     }
 
     private static ClothBuyer Buyer(params CoverInput[] covers) =>
-        new([.. covers.Select((cover, i) => new JobCover($"cover {i}", cover))], LengthUnit.Inch, new Dictionary<string, Length>());
+        new([.. covers.Select((cover, i) => new JobCover($"cover {i}", cover))], LengthUnit.Inch, new Dictionary<Rule, Length>());
 }

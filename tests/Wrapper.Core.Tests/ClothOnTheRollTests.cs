@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
@@ -215,5 +216,5 @@ public sealed class ClothOnTheRollTests
     }
 
     private static ClothBuyer Buyer(params CoverInput[] covers) =>
-        new([.. covers.Select((cover, i) => new JobCover($"cover {i}", cover))], LengthUnit.Inch, new Dictionary<string, Length>());
+        new([.. covers.Select((cover, i) => new JobCover($"cover {i}", cover))], LengthUnit.Inch, new Dictionary<Rule, Length>());
 }

@@ -3,6 +3,7 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests;
 
@@ -120,9 +121,14 @@ internal static class Covers
     private static IEnumerable<(string Name, string Word)> OptionsOf(ShapeDefinition shape, string construction)
     {
         yield return ("", "");
-        foreach (var option in ConstructionCatalogue.All[construction].Options)
+        foreach (var option in ConstructionCatalogue.All[construction].Choices)
         {
-            var words = option.Name switch { "closure" => ConstructionCatalogue.All[construction].ClosuresOf(shape), "edge" => shape.Edges, _ => option.Words };
+            IEnumerable<string> words = option.Name switch
+            {
+                "closure" => ConstructionCatalogue.All[construction].ClosuresOf(shape).Select(closure => closure.Word()),
+                "edge" => shape.Edges.Select(edge => edge.Word()),
+                _ => option.Words,
+            };
             foreach (var word in words.Where(word => option.Name != "plates" || word != "turned" || construction != "blocks"))
             {
                 yield return (option.Name, word);

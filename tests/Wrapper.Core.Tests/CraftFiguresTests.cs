@@ -77,7 +77,7 @@ public sealed class CraftFiguresTests
         Assert.Equal(["face ×2 56 × 29"], Thing.Pieces(board));
         var draft = Thing.Drafted(board);
         Assert.Equal("110", draft.Format.Rounded(draft.Finished.Single(size => size.Key == "opening").Value.Value)); // twice 52 and 3
-        Assert.Equal("3", draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind == "corner-line").Length.Value));
+        Assert.Equal("3", draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind.Word() == "corner-line").Length.Value));
         Assert.True(Proof.FoldUp.Of(draft).Holds);
         Assert.DoesNotContain(draft.Checks, check => check.Code == "no-ease");
     }

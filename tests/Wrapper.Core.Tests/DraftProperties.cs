@@ -50,6 +50,6 @@ internal static class DraftProperties
     {
         Assert.True(draft.Pieces.Select(piece => piece.Key).Distinct().Count() == draft.Pieces.Count, $"{cover}: two pieces have one key");
         Assert.All(draft.Pieces, piece => Assert.True(piece.Quantity > 0 && piece.Mirrored >= 0 && piece.Mirrored <= piece.Quantity, $"{cover}: {piece.Key} {piece.Quantity}/{piece.Mirrored}"));
-        Assert.All(draft.Notions, notion => Assert.True(notion.Quantity > 0 && !notion.Length.Value.IsNegative, $"{cover}: {notion.Kind}"));
+        Assert.All(draft.Notions, notion => Assert.True(notion.Quantity > 0 && !notion.Length.Value.IsNegative, $"{cover}: {notion.Kind.Word()}"));
     }
 }

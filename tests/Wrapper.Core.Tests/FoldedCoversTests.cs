@@ -41,7 +41,7 @@ public sealed class FoldedCoversTests
             Rules = asSaid ? Cushions.Typed(("zipReach", "4")) : [],
         };
         var expected = Length.Min(LengthReader.Read(reach, LengthUnit.Inch).Length!.Value, Length.FromInches(4));
-        var zip = BoxingStripTests.Draft(input).Notions.Single(notion => notion.Kind == "zip").Length.Value;
+        var zip = BoxingStripTests.Draft(input).Notions.Single(notion => notion.Kind.Word() == "zip").Length.Value;
         Assert.Equal(Length.FromInches(26) + (2 * expected), zip);
     }
 
@@ -69,7 +69,7 @@ public sealed class FoldedCoversTests
     public void What_only_a_boxing_can_carry_is_said_and_not_drafted()
     {
         var draft = BoxingStripTests.Draft(Cushions.Worked with { Construction = "wrap-folded" });
-        Assert.DoesNotContain(draft.Notions, notion => notion.Kind == "piping");
+        Assert.DoesNotContain(draft.Notions, notion => notion.Kind.Word() == "piping");
         Assert.Equal(["piping-without-boxing", "pocket-without-boxing", "zip-in-corner-seams", "rule-without-effect", "rule-without-effect"], draft.Checks.Select(check => check.Code));
     }
 }

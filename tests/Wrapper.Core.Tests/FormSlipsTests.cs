@@ -4,6 +4,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests;
@@ -133,7 +134,7 @@ public sealed class FormSlipsTests
         Assert.Contains(draft.Pieces, piece => piece.Key == "wall-front" && piece.PerCover == 1);
         Assert.True(draft.Numbers().First(number => number.For == "opening").Value.Value > Units.Length.FromInches(152));
         Assert.True(FoldUp.Of(draft).Holds);
-        Assert.Contains(draft.Notions, notion => notion.Kind == "strap");
+        Assert.Contains(draft.Notions, notion => notion.Kind.Word() == "strap");
         Assert.Contains(Drafter.Draft(Table("1", "12", "4")).Checks, check => check.Code == "obstacle-too-near");
         Assert.Contains(Drafter.Draft(Table("15", "12", "7")).Checks, check => check.Code == "obstacle-clear");
     }

@@ -98,7 +98,7 @@ public sealed class FoundFaultsTests
         string Run(string said, params (string, string)[] house)
         {
             var draft = Thing.Drafted(Thing.Inches("box-cushion", "width=24 depth=21 thickness=4", said) with { HouseRules = Cushions.Typed(house) });
-            return draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind == "zip-run").Length.Value);
+            return draft.Format.Rounded(draft.Notions.Single(notion => notion.Kind.Word() == "zip-run").Length.Value);
         }
 
 
@@ -131,7 +131,7 @@ public sealed class FoundFaultsTests
     public void A_cord_under_the_overlock_has_the_tails_it_is_said_to_have(string rule, string tail)
     {
         CoverInput Board(string said) => Thing.Inches("board", "shape=ironing length=48 widest=14 noseWidth=6", $"o.edge=overlocked-cord{said}");
-        decimal Cord(CoverInput input) => Thing.Drafted(input).Notions.Single(notion => notion.Kind == "drawstring").Length.Value.Nanometres / 25_400_000m;
+        decimal Cord(CoverInput input) => Thing.Drafted(input).Notions.Single(notion => notion.Kind.Word() == "drawstring").Length.Value.Nanometres / 25_400_000m;
         Assert.Equal(12, Cord(Board($" r.{rule}={tail}")) - Cord(Board(""))); // two tails of 12 in instead of 6
         Assert.DoesNotContain(Thing.Drafted(Board($" r.{rule}={tail}")).Checks, check => check.Code == "rule-without-effect");
     }
@@ -177,7 +177,7 @@ public sealed class FoundFaultsTests
         var input = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", $"construction={construction} o.closure={closure}");
         var draft = Thing.Drafted(input);
         string[] hardware = ["zip", "zip-run", "zip-roll", "zip-closed-end", "zip-invisible", "zip-opening", "hook-and-loop", "snap", "pin"];
-        Assert.Equal(notions.Split('|'), draft.Notions.Where(notion => hardware.Contains(notion.Kind)).Select(notion => $"{notion.Kind} {draft.Format.Rounded(notion.Length.Value)}"));
+        Assert.Equal(notions.Split('|'), draft.Notions.Where(notion => hardware.Contains(notion.Kind.Word())).Select(notion => $"{notion.Kind.Word()} {draft.Format.Rounded(notion.Length.Value)}"));
         Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
         DraftProperties.Hold(draft, construction);
     }
@@ -197,7 +197,7 @@ public sealed class FoundFaultsTests
         Assert.Equal(("choice-not-for-this", "closure"), (check.Code, check.Measure));
         Assert.Contains(closure.Replace('-', ' '), check.Text, StringComparison.Ordinal);
         var shape = Forms.FormCatalogue.Find("box-cushion")!.Shape(null)!;
-        var offered = ConstructionCatalogue.All[construction].ClosuresOf(shape);
+        var offered = ConstructionCatalogue.All[construction].ClosuresOf(shape).Select(one => one.Word()).ToList();
         Assert.DoesNotContain(closure, offered);
         Assert.Equal(offered[0], check.Mends![0].Value);
         Assert.NotNull(Drafter.Draft(input with { Options = new Dictionary<string, string> { ["closure"] = offered[0] } }).Draft);
@@ -290,7 +290,7 @@ public sealed class FoundFaultsTests
         Assert.Equal(18 / 0.975, Thing.Drafted(cover).Finished.Single(size => size.Key == "D").Value.Value.Millimetres / 25.4, 1e-6);
         var round = Thing.Drafted(Thing.Inches("box-cushion", "shape=round diameter=20 thickness=4", "o.zipShare=1/3"));
         Assert.Equal(20 * Math.PI / 3, round.Finished.Single(size => size.Key == "Z").Value.Value.Millimetres / 25.4, 1e-6);
-        Assert.Equal(0.6m, Catalogue.RuleCatalogue.Numbers["gapShare"].Usual);
+        Assert.Equal(0.6m, Catalogue.NumberRule.All["gapShare"].Usual);
         Assert.Equal("11", Thing.Number(Thing.Inches("pouf", "size=22 wrap=2_1/4", "r.gapShare=1/2"), "gap.length"));
     }
 

@@ -42,8 +42,8 @@ public sealed class GoldenTests
     {
         var plain = Answer(way.Name, way.Input);
         yield return plain;
-        var said = RuleCatalogue.All.Values.Select(rule => (rule.Name, Entry: Entry.Number(Unusual(rule))))
-            .Concat(RuleCatalogue.Numbers.Values.Select(rule => (rule.Name, Entry: Entry.Typed(((rule.Usual + rule.Most) / 2).ToString("0.###", CultureInfo.InvariantCulture)))));
+        var said = Rule.All.Values.Select(rule => (rule.Name, Entry: Entry.Number(Unusual(rule))))
+            .Concat(NumberRule.All.Values.Select(rule => (rule.Name, Entry: Entry.Typed(((rule.Usual + rule.Most) / 2).ToString("0.###", CultureInfo.InvariantCulture)))));
         foreach (var (name, entry) in said)
         {
             var answer = Answer($"{way.Name} {name}", Ruled(way.Input, name, entry));
@@ -57,11 +57,11 @@ public sealed class GoldenTests
     [Fact]
     public void The_catalogue_says_what_it_said() => Golden.Hold("catalogue.tsv",
     [
-        .. RuleCatalogue.All.Values.Select(rule => ($"rule {rule.Name}", rule.ToString())),
-        .. RuleCatalogue.Numbers.Values.Select(rule => ($"number {rule.Name}", rule.ToString())),
-        .. OptionCatalogue.All.Values.Select(option => ($"option {option.Name}", $"{option.Label}: {string.Join(' ', option.Words)}; {string.Join(' ', ConstructionCatalogue.All.Values.Where(way => way.Choices.Contains(option.Name)).Select(way => way.Id))}")),
-        .. ConstructionCatalogue.All.Values.Select(way => ($"construction {way.Id}", $"{way.Label} {way.Says} {way.Look} {way.GoesOn} {way.Washes} {string.Join(' ', way.Closures ?? [])}")),
-        .. FormCatalogue.All.SelectMany(form => form.Shapes.Select(shape => ($"form {form.Id} {shape.Id}", $"{form.Label} {shape.Label} {string.Join(' ', shape.Measures)} {string.Join(' ', shape.Constructions)} {string.Join(' ', shape.Closures)} {string.Join(' ', shape.Edges)} {string.Join(' ', form.RuleVariants)}"))),
+        .. Rule.All.Values.Select(rule => ($"rule {rule.Name}", rule.ToString())),
+        .. NumberRule.All.Values.Select(rule => ($"number {rule.Name}", rule.ToString())),
+        .. Catalogue.Choice.All.Values.Select(option => ($"option {option.Name}", $"{option.Label}: {string.Join(' ', option.Words)}; {string.Join(' ', ConstructionCatalogue.All.Values.Where(way => way.Choices.Contains(option)).Select(way => way.Id))}")),
+        .. ConstructionCatalogue.All.Values.Select(way => ($"construction {way.Id}", $"{way.Label} {way.Says} {way.Look} {way.GoesOn} {way.Washes} {Words(way.Closures ?? [])}")),
+        .. FormCatalogue.All.SelectMany(form => form.Shapes.Select(shape => ($"form {form.Id} {shape.Id}", $"{form.Label} {shape.Label} {string.Join(' ', shape.Measures)} {string.Join(' ', shape.Constructions)} {Words(shape.Closures)} {Words(shape.Edges)} {string.Join(' ', form.RuleVariants.Select(variant => $"[{variant.Key.Name}, {variant.Value.Name}]"))}"))),
     ]);
 
     [Fact]
@@ -146,6 +146,9 @@ public sealed class GoldenTests
     private static CoverInput Ruled(CoverInput input, string rule, Entry value) => input with { Rules = new Dictionary<string, Entry>(input.Rules) { [rule] = value } };
 
     /// <summary>A figure near the usual one that nobody else has.</summary>
-    private static decimal Unusual(RuleDefinition rule) =>
+    private static string Words<T>(IEnumerable<T> values)
+        where T : struct, Enum => string.Join(' ', values.Select(value => value.Word()));
+
+    private static decimal Unusual(Rule rule) =>
         Math.Clamp((rule.Metric.Nanometres / (decimal)Length.NanometresPerMillimetre * 1.25m) + 1.3m, rule.Least.Nanometres / 1e6m, rule.Most.Nanometres / 1e6m);
 }

@@ -128,7 +128,7 @@ public sealed class LimitsTests
         bool IsTold(string rule, Entry value) => Drafter.Draft(Said("box-cushion", Cushion) with { Rules = new Dictionary<string, Entry> { [rule] = value } })
             .Checks.Any(check => check.Code == "rule-out-of-range" && check.Measure == rule);
 
-        foreach (var rule in RuleCatalogue.All.Values)
+        foreach (var rule in Rule.All.Values)
         {
             Entry At(Length length) => Entry.Number(length.Nanometres / 1e6m);
             var hair = Length.FromMillimetres(0.01m);
@@ -138,7 +138,7 @@ public sealed class LimitsTests
             Assert.True(IsTold(rule.Name, At(rule.Most + hair)), rule.Name);
         }
 
-        foreach (var number in RuleCatalogue.Numbers.Values)
+        foreach (var number in NumberRule.All.Values)
         {
             static Entry At(decimal value) => Entry.Typed(value.ToString(System.Globalization.CultureInfo.InvariantCulture));
             Assert.False(IsTold(number.Name, At(number.Least)), number.Name);

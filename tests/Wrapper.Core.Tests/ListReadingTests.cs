@@ -87,7 +87,7 @@ public sealed class ListReadingTests
         var corners = Thing.Points(points);
         var draft = Thing.Drafted(Outline(corners) with { Rules = new Dictionary<string, Entry> { ["zipTurn"] = Entry.Number(25) } });
         Assert.Equal(Length.FromMillimetres(50m) + draft.Pieces.First(piece => piece.Id == "plate").StitchLine.Names.Where(name => name == back || name.StartsWith(back + "-", StringComparison.Ordinal)).Select(name => draft.Pieces.First(piece => piece.Id == "plate").StitchLine.LengthOf(name)).Aggregate((sum, next) => sum + next),
-            draft.Notions.Single(notion => notion.Kind == "zip-run").Length.Value);
+            draft.Notions.Single(notion => notion.Kind.Word() == "zip-run").Length.Value);
         var joined = Thing.Drafted(Outline(corners) with { UsableWidth = Entry.Number(520), Options = new Dictionary<string, string> { ["strips"] = "across" }, Rules = new Dictionary<string, Entry> { ["zipTurn"] = Entry.Number(25) } });
         Assert.DoesNotContain(joined.Pieces.First(piece => piece.Id == "plate").StitchLine.Names, name => name.StartsWith(front + "-", StringComparison.Ordinal));
     }

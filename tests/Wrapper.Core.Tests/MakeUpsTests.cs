@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
@@ -16,7 +17,7 @@ public sealed class MakeUpsTests
 {
     private static readonly ClothSpecification Cloth54 = new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero);
 
-    private static readonly Dictionary<string, Length> NoRules = [];
+    private static readonly Dictionary<Rule, Length> NoRules = [];
 
     [Fact]
     public void A_knife_edged_pad_takes_its_pieces_its_seam_and_the_turning()

@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -80,7 +81,7 @@ public sealed class OwnClothFigureTests
 
     private static (ClothBuyer Buyer, Yardage Yardage) Bought(CoverInput input, ClothSpecification cloth)
     {
-        var buyer = new ClothBuyer([new("one", input)], LengthUnit.Inch, new Dictionary<string, Length>());
+        var buyer = new ClothBuyer([new("one", input)], LengthUnit.Inch, new Dictionary<Rule, Length>());
         return (buyer, buyer.Buy(cloth, 60));
     }
 

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
@@ -17,7 +18,7 @@ public sealed class ReadingsAndPracticeTests
     public void Of_two_readings_the_one_that_is_chosen_holds(string? use, string expected)
     {
         var reading = Registry.Read(Read("21 1/2", use));
-        Assert.Equal(LengthReader.Read(expected, LengthUnit.Inch).Length, reading.Measures["width"]);
+        Assert.Equal(LengthReader.Read(expected, LengthUnit.Inch).Length, reading.Measures[Measure.Width]);
         Assert.Contains(reading.Checks, check => check.Code == "two-readings-disagree" && check.Level == CheckLevel.Warning);
     }
 
@@ -39,7 +40,7 @@ public sealed class ReadingsAndPracticeTests
         Assert.Equal(2, mends.Count);
         Assert.Equal("secondReadings.width", mends[0].Path);
         var second = Registry.Read(CheckTests.Put(input, mends[1].Path, mends[1].Value));
-        Assert.Equal(Length.FromInches(21, 1, 2), second.Measures["width"]);
+        Assert.Equal(Length.FromInches(21, 1, 2), second.Measures[Measure.Width]);
         Assert.DoesNotContain(second.Checks, check => check.Code == "two-readings-disagree");
     }
 

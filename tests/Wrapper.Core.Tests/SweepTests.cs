@@ -22,7 +22,7 @@ public sealed class SweepTests
     {
         foreach (var (input, name) in Ways(form))
         {
-            foreach (var rule in RuleCatalogue.All.Values)
+            foreach (var rule in Rule.All.Values)
             {
                 foreach (var value in (Length[])[Length.Zero, rule.Least, rule.Most, rule.Least - Length.FromMillimetres(0.5m), rule.Most + Length.FromMillimetres(0.5m), (rule.Least + rule.Most).Half()])
                 {
@@ -30,7 +30,7 @@ public sealed class SweepTests
                 }
             }
 
-            foreach (var number in RuleCatalogue.Numbers.Values)
+            foreach (var number in NumberRule.All.Values)
             {
                 foreach (var value in (decimal[])[0, number.Least, number.Most, number.Least - 0.01m, number.Most + 0.01m])
                 {
@@ -46,8 +46,8 @@ public sealed class SweepTests
     {
         foreach (var (input, name) in Ways(form))
         {
-            foreach (var (option, word) in OptionCatalogue.All.Values.SelectMany(option => option.Words.Append("nonsense").Select(word => (option.Name, word)))
-                .Concat(((string[])["0", "-1", "1", "0.0001", "1/3", "0.9999", "20 in", "20 m", "21 m"]).SelectMany(word => OptionCatalogue.Figures.Select(figure => (figure, word)))))
+            foreach (var (option, word) in Catalogue.Choice.All.Values.SelectMany(option => option.Words.Append("nonsense").Select(word => (option.Name, word)))
+                .Concat(((string[])["0", "-1", "1", "0.0001", "1/3", "0.9999", "20 in", "20 m", "21 m"]).SelectMany(word => Catalogue.Choice.Figures.Select(figure => (figure, word)))))
             {
                 var said = input with { Options = new Dictionary<string, string>(input.Options) { [option] = word } };
                 Hold(said, $"{name} {option}={word}", option);
@@ -59,7 +59,7 @@ public sealed class SweepTests
     public void What_was_a_fault_in_make_ups_too_is_an_answer()
     {
         var cushion = Thing.Inches("box-cushion", "width=24 depth=20 thickness=4", "r.zipReach=0 r.tail=0 r.backOverlap=0");
-        Assert.Contains(MakeUps.Compare(cushion, new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero), new Dictionary<string, Length>(), 5), made => made.Change.Word == "wrap-notched" && made.Draft is not null);
+        Assert.Contains(MakeUps.Compare(cushion, new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero), new Dictionary<Rule, Length>(), 5), made => made.Change.Word == "wrap-notched" && made.Draft is not null);
     }
 
     private static void Hold(CoverInput input, string rule, Entry value, string name, bool isOutside)

@@ -16,9 +16,9 @@ public sealed class TubDetailsTests
     public void A_strap_holds_the_side_that_something_stands_in_the_way_of(string side, string name, double inches)
     {
         var table = Thing.Inches("table", "width=46 depth=30 drop=6") with { Obstacles = [new(side, Entry.Typed("8"), Entry.Typed("4"), Entry.Typed("5")), new(side, Entry.Typed("16"), Entry.Typed("4"), Entry.Typed("5"))] };
-        var strap = Thing.Drafted(table).Notions.Single(notion => notion.Kind == "strap");
+        var strap = Thing.Drafted(table).Notions.Single(notion => notion.Kind.Word() == "strap");
         Assert.Equal((name, inches), (strap.Name, strap.Length.Value.Millimetres / 25.4));
-        Assert.Equal(2, Thing.Drafted(table with { Obstacles = [.. table.Obstacles, new(side == "left" ? "front" : "right", Entry.Typed("8"), Entry.Typed("4"), Entry.Typed("5"))] }).Notions.Count(notion => notion.Kind == "strap"));
+        Assert.Equal(2, Thing.Drafted(table with { Obstacles = [.. table.Obstacles, new(side == "left" ? "front" : "right", Entry.Typed("8"), Entry.Typed("4"), Entry.Typed("5"))] }).Notions.Count(notion => notion.Kind.Word() == "strap"));
     }
 
     /// <summary>The hem edge with something under it: the stretch that is cut higher lies on a curve, and is longer than the straight.</summary>

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
 using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Units;
 using Xunit;
 
@@ -28,7 +29,7 @@ public sealed class GoldenJobsTests
         var job = JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", $"{name}.json")));
         var covers = job.Covers.Select((cover, i) => new JobCover($"cover-{i}", cover.ToInput(job.Unit, new Dictionary<string, string>()), cover.Name)).ToList();
         var unit = LengthUnits.FromWord(job.Unit)!.Value;
-        Golden.Hold("jobs.tsv", Cloths.Select(cloth => ($"{name} {cloth.Name}", Told(new ClothBuyer(covers, unit, new Dictionary<string, Length>()).Buy(cloth.Cloth, steps: 8)))), $"{name} ");
+        Golden.Hold("jobs.tsv", Cloths.Select(cloth => ($"{name} {cloth.Name}", Told(new ClothBuyer(covers, unit, new Dictionary<Rule, Length>()).Buy(cloth.Cloth, steps: 8)))), $"{name} ");
     }
 
     private static string Told(Yardage yardage)

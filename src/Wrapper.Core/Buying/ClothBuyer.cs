@@ -22,7 +22,7 @@ public sealed class ClothBuyer
     private readonly RuleBook _rules;
 
     /// <summary>A buyer for these covers, in the job's unit and by the house's rules.</summary>
-    public ClothBuyer(IReadOnlyList<JobCover> covers, LengthUnit unit, IReadOnlyDictionary<string, Length> houseRules)
+    public ClothBuyer(IReadOnlyList<JobCover> covers, LengthUnit unit, IReadOnlyDictionary<Rule, Length> houseRules)
     {
         _covers = covers;
         _unit = unit;
@@ -64,7 +64,7 @@ public sealed class ClothBuyer
             else
             {
                 leftOut.Add(cover.Key);
-                checks.AddRange(outcome.Checks.Where(check => check.Code is "piece-wider-than-cloth" or "turned-on-nap" or "cloth-too-narrow-for-casing" or "does-not-close" or "sum-disagrees").Select(check => Named(check, cover)));
+                checks.AddRange(outcome.Checks.Where(check => check.Concerns is CheckConcern.Cloth or CheckConcern.Proof).Select(check => Named(check, cover)));
             }
         }
 
@@ -147,7 +147,7 @@ public sealed class ClothBuyer
 
     /// <summary>What is left of the cloth bought, washed and trimmed, and is worth keeping by the house's measure.</summary>
     public IReadOnlyList<Offcut> OffcutsOf(ClothSpecification cloth, Yardage yardage) => yardage is { Lay: { } lay, Buy: { } buy }
-        ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.ShrinkageAlong) - _rules["endTrim"].Value, _rules["keep"].Value)
+        ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.ShrinkageAlong) - _rules[Rule.EndTrim].Value, _rules[Rule.Keep].Value)
         : [];
 
     /// <summary>The same job on every width; the best takes the least cloth among those with the least forced on the look.</summary>
@@ -179,7 +179,7 @@ public sealed class ClothBuyer
 
     /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
     private static int Spoils(Yardage yardage) =>
-        (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Code is "join-on-front" or "piece-wider-than-cloth"))) + yardage.Joins;
+        (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Shows))) + yardage.Joins;
 
     private Yardage Bought(ClothSpecification cloth, Lay? lay, List<LaidPiece> pieces)
     {
@@ -210,7 +210,7 @@ public sealed class ClothBuyer
             return Worked.Given("lay", lay, QuantitySource.Worked);
         }
 
-        var need = Worked.Given("lay", lay, QuantitySource.Worked) + _rules["endTrim"];
+        var need = Worked.Given("lay", lay, QuantitySource.Worked) + _rules[Rule.EndTrim];
         if (cloth.Spare > 0)
         {
             need = need.Named("lay and trim").TimesNumber(1 + cloth.Spare);
@@ -228,8 +228,8 @@ public sealed class ClothBuyer
     /// <summary>The house's buying step in its own system; the usual one in the other.</summary>
     private (Length Yards, Length Metres) Steps()
     {
-        var usual = RuleCatalogue.All["buyStep"];
-        var house = _rules["buyStep"].Value;
+        var usual = Rule.BuyStep;
+        var house = _rules[Rule.BuyStep].Value;
         return _unit.IsImperial() ? (house, usual.Metric) : (usual.Imperial, house);
     }
 }

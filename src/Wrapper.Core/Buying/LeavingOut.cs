@@ -10,10 +10,10 @@ internal static class LeavingOut
     public static List<Check> Patterns(ref LayRequest request, List<LaidPiece> pieces)
     {
         var said = new List<Check>();
-        while (request.RepeatWidth.IsPositive && LayPlanner.Refuse(request with { Pinned = [] }).FirstOrDefault(check => check.Code == "pattern-out-of-reach") is { } check)
+        while (request.RepeatWidth.IsPositive && LayChecks.OutOfPattern(request with { Pinned = [] }) is { } without)
         {
-            request = request with { Pieces = [.. request.Pieces.Select(piece => piece.Id == check.Measure ? piece with { Match = null } : piece)] };
-            var name = pieces.Find(piece => piece.LayId == check.Measure)!.Piece.Name;
+            request = request with { Pieces = [.. request.Pieces.Select(piece => piece.Id == without ? piece with { Match = null } : piece)] };
+            var name = pieces.Find(piece => piece.LayId == without)!.Piece.Name;
             said.Add(Check.Warning(
                 "pattern-not-met", $"{name} has no place on this width where it meets the pattern: it lies where it falls. Take a wider cloth, or leave the repeat across unsaid.", "cloth.repeatWidth"));
         }

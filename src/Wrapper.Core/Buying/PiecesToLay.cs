@@ -25,7 +25,7 @@ internal static class PiecesToLay
     private static IEnumerable<LaidPiece> Laid(string cover, Piece piece, PatternMatch? match)
     {
         var id = $"{cover}/{piece.Key}";
-        if (piece.Id == "piping" && piece.CutLine.Bounds.Height > piece.CutLength.Value)
+        if (piece.Kind == PieceKind.Piping && piece.CutLine.Bounds.Height > piece.CutLength.Value)
         {
             yield return new(id, cover, piece, BiasBlock(piece), 1, null);
             yield break;
@@ -65,21 +65,18 @@ internal static class PiecesToLay
         }
 
         var (cut, stitched) = (piece.CutLine.Bounds, piece.StitchLineOnCloth.Bounds);
-        var face = draft.Pieces.FirstOrDefault(IsFace);
-        return piece.Id switch
+        var face = draft.Pieces.FirstOrDefault(piece => piece.IsFace);
+        return piece.Kind switch
         {
-            "plate" => new(-cut.Bottom, Front(piece, draft) - cut.Left, Centre(piece)),
-            _ when IsFace(piece) => new(stitched.Bottom - cut.Bottom, (stitched.Left + stitched.Right).Half() - cut.Left, Centre(piece)),
+            PieceKind.Plate => new(-cut.Bottom, Front(piece, draft) - cut.Left, Centre(piece)),
+            _ when piece.IsFace => new(stitched.Bottom - cut.Bottom, (stitched.Left + stitched.Right).Half() - cut.Left, Centre(piece)),
 
             // A part that goes round the sides alone goes on from its neighbour at the same height, and meets nothing across.
-            "boxing" or "wall" when face is not null =>
+            PieceKind.Boxing or PieceKind.Wall when face is not null =>
                 new(stitched.Top - cut.Bottom, Front(piece, draft) - cut.Left, Centre(face), AlongOnly: Fronts(piece, draft).Count == 0),
             _ => null,
         };
     }
-
-    /// <summary>What is seen flat and from above or in front: the faces of a set show the same place of the pattern.</summary>
-    internal static bool IsFace(Piece piece) => piece.Id is "plate" or "top" or "face" or "panel" or "wrap";
 
     /// <summary>A motif is centred on the face: half its depth from the front stitch line.</summary>
     private static Length Centre(Piece face) => (face.StitchLineOnCloth.Bounds.Top - face.StitchLineOnCloth.Bounds.Bottom).Half();
@@ -97,9 +94,10 @@ internal static class PiecesToLay
     private static List<Edge> Fronts(Piece piece, Draft draft) =>
     [
         .. draft.Seams.SelectMany(seam => new[] { (Here: seam.First, There: seam.Second), (Here: seam.Second, There: seam.First) })
-            .Where(seam => seam.Here.Piece == piece.Key && piece.StitchLine.Names.Contains(seam.Here.Edge) && (IsFront(seam.Here) || IsFront(seam.There)))
+            .Where(seam => seam.Here.Piece == piece.Key && piece.StitchLine.Names.Contains(seam.Here.Edge) && (IsFront(seam.Here, draft) || IsFront(seam.There, draft)))
             .Select(seam => piece.StitchLineOnCloth[seam.Here.Edge]),
     ];
 
-    private static bool IsFront(Pattern.SeamSide edge) => (edge.Piece.StartsWith("plate", StringComparison.Ordinal) || edge.Piece == "top") && edge.Edge.StartsWith("front", StringComparison.Ordinal);
+    private static bool IsFront(SeamSide side, Draft draft) =>
+        EdgeNames.IsPartOf(side.Edge, "front") && draft.Pieces.Any(piece => piece.Key == side.Piece && piece.Kind is PieceKind.Plate or PieceKind.Top);
 }

@@ -92,6 +92,32 @@ public enum RoundedCorners
     Back,
 }
 
+/// <summary>What is done with the corners of a return.</summary>
+public enum ReturnCorners
+{
+    /// <summary>Left open.</summary>
+    Open,
+
+    /// <summary>Folded.</summary>
+    Folded,
+
+    /// <summary>Mitred.</summary>
+    Mitred,
+}
+
+/// <summary>How a skirt is made.</summary>
+public enum SkirtMake
+{
+    /// <summary>Gathered.</summary>
+    Gathered,
+
+    /// <summary>In box pleats.</summary>
+    BoxPleats,
+
+    /// <summary>With a pleat at each corner.</summary>
+    KickPleats,
+}
+
 /// <summary>The choices of a cover's make-up that are not lengths. Null is unsaid.</summary>
 public sealed record Choices
 {
@@ -110,17 +136,17 @@ public sealed record Choices
     /// <summary>What is done with a plate wider than the cloth; null to take what works and say so.</summary>
     public PlateLay? Plates { get; init; }
 
-    /// <summary>How it is closed; empty where there is nothing to close.</summary>
-    public string Closure { get; init; } = "";
+    /// <summary>How it is closed; null where there is nothing to close.</summary>
+    public Closure? Closure { get; init; }
 
-    /// <summary>How its lower edge is finished; empty where there is none.</summary>
-    public string Edge { get; init; } = "";
+    /// <summary>How its lower edge is finished; null where there is none.</summary>
+    public LowerEdge? Edge { get; init; }
 
     /// <summary>The corner notch is cut as large as the wall, and the cover comes out smaller by two seams.</summary>
     public bool FullWallNotch { get; init; }
 
-    /// <summary>What is done with the corners of a return: <c>open</c>, <c>folded</c>, <c>mitred</c>.</summary>
-    public string ReturnCorners { get; init; } = "open";
+    /// <summary>What is done with the corners of a return.</summary>
+    public ReturnCorners ReturnCorners { get; init; }
 
     /// <summary>The corners of a top that comes over the edge are laid in a pleat; else cut out.</summary>
     public bool PleatedTopCorners { get; init; }
@@ -143,8 +169,8 @@ public sealed record Choices
     /// <summary>Half of the covers are the mirror image of the other half.</summary>
     public bool InPairs { get; init; }
 
-    /// <summary>How a skirt is made: <c>gathered</c>, <c>box-pleats</c>, <c>kick-pleats</c>.</summary>
-    public string Skirt { get; init; } = "gathered";
+    /// <summary>How a skirt is made.</summary>
+    public SkirtMake Skirt { get; init; }
 
     /// <summary>The part of the way round that a zip takes where there is no back edge.</summary>
     public decimal ZipShare { get; init; } = 0.5m;

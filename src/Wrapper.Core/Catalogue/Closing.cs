@@ -4,5 +4,5 @@ namespace Wrapper.Core.Catalogue;
 public static class Closing
 {
     /// <summary>What closes an edge that is opened along its length, the usual one first.</summary>
-    public static IReadOnlyList<string> Zipped { get; } = ["zip", "closed-end-zip", "invisible-zip", "hook-and-loop"];
+    public static IReadOnlyList<Closure> Zipped { get; } = [Closure.Zip, Closure.ClosedEndZip, Closure.InvisibleZip, Closure.HookAndLoop];
 }

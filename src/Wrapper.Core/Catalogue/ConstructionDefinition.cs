@@ -10,14 +10,17 @@ namespace Wrapper.Core.Catalogue;
 public sealed record ConstructionDefinition(string Id, string Label, string Says, string Look, string GoesOn, string Washes)
 {
     /// <summary>The ways it can be closed; null where whatever the thing offers will do.</summary>
-    public IReadOnlyList<string>? Closures { get; init; }
+    public IReadOnlyList<Closure>? Closures { get; init; }
 
-    /// <summary>The names of the choices that change something on it, as they are asked.</summary>
-    public IReadOnlyList<string> Choices { get; init; } = [];
+    /// <summary>The choices that change something on it, as they are asked.</summary>
+    public IReadOnlyList<Choice> Choices { get; init; } = [];
 
-    /// <summary>The choices it has.</summary>
-    public IReadOnlyList<OptionDefinition> Options => [.. Choices.Select(name => OptionCatalogue.All[name])];
+    /// <summary>Choices that are asked only to be refused with a word: a folded cover has no edge to carry piping.</summary>
+    public IReadOnlyList<Choice> Refused { get; init; } = [];
+
+    /// <summary>Its edge seams can carry piping, so that make-ups with and without are worth comparing.</summary>
+    public bool CarriesPiping { get; init; }
 
     /// <summary>The ways a thing of this shape can be closed when it is made this way, the usual one first; empty where there is nothing to choose.</summary>
-    public IReadOnlyList<string> ClosuresOf(ShapeDefinition shape) => Closures is { } own ? [.. shape.Closures.Where(own.Contains)] : shape.Closures;
+    public IReadOnlyList<Closure> ClosuresOf(ShapeDefinition shape) => Closures is { } own ? [.. shape.Closures.Where(own.Contains)] : shape.Closures;
 }

@@ -7,7 +7,13 @@ namespace Wrapper.Core.Catalogue;
 public sealed record FormDefinition(string Id, string Label, IReadOnlyList<ShapeDefinition> Shapes)
 {
     /// <summary>Rules of this form's own that stand for a general one: its seam for the seam.</summary>
-    public IReadOnlyDictionary<string, string> RuleVariants { get; init; } = new Dictionary<string, string>();
+    public IReadOnlyDictionary<Rule, Rule> RuleVariants { get; init; } = new Dictionary<Rule, Rule>();
+
+    /// <summary>Its filling may be pressed a little: a snug cover is one of the make-ups worth comparing.</summary>
+    public bool MayBeSnug { get; init; }
+
+    /// <summary>Worn either side out, it may be made of two layers.</summary>
+    public bool MayBeReversible { get; init; }
 
     /// <summary>“A box cushion”, “An ottoman”.</summary>
     public string WithArticle => $"{("AEIO".Contains(Label[0], StringComparison.Ordinal) ? "An" : "A")} {Label.ToLowerInvariant()}";
@@ -41,10 +47,10 @@ public sealed record ShapeDefinition(
     public MeasureList? List { get; init; }
 
     /// <summary>The ways it can be closed, the usual one first; empty where there is nothing to choose.</summary>
-    public IReadOnlyList<string> Closures { get; init; } = [];
+    public IReadOnlyList<Closure> Closures { get; init; } = [];
 
     /// <summary>The ways its lower edge can be finished, the usual one first; empty where there is nothing to choose.</summary>
-    public IReadOnlyList<string> Edges { get; init; } = [];
+    public IReadOnlyList<LowerEdge> Edges { get; init; } = [];
 
     /// <summary>How it stands when one meets it.</summary>
     public Standing Stands { get; init; }

@@ -22,7 +22,7 @@ public enum MeasureAxis
 }
 
 /// <summary>A measure a form asks for. Every measure is a length.</summary>
-/// <param name="Name">Its name in the open format.</param>
+/// <param name="Measure">What it is of.</param>
 /// <param name="Label">What it is called on screen.</param>
 /// <param name="Guidance">How to hold the tape.</param>
 /// <param name="Axis">Which way it runs.</param>
@@ -34,7 +34,7 @@ public enum MeasureAxis
 /// <param name="MayBeZero">True when nothing is an answer: no flap, a knife edge, square corners.</param>
 /// <param name="Rule">The rule that answers when the measure is not taken; null for none.</param>
 public sealed record MeasureDefinition(
-    string Name,
+    Measure Measure,
     string Label,
     string Guidance,
     MeasureAxis Axis,
@@ -44,8 +44,11 @@ public sealed record MeasureDefinition(
     Length LikelyMost,
     bool Optional = false,
     bool MayBeZero = false,
-    string? Rule = null)
+    Rule? Rule = null)
 {
+    /// <summary>Its name in the open format.</summary>
+    public string Name => Measure.Name;
+
     /// <summary>A detail that runs from side to side: an old cover's shrank as its width did.</summary>
     public bool RunsAcross { get; init; }
 

@@ -9,15 +9,16 @@ namespace Wrapper.Core.Catalogue;
 /// </summary>
 public sealed class RuleBook
 {
-    private static readonly Dictionary<string, string> NoVariants = [];
+    private static readonly Dictionary<Rule, Rule> NoVariants = [];
 
-    private readonly Dictionary<string, Worked> _figures = [];
+    private readonly Dictionary<Rule, Worked> _figures = [];
+    private readonly Dictionary<(Rule General, Rule Own), Worked> _together = [];
     private readonly LengthUnit _unit;
     private readonly (RuleSet Set, QuantitySource Source)[] _said;
-    private readonly IReadOnlyDictionary<string, string> _variants;
+    private readonly IReadOnlyDictionary<Rule, Rule> _variants;
 
     /// <summary>Rules for a job in this unit.</summary>
-    public RuleBook(LengthUnit unit, RuleSet cover, RuleSet job, RuleSet house, IReadOnlyDictionary<string, string>? variants = null)
+    public RuleBook(LengthUnit unit, RuleSet cover, RuleSet job, RuleSet house, IReadOnlyDictionary<Rule, Rule>? variants = null)
     {
         _unit = unit;
         _said = [(cover, QuantitySource.Cover), (job, QuantitySource.Job), (house, QuantitySource.House)];
@@ -25,15 +26,15 @@ public sealed class RuleBook
     }
 
     /// <summary>The rule's figure; the same object at every asking, so that sums gather it.</summary>
-    /// <exception cref="KeyNotFoundException">There is no rule of this name.</exception>
-    public Worked this[string name]
+    public Worked this[Rule rule]
     {
         get
         {
-            if (!_figures.TryGetValue(name, out var figure))
+            if (!_figures.TryGetValue(rule, out var figure))
             {
-                var (value, source) = Find(name);
-                _figures[name] = figure = Worked.Given(RuleCatalogue.All[Own(name)].Label, value, source);
+                var own = Own(rule);
+                var (value, source) = Find(rule, own);
+                _figures[rule] = figure = Worked.Given(own.Label, value, source);
             }
 
             return figure;
@@ -44,14 +45,12 @@ public sealed class RuleBook
     /// A general rule that a construction has a figure of its own for: whoever says either is heard in his turn, and the
     /// construction's own is the usual one.
     /// </summary>
-    /// <exception cref="KeyNotFoundException">There is no rule of one of the names.</exception>
-    public Worked Of(string general, string own)
+    public Worked Of(Rule general, Rule own)
     {
-        var key = $"{general}/{own}";
-        if (!_figures.TryGetValue(key, out var figure))
+        if (!_together.TryGetValue((general, own), out var figure))
         {
             var (value, source) = Find(general, own);
-            _figures[key] = figure = Worked.Given(RuleCatalogue.All[own].Label, value, source);
+            _together[(general, own)] = figure = Worked.Given(own.Label, value, source);
             (_figures[general], _figures[own]) = (figure, figure);
         }
 
@@ -59,52 +58,47 @@ public sealed class RuleBook
     }
 
     /// <summary>The same without counting as asked for.</summary>
-    public Length Peek(string general, string own) => Find(general, own).Value;
+    public Length Peek(Rule general, Rule own) => Find(general, own).Value;
 
     /// <summary>The rule's value without counting as asked for: what the proof reads beside the drafting.</summary>
-    /// <exception cref="KeyNotFoundException">There is no rule of this name.</exception>
-    public Length Peek(string name) => Find(name).Value;
+    public Length Peek(Rule rule) => Find(rule, Own(rule)).Value;
 
     /// <summary>A rule that is a plain number.</summary>
-    /// <exception cref="KeyNotFoundException">There is no rule of this name.</exception>
-    public decimal Number(string name)
+    public decimal Number(NumberRule rule)
     {
         foreach (var (set, _) in _said)
         {
-            if (set.Numbers.TryGetValue(name, out var said))
+            if (set.Numbers.TryGetValue(rule, out var said))
             {
                 return said;
             }
         }
 
-        return RuleCatalogue.Numbers[name].Usual;
+        return rule.Usual;
     }
 
     /// <summary>True when somebody says this rule, so that its figure is not merely the usual one.</summary>
-    public bool Says(string name) => Array.Exists(_said, said => said.Set.Lengths.ContainsKey(name) || said.Set.Lengths.ContainsKey(Own(name)));
+    public bool Says(Rule rule) => Array.Exists(_said, said => said.Set.Lengths.ContainsKey(rule) || said.Set.Lengths.ContainsKey(Own(rule)));
 
     /// <summary>True when the cover itself says a rule: a word of the house or the job is a habit, this one was meant here.</summary>
-    public bool CoverSays(string name) => _said[0].Set.Lengths.ContainsKey(name);
+    public bool CoverSays(Rule rule) => _said[0].Set.Lengths.ContainsKey(rule);
 
     /// <summary>The rules the cover itself says that nothing has asked for: they change nothing, and that is worth a word.</summary>
-    public IEnumerable<string> UnaskedOfCover =>
-        _said[0].Set.Lengths.Keys.Where(name => !_figures.Keys.Any(asked => asked == name || Own(asked) == name));
+    public IEnumerable<Rule> UnaskedOfCover =>
+        _said[0].Set.Lengths.Keys.Where(rule => !_figures.Keys.Any(asked => asked == rule || Own(asked) == rule));
 
-    private string Own(string name) => _variants.GetValueOrDefault(name, name);
+    private Rule Own(Rule rule) => _variants.GetValueOrDefault(rule, rule);
 
-    private (Length Value, QuantitySource Source) Find(string name) => Find(name, Own(name));
-
-    private (Length Value, QuantitySource Source) Find(string name, string own)
+    private (Length Value, QuantitySource Source) Find(Rule general, Rule own)
     {
         foreach (var (set, source) in _said)
         {
-            if (set.Lengths.TryGetValue(own, out var said) || set.Lengths.TryGetValue(name, out said))
+            if (set.Lengths.TryGetValue(own, out var said) || set.Lengths.TryGetValue(general, out said))
             {
                 return (said, source);
             }
         }
 
-        var definition = RuleCatalogue.All[own];
-        return (_unit.IsImperial() ? definition.Imperial : definition.Metric, QuantitySource.Default);
+        return (_unit.IsImperial() ? own.Imperial : own.Metric, QuantitySource.Default);
     }
 }

@@ -13,6 +13,22 @@ public enum CheckLevel
     Error,
 }
 
+/// <summary>What a check is about, for whoever has to choose among many.</summary>
+public enum CheckConcern
+{
+    /// <summary>The measures and the make-up.</summary>
+    MakeUp,
+
+    /// <summary>A measure that is not taken yet.</summary>
+    Untaken,
+
+    /// <summary>The cloth: its width, its nap.</summary>
+    Cloth,
+
+    /// <summary>The drafting itself, which does not prove.</summary>
+    Proof,
+}
+
 /// <summary>A slip that was caught: what is wrong, which measure or choice it hangs on, and the mends there are. See docs/handbook.md, "Slips".</summary>
 /// <param name="Level">How much it matters.</param>
 /// <param name="Code">A stable name in kebab-case.</param>
@@ -22,6 +38,12 @@ public enum CheckLevel
 /// <param name="Position">For a text that could not be read: where it stops making sense, from 0.</param>
 public sealed record Check(CheckLevel Level, string Code, string Text, string? Measure = null, IReadOnlyList<Mend>? Mends = null, int? Position = null)
 {
+    /// <summary>What it is about.</summary>
+    public CheckConcern Concerns { get; init; }
+
+    /// <summary>What it tells of shows on the finished cover: a join on the front, a plate turned or joined.</summary>
+    public bool Shows { get; init; }
+
     /// <summary>Cannot be made.</summary>
     public static Check Error(string code, string text, string? measure, params Mend[] mends) => new(CheckLevel.Error, code, text, measure, mends);
 

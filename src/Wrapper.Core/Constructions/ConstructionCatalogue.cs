@@ -32,7 +32,4 @@ public static class ConstructionCatalogue
         OutlineMargin.Definition,
         Blocks.Definition,
     }.ToDictionary(construction => construction.Id);
-
-    /// <summary>True when the choice of this name changes something on this construction; false for a construction there is not.</summary>
-    public static bool Has(string construction, string choice) => All.TryGetValue(construction, out var known) && known.Choices.Contains(choice);
 }

@@ -31,20 +31,20 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
     public static SewingTime Of(Draft draft, int count, RuleBook rules)
     {
         var plain = draft.Ledger.Where(entry => !entry.Seam.IsFlat && entry.Seam.Takes is null);
-        var piped = draft.Ledger.Where(entry => entry.Seam.Takes == "piping");
-        var zipped = draft.Ledger.Where(entry => entry.Seam.Takes is "zip" or "hook-and-loop").ToList();
+        var piped = draft.Ledger.Where(entry => entry.Seam.Takes == Caught.Piping);
+        var zipped = draft.Ledger.Where(entry => entry.Seam.Takes is Caught.Zip or Caught.HookAndLoop).ToList();
         var hem = draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).Sum(piece => piece.PerCover * OpenEdges(piece, draft.Seams).Sum(length => length.Millimetres)) / 1000;
         TimePart[] parts =
         [
-            new("cut and mark", draft.Pieces.Sum(piece => piece.Quantity), rules.Number("minutesPerPiece")),
-            new("seams, metres", count * Metres(plain), rules.Number("minutesPerSeam")),
-            new("piped seams, metres", count * Metres(piped), rules.Number("minutesPerPipedSeam")),
-            new("setting up zips", zipped.Count > 0 ? count : 0, rules.Number("minutesPerZip")),
-            new("zips, metres", count * Metres(zipped), rules.Number("minutesPerZipMetre")),
-            new("boxed corners", count * draft.Pieces.Sum(Corners), rules.Number("minutesPerCorner")),
-            new("joins", count * draft.Ledger.Count(entry => entry.Seam.IsFlat), rules.Number("minutesPerJoin")),
-            new("hems and casings, metres", count * hem, rules.Number("minutesPerHem")),
-            new("turning and fitting", count, rules.Number("minutesPerCover")),
+            new("cut and mark", draft.Pieces.Sum(piece => piece.Quantity), rules.Number(NumberRule.MinutesPerPiece)),
+            new("seams, metres", count * Metres(plain), rules.Number(NumberRule.MinutesPerSeam)),
+            new("piped seams, metres", count * Metres(piped), rules.Number(NumberRule.MinutesPerPipedSeam)),
+            new("setting up zips", zipped.Count > 0 ? count : 0, rules.Number(NumberRule.MinutesPerZip)),
+            new("zips, metres", count * Metres(zipped), rules.Number(NumberRule.MinutesPerZipMetre)),
+            new("boxed corners", count * draft.Pieces.Sum(Corners), rules.Number(NumberRule.MinutesPerCorner)),
+            new("joins", count * draft.Ledger.Count(entry => entry.Seam.IsFlat), rules.Number(NumberRule.MinutesPerJoin)),
+            new("hems and casings, metres", count * hem, rules.Number(NumberRule.MinutesPerHem)),
+            new("turning and fitting", count, rules.Number(NumberRule.MinutesPerCover)),
         ];
         return new([.. parts.Where(part => part.Minutes > 0)]);
     }
@@ -56,7 +56,7 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
     {
         var opened = piece.Folds.Count(fold => fold.TrimsRight);
         var turned = 0;
-        if (piece.Id is "plate" or "end" or "top")
+        if (piece.Kind is PieceKind.Plate or PieceKind.End or PieceKind.Top)
         {
             var edges = piece.StitchLine.Edges;
             for (var i = 0; i < edges.Length; i++)

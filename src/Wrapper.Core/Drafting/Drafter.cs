@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Pattern;
@@ -61,14 +62,14 @@ public static class Drafter
         if (sewn.IsPositive)
         {
             var all = specification.Count * Worked.ReadOff("all seams of a cover, measured on its pieces", sewn);
-            yield return new("thread", "Thread, one row of lockstitch", 1, all.TimesNumber(specification.Rules.Number("threadPerSeam")));
+            yield return new(NotionKind.Thread, "Thread, one row of lockstitch", 1, all.TimesNumber(specification.Rules.Number(NumberRule.ThreadPerSeam)));
         }
     }
 
     /// <summary>Rules of the cover that nothing asked for are told, not dropped in silence.</summary>
     private static IEnumerable<Check> Unasked(CoverSpecification specification) => specification.Rules.UnaskedOfCover
-        .Where(name => name is not ("cutStep" or "buyStep" or "endTrim"))
-        .Select(name => Check.Note("rule-without-effect", $"The rule “{name}” changes nothing on this make-up.", name));
+        .Where(rule => rule != Rule.CutStep && rule != Rule.BuyStep && rule != Rule.EndTrim)
+        .Select(rule => Check.Note("rule-without-effect", $"The rule “{rule.Name}” changes nothing on this make-up.", rule.Name));
 
     private static Check Open(LedgerEntry entry) => Check.Warning(
         "seam-does-not-meet", $"The two sides of seam {entry.Seam.Id} differ: this is a fault of the drafting, do not cut from it.", null);

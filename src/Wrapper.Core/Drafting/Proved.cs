@@ -33,6 +33,7 @@ public static class Proved
         return Check.Error(
             "does-not-close",
             $"This cover does not close{where}: {string.Join(" ", folded.Problems.Take(3))} It is a fault of the drafting and not of your measures; do not cut from it.",
-            null);
+            null) with
+        { Concerns = CheckConcern.Proof };
     }
 }

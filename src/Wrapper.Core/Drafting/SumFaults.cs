@@ -25,7 +25,8 @@ internal static class SumFaults
                     yield return Check.Error(
                         "sum-disagrees",
                         $"{piece.Name}: its sum says {format.RoundedWithUnit(sum)} {way} and its drawing {format.RoundedWithUnit(drawn)}. This is a fault of the drafting and not of your measures: do not cut from it.",
-                        null);
+                        null) with
+                    { Concerns = CheckConcern.Proof };
                 }
             }
         }

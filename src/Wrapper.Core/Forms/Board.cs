@@ -16,7 +16,13 @@ namespace Wrapper.Core.Forms;
 /// <summary>A board that is worked on.</summary>
 internal static class Board
 {
-    private static readonly string[] BoardEdges = ["drawstring", "casing-elastic", "stretched-elastic", "overlocked-cord"];
+    private static readonly Measure Widest = new("widest");
+
+    private static readonly Measure NoseWidth = new("noseWidth");
+
+    private static readonly Measure TaperLength = new("taperLength");
+
+    private static readonly LowerEdge[] BoardEdges = [LowerEdge.Drawstring, LowerEdge.CasingElastic, LowerEdge.StretchedElastic, LowerEdge.OverlockedCord];
 
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
@@ -24,30 +30,30 @@ internal static class Board
             "board",
             "Board",
             [
-                new("tray", "Tray board", [Measures.Width with { ExampleInches = "18", ExampleMillimetres = "450 mm" }, Measures.Depth with { ExampleInches = "12", ExampleMillimetres = "300 mm" }], ["tub-notched"]) { Edges = BoardEdges },
+                new("tray", "Tray board", [Measures.Width with { ExampleInches = "18", ExampleMillimetres = "450 mm" }, Measures.Depth with { ExampleInches = "12", ExampleMillimetres = "300 mm" }], [TubNotched.Id]) { Edges = BoardEdges },
                 new(
                     "ironing",
                     "Ironing board",
                     [
                         Measures.Length with { ExampleInches = "48", ExampleMillimetres = "1220 mm" },
-                        Measures.Across("widest", "Widest", "Side to side at the broad end.", "14", "360 mm"),
-                        Measures.Detail("noseWidth", "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with { RunsAcross = true },
-                        Measures.Detail("taperLength", "Taper length", "From the tip back to where the sides run straight; a third of the length if not taken.", "", "") with { Optional = true },
+                        Measures.Across(Widest, "Widest", "Side to side at the broad end.", "14", "360 mm"),
+                        Measures.Detail(NoseWidth, "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with { RunsAcross = true },
+                        Measures.Detail(TaperLength, "Taper length", "From the tip back to where the sides run straight; a third of the length if not taken.", "", "") with { Optional = true },
                     ],
-                    ["outline-margin"]) { Edges = ["overlocked-cord", "drawstring", "casing-elastic"] },
-                new("outline", "Traced outline", [], ["outline-margin"]) { List = MeasureList.Points, Edges = ["overlocked-cord", "drawstring", "casing-elastic"] },
+                    [OutlineMargin.Id]) { Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic] },
+                new("outline", "Traced outline", [], [OutlineMargin.Id]) { List = MeasureList.Points, Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic] },
                 new(
                     "pressing-table",
                     "Pressing table",
                     [
                         Measures.Width with { ExampleInches = "48", ExampleMillimetres = "1200 mm" },
                         Measures.Depth with { ExampleInches = "30", ExampleMillimetres = "750 mm" },
-                        Measures.Up("drop", "Drop", "From the padded top down to where the cover shall end.", "3", "75 mm", 10m, 1000m),
+                        Measures.Up(Measure.Drop, "Drop", "From the padded top down to where the cover shall end.", "3", "75 mm", 10m, 1000m),
                         Measures.CornerRadius,
                     ],
-                    ["tub-notched"]) { Edges = BoardEdges },
+                    [TubNotched.Id]) { Edges = BoardEdges },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["seam"] = "tubSeam", ["hem"] = "boardHem" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.TubSeam, [Rule.Hem] = Rule.BoardHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
 
@@ -64,9 +70,9 @@ internal static class Board
 
     private static ConstructedCover Tray(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var (width, depth) = (sizes.Of("width"), sizes.Of("depth"));
+        var (width, depth) = (sizes.Of(Measure.Width), sizes.Of(Measure.Depth));
         var hem = Casing(specification);
-        var fall = specification.Rules["wall"] + sizes.Wadding(MeasureAxis.Thickness) - hem;
+        var fall = specification.Rules[Rule.Wall] + sizes.Wadding(MeasureAxis.Thickness) - hem;
         if (!fall.Value.IsPositive)
         {
             checks.Add(Check.Error("wall-too-short", "The casing takes the whole wall: make the wall deeper or the casing narrower.", "wall", new Mend("Usual wall", "rules.wall", specification.Unit.IsImperial() ? "3 1/2 in" : "90 mm")));
@@ -85,7 +91,7 @@ internal static class Board
             return new();
         }
 
-        var (drop, hem) = (sizes.Of("drop"), Casing(specification));
+        var (drop, hem) = (sizes.Of(Measure.Drop), Casing(specification));
         var isRounded = plan.Outline.Edges.Any(edge => edge.Arc is not null);
         if (isRounded && specification.Obstacles.Count > 0)
         {
@@ -107,19 +113,19 @@ internal static class Board
             return new();
         }
 
-        var margin = specification.Rules["margin"] + sizes.Wadding(MeasureAxis.Thickness);
+        var margin = specification.Rules[Rule.Margin] + sizes.Wadding(MeasureAxis.Thickness);
         return PaddingLayers.Under(OutlineMargin.Construct(plan, margin, specification), plan, specification);
     }
 
     /// <summary>The turn and the casing; a hem that was said stands for both.</summary>
     private static Worked Casing(CoverSpecification specification) =>
-        specification.Rules.Says("hem") ? specification.Rules["hem"] : specification.Rules["casingTurn"] + specification.Rules["casing"];
+        specification.Rules.Says(Rule.Hem) ? specification.Rules[Rule.Hem] : specification.Rules[Rule.CasingTurn] + specification.Rules[Rule.Casing];
 
     /// <summary>A broad end, straight sides, a taper, and a nose rounded at half its width.</summary>
     private static ClosedPlan? ByNumbers(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var (length, widest, nose) = (sizes.Of("length"), sizes.Of("widest"), sizes.Of("noseWidth"));
-        var taper = sizes.Has("taperLength") ? sizes.Of("taperLength") : (length / 3).Named("taper");
+        var (length, widest, nose) = (sizes.Of(Measure.Length), sizes.Of(Widest), sizes.Of(NoseWidth));
+        var taper = sizes.Has(TaperLength) ? sizes.Of(TaperLength) : (length / 3).Named("taper");
         var format = specification.Format;
         if (nose.Value > widest.Value)
         {
@@ -168,26 +174,26 @@ internal static class Board
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
-        var casing = thing.Cover.Rules.Says("hem") ? thing.Rule("hem") : thing.Rule("casingTurn") + thing.Rule("casing");
+        var casing = thing.Cover.Rules.Says(Rule.Hem) ? thing.Figure(Rule.Hem) : thing.Figure(Rule.CasingTurn) + thing.Figure(Rule.Casing);
         switch (thing.Cover.Shape.Id)
         {
             case "tray":
-                return OpenBelow.OnePiece(thing, thing.Across("width"), thing.Along("depth"), thing.Rule("wall") + thing.WaddingUp - casing);
-            case "pressing-table" when thing.Taken("cornerRadius") <= 0:
-                return OpenBelow.OnePiece(thing, thing.Across("width"), thing.Along("depth"), thing.Up("drop"));
+                return OpenBelow.OnePiece(thing, thing.Across(Measure.Width), thing.Along(Measure.Depth), thing.Figure(Rule.Wall) + thing.WaddingUp - casing);
+            case "pressing-table" when thing.Taken(Measure.CornerRadius) <= 0:
+                return OpenBelow.OnePiece(thing, thing.Across(Measure.Width), thing.Along(Measure.Depth), thing.Up(Measure.Drop));
             case "pressing-table":
-                return OpenBelow.WithMargin(ThingPlans.Of(thing), thing.Up("drop") + casing);
+                return OpenBelow.WithMargin(ThingPlans.Of(thing), thing.Up(Measure.Drop) + casing);
             default:
                 var board = thing.Cover.Shape.Id == "outline" ? ThingPlans.Of(thing) : OutlineByNumbers(thing);
-                return OpenBelow.WithMargin(board, thing.Rule("margin") + thing.WaddingUp);
+                return OpenBelow.WithMargin(board, thing.Figure(Rule.Margin) + thing.WaddingUp);
         }
     }
 
     /// <summary>An ironing board: straight sides, a taper that touches the nose, the nose half a circle or a little more.</summary>
     private static ThingOutline OutlineByNumbers(MeasuredThing thing)
     {
-        var (length, widest, nose) = (thing.Along("length"), thing.Across("widest"), thing.Detail("noseWidth", across: true));
-        var shoulder = length - (thing.Has("taperLength") ? thing.Detail("taperLength") : length / 3);
+        var (length, widest, nose) = (thing.Along(Measure.Length), thing.Across(Widest), thing.Detail(NoseWidth, across: true));
+        var shoulder = length - (thing.Has(TaperLength) ? thing.Detail(TaperLength) : length / 3);
         var (radius, centre) = (nose / 2, new Spot(0, length - (nose / 2)));
         // The taper leaves the shoulder so that it is square to the radius where it meets the nose.
         var (dx, dy) = (widest / 2, shoulder - centre.Y);

@@ -12,6 +12,8 @@ namespace Wrapper.Core.Forms;
 /// <summary>A round roll.</summary>
 internal static class Bolster
 {
+    private static readonly Measure Circumference = new("circumference");
+
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
         new FormDefinition(
@@ -23,22 +25,22 @@ internal static class Bolster
                     "Round",
                     [
                         Measures.Diameter with { Guidance = "Across the end, not pressed in.", ExampleInches = "7", ExampleMillimetres = "180 mm", Optional = true },
-                        Measures.Across("circumference", "Circumference", "Once round with the tape, snug but not tight: instead of the diameter.", "", "") with { Optional = true },
+                        Measures.Across(Circumference, "Circumference", "Once round with the tape, snug but not tight: instead of the diameter.", "", "") with { Optional = true },
                         Measures.Length with { ExampleInches = "24", ExampleMillimetres = "600 mm" },
                     ],
-                    ["band-ends"]) { Stands = Standing.OnItsSide, Closures = ["invisible-zip", "zip"] },
+                    [BandEnds.Id]) { Stands = Standing.OnItsSide, Closures = [Closure.InvisibleZip, Closure.Zip] },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["closedEnd"] = "bolsterClosedEnd" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.ClosedEnd] = Rule.BolsterClosedEnd } },
         specification => FormDraft.Of(specification, Draft, Untaken(specification)),
         thing => Expectation.Plain(Finished(thing)));
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var diameter = sizes.Has("diameter") ? sizes.Of("diameter") : sizes.AcrossFromRound("circumference");
-        var length = sizes.Of("length");
-        if (sizes.Has("diameter") && sizes.Has("circumference"))
+        var diameter = sizes.Has(Measure.Diameter) ? sizes.Of(Measure.Diameter) : sizes.AcrossFromRound(Circumference);
+        var length = sizes.Of(Measure.Length);
+        if (sizes.Has(Measure.Diameter) && sizes.Has(Circumference))
         {
-            checks.AddRange(FormChecks.Readings("circumference", sizes.AsTaken("circumference").Value, sizes.AsTaken("diameter").TimesPi().Value, specification));
+            checks.AddRange(FormChecks.Readings("circumference", sizes.AsTaken(Circumference).Value, sizes.AsTaken(Measure.Diameter).TimesPi().Value, specification));
         }
 
         var profile = PlanShapes.Round(diameter);
@@ -51,23 +53,23 @@ internal static class Bolster
         return cover with
         {
             Checks = [.. cover.Checks, .. OpeningChecks(cover, diameter, specification)],
-            Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, new("bolster-form", "Bolster form", specification.Count, length, diameter)],
+            Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, new(NotionKind.BolsterForm, "Bolster form", specification.Count, length, diameter)],
         };
     }
 
     private static IEnumerable<Check> Untaken(CoverSpecification specification)
     {
-        if (!specification.Measures.ContainsKey("diameter") && !specification.Measures.ContainsKey("circumference"))
+        if (!specification.Measures.ContainsKey(Measure.Diameter) && !specification.Measures.ContainsKey(Circumference))
         {
-            yield return Check.Error("measure-missing", "Diameter is not taken yet: take it across the end, or the circumference round the roll.", "diameter");
+            yield return Check.Error("measure-missing", "Diameter is not taken yet: take it across the end, or the circumference round the roll.", "diameter") with { Concerns = CheckConcern.Untaken };
         }
     }
 
     /// <summary>The usual closed end is never over a sixth of the length, and leaves an opening the filling goes through.</summary>
     private static Worked ClosedEnd(Worked diameter, Worked length, CoverSpecification specification)
     {
-        var usual = specification.Rules["closedEnd"];
-        if (specification.Rules.Says("closedEnd"))
+        var usual = specification.Rules[Rule.ClosedEnd];
+        if (specification.Rules.Says(Rule.ClosedEnd))
         {
             return usual;
         }
@@ -80,7 +82,7 @@ internal static class Bolster
 
     private static IEnumerable<Check> OpeningChecks(ConstructedCover cover, Worked diameter, CoverSpecification specification)
     {
-        foreach (var zip in cover.Notions.Where(notion => notion.Kind == "zip" && notion.Length.Value < diameter.Value.Times(0.9m)))
+        foreach (var zip in cover.Notions.Where(notion => notion.Kind == NotionKind.Zip && notion.Length.Value < diameter.Value.Times(0.9m)))
         {
             yield return Check.Warning(
                 "opening-too-small",
@@ -92,10 +94,10 @@ internal static class Bolster
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
-        var diameter = thing.Has("diameter")
-            ? thing.Across("diameter")
-            : (thing.Unshrunk(thing.Taken("circumference"), across: true) / Math.PI) + thing.Wadding(1, 0) + thing.AddedAcross;
-        var (round, length) = (Math.PI * diameter, thing.Along("length"));
+        var diameter = thing.Has(Measure.Diameter)
+            ? thing.Across(Measure.Diameter)
+            : (thing.Unshrunk(thing.Taken(Circumference), across: true) / Math.PI) + thing.Wadding(1, 0) + thing.AddedAcross;
+        var (round, length) = (Math.PI * diameter, thing.Along(Measure.Length));
         return new()
         {
             Sizes = [diameter, diameter, length],

@@ -12,32 +12,34 @@ namespace Wrapper.Core.Forms;
 /// <summary>The back of a dining chair.</summary>
 internal static class ChairBack
 {
+    private static readonly Measure PostWidth = new("postWidth");
+
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
         new FormDefinition(
             "chair-back",
             "Chair back",
-            [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail("postWidth", "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm") with { RunsAcross = true })])
-        { RuleVariants = new Dictionary<string, string> { ["hem"] = "chairBackHem", ["gap"] = "chairBackGap" } },
+            [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail(PostWidth, "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm") with { RunsAcross = true })])
+        { MayBeReversible = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.ChairBackHem, [Rule.Gap] = Rule.ChairBackGap } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes)
     {
-        var width = (sizes.Of("width") + specification.Rules["ease"]).Named("width with its ease");
+        var width = (sizes.Of(Measure.Width) + specification.Rules[Rule.Ease]).Named("width with its ease");
         var (corners, corner) = specification.Shape.Id switch
         {
-            "rounded" => (UpperCorners.Rounded, sizes.Of("cornerRadius") + (sizes.Of("thickness") / 2)),
-            "posts" => (UpperCorners.Open, sizes.Of("postWidth") + specification.Rules["postEase"]),
+            "rounded" => (UpperCorners.Rounded, sizes.Of(Measure.CornerRadius) + (sizes.Of(Measure.Thickness) / 2)),
+            "posts" => (UpperCorners.Open, sizes.Of(PostWidth) + specification.Rules[Rule.PostEase]),
             _ => (UpperCorners.Boxed, Worked.Zero),
         };
-        var cover = BagOverBack.Construct(width, sizes.Of("thickness"), sizes.Of("height"), corners, corner, specification);
+        var cover = BagOverBack.Construct(width, sizes.Of(Measure.Thickness), sizes.Of(Measure.Height), corners, corner, specification);
         return cover with { Checks = [.. cover.Checks, .. Ease(specification)] };
     }
 
     private static IEnumerable<Check> Ease(CoverSpecification specification)
     {
-        if (specification.Rules["ease"].Value.IsZero)
+        if (specification.Rules[Rule.Ease].Value.IsZero)
         {
             yield return Check.Warning("no-ease", "Without ease the cover has to be pulled over the back by force.", "ease", new Mend("Usual ease", "rules.ease", specification.Unit.IsImperial() ? "3/4 in" : "20 mm"));
         }
@@ -48,16 +50,16 @@ internal static class ChairBack
         label,
         [
             Measures.Width with { ExampleInches = "18 1/2", ExampleMillimetres = "470 mm" },
-            Measures.Up("thickness", "Thickness", "Front to back at the thickest, upholstery at rest.", "2 1/4", "60 mm", 5m, 300m),
-            Measures.Along("height", "Height", "From the seat to the top of the back.", "21", "530 mm"),
+            Measures.Up(Measure.Thickness, "Thickness", "Front to back at the thickest, upholstery at rest.", "2 1/4", "60 mm", 5m, 300m),
+            Measures.Along(Measure.Height, "Height", "From the seat to the top of the back.", "21", "530 mm"),
             .. more,
         ],
-        ["bag"])
-    { Stands = Standing.Upright, Closures = ["gap"] };
+        [Bag.Id])
+    { Stands = Standing.Upright, Closures = [Closure.Gap] };
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
-        var (w, t, h) = (thing.Across("width") + thing.Rule("ease"), thing.Up("thickness"), thing.Along("height"));
+        var (w, t, h) = (thing.Across(Measure.Width) + thing.Figure(Rule.Ease), thing.Up(Measure.Thickness), thing.Along(Measure.Height));
         var layers = thing.Cover.Choices.Reversible ? 2 : 1;
         if (thing.Cover.Shape.Id is not ("rounded" or "posts"))
         {
@@ -66,8 +68,8 @@ internal static class ChairBack
 
         // Cut to its curve, or open at its posts, it lies flat: as wide as the back and its thickness, half of that higher.
         var (across, up) = (w + t, h + (t / 2));
-        var radius = thing.Cover.Shape.Id == "rounded" ? thing.Detail("cornerRadius") + (t / 2) : 0;
-        var posts = thing.Cover.Shape.Id == "posts" ? 4 * layers * (thing.Detail("postWidth", across: true) + thing.Rule("postEase")) : 0;
+        var radius = thing.Cover.Shape.Id == "rounded" ? thing.Detail(Measure.CornerRadius) + (t / 2) : 0;
+        var posts = thing.Cover.Shape.Id == "posts" ? 4 * layers * (thing.Detail(PostWidth, across: true) + thing.Figure(Rule.PostEase)) : 0;
         var face = (across * up) - ((2 - (Math.PI / 2)) * radius * radius);
         return new()
         {

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bands;
+using Wrapper.Core.Constructions.Tubs;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Pattern;
@@ -13,6 +14,14 @@ namespace Wrapper.Core.Forms;
 /// <summary>A pad for changing a child.</summary>
 internal static class ChangingPad
 {
+    private static readonly Measure SideHeight = new("sideHeight");
+
+    private static readonly Measure Rim = new("rim");
+
+    private static readonly Measure FlatWidth = new("flatWidth");
+
+    private static readonly Measure FlatHeight = new("flatHeight");
+
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
         new FormDefinition(
@@ -22,23 +31,23 @@ internal static class ChangingPad
                 new(
                     "flat",
                     "Flat",
-                    [Measures.MattressWidth with { ExampleInches = "16", ExampleMillimetres = "400 mm" }, Measures.Length with { ExampleInches = "31", ExampleMillimetres = "780 mm" }, Measures.Thickness, Measures.Detail("tuckUnder", "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" }],
-                    ["tub-notched"]) { Edges = ["casing-elastic", "stretched-elastic"] },
+                    [Measures.MattressWidth with { ExampleInches = "16", ExampleMillimetres = "400 mm" }, Measures.Length with { ExampleInches = "31", ExampleMillimetres = "780 mm" }, Measures.Thickness, Measures.Detail(Measure.TuckUnder, "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = Rule.TuckUnder }],
+                    [TubNotched.Id]) { Edges = [LowerEdge.CasingElastic, LowerEdge.StretchedElastic] },
                 new(
                     "contoured",
                     "Contoured",
                     [
                         Measures.Length with { ExampleInches = "28", ExampleMillimetres = "700 mm" },
-                        Measures.Across("overallWidth", "Overall width", "Side to side at the base.", "14", "360 mm"),
-                        Measures.Up("sideHeight", "Side height", "From the base to the rim.", "2 3/4", "70 mm", 10m, 400m),
-                        Measures.Detail("rim", "Rim", "The flat on top of one raised side.", "1 3/4", "45 mm") with { RunsAcross = true },
-                        Measures.Detail("flatWidth", "Flat width", "The flat hollow in the middle, side to side.", "7", "180 mm") with { RunsAcross = true },
-                        Measures.Detail("flatHeight", "Flat height", "From the base to the flat hollow.", "1", "25 mm"),
-                        Measures.Detail("tuckUnder", "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" },
+                        Measures.Across(Measure.OverallWidth, "Overall width", "Side to side at the base.", "14", "360 mm"),
+                        Measures.Up(SideHeight, "Side height", "From the base to the rim.", "2 3/4", "70 mm", 10m, 400m),
+                        Measures.Detail(Rim, "Rim", "The flat on top of one raised side.", "1 3/4", "45 mm") with { RunsAcross = true },
+                        Measures.Detail(FlatWidth, "Flat width", "The flat hollow in the middle, side to side.", "7", "180 mm") with { RunsAcross = true },
+                        Measures.Detail(FlatHeight, "Flat height", "From the base to the flat hollow.", "1", "25 mm"),
+                        Measures.Detail(Measure.TuckUnder, "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = Rule.TuckUnder },
                     ],
-                    ["band-ends"]) { Stands = Standing.Upright, Edges = ["casing-elastic", "stretched-elastic", "drawstring"] },
+                    [BandEnds.Id]) { Stands = Standing.Upright, Edges = [LowerEdge.CasingElastic, LowerEdge.StretchedElastic, LowerEdge.Drawstring] },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "padHem" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.PadHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(thing.Cover.Shape.Id == "flat" ? FittedSheet.Finished(thing) : Contoured(thing)));
 
@@ -49,8 +58,8 @@ internal static class ChangingPad
             return FittedSheet.Draft(specification, sizes, checks);
         }
 
-        var (width, side, rim, flat, flatHeight) = (sizes.Of("overallWidth"), sizes.Of("sideHeight"), sizes.Of("rim"), sizes.Of("flatWidth"), sizes.Of("flatHeight"));
-        var under = sizes.Of("tuckUnder");
+        var (width, side, rim, flat, flatHeight) = (sizes.Of(Measure.OverallWidth), sizes.Of(SideHeight), sizes.Of(Rim), sizes.Of(FlatWidth), sizes.Of(FlatHeight));
+        var under = sizes.Of(Measure.TuckUnder);
         var (across, down) = ((width - flat - (2 * rim)) / 2, side - flatHeight);
         var format = specification.Format;
         if (across.Value.IsNegative || flat.Value >= width.Value)
@@ -81,7 +90,7 @@ internal static class ChangingPad
         var slope = Worked.Slant(across, down).Named("slope");
         var profile = Profiles.Contour(width, side, rim, slope, flat, flatHeight, under);
         var developed = ((2 * side) + (2 * rim) + (2 * slope) + flat).Named("developed length");
-        var length = sizes.Of("length");
+        var length = sizes.Of(Measure.Length);
         var cover = BandEnds.Open(
             profile,
             length,
@@ -94,9 +103,9 @@ internal static class ChangingPad
     /// <summary>A pad with raised sides, its band drawn in underneath.</summary>
     private static ExpectedCover Contoured(MeasuredThing thing)
     {
-        var (w, side, length) = (thing.Across("overallWidth"), thing.Up("sideHeight"), thing.Along("length"));
-        var (rim, flat, flatHeight) = (thing.Detail("rim", across: true), thing.Detail("flatWidth", across: true), thing.Detail("flatHeight"));
-        var under = thing.Detail("tuckUnder", rule: "tuckUnder");
+        var (w, side, length) = (thing.Across(Measure.OverallWidth), thing.Up(SideHeight), thing.Along(Measure.Length));
+        var (rim, flat, flatHeight) = (thing.Detail(Rim, across: true), thing.Detail(FlatWidth, across: true), thing.Detail(FlatHeight));
+        var under = thing.Detail(Measure.TuckUnder, rule: Rule.TuckUnder);
         var (across, down) = ((w - flat - (2 * rim)) / 2, side - flatHeight);
         var over = (2 * (side + under)) + (2 * rim) + (2 * double.Hypot(across, down)) + flat;
         var end = (w * (side + under)) - ((flat + across) * down);

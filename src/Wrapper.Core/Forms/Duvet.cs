@@ -19,23 +19,23 @@ internal static class Duvet
                     "rectangle",
                     "Duvet cover",
                     [Measures.Width with { ExampleInches = "78", ExampleMillimetres = "2000 mm" }, Measures.Length with { ExampleInches = "81", ExampleMillimetres = "2000 mm" }],
-                    ["bag"]) { Closures = ["buttons", "snaps", "zip", "overlap", "ties", "plain"] },
+                    [Bag.Id]) { Closures = [Closure.Buttons, Closure.Snaps, Closure.Zip, Closure.Overlap, Closure.Ties, Closure.Plain] },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["hem"] = "doubleHem" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.DoubleHem } },
         specification => FormDraft.Of(specification, Draft, FormChecks.NeverSnug(specification)),
         thing => Expectation.Plain(Finished(thing)));
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes) =>
-        BagOpenEnd.Construct(sizes.Of("width"), sizes.Of("length"), specification);
+        BagOpenEnd.Construct(sizes.Of(Measure.Width), sizes.Of(Measure.Length), specification);
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
-        var (w, l) = (thing.Across("width"), thing.Along("length"));
-        var open = w * (1 - (2 * (double)thing.Cover.Rules.Number("openingShare")));
+        var (w, l) = (thing.Across(Measure.Width), thing.Along(Measure.Length));
+        var open = w * (1 - (2 * (double)thing.Cover.Rules.Number(NumberRule.OpeningShare)));
         return new()
         {
             Sizes = [w, l, 0],
-            Opening = thing.Cover.Choices.Closure == "zip" ? 0 : 2 * open,
+            Opening = thing.Cover.Choices.Closure == Closure.Zip ? 0 : 2 * open,
             Area = 2 * w * l,
             Round = 2 * (w + l),
         };

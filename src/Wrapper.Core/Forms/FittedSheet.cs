@@ -24,31 +24,31 @@ internal static class FittedSheet
                         Measures.MattressWidth,
                         Measures.Length,
                         Measures.Thickness,
-                        Measures.Detail("tuckUnder", "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" },
+                        Measures.Detail(Measure.TuckUnder, "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = Rule.TuckUnder },
                         .. Measures.Diagonals,
                     ],
-                    ["tub-notched"]) { Edges = ["casing-elastic", "stretched-elastic"] },
+                    [TubNotched.Id]) { Edges = [LowerEdge.CasingElastic, LowerEdge.StretchedElastic] },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam", ["hem"] = "sheetHem" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.SheetHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
 
     public static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var (width, length, under) = (sizes.Of("width"), sizes.Of("length"), sizes.Of("tuckUnder"));
+        var (width, length, under) = (sizes.Of(Measure.Width), sizes.Of(Measure.Length), sizes.Of(Measure.TuckUnder));
         checks.AddRange(FormChecks.Under(under.Value, PlanShapes.Tapered(width, width, length), "tuckUnder", specification));
         if (checks.HasError())
         {
             return new();
         }
 
-        var cover = TubNotched.Construct(width, length, TubDepth.Of(sizes.Of("thickness"), under), specification.Rules["hem"], specification);
+        var cover = TubNotched.Construct(width, length, TubDepth.Of(sizes.Of(Measure.Thickness), under), specification.Rules[Rule.Hem], specification);
         return cover with { Checks = [.. cover.Checks, .. FormChecks.ForAChild(specification)] };
     }
 
     public static ExpectedCover Finished(MeasuredThing thing)
     {
-        var fall = thing.Up("thickness") + thing.Detail("tuckUnder", rule: "tuckUnder");
-        return OpenBelow.OnePiece(thing, thing.Across("width"), thing.Along("length"), fall);
+        var fall = thing.Up(Measure.Thickness) + thing.Detail(Measure.TuckUnder, rule: Rule.TuckUnder);
+        return OpenBelow.OnePiece(thing, thing.Across(Measure.Width), thing.Along(Measure.Length), fall);
     }
 }

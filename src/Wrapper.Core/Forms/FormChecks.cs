@@ -16,39 +16,39 @@ internal static class FormChecks
     public static IEnumerable<Check> Of(CoverSpecification specification, FinishedSizes sizes)
     {
         var format = specification.Format;
-        var flat = specification.Shape.Measures.Any(measure => measure.Name == "thickness" && measure.MayBeZero);
-        foreach (var (axis, name, rule) in ((MeasureAxis, string, string)[])[(MeasureAxis.Width, "width", "fit.width"), (MeasureAxis.Depth, "depth", "fit.depth"), (MeasureAxis.Thickness, "thickness", "fit.thickness")])
+        var flat = specification.Shape.Measures.Any(measure => measure.Measure == Measure.Thickness && measure.MayBeZero);
+        foreach (var (axis, name, rule) in ((MeasureAxis, string, Rule)[])[(MeasureAxis.Width, "width", Rule.FitWidth), (MeasureAxis.Depth, "depth", Rule.FitDepth), (MeasureAxis.Thickness, "thickness", Rule.FitThickness)])
         {
-            foreach (var measure in specification.Shape.Measures.Where(measure => measure.Axis == axis && sizes.Has(measure.Name)))
+            foreach (var measure in specification.Shape.Measures.Where(measure => measure.Axis == axis && sizes.Has(measure.Measure)))
             {
-                var size = sizes.Of(measure.Name);
+                var size = sizes.Of(measure.Measure);
                 if (size.Value < Least && !(flat && axis == MeasureAxis.Thickness && size.Value.IsZero))
                 {
                     yield return Check.Error(
                         "nothing-left",
                         $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}: there is nothing left to cover. Make the fit less snug or measure again.",
-                        rule,
-                        new Mend("Fit exact", $"rules.{rule}", "0"));
+                        rule.Name,
+                        new Mend("Fit exact", $"rules.{rule.Name}", "0"));
                 }
-                else if (specification.MeasuredFrom != MeasuredFrom.OldCover && 2 * size.Value < specification.Measures[measure.Name])
+                else if (specification.MeasuredFrom != MeasuredFrom.OldCover && 2 * size.Value < specification.Measures[measure.Measure])
                 {
                     yield return Check.Error(
                         "fit-too-snug",
-                        $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}, under half of the {format.RoundedWithUnit(specification.Measures[measure.Name])} measured: it cannot go on. Check the fit and its unit.",
-                        rule,
-                        new Mend("Fit exact", $"rules.{rule}", "0"));
+                        $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}, under half of the {format.RoundedWithUnit(specification.Measures[measure.Measure])} measured: it cannot go on. Check the fit and its unit.",
+                        rule.Name,
+                        new Mend("Fit exact", $"rules.{rule.Name}", "0"));
                 }
                 else if (axis != MeasureAxis.Thickness && specification.Rules[rule].Value.Abs() > size.Value.Times(0.1m))
                 {
-                    yield return Check.Warning("fit-unlikely", $"A fit of {format.RoundedWithUnit(specification.Rules[rule].Value)} is more than a tenth of the {name}: check the unit.", rule, new Mend("Fit exact", $"rules.{rule}", "0"));
+                    yield return Check.Warning("fit-unlikely", $"A fit of {format.RoundedWithUnit(specification.Rules[rule].Value)} is more than a tenth of the {name}: check the unit.", rule.Name, new Mend("Fit exact", $"rules.{rule.Name}", "0"));
                     break;
                 }
             }
         }
 
-        if (sizes.Has("frontWidth") && sizes.Has("backWidth") && specification.Measures["frontWidth"] < specification.Measures["backWidth"])
+        if (sizes.Has(Measure.FrontWidth) && sizes.Has(Measure.BackWidth) && specification.Measures[Measure.FrontWidth] < specification.Measures[Measure.BackWidth])
         {
-            yield return Check.Note("front-back-swapped", "The back is wider than the front: right for a bay or a bow, otherwise the two are swapped.", "backWidth", Swap("Swap front and back", "frontWidth", "backWidth", specification));
+            yield return Check.Note("front-back-swapped", "The back is wider than the front: right for a bay or a bow, otherwise the two are swapped.", "backWidth", Swap("Swap front and back", Measure.FrontWidth, Measure.BackWidth, specification));
         }
 
         foreach (var check in Diagonals(specification).Concat(Shrinkage(specification)))
@@ -58,7 +58,7 @@ internal static class FormChecks
     }
 
     /// <summary>A mend that gives each of two measures the other's figure.</summary>
-    public static Mend Swap(string label, string one, string other, CoverSpecification specification)
+    public static Mend Swap(string label, Measure one, Measure other, CoverSpecification specification)
     {
         var format = specification.Format;
         return new(label, $"measures.{one}", format.Exact(specification.Measures[other])) { Also = [new($"measures.{other}", format.Exact(specification.Measures[one]))] };
@@ -74,7 +74,7 @@ internal static class FormChecks
                 "thickness-over-half-depth",
                 $"The thickness ({format.RoundedWithUnit(thickness.Value)}) is over half the depth ({format.RoundedWithUnit(plan.Depth.Value)}): check that they are not swapped.",
                 "thickness",
-                specification.Measures.TryGetValue("depth", out var depth) && 2 * depth <= specification.Measures["thickness"] ? [Swap("Swap thickness and depth", "thickness", "depth", specification)] : []);
+                specification.Measures.TryGetValue(Measure.Depth, out var depth) && 2 * depth <= specification.Measures[Measure.Thickness] ? [Swap("Swap thickness and depth", Measure.Thickness, Measure.Depth, specification)] : []);
         }
     }
 
@@ -96,26 +96,26 @@ internal static class FormChecks
     /// <summary>A cover that would lie on the floor.</summary>
     public static IEnumerable<Check> ToTheFloor(Length drop, FinishedSizes sizes, CoverSpecification specification)
     {
-        if (sizes.Has("floorHeight") && specification.Measures["floorHeight"] < drop)
+        if (sizes.Has(Measure.FloorHeight) && specification.Measures[Measure.FloorHeight] < drop)
         {
             var format = specification.Format;
-            var measure = specification.Measures.ContainsKey("drop") ? "drop" : "height";
+            var measure = (specification.Measures.ContainsKey(Measure.Drop) ? Measure.Drop : Measure.Height).Name;
             yield return Check.Warning(
                 "drop-beyond-floor",
-                $"A drop of {format.RoundedWithUnit(drop)} is more than the {format.RoundedWithUnit(specification.Measures["floorHeight"])} down to the floor: the cover would lie on it.",
+                $"A drop of {format.RoundedWithUnit(drop)} is more than the {format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])} down to the floor: the cover would lie on it.",
                 measure,
-                new Mend("End at the floor", $"measures.{measure}", format.RoundedWithUnit(specification.Measures["floorHeight"])));
+                new Mend("End at the floor", $"measures.{measure}", format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])));
         }
     }
 
     /// <summary>Bedding is exact or easy.</summary>
     public static IEnumerable<Check> NeverSnug(CoverSpecification specification)
     {
-        foreach (var rule in (string[])["fit.width", "fit.depth"])
+        foreach (var rule in (Rule[])[Rule.FitWidth, Rule.FitDepth])
         {
             if (specification.Rules[rule].Value.IsNegative)
             {
-                yield return Check.Warning("bedding-snug", "Bedding is made exact or easy, never snug: a filling pressed together does not warm.", rule, new Mend("Fit exact", $"rules.{rule}", "0"));
+                yield return Check.Warning("bedding-snug", "Bedding is made exact or easy, never snug: a filling pressed together does not warm.", rule.Name, new Mend("Fit exact", $"rules.{rule.Name}", "0"));
             }
         }
     }
@@ -136,7 +136,7 @@ internal static class FormChecks
 
     private static IEnumerable<Check> Diagonals(CoverSpecification specification)
     {
-        if (!specification.Measures.TryGetValue("diagonal1", out var first) || !specification.Measures.TryGetValue("diagonal2", out var second))
+        if (!specification.Measures.TryGetValue(Measure.Diagonal1, out var first) || !specification.Measures.TryGetValue(Measure.Diagonal2, out var second))
         {
             yield break;
         }
@@ -158,7 +158,7 @@ internal static class FormChecks
     /// </summary>
     private static Mend AsOutline(CoverSpecification specification, Length first, Length second)
     {
-        var (width, depth) = (specification.Measures.GetValueOrDefault("width", specification.Measures.GetValueOrDefault("frontWidth")).Millimetres, specification.Measures.GetValueOrDefault("depth", specification.Measures.GetValueOrDefault("length")).Millimetres);
+        var (width, depth) = (specification.Measures.GetValueOrDefault(Measure.Width, specification.Measures.GetValueOrDefault(Measure.FrontWidth)).Millimetres, specification.Measures.GetValueOrDefault(Measure.Depth, specification.Measures.GetValueOrDefault(Measure.Length)).Millimetres);
 
         // The first diagonal ends at the back right corner, the second at the back left: each lies where two of its distances meet.
         var (right, left) = (Corner(first.Millimetres), Corner(second.Millimetres));
@@ -171,7 +171,7 @@ internal static class FormChecks
             Also =
             [
                 new("points", $"{At(shift, 0)}; {At(shift + width, 0)}; {At(shift + rightX, Rise(right))}; {At(shift + leftX, Rise(left))}"),
-                .. ((string[])["width", "frontWidth", "backWidth", "depth", "length", "diagonal1", "diagonal2"]).Where(specification.Measures.ContainsKey).Select(measure => new MendedInput($"measures.{measure}", "")),
+                .. ((Measure[])[Measure.Width, Measure.FrontWidth, Measure.BackWidth, Measure.Depth, Measure.Length, Measure.Diagonal1, Measure.Diagonal2]).Where(specification.Measures.ContainsKey).Select(measure => new MendedInput($"measures.{measure}", "")),
             ],
         };
 
@@ -197,7 +197,7 @@ internal static class FormChecks
     /// <summary>What lies under a child has to fit tight and carry nothing loose.</summary>
     public static IEnumerable<Check> ForAChild(CoverSpecification specification)
     {
-        var width = specification.Measures.GetValueOrDefault("width", specification.Measures.GetValueOrDefault("overallWidth"));
+        var width = specification.Measures.GetValueOrDefault(Measure.Width, specification.Measures.GetValueOrDefault(Measure.OverallWidth));
         if (width <= Length.FromMillimetres(800m))
         {
             yield return Check.Note(

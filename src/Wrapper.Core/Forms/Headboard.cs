@@ -21,15 +21,15 @@ internal static class Headboard
                     "Square top",
                     [
                         Measures.Width with { Guidance = "Side to side at the widest, over its padding.", ExampleInches = "58", ExampleMillimetres = "1450 mm" },
-                        Measures.Along("height", "Height", "From where the cover shall end up to the top.", "26", "650 mm", 2000m),
-                        Measures.Up("thickness", "Thickness", "Front to back at the thickest, without pressing the padding.", "3", "75 mm", 5m, 300m),
+                        Measures.Along(Measure.Height, "Height", "From where the cover shall end up to the top.", "26", "650 mm", 2000m),
+                        Measures.Up(Measure.Thickness, "Thickness", "Front to back at the thickest, without pressing the padding.", "3", "75 mm", 5m, 300m),
                     ],
-                    ["bag"]) { Stands = Standing.Upright, Closures = ["gap"] },
+                    [Bag.Id]) { Stands = Standing.Upright, Closures = [Closure.Gap] },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["hem"] = "chairBackHem", ["gap"] = "chairBackGap" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.ChairBackHem, [Rule.Gap] = Rule.ChairBackGap } },
         specification => FormDraft.Of(specification, Draft),
-        thing => Expectation.Plain(PlainCover.OverBack(thing.Across("width"), thing.Up("thickness"), thing.Along("height"), thing.Cover.Choices.Reversible ? 2 : 1)));
+        thing => Expectation.Plain(PlainCover.OverBack(thing.Across(Measure.Width), thing.Up(Measure.Thickness), thing.Along(Measure.Height), thing.Cover.Choices.Reversible ? 2 : 1)));
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes) =>
-        BagOverBack.Construct(sizes.Of("width"), sizes.Of("thickness"), sizes.Of("height"), UpperCorners.Boxed, Worked.Zero, specification);
+        BagOverBack.Construct(sizes.Of(Measure.Width), sizes.Of(Measure.Thickness), sizes.Of(Measure.Height), UpperCorners.Boxed, Worked.Zero, specification);
 }

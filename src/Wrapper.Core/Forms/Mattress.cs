@@ -1,4 +1,6 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Constructions.Wraps;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Pattern;
@@ -14,21 +16,22 @@ internal static class Mattress
             "mattress",
             "Mattress",
             [
-                new("rectangle", "Square or rounded corners", [Measures.MattressWidth, Measures.Length, Measures.Thickness, Measures.CornerRadius, .. Measures.Diagonals], ["boxing-strip", "panels-folded"]) { Closures = ["zip"] },
+                new("rectangle", "Square or rounded corners", [Measures.MattressWidth, Measures.Length, Measures.Thickness, Measures.CornerRadius, .. Measures.Diagonals], [BoxingStrip.Id, PanelsFolded.Id]) { Closures = [Closure.Zip] },
                 new(
                     "cut-corner",
                     "Cut corner",
                     [
                         Measures.MattressWidth,
                         Measures.Length,
-                        Measures.Detail("cutWidth", "Cut, across", "How much of the foot end the cut takes.", "10", "250 mm") with { RunsAcross = true },
-                        Measures.Detail("cutLength", "Cut, along", "How much of the side the cut takes.", "24", "600 mm", 6000m),
+                        Measures.Detail(Measure.CutWidth, "Cut, across", "How much of the foot end the cut takes.", "10", "250 mm") with { RunsAcross = true },
+                        Measures.Detail(Measure.CutLength, "Cut, along", "How much of the side the cut takes.", "24", "600 mm", 6000m),
                         Measures.Thickness,
                         Measures.CornerRadius,
                     ],
-                    ["boxing-strip"]) { Closures = ["zip"] },
-                new("outline", "Free outline", [Measures.Thickness, Measures.CornerRadius], ["boxing-strip"]) { List = MeasureList.Points, Closures = ["zip"] },
-            ]),
+                    [BoxingStrip.Id]) { Closures = [Closure.Zip] },
+                new("outline", "Free outline", [Measures.Thickness, Measures.CornerRadius], [BoxingStrip.Id]) { List = MeasureList.Points, Closures = [Closure.Zip] },
+            ])
+        { MayBeSnug = true },
         specification => FormDraft.Of(specification, BoxedDraft.Draft),
         thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

@@ -11,6 +11,10 @@ namespace Wrapper.Core.Forms;
 /// <summary>A boxed footstool or chest covered to below its rim.</summary>
 internal static class Ottoman
 {
+    private static readonly Measure Return = new("return");
+
+    private static readonly Measure TopDrop = new("topDrop");
+
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
         new FormDefinition(
@@ -23,22 +27,22 @@ internal static class Ottoman
                     [
                         Measures.Width,
                         Measures.Depth,
-                        Measures.Up("height", "Height", "From the top of the padding to the underside.", "15", "380 mm", 40m, 1200m),
-                        Measures.Detail("topDrop", "Top drop", "How far the top comes over the edge before the piping; 0 for none.", "0", "0 mm") with { Optional = true, MayBeZero = true },
-                        Measures.Detail("return", "Return", "How far it turns under, to the middle of the tape.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = "tuckUnder" },
+                        Measures.Up(Measure.Height, "Height", "From the top of the padding to the underside.", "15", "380 mm", 40m, 1200m),
+                        Measures.Detail(TopDrop, "Top drop", "How far the top comes over the edge before the piping; 0 for none.", "0", "0 mm") with { Optional = true, MayBeZero = true },
+                        Measures.Detail(Return, "Return", "How far it turns under, to the middle of the tape.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = Rule.TuckUnder },
                         Measures.FloorHeight,
                         .. Measures.Diagonals,
                     ],
-                    ["tub-walls"]) { Edges = ["hook-and-loop", "double-hem", "skirt"] },
+                    [TubWalls.Id]) { Edges = [LowerEdge.HookAndLoop, LowerEdge.DoubleHem, LowerEdge.Skirt] },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["hem"] = "ottomanHem" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.OttomanHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => new(Finished(thing), [], Skirt(thing), thing.Medallion));
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var plan = PlanShapes.Tapered(sizes.Of("width"), sizes.Of("width"), sizes.Of("depth"));
-        var (height, under) = (sizes.Of("height"), sizes.Of("return"));
+        var plan = PlanShapes.Tapered(sizes.Of(Measure.Width), sizes.Of(Measure.Width), sizes.Of(Measure.Depth));
+        var (height, under) = (sizes.Of(Measure.Height), sizes.Of(Return));
         checks.AddRange(FormChecks.Under(under.Value, plan, "return", specification));
         checks.AddRange(FormChecks.ToTheFloor(height.Value, sizes, specification));
         if (checks.HasError())
@@ -46,14 +50,14 @@ internal static class Ottoman
             return new();
         }
 
-        return TubWalls.Construct(plan, new(height, under, sizes.AsTaken("topDrop")), specification);
+        return TubWalls.Construct(plan, new(height, under, sizes.AsTaken(TopDrop)), specification);
     }
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
-        var (w, d) = (thing.Across("width"), thing.Along("depth"));
-        var under = thing.Detail("return", rule: "tuckUnder");
-        var fall = thing.Up("height") + under;
+        var (w, d) = (thing.Across(Measure.Width), thing.Along(Measure.Depth));
+        var under = thing.Detail(Return, rule: Rule.TuckUnder);
+        var fall = thing.Up(Measure.Height) + under;
         var tub = PlainCover.Tub(w, d, fall);
         // The corners of what turns under are left open; a skirt hangs from the edge and closes it with its own.
         tub = tub with { Opening = tub.Opening + (8 * under) };
@@ -63,7 +67,7 @@ internal static class Ottoman
     }
 
     /// <summary>The skirt on the lower edge; null where the edge is finished otherwise.</summary>
-    private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Cover.Choices.Edge == "skirt"
-        ? PlainCover.SkirtOf(thing, 2 * (thing.Across("width") + thing.Along("depth")), thing.Rule("skirtDrop"))
+    private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Cover.Choices.Edge == LowerEdge.Skirt
+        ? PlainCover.SkirtOf(thing, 2 * (thing.Across(Measure.Width) + thing.Along(Measure.Depth)), thing.Figure(Rule.SkirtDrop))
         : null;
 }

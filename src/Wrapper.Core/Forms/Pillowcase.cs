@@ -10,7 +10,11 @@ namespace Wrapper.Core.Forms;
 /// <summary>A pillowcase.</summary>
 internal static class Pillowcase
 {
-    private static readonly Dictionary<string, string> Light = new() { ["seam"] = "lightSeam" };
+    private static readonly Measure Flange = new("flange");
+
+    private static readonly Measure Flap = new("flap");
+
+    private static readonly Dictionary<Rule, Rule> Light = new() { [Rule.Seam] = Rule.LightSeam };
 
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
@@ -18,21 +22,21 @@ internal static class Pillowcase
             "pillowcase",
             "Pillowcase",
             [
-                new("plain", "Plain hem", Pillow(), ["bag"]),
-                new("flap", "With flap", Pillow(Measures.Detail("flap", "Flap", "How far the flap folds in over the pillow.", "7", "180 mm") with { Optional = true, Rule = "flap" }), ["bag"]),
-                new("flange", "With flange", Pillow(Measures.Detail("flange", "Flange", "The flat border beyond the pillow, on each side.", "2", "50 mm") with { Optional = true, Rule = "flange" }), ["bag"]),
+                new("plain", "Plain hem", Pillow(), [Bag.Id]),
+                new("flap", "With flap", Pillow(Measures.Detail(Flap, "Flap", "How far the flap folds in over the pillow.", "7", "180 mm") with { Optional = true, Rule = Rule.Flap }), [Bag.Id]),
+                new("flange", "With flange", Pillow(Measures.Detail(Flange, "Flange", "The flat border beyond the pillow, on each side.", "2", "50 mm") with { Optional = true, Rule = Rule.Flange }), [Bag.Id]),
             ])
-        { RuleVariants = new Dictionary<string, string>(Light) { ["hem"] = "pillowHem" } },
+        { RuleVariants = new Dictionary<Rule, Rule>(Light) { [Rule.Hem] = Rule.PillowHem } },
         specification => FormDraft.Of(specification, Draft, FormChecks.NeverSnug(specification)),
         thing => Expectation.Plain(Finished(thing)));
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes)
     {
-        var (width, length) = (sizes.Of("width"), sizes.Of("length"));
+        var (width, length) = (sizes.Of(Measure.Width), sizes.Of(Measure.Length));
         return specification.Shape.Id switch
         {
-            "flange" => BagPillow.Flanged(width, length, sizes.Of("flange"), specification),
-            "flap" => BagPillow.Open(width, length, sizes.Of("flap"), specification),
+            "flange" => BagPillow.Flanged(width, length, sizes.Of(Flange), specification),
+            "flap" => BagPillow.Open(width, length, sizes.Of(Flap), specification),
             _ => BagPillow.Open(width, length, Worked.Zero, specification),
         };
     }
@@ -42,13 +46,13 @@ internal static class Pillowcase
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
-        var (w, l) = (thing.Across("width"), thing.Along("length"));
+        var (w, l) = (thing.Across(Measure.Width), thing.Along(Measure.Length));
         if (thing.Cover.Shape.Id != "flange")
         {
             return new() { Sizes = [w, l, 0], Opening = 2 * w, Area = 2 * w * l, Round = 2 * (w + l) };
         }
 
-        var (flange, overlap) = (thing.Detail("flange", rule: "flange"), thing.Rule("backOverlap"));
+        var (flange, overlap) = (thing.Detail(Flange, rule: Rule.Flange), thing.Figure(Rule.BackOverlap));
         (w, l) = (w + (2 * flange), l + (2 * flange));
         return new()
         {

@@ -12,6 +12,10 @@ namespace Wrapper.Core.Forms;
 /// <summary>A soft cube or drum.</summary>
 internal static class Pouf
 {
+    private static readonly Measure Size = new("size");
+
+    private static readonly Measure Wrap = new("wrap");
+
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
         new FormDefinition(
@@ -22,17 +26,17 @@ internal static class Pouf
                     "cube",
                     "Cube",
                     [
-                        Measures.Across("size", "Size", "One edge of the finished cube.", "22", "550 mm", 1200m),
-                        Measures.Detail("wrap", "Wrap", "How far top and bottom come over the edges.", "2 1/4", "60 mm"),
+                        Measures.Across(Size, "Size", "One edge of the finished cube.", "22", "550 mm", 1200m),
+                        Measures.Detail(Wrap, "Wrap", "How far top and bottom come over the edges.", "2 1/4", "60 mm"),
                     ],
-                    ["pouf-wrapped"]) { Closures = ["gap", "zip"] },
+                    [PoufWrapped.Id]) { Closures = [Closure.Gap, Closure.Zip] },
                 new(
                     "drum",
                     "Drum",
-                    [Measures.Diameter, Measures.Up("height", "Height", "From the floor to the top.", "15", "380 mm", 60m, 1200m)],
-                    ["boxing-strip"]) { Closures = ["zip", "gap"] },
+                    [Measures.Diameter, Measures.Up(Measure.Height, "Height", "From the floor to the top.", "15", "380 mm", 60m, 1200m)],
+                    [BoxingStrip.Id]) { Closures = [Closure.Zip, Closure.Gap] },
             ])
-        { RuleVariants = new Dictionary<string, string> { ["seam"] = "lightSeam" } },
+        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
 
@@ -40,9 +44,9 @@ internal static class Pouf
     {
         var isCube = specification.Shape.Id == "cube";
         var cover = isCube
-            ? PoufWrapped.Construct(sizes.Of("size"), sizes.Of("wrap"), specification)
-            : BoxingStrip.Construct(PlanShapes.Round(sizes.Of("diameter")), sizes.Of("height"), specification);
-        var (across, high) = (sizes.Of(isCube ? "size" : "diameter").Value, sizes.Of(isCube ? "size" : "height").Value);
+            ? PoufWrapped.Construct(sizes.Of(Size), sizes.Of(Wrap), specification)
+            : BoxingStrip.Construct(PlanShapes.Round(sizes.Of(Measure.Diameter)), sizes.Of(Measure.Height), specification);
+        var (across, high) = (sizes.Of(isCube ? Size : Measure.Diameter).Value, sizes.Of(isCube ? Size : Measure.Height).Value);
         return cover with { Notions = cover.Pieces.Count == 0 ? [] : [.. cover.Notions, .. Stuffing.Of(specification, across, across, high, !isCube)] };
     }
 
@@ -50,10 +54,10 @@ internal static class Pouf
     {
         if (thing.Cover.Shape.Id == "drum")
         {
-            return BoxedFinish.Boxed(thing, ThingPlans.Of(thing), thing.Up("height"));
+            return BoxedFinish.Boxed(thing, ThingPlans.Of(thing), thing.Up(Measure.Height));
         }
 
-        var size = thing.Across("size");
+        var size = thing.Across(Size);
         return PlainCover.Box(size, size, size, 4 * size);
     }
 }

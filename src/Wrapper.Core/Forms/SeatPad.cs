@@ -1,4 +1,6 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions.Bags;
+using Wrapper.Core.Constructions.Boxing;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Pattern;
@@ -8,9 +10,9 @@ namespace Wrapper.Core.Forms;
 /// <summary>A flat pad on a chair.</summary>
 internal static class SeatPad
 {
-    private static readonly string[] PadWays = ["bag", "boxing-strip"];
+    private static readonly string[] PadWays = [Bag.Id, BoxingStrip.Id];
 
-    private static readonly string[] PadClosures = ["gap", "zip", "ties"];
+    private static readonly Closure[] PadClosures = [Closure.Gap, Closure.Zip, Closure.Ties];
 
     private static readonly MeasureDefinition PadThickness = Measures.Thickness with { MayBeZero = true, LikelyLeast = Units.Length.Zero };
 
@@ -20,9 +22,10 @@ internal static class SeatPad
             "seat-pad",
             "Seat pad",
             [
-                .. BoxedShapes.All(PadWays, PadWays, PadClosures).Select(shape => shape with { Measures = [.. shape.Measures.Select(measure => measure.Name == "thickness" ? PadThickness : measure)] }),
+                .. BoxedShapes.All(PadWays, PadWays, PadClosures).Select(shape => shape with { Measures = [.. shape.Measures.Select(measure => measure.Measure == Measure.Thickness ? PadThickness : measure)] }),
                 new("stations", "Widths at stations", [Measures.Depth, PadThickness], PadWays) { List = MeasureList.Stations, Closures = PadClosures },
-            ]),
+            ])
+        { MayBeSnug = true },
         specification => FormDraft.Of(specification, BoxedDraft.Draft),
         thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

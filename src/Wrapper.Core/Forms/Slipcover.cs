@@ -13,6 +13,12 @@ namespace Wrapper.Core.Forms;
 /// <summary>A slipcover for upholstered furniture.</summary>
 internal static class Slipcover
 {
+    private static readonly Measure SkirtLength = new("skirtLength");
+
+    private static readonly Measure SkirtDrop = new("skirtDrop");
+
+    private static readonly Measure ZipLength = new("zipLength");
+
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
         new FormDefinition(
@@ -23,11 +29,11 @@ internal static class Slipcover
                     "zones",
                     "Zone by zone",
                     [
-                        Measures.Detail("skirtLength", "Skirt, length round", "Once round the base where the skirt hangs.", "", "", 20_000m) with { Optional = true },
-                        Measures.Detail("skirtDrop", "Skirt, drop", "From the seam of the skirt to the floor, less what it shall clear.", "", "") with { Optional = true },
-                        Measures.Detail("zipLength", "Zip, length", "Down one back corner, to the seam of the skirt.", "", "") with { Optional = true },
+                        Measures.Detail(SkirtLength, "Skirt, length round", "Once round the base where the skirt hangs.", "", "", 20_000m) with { Optional = true },
+                        Measures.Detail(SkirtDrop, "Skirt, drop", "From the seam of the skirt to the floor, less what it shall clear.", "", "") with { Optional = true },
+                        Measures.Detail(ZipLength, "Zip, length", "Down one back corner, to the seam of the skirt.", "", "") with { Optional = true },
                     ],
-                    ["blocks"]) { List = MeasureList.Zones, Closures = ["zip", "plain"] },
+                    [Blocks.Id]) { List = MeasureList.Zones, Closures = [Closure.Zip, Closure.Plain] },
             ]),
         Draft,
         thing => new(null, Finished(thing), Skirt(thing), 0));
@@ -47,7 +53,7 @@ internal static class Slipcover
             AddZone(zones, specification.Zones[i], i + 1, specification, checks);
         }
 
-        var cover = Blocks.Construct(zones, specification.Rules["pin"], specification);
+        var cover = Blocks.Construct(zones, specification.Rules[Rule.Pin], specification);
         if (cover.Pieces.Count == 0)
         {
             return cover with { Checks = [.. checks, .. cover.Checks] };
@@ -58,9 +64,9 @@ internal static class Slipcover
         List<Seam> seams = [.. cover.Seams];
         AddSkirt(specification, pieces, seams, checks);
         AddPiping(specification, pieces, notions, checks);
-        if (specification.Choices.Closure != "plain" && specification.Measures.TryGetValue("zipLength", out var zip))
+        if (specification.Choices.Closure != Closure.Plain && specification.Measures.TryGetValue(ZipLength, out var zip))
         {
-            notions.Add(new("zip-closed-end", "Zip down a back corner, closed at the top, caught by the seam of the skirt", specification.Count, Worked.Given("zip", zip, QuantitySource.Measure)));
+            notions.Add(new(NotionKind.ZipClosedEnd, "Zip down a back corner, closed at the top, caught by the seam of the skirt", specification.Count, Worked.Given("zip", zip, QuantitySource.Measure)));
         }
 
         return cover with { Pieces = pieces, Seams = seams, Notions = notions, Checks = [.. checks, .. cover.Checks] };
@@ -69,15 +75,15 @@ internal static class Slipcover
     private static void AddZone(List<BlockZone> zones, Zone zone, int number, CoverSpecification specification, List<Check> checks)
     {
         var format = specification.Format;
-        var tuck = Tuck.Used(specification.Rules["tuck"], Worked.Given("free gap", zone.FreeTuck, QuantitySource.Measure));
-        if (zone.Tucks.Count > 0 && zone.FreeTuck < specification.Rules["tuck"].Value)
+        var tuck = Tuck.Used(specification.Rules[Rule.Tuck], Worked.Given("free gap", zone.FreeTuck, QuantitySource.Measure));
+        if (zone.Tucks.Count > 0 && zone.FreeTuck < specification.Rules[Rule.Tuck].Value)
         {
             checks.Add(Check.Note("tuck-shortened", $"{zone.Name}: the gap gives {format.RoundedWithUnit(zone.FreeTuck)}, less than is wanted; the tuck-in is as deep as the gap.", "zones"));
         }
 
         Worked At(string edge) => zone.Tucks.Contains(edge) ? tuck : Worked.Zero;
-        var pin = specification.Rules["pin"];
-        var along = zone.Strip ? specification.Rules["stripSpare"] / 2 : pin; // a bent strip has a spare of its own beyond its wall
+        var pin = specification.Rules[Rule.Pin];
+        var along = zone.Strip ? specification.Rules[Rule.StripSpare] / 2 : pin; // a bent strip has a spare of its own beyond its wall
         var height = Worked.Given("height", zone.Height, QuantitySource.Measure);
         var width = Worked.Given(zone.Strip ? "outer curve" : zone.Slanted ? "plumb width" : "width", zone.Width, QuantitySource.Measure);
         var margins = zone.Strip ? BlockSpare.None : new BlockSpare(At("left"), At("right"), At("bottom"), At("top"));
@@ -100,12 +106,12 @@ internal static class Slipcover
 
     private static void AddSkirt(CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Check> checks)
     {
-        if (!specification.Measures.TryGetValue("skirtLength", out var round))
+        if (!specification.Measures.TryGetValue(SkirtLength, out var round))
         {
             return;
         }
 
-        if (!specification.Measures.TryGetValue("skirtDrop", out var drop))
+        if (!specification.Measures.TryGetValue(SkirtDrop, out var drop))
         {
             checks.Add(Check.Warning("skirt-without-drop", "The skirt’s drop is not taken: it is not drafted.", "skirtDrop"));
             return;
@@ -136,20 +142,20 @@ internal static class Slipcover
             : [$"block-{i + 1}"], (zone, key) => (zone, key)).Select(entry => ZoneOf(entry.zone, entry.key, thing))];
 
     /// <summary>The skirt of a slipcover; null where it has none.</summary>
-    private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Has("skirtLength") && thing.Has("skirtDrop")
-        ? PlainCover.SkirtOf(thing, thing.Taken("skirtLength"), thing.Taken("skirtDrop"))
+    private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Has(SkirtLength) && thing.Has(SkirtDrop)
+        ? PlainCover.SkirtOf(thing, thing.Taken(SkirtLength), thing.Taken(SkirtDrop))
         : null;
 
     /// <summary>A zone with what goes down into the gaps at its edges; a strip has a spare of its own along its long sides.</summary>
     private static ExpectedZone ZoneOf(Zone zone, string key, MeasuredThing thing)
     {
-        var pin = thing.Rule("pin");
+        var pin = thing.Figure(Rule.Pin);
         if (zone.Strip)
         {
-            return new(key, zone.Width.Millimetres, zone.Height.Millimetres, pin, thing.Rule("stripSpare") / 2);
+            return new(key, zone.Width.Millimetres, zone.Height.Millimetres, pin, thing.Figure(Rule.StripSpare) / 2);
         }
 
-        var tuck = Math.Min(thing.Rule("tuck"), zone.FreeTuck.Millimetres);
+        var tuck = Math.Min(thing.Figure(Rule.Tuck), zone.FreeTuck.Millimetres);
         double At(params string[] edges) => edges.Count(zone.Tucks.Contains) * tuck;
         return new(key, zone.Width.Millimetres + At("left", "right"), zone.Height.Millimetres + At("top", "bottom"), pin, pin);
     }

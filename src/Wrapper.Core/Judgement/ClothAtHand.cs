@@ -31,7 +31,7 @@ public static class ClothAtHand
     /// <param name="forms">Only these forms; null for all.</param>
     /// <param name="shouldStop">Asked between things.</param>
     public static IReadOnlyList<LargestCover> Find(
-        ClothSpecification cloth, Length length, LengthUnit unit, IReadOnlyDictionary<string, Length> houseRules, IReadOnlyCollection<string>? forms = null, Func<bool>? shouldStop = null)
+        ClothSpecification cloth, Length length, LengthUnit unit, IReadOnlyDictionary<Rule, Length> houseRules, IReadOnlyCollection<string>? forms = null, Func<bool>? shouldStop = null)
     {
         var found = new List<LargestCover>();
         foreach (var form in FormCatalogue.All.Where(form => forms is null || forms.Contains(form.Id)))
@@ -78,7 +78,7 @@ public static class ClothAtHand
 
     /// <summary>One thing tried at different sizes.</summary>
     private sealed record Trial(
-        FormDefinition Form, ShapeDefinition Shape, string Construction, ClothSpecification Cloth, Length Length, LengthUnit Unit, IReadOnlyDictionary<string, Length> HouseRules)
+        FormDefinition Form, ShapeDefinition Shape, string Construction, ClothSpecification Cloth, Length Length, LengthUnit Unit, IReadOnlyDictionary<Rule, Length> HouseRules)
     {
         private const int Steps = 6;
 

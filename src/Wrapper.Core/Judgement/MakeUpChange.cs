@@ -10,8 +10,6 @@ namespace Wrapper.Core.Judgement;
 /// <param name="Label">What it is called on screen.</param>
 public sealed record MakeUpChange(string Kind, string Word, string Label)
 {
-    private static readonly string[] WrapsOnly = ["piping", "slidePocket"];
-
     /// <summary>The cover made this way; what the other way of making it cannot have is left out, and what was measured stays.</summary>
     public CoverInput On(CoverInput input, bool imperial) => Kind switch
     {
@@ -26,21 +24,20 @@ public sealed record MakeUpChange(string Kind, string Word, string Label)
 
     /// <summary>An option that this construction has, and that is not only there to be refused.</summary>
     private static bool Takes(string construction, string option, string word) =>
-        OptionCatalogue.Figures.Contains(option)
-        || (OptionCatalogue.All.TryGetValue(option, out var definition) && ConstructionCatalogue.Has(construction, option) && definition.Words.Contains(word)
-            && !(WrapsOnly.Contains(option) && construction is "wrap-notched" or "wrap-folded" or "panels-folded")
-            && option is not ("closure" or "edge"));
+        Choice.Figures.Contains(option)
+        || (Choice.All.TryGetValue(option, out var choice) && ConstructionCatalogue.All[construction] is var made && made.Choices.Contains(choice) && choice.Words.Contains(word)
+            && !made.Refused.Contains(choice) && choice != Choice.Closure && choice != Choice.Edge);
 
     private Dictionary<string, Entry> Fitted(IReadOnlyDictionary<string, Entry> rules, bool imperial)
     {
-        var fitted = rules.Where(rule => !rule.Key.StartsWith("fit.", StringComparison.Ordinal)).ToDictionary();
+        var fitted = rules.Where(rule => rule.Key != Rule.FitWidth.Name && rule.Key != Rule.FitDepth.Name && rule.Key != Rule.FitThickness.Name).ToDictionary();
         if (Word == "snug")
         {
-            fitted["fit.thickness"] = Entry.Typed(imperial ? "-3/8 in" : "-10 mm");
+            fitted[Rule.FitThickness.Name] = Entry.Typed(imperial ? "-3/8 in" : "-10 mm");
         }
         else if (Word == "easy")
         {
-            fitted["fit.width"] = fitted["fit.depth"] = Entry.Typed(imperial ? "1/2 in" : "12 mm");
+            fitted[Rule.FitWidth.Name] = fitted[Rule.FitDepth.Name] = Entry.Typed(imperial ? "1/2 in" : "12 mm");
         }
 
         return fitted;

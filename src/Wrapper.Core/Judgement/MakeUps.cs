@@ -2,9 +2,7 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
-using Wrapper.Core.Constructions.Bands;
 using Wrapper.Core.Constructions.Boxing;
-using Wrapper.Core.Constructions.Tubs;
 using Wrapper.Core.Constructions.Wraps;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
@@ -63,7 +61,7 @@ public static class MakeUps
     /// <param name="cloth">The cloth it is bought in.</param>
     /// <param name="houseRules">The house's rules that can be read.</param>
     /// <param name="steps">Orders of the lay to try for each.</param>
-    public static IReadOnlyList<MakeUp> Compare(CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<string, Length> houseRules, int steps)
+    public static IReadOnlyList<MakeUp> Compare(CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps)
     {
         if (FormCatalogue.Find(input.Form)?.Shape(input.Shape) is not { } shape)
         {
@@ -83,19 +81,26 @@ public static class MakeUps
             yield return new("construction", id, ConstructionCatalogue.All[id].Label);
         }
 
-        foreach (var (option, words) in ((string, IReadOnlyList<string>)[])[("closure", ConstructionCatalogue.All[input.Construction!].ClosuresOf(shape)), ("edge", shape.Edges), ("piping", Piping(input.Construction!)), ("layers", Layers(input))])
+        var (construction, form) = (ConstructionCatalogue.All[input.Construction!], FormCatalogue.Find(input.Form)!);
+        (Choice, IReadOnlyList<string>)[] offered =
+        [
+            (Choice.Closure, [.. construction.ClosuresOf(shape).Select(closure => closure.Word())]),
+            (Choice.Edge, [.. shape.Edges.Select(edge => edge.Word())]),
+            (Choice.Piping, construction.CarriesPiping ? Choice.Piping.Words : []),
+            (Choice.Layers, form.MayBeReversible ? Choice.Layers.Words : []),
+        ];
+        foreach (var (choice, words) in offered.Where(offer => offer.Item2.Count > 1 && construction.Choices.Contains(offer.Item1)))
         {
-            var isAsked = ConstructionCatalogue.Has(input.Construction!, option);
-            foreach (var word in isAsked && words.Count > 1 ? words : [])
+            foreach (var word in words)
             {
-                yield return new(option, word, word.Replace('-', ' '));
+                yield return new(choice.Name, word, word.Replace('-', ' '));
             }
         }
 
-        if (shape.Measures.Any(measure => measure.Name == "thickness"))
+        if (shape.Measures.Any(measure => measure.Measure == Measure.Thickness))
         {
             yield return new("fit", "exact", "exact");
-            if (input.Form is "box-cushion" or "seat-pad" or "mattress")
+            if (form.MayBeSnug)
             {
                 yield return new("fit", "snug", "snug, thinner than the filling");
             }
@@ -104,12 +109,7 @@ public static class MakeUps
         }
     }
 
-    private static IReadOnlyList<string> Piping(string construction) =>
-        construction is BoxingStrip.Id or TubWalls.Id or BandEnds.Id ? OptionCatalogue.All["piping"].Words : [];
-
-    private static IReadOnlyList<string> Layers(CoverInput input) => input.Form == "chair-back" ? OptionCatalogue.All["layers"].Words : [];
-
-    private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, IReadOnlyDictionary<string, Length> houseRules, LengthUnit unit, int steps)
+    private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, LengthUnit unit, int steps)
     {
         var input = change.On(stands, unit.IsImperial());
         var outcome = Proved.Draft(ClothBuyer.OnCloth(input, cloth));
@@ -142,7 +142,7 @@ public static class MakeUps
         }
 
         var shape = FormCatalogue.Find(stands.Form)!.Shape(stands.Shape)!;
-        var usual = change.Kind switch { "closure" => ConstructionCatalogue.All[stands.Construction!].ClosuresOf(shape)[0], "edge" => shape.Edges[0], _ => OptionCatalogue.All[change.Kind].Words[0] };
+        var usual = change.Kind switch { "closure" => ConstructionCatalogue.All[stands.Construction!].ClosuresOf(shape)[0].Word(), "edge" => shape.Edges[0].Word(), _ => Choice.All[change.Kind].Words[0] };
         return change.Word == stands.Options.GetValueOrDefault(change.Kind, usual);
     }
 

@@ -34,7 +34,7 @@ public static class OwnClothFigure
         var near = buyer.BuyingStep.Half();
         var agrees = (figure - buy.Value).Abs() <= near;
         var slips = agrees ? [] : SlipsOf(buyer, cloth, yardage)
-            .Where(slip => (slip.Value - figure).Abs() <= (slip.Code == "yards-and-metres" ? buy.Value.Times(SlackOfUnits) : near))
+            .Where(slip => (slip.Value - figure).Abs() <= (slip.MixesYards ? buy.Value.Times(SlackOfUnits) : near))
             .DistinctBy(slip => slip.Text);
         return new(agrees, figure - buy.Value, line, Likelihood.Ordered(slips));
     }
@@ -81,16 +81,16 @@ public static class OwnClothFigure
     private static List<LaidPiece> OneFaceEach(IReadOnlyList<LaidPiece> pieces)
     {
         var kept = new List<LaidPiece>();
-        var single = new Dictionary<(string Cover, string Kind), int>();
+        var single = new Dictionary<(string Cover, PieceKind Kind), int>();
         foreach (var piece in pieces)
         {
-            var kind = (piece.Cover, piece.Piece.Id);
-            if (!PiecesToLay.IsFace(piece.Piece) || single.GetValueOrDefault(kind) % 2 == 0)
+            var kind = (piece.Cover, piece.Piece.Kind);
+            if (!piece.Piece.IsFace || single.GetValueOrDefault(kind) % 2 == 0)
             {
-                kept.Add(PiecesToLay.IsFace(piece.Piece) && piece.Copies > 1 ? piece with { Copies = (piece.Copies + 1) / 2 } : piece);
+                kept.Add(piece.Piece.IsFace && piece.Copies > 1 ? piece with { Copies = (piece.Copies + 1) / 2 } : piece);
             }
 
-            if (PiecesToLay.IsFace(piece.Piece) && piece.Copies == 1)
+            if (piece.Piece.IsFace && piece.Copies == 1)
             {
                 single[kind] = single.GetValueOrDefault(kind) + 1;
             }

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -8,7 +9,11 @@ namespace Wrapper.Core.Judgement;
 /// <param name="Code">A stable name in kebab-case.</param>
 /// <param name="Text">What was probably done.</param>
 /// <param name="Value">What that gives.</param>
-public sealed record Slip(string Code, string Text, Length Value);
+public sealed record Slip(string Code, string Text, Length Value)
+{
+    /// <summary>Yards and metres were mixed: such figures are written to the centimetre only.</summary>
+    public bool MixesYards { get; init; }
+}
 
 /// <summary>What the core says of a maker's own figure.</summary>
 /// <param name="Agrees">It is the number, to the workroom's step.</param>
@@ -23,6 +28,8 @@ public sealed record FigureJudgement(bool Agrees, Length Difference, WorkingLine
 /// </summary>
 public static class OwnFigure
 {
+    private static readonly string[] Fits = [Rule.FitWidth.Label, Rule.FitDepth.Label, Rule.FitThickness.Label];
+
     /// <summary>Judges a figure for one of the draft's numbers, named as in its working; null when there is no such number.</summary>
     public static FigureJudgement? Judge(Draft draft, string target, Length figure)
     {
@@ -130,7 +137,7 @@ public static class OwnFigure
                 yield return new("counted-twice", $"The {name} is counted twice.", (rest + (2 * one)).Value);
             }
 
-            var code = isAllowance ? name.Contains("fit", StringComparison.Ordinal) ? "fit-forgotten" : "allowance-forgotten" : "figure-forgotten";
+            var code = isAllowance ? Fits.Contains(name) ? "fit-forgotten" : "allowance-forgotten" : "figure-forgotten";
             yield return new(code, $"The {name} is left out.", rest.Value);
             yield return new("wrong-way", $"The {name} is {(times > 0 ? "taken away where it is added" : "added where it is taken away")}.", (rest - (sum - rest)).Value);
         }

@@ -37,9 +37,9 @@ public static class Sensitivity
         var off = outcome.Reading.Unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(5m);
         var shape = FormCatalogue.Find(input.Form)!.Shape(input.Shape)!;
         var results = new List<MeasureSensitivity>();
-        foreach (var definition in shape.Measures.Where(definition => definition.Axis != MeasureAxis.Diagonal && outcome.Reading.Measures.ContainsKey(definition.Name)))
+        foreach (var definition in shape.Measures.Where(definition => definition.Axis != MeasureAxis.Diagonal && outcome.Reading.Measures.ContainsKey(definition.Measure)))
         {
-            var longer = outcome.Reading.Measures[definition.Name] + off;
+            var longer = outcome.Reading.Measures[definition.Measure] + off;
             var measures = input.Measures.ToDictionary(measure => measure.Key, measure => measure.Value);
             measures[definition.Name] = Entry.Number(longer.Nanometres / (decimal)Length.NanometresPerMillimetre);
             var other = Drafter.Draft(input with { Measures = measures, Unit = UnitOf(outcome.Reading.Unit) }).Draft;
@@ -55,7 +55,7 @@ public static class Sensitivity
     private static IEnumerable<NumberChange> Changes(Draft draft, Draft other)
     {
         var numbers = other.Numbers().GroupBy(number => number.For).ToDictionary(group => group.Key, group => group.First().Value.Value);
-        foreach (var number in draft.Numbers().Where(number => number.IsCutSize || number.For.Contains("opening", StringComparison.Ordinal) || number.For == "Z"))
+        foreach (var number in draft.Numbers().Where(number => number.IsCutSize || number.IsOpening))
         {
             if (numbers.TryGetValue(number.For, out var changed) && changed != number.Value.Value)
             {

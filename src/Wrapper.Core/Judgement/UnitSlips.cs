@@ -19,7 +19,7 @@ internal static class UnitSlips
     /// metres is written to the centimetre, as 6.56 m.
     /// </summary>
     public static Length Near(Slip slip, Length number, Length near) =>
-        slip.Code == "yards-and-metres" && number > LongestOnATape ? Length.Max(near, Centimetre.Half()) : near;
+        slip.MixesYards && number > LongestOnATape ? Length.Max(near, Centimetre.Half()) : near;
 
     /// <summary>Every one of them on this figure.</summary>
     public static IEnumerable<Slip> Of(Length number)
@@ -38,9 +38,9 @@ internal static class UnitSlips
     /// <summary>The four ways to mix yards and metres; 6 yd is 5.49 m.</summary>
     public static IEnumerable<Slip> YardsAndMetres(Length number)
     {
-        yield return new("yards-and-metres", "The number of yards is taken for metres: 6 yd is 5.49 m, not 6 m.", number.Times(1 / MetresInAYard));
-        yield return new("yards-and-metres", "Yards were divided by 0.9144 instead of multiplied: 6 yd is 5.49 m, not 6.56 m.", number.Times(1 / (MetresInAYard * MetresInAYard)));
-        yield return new("yards-and-metres", "The number of metres is taken for yards: 6 m is 6.56 yd, not 6 yd.", number.Times(MetresInAYard));
-        yield return new("yards-and-metres", "Metres were multiplied by 0.9144 instead of divided: 6 m is 6.56 yd, not 5.49 yd.", number.Times(MetresInAYard * MetresInAYard));
+        yield return new("yards-and-metres", "The number of yards is taken for metres: 6 yd is 5.49 m, not 6 m.", number.Times(1 / MetresInAYard)) { MixesYards = true };
+        yield return new("yards-and-metres", "Yards were divided by 0.9144 instead of multiplied: 6 yd is 5.49 m, not 6.56 m.", number.Times(1 / (MetresInAYard * MetresInAYard))) { MixesYards = true };
+        yield return new("yards-and-metres", "The number of metres is taken for yards: 6 m is 6.56 yd, not 6 yd.", number.Times(MetresInAYard)) { MixesYards = true };
+        yield return new("yards-and-metres", "Metres were multiplied by 0.9144 instead of divided: 6 m is 6.56 yd, not 5.49 yd.", number.Times(MetresInAYard * MetresInAYard)) { MixesYards = true };
     }
 }

@@ -20,6 +20,7 @@ internal sealed class FoldedCloth
 
     /// <summary>By piece: whose mirror image the upper layer gives, where that is another piece.</summary>
     private readonly Dictionary<string, string> _partners = [];
+    private readonly Dictionary<string, string> _wholes = []; // of a half that lies on the fold, the piece it opens to
 
     /// <summary>By piece: the first copy that is not cut as one of a pair.</summary>
     private readonly Dictionary<string, int> _next = [];
@@ -93,6 +94,7 @@ internal sealed class FoldedCloth
             next += 2 * pairs;
             var onFold = turns[0] == 0 && shape.Width <= _request.UsableWidth.Nanometres && shape.Width > 4 * _clear.Nanometres ? count - (2 * pairs) : 0;
             Add(_double, piece with { Corners = LeftHalf(piece.Corners), Turns = [0], OnFold = true }, piece.Id + Half, onFold);
+            _wholes[piece.Id + Half] = piece.Id;
             _next[piece.Id] = next;
             Single(piece, count - (2 * pairs) - onFold, next);
         }
@@ -186,7 +188,7 @@ internal sealed class FoldedCloth
         var placements = new List<Placement>();
         foreach (var place in below.Placements)
         {
-            placements.AddRange(place.Piece.EndsWith(Half, StringComparison.Ordinal) ? [Opened(place)] : BothOf(place));
+            placements.AddRange(_wholes.ContainsKey(place.Piece) ? [Opened(place)] : BothOf(place));
         }
 
         placements.AddRange((above?.Placements ?? []).Select(place => place with { Copy = place.Copy + _next[place.Piece] - 1, Y = place.Y + from }));
@@ -201,7 +203,7 @@ internal sealed class FoldedCloth
 
     private Placement Opened(Placement place)
     {
-        var id = place.Piece[..^Half.Length];
+        var id = _wholes[place.Piece];
         return place with { Piece = id, Copy = place.Copy + _next[id] - 1 };
     }
 
@@ -226,7 +228,7 @@ internal sealed class FoldedCloth
         foreach (var piece in _double)
         {
             var isHalf = piece.OnFold;
-            var id = isHalf ? piece.Id[..^Half.Length] : piece.Id;
+            var id = isHalf ? _wholes[piece.Id] : piece.Id;
             for (var copy = 1; copy <= piece.Quantity; copy++)
             {
                 var lay = isHalf ? copy + _next[id] - 1 : _partners.ContainsKey(id) ? copy : (2 * copy) - 1;

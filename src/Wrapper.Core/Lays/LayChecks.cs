@@ -70,8 +70,7 @@ internal static class LayChecks
             yield return check;
         }
 
-        if (pieces.Count > 0 || copies > LayPlanner.MostCopies || request.Pieces.DistinctBy(piece => piece.Id).Count() < request.Pieces.Count
-            || request.RepeatWidth.IsNegative || request.RepeatLength.IsNegative)
+        if (pieces.Count > 0 || !CanBePlaced(request))
         {
             yield break; // what follows looks at how the pieces lie
         }
@@ -105,23 +104,33 @@ internal static class LayChecks
         }
     }
 
-    /// <summary>Every piece has to have a place in the pattern at all.</summary>
-    private static IEnumerable<Check> Pattern(LayRequest request)
+    /// <summary>The id of a piece that has no place on this cloth where it meets the pattern; null when all have one.</summary>
+    public static string? OutOfPattern(LayRequest request)
     {
         var cloth = LayCloth.Of(request);
-        if (cloth.Pattern.Width == 0)
+        if (cloth.Pattern.Width == 0 || !CanBePlaced(request) || request.Pieces.SelectMany(piece => Piece(piece, request)).Any())
         {
-            yield break;
+            return null;
         }
 
         List<LayItem> items = [.. request.Pieces.SelectMany(piece => LayItem.CopiesOf(piece, cloth))];
-        if (PatternAcross.Of(items, LayPins.PlacesOf(request, items), cloth).Without is { } without)
+        return PatternAcross.Of(items, LayPins.PlacesOf(request, items), cloth).Without?.Piece.Id;
+    }
+
+    private static bool CanBePlaced(LayRequest request) =>
+        request.Pieces.Sum(piece => (long)piece.Quantity) <= LayPlanner.MostCopies && request.Pieces.DistinctBy(piece => piece.Id).Count() == request.Pieces.Count
+        && !request.RepeatWidth.IsNegative && !request.RepeatLength.IsNegative;
+
+    /// <summary>Every piece has to have a place in the pattern at all.</summary>
+    private static IEnumerable<Check> Pattern(LayRequest request)
+    {
+        if (OutOfPattern(request) is { } without)
         {
             yield return Check.Error(
                 "pattern-out-of-reach",
-                $"Piece “{without.Piece.Id}” has no place on this cloth where it meets the pattern{(cloth.Pattern.MotifAcross is null ? " as the others do" : " with a motif in its middle")}: "
+                $"Piece “{without}” has no place on this cloth where it meets the pattern{(LayCloth.Of(request).Pattern.MotifAcross is null ? " as the others do" : " with a motif in its middle")}: "
                 + "take a wider cloth, or let it lie without matching.",
-                without.Piece.Id);
+                without);
         }
     }
 
@@ -163,7 +172,8 @@ internal static class LayChecks
             yield return Check.Error(
                 "piece-wider-than-cloth",
                 $"Piece “{piece.Id}” is {Length.FromNanometres(widths.Min())} wide in its narrowest turn and the cloth gives {request.UsableWidth}.",
-                piece.Id);
+                piece.Id) with
+            { Concerns = CheckConcern.Cloth };
         }
     }
 

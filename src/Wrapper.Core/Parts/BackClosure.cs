@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
@@ -10,7 +11,7 @@ namespace Wrapper.Core.Parts;
 /// </summary>
 internal sealed class BackClosure
 {
-    private readonly string _closure;
+    private readonly Closure? _closure;
     private readonly CoverSpecification _specification;
 
     /// <summary>The closure that was chosen.</summary>
@@ -19,14 +20,14 @@ internal sealed class BackClosure
     public BackClosure(CoverSpecification specification, Worked turning)
     {
         (_specification, _closure) = (specification, specification.Choices.Closure);
-        (Over, Under) = IsTape ? (specification.Rules["tapeWidth"], 2 * specification.Rules["tapeWidth"]) : (turning, turning);
+        (Over, Under) = IsTape ? (specification.Rules[Rule.TapeWidth], 2 * specification.Rules[Rule.TapeWidth]) : (turning, turning);
     }
 
     /// <summary>It is closed with tape: one edge laps over the other.</summary>
-    public bool IsTape => _closure == "hook-and-loop";
+    public bool IsTape => _closure == Closure.HookAndLoop;
 
     /// <summary>A zip off the roll, sewn in from raw edge to raw edge.</summary>
-    public bool RunsOut => _closure == "zip";
+    public bool RunsOut => _closure == Closure.Zip;
 
     /// <summary>What the edge on top is cut larger by.</summary>
     public Worked Over { get; }
@@ -38,7 +39,7 @@ internal sealed class BackClosure
     public Worked Both => Over + Under;
 
     /// <summary>What is caught in the seam, for the ledger.</summary>
-    public string Takes => IsTape ? "hook-and-loop" : "zip";
+    public Caught Takes => IsTape ? Caught.HookAndLoop : Caught.Zip;
 
     /// <summary>What the maker calls it.</summary>
     public string Word => IsTape ? "tape" : "zip";
@@ -51,13 +52,13 @@ internal sealed class BackClosure
         var count = _specification.Count;
         switch (_closure)
         {
-            case "hook-and-loop":
-                yield return new("hook-and-loop", "Hook-and-loop tape, hook on the under-flap, loop under the over-flap", count, teeth, _specification.Rules["tapeWidth"]);
+            case Closure.HookAndLoop:
+                yield return new(NotionKind.HookAndLoop, "Hook-and-loop tape, hook on the under-flap, loop under the over-flap", count, teeth, _specification.Rules[Rule.TapeWidth]);
                 yield break;
-            case "invisible-zip":
-                yield return new("zip-invisible", "Invisible zip, sewn in open, stopping short of both ends", count, teeth);
+            case Closure.InvisibleZip:
+                yield return new(NotionKind.ZipInvisible, "Invisible zip, sewn in open, stopping short of both ends", count, teeth);
                 yield break;
-            case "closed-end-zip":
+            case Closure.ClosedEndZip:
                 break;
             default:
                 if (offTheRoll is not null)
@@ -68,6 +69,6 @@ internal sealed class BackClosure
                 break;
         }
 
-        yield return new("zip-closed-end", "Closed-end zip, teeth", count, teeth);
+        yield return new(NotionKind.ZipClosedEnd, "Closed-end zip, teeth", count, teeth);
     }
 }

@@ -80,7 +80,7 @@ internal static class CrossOutline
     /// <summary>The seams that close the corners of one copy of a piece, cut out or opened.</summary>
     public static IEnumerable<Seam> CornerSeams(string piece, bool opened, int copy = 1, bool withBack = true)
     {
-        foreach (var corner in Corners.Where(corner => withBack || !corner.StartsWith("back", StringComparison.Ordinal)))
+        foreach (var corner in Corners.Where(corner => withBack || !EdgeNames.IsPartOf(corner, "back")))
         {
             var id = copy == 1 ? $"corner-{corner}" : $"corner-{corner}-{copy}";
             yield return opened

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -14,34 +15,33 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
 {
     private const decimal FurthestStretch = 2;
 
-    private string Edge => specification.Choices.Edge;
+    private LowerEdge? Edge => specification.Choices.Edge;
 
     private int Count => specification.Count;
 
     /// <summary>What the edge takes, for all covers alike.</summary>
     /// <param name="cutEdge">The length of the raw edge, where a cord is caught under an overlock.</param>
-    /// <param name="tail">The rule for a cord's tails.</param>
-    public IEnumerable<Notion> Notions(Worked? cutEdge = null, string tail = "cordTail")
+    public IEnumerable<Notion> Notions(Worked? cutEdge = null)
     {
         var rules = specification.Rules;
         switch (Edge)
         {
-            case "casing-elastic":
-                yield return new("elastic", "Elastic for the casing", Count, opening.TimesNumber(rules.Number("elasticRatio")) + rules["elasticLap"], rules["elasticWidth"]);
+            case LowerEdge.CasingElastic:
+                yield return new(NotionKind.Elastic, "Elastic for the casing", Count, opening.TimesNumber(rules.Number(NumberRule.ElasticRatio)) + rules[Rule.ElasticLap], rules[Rule.ElasticWidth]);
                 break;
-            case "stretched-elastic":
-                yield return new("elastic", "Elastic, stretched on", Count, opening.DividedBy(rules.Number("stretch")), rules["elasticWidth"]);
+            case LowerEdge.StretchedElastic:
+                yield return new(NotionKind.Elastic, "Elastic, stretched on", Count, opening.DividedBy(rules.Number(NumberRule.Stretch)), rules[Rule.ElasticWidth]);
                 break;
-            case "drawstring":
-                yield return new("drawstring", "Drawstring", Count, opening + (2 * rules[tail]));
-                yield return new("cord-stop", "Cord stop", Count, Worked.Zero);
+            case LowerEdge.Drawstring:
+                yield return new(NotionKind.Drawstring, "Drawstring", Count, opening + (2 * rules[Rule.CordTail]));
+                yield return new(NotionKind.CordStop, "Cord stop", Count, Worked.Zero);
                 break;
-            case "overlocked-cord":
-                yield return new("drawstring", "Cord under the overlock", Count, (cutEdge ?? opening) + (2 * rules.Of("cordTail", "ironingTail")));
-                yield return new("cord-stop", "Cord stop", Count, Worked.Zero);
+            case LowerEdge.OverlockedCord:
+                yield return new(NotionKind.Drawstring, "Cord under the overlock", Count, (cutEdge ?? opening) + (2 * rules.Of(Rule.CordTail, Rule.IroningTail)));
+                yield return new(NotionKind.CordStop, "Cord stop", Count, Worked.Zero);
                 break;
-            case "hook-and-loop":
-                yield return new("hook-and-loop", "Hook-and-loop tape round the base", Count, Tape(), rules["tapeWidth"]);
+            case LowerEdge.HookAndLoop:
+                yield return new(NotionKind.HookAndLoop, "Hook-and-loop tape round the base", Count, Tape(), rules[Rule.TapeWidth]);
                 break;
             default:
                 break;
@@ -52,7 +52,7 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
     public IEnumerable<Check> Checks()
     {
         var rules = specification.Rules;
-        if (Edge == "casing-elastic" && rules.Number("elasticRatio") * FurthestStretch < 1)
+        if (Edge == LowerEdge.CasingElastic && rules.Number(NumberRule.ElasticRatio) * FurthestStretch < 1)
         {
             yield return Check.Warning(
                 "elastic-too-short",
@@ -61,7 +61,7 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
                 new Mend("Elastic 0.7 of the opening", "rules.elasticRatio", "0.7"));
         }
 
-        if (Edge == "stretched-elastic" && rules.Number("stretch") > FurthestStretch)
+        if (Edge == LowerEdge.StretchedElastic && rules.Number(NumberRule.Stretch) > FurthestStretch)
         {
             yield return Check.Warning(
                 "elastic-too-short",
@@ -70,12 +70,12 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
                 new Mend("Stretch it on 1.4 times", "rules.stretch", "1.4"));
         }
 
-        if (Edge == "hook-and-loop" && !Tape().Value.IsPositive)
+        if (Edge == LowerEdge.HookAndLoop && !Tape().Value.IsPositive)
         {
             yield return Check.Error("legs-too-long", "The legs together are longer than the base is round: measure again what each leg takes of the edge.", "legs");
         }
 
-        if (Edge is "drawstring" or "overlocked-cord")
+        if (Edge is LowerEdge.Drawstring or LowerEdge.OverlockedCord)
         {
             yield return Check.Note("cord-caution", "A cord with a loop is a danger to small children: keep its tails short and tucked away.", "edge");
         }
@@ -86,12 +86,12 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
     {
         yield return Edge switch
         {
-            "casing-elastic" => new("Turn the edge up for a casing and sew it, leaving the threading gap; draw the elastic through, pin its tail, lap and sew it, close the gap.", "Fit before the elastic goes in; see that it is not twisted and its tail is pinned."),
-            "stretched-elastic" => new("Mark elastic and edge in quarters and sew the elastic on, stretched, holding it on both sides of the foot.", "Pulled on one side only, the needle is dragged and can break: mind your eyes."),
-            "drawstring" => new("Turn the edge up for a casing, leave the threading gap, and draw the cord through; fit the cord stop.", "Fit before the cord goes in."),
-            "overlocked-cord" => new("Overlock the raw edge over the cord, never through it, from the start mark to the stop mark; fit the cord stop.", "Leave both tails out before the first stitch."),
-            "hook-and-loop" => new("Turn the edge and sew the loop tape inside it; fix the hook tape to the base between the legs.", "Leave two opposite corners open part of the way until it has been tried."),
-            "skirt" => new("Hem the skirt, gather or pleat it to the length of the edge, and sew it on.", null),
+            LowerEdge.CasingElastic => new("Turn the edge up for a casing and sew it, leaving the threading gap; draw the elastic through, pin its tail, lap and sew it, close the gap.", "Fit before the elastic goes in; see that it is not twisted and its tail is pinned."),
+            LowerEdge.StretchedElastic => new("Mark elastic and edge in quarters and sew the elastic on, stretched, holding it on both sides of the foot.", "Pulled on one side only, the needle is dragged and can break: mind your eyes."),
+            LowerEdge.Drawstring => new("Turn the edge up for a casing, leave the threading gap, and draw the cord through; fit the cord stop.", "Fit before the cord goes in."),
+            LowerEdge.OverlockedCord => new("Overlock the raw edge over the cord, never through it, from the start mark to the stop mark; fit the cord stop.", "Leave both tails out before the first stitch."),
+            LowerEdge.HookAndLoop => new("Turn the edge and sew the loop tape inside it; fix the hook tape to the base between the legs.", "Leave two opposite corners open part of the way until it has been tried."),
+            LowerEdge.Skirt => new("Hem the skirt, gather or pleat it to the length of the edge, and sew it on.", null),
             _ => new("Turn the hem twice and sew it.", null),
         };
     }

@@ -138,7 +138,7 @@ internal static class FreeOutline
     /// <summary>An inward curve has to be wider than the seam that is turned inside it.</summary>
     private static bool Curves(Outline outline, CoverSpecification specification, List<Check> checks)
     {
-        var seam = specification.Rules["seam"].Value;
+        var seam = specification.Rules[Rule.Seam].Value;
         foreach (var edge in outline.Edges)
         {
             if (edge.Arc is { CounterClockwise: false } arc && arc.RadiusAt(edge.Start) <= 2.0 * seam.Nanometres)
@@ -157,7 +157,7 @@ internal static class FreeOutline
     /// <summary>A slot has to be wider than the two seams that are turned inside it, and an inner edge longer.</summary>
     private static bool HasRoomForSeams(Outline outline, CoverSpecification specification, List<Check> checks)
     {
-        var seam = specification.Rules["seam"].Value;
+        var seam = specification.Rules[Rule.Seam].Value;
         if (OutlineOffset.KeepsShape(outline, OutlineOffset.Offset(outline, seam)))
         {
             return true;

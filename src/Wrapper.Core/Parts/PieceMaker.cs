@@ -11,7 +11,7 @@ internal static class PieceMaker
 {
     /// <summary>A piece of one cover, with the same allowance on all edges or one for each.</summary>
     public static Piece Make(
-        CoverSpecification specification, string id, string name, int perCover, Outline stitchLine, Worked cutWidth, Worked cutLength, Func<string, Length> allowance)
+        CoverSpecification specification, PieceKind kind, string name, int perCover, Outline stitchLine, Worked cutWidth, Worked cutLength, Func<string, Length> allowance)
     {
         var allowances = new Dictionary<string, Length>(stitchLine.Edges.Length);
         foreach (var edge in stitchLine.Edges)
@@ -21,8 +21,8 @@ internal static class PieceMaker
 
         return new()
         {
-            Key = id,
-            Id = id,
+            Key = kind.Word(),
+            Kind = kind,
             Name = name,
             PerCover = perCover,
             Quantity = perCover * specification.Count,

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
@@ -15,7 +16,7 @@ internal static class PipingCasing
     {
         var step = specification.Unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(1m);
         var rules = specification.Rules;
-        return (rules["cord"].TimesPi() + rules["clothThickness"].TimesPi() + (2 * rules["seam"])).RoundedUpTo(step);
+        return (rules[Rule.Cord].TimesPi() + rules[Rule.ClothThickness].TimesPi() + (2 * rules[Rule.Seam])).RoundedUpTo(step);
     }
 
     /// <summary>
@@ -24,18 +25,18 @@ internal static class PipingCasing
     /// </summary>
     public static IEnumerable<Notion> Runs(CoverSpecification specification, IReadOnlyList<Worked> edges, List<Piece> pieces, List<Check> checks)
     {
-        var lap = specification.Rules["pipingLap"];
+        var lap = specification.Rules[Rule.PipingLap];
         var casing = CutWidth(specification);
         var all = specification.Count * Worked.Sum(edges.Select(edge => edge + lap));
         var notions = new List<Notion>();
         foreach (var like in edges.GroupBy(edge => edge.Value))
         {
             var (run, count) = (like.First() + lap, like.Count() * specification.Count);
-            notions.Add(new("piping", "Piping, each run", count, run));
-            notions.Add(new("piping-casing", "Piping casing, cut width", count, run, casing));
+            notions.Add(new(NotionKind.Piping, "Piping, each run", count, run));
+            notions.Add(new(NotionKind.PipingCasing, "Piping casing, cut width", count, run, casing));
         }
 
-        notions.Add(new("cord", "Cord for piping", 1, all.Named("all runs")));
+        notions.Add(new(NotionKind.Cord, "Cord for piping", 1, all.Named("all runs")));
         if (specification.UsableWidth is not null)
         {
             if (Strips(specification, casing, all.Value) is { } strips)
@@ -44,7 +45,7 @@ internal static class PipingCasing
             }
             else
             {
-                checks.Add(Check.Error("cloth-too-narrow-for-casing", "The cloth is too narrow to cut piping casing from: choose a wider cloth or no piping.", "piping", new Mend("No piping", "options.piping", "none")));
+                checks.Add(Check.Error("cloth-too-narrow-for-casing", "The cloth is too narrow to cut piping casing from: choose a wider cloth or no piping.", "piping", new Mend("No piping", "options.piping", "none")) with { Concerns = CheckConcern.Cloth });
             }
         }
 
@@ -55,7 +56,7 @@ internal static class PipingCasing
     public static Piece? Strips(CoverSpecification specification, Worked casing, Length runs)
     {
         var usable = specification.UsableWidth!.Value;
-        var seam = specification.Rules["seam"].Value;
+        var seam = specification.Rules[Rule.Seam].Value;
         var clothWidth = Worked.Given("usable width", usable, QuantitySource.Cloth);
         return specification.Choices.Bias
             ? OnTheBias(clothWidth, casing, seam, runs)
@@ -108,7 +109,7 @@ internal static class PipingCasing
     private static Piece Strip(Outline outline, int count, Worked length, Worked width, string name) => new()
     {
         Key = "piping",
-        Id = "piping",
+        Kind = PieceKind.Piping,
         Name = name,
         PerCover = count,
         Use = PieceUse.Casing,

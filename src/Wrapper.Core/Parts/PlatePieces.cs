@@ -18,17 +18,18 @@ internal sealed class PlatePieces
     private readonly CoverSpecification _specification;
     private readonly Worked _seam;
     private readonly string _id;
+    private readonly PieceKind _kind;
     private readonly int _perCover;
     private readonly PlateLay _lay;
     private readonly MiddleAndSides? _split;
     private readonly Outline _wholeCut;
 
-    public PlatePieces(ClosedPlan plan, CoverSpecification specification, string id = "plate", int perCover = 2)
+    public PlatePieces(ClosedPlan plan, CoverSpecification specification, PieceKind kind = PieceKind.Plate, int perCover = 2)
     {
         _plan = plan;
         _specification = specification;
-        _seam = specification.Rules["seam"];
-        _id = id;
+        _seam = specification.Rules[Rule.Seam];
+        (_kind, _id) = (kind, kind.Word());
         _perCover = perCover;
         _wholeCut = OutlineOffset.Offset(plan.Outline, _seam.Value);
         CutWidth = CutSize.Across(plan.Outline, plan.Width, _ => _seam, _wholeCut);
@@ -40,7 +41,7 @@ internal sealed class PlatePieces
             joins = _split.SplitsInThree(plan.Outline) && WidestSide() <= usable;
         }
 
-        var chooser = new WidePieceLay(specification, id, CutWidth.Value, CutDepth.Value, joins);
+        var chooser = new WidePieceLay(specification, _id, CutWidth.Value, CutDepth.Value, joins);
         _lay = chooser.Lay;
         Checks = OutlineOffset.KeepsEdges(plan.Outline, _wholeCut) ? chooser.Checks : [.. chooser.Checks, TooShort()];
     }
@@ -59,7 +60,7 @@ internal sealed class PlatePieces
 
     private string Name => char.ToUpperInvariant(_id[0]) + _id[1..];
 
-    private Length JoinSeam => _specification.Rules["joinSeam"].Value;
+    private Length JoinSeam => _specification.Rules[Rule.JoinSeam].Value;
 
     private Length Usable => _specification.UsableWidth!.Value;
 
@@ -107,7 +108,7 @@ internal sealed class PlatePieces
     private Check TooShort() => Check.Error(
         "edge-too-short-for-seam",
         $"Between a rounded corner and an inner corner an edge is shorter than the seam of {_specification.Format.RoundedWithUnit(_seam.Value)}: its cut line cannot be drawn. Make the corner radius or the seam smaller.",
-        _specification.Measures.ContainsKey("cornerRadius") ? "cornerRadius" : "seam");
+        _specification.Measures.ContainsKey(Measure.CornerRadius) ? "cornerRadius" : "seam");
 
     private string PartAt(PlanPerimeter perimeter, PlanSpan span) => _split!.PartOf(perimeter.EdgesOf(span).First());
 
@@ -127,18 +128,18 @@ internal sealed class PlatePieces
             MiddleAndSides.NameOf(Name, part),
             stitchLine,
             MiddleCut(),
-            edge => edge.StartsWith("join-", StringComparison.Ordinal) ? JoinSeam : _seam.Value);
+            edge => EdgeNames.IsPartOf(edge, "join") ? JoinSeam : _seam.Value);
         plate = plate with { CutAs = _split.CutOf(_wholeCut, part, JoinSeam) };
         return plate with
         {
-            CutWidth = part == "middle" ? plate.CutWidth : CutSize.SideAcross(_plan.Outline, CutWidth, MiddleCut(), _specification.Rules["joinSeam"], _ => _seam.Value, plate.CutLine),
+            CutWidth = part == "middle" ? plate.CutWidth : CutSize.SideAcross(_plan.Outline, CutWidth, MiddleCut(), _specification.Rules[Rule.JoinSeam], _ => _seam.Value, plate.CutLine),
             CutLength = CutSize.AlongPart(_plan.Outline, CutDepth, stitchLine, plate.CutLine),
         };
     }
 
     private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<string, Length> allowance)
     {
-        var piece = PieceMaker.Make(_specification, _id, name, _perCover, stitchLine, cutWidth, CutDepth, allowance);
+        var piece = PieceMaker.Make(_specification, _kind, name, _perCover, stitchLine, cutWidth, CutDepth, allowance);
         return piece with
         {
             Key = key,
@@ -153,7 +154,7 @@ internal sealed class PlatePieces
     {
         foreach (var edge in stitchLine.Edges)
         {
-            var breaksAnEdge = edge.Name.Contains('-', StringComparison.Ordinal) && !edge.Name.StartsWith("join", StringComparison.Ordinal) && !edge.Name.EndsWith("-1", StringComparison.Ordinal);
+            var breaksAnEdge = edge.Name.Contains('-', StringComparison.Ordinal) && !EdgeNames.IsPartOf(edge.Name, "join") && !EdgeNames.IsPart(edge.Name, "1");
             if (breaksAnEdge)
             {
                 yield return Mark.At("notch", $"start of {edge.Name}", edge.Start);

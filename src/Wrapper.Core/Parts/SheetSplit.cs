@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
@@ -30,7 +31,7 @@ internal sealed class SheetSplit
     public static SheetSplit Of(Piece whole, Worked finished, CoverSpecification specification, IReadOnlyCollection<string>? sewn = null)
     {
         var usable = specification.UsableWidth!.Value;
-        var joinSeam = specification.Rules["joinSeam"];
+        var joinSeam = specification.Rules[Rule.JoinSeam];
         var join = joinSeam.Value;
         var middle = usable <= whole.StitchLine.Bounds.Width ? Worked.Given("usable width", usable, QuantitySource.Cloth) : finished;
         var lines = MiddleAndSides.Of(whole.StitchLine, usable, join);
@@ -42,7 +43,7 @@ internal sealed class SheetSplit
             {
                 Checks =
                 [
-                    Check.Error("piece-wider-than-cloth", $"The {whole.Name.ToLowerInvariant()} cannot be joined from a middle and two sides on this cloth: a side would be wider than it, or a join would end on a corner seam. Choose a wider cloth.", "plates"),
+                    Check.Error("piece-wider-than-cloth", $"The {whole.Name.ToLowerInvariant()} cannot be joined from a middle and two sides on this cloth: a side would be wider than it, or a join would end on a corner seam. Choose a wider cloth.", "plates") with { Concerns = CheckConcern.Cloth, Shows = true },
                 ],
             };
         }
@@ -98,7 +99,7 @@ internal sealed class SheetSplit
         }
 
         var outline = lines.Closed(kept);
-        var allowances = outline.Names.ToDictionary(name => name, name => name.StartsWith("join-", StringComparison.Ordinal) ? join.Value : AllowanceOf(whole, name));
+        var allowances = outline.Names.ToDictionary(name => name, name => EdgeNames.IsPartOf(name, "join") ? join.Value : AllowanceOf(whole, name));
         var cutAs = lines.CutOf(whole.CutLine, part, join.Value);
         var cut = cutAs ?? OutlineOffset.Offset(outline, allowances);
         return whole with

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
@@ -14,17 +15,17 @@ internal static class SkirtPieces
     /// <param name="corners">How many corners carry a pleat.</param>
     public static Piece Draw(CoverSpecification specification, Worked round, Worked drop, int corners)
     {
-        var (rules, seam) = (specification.Rules, specification.Rules["seam"]);
-        var length = specification.Choices.Skirt == "gathered"
-            ? round.TimesNumber(rules.Number("fullness")).Named("skirt with its fullness")
-            : (round + (4 * corners * rules["pleatDepth"])).Named("skirt with its pleats");
+        var (rules, seam) = (specification.Rules, specification.Rules[Rule.Seam]);
+        var length = specification.Choices.Skirt == SkirtMake.Gathered
+            ? round.TimesNumber(rules.Number(NumberRule.Fullness)).Named("skirt with its fullness")
+            : (round + (4 * corners * rules[Rule.PleatDepth])).Named("skirt with its pleats");
         var longest = specification.UsableWidth - (2 * seam.Value);
         var parts = StripParts.Of(length.Value, longest is { IsPositive: true } ? longest : null);
         var cutLength = (length / parts) + (2 * seam);
-        var cutHeight = drop + seam + rules["hem"];
+        var cutHeight = drop + seam + rules[Rule.Hem];
         var outline = PieceMaker.Rectangle((length / parts).Value, drop.Value);
-        var (hem, side) = (rules["hem"].Value, seam.Value);
-        return PieceMaker.Make(specification, "skirt", parts == 1 ? "Skirt" : $"Skirt, {parts} parts", parts, outline, cutLength, cutHeight, edge => edge == "front" ? hem : side) with { Use = PieceUse.Hung };
+        var (hem, side) = (rules[Rule.Hem].Value, seam.Value);
+        return PieceMaker.Make(specification, PieceKind.Skirt, parts == 1 ? "Skirt" : $"Skirt, {parts} parts", parts, outline, cutLength, cutHeight, edge => edge == "front" ? hem : side) with { Use = PieceUse.Hung };
     }
 
     /// <summary>The seams that make its parts a ring.</summary>

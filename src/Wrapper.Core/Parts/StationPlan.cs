@@ -20,7 +20,7 @@ internal static class StationPlan
     {
         var unshrunk = specification.MeasuredFrom == MeasuredFrom.OldCover ? 1 / (1 - specification.OldCoverShrinkage.Across) : 1;
         IReadOnlyList<(Length At, Length Width)> stations = [.. specification.Stations.Select(station => (station.At, station.Width.Times(unshrunk)))];
-        var taken = specification.Measures["depth"];
+        var taken = specification.Measures[Measure.Depth];
         if (stations.Count < 2 || !stations[0].At.IsZero)
         {
             checks.Add(Check.Error("stations-incomplete", "Give the width at the front (0 from it), at the back, and any between.", "stations"));

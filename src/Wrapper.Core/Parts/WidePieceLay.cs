@@ -58,10 +58,10 @@ internal sealed class WidePieceLay
             case PlateLay.Turned when canTurn:
                 return chosen.Value;
             case null when canTurn || canJoin:
-                _checks.Add(Check.Warning("piece-wider-than-cloth", TooWide(usable) + (canTurn ? "it lies turned a quarter, so the pattern runs sideways on it." : "it is joined, a full width in the middle and two sides."), "plates", [.. Offers(canTurn, canJoin)]));
+                _checks.Add(Check.Warning("piece-wider-than-cloth", TooWide(usable) + (canTurn ? "it lies turned a quarter, so the pattern runs sideways on it." : "it is joined, a full width in the middle and two sides."), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth, Shows = true });
                 return canTurn ? PlateLay.Turned : PlateLay.MiddleAndSides;
             default:
-                _checks.Add(Check.Error("piece-wider-than-cloth", TooWide(usable) + (canTurn || canJoin ? "as chosen it cannot be cut." : "turned or joined it does not fit either. Choose a wider cloth."), "plates", [.. Offers(canTurn, canJoin)]));
+                _checks.Add(Check.Error("piece-wider-than-cloth", TooWide(usable) + (canTurn || canJoin ? "as chosen it cannot be cut." : "turned or joined it does not fit either. Choose a wider cloth."), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth, Shows = true });
                 return PlateLay.Straight;
         }
     }
@@ -77,7 +77,8 @@ internal sealed class WidePieceLay
                 "turned-on-nap",
                 $"The {_piece} cannot be turned a quarter on cloth with a nap or a one-way print.",
                 "plates",
-                new Mend("Lay it straight", "options.plates", "straight")));
+                new Mend("Lay it straight", "options.plates", "straight")) with
+            { Concerns = CheckConcern.Cloth });
         }
 
         return PlateLay.Turned;

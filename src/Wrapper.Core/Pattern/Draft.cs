@@ -8,7 +8,11 @@ namespace Wrapper.Core.Pattern;
 /// <param name="Key">Its name: <c>W</c>, <c>P</c>, <c>t</c>, <c>Z</c>.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Value">The figure with its working.</param>
-public sealed record FinishedSize(string Key, string Name, Worked Value);
+public sealed record FinishedSize(string Key, string Name, Worked Value)
+{
+    /// <summary>An edge that stays open or takes the closure: a slip in a measure shows there as it does on cut sizes.</summary>
+    public bool IsOpening { get; init; }
+}
 
 /// <summary>A cover worked out: its pieces, how they are joined, what else it needs, and what was noticed.</summary>
 public sealed record Draft
@@ -51,7 +55,7 @@ public sealed record Draft
     {
         foreach (var size in Finished)
         {
-            yield return new(size.Key, size.Name, size.Value, 1, IsCutSize: false);
+            yield return new(size.Key, size.Name, size.Value, 1, IsCutSize: false) { IsOpening = size.IsOpening };
         }
 
         foreach (var piece in Pieces)
@@ -62,15 +66,15 @@ public sealed record Draft
 
         foreach (var notion in Notions)
         {
-            yield return new($"{notion.Kind}.length", $"{notion.Name}, length", notion.Length, notion.Quantity, IsCutSize: false);
+            yield return new($"{notion.Kind.Word()}.length", $"{notion.Name}, length", notion.Length, notion.Quantity, IsCutSize: false) { IsOpening = notion.Kind == NotionKind.ZipOpening };
             if (notion.Width is { } width)
             {
-                yield return new($"{notion.Kind}.width", $"{notion.Name}, width", width, 1, IsCutSize: false);
+                yield return new($"{notion.Kind.Word()}.width", $"{notion.Name}, width", width, 1, IsCutSize: false);
             }
 
             if (notion.Thickness is { } thickness)
             {
-                yield return new($"{notion.Kind}.thickness", $"{notion.Name}, thickness", thickness, 1, IsCutSize: false);
+                yield return new($"{notion.Kind.Word()}.thickness", $"{notion.Name}, thickness", thickness, 1, IsCutSize: false);
             }
         }
     }
@@ -116,4 +120,8 @@ public sealed record Draft
 /// <param name="Value">The number with its working.</param>
 /// <param name="Quantity">How many there are of what it measures.</param>
 /// <param name="IsCutSize">It is the size of a piece to cut.</param>
-public sealed record DraftNumber(string For, string Name, Worked Value, int Quantity, bool IsCutSize);
+public sealed record DraftNumber(string For, string Name, Worked Value, int Quantity, bool IsCutSize)
+{
+    /// <summary>It is the length of an opening.</summary>
+    public bool IsOpening { get; init; }
+}

@@ -56,8 +56,14 @@ public sealed record Piece
     /// <summary>Unique in the draft: <c>boxing-2</c>.</summary>
     public required string Key { get; init; }
 
-    /// <summary>The kind of piece in the open format: <c>boxing</c>.</summary>
-    public required string Id { get; init; }
+    /// <summary>What it is of the cover.</summary>
+    public required PieceKind Kind { get; init; }
+
+    /// <summary>The word of its kind in the open format: <c>boxing</c>.</summary>
+    public string Id => Kind.Word();
+
+    /// <summary>It is seen flat, from above or in front: the faces of a set show the same place of the pattern.</summary>
+    public bool IsFace => Kind is PieceKind.Plate or PieceKind.Top or PieceKind.Face or PieceKind.Panel or PieceKind.Wrap;
 
     /// <summary>What the piece is called on the cutting table.</summary>
     public required string Name { get; init; }

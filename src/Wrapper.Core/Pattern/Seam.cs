@@ -10,9 +10,9 @@ public sealed record SeamSide(string Piece, string Edge, int Copy = 1);
 /// <param name="Id">Unique in the draft.</param>
 /// <param name="First">One side.</param>
 /// <param name="Second">The other side.</param>
-/// <param name="Takes">What is caught in the seam: <c>piping</c>, <c>zip</c>; null for nothing.</param>
+/// <param name="Takes">What is caught in the seam; null for nothing.</param>
 /// <param name="IsFlat">It joins two parts of one face, which go on in one plane.</param>
-public sealed record Seam(string Id, SeamSide First, SeamSide Second, string? Takes = null, bool IsFlat = false)
+public sealed record Seam(string Id, SeamSide First, SeamSide Second, Caught? Takes = null, bool IsFlat = false)
 {
     /// <summary>By how much the first side is longer on purpose: eased or gathered in.</summary>
     public Units.Length Ease { get; init; }

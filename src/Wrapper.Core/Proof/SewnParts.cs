@@ -1,3 +1,4 @@
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Proof;
@@ -34,7 +35,7 @@ internal static class SewnParts
 
         foreach (var (edge, allowance) in parts.SelectMany(part => part.Allowances))
         {
-            var asked = edge.StartsWith("join", StringComparison.Ordinal) ? (double?)null : edge is "left" or "right" ? zone.Across : zone.Along;
+            var asked = EdgeNames.IsPartOf(edge, "join") ? (double?)null : edge is "left" or "right" ? zone.Across : zone.Along;
             if (asked is { } least && Differs(allowance.Millimetres, least))
             {
                 yield return FormattableString.Invariant($"{zone.Zone}: its edge {edge} has {allowance.Millimetres:0.###} mm beyond the zone and not {least:0.###}.");
@@ -58,7 +59,7 @@ internal static class SewnParts
 
     private static IEnumerable<string> OfMedallion(IReadOnlyList<Piece> pieces, double diameter)
     {
-        foreach (var piece in pieces.Where(piece => piece.Id == "medallion"))
+        foreach (var piece in pieces.Where(piece => piece.Kind == PieceKind.Medallion))
         {
             if (Differs(piece.StitchLine.Perimeter.Millimetres, Math.PI * diameter))
             {
@@ -93,7 +94,7 @@ internal static class SewnParts
 
         var byKey = pieces.ToDictionary(piece => piece.Key);
         var covers = other.Quantity / other.PerCover;
-        var runs = covers * seams.Where(seam => seam.Takes == "piping").Sum(seam => byKey[seam.First.Piece].FindLength(seam.First.Edge)?.Millimetres ?? 0);
+        var runs = covers * seams.Where(seam => seam.Takes == Caught.Piping).Sum(seam => byKey[seam.First.Piece].FindLength(seam.First.Edge)?.Millimetres ?? 0);
         var given = strip.Quantity * strip.StitchLine.Edges.Max(edge => edge.Length).Millimetres;
         if (given < runs)
         {

@@ -11,14 +11,14 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
     {
         foreach (var name in input.Options.Keys)
         {
-            if (!OptionCatalogue.All.TryGetValue(name, out var option))
+            if (!Choice.All.TryGetValue(name, out var option))
             {
-                if (!OptionCatalogue.Figures.Contains(name))
+                if (!Choice.Figures.Contains(name))
                 {
-                    checks.Add(Check.Error("unknown-option", $"There is no choice “{name}”. There are: {string.Join(", ", OptionCatalogue.Names)}.", name));
+                    checks.Add(Check.Error("unknown-option", $"There is no choice “{name}”. There are: {string.Join(", ", Choice.Names)}.", name));
                 }
             }
-            else if (!construction.Choices.Contains(name) && !string.IsNullOrEmpty(input.Options[name]) && input.Options[name] != option.Words[0])
+            else if (!construction.Choices.Contains(option) && !string.IsNullOrEmpty(input.Options[name]) && input.Options[name] != option.Words[0])
             {
                 checks.Add(Check.Note("option-without-effect", $"The choice “{name}” changes nothing on this make-up.", name));
             }
@@ -26,65 +26,68 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
 
         return new Choices
         {
-            Piping = Word("piping") switch { "top" => Piping.Top, "both" => Piping.Both, _ => Piping.None },
-            SlidePocket = Word("slidePocket") == "true",
-            Bias = Word("bias") != "false",
-            Strips = Word("strips") switch { "across" => StripDirection.Across, "down" => StripDirection.Down, _ => null },
-            Plates = Word("plates") switch { "straight" => PlateLay.Straight, "turned" => PlateLay.Turned, "middle-and-sides" => PlateLay.MiddleAndSides, _ => null },
-            Closure = Offered("closure", construction.ClosuresOf(shape)),
-            Edge = Offered("edge", shape.Edges),
-            FullWallNotch = Word("notch") == "full-wall",
-            ReturnCorners = Word("returnCorners") ?? "open",
-            PleatedTopCorners = Word("topCorners") == "pleated",
-            RoundedCorners = Word("roundedCorners") switch { "front" => RoundedCorners.Front, "back" => RoundedCorners.Back, _ => RoundedCorners.All },
-            EarOnTheRight = Word("earSide") == "right",
-            ZipOnThreeSides = Word("zipSides") == "three-sides",
-            MiddleAndSides = Word("join") switch { "middle-and-sides" => true, "equal-widths" => false, _ => null },
-            Reversible = Word("layers") == "reversible",
-            InPairs = Word("hands") == "pairs",
-            Skirt = Word("skirt") ?? "gathered",
+            Piping = Words.Read<Piping>(Word(Choice.Piping)) ?? Piping.None,
+            SlidePocket = Word(Choice.SlidePocket) == "true",
+            Bias = Word(Choice.Bias) != "false",
+            Strips = Words.Read<StripDirection>(Word(Choice.Strips)),
+            Plates = Words.Read<PlateLay>(Word(Choice.Plates)),
+            Closure = Offered(Choice.Closure, construction.ClosuresOf(shape)),
+            Edge = Offered(Choice.Edge, shape.Edges),
+            FullWallNotch = Word(Choice.Notch) == "full-wall",
+            ReturnCorners = Words.Read<ReturnCorners>(Word(Choice.ReturnCorners)) ?? ReturnCorners.Open,
+            PleatedTopCorners = Word(Choice.TopCorners) == "pleated",
+            RoundedCorners = Words.Read<RoundedCorners>(Word(Choice.RoundedCorners)) ?? RoundedCorners.All,
+            EarOnTheRight = Word(Choice.EarSide) == "right",
+            ZipOnThreeSides = Word(Choice.ZipSides) == "three-sides",
+            MiddleAndSides = Word(Choice.Join) switch { "middle-and-sides" => true, "equal-widths" => false, _ => null },
+            Reversible = Word(Choice.Layers) == "reversible",
+            InPairs = Word(Choice.Hands) == "pairs",
+            Skirt = Words.Read<SkirtMake>(Word(Choice.Skirt)) ?? SkirtMake.Gathered,
             ZipShare = ReadZipShare(),
             Medallion = ReadMedallion(),
         };
     }
 
     /// <summary>The word chosen; null when nothing, or nothing that can be chosen, is said.</summary>
-    private string? Word(string name)
+    private string? Word(Choice choice)
     {
-        if (!input.Options.TryGetValue(name, out var word) || string.IsNullOrEmpty(word))
+        if (!input.Options.TryGetValue(choice.Name, out var word) || string.IsNullOrEmpty(word))
         {
             return null;
         }
 
-        var words = OptionCatalogue.All[name].Words;
-        if (words.Contains(word))
+        if (choice.Words.Contains(word))
         {
             return word;
         }
 
-        checks.Add(Check.Error("unknown-choice", $"“{word}” is no choice for {name}: choose {string.Join(", ", words)}.", name));
+        checks.Add(Check.Error("unknown-choice", $"“{word}” is no choice for {choice.Name}: choose {string.Join(", ", choice.Words)}.", choice.Name));
         return null;
     }
 
-    /// <summary>One of the words this shape offers; its first when nothing is said.</summary>
-    private string Offered(string name, IReadOnlyList<string> offered)
+    /// <summary>One of those this shape offers; its first when nothing is said.</summary>
+    private T? Offered<T>(Choice choice, IReadOnlyList<T> offered)
+        where T : struct, Enum
     {
-        if (Word(name) is not { } word)
+        if (Words.Read<T>(Word(choice)) is not { } chosen)
         {
-            return offered.Count > 0 ? offered[0] : "";
+            return offered.Count > 0 ? offered[0] : null;
         }
 
-        if (offered.Count > 0 && !offered.Contains(word))
+        if (offered.Count > 0 && !offered.Contains(chosen))
         {
             checks.Add(Check.Error(
                 "choice-not-for-this",
-                $"{form.WithArticle} made as {construction.Label.ToLowerInvariant()} cannot have the {OptionCatalogue.All[name].Label.ToLowerInvariant()} “{word.Replace('-', ' ')}”: choose {string.Join(", ", offered.Select(choice => choice.Replace('-', ' ')))}.",
-                name,
-                new Mend($"Take {offered[0].Replace('-', ' ')}", $"options.{name}", offered[0])));
+                $"{form.WithArticle} made as {construction.Label.ToLowerInvariant()} cannot have the {choice.Label.ToLowerInvariant()} “{Spoken(chosen)}”: choose {string.Join(", ", offered.Select(Spoken))}.",
+                choice.Name,
+                new Mend($"Take {Spoken(offered[0])}", $"options.{choice.Name}", offered[0].Word())));
         }
 
-        return word;
+        return chosen;
     }
+
+    private static string Spoken<T>(T chosen)
+        where T : struct, Enum => chosen.Word().Replace('-', ' ');
 
     private decimal ReadZipShare()
     {

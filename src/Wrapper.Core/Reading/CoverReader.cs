@@ -10,7 +10,7 @@ namespace Wrapper.Core.Reading;
 /// <param name="Unit">The unit of the job as found.</param>
 /// <param name="Checks">Errors and notes of the reading.</param>
 public sealed record CoverReading(
-    CoverSpecification? Specification, IReadOnlyDictionary<string, Length> Measures, LengthUnit Unit, IReadOnlyList<Check> Checks);
+    CoverSpecification? Specification, IReadOnlyDictionary<Measure, Length> Measures, LengthUnit Unit, IReadOnlyList<Check> Checks);
 
 /// <summary>Reads a cover's inputs. Whatever a person may have typed comes out as a check naming its measure, never as an exception.</summary>
 public sealed class CoverReader
@@ -45,7 +45,7 @@ public sealed class CoverReader
         {
             var known = string.Join(", ", _registered.Forms.Select(known => known.Id));
             Fail("unknown-form", $"“{_input.Form}” is not a form that can be drafted. There are: {known}.", "form");
-            return new(null, new Dictionary<string, Length>(), _unit, _checks);
+            return new(null, new Dictionary<Measure, Length>(), _unit, _checks);
         }
 
         _form = form;
@@ -53,7 +53,7 @@ public sealed class CoverReader
         if (shape is null)
         {
             Fail("unknown-shape", $"{form.WithArticle} cannot be drafted in the shape “{_input.Shape}”. There are: {string.Join(", ", form.Shapes.Select(known => known.Id))}.", "shape");
-            return new(null, new Dictionary<string, Length>(), _unit, _checks);
+            return new(null, new Dictionary<Measure, Length>(), _unit, _checks);
         }
 
         var measures = ReadMeasures(shape);
@@ -125,21 +125,21 @@ public sealed class CoverReader
         return LengthUnit.Millimetre;
     }
 
-    private Dictionary<string, Length> ReadMeasures(ShapeDefinition shape)
+    private Dictionary<Measure, Length> ReadMeasures(ShapeDefinition shape)
     {
-        var measures = new Dictionary<string, Length>();
+        var measures = new Dictionary<Measure, Length>();
         foreach (var definition in shape.Measures)
         {
             if (!_input.Measures.TryGetValue(definition.Name, out var entry) || (entry.Text is not null && string.IsNullOrWhiteSpace(entry.Text)))
             {
                 if (!definition.Optional && definition.Rule is null)
                 {
-                    Fail("measure-missing", $"{definition.Label} is not taken yet.", definition.Name);
+                    _checks.Add(Check.Error("measure-missing", $"{definition.Label} is not taken yet.", definition.Name) with { Concerns = CheckConcern.Untaken });
                 }
             }
             else if (ReadLength(entry, definition.Name, definition.Label) is { } length && IsMeasurable(length, definition))
             {
-                measures[definition.Name] = Reconciled(length, definition);
+                measures[definition.Measure] = Reconciled(length, definition);
             }
         }
 
@@ -255,8 +255,8 @@ public sealed class CoverReader
 
     private RuleSet ReadRules(IReadOnlyDictionary<string, Entry> entries, string whose)
     {
-        var lengths = new Dictionary<string, Length>();
-        var numbers = new Dictionary<string, decimal>();
+        var lengths = new Dictionary<Rule, Length>();
+        var numbers = new Dictionary<NumberRule, decimal>();
         foreach (var (name, entry) in entries)
         {
             if (name is "shrinkage.along" or "shrinkage.across" || string.IsNullOrWhiteSpace(entry.ToString()))
@@ -271,24 +271,24 @@ public sealed class CoverReader
                     Fail("unknown-choice", $"Prewash is true or false, not “{entry}”.", name);
                 }
             }
-            else if (RuleCatalogue.Numbers.TryGetValue(name, out var number))
+            else if (NumberRule.All.TryGetValue(name, out var number))
             {
                 ReadNumber(entry, number, whose, numbers);
             }
-            else if (RuleCatalogue.All.TryGetValue(name, out var definition))
+            else if (Rule.All.TryGetValue(name, out var definition))
             {
                 ReadRule(entry, definition, whose, lengths);
             }
             else
             {
-                Fail("unknown-rule", $"There is no rule “{name}”. There are: {string.Join(", ", RuleCatalogue.All.Keys.Concat(RuleCatalogue.Numbers.Keys))}.", name);
+                Fail("unknown-rule", $"There is no rule “{name}”. There are: {string.Join(", ", Rule.All.Keys.Concat(NumberRule.All.Keys))}.", name);
             }
         }
 
         return new(lengths, numbers);
     }
 
-    private void ReadRule(Entry entry, RuleDefinition definition, string whose, Dictionary<string, Length> rules)
+    private void ReadRule(Entry entry, Rule definition, string whose, Dictionary<Rule, Length> rules)
     {
         var label = Capitalised(whose + definition.Label);
         if (ReadLength(entry, definition.Name, label) is not { } length)
@@ -303,15 +303,15 @@ public sealed class CoverReader
         }
         else
         {
-            rules[definition.Name] = length;
+            rules[definition] = length;
         }
     }
 
-    private void ReadNumber(Entry entry, NumberRuleDefinition definition, string whose, Dictionary<string, decimal> rules)
+    private void ReadNumber(Entry entry, NumberRule definition, string whose, Dictionary<NumberRule, decimal> rules)
     {
         if (NumberReader.Read(entry.ToString()) is { } number && number >= definition.Least && number <= definition.Most)
         {
-            rules[definition.Name] = number;
+            rules[definition] = number;
         }
         else
         {

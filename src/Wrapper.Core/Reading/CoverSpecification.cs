@@ -16,7 +16,7 @@ public sealed record CoverSpecification
     public required ShapeDefinition Shape { get; init; }
 
     /// <summary>The measures as taken.</summary>
-    public required IReadOnlyDictionary<string, Length> Measures { get; init; }
+    public required IReadOnlyDictionary<Measure, Length> Measures { get; init; }
 
     /// <summary>What the tape was laid on.</summary>
     public required MeasuredFrom MeasuredFrom { get; init; }
@@ -79,7 +79,7 @@ public sealed record CoverSpecification
     public required int Count { get; init; }
 
     /// <summary>How lengths are shown in this job.</summary>
-    public LengthFormat Format => LengthFormat.For(Unit) with { Step = Rules["cutStep"].Value };
+    public LengthFormat Format => LengthFormat.For(Unit) with { Step = Rules[Rule.CutStep].Value };
 }
 
 /// <summary>A corner of a free outline.</summary>

@@ -11,10 +11,10 @@ namespace Wrapper.Core.Reading;
 internal sealed class FinishedSizes(CoverSpecification specification)
 {
     /// <summary>True when the measure was taken.</summary>
-    public bool Has(string measure) => specification.Measures.ContainsKey(measure);
+    public bool Has(Measure measure) => specification.Measures.ContainsKey(measure);
 
     /// <summary>The finished size of a measure, named so that longer sums show one figure for it; a rule's figure where the measure falls back on one.</summary>
-    public Worked Of(string measure)
+    public Worked Of(Measure measure)
     {
         var definition = Definition(measure);
         if (!Has(measure))
@@ -30,7 +30,7 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     /// A finished width from the way round: the tape's figure by π first, because wadding and fit go on the width and not on the
     /// way round.
     /// </summary>
-    public Worked AcrossFromRound(string measure)
+    public Worked AcrossFromRound(Measure measure)
     {
         var definition = Definition(measure);
         var taken = specification.MeasuredFrom == MeasuredFrom.OldCover ? Unshrunk(Taken(definition), definition) : Taken(definition);
@@ -38,10 +38,10 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     }
 
     /// <summary>A measure that keeps its size whatever the fit: as taken, or nothing when it is not.</summary>
-    public Worked AsTaken(string measure) => Has(measure) ? Taken(Definition(measure)) : Worked.Zero;
+    public Worked AsTaken(Measure measure) => Has(measure) ? Taken(Definition(measure)) : Worked.Zero;
 
     /// <summary>The size of the block of filling to order along a measure.</summary>
-    public Worked Filling(string measure)
+    public Worked Filling(Measure measure)
     {
         var definition = Definition(measure);
         if (specification.MeasuredFrom is MeasuredFrom.Filling or MeasuredFrom.PaddedFilling)
@@ -89,11 +89,11 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     private static Worked Named(Worked size, MeasureDefinition definition) =>
         size.Terms.Length == 1 && size.Terms[0].Factor == Factor.One ? size : size.Named($"finished {definition.Label.ToLowerInvariant()}");
 
-    private MeasureDefinition Definition(string measure)
+    private MeasureDefinition Definition(Measure measure)
     {
         foreach (var known in specification.Shape.Measures)
         {
-            if (known.Name == measure)
+            if (known.Measure == measure)
             {
                 return known;
             }
@@ -103,7 +103,7 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     }
 
     private Worked Taken(MeasureDefinition definition) =>
-        Worked.Given(definition.Label.ToLowerInvariant(), specification.Measures[definition.Name], QuantitySource.Measure);
+        Worked.Given(definition.Label.ToLowerInvariant(), specification.Measures[definition.Measure], QuantitySource.Measure);
 
     private Worked Converted(MeasureDefinition definition)
     {
@@ -120,9 +120,9 @@ internal sealed class FinishedSizes(CoverSpecification specification)
 
     private Worked Fit(MeasureAxis axis) => axis switch
     {
-        MeasureAxis.Width => specification.Rules["fit.width"],
-        MeasureAxis.Depth => specification.Rules["fit.depth"],
-        MeasureAxis.Thickness => specification.Rules["fit.thickness"],
+        MeasureAxis.Width => specification.Rules[Rule.FitWidth],
+        MeasureAxis.Depth => specification.Rules[Rule.FitDepth],
+        MeasureAxis.Thickness => specification.Rules[Rule.FitThickness],
         _ => Worked.Zero,
     };
 

@@ -61,16 +61,16 @@ internal static class CatalogueEndpoints
     internal static CatalogueJson Catalogue() => new(
         [.. FormCatalogue.All.Select(Form)],
         [.. ConstructionCatalogue.All.Values.Select(construction => new ConstructionJson(
-            construction.Id, construction.Label, construction.Says, construction.Look, construction.GoesOn, construction.Washes, [.. construction.Options.Select(option => new OptionJson(option.Name, option.Label, option.Words))]))],
-        [.. RuleCatalogue.All.Values.Select(Rule)],
-        [.. RuleCatalogue.Numbers.Values.Select(rule => new NumberRuleJson(rule.Name, rule.Label, Math.Round(rule.Usual, 6), rule.Least, rule.Most))]);
+            construction.Id, construction.Label, construction.Says, construction.Look, construction.GoesOn, construction.Washes, [.. construction.Choices.Select(option => new OptionJson(option.Name, option.Label, option.Words))]))],
+        [.. Rule.All.Values.Select(RuleOf)],
+        [.. NumberRule.All.Values.Select(rule => new NumberRuleJson(rule.Name, rule.Label, Math.Round(rule.Usual, 6), rule.Least, rule.Most))]);
 
     private static string Version() => typeof(CatalogueEndpoints).Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()?.InformationalVersion.Split('+')[0] ?? "";
 
-    private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)], form.RuleVariants);
+    private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)], form.RuleVariants.ToDictionary(variant => variant.Key.Name, variant => variant.Value.Name));
 
     private static ShapeJson Shape(ShapeDefinition shape) => new(
-        shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.ToString().ToLowerInvariant(), shape.Constructions, shape.Closures, shape.Edges, shape.Stands switch { Standing.Upright => "upright", Standing.OnItsSide => "on-its-side", _ => "lying" });
+        shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.ToString().ToLowerInvariant(), shape.Constructions, [.. shape.Closures.Select(closure => closure.Word())], [.. shape.Edges.Select(edge => edge.Word())], shape.Stands.Word());
 
     private static MeasureJson Measure(MeasureDefinition measure) => new(
         measure.Name,
@@ -85,8 +85,8 @@ internal static class CatalogueEndpoints
         measure.LikelyMost.Millimetres,
         measure.Optional,
         measure.MayBeZero,
-        measure.Rule);
+        measure.Rule?.Name);
 
-    private static RuleJson Rule(RuleDefinition rule) => new(
+    private static RuleJson RuleOf(Rule rule) => new(
         rule.Name, rule.Label, LengthFormat.Inches.RoundedWithUnit(rule.Imperial), LengthFormat.Millimetres.RoundedWithUnit(rule.Metric));
 }

@@ -1,5 +1,4 @@
 using Wrapper.Core.Buying;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -55,19 +54,4 @@ internal static class JobReading
         .. (places ?? []).Where(place => place?.Piece is not null && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
             .Select(place => new Placement(place.Piece, place.Copy, place.Turn, Length.FromMillimetres(place.X), Length.FromMillimetres(place.Y), place.Remnant)),
     ];
-
-    /// <summary>The house's rules that can be read; the covers' own reading tells of the others.</summary>
-    public static Dictionary<string, Length> HouseRules(Dictionary<string, string> texts, LengthUnit unit)
-    {
-        var rules = new Dictionary<string, Length>();
-        foreach (var (name, text) in texts)
-        {
-            if (RuleCatalogue.All.TryGetValue(name, out var rule) && LengthReader.Read(text, unit).Length is { } length && length >= rule.Least && length <= rule.Most)
-            {
-                rules[name] = length;
-            }
-        }
-
-        return rules;
-    }
 }

@@ -80,7 +80,7 @@ internal static class MakeUpEndpoints
         }
 
         var input = request.Cover.ToInput(request.Unit, request.HouseRules ?? []);
-        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var made = await Task.Run(() => MakeUps.Compare(input, cloth, house, Steps), aborted);
         IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, reading.Price))];
         return TypedResults.Ok(answer);
@@ -112,7 +112,7 @@ internal static class MakeUpEndpoints
             [.. (made.Time?.Parts ?? []).Select(part => new TimePartJson(part.What, Math.Round(part.Amount, 2), part.Each, Math.Round(part.Minutes, 1)))],
             made.Input.Options,
             made.Input.Rules.ToDictionary(rule => rule.Key, rule => rule.Value.ToString()),
-            [.. made.Checks.Concat(made.Yardage?.Checks ?? []).Where(check => check.Level == CheckLevel.Error || check.Code != "measure-missing").DistinctBy(check => check.Text).Select(CheckJson.Of)]);
+            [.. made.Checks.Concat(made.Yardage?.Checks ?? []).Where(check => check.Level == CheckLevel.Error || check.Concerns != CheckConcern.Untaken).DistinctBy(check => check.Text).Select(CheckJson.Of)]);
     }
 
     private static string Seams(Length seams, LengthUnit unit) => unit.IsImperial()
@@ -150,7 +150,7 @@ internal static class MakeUpEndpoints
             return Refusals.Unprocessable(checks);
         }
 
-        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var found = await Task.Run(() => ClothAtHand.Find(cloth, length.Length!.Value, unit, house, request.Forms, () => aborted.IsCancellationRequested), aborted);
         return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, length.Length!.Value.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]));
     }

@@ -46,7 +46,7 @@ internal static class OwnClothEndpoint
         }
 
         var covers = YardageEndpoints.Covers(asked, example: false);
-        var buyer = new ClothBuyer(covers, unit, JobReading.HouseRules(asked.HouseRules ?? [], unit));
+        var buyer = new ClothBuyer(covers, unit, HouseRules.Readable(asked.HouseRules ?? [], unit));
         var yardage = buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), () => aborted.IsCancellationRequested);
         return OwnClothFigure.Judge(buyer, cloth, yardage, length) is { } judgement
             ? TypedResults.Ok(JudgementEndpoints.Answer(judgement, Signed, length => NotionBuyer.Running(length, unit)))

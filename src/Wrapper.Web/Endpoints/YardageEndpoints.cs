@@ -5,6 +5,7 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 
@@ -60,7 +61,7 @@ internal static class YardageEndpoints
 
     private static IAsyncEnumerable<SseItem<YardageLiveJson>> Lays(YardageRequestJson request, LengthUnit unit, ClothSpecification cloth, decimal? price, CancellationToken left)
     {
-        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
         var clock = Stopwatch.StartNew();
         return Improving.Told<YardageLiveJson>(
@@ -95,7 +96,7 @@ internal static class YardageEndpoints
 
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
     {
-        var house = JobReading.HouseRules(request.HouseRules ?? [], unit);
+        var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
         var answers = Answers(request, reading.Cloth);
         if (reading.Cloth is not { } cloth)
@@ -117,7 +118,7 @@ internal static class YardageEndpoints
         Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), () => aborted.IsCancellationRequested).Buy is { } plain
             ? matched.Value - plain.Value
             : null;
-        var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))["buyStep"].Value;
+        var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))[Rule.BuyStep].Value;
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
@@ -127,7 +128,7 @@ internal static class YardageEndpoints
             answers,
             example,
             [.. widths.Select(width => YardageWriting.Width(width, unit, reading.Price))],
-            [.. NotionBuyer.ListOf(yardage.Drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind, line.Text, line.Quantity))],
+            [.. NotionBuyer.ListOf(yardage.Drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))],
             yardage.LeftOut,
             [.. reading.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],
             yardage.Joins,

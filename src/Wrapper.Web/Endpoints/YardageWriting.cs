@@ -76,7 +76,7 @@ internal static class YardageWriting
         var yardage = comparison.Yardage;
         var bought = yardage.Checks.HasError() ? null : yardage.Buy; // a figure without what does not fit would mislead
         var checks = yardage.Checks.Concat(yardage.Drafts.Values.SelectMany(draft => draft.Checks))
-            .Where(check => check.Code is "piece-wider-than-cloth" or "join-on-front" or "turned-on-nap" or "strips-down" or "cloth-too-narrow-for-casing")
+            .Where(check => check.Concerns == CheckConcern.Cloth)
             .DistinctBy(check => check.Text);
         return new(
             comparison.Width.Name,

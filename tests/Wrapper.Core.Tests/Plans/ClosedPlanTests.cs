@@ -43,7 +43,7 @@ public sealed class ClosedPlanTests
         };
         double Reach(Func<PointInput, Entry> along) => input.Points.Max(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture)) - input.Points.Min(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture));
         var (width, depth) = (Reach(point => point.X), Reach(point => point.Y));
-        var foam = Thing.Drafted(input).Notions.Single(notion => notion.Kind == "foam");
+        var foam = Thing.Drafted(input).Notions.Single(notion => notion.Kind.Word() == "foam");
         var shorter = Radius * (Math.Sqrt(2) - 1);
         Assert.Equal(width - (across * shorter), foam.Width!.Value.Millimetres, 1e-4);
         Assert.Equal(depth - (along * shorter), foam.Length.Value.Millimetres, 1e-4);

@@ -1,4 +1,5 @@
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Reckoning;
@@ -43,7 +44,7 @@ public sealed class ReckoningTests
 
                 foreach (var (kind, length, count) in answer.Notions)
                 {
-                    var notions = draft.Notions.Where(notion => notion.Kind == kind).ToList();
+                    var notions = draft.Notions.Where(notion => notion.Kind.Word() == kind).ToList();
                     Assert.True(notions.Count == 1 && Math.Abs(Of(notions[0].Length.Value) - length) < 0.01 && notions[0].Quantity == count,
                         $"{kind} on paper {count} × {length:0.00}, drafted {string.Join(", ", notions.Select(notion => $"{notion.Quantity} × {Of(notion.Length.Value):0.00}"))} of {string.Join(' ', draft.Notions.Select(notion => notion.Kind))}");
                 }

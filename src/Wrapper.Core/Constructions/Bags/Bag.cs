@@ -24,7 +24,7 @@ public static class Bag
         "through its one opening",
         "comes off whole, irons flat")
     {
-        Choices = ["piping", "bias", "plates", "closure", "roundedCorners", "earSide", "join", "layers", "hands"],
+        Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.Join, Choice.Layers, Choice.Hands],
     };
 
     /// <summary>
@@ -33,7 +33,7 @@ public static class Bag
     /// </summary>
     internal static ConstructedCover Closed(ClosedPlan plan, Worked thickness, CoverSpecification specification)
     {
-        var seam = specification.Rules["seam"];
+        var seam = specification.Rules[Rule.Seam];
         var half = thickness.Value.Half();
         var isBoxed = half.IsPositive && plan is { Front: "front", Back: "back", Outline.Edges.Length: 4 } && plan.Outline.Edges.All(edge => edge.Arc is null && (edge.Start.X == edge.End.X || edge.Start.Y == edge.End.Y));
         var (w, d) = (plan.Width.Value, plan.Depth.Value);
@@ -66,7 +66,7 @@ public static class Bag
 
         var broken = way.Break(outline, plan.Back);
         var faces = PieceMaker.InFacingPairs(PieceMaker.Make(
-            specification, "face", "Face", 2, broken, cutWidth, cutDepth, edge => edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value)) with
+            specification, PieceKind.Face, "Face", 2, broken, cutWidth, cutDepth, edge => edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value)) with
         {
             CutAs = cut, // of the whole back edge: a stretch of it shorter than a mitre would turn back on itself
             Folds = isBoxed ? [.. CrossOutline.CornerLines(w, d, half), .. CrossOutline.Creases(w, d, half)] : [],
@@ -76,7 +76,7 @@ public static class Bag
         var notions = new List<Notion>(way.Notions());
         if (isBoxed)
         {
-            notions.Add(new("corner-line", "Corner line", 4 * specification.Count, thickness));
+            notions.Add(new(NotionKind.CornerLine, "Corner line", 4 * specification.Count, thickness));
         }
 
         if (specification.Choices.Piping != Piping.None)
@@ -107,7 +107,7 @@ public static class Bag
     {
         foreach (var edge in outline.Names)
         {
-            yield return new(edge, new("face", edge), new("face", edge, 2), edge == back + "-way-in" && way.Takes is { } closure ? closure : isPiped ? "piping" : null);
+            yield return new(edge, new("face", edge), new("face", edge, 2), edge == back + "-way-in" && way.Takes is { } closure ? closure : isPiped ? Caught.Piping : null);
         }
     }
 }

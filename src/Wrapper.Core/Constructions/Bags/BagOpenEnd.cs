@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
@@ -18,7 +19,7 @@ internal static class BagOpenEnd
     public static ConstructedCover Construct(Worked width, Worked length, CoverSpecification specification)
     {
         var end = new OpenEnd(width, specification);
-        var (side, closed) = (specification.Rules["sideSeam"], specification.Rules["closedEnd"]);
+        var (side, closed) = (specification.Rules[Rule.SideSeam], specification.Rules[Rule.ClosedEnd]);
         var cutWidth = width + (2 * side);
         var drops = new FaceDrops(cutWidth, specification);
         var checks = new List<Check>(drops.Checks);
@@ -45,10 +46,10 @@ internal static class BagOpenEnd
         }
 
         var notions = new List<Notion>(end.Notions());
-        if (specification.Choices.Closure == "ties")
+        if (specification.Choices.Closure == Closure.Ties)
         {
-            var facing = PieceMaker.Rectangle(width.Value, specification.Rules["hem"].Value);
-            pieces.Add(PieceMaker.Make(specification, "facing", "Facing for the opening end", 2, facing, cutWidth, specification.Rules["hem"] + (2 * side), _ => side.Value) with { Use = PieceUse.Applied, Cloth = ClothRole.Lining });
+            var facing = PieceMaker.Rectangle(width.Value, specification.Rules[Rule.Hem].Value);
+            pieces.Add(PieceMaker.Make(specification, PieceKind.Facing, "Facing for the opening end", 2, facing, cutWidth, specification.Rules[Rule.Hem] + (2 * side), _ => side.Value) with { Use = PieceUse.Applied, Cloth = ClothRole.Lining });
             seams.AddRange(FacingSeams(pieces));
         }
 
@@ -62,7 +63,7 @@ internal static class BagOpenEnd
                 new("W", "Finished width", width),
                 new("L", "Finished length", length),
                 new("faceCutLength", "Each drop, cut", cutLengths.Front),
-                new("opening", "Opening", end.Opening),
+                new("opening", "Opening", end.Opening) { IsOpening = true },
             ],
             Steps = [.. Steps(drops, end)],
             Checks = checks,
@@ -98,8 +99,8 @@ internal static class BagOpenEnd
             if (edge != "end" || end.IsSewn)
             {
                 // The back of two different faces is drawn as seen from outside, so that its left lies behind the front's right.
-                var other = end.IsAlike ? edge : edge.Contains("left", StringComparison.Ordinal) ? edge.Replace("left", "right", StringComparison.Ordinal) : edge.Replace("right", "left", StringComparison.Ordinal);
-                seams.Add(new(edge, new(pieces[0].Key, edge), end.IsAlike ? new(pieces[0].Key, edge, 2) : new(pieces[1].Key, other), edge == "end" ? "zip" : null));
+                var other = end.IsAlike ? edge : EdgeNames.Mirrored(edge);
+                seams.Add(new(edge, new(pieces[0].Key, edge), end.IsAlike ? new(pieces[0].Key, edge, 2) : new(pieces[1].Key, other), edge == "end" ? Caught.Zip : null));
             }
         }
     }
@@ -107,8 +108,8 @@ internal static class BagOpenEnd
     /// <summary>Each facing is sewn along the whole opening end of its face, whatever drops that is joined from.</summary>
     private static IEnumerable<Seam> FacingSeams(IReadOnlyList<Piece> pieces)
     {
-        var ends = pieces.Where(piece => piece.Id == "face").SelectMany(piece =>
-            from copy in Enumerable.Range(1, piece.PerCover) from edge in piece.StitchLine.Names where edge.StartsWith("end", StringComparison.Ordinal) select new SeamSide(piece.Key, edge, copy)).ToList();
+        var ends = pieces.Where(piece => piece.Kind == PieceKind.Face).SelectMany(piece =>
+            from copy in Enumerable.Range(1, piece.PerCover) from edge in piece.StitchLine.Names where EdgeNames.IsPartOf(edge, "end") select new SeamSide(piece.Key, edge, copy)).ToList();
         foreach (var (face, copies) in ((int, Func<SeamSide, bool>)[])[(1, side => IsOfFront(side, pieces)), (2, side => !IsOfFront(side, pieces))])
         {
             var edges = ends.Where(copies).ToList();
@@ -121,10 +122,10 @@ internal static class BagOpenEnd
 
     internal static Piece Face(
         CoverSpecification specification, string name, int perCover, Outline outline, Worked cutWidth, Worked cutLength, Worked side, Worked closed, Worked end, Length join = default) =>
-        PieceMaker.Make(specification, "face", name, perCover, outline, cutWidth, cutLength, edge =>
-            edge.StartsWith("end", StringComparison.Ordinal) ? end.Value
-            : edge.StartsWith("closed", StringComparison.Ordinal) ? closed.Value
-            : edge.StartsWith("join", StringComparison.Ordinal) ? join
+        PieceMaker.Make(specification, PieceKind.Face, name, perCover, outline, cutWidth, cutLength, edge =>
+            EdgeNames.IsPartOf(edge, "end") ? end.Value
+            : EdgeNames.IsPartOf(edge, "closed") ? closed.Value
+            : EdgeNames.IsPartOf(edge, "join") ? join
             : side.Value);
 
     private static IEnumerable<SewingStep> Steps(FaceDrops drops, OpenEnd end)

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
@@ -36,7 +37,7 @@ internal static class BagOverBack
     /// <param name="specification">The cover.</param>
     public static ConstructedCover Construct(Worked width, Worked thickness, Worked height, UpperCorners corners, Worked corner, CoverSpecification specification)
     {
-        var (seam, hem) = (specification.Rules["seam"], specification.Rules["hem"]);
+        var (seam, hem) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem]);
         var reversible = specification.Choices.Reversible;
         var lower = reversible ? seam : hem;
         var layers = reversible ? 2 : 1;
@@ -50,7 +51,7 @@ internal static class BagOverBack
 
         var (w, h, half) = (width.Value, height.Value, thickness.Value.Half());
         var outline = StitchLine(w, h, half, corners, corner.Value);
-        var piece = PieceMaker.Make(specification, "face", "Panel", 2 * layers, outline, cutWidth, cutHeight, edge => edge == "lower" ? lower.Value : seam.Value) with
+        var piece = PieceMaker.Make(specification, PieceKind.Face, "Panel", 2 * layers, outline, cutWidth, cutHeight, edge => edge == "lower" ? lower.Value : seam.Value) with
         {
             InFacingPairs = true,
             Turns = lay.Turns,
@@ -64,15 +65,15 @@ internal static class BagOverBack
             Seams = [.. Enumerable.Range(0, layers).SelectMany(layer => Layer(outline, layer, corners)), .. reversible ? Rim() : []],
             Notions =
             [
-                .. isBoxed ? (Notion[])[new("corner-line", "Corner line", 2 * layers * specification.Count, thickness)] : [],
-                .. reversible ? (Notion[])[new("gap", "Turning gap, closed by the edge stitching", specification.Count, specification.Rules["gap"])] : [],
+                .. isBoxed ? (Notion[])[new(NotionKind.CornerLine, "Corner line", 2 * layers * specification.Count, thickness)] : [],
+                .. reversible ? (Notion[])[new(NotionKind.Gap, "Turning gap, closed by the edge stitching", specification.Count, specification.Rules[Rule.Gap])] : [],
             ],
             Finished =
             [
                 new("W", "Finished width", width),
                 new("T", "Thickness", thickness),
                 new("H", "Height", height),
-                new("opening", "Lower edge, all round", opening),
+                new("opening", "Lower edge, all round", opening) { IsOpening = true },
             ],
             Steps = [.. Steps(reversible, corners)],
             Checks = checks,
@@ -154,7 +155,7 @@ internal static class BagOverBack
     {
         var (front, back) = ((2 * layer) + 1, (2 * layer) + 2);
         var suffix = layer == 0 ? "" : "-inside";
-        foreach (var edge in outline.Names.Where(edge => edge != "lower" && !edge.StartsWith("post", StringComparison.Ordinal)))
+        foreach (var edge in outline.Names.Where(edge => edge != "lower" && !EdgeNames.IsPartOf(edge, "post")))
         {
             yield return new(edge + suffix, new("face", edge, front), new("face", edge, back));
         }

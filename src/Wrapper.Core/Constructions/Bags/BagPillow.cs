@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
@@ -14,7 +15,7 @@ internal static class BagPillow
     /// <summary>Drafts a case open at one end; with a flap the back is longer by it and folds in.</summary>
     public static ConstructedCover Open(Worked width, Worked length, Worked flap, CoverSpecification specification)
     {
-        var (seam, hem) = (specification.Rules["seam"], specification.Rules["hem"]);
+        var (seam, hem) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem]);
         var (w, l) = (width.Value, length.Value);
         var outline = Outline.Polygon(("closed", Point.Origin), ("right", new(w, Length.Zero)), ("end", new(w, l)), ("left", new(Length.Zero, l)));
         var cutWidth = width + (2 * seam);
@@ -27,7 +28,7 @@ internal static class BagPillow
 
         var hasFlap = flap.Value.IsPositive;
         Piece Face(string name, int count, Worked more) =>
-            PieceMaker.Make(specification, "face", name, count, outline, cutWidth, cutFront + more, edge => edge == "end" ? (hem + more).Value : seam.Value) with { Turns = lay.Turns };
+            PieceMaker.Make(specification, PieceKind.Face, name, count, outline, cutWidth, cutFront + more, edge => edge == "end" ? (hem + more).Value : seam.Value) with { Turns = lay.Turns };
         Piece[] pieces = hasFlap
             ? [Face("Front", 1, Worked.Zero) with { Key = "face-1" }, Face("Back, with flap", 1, flap) with { Key = "face-2", Marks = [new("fold", "flap folds in", new(Length.Zero, l), new(w, l))] }]
             : [Face("Face", 2, Worked.Zero)];
@@ -51,7 +52,7 @@ internal static class BagPillow
     /// <summary>Drafts a case with a border: the back is in two hemmed parts that overlap.</summary>
     public static ConstructedCover Flanged(Worked width, Worked length, Worked flange, CoverSpecification specification)
     {
-        var (seam, hem, overlap) = (specification.Rules["seam"], specification.Rules["hem"], specification.Rules["backOverlap"]);
+        var (seam, hem, overlap) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem], specification.Rules[Rule.BackOverlap]);
         var (across, along) = (width + (2 * flange), length + (2 * flange));
         var part = (along + overlap) / 2;
         var (w, l, p, o) = (across.Value, along.Value, part.Value, overlap.Value);
@@ -81,8 +82,8 @@ internal static class BagPillow
         var back = Outline.Polygon([
             ("edge", Point.Origin), ("right", new(w, zero)), .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
             ("hem", new(w, p)), .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(), ("left", new(zero, p - o))]);
-        var frontPiece = PieceMaker.Make(specification, "face", "Front", 1, front, cutWidth, along + (2 * seam), _ => seam.Value) with { Key = "face-1", Turns = lay.Turns };
-        var backPiece = PieceMaker.Make(specification, "face", "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value) with
+        var frontPiece = PieceMaker.Make(specification, PieceKind.Face, "Front", 1, front, cutWidth, along + (2 * seam), _ => seam.Value) with { Key = "face-1", Turns = lay.Turns };
+        var backPiece = PieceMaker.Make(specification, PieceKind.Face, "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value) with
         {
             Key = "face-2",
             Turns = lay.Turns,

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
@@ -21,19 +22,19 @@ internal sealed class BagWayIn
     {
         (_specification, _back) = (specification, whole.Value);
         var rules = specification.Rules;
-        Opening = IsZip ? (whole - (2 * rules["zipClear"])).Named("zip opening")
-            : specification.Choices.Closure == "ties" || (thickness.Value.IsPositive && !rules.Says("gap")) ? whole
-            : rules["gap"];
+        Opening = IsZip ? (whole - (2 * rules[Rule.ZipClear])).Named("zip opening")
+            : specification.Choices.Closure == Closure.Ties || (thickness.Value.IsPositive && !rules.Says(Rule.Gap)) ? whole
+            : rules[Rule.Gap];
     }
 
     public Worked Opening { get; }
 
     /// <summary>What is caught in the seam of the way in.</summary>
-    public string? Takes => IsZip ? "zip" : null;
+    public Caught? Takes => IsZip ? Caught.Zip : null;
 
-    private bool IsZip => _specification.Choices.Closure == "zip";
+    private bool IsZip => _specification.Choices.Closure == Closure.Zip;
 
-    public Worked BackAllowance(Worked seam) => IsZip ? _specification.Rules["zip"] : seam;
+    public Worked BackAllowance(Worked seam) => IsZip ? _specification.Rules[Rule.Zip] : seam;
 
     /// <summary>The outline with its back edge broken where the way in begins and ends.</summary>
     public Outline Break(Outline outline, string back)
@@ -68,14 +69,14 @@ internal sealed class BagWayIn
         var count = _specification.Count;
         switch (_specification.Choices.Closure)
         {
-            case "zip":
-                yield return new("zip-closed-end", "Closed-end zip, teeth", count, Opening);
+            case Closure.Zip:
+                yield return new(NotionKind.ZipClosedEnd, "Closed-end zip, teeth", count, Opening);
                 break;
-            case "ties":
-                yield return new("tie", "Ties, at the back corners", 4 * count, _specification.Rules["tie"]);
+            case Closure.Ties:
+                yield return new(NotionKind.Tie, "Ties, at the back corners", 4 * count, _specification.Rules[Rule.Tie]);
                 break;
             default:
-                yield return new("gap", "Gap, sewn up by hand", count, Opening);
+                yield return new(NotionKind.Gap, "Gap, sewn up by hand", count, Opening);
                 break;
         }
     }
@@ -99,6 +100,6 @@ internal sealed class BagWayIn
     private static string NameOf(PlanSpan span, string back) =>
         span.EdgeName != back ? span.Name
         : span.Name == back ? $"{back}-way-in"
-        : span.Name.EndsWith("-2", StringComparison.Ordinal) ? $"{back}-way-in"
-        : span.Name.EndsWith("-1", StringComparison.Ordinal) ? $"{back}-w-right" : $"{back}-w-left";
+        : EdgeNames.IsPart(span.Name, "2") ? $"{back}-way-in"
+        : EdgeNames.IsPart(span.Name, "1") ? $"{back}-w-right" : $"{back}-w-left";
 }

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -12,7 +13,7 @@ internal sealed class FaceDrops
 
     public FaceDrops(Worked cutWidth, CoverSpecification specification)
     {
-        Join = specification.Rules["joinSeam"];
+        Join = specification.Rules[Rule.JoinSeam];
         if (specification.UsableWidth is not { } usable || cutWidth.Value <= usable)
         {
             Parts = [cutWidth];
@@ -21,7 +22,7 @@ internal sealed class FaceDrops
 
         var cloth = Worked.Given("usable width", usable, QuantitySource.Cloth);
         var sideCut = (cutWidth + (4 * Join) - cloth) / 2;
-        var canMiddle = sideCut.Value <= usable && sideCut.Value > specification.Rules["sideSeam"].Value + Join.Value && usable > 2 * Join.Value;
+        var canMiddle = sideCut.Value <= usable && sideCut.Value > specification.Rules[Rule.SideSeam].Value + Join.Value && usable > 2 * Join.Value;
         var count = 2;
         while (count <= MostDrops && ((count * usable) - ((count - 1) * 2 * Join.Value)) < cutWidth.Value)
         {
@@ -40,7 +41,7 @@ internal sealed class FaceDrops
                     "piece-wider-than-cloth",
                     $"A face is cut {format.RoundedWithUnit(cutWidth.Value)} wide and the cloth gives {format.RoundedWithUnit(usable)}: {(IsMiddleAndSides ? "a middle and two sides" : "equal widths")} cannot make it. Choose a wider cloth{(canMiddle || canEqual ? " or join it the other way" : "")}.",
                     "join",
-                    IsMiddleAndSides && canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new("Join middle and sides", "options.join", "middle-and-sides")] : []),
+                    IsMiddleAndSides && canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new("Join middle and sides", "options.join", "middle-and-sides")] : []) with { Concerns = CheckConcern.Cloth, Shows = true },
             ];
             return;
         }

@@ -73,17 +73,17 @@ internal static class JoinedFaces
         var (front, back) = (pieces[0], faces == 1 ? pieces[0] : pieces[1 + between]);
         foreach (var edge in front.StitchLine.Names.Where(edge => edge != "join" && (edge != "end" || end.IsSewn)))
         {
-            yield return new($"left-{edge}", new(front.Key, edge), new(back.Key, edge, faces == 1 ? 4 : 2), edge == "end" ? "zip" : null);
-            yield return new($"right-{edge}", new(front.Key, edge, 2), new(back.Key, edge, faces == 1 ? 3 : 1), edge == "end" ? "zip" : null);
+            yield return new($"left-{edge}", new(front.Key, edge), new(back.Key, edge, faces == 1 ? 4 : 2), edge == "end" ? Caught.Zip : null);
+            yield return new($"right-{edge}", new(front.Key, edge, 2), new(back.Key, edge, faces == 1 ? 3 : 1), edge == "end" ? Caught.Zip : null);
         }
 
         for (var part = 1; part <= between; part++)
         {
             var (upper, lower) = (pieces[part], faces == 1 ? pieces[part] : pieces[1 + between + (between + 1 - part)]);
-            foreach (var edge in upper.StitchLine.Names.Where(edge => !edge.StartsWith("join", StringComparison.Ordinal) && (edge != "end" || end.IsSewn)))
+            foreach (var edge in upper.StitchLine.Names.Where(edge => !EdgeNames.IsPartOf(edge, "join") && (edge != "end" || end.IsSewn)))
             {
                 var other = faces == 1 ? edge : edge switch { "end-left" => "end-right", "end-right" => "end-left", _ => edge };
-                yield return new($"middle-{part}-{edge}", new(upper.Key, edge), faces == 1 ? new(lower.Key, edge, 2) : new(lower.Key, other), edge == "end" ? "zip" : null);
+                yield return new($"middle-{part}-{edge}", new(upper.Key, edge), faces == 1 ? new(lower.Key, edge, 2) : new(lower.Key, other), edge == "end" ? Caught.Zip : null);
             }
         }
     }

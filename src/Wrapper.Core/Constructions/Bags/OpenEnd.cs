@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
@@ -11,7 +12,7 @@ namespace Wrapper.Core.Constructions.Bags;
 internal sealed class OpenEnd
 {
     private readonly CoverSpecification _specification;
-    private readonly string _closure;
+    private readonly Closure? _closure;
 
     public OpenEnd(Worked width, CoverSpecification specification)
     {
@@ -20,12 +21,12 @@ internal sealed class OpenEnd
         var rules = specification.Rules;
         Front = _closure switch
         {
-            "zip" => rules["zip"],
-            "ties" => rules["sideSeam"],
-            _ => rules["hem"],
+            Closure.Zip => rules[Rule.Zip],
+            Closure.Ties => rules[Rule.SideSeam],
+            _ => rules[Rule.Hem],
         };
-        Back = _closure == "overlap" ? Front + rules["overlapFlap"] : Front;
-        Shut = width.TimesNumber(rules.Number("openingShare"));
+        Back = _closure == Closure.Overlap ? Front + rules[Rule.OverlapFlap] : Front;
+        Shut = width.TimesNumber(rules.Number(NumberRule.OpeningShare));
         Opening = (width - (2 * Shut)).Named("opening");
     }
 
@@ -42,32 +43,32 @@ internal sealed class OpenEnd
     public Worked Opening { get; }
 
     /// <summary>Both faces are cut alike.</summary>
-    public bool IsAlike => _closure != "overlap";
+    public bool IsAlike => _closure != Closure.Overlap;
 
     /// <summary>The two edges are held together by a zip, so that the end is closed like a seam.</summary>
-    public bool IsSewn => _closure == "zip";
+    public bool IsSewn => _closure == Closure.Zip;
 
     public IEnumerable<Notion> Notions()
     {
         var (count, rules) = (_specification.Count, _specification.Rules);
         switch (_closure)
         {
-            case "buttons" or "snaps":
-                var fasteners = Math.Max(3, (int)Math.Ceiling(Opening.Value.RatioTo(rules["buttonSpacing"].Value) - 1e-9) - 1);
+            case Closure.Buttons or Closure.Snaps:
+                var fasteners = Math.Max(3, (int)Math.Ceiling(Opening.Value.RatioTo(rules[Rule.ButtonSpacing].Value) - 1e-9) - 1);
                 var apart = (Opening / (fasteners + 1)).Named("apart");
-                yield return new(_closure == "buttons" ? "button" : "snap", _closure == "buttons" ? "Buttons, so far apart" : "Snaps, so far apart", fasteners * count, apart);
-                if (_closure == "buttons")
+                yield return new(_closure == Closure.Buttons ? NotionKind.Button : NotionKind.Snap, _closure == Closure.Buttons ? "Buttons, so far apart" : "Snaps, so far apart", fasteners * count, apart);
+                if (_closure == Closure.Buttons)
                 {
-                    yield return new("loop", "Loops of elastic, each", fasteners * count, rules["loop"]);
+                    yield return new(NotionKind.Loop, "Loops of elastic, each", fasteners * count, rules[Rule.Loop]);
                 }
 
                 break;
-            case "zip":
-                yield return new("zip-closed-end", "Closed-end zip, teeth", count, Opening);
+            case Closure.Zip:
+                yield return new(NotionKind.ZipClosedEnd, "Closed-end zip, teeth", count, Opening);
                 break;
-            case "ties":
-                var pairs = Math.Max(2, (int)Math.Ceiling(Opening.Value.RatioTo(rules["tieSpacing"].Value) - 1e-9));
-                yield return new("tie", "Ties, in pairs", 2 * pairs * count, rules["tie"]);
+            case Closure.Ties:
+                var pairs = Math.Max(2, (int)Math.Ceiling(Opening.Value.RatioTo(rules[Rule.TieSpacing].Value) - 1e-9));
+                yield return new(NotionKind.Tie, "Ties, in pairs", 2 * pairs * count, rules[Rule.Tie]);
                 break;
             default:
                 break;
@@ -78,11 +79,11 @@ internal sealed class OpenEnd
     {
         yield return _closure switch
         {
-            "zip" => new("Sew the zip into the opening end while the faces are flat.", "Open the zip before the last seam closes."),
-            "ties" => new("Sew the ties into the facing, in pairs across from each other, and face the opening end of both faces."),
-            "buttons" => new("Turn the double hem of the opening end on both faces; sew loops in one and buttons on the other, matched by laying one against the other."),
-            "snaps" => new("Turn the double hem of the opening end on both faces; set the snaps, matched by laying one against the other."),
-            "overlap" => new("Hem the opening end of both faces; the longer one folds in as a flap."),
+            Closure.Zip => new("Sew the zip into the opening end while the faces are flat.", "Open the zip before the last seam closes."),
+            Closure.Ties => new("Sew the ties into the facing, in pairs across from each other, and face the opening end of both faces."),
+            Closure.Buttons => new("Turn the double hem of the opening end on both faces; sew loops in one and buttons on the other, matched by laying one against the other."),
+            Closure.Snaps => new("Turn the double hem of the opening end on both faces; set the snaps, matched by laying one against the other."),
+            Closure.Overlap => new("Hem the opening end of both faces; the longer one folds in as a flap."),
             _ => new("Hem the opening end of both faces."),
         };
     }

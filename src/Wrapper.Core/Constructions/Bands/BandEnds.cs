@@ -28,7 +28,8 @@ public static class BandEnds
         "comes off whole")
     {
         Closures = Catalogue.Closing.Zipped,
-        Choices = ["piping", "bias", "plates", "closure", "edge"],
+        CarriesPiping = true,
+        Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.Edge],
     };
 
     /// <summary>Drafts a band closed all round, zipped where the profile begins.</summary>
@@ -39,11 +40,11 @@ public static class BandEnds
     /// <param name="specification">The cover.</param>
     internal static ConstructedCover Closed(ClosedPlan profile, Worked width, Worked closedEnd, IReadOnlyList<FinishedSize> finished, CoverSpecification specification)
     {
-        var closure = new BackClosure(specification, specification.Rules["zip"]);
+        var closure = new BackClosure(specification, specification.Rules[Rule.Zip]);
         var opening = (width - (2 * closedEnd)).Named("zip");
-        var ends = new PlatePieces(profile, specification, "end");
+        var ends = new PlatePieces(profile, specification, PieceKind.End);
         var cutLength = profile.Perimeter + closure.Both;
-        var lay = new WidePieceLay(specification, "band", (width + (2 * specification.Rules["seam"])).Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(specification, "band", (width + (2 * specification.Rules[Rule.Seam])).Value, cutLength.Value, canJoin: false);
         var checks = new List<Check>([.. ends.Checks, .. lay.Checks]);
         if (!opening.Value.IsPositive)
         {
@@ -62,8 +63,8 @@ public static class BandEnds
         List<Piece> pieces = [.. ends.Draw(perimeter), band];
         List<Notion> notions = specification.Choices.Closure switch
         {
-            "zip" => [new("zip", "Zip", specification.Count, opening)],
-            "invisible-zip" => [new("zip", "Invisible zip, sewn in open, stopping short of both ends", specification.Count, opening)],
+            Closure.Zip => [new(NotionKind.Zip, "Zip", specification.Count, opening)],
+            Closure.InvisibleZip => [new(NotionKind.Zip, "Invisible zip, sewn in open, stopping short of both ends", specification.Count, opening) { IsInvisible = true }],
             _ => [.. closure.Notions(opening, null)],
         };
         if (specification.Choices.Piping != Piping.None)
@@ -96,7 +97,7 @@ public static class BandEnds
     /// <param name="specification">The cover.</param>
     internal static ConstructedCover Open(ClosedPlan profile, Worked width, Worked developed, IReadOnlyList<FinishedSize> finished, CoverSpecification specification)
     {
-        var (seam, hem) = (specification.Rules["seam"], specification.Rules["hem"]);
+        var (seam, hem) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem]);
         var opening = (2 * (width + profile.Edges["hem"])).Named("opening");
         var finish = new EdgeFinish(specification, opening);
         var cutLength = developed + (2 * hem);
@@ -110,14 +111,14 @@ public static class BandEnds
         var perimeter = new PlanPerimeter(profile.Outline);
         var spans = perimeter.Spans.Where(span => span.EdgeName != "hem").ToList();
         var end = PieceMaker.InFacingPairs(PieceMaker.Make(
-            specification, "end", "End", 2, profile.Outline, profile.Width + (2 * seam), profile.Depth + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value));
+            specification, PieceKind.End, "End", 2, profile.Outline, profile.Width + (2 * seam), profile.Depth + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value));
         var band = Band(spans, perimeter, width, cutLength, (hem.Value, hem.Value), specification) with { Turns = lay.Turns };
         return new()
         {
             Pieces = [end, band],
             Seams = [.. EndSeams(spans, _ => "end", specification)],
             Notions = [.. finish.Notions()],
-            Finished = [.. finished, new("opening", "Edge before it is drawn in", opening)],
+            Finished = [.. finished, new("opening", "Edge before it is drawn in", opening) { IsOpening = true }],
             Steps =
             [
                 new("Mark every angle of the profile on the band’s long edges and on the ends; clip the inward ones, snip the outward ones."),
@@ -133,12 +134,12 @@ public static class BandEnds
         var piped = (int)specification.Choices.Piping;
         foreach (var span in spans)
         {
-            yield return new($"left-{span.Name}", new(endAt(span), span.Name), new("band", $"left-{span.Name}"), piped > 0 ? "piping" : null);
-            yield return new($"right-{span.Name}", new(endAt(span), span.Name, 2), new("band", $"right-{span.Name}"), piped > 1 ? "piping" : null);
+            yield return new($"left-{span.Name}", new(endAt(span), span.Name), new("band", $"left-{span.Name}"), piped > 0 ? Caught.Piping : null);
+            yield return new($"right-{span.Name}", new(endAt(span), span.Name, 2), new("band", $"right-{span.Name}"), piped > 1 ? Caught.Piping : null);
         }
     }
 
-    private static IEnumerable<Seam> Closing(Length shut, string takes)
+    private static IEnumerable<Seam> Closing(Length shut, Caught takes)
     {
         yield return new("zip", new("band", "start"), new("band", "finish"), takes);
         if (shut.IsPositive)
@@ -169,16 +170,16 @@ public static class BandEnds
         }
 
         var bends = StripBends.Of(perimeter, spans, Length.Zero, across);
-        var seam = specification.Rules["seam"].Value;
+        var seam = specification.Rules[Rule.Seam].Value;
         return PieceMaker.Make(
             specification,
-            "band",
+            PieceKind.Band,
             "Band",
             1,
             Outline.Polygon(corners),
-            width + (2 * specification.Rules["seam"]),
+            width + (2 * specification.Rules[Rule.Seam]),
             cutLength,
-            edge => edge.StartsWith("start", StringComparison.Ordinal) ? turning.Start : edge.StartsWith("finish", StringComparison.Ordinal) ? turning.Finish : seam) with
+            edge => EdgeNames.IsPartOf(edge, "start") ? turning.Start : EdgeNames.IsPartOf(edge, "finish") ? turning.Finish : seam) with
         {
             Folds = [.. bends.Folds.Select(fold => fold with { Through = [new(across, fold.Through[0].X), new(Length.Zero, fold.Through[0].X)] })],
             Rolls = [.. bends.Rolls.Select(roll => roll with { AlongX = false })],

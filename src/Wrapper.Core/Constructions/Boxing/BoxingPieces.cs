@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
@@ -159,7 +160,8 @@ internal sealed class BoxingPieces
                 "join-on-front",
                 "The front alone is wider than the cloth, so the boxing has to be joined on the front, at its thirds.",
                 "strips",
-                _layout.Specification.OneWay ? [] : [new("Lay strips down the roll", "options.strips", "down")]));
+                _layout.Specification.OneWay ? [] : [new("Lay strips down the roll", "options.strips", "down")]) with
+            { Concerns = CheckConcern.Cloth, Shows = true });
         }
         else if (_layout.StripsDown && choices.Strips is null)
         {
@@ -167,7 +169,8 @@ internal sealed class BoxingPieces
                 "strips-down",
                 "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front is not joined. A pattern on them runs a quarter turned.",
                 "strips",
-                new Mend("Across the roll, joined on the front", "options.strips", "across")));
+                new Mend("Across the roll, joined on the front", "options.strips", "across")) with
+            { Concerns = CheckConcern.Cloth });
         }
         else if (choices.Strips == StripDirection.Down && _layout.Specification.OneWay)
         {
@@ -175,7 +178,8 @@ internal sealed class BoxingPieces
                 "turned-on-nap",
                 "Strips cannot lie down the roll on cloth with a nap or a one-way print: they would shade or point another way than the plates.",
                 "strips",
-                new Mend("Lay strips across", "options.strips", "across")));
+                new Mend("Lay strips across", "options.strips", "across")) with
+            { Concerns = CheckConcern.Cloth });
         }
     }
 
@@ -198,7 +202,7 @@ internal sealed class BoxingPieces
         var bends = StripBends.Of(perimeter, spans, part == 1 ? PocketDepth : Length.Zero, height);
         var pocket = PocketFolds(part, height).ToList(); // a pocket that ends at a corner bends there already
         return BoxingStrip.Strip(
-            _layout, "boxing", part, Count, 1, outline, CutLength(part), _layout.BoxingCutHeight, _ => _layout.Seam.Value, [.. Marks(stretches, height)], "Boxing") with
+            _layout, PieceKind.Boxing, part, Count, 1, outline, CutLength(part), _layout.BoxingCutHeight, _ => _layout.Seam.Value, [.. Marks(stretches, height)], "Boxing") with
         {
             Folds = [.. bends.Folds.Where(bend => !pocket.Exists(fold => (fold.Through[0].X - bend.Through[0].X).Abs() < PlanPerimeter.Near)), .. pocket],
             Rolls = bends.Rolls,
@@ -250,7 +254,7 @@ internal sealed class BoxingPieces
             if (i > 0)
             {
                 var (before, after) = (stretches[i - 1].Name, stretches[i].Name);
-                if (before.StartsWith("pocket", StringComparison.Ordinal) && after.StartsWith("pocket", StringComparison.Ordinal))
+                if (EdgeNames.IsPartOf(before, "pocket") && EdgeNames.IsPartOf(after, "pocket"))
                 {
                     yield return new("fold", "pocket fold", new(x, Length.Zero), new(x, height));
                 }

@@ -27,8 +27,9 @@ public static class BoxingStrip
         "through the zip, easily if it turns the corners",
         "comes off whole; piping dries slowly")
     {
-        Closures = [.. Closing.Zipped, "gap", "ties"],
-        Choices = ["piping", "slidePocket", "bias", "strips", "plates", "closure", "roundedCorners", "earSide", "zipSides", "hands"],
+        Closures = [.. Closing.Zipped, Closure.Gap, Closure.Ties],
+        CarriesPiping = true,
+        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Bias, Choice.Strips, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.ZipSides, Choice.Hands],
     };
 
     /// <summary>Drafts the cover of a plan with a wall of this finished thickness.</summary>
@@ -82,7 +83,7 @@ public static class BoxingStrip
                 new("D", "Finished depth", plan.Depth),
                 new("t", "Finished thickness", thickness),
                 new("P", "Perimeter at the stitch line", plan.Perimeter),
-                .. layout.HasZip ? (FinishedSize[])[new("Z", "Zip run", layout.ZipRun)] : [],
+                .. layout.HasZip ? (FinishedSize[])[new("Z", "Zip run", layout.ZipRun) { IsOpening = true }] : [],
             ],
             Steps = [.. BoxingStripSteps.Of(layout, boxing.Count, zip.Count, plates.IsSplit)],
             Checks = checks,
@@ -92,10 +93,10 @@ public static class BoxingStrip
 
     /// <summary>A boxed strip lying along a stretch of the perimeter.</summary>
     internal static Piece Strip(
-        BoxingStripLayout layout, string id, int number, int parts, int perCover, Outline stitchLine, Worked cutLength, Worked cutHeight, Func<string, Length> allowance, IReadOnlyList<Mark> marks, string name) => new()
+        BoxingStripLayout layout, PieceKind kind, int number, int parts, int perCover, Outline stitchLine, Worked cutLength, Worked cutHeight, Func<string, Length> allowance, IReadOnlyList<Mark> marks, string name) => new()
         {
-            Key = parts == 1 ? id : $"{id}-{number}",
-            Id = id,
+            Key = parts == 1 ? kind.Word() : $"{kind.Word()}-{number}",
+            Kind = kind,
             Name = parts == 1 ? name : $"{name} {number} of {parts}",
             PerCover = perCover,
             Quantity = perCover * layout.Specification.Count,

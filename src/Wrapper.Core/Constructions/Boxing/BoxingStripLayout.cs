@@ -14,15 +14,15 @@ internal sealed class BoxingStripLayout
         Thickness = thickness;
         Specification = specification;
         var rules = specification.Rules;
-        Seam = rules["seam"];
-        ZipTurning = rules["zip"];
-        HasZip = specification.Choices.Closure is not ("gap" or "ties");
+        Seam = rules[Rule.Seam];
+        ZipTurning = rules[Rule.Zip];
+        HasZip = specification.Choices.Closure is not (Closure.Gap or Closure.Ties);
         ZipRun = HasZip ? RunOfZip(plan, specification).Named("zip run") : Worked.Zero;
-        ZipTurn = !HasZip ? Worked.Zero : plan.IsSmooth || UsesThreeSides ? (ZipRun - plan.Edges[plan.Back]) / 2 : rules["zipTurn"];
-        Lap = specification.Choices.SlidePocket && HasZip ? rules["pocketLap"] : Worked.Zero;
+        ZipTurn = !HasZip ? Worked.Zero : plan.IsSmooth || UsesThreeSides ? (ZipRun - plan.Edges[plan.Back]) / 2 : rules[Rule.ZipTurn];
+        Lap = specification.Choices.SlidePocket && HasZip ? rules[Rule.PocketLap] : Worked.Zero;
         ZipCutLength = ZipRun + (2 * Seam);
         ZipCutHeight = (thickness / 2) + Seam + ZipTurning;
-        var tape = rules["tapeWidth"];
+        var tape = rules[Rule.TapeWidth];
         (OverFlapHeight, UnderFlapHeight) = HasTape ? ((thickness / 2) + Seam + tape, (thickness / 2) + Seam + (2 * tape)) : (ZipCutHeight, ZipCutHeight);
         BoxingCutLength = plan.Perimeter - ZipRun + (2 * Seam) + (4 * Lap);
         BoxingCutHeight = thickness + (2 * Seam);
@@ -49,13 +49,13 @@ internal sealed class BoxingStripLayout
     public bool HasZip { get; }
 
     /// <summary>Closed with hook-and-loop tape: the upper strip laps over the lower.</summary>
-    public bool HasTape => Specification.Choices.Closure == "hook-and-loop";
+    public bool HasTape => Specification.Choices.Closure == Closure.HookAndLoop;
 
     public Worked OverFlapHeight { get; }
 
     public Worked UnderFlapHeight { get; }
 
-    private bool UsesThreeSides => Specification.Choices.ZipOnThreeSides && !Specification.Rules.CoverSays("zipTurn");
+    private bool UsesThreeSides => Specification.Choices.ZipOnThreeSides && !Specification.Rules.CoverSays(Rule.ZipTurn);
 
     public Worked ZipCutLength { get; }
 
@@ -95,9 +95,9 @@ internal sealed class BoxingStripLayout
         }
 
         // A house's habit of turning the zip is for zips across the back; only a turn said of this very cover shortens two thirds.
-        if (!specification.Choices.ZipOnThreeSides || specification.Rules.CoverSays("zipTurn"))
+        if (!specification.Choices.ZipOnThreeSides || specification.Rules.CoverSays(Rule.ZipTurn))
         {
-            return plan.Edges[plan.Back] + (2 * specification.Rules["zipTurn"]);
+            return plan.Edges[plan.Back] + (2 * specification.Rules[Rule.ZipTurn]);
         }
 
         var (before, after) = plan.SidesOfBack;

@@ -34,7 +34,7 @@ internal static class BoxingStripNotions
             return [];
         }
 
-        var hardware = new BackClosure(layout.Specification, layout.ZipTurning).Notions(layout.ZipRun, new("zip-roll", "Zip off the roll, cut", count, layout.ZipCutLength));
-        return layout.HasTape ? hardware : hardware.Prepend(new("zip-run", "Zip run", count, layout.ZipRun));
+        var hardware = new BackClosure(layout.Specification, layout.ZipTurning).Notions(layout.ZipRun, new(NotionKind.ZipRoll, "Zip off the roll, cut", count, layout.ZipCutLength));
+        return layout.HasTape ? hardware : hardware.Prepend(new(NotionKind.ZipRun, "Zip run", count, layout.ZipRun));
     }
 }

@@ -20,8 +20,8 @@ internal static class BoxingStripSeams
     public static IEnumerable<Seam> Round(
         PlanPerimeter perimeter, PlatePieces plates, BoxingPieces boxing, ZipBoxingPieces zip, BoxingStripLayout layout)
     {
-        var onTop = layout.PipedEdges >= 1 ? "piping" : null;
-        var onBottom = layout.PipedEdges == 2 ? "piping" : null;
+        Caught? onTop = layout.PipedEdges >= 1 ? Caught.Piping : null;
+        Caught? onBottom = layout.PipedEdges == 2 ? Caught.Piping : null;
         foreach (var (part, span) in boxing.Spans(perimeter))
         {
             var plate = plates.KeyAt(perimeter, span);

@@ -106,7 +106,7 @@ internal sealed class ZipBoxingPieces
     {
         for (var part = 1; _layout.HasZip && part <= Count; part++)
         {
-            yield return new(Count == 1 ? "zip" : $"zip-{part}", Upper(part, "zip"), Lower(Count + 1 - part, "zip"), Differ ? "hook-and-loop" : "zip");
+            yield return new(Count == 1 ? "zip" : $"zip-{part}", Upper(part, "zip"), Lower(Count + 1 - part, "zip"), Differ ? Caught.HookAndLoop : Caught.Zip);
             if (part < Count)
             {
                 yield return new($"zip-boxing-join-{part}-upper", Upper(part, "right"), Upper(part + 1, "left"));
@@ -125,7 +125,7 @@ internal sealed class ZipBoxingPieces
         var (folds, rolls) = BendsOf(perimeter, part, outline.Bounds.Width, height);
         var piece = BoxingStrip.Strip(
             _layout,
-            "zip-boxing",
+            PieceKind.ZipBoxing,
             part,
             Count,
             side is null ? 2 : 1,

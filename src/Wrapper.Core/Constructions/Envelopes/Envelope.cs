@@ -24,17 +24,17 @@ public static class Envelope
         "slips in, the tail folds under",
         "off in a moment; nothing to rust or catch")
     {
-        Closures = ["snaps", "hook-and-loop", "pinned-tail"],
-        Choices = ["plates", "closure", "hands"],
+        Closures = [Closure.Snaps, Closure.HookAndLoop, Closure.PinnedTail],
+        Choices = [Choice.Plates, Choice.Closure, Choice.Hands],
     };
 
     /// <summary>Drafts the sleeve of the rectangle round a thing.</summary>
     internal static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, bool isFitted, CoverSpecification specification)
     {
         var rules = specification.Rules;
-        var seam = rules.Of("sideSeam", "fittingSeam");
-        var least = thickness + rules["tailClear"];
-        var tail = rules["tail"].Value < least.Value ? least.Named("tail, the least there can be") : rules["tail"];
+        var seam = rules.Of(Rule.SideSeam, Rule.FittingSeam);
+        var least = thickness + rules[Rule.TailClear];
+        var tail = rules[Rule.Tail].Value < least.Value ? least.Named("tail, the least there can be") : rules[Rule.Tail];
         var (cutWidth, cutLength) = (width + thickness + (2 * seam), depth + (thickness / 2) + seam + tail);
         var lay = new WidePieceLay(specification, "panel", cutWidth.Value, cutLength.Value, canJoin: false);
         List<Check> checks = [.. lay.Checks, .. Noticed(least, isFitted, specification)];
@@ -44,7 +44,7 @@ public static class Envelope
         }
 
         var (w, d, half) = (width.Value, depth.Value, thickness.Value.Half());
-        var panel = PieceMaker.Make(specification, "panel", "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge => edge == "back" ? Length.Zero : seam.Value) with
+        var panel = PieceMaker.Make(specification, PieceKind.Panel, "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge => edge == "back" ? Length.Zero : seam.Value) with
         {
             InFacingPairs = true,
             Folds = [.. Lines(w, d, half, tail.Value)],
@@ -55,7 +55,7 @@ public static class Envelope
         {
             Pieces = [panel],
             Seams = [.. Seams()],
-            Notions = [Holding(width, specification), new("corner-line", "Corner line", 2 * specification.Count, thickness)],
+            Notions = [Holding(width, specification), new(NotionKind.CornerLine, "Corner line", 2 * specification.Count, thickness)],
             Finished = [new("W", "Finished width", width), new("D", "Finished depth", depth), new("t", "Finished thickness", thickness), new("tail", "Tail, to its raw end", tail)],
             Steps = [.. Steps(specification)],
             Checks = checks,
@@ -65,9 +65,9 @@ public static class Envelope
     /// <summary>What holds the flap up when the tail is folded in.</summary>
     private static Notion Holding(Worked width, CoverSpecification specification) => specification.Choices.Closure switch
     {
-        "hook-and-loop" => new("hook-and-loop", "Hook-and-loop tape for the flap", specification.Count, width, specification.Rules["tapeWidth"]),
-        "pinned-tail" => new("pin", "Pins for the flap", 3 * specification.Count, Worked.Zero),
-        _ => new("snap", "Snaps for the flap", 3 * specification.Count, Worked.Zero),
+        Closure.HookAndLoop => new(NotionKind.HookAndLoop, "Hook-and-loop tape for the flap", specification.Count, width, specification.Rules[Rule.TapeWidth]),
+        Closure.PinnedTail => new(NotionKind.Pin, "Pins for the flap", 3 * specification.Count, Worked.Zero),
+        _ => new(NotionKind.Snap, "Snaps for the flap", 3 * specification.Count, Worked.Zero),
     };
 
     private static Outline StitchLine(Length width, Length depth, Length half, Length tail)
@@ -90,7 +90,7 @@ public static class Envelope
     private static IEnumerable<Fold> Lines(Length width, Length depth, Length half, Length tail)
     {
         var (right, top) = (half + width, half + depth + tail);
-        foreach (var corner in CrossOutline.CornerLines(width, depth, half).Where(line => line.Name.StartsWith("corner-front", StringComparison.Ordinal)))
+        foreach (var corner in CrossOutline.CornerLines(width, depth, half).Where(line => EdgeNames.IsPartOf(line.Name, "corner-front")))
         {
             yield return corner;
         }
@@ -116,8 +116,8 @@ public static class Envelope
     private static IEnumerable<Check> Noticed(Worked least, bool isFitted, CoverSpecification specification)
     {
         var format = specification.Format;
-        var asked = specification.Rules["tail"].Value;
-        if (specification.Rules.Says("tail") && asked < least.Value)
+        var asked = specification.Rules[Rule.Tail].Value;
+        if (specification.Rules.Says(Rule.Tail) && asked < least.Value)
         {
             var up = format.RoundedWithUnit(least.Value.RoundedUpTo(format.Step));
             yield return Check.Warning(
@@ -135,12 +135,12 @@ public static class Envelope
 
     private static IEnumerable<SewingStep> Steps(CoverSpecification specification)
     {
-        var trim = specification.Format.RoundedWithUnit(specification.Rules["trimSeam"].Value);
+        var trim = specification.Format.RoundedWithUnit(specification.Rules[Rule.TrimSeam].Value);
         yield return new("Lay the panels right sides together and sew the front and both sides to the end of the cushion; turn in the ends of the tail.");
         yield return new("Slip it on inside out, pin the fit, curved sides in two passes, the first generous.", "Clips stop short of the new line.");
         yield return new($"Sew the fitted line, open the front corners and sew across; try it on, then trim the seams to {trim}.", "Try before trimming.");
         yield return new($"Turn, put the cushion in, fold the tail in and its flap up, and hold it with {Held(specification)}.");
     }
 
-    private static string Held(CoverSpecification specification) => specification.Choices.Closure switch { "hook-and-loop" => "tape", "pinned-tail" => "pins", _ => "snaps" };
+    private static string Held(CoverSpecification specification) => specification.Choices.Closure switch { Closure.HookAndLoop => "tape", Closure.PinnedTail => "pins", _ => "snaps" };
 }

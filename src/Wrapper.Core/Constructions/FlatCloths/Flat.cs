@@ -21,16 +21,16 @@ public static class Flat
         "laid on",
         "washes and irons as one cloth")
     {
-        Choices = ["plates"],
+        Choices = [Choice.Plates],
     };
 
     /// <summary>Drafts the cloth of this finished outline.</summary>
     internal static ConstructedCover Construct(ClosedPlan plan, CoverSpecification specification)
     {
-        var hem = specification.Rules["hem"];
+        var hem = specification.Rules[Rule.Hem];
         var (cutWidth, cutDepth) = (plan.Width + (2 * hem), plan.Depth + (2 * hem));
         var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
-        var whole = PieceMaker.Make(specification, "top", "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with { Turns = lay.Turns };
+        var whole = PieceMaker.Make(specification, PieceKind.Top, "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with { Turns = lay.Turns };
         var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, plan.Width, specification) : SheetSplit.None(whole);
         List<Check> checks = [.. lay.Checks, .. parts.Checks];
         if (checks.HasError())
@@ -49,7 +49,7 @@ public static class Flat
             [
                 new("W", "Finished width", plan.Width),
                 new("D", "Finished depth", plan.Depth),
-                new("opening", "Hem, all round", plan.Perimeter),
+                new("opening", "Hem, all round", plan.Perimeter) { IsOpening = true },
             ],
             Steps =
             [

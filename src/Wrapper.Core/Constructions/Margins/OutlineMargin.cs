@@ -24,7 +24,7 @@ public static class OutlineMargin
         "drawn tight underneath",
         "off in a moment, dries flat")
     {
-        Choices = ["plates", "edge", "hands"],
+        Choices = [Choice.Plates, Choice.Edge, Choice.Hands],
     };
 
     /// <summary>Drafts the cover of a board.</summary>
@@ -46,7 +46,7 @@ public static class OutlineMargin
         var finish = new EdgeFinish(specification, cutEdge);
         var (cutWidth, cutDepth) = (plan.Width + (2 * margin), plan.Depth + (2 * margin));
         var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
-        var whole = PieceMaker.Make(specification, "top", "Cover", 1, rim, cutWidth, cutDepth, _ => Length.Zero) with
+        var whole = PieceMaker.Make(specification, PieceKind.Top, "Cover", 1, rim, cutWidth, cutDepth, _ => Length.Zero) with
         {
             Turns = lay.Turns,
             Mirrored = specification.Choices.InPairs && !Symmetry.IsLeftRight(rim) ? specification.Count / 2 : 0,
@@ -70,7 +70,7 @@ public static class OutlineMargin
                 new("D", "Length of the board", plan.Depth),
                 new("P", "Board, all round", plan.Perimeter),
                 new("gather", "Drawn in by", gather),
-                new("opening", "Cut edge, all round", cutEdge),
+                new("opening", "Cut edge, all round", cutEdge) { IsOpening = true },
             ],
             Steps =
             [

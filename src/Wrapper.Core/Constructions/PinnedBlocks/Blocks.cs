@@ -40,7 +40,7 @@ public static class Blocks
         "as it is fitted",
         "wash the cloth before cutting")
     {
-        Choices = ["closure", "skirt"],
+        Choices = [Choice.Closure, Choice.Skirt],
     };
 
     private static readonly Length Least = Length.FromMillimetres(3m);
@@ -63,7 +63,7 @@ public static class Blocks
 
             var lay = new WidePieceLay(specification, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
             var outline = PieceMaker.Rectangle(width.Value, height.Value);
-            var piece = PieceMaker.Make(specification, "block", zone.Name, zone.Count, outline, cutWidth, cutLength, edge => (edge is "left" or "right" ? zone.Across : zone.Along).Value) with
+            var piece = PieceMaker.Make(specification, PieceKind.Block, zone.Name, zone.Count, outline, cutWidth, cutLength, edge => (edge is "left" or "right" ? zone.Across : zone.Along).Value) with
             {
                 Key = zone.Key,
                 Turns = lay.Turns,

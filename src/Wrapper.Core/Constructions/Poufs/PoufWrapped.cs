@@ -24,13 +24,13 @@ public static class PoufWrapped
         "filled through a gap or zip",
         "filling has to come out first")
     {
-        Choices = ["plates", "closure"],
+        Choices = [Choice.Plates, Choice.Closure],
     };
 
     /// <summary>Drafts the cover of a cube.</summary>
     internal static ConstructedCover Construct(Worked size, Worked wrap, CoverSpecification specification)
     {
-        var (seam, format) = (specification.Rules["seam"], specification.Format);
+        var (seam, format) = (specification.Rules[Rule.Seam], specification.Format);
         var (a, w) = (size.Value, wrap.Value);
         var side = size - (2 * wrap);
         if (!side.Value.IsPositive)
@@ -53,27 +53,27 @@ public static class PoufWrapped
 
         var allowance = (Func<string, Length>)(_ => seam.Value);
         var cutSide = side + (2 * seam);
-        var top = PieceMaker.Make(specification, "top", "Top and bottom", 2, InThirds(CrossOutline.Whole(a, a, w), w), cutTop, cutTop, allowance) with
+        var top = PieceMaker.Make(specification, PieceKind.Top, "Top and bottom", 2, InThirds(CrossOutline.Whole(a, a, w), w), cutTop, cutTop, allowance) with
         {
             InFacingPairs = true,
             Turns = lay.Turns,
             Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
             Marks = [new("dart", "dart square, front left", new(Length.Zero, w), new(w, w)), new("dart", "dart square, front right", new(a + w, w), new(a + (2 * w), w))],
         };
-        var strip = PieceMaker.Make(specification, "strip", "Strip", 4, StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false), (2 * wrap) + (2 * seam), cutSide, allowance) with
+        var strip = PieceMaker.Make(specification, PieceKind.Strip, "Strip", 4, StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false), (2 * wrap) + (2 * seam), cutSide, allowance) with
         {
             Folds = [new("crease", [new(w, Length.Zero), new(w, side.Value)])],
         };
-        var wall = PieceMaker.Make(specification, "side", "Side", 4, PieceMaker.Rectangle(side.Value, side.Value), cutSide, cutSide, allowance);
-        var gap = specification.Choices.Closure == "zip" ? side.Named("zip") : size.TimesNumber(specification.Rules.Number("gapShare")).Named("gap");
+        var wall = PieceMaker.Make(specification, PieceKind.Side, "Side", 4, PieceMaker.Rectangle(side.Value, side.Value), cutSide, cutSide, allowance);
+        var gap = specification.Choices.Closure == Closure.Zip ? side.Named("zip") : size.TimesNumber(specification.Rules.Number(NumberRule.GapShare)).Named("gap");
         return new()
         {
             Pieces = [top, strip, wall],
             Seams = [.. Seams()],
             Notions =
             [
-                specification.Choices.Closure == "zip" ? new("zip", "Zip, in a lower seam", specification.Count, gap) : new("gap", "Gap, sewn up by hand", specification.Count, gap),
-                new("dart-square", "Dart square, marked at each corner of top and bottom", 8 * specification.Count, wrap + seam),
+                specification.Choices.Closure == Closure.Zip ? new(NotionKind.Zip, "Zip, in a lower seam", specification.Count, gap) : new(NotionKind.Gap, "Gap, sewn up by hand", specification.Count, gap),
+                new(NotionKind.DartSquare, "Dart square, marked at each corner of top and bottom", 8 * specification.Count, wrap + seam),
             ],
             Finished = [new("A", "Finished cube", size), new("ring", "Ring of sides and strips", (4 * size).Named("ring"))],
             Steps =

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
@@ -21,7 +22,7 @@ internal sealed class DroppedTop
     public DroppedTop(ClosedPlan plan, Worked drop, CoverSpecification specification)
     {
         (_plan, _drop, _specification) = (plan, drop, specification);
-        var seam = specification.Rules["seam"];
+        var seam = specification.Rules[Rule.Seam];
         _cutWidth = plan.Width + (2 * drop) + (2 * seam);
         _cutDepth = plan.Depth + (2 * drop) + (2 * seam);
         _lay = new(specification, "top", _cutWidth.Value, _cutDepth.Value, canJoin: false);
@@ -33,7 +34,7 @@ internal sealed class DroppedTop
     /// <summary>The top, its rims broken where the walls' joins end on them.</summary>
     public Piece Draw(PlanPerimeter perimeter)
     {
-        var seam = _specification.Rules["seam"].Value;
+        var seam = _specification.Rules[Rule.Seam].Value;
         var (w, d, drop) = (_plan.Width.Value, _plan.Depth.Value, _drop.Value);
         var outline = Pleated ? CrossOutline.Whole(w, d, drop) : CrossOutline.Notched(w, d, drop);
         var edges = new List<Edge>();
@@ -44,7 +45,7 @@ internal sealed class DroppedTop
             edges.AddRange(spans.Count < 2 ? [edge] : spans.Select(span => Partition.Cut(edge, span.Start - start, span.End - start, span.Name)));
         }
 
-        return PieceMaker.Make(_specification, "top", "Top", 1, new(edges), _cutWidth, _cutDepth, _ => seam) with
+        return PieceMaker.Make(_specification, PieceKind.Top, "Top", 1, new(edges), _cutWidth, _cutDepth, _ => seam) with
         {
             Folds = [.. CrossOutline.Creases(w, d, drop), .. Pleated ? CrossOutline.CornerLines(w, d, drop) : []],
             Turns = _lay.Turns,

@@ -24,7 +24,7 @@ public static class TubNotched
         "pulled over and drawn in",
         "off in a moment, dries flat")
     {
-        Choices = ["plates", "edge", "notch"],
+        Choices = [Choice.Plates, Choice.Edge, Choice.Notch],
     };
 
     /// <summary>Drafts the cover of a rectangle.</summary>
@@ -35,7 +35,7 @@ public static class TubNotched
     /// <param name="specification">The cover.</param>
     internal static ConstructedCover Construct(Worked width, Worked depth, TubDepth fall, Worked hem, CoverSpecification specification)
     {
-        var seam = specification.Rules["seam"];
+        var seam = specification.Rules[Rule.Seam];
         var full = specification.Choices.FullWallNotch;
         var wall = (fall.Drop + fall.Under + hem).Named("wall");
         var (cutWidth, cutDepth) = (width + (2 * wall), depth + (2 * wall));
@@ -53,7 +53,7 @@ public static class TubNotched
 
         var hems = (Func<string, Length>)(edge => edge is "front" or "right" or "back" or "left" ? hem.Value : seam.Value);
         var outline = Outline(w.Value, d.Value, hang.Value, specification);
-        var whole = PieceMaker.Make(specification, "top", "Top", 1, outline, cutWidth, cutDepth, hems) with
+        var whole = PieceMaker.Make(specification, PieceKind.Top, "Top", 1, outline, cutWidth, cutDepth, hems) with
         {
             Folds = [.. CrossOutline.Creases(w.Value, d.Value, hang.Value)],
             Turns = lay.Turns,
@@ -76,7 +76,7 @@ public static class TubNotched
                 new("D", "Finished depth", d),
                 new("wall", "Wall, with its hem", wall),
                 new("notch", "Corner notch, square", full ? wall : wall - seam),
-                new("opening", "Edge before it is drawn in", opening),
+                new("opening", "Edge before it is drawn in", opening) { IsOpening = true },
             ],
             Steps = [.. Steps(), .. finish.Steps()],
             Checks = checks,
@@ -89,7 +89,7 @@ public static class TubNotched
 
     private static IEnumerable<Check> Noticed(Worked wall, Worked width, Worked depth, Worked hang, bool full, CoverSpecification specification)
     {
-        var (format, seam) = (specification.Format, specification.Rules["seam"].Value);
+        var (format, seam) = (specification.Format, specification.Rules[Rule.Seam].Value);
         if (!width.Value.IsPositive || !depth.Value.IsPositive)
         {
             yield return Check.Error("nothing-left", "With the notches cut the full wall there is nothing left of the top: let the seam count.", "notch", new Mend("Count the seam", "options.notch", "seam-counted"));

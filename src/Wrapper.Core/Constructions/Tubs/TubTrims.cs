@@ -23,9 +23,9 @@ internal static class TubTrims
             notions.AddRange(PipingCasing.Runs(specification, [plan.Perimeter], pieces, checks));
         }
 
-        if (specification.Choices.Edge == "skirt")
+        if (specification.Choices.Edge == LowerEdge.Skirt)
         {
-            var skirt = SkirtPieces.Draw(specification, plan.Perimeter, specification.Rules["skirtDrop"], corners: plan.IsSmooth ? 0 : 4);
+            var skirt = SkirtPieces.Draw(specification, plan.Perimeter, specification.Rules[Rule.SkirtDrop], corners: plan.IsSmooth ? 0 : 4);
             pieces.Add(skirt);
             seams.AddRange([.. SkirtPieces.Joins(skirt), SkirtPieces.Hanging(skirt, hems, plan.Perimeter)]);
         }
@@ -40,7 +40,7 @@ internal static class TubTrims
         foreach (var across in specification.Obstacles.Select(obstacle => obstacle.Side is "front" or "back").Distinct())
         {
             var gap = across ? plan.Depth : plan.Width;
-            notions.Add(new("strap", across ? "Elastic strap, front to back" : "Elastic strap, side to side", specification.Count, (3 * gap) / 4));
+            notions.Add(new(NotionKind.Strap, across ? "Elastic strap, front to back" : "Elastic strap, side to side", specification.Count, (3 * gap) / 4));
         }
     }
 }

@@ -26,10 +26,10 @@ internal sealed class TubWallPieces
         _plan = plan;
         _depth = depth;
         _specification = specification;
-        _seam = specification.Rules["seam"];
+        _seam = specification.Rules[Rule.Seam];
         _openCorners = depth.Under.Value.IsPositive && !TubWalls.HoldsIn(specification) && !plan.IsSmooth;
         Height = depth.Drop - depth.TopDrop + depth.Under;
-        CutHeight = Height + _seam + specification.Rules["hem"];
+        CutHeight = Height + _seam + specification.Rules[Rule.Hem];
         Checks = [.. Noticed()];
     }
 
@@ -88,7 +88,7 @@ internal sealed class TubWallPieces
 
     public IEnumerable<Seam> Seams(PlanPerimeter perimeter, Func<PlanSpan, string> topAt)
     {
-        var takes = _specification.Choices.Piping == Piping.None ? null : "piping";
+        Caught? takes = _specification.Choices.Piping == Piping.None ? null : Caught.Piping;
         var sides = Sides();
         for (var i = 0; i < sides.Count; i++)
         {
@@ -181,9 +181,9 @@ internal sealed class TubWallPieces
 
         var whole = LengthOf(side) + (2 * _seam);
         var cutLength = Parts(side) == 1 ? whole : (LengthOf(side) / Parts(side)) + (2 * _seam);
-        var hemAllowance = _specification.Rules["hem"].Value;
+        var hemAllowance = _specification.Rules[Rule.Hem].Value;
         var piece = PieceMaker.Make(
-            _specification, "wall", NameOf(side, part), twins, new(edges), cutLength, CutHeight, edge => edge == "hem" ? hemAllowance : _seam.Value);
+            _specification, PieceKind.Wall, NameOf(side, part), twins, new(edges), cutLength, CutHeight, edge => edge == "hem" ? hemAllowance : _seam.Value);
         return piece with
         {
             Key = KeyOf(side, part),

@@ -34,7 +34,8 @@ public static class TubWalls
         "dropped over from above",
         "off in a moment; corners want finishing")
     {
-        Choices = ["piping", "bias", "strips", "plates", "edge", "returnCorners", "topCorners", "skirt"],
+        CarriesPiping = true,
+        Choices = [Choice.Piping, Choice.Bias, Choice.Strips, Choice.Plates, Choice.Edge, Choice.ReturnCorners, Choice.TopCorners, Choice.Skirt],
     };
 
     /// <summary>Drafts the cover of a plan.</summary>
@@ -42,7 +43,7 @@ public static class TubWalls
     {
         var walls = new TubWallPieces(plan, depth, specification);
         var top = depth.TopDrop.Value.IsZero ? null : new DroppedTop(plan, depth.TopDrop, specification);
-        var plates = new PlatePieces(plan, specification, "top", 1);
+        var plates = new PlatePieces(plan, specification, PieceKind.Top, 1);
         var finish = new EdgeFinish(specification, walls.Opening);
         List<Check> checks = [.. top?.Checks ?? plates.Checks, .. walls.Checks, .. finish.Checks()];
         if (checks.HasError())
@@ -71,7 +72,7 @@ public static class TubWalls
                 new("W", "Finished width", plan.Width),
                 new("D", "Finished depth", plan.Depth),
                 new("drop", "Drop", depth.Drop),
-                new("opening", "Edge before it is drawn in", walls.Opening),
+                new("opening", "Edge before it is drawn in", walls.Opening) { IsOpening = true },
             ],
             Steps = [.. Steps(plan, depth, specification), .. finish.Steps()],
             Checks = checks,
@@ -101,8 +102,8 @@ public static class TubWalls
         {
             yield return new(specification.Choices.ReturnCorners switch
             {
-                "folded" => "Fold the corners of the return into a flat triangle each and baste them.",
-                "mitred" => "Try it on, then mitre the corners of the return: sew across at the slant that lies flat, and trim.",
+                ReturnCorners.Folded => "Fold the corners of the return into a flat triangle each and baste them.",
+                ReturnCorners.Mitred => "Try it on, then mitre the corners of the return: sew across at the slant that lies flat, and trim.",
                 _ => "Leave the corners of the return open: each flap lies under by itself.",
             });
         }
@@ -110,5 +111,5 @@ public static class TubWalls
 
     /// <summary>Elastic or cord draws the edge in, so that the corner seams run to the raw edge.</summary>
     internal static bool HoldsIn(CoverSpecification specification) =>
-        specification.Choices.Edge is "casing-elastic" or "stretched-elastic" or "drawstring" or "overlocked-cord";
+        specification.Choices.Edge is LowerEdge.CasingElastic or LowerEdge.StretchedElastic or LowerEdge.Drawstring or LowerEdge.OverlockedCord;
 }

@@ -18,7 +18,7 @@ internal sealed class FoldedCover
         Depth = depth;
         Thickness = thickness;
         Specification = specification;
-        Seam = specification.Rules["seam"];
+        Seam = specification.Rules[Rule.Seam];
         CutWidth = width + thickness + (2 * Seam);
     }
 
@@ -59,13 +59,13 @@ internal sealed class FoldedCover
         }
     }
 
-    public static string Name(string id) => id == "wrap" ? "Wrap" : "Panel";
+    public static string Name(PieceKind kind) => kind == PieceKind.Wrap ? "Wrap" : "Panel";
 
-    public Piece Piece(string id, int perCover, Outline stitchLine, Worked cutLength, Func<string, Length> allowance, IReadOnlyList<Mark> marks, IReadOnlyList<int> turns) => new()
+    public Piece Piece(PieceKind kind, int perCover, Outline stitchLine, Worked cutLength, Func<string, Length> allowance, IReadOnlyList<Mark> marks, IReadOnlyList<int> turns) => new()
     {
-        Key = id,
-        Id = id,
-        Name = Name(id),
+        Key = kind.Word(),
+        Kind = kind,
+        Name = Name(kind),
         PerCover = perCover,
         Quantity = perCover * Specification.Count,
         CutWidth = CutWidth,
@@ -81,7 +81,7 @@ internal sealed class FoldedCover
         fold.Through.Zip(fold.Through.Skip(1), (start, end) => new Mark("corner-line", fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)));
 
     /// <summary>The lines across the opened corners, as long as the thickness.</summary>
-    public Notion CornerLine() => new("corner-line", "Corner line", 4 * Specification.Count, Thickness);
+    public Notion CornerLine() => new(NotionKind.CornerLine, "Corner line", 4 * Specification.Count, Thickness);
 
     /// <summary>Corners of a path, each given by the step from the one before, with the name of the edge that leaves it.</summary>
     public static Outline Path(IEnumerable<(string Edge, Length Dx, Length Dy)> steps)

@@ -25,16 +25,17 @@ public static class PanelsFolded
         "comes off whole; trimmed corners want finishing")
     {
         Closures = Closing.Zipped,
-        Choices = ["piping", "slidePocket", "plates", "closure", "roundedCorners", "zipSides"],
+        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.ZipSides],
+        Refused = [Choice.Piping, Choice.SlidePocket],
     };
 
     /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
     public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
     {
         var cover = new FoldedCover(width, depth, thickness, specification);
-        var closure = new BackClosure(specification, specification.Rules["zip"]);
+        var closure = new BackClosure(specification, specification.Rules[Rule.Zip]);
         var threeSides = specification.Choices.ZipOnThreeSides;
-        var clear = threeSides ? Worked.Zero : specification.Rules["zipClear"];
+        var clear = threeSides ? Worked.Zero : specification.Rules[Rule.ZipClear];
         var round = (2 * depth) / 3;
         var opening = (threeSides ? width + (2 * round) : width - (2 * clear)).Named("zip opening");
         var (wide, deep) = (width + thickness, depth + thickness + cover.Seam);
@@ -50,7 +51,7 @@ public static class PanelsFolded
         var outline = StitchLine(width.Value, depth.Value, cover.HalfThickness, closed, threeSides ? round.Value : Length.Zero);
         var (upper, lower) = closure.IsTape ? ("panel-over", "panel-under") : ("panel", "panel");
         Piece Panel(string key, int count, Worked turning) => cover.Piece(
-            "panel",
+            PieceKind.Panel,
             count,
             outline,
             deep + turning,
@@ -64,9 +65,9 @@ public static class PanelsFolded
             Seams = [.. Seams(outline, threeSides, closure, upper, lower), .. CrossOutline.CornerSeams(upper, opened: true), .. CrossOutline.CornerSeams(lower, opened: true, closure.IsTape ? 1 : 2).Select(seam => closure.IsTape ? seam with { Id = $"{seam.Id}-under" } : seam)],
             Notions =
             [
-                new("zip-opening", closure.IsTape ? "Opening" : "Zip opening", specification.Count, opening),
+                new(NotionKind.ZipOpening, closure.IsTape ? "Opening" : "Zip opening", specification.Count, opening),
                 .. closure.Notions(opening, null),
-                .. threeSides ? [] : (Notion[])[new("zip-stop", "Zip stop, from the side stitch line", 2 * specification.Count, (thickness / 2) + clear)],
+                .. threeSides ? [] : (Notion[])[new(NotionKind.ZipStop, "Zip stop, from the side stitch line", 2 * specification.Count, (thickness / 2) + clear)],
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
@@ -79,7 +80,7 @@ public static class PanelsFolded
     }
 
     private static bool CarriesZip(string edge, bool threeSides) =>
-        edge.StartsWith("back", StringComparison.Ordinal) || (threeSides && (edge.StartsWith("right", StringComparison.Ordinal) || edge.StartsWith("left", StringComparison.Ordinal)));
+        EdgeNames.IsPartOf(edge, "back") || (threeSides && (EdgeNames.IsPartOf(edge, "right") || EdgeNames.IsPartOf(edge, "left")));
 
     private static IEnumerable<Check> Checks(FoldedCover cover, Length opening, Length clear, bool threeSides)
     {
@@ -131,8 +132,8 @@ public static class PanelsFolded
     {
         foreach (var edge in outline.Names)
         {
-            var other = edge.Contains("right", StringComparison.Ordinal) ? edge.Replace("right", "left", StringComparison.Ordinal) : edge.Replace("left", "right", StringComparison.Ordinal);
-            var takes = edge == "back" || edge.EndsWith("-zip", StringComparison.Ordinal) || (threeSides && (edge.StartsWith("back", StringComparison.Ordinal) || edge.EndsWith("back-corner", StringComparison.Ordinal))) ? closure.Takes : null;
+            var other = EdgeNames.Mirrored(edge);
+            Caught? takes = edge == "back" || EdgeNames.IsPart(edge, "zip") || (threeSides && (EdgeNames.IsPartOf(edge, "back") || EdgeNames.IsPart(edge, "back-corner"))) ? closure.Takes : null;
             yield return new(edge == "back" ? "zip" : edge, new(upper, edge), new(lower, other, closure.IsTape ? 1 : 2), takes);
         }
     }

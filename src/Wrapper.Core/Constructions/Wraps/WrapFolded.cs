@@ -28,14 +28,15 @@ public static class WrapFolded
         "comes off whole; trimmed corners want finishing")
     {
         Closures = Closing.Zipped,
-        Choices = ["piping", "slidePocket", "plates", "closure", "roundedCorners"],
+        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners],
+        Refused = [Choice.Piping, Choice.SlidePocket],
     };
 
     /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
     public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
     {
         var cover = new FoldedCover(width, depth, thickness, specification);
-        var closure = new BackClosure(specification, specification.Rules["zip"]);
+        var closure = new BackClosure(specification, specification.Rules[Rule.Zip]);
         var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
         var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
         List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Noticed(closure)];
@@ -45,11 +46,11 @@ public static class WrapFolded
         }
 
         var piece = cover.Piece(
-            "wrap",
+            PieceKind.Wrap,
             1,
             StitchLine(width.Value, depth.Value, cover.HalfThickness),
             cutLength,
-            edge => edge.StartsWith("zip-lower", StringComparison.Ordinal) ? closure.Under.Value : edge.StartsWith("zip", StringComparison.Ordinal) ? closure.Over.Value : cover.Seam.Value,
+            edge => EdgeNames.IsPartOf(edge, "zip-lower") ? closure.Under.Value : EdgeNames.IsPartOf(edge, "zip") ? closure.Over.Value : cover.Seam.Value,
             [.. Marks(width.Value, depth.Value, cover.HalfThickness)],
             lay.Turns) with
         { FaceAt = new((width.Value + thickness.Value).Half(), (depth.Value + thickness.Value).Half()), Folds = [.. CornerLines(width.Value, depth.Value, cover.HalfThickness), .. WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, cover.HalfThickness)] };
@@ -59,7 +60,7 @@ public static class WrapFolded
             Seams = [.. Seams(closure.Takes)],
             Notions =
             [
-                .. closure.Notions(width, new("zip-roll", "Zip off the roll, cut", specification.Count, cover.CutWidth)),
+                .. closure.Notions(width, new(NotionKind.ZipRoll, "Zip off the roll, cut", specification.Count, cover.CutWidth)),
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
@@ -115,7 +116,7 @@ public static class WrapFolded
         yield return new("corner-back-left-lower", [new(zero, half), new(half, half), new(half, zero)], TrimsRight: true);
     }
 
-    private static IEnumerable<Seam> Seams(string takes)
+    private static IEnumerable<Seam> Seams(Caught takes)
     {
         foreach (var part in (string[])["", "-left", "-right"])
         {

@@ -28,7 +28,8 @@ public static class WrapNotched
         "comes off whole, little bulk")
     {
         Closures = Closing.Zipped,
-        Choices = ["piping", "slidePocket", "plates", "closure"],
+        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure],
+        Refused = [Choice.Piping, Choice.SlidePocket],
     };
 
     /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
@@ -36,7 +37,7 @@ public static class WrapNotched
     {
         var cover = new FoldedCover(width, depth, thickness, specification);
         var seam = cover.Seam;
-        var zip = specification.Rules.Says("zip") ? specification.Rules["zip"] : seam;
+        var zip = specification.Rules.Says(Rule.Zip) ? specification.Rules[Rule.Zip] : seam;
         var reach = Reach(specification, depth);
         var closure = new BackClosure(specification, zip);
         var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
@@ -54,7 +55,7 @@ public static class WrapNotched
         {
             Pieces =
             [
-                cover.Piece("wrap", 1, stitchLine, cutLength, edge => edge == "zip-lower" ? closure.Under.Value : edge == "zip-upper" ? closure.Over.Value : seam.Value, marks, lay.Turns) with { FaceAt = new(width.Value.Half(), (depth.Value + thickness.Value).Half()), Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
+                cover.Piece(PieceKind.Wrap, 1, stitchLine, cutLength, edge => edge == "zip-lower" ? closure.Under.Value : edge == "zip-upper" ? closure.Over.Value : seam.Value, marks, lay.Turns) with { FaceAt = new(width.Value.Half(), (depth.Value + thickness.Value).Half()), Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
             ],
             Seams = [.. Seams(reach.Value.IsPositive, closure.Takes)],
             Notions = [.. Hardware(closure, (width + (2 * reach)).Named("zip"), specification)],
@@ -75,13 +76,13 @@ public static class WrapNotched
     /// <summary>A third of the depth is as far as a zip can reach and still leave a front to hold the filling.</summary>
     private static Worked Reach(CoverSpecification specification, Worked depth)
     {
-        var reach = specification.Rules["zipReach"];
+        var reach = specification.Rules[Rule.ZipReach];
         var third = depth / 3;
         return reach.Value > third.Value ? third.Named("zip reach, a third of the depth") : reach;
     }
 
     private static IEnumerable<Notion> Hardware(BackClosure closure, Worked length, CoverSpecification specification) =>
-        specification.Choices.Closure == "zip" ? [new("zip", "Zip", specification.Count, length)] : closure.Notions(length, null);
+        specification.Choices.Closure == Closure.Zip ? [new(NotionKind.Zip, "Zip", specification.Count, length)] : closure.Notions(length, null);
 
     private static IEnumerable<Check> Checks(FoldedCover cover, Worked zip, Worked reach, BackClosure closure)
     {
@@ -95,8 +96,8 @@ public static class WrapNotched
                 new Mend("Open the corners after sewing", "construction", WrapFolded.Id));
         }
 
-        var asked = cover.Specification.Rules["zipReach"];
-        if (cover.Specification.Rules.Says("zipReach") && asked.Value > reach.Value)
+        var asked = cover.Specification.Rules[Rule.ZipReach];
+        if (cover.Specification.Rules.Says(Rule.ZipReach) && asked.Value > reach.Value)
         {
             yield return Check.Note(
                 "zip-reach-capped",
@@ -137,9 +138,9 @@ public static class WrapNotched
         ]);
     }
 
-    private static IEnumerable<Seam> Seams(bool reaches, string takes)
+    private static IEnumerable<Seam> Seams(bool reaches, Caught takes)
     {
-        static Seam Join(string id, string first, string second, string? takes = null) => new(id, new("wrap", first), new("wrap", second), takes);
+        static Seam Join(string id, string first, string second, Caught? takes = null) => new(id, new("wrap", first), new("wrap", second), takes);
         foreach (var side in (string[])["left", "right"])
         {
             yield return Join($"{side}-side", $"{side}-lower", $"{side}-upper");

@@ -1,3 +1,7 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions.Bands;
+using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.Constructions.Wraps;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms.Finished;
@@ -8,13 +12,13 @@ internal static class BoxedFinish
     public static ExpectedCover Of(MeasuredThing thing)
     {
         var plan = ThingPlans.Of(thing);
-        var (w, d, t) = (plan.Width, plan.Depth, thing.Up("thickness"));
+        var (w, d, t) = (plan.Width, plan.Depth, thing.Up(Measure.Thickness));
         return thing.Cover.Construction switch
         {
-            "boxing-strip" => Boxed(thing, plan, t),
-            "wrap-notched" or "wrap-folded" or "panels-folded" => PlainCover.Box(w, d, t, 2 * (w + d)),
-            "band-ends" => PlainCover.Box(w, d, t, 2 * (d + t)),
-            "envelope" => Envelope(thing, w, d, t),
+            BoxingStrip.Id => Boxed(thing, plan, t),
+            WrapNotched.Id or WrapFolded.Id or PanelsFolded.Id => PlainCover.Box(w, d, t, 2 * (w + d)),
+            BandEnds.Id => PlainCover.Box(w, d, t, 2 * (d + t)),
+            Constructions.Envelopes.Envelope.Id => Envelope(thing, w, d, t),
             _ => Pad(plan, thing.Cover.Shape.Id == "rectangle" && plan.IsRectangle, w, d, t),
         };
     }
@@ -22,8 +26,8 @@ internal static class BoxedFinish
     /// <summary>Two plates and a wall; the laps of a slide pocket lie double on the wall.</summary>
     public static ExpectedCover Boxed(MeasuredThing thing, ThingOutline plan, double height)
     {
-        var hasPocket = thing.Cover.Choices.SlidePocket && thing.Cover.Choices.Closure is not ("gap" or "ties");
-        var laps = hasPocket ? 4 * thing.Rule("pocketLap") : 0;
+        var hasPocket = thing.Cover.Choices.SlidePocket && thing.Cover.Choices.Closure is not (Closure.Gap or Closure.Ties);
+        var laps = hasPocket ? 4 * thing.Figure(Rule.PocketLap) : 0;
         return new()
         {
             Sizes = [plan.Width, plan.Depth, height],
@@ -36,8 +40,8 @@ internal static class BoxedFinish
     /// <summary>A sleeve over the thing with a tail beyond its back, open there.</summary>
     private static ExpectedCover Envelope(MeasuredThing thing, double w, double d, double t)
     {
-        var least = t + thing.Rule("tailClear");
-        var tail = Math.Max(thing.Rule("tail"), least);
+        var least = t + thing.Figure(Rule.TailClear);
+        var tail = Math.Max(thing.Figure(Rule.Tail), least);
         return new()
         {
             Sizes = [w, d + tail, t],

@@ -15,31 +15,31 @@ internal sealed class MeasuredThing(CoverSpecification cover)
     /// <summary>The finished diameter of its medallion; 0 for none.</summary>
     public double Medallion => Cover.Choices.Medallion is { } diameter ? diameter.Millimetres : 0;
 
-    public bool Has(string measure) => Cover.Measures.ContainsKey(measure);
+    public bool Has(Measure measure) => Cover.Measures.ContainsKey(measure);
 
     /// <summary>A measure just as the tape gave it; 0 where it was not taken.</summary>
-    public double Taken(string measure) => Cover.Measures.TryGetValue(measure, out var length) ? length.Millimetres : 0;
+    public double Taken(Measure measure) => Cover.Measures.TryGetValue(measure, out var length) ? length.Millimetres : 0;
 
-    public double Rule(string name) => Cover.Rules.Peek(name).Millimetres;
+    public double Figure(Rule rule) => Cover.Rules.Peek(rule).Millimetres;
 
     /// <summary>Side to side.</summary>
-    public double Across(string measure) => Unshrunk(Taken(measure), across: true) + Wadding(1, 0) + AddedAcross;
+    public double Across(Measure measure) => Unshrunk(Taken(measure), across: true) + Wadding(1, 0) + AddedAcross;
 
     /// <summary>Front to back, or along the length.</summary>
-    public double Along(string measure) => Unshrunk(Taken(measure), across: false) + Wadding(0, 1) + Rule("fit.depth") + Corrected("front", "back", 2);
+    public double Along(Measure measure) => Unshrunk(Taken(measure), across: false) + Wadding(0, 1) + Figure(Rule.FitDepth) + Corrected("front", "back", 2);
 
     /// <summary>From below to above.</summary>
-    public double Up(string measure) => Unshrunk(Taken(measure), across: false) + WaddingUp + Rule("fit.thickness") + Corrected("top", "bottom", 0);
+    public double Up(Measure measure) => Unshrunk(Taken(measure), across: false) + WaddingUp + Figure(Rule.FitThickness) + Corrected("top", "bottom", 0);
 
     /// <summary>A detail that keeps its size whatever the fit; a rule's figure where it was not taken.</summary>
-    public double Detail(string measure, bool across = false, string? rule = null) =>
-        Has(measure) || rule is null ? Unshrunk(Taken(measure), across) : Rule(rule);
+    public double Detail(Measure measure, bool across = false, Rule? rule = null) =>
+        Has(measure) || rule is null ? Unshrunk(Taken(measure), across) : Figure(rule);
 
     /// <summary>What fit and trying on add to every width.</summary>
-    public double AddedAcross => Rule("fit.width") + Corrected("left", "right", 2);
+    public double AddedAcross => Figure(Rule.FitWidth) + Corrected("left", "right", 2);
 
     /// <summary>What an outline grows on each of its sides.</summary>
-    public double GrowthAllRound => (Rule("fit.width") / 2) + (Wadding(1, 0) / 2) + Cover.Corrections.Where(correction => correction.Side == "all").Sum(correction => correction.By.Millimetres);
+    public double GrowthAllRound => (Figure(Rule.FitWidth) / 2) + (Wadding(1, 0) / 2) + Cover.Corrections.Where(correction => correction.Side == "all").Sum(correction => correction.By.Millimetres);
 
     /// <summary>What padding still to be put on adds from below to above.</summary>
     public double WaddingUp => Layers(how => how is PaddingHow.Top or PaddingHow.OverEdges ? 1 : 2);

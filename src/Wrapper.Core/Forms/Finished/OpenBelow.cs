@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms.Finished;
@@ -10,7 +11,7 @@ internal static class OpenBelow
     /// <summary>A rectangle cut in one with its walls; with its notches cut the full wall it comes out two seams smaller and one deeper.</summary>
     public static ExpectedCover OnePiece(MeasuredThing thing, double width, double depth, double fall)
     {
-        var taken = thing.Cover.Choices.FullWallNotch ? thing.Rule("seam") : 0;
+        var taken = thing.Cover.Choices.FullWallNotch ? thing.Figure(Rule.Seam) : 0;
         return Obstructed(thing, PlainCover.Tub(width - (2 * taken), depth - (2 * taken), fall + taken), fall + taken);
     }
 

@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms.Finished;
@@ -28,7 +29,7 @@ internal static class PlainCover
 
     /// <summary>A skirt round so much: so many times as long, or longer by four depths of a pleat at each of four corners.</summary>
     public static ExpectedSkirt SkirtOf(MeasuredThing thing, double round, double drop) => new(
-        thing.Cover.Choices.Skirt == "gathered" ? round * (double)thing.Cover.Rules.Number("fullness") : round + (16 * thing.Rule("pleatDepth")),
+        thing.Cover.Choices.Skirt == SkirtMake.Gathered ? round * (double)thing.Cover.Rules.Number(NumberRule.Fullness) : round + (16 * thing.Figure(Rule.PleatDepth)),
         round,
         drop);
 

@@ -11,8 +11,8 @@ internal static class ThingPlans
     public static ThingOutline Of(MeasuredThing thing)
     {
         var outline = Square(thing);
-        var radius = thing.Taken("cornerRadius");
-        if (radius <= 0 || thing.Cover.Shape.Measures.All(measure => measure.Name != "cornerRadius"))
+        var radius = thing.Taken(Measure.CornerRadius);
+        if (radius <= 0 || thing.Cover.Shape.Measures.All(measure => measure.Measure != Measure.CornerRadius))
         {
             return outline;
         }
@@ -31,27 +31,27 @@ internal static class ThingPlans
         switch (thing.Cover.Shape.Id)
         {
             case "trapezoid":
-                var (front, back, depth) = (thing.Across("frontWidth"), thing.Across("backWidth"), thing.Along("depth"));
+                var (front, back, depth) = (thing.Across(Measure.FrontWidth), thing.Across(Measure.BackWidth), thing.Along(Measure.Depth));
                 return ThingOutline.Polygon((-front / 2, 0), (front / 2, 0), (back / 2, depth), (-back / 2, depth));
             case "round" or "drum":
-                return ThingOutline.Disc(thing.Across("diameter"));
+                return ThingOutline.Disc(thing.Across(Measure.Diameter));
             case "t-shape" or "l-shape":
                 return Eared(thing);
             case "cut-corner":
-                var (w, l, cw, cl) = (thing.Across("width"), thing.Along("length"), thing.Detail("cutWidth", across: true), thing.Detail("cutLength"));
+                var (w, l, cw, cl) = (thing.Across(Measure.Width), thing.Along(Measure.Length), thing.Detail(Measure.CutWidth, across: true), thing.Detail(Measure.CutLength));
                 return ThingOutline.Polygon((0, 0), (w - cw, 0), (w, cl), (w, l), (0, l));
             case "outline":
                 return Free(thing);
             case "stations":
                 return Stations(thing);
             default:
-                return ThingOutline.Rectangle(thing.Across("width"), thing.Along(thing.Has("depth") ? "depth" : "length"));
+                return ThingOutline.Rectangle(thing.Across(Measure.Width), thing.Along(thing.Has(Measure.Depth) ? Measure.Depth : Measure.Length));
         }
     }
 
     private static ThingOutline Eared(MeasuredThing thing)
     {
-        var (w, d, out_, long_) = (thing.Across("width"), thing.Along("depth"), thing.Detail("earWidth", across: true), thing.Detail("earDepth"));
+        var (w, d, out_, long_) = (thing.Across(Measure.Width), thing.Along(Measure.Depth), thing.Detail(Measure.EarWidth, across: true), thing.Detail(Measure.EarDepth));
         var (left, right) = thing.Cover.Shape.Id == "t-shape" ? (true, true) : (!thing.Cover.Choices.EarOnTheRight, thing.Cover.Choices.EarOnTheRight);
         List<(double, double)> corners = [(0, 0), (w, 0)];
         corners.AddRange(right ? [(w, long_), (w - out_, long_), (w - out_, d)] : [(w, d)]);
@@ -75,8 +75,8 @@ internal static class ThingPlans
     /// </summary>
     private static ThingOutline Stations(MeasuredThing thing)
     {
-        var depth = thing.Along("depth");
-        var stretch = depth / thing.Taken("depth");
+        var depth = thing.Along(Measure.Depth);
+        var stretch = depth / thing.Taken(Measure.Depth);
         var places = thing.Cover.Stations.Select(station => station.At.Millimetres * stretch).ToArray();
         var widths = thing.Cover.Stations.Select(station => thing.Unshrunk(station.Width.Millimetres, across: true) + thing.Wadding(1, 0) + thing.AddedAcross).ToArray();
         var slopes = Slopes(places, widths);

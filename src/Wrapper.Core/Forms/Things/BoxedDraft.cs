@@ -1,3 +1,5 @@
+using System.Diagnostics;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.Constructions.Bands;
@@ -21,7 +23,7 @@ internal static class BoxedDraft
             return new();
         }
 
-        var thickness = sizes.Of("thickness");
+        var thickness = sizes.Of(Measure.Thickness);
         var cover = Make(plan, thickness, specification);
         return cover with
         {
@@ -50,7 +52,8 @@ internal static class BoxedDraft
         },
         Envelope.Id => Envelope.Construct(plan.Width, plan.Depth, thickness, !IsPlain(plan), specification),
         Bag.Id => Bag.Closed(plan, thickness, specification),
-        _ => BoxingStrip.Construct(plan, thickness, specification),
+        BoxingStrip.Id => BoxingStrip.Construct(plan, thickness, specification),
+        var other => throw new UnreachableException($"A boxed thing is not made as {other}."),
     };
 
     private static bool IsPlain(ClosedPlan plan) => plan.Outline.Edges.Length == 4 && plan.Outline.Edges.All(edge => edge.Arc is null);
@@ -59,7 +62,7 @@ internal static class BoxedDraft
     private static ConstructedCover Waterfall(ClosedPlan plan, Worked thickness, CoverSpecification specification)
     {
         var rules = specification.Rules;
-        var clear = rules.Says("closedEnd") ? rules["closedEnd"] : rules["bandClosedEnd"];
+        var clear = rules.Says(Rule.ClosedEnd) ? rules[Rule.ClosedEnd] : rules[Rule.BandClosedEnd];
         return BandEnds.Closed(
             Profiles.Upright(plan.Depth, thickness),
             plan.Width,
@@ -70,25 +73,25 @@ internal static class BoxedDraft
 
     private static IEnumerable<Notion> Foam(CoverSpecification specification, FinishedSizes sizes, ClosedPlan plan)
     {
-        var thickness = sizes.Filling("thickness");
+        var thickness = sizes.Filling(Measure.Thickness);
         if (!thickness.Value.IsPositive)
         {
             yield break;
         }
 
-        Worked Measured(string measure, Worked whole) => specification.Shape.Measures.Any(known => known.Name == measure) ? sizes.Filling(measure) : whole;
+        Worked Measured(Measure measure, Worked whole) => specification.Shape.Measures.Any(known => known.Measure == measure) ? sizes.Filling(measure) : whole;
         var (width, depth) = specification.Shape.Id switch
         {
-            "trapezoid" => (Wider(sizes), sizes.Filling("depth")),
-            "round" => (sizes.Filling("diameter"), sizes.Filling("diameter")),
-            _ => (Measured("width", plan.Width), Measured("depth", Measured("length", plan.Depth))),
+            "trapezoid" => (Wider(sizes), sizes.Filling(Measure.Depth)),
+            "round" => (sizes.Filling(Measure.Diameter), sizes.Filling(Measure.Diameter)),
+            _ => (Measured(Measure.Width, plan.Width), Measured(Measure.Depth, Measured(Measure.Length, plan.Depth))),
         };
-        yield return new("foam", "Foam block", specification.Count, depth, width, thickness);
+        yield return new(NotionKind.Foam, "Foam block", specification.Count, depth, width, thickness);
     }
 
     private static Worked Wider(FinishedSizes sizes)
     {
-        var (front, back) = (sizes.Filling("frontWidth"), sizes.Filling("backWidth"));
+        var (front, back) = (sizes.Filling(Measure.FrontWidth), sizes.Filling(Measure.BackWidth));
         return front.Value >= back.Value ? front : back;
     }
 }

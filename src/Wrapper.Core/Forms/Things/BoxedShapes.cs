@@ -6,7 +6,7 @@ namespace Wrapper.Core.Forms.Things;
 internal static class BoxedShapes
 {
     /// <summary>The shapes of flat, boxed things, with the ways a rectangle and every other shape can be made.</summary>
-    public static IReadOnlyList<ShapeDefinition> All(string[] rectangle, string[] others, string[] closures) =>
+    public static IReadOnlyList<ShapeDefinition> All(string[] rectangle, string[] others, IReadOnlyList<Closure> closures) =>
     [
         new("rectangle", "Square corners", [Measures.Width, Measures.Depth, Measures.Thickness, Measures.CornerRadius, .. Measures.Diagonals], rectangle) { Closures = closures },
         new("trapezoid", "Tapered", [Measures.FrontWidth, Measures.BackWidth, Measures.Depth, Measures.Thickness, Measures.CornerRadius, .. Measures.Diagonals], others) { Closures = closures },

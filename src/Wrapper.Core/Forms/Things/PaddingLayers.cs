@@ -26,7 +26,7 @@ internal static class PaddingLayers
             var length = layer.How == PaddingHow.WoundDepth ? layer.Turns * (2 * (plan.Depth + round)) : plan.Depth;
             yield return PieceMaker.Make(
                 specification,
-                "layer",
+                PieceKind.Layer,
                 wound ? $"Padding {i + 1}, wound round {layer.Turns} times" : $"Padding {i + 1}",
                 wound ? 1 : layer.Turns,
                 wound ? PieceMaker.Rectangle(width.Value, length.Value) : plan.Outline,

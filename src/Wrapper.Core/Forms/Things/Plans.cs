@@ -14,12 +14,12 @@ internal static class Plans
     public static ClosedPlan? Of(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
         var plan = Square(specification, sizes, checks);
-        if (plan is null || checks.HasError() || !specification.Shape.Measures.Any(measure => measure.Name == "cornerRadius"))
+        if (plan is null || checks.HasError() || !specification.Shape.Measures.Any(measure => measure.Measure == Measure.CornerRadius))
         {
             return plan;
         }
 
-        var (rounded, check) = CornerRounding.Round(plan, sizes.AsTaken("cornerRadius"), specification.Choices.RoundedCorners, specification.Format);
+        var (rounded, check) = CornerRounding.Round(plan, sizes.AsTaken(Measure.CornerRadius), specification.Choices.RoundedCorners, specification.Format);
         if (check is not null)
         {
             checks.Add(check);
@@ -33,11 +33,11 @@ internal static class Plans
         switch (specification.Shape.Id)
         {
             case "trapezoid":
-                return PlanShapes.Tapered(sizes.Of("frontWidth"), sizes.Of("backWidth"), sizes.Of("depth"));
+                return PlanShapes.Tapered(sizes.Of(Measure.FrontWidth), sizes.Of(Measure.BackWidth), sizes.Of(Measure.Depth));
             case "round":
-                return PlanShapes.Round(sizes.Of("diameter"));
+                return PlanShapes.Round(sizes.Of(Measure.Diameter));
             case "oval":
-                return PlanShapes.Oval(sizes.Of("width"), sizes.Of("depth"));
+                return PlanShapes.Oval(sizes.Of(Measure.Width), sizes.Of(Measure.Depth));
             case "t-shape" or "l-shape":
                 return Eared(specification, sizes, checks);
             case "cut-corner":
@@ -45,20 +45,20 @@ internal static class Plans
             case "outline":
                 return FreeOutline.Plan(specification, OutlineGrowth(specification, sizes, checks), checks);
             case "stations":
-                return StationPlan.Plan(specification, sizes.Of("depth"), sizes.Added(MeasureAxis.Width) + sizes.Wadding(MeasureAxis.Width), checks);
+                return StationPlan.Plan(specification, sizes.Of(Measure.Depth), sizes.Added(MeasureAxis.Width) + sizes.Wadding(MeasureAxis.Width), checks);
             default:
-                var width = sizes.Of("width");
-                return PlanShapes.Tapered(width, width, sizes.Of(specification.Shape.Measures.Any(measure => measure.Name == "depth") ? "depth" : "length"));
+                var width = sizes.Of(Measure.Width);
+                return PlanShapes.Tapered(width, width, sizes.Of(specification.Shape.Measures.Any(measure => measure.Measure == Measure.Depth) ? Measure.Depth : Measure.Length));
         }
     }
 
     private static ClosedPlan? Eared(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var (width, depth, earWidth, earDepth) = (sizes.Of("width"), sizes.Of("depth"), sizes.Of("earWidth"), sizes.Of("earDepth"));
+        var (width, depth, earWidth, earDepth) = (sizes.Of(Measure.Width), sizes.Of(Measure.Depth), sizes.Of(Measure.EarWidth), sizes.Of(Measure.EarDepth));
         var (format, ears) = (specification.Format, specification.Shape.Id == "t-shape" ? 2 : 1);
         if (earDepth.Value >= depth.Value)
         {
-            checks.Add(Check.Error("ear-too-deep", $"The ear is {format.RoundedWithUnit(earDepth.Value)} deep and the cushion {format.RoundedWithUnit(depth.Value)}: an ear is shorter than the cushion.", "earDepth", earDepth.Value > depth.Value ? [FormChecks.Swap("Swap ear depth and depth", "earDepth", "depth", specification)] : []));
+            checks.Add(Check.Error("ear-too-deep", $"The ear is {format.RoundedWithUnit(earDepth.Value)} deep and the cushion {format.RoundedWithUnit(depth.Value)}: an ear is shorter than the cushion.", "earDepth", earDepth.Value > depth.Value ? [FormChecks.Swap("Swap ear depth and depth", Measure.EarDepth, Measure.Depth, specification)] : []));
         }
 
         if (ears * earWidth.Value >= width.Value)
@@ -77,7 +77,7 @@ internal static class Plans
 
     private static ClosedPlan? CutCorner(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var (width, length, cutWidth, cutLength) = (sizes.Of("width"), sizes.Of("length"), sizes.Of("cutWidth"), sizes.Of("cutLength"));
+        var (width, length, cutWidth, cutLength) = (sizes.Of(Measure.Width), sizes.Of(Measure.Length), sizes.Of(Measure.CutWidth), sizes.Of(Measure.CutLength));
         foreach (var (name, cut, whole) in ((string, Worked, Worked)[])[("cutWidth", cutWidth, width), ("cutLength", cutLength, length)])
         {
             if (cut.Value >= whole.Value)
@@ -94,7 +94,7 @@ internal static class Plans
     private static Length OutlineGrowth(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
         var rules = specification.Rules;
-        if (rules.Says("fit.depth") && rules["fit.depth"].Value != rules["fit.width"].Value)
+        if (rules.Says(Rule.FitDepth) && rules[Rule.FitDepth].Value != rules[Rule.FitWidth].Value)
         {
             checks.Add(Check.Warning("one-fit-for-outline", "A free outline takes one fit all round: the width fit is used, half of it on each side.", "fit.depth"));
         }
@@ -105,6 +105,6 @@ internal static class Plans
         }
 
         var all = specification.Corrections.Where(correction => correction.Side == "all").Aggregate(Length.Zero, (sum, correction) => sum + correction.By);
-        return rules["fit.width"].Value.Half() + sizes.Wadding(MeasureAxis.Width).Value.Half() + all;
+        return rules[Rule.FitWidth].Value.Half() + sizes.Wadding(MeasureAxis.Width).Value.Half() + all;
     }
 }

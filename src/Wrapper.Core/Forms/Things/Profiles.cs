@@ -1,3 +1,4 @@
+using Wrapper.Core.Constructions.FlatCloths;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Units;
@@ -44,7 +45,7 @@ internal static class Profiles
             ["right"] = side + under,
             ["right-rim"] = rim,
             ["right-slope"] = slope,
-            ["flat"] = flat,
+            [Flat.Id] = flat,
             ["left-slope"] = slope,
             ["left-rim"] = rim,
             ["left"] = side + under,

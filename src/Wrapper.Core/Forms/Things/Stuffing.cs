@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -22,7 +23,7 @@ internal static class Stuffing
         }
 
         var cubicMetres = across.Millimetres * along.Millimetres * high.Millimetres / 1e9 * (isDrum ? Math.PI / 4 : 1);
-        var grams = (int)Math.Ceiling(cubicMetres * (double)specification.Rules.Number("stuffing") * 1000);
-        yield return new("stuffing", "Stuffing, in grams", grams * specification.Count, Worked.Zero);
+        var grams = (int)Math.Ceiling(cubicMetres * (double)specification.Rules.Number(NumberRule.Stuffing) * 1000);
+        yield return new(NotionKind.Stuffing, "Stuffing, in grams", grams * specification.Count, Worked.Zero);
     }
 }

@@ -14,7 +14,7 @@ internal static class LevelFace
     /// </summary>
     public static Facet Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Facet> facets)
     {
-        var parts = pieces.Where(piece => piece.Id == pieces[0].Id && piece.Use == PieceUse.Cover).ToDictionary(piece => piece.Key);
+        var parts = pieces.Where(piece => piece.Kind == pieces[0].Kind && piece.Use == PieceUse.Cover).ToDictionary(piece => piece.Key);
         var faces = facets.Where(facet => facet.Copy == 1 && parts.ContainsKey(facet.Piece)).ToList();
         var boxes = parts.Values.Select(piece => piece.StitchLine.Bounds).ToList();
         var middle = pieces[0].FaceAt is { } face ? new FlatPoint(face.X.Millimetres, face.Y.Millimetres)

@@ -1,0 +1,62 @@
+using System.Runtime.CompilerServices;
+
+namespace Wrapper.Core.Catalogue;
+
+/// <summary>A rule that is a plain number, the same in inches and metric. See docs/handbook.md, "Defaults".</summary>
+/// <param name="Name">Its name in the open format.</param>
+/// <param name="Label">What it is called.</param>
+/// <param name="Usual">The usual figure.</param>
+/// <param name="Least">Less than this cannot be.</param>
+/// <param name="Most">More than this cannot be.</param>
+public sealed record NumberRule(string Name, string Label, decimal Usual, decimal Least, decimal Most)
+{
+    private static readonly List<NumberRule> Listed = [];
+
+    internal static NumberRule ElasticRatio { get; } = Listing("elasticRatio", "elastic in a casing, as part of its opening", 0.7m, 0.3m, 1m);
+
+    internal static NumberRule Stretch { get; } = Listing("stretch", "how far elastic is stretched on", 1.4m, 1m, 3m);
+
+    internal static NumberRule Fullness { get; } = Listing("fullness", "fullness of a skirt", 2m, 1m, 5m);
+
+    internal static NumberRule GapShare { get; } = Listing("gapShare", "gap, as part of a side", 0.6m, 0.1m, 1m);
+
+    internal static NumberRule OpeningShare { get; } = Listing("openingShare", "part of the end sewn shut at each side", 1m / 6, 0m, 0.45m);
+
+    internal static NumberRule ThreadPerSeam { get; } = Listing("threadPerSeam", "thread to a lockstitched seam", 2.8m, 1m, 20m);
+
+    internal static NumberRule Stuffing { get; } = Listing("stuffing", "stuffing, kilograms to the cubic metre", 20m, 1m, 200m);
+
+    internal static NumberRule MinutesPerPiece { get; } = Listing("minutesPerPiece", "minutes to mark and cut a piece", 4m, 0m, 120m);
+
+    internal static NumberRule MinutesPerSeam { get; } = Listing("minutesPerSeam", "minutes to a metre of seam", 3m, 0m, 120m);
+
+    internal static NumberRule MinutesPerPipedSeam { get; } = Listing("minutesPerPipedSeam", "minutes to a metre of piped seam", 6m, 0m, 120m);
+
+    internal static NumberRule MinutesPerZip { get; } = Listing("minutesPerZip", "minutes to begin a zip", 10m, 0m, 120m);
+
+    internal static NumberRule MinutesPerZipMetre { get; } = Listing("minutesPerZipMetre", "minutes to a metre of zip", 4m, 0m, 120m);
+
+    internal static NumberRule MinutesPerCorner { get; } = Listing("minutesPerCorner", "minutes to a boxed corner", 3m, 0m, 120m);
+
+    internal static NumberRule MinutesPerJoin { get; } = Listing("minutesPerJoin", "minutes to a join", 2m, 0m, 120m);
+
+    internal static NumberRule MinutesPerHem { get; } = Listing("minutesPerHem", "minutes to a metre of hem or casing", 4m, 0m, 120m);
+
+    internal static NumberRule MinutesPerCover { get; } = Listing("minutesPerCover", "minutes to turn and fit a cover", 10m, 0m, 480m);
+
+    /// <summary>All rules that are plain numbers, by name, in the order they are shown.</summary>
+    public static IReadOnlyDictionary<string, NumberRule> All { get; } = Listed.ToDictionary(rule => rule.Name);
+
+    /// <summary>Each is listed once: one is the same as itself only, and found without comparing its figures.</summary>
+    public bool Equals(NumberRule? other) => ReferenceEquals(this, other);
+
+    /// <inheritdoc />
+    public override int GetHashCode() => RuntimeHelpers.GetHashCode(this);
+
+    private static NumberRule Listing(string name, string label, decimal usual, decimal least, decimal most)
+    {
+        var rule = new NumberRule(name, label, usual, least, most);
+        Listed.Add(rule);
+        return rule;
+    }
+}
