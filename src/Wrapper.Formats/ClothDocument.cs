@@ -1,3 +1,8 @@
+using Wrapper.Core.Buying;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+
 namespace Wrapper.Formats;
 
 /// <summary>A job's cloth, as typed; the first of a job carries the others.</summary>
@@ -71,6 +76,43 @@ public sealed record ClothDocument
 
     /// <summary>The job's other cloths, each a lay of its own; none of them carries more.</summary>
     public List<ClothDocument> Others { get; init; } = [];
+
+    /// <summary>The cloth as the core reads it; what a hostile client leaves out is unsaid.</summary>
+    public ClothInput ToInput() => new()
+    {
+        Width = Typed(Width),
+        Selvage = Typed(Selvage),
+        Nap = Nap,
+        Grain = Grain,
+        Layers = Layers,
+        Role = Role,
+        RepeatLength = Typed(RepeatLength),
+        RepeatWidth = Typed(RepeatWidth),
+        Match = Match,
+        Motif = Typed(Motif),
+        Space = Typed(Space),
+        CurveSpace = Typed(CurveSpace),
+        ShrinkageAlong = ShrinkageAlong,
+        ShrinkageAcross = ShrinkageAcross,
+        Spare = Spare,
+        Flaws = [.. (Flaws ?? []).Select(flaw => new FlawInput(Typed(flaw?.From), Typed(flaw?.To), Typed(flaw?.Left), Typed(flaw?.Right)))],
+        Remnants = [.. (Remnants ?? []).Select(remnant => new RemnantInput(remnant?.Name, Typed(remnant?.Width), Typed(remnant?.Length)))],
+        Pinned = Places(Pinned),
+        Kept = Places(Kept),
+        Price = Price,
+    };
+
+    /// <summary>In millimetres.</summary>
+    private const double FarthestPlace = 1e6;
+
+    private static Entry Typed(string? text) => Entry.Typed(text ?? "");
+
+    /// <summary>Places that can be on a cloth at all; the others are as good as unsaid.</summary>
+    private static IReadOnlyList<Placement> Places(List<PlaceDocument>? places) =>
+    [
+        .. (places ?? []).Where(place => place?.Piece is not null && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
+            .Select(place => new Placement(place.Piece, place.Copy, place.Turn, Length.FromMillimetres(place.X), Length.FromMillimetres(place.Y), place.Remnant)),
+    ];
 }
 
 /// <summary>A flaw, as typed: where it begins and ends along the roll and, where it does not go right across, from the left edge.</summary>

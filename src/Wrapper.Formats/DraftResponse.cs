@@ -106,7 +106,7 @@ public sealed record PieceJson
         StitchLine = Corners(Flattening.Flatten(piece.StitchLineOnCloth)),
         Turns = piece.Turns,
         Edges = [.. piece.StitchLine.Edges.Select(edge => new EdgeJson(edge.Name, edge.Length.Millimetres, piece.Allowances[edge.Name].Millimetres))],
-        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind, mark.Label, Corner(piece.OnCloth(mark.From)), Corner(piece.OnCloth(mark.To)), MarkPlace.Of(mark, piece, format)))],
+        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind.Word(), mark.Label, Corner(piece.OnCloth(mark.From)), Corner(piece.OnCloth(mark.To)), MarkPlace.Of(mark, piece, format)))],
     };
 
     internal static IReadOnlyList<double[]> Corners(IReadOnlyList<Point> corners) => [.. corners.Select(Corner)];

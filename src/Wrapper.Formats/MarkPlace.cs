@@ -15,7 +15,7 @@ internal static class MarkPlace
         var onSide = (from.X - stitch.Left).Abs() < near || (from.X - stitch.Right).Abs() < near;
         var isUpright = from.X == to.X;
         var acrossSlant = piece.Kind == PieceKind.Plate && from.Y > stitch.Bottom + near && from.Y < stitch.Top - near;
-        return acrossSlant || (onSide && isUpright && mark.Kind == "notch") ? $"{format.Rounded(cut.Top - from.Y)} from the back"
+        return acrossSlant || (onSide && isUpright && mark.Kind == MarkKind.Notch) ? $"{format.Rounded(cut.Top - from.Y)} from the back"
             : isUpright ? $"{format.Rounded(from.X - cut.Left)} from the left{(piece.Kind == PieceKind.Plate ? "" : " end")}"
             : $"{format.Rounded(cut.Top - from.Y)} from the upper edge";
     }

@@ -64,6 +64,7 @@ app.MapPhotos();
 app.MapSheets();
 app.MapLive();
 app.MapHouse();
+app.MapFiles();
 app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
 
 var options = app.Services.GetRequiredService<IOptions<ApplicationOptions>>().Value;

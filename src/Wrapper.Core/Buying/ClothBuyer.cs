@@ -111,7 +111,7 @@ public sealed class ClothBuyer
     }
 
     /// <summary>The step cloth is bought by, in the job's system.</summary>
-    internal Length BuyingStep => _unit.IsImperial() ? Steps().Yards : Steps().Metres;
+    public Length BuyingStep => _unit.IsImperial() ? Steps().Yards : Steps().Metres;
 
     /// <summary>The job's unit.</summary>
     internal LengthUnit Unit => _unit;

@@ -27,7 +27,7 @@ internal static class PiecesToLay
         var id = $"{cover}/{piece.Key}";
         if (piece.Kind == PieceKind.Piping && piece.CutLine.Bounds.Height > piece.CutLength.Value)
         {
-            yield return new(id, cover, piece, BiasBlock(piece), 1, null);
+            yield return new(id, cover, piece, BiasBlock(piece), 1, null) { IsBlock = true };
             yield break;
         }
 
@@ -40,7 +40,7 @@ internal static class PiecesToLay
         if (piece.Mirrored > 0)
         {
             var turnedOver = match is { } point ? point with { Across = piece.CutLine.Bounds.Width - point.Across } : null;
-            yield return new(id + "/mirrored", cover, piece, [.. shape.Select(corner => new Point(-corner.X, corner.Y))], piece.Mirrored, turnedOver);
+            yield return new(id + "/mirrored", cover, piece, [.. shape.Select(corner => new Point(-corner.X, corner.Y))], piece.Mirrored, turnedOver) { IsMirrored = true };
         }
     }
 

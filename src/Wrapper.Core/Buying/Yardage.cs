@@ -13,7 +13,14 @@ namespace Wrapper.Core.Buying;
 /// <param name="Shape">The corners as laid: one casing block stands for all its strips.</param>
 /// <param name="Copies">How many are laid.</param>
 /// <param name="Match">Where it meets the pattern; null where it meets nothing.</param>
-public sealed record LaidPiece(string LayId, string Cover, Piece Piece, IReadOnlyList<Geometry.Point> Shape, int Copies, PatternMatch? Match);
+public sealed record LaidPiece(string LayId, string Cover, Piece Piece, IReadOnlyList<Geometry.Point> Shape, int Copies, PatternMatch? Match)
+{
+    /// <summary>It is cut turned over.</summary>
+    public bool IsMirrored { get; init; }
+
+    /// <summary>It is one block that all casing strips of a cover are ruled on.</summary>
+    public bool IsBlock { get; init; }
+}
 
 /// <summary>Where a piece meets the pattern. See docs/handbook.md, "Cloth".</summary>
 /// <param name="Along">The line that meets, above the lower edge of the piece's box.</param>

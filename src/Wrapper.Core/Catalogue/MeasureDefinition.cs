@@ -55,6 +55,10 @@ public sealed record MeasureDefinition(
     /// <summary>An example of the thing has this measure: it is asked for, or has a figure of its own to show and no rule that stands in.</summary>
     public bool IsInExamples => ExampleInches.Length > 0 && Rule is null && !(Optional && MayBeZero);
 
-    /// <summary>The dimension of the drawing this measure is written on: its own name, kebab-case.</summary>
-    public string Dimension => string.Concat(Name.Select(letter => char.IsUpper(letter) ? $"-{char.ToLowerInvariant(letter)}" : $"{letter}"));
+    /// <summary>What a first drawing shows before it is taken; null where it has no example.</summary>
+    /// <param name="unit">The unit of the job.</param>
+    public Length? Example(LengthUnit unit) => LengthReader.Read(unit.IsImperial() ? ExampleInches : ExampleMillimetres, unit).Length;
+
+    /// <summary>Where it is written on the drawing; null for nowhere.</summary>
+    public MeasurePlace? Place { get; init; }
 }

@@ -7,7 +7,7 @@ internal static class Measures
 
     public static MeasureDefinition FrontWidth { get; } = Across(Measure.FrontWidth, "Front width", "Along the front edge, corner to corner.", "22", "560 mm");
 
-    public static MeasureDefinition BackWidth { get; } = Across(Measure.BackWidth, "Back width", "Along the back edge, corner to corner.", "18", "460 mm");
+    public static MeasureDefinition BackWidth { get; } = Across(Measure.BackWidth, "Back width", "Along the back edge, corner to corner.", "18", "460 mm") with { Place = MeasurePlace.BackTop };
 
     public static MeasureDefinition Diameter { get; } = Across(Measure.Diameter, "Diameter", "Across the middle at the widest, edge to edge.", "16", "400 mm");
 
@@ -17,12 +17,12 @@ internal static class Measures
 
     public static MeasureDefinition Thickness { get; } = Up(Measure.Thickness, "Thickness", "Stand the tape against the side, at rest: do not press the filling down.", "4", "100 mm", 12m, 500m);
 
-    public static MeasureDefinition CornerRadius { get; } = Detail(Measure.CornerRadius, "Corner radius", "Lay a square into the corner: from its inside corner to where the edge begins to bend.", "2", "50 mm") with { Optional = true, MayBeZero = true };
+    public static MeasureDefinition CornerRadius { get; } = Detail(Measure.CornerRadius, "Corner radius", "Lay a square into the corner: from its inside corner to where the edge begins to bend.", "2", "50 mm") with { Place = MeasurePlace.AtTheBackRight, Optional = true, MayBeZero = true };
 
     public static IReadOnlyList<MeasureDefinition> Ears { get; } =
     [
-        Detail(Measure.EarWidth, "Ear width", "How far the ear sticks out sideways past the body, on one side.", "4", "100 mm") with { RunsAcross = true },
-        Detail(Measure.EarDepth, "Ear depth", "The ear from its front edge to its back edge.", "6", "150 mm"),
+        Detail(Measure.EarWidth, "Ear width", "How far the ear sticks out sideways past the body, on one side.", "4", "100 mm") with { Place = MeasurePlace.AcrossTheFront, RunsAcross = true },
+        Detail(Measure.EarDepth, "Ear depth", "The ear from its front edge to its back edge.", "6", "150 mm") with { Place = MeasurePlace.AlongTheTopLeft },
     ];
 
     public static IReadOnlyList<MeasureDefinition> Diagonals { get; } =
@@ -34,13 +34,13 @@ internal static class Measures
     public static MeasureDefinition FloorHeight { get; } = Detail(Measure.FloorHeight, "Height above the floor", "From the top down to the floor, if the cover hangs near it.", "", "") with { Optional = true };
 
     public static MeasureDefinition Across(Measure measure, string label, string guidance, string inches, string millimetres, decimal most = 3500m) =>
-        new(measure, label, guidance, MeasureAxis.Width, inches, millimetres, Mm(60m), Mm(most));
+        new(measure, label, guidance, MeasureAxis.Width, inches, millimetres, Mm(60m), Mm(most)) { Place = MeasurePlace.FrontBottom };
 
     public static MeasureDefinition Along(Measure measure, string label, string guidance, string inches, string millimetres, decimal most = 3500m) =>
-        new(measure, label, guidance, MeasureAxis.Depth, inches, millimetres, Mm(60m), Mm(most));
+        new(measure, label, guidance, MeasureAxis.Depth, inches, millimetres, Mm(60m), Mm(most)) { Place = MeasurePlace.RightBottom };
 
     public static MeasureDefinition Up(Measure measure, string label, string guidance, string inches, string millimetres, decimal least, decimal most) =>
-        new(measure, label, guidance, MeasureAxis.Thickness, inches, millimetres, Mm(least), Mm(most));
+        new(measure, label, guidance, MeasureAxis.Thickness, inches, millimetres, Mm(least), Mm(most)) { Place = MeasurePlace.FrontLeft };
 
     public static MeasureDefinition Detail(Measure measure, string label, string guidance, string inches, string millimetres, decimal most = 3500m) =>
         new(measure, label, guidance, MeasureAxis.Detail, inches, millimetres, Mm(3m), Mm(most));

@@ -37,8 +37,8 @@ internal static class Board
                     [
                         Measures.Length with { ExampleInches = "48", ExampleMillimetres = "1220 mm" },
                         Measures.Across(Widest, "Widest", "Side to side at the broad end.", "14", "360 mm"),
-                        Measures.Detail(NoseWidth, "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with { RunsAcross = true },
-                        Measures.Detail(TaperLength, "Taper length", "From the tip back to where the sides run straight; a third of the length if not taken.", "", "") with { Optional = true },
+                        Measures.Detail(NoseWidth, "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with { Place = MeasurePlace.BackTop, RunsAcross = true },
+                        Measures.Detail(TaperLength, "Taper length", "From the tip back to where the sides run straight; a third of the length if not taken.", "", "") with { Place = MeasurePlace.DownTheBackRight, Optional = true },
                     ],
                     [OutlineMargin.Id]) { Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic] },
                 new("outline", "Traced outline", [], [OutlineMargin.Id]) { List = MeasureList.Points, Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic] },

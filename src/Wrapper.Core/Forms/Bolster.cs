@@ -25,7 +25,7 @@ internal static class Bolster
                     "Round",
                     [
                         Measures.Diameter with { Guidance = "Across the end, not pressed in.", ExampleInches = "7", ExampleMillimetres = "180 mm", Optional = true },
-                        Measures.Across(Circumference, "Circumference", "Once round with the tape, snug but not tight: instead of the diameter.", "", "") with { Optional = true },
+                        Measures.Across(Circumference, "Circumference", "Once round with the tape, snug but not tight: instead of the diameter.", "", "") with { Place = null, Optional = true },
                         Measures.Length with { ExampleInches = "24", ExampleMillimetres = "600 mm" },
                     ],
                     [BandEnds.Id]) { Stands = Standing.OnItsSide, Closures = [Closure.InvisibleZip, Closure.Zip] },

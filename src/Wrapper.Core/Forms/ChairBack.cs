@@ -19,7 +19,7 @@ internal static class ChairBack
         new FormDefinition(
             "chair-back",
             "Chair back",
-            [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail(PostWidth, "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm") with { RunsAcross = true })])
+            [Back("square", "Square top"), Back("rounded", "Rounded top", Measures.CornerRadius with { Optional = false, MayBeZero = false, ExampleInches = "4", ExampleMillimetres = "100 mm" }), Back("posts", "With posts", Measures.Detail(PostWidth, "Post width", "Across one post where it comes through the top.", "1 1/2", "40 mm") with { Place = MeasurePlace.AtTheBackRight, RunsAcross = true })])
         { MayBeReversible = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.ChairBackHem, [Rule.Gap] = Rule.ChairBackGap } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
@@ -50,8 +50,8 @@ internal static class ChairBack
         label,
         [
             Measures.Width with { ExampleInches = "18 1/2", ExampleMillimetres = "470 mm" },
-            Measures.Up(Measure.Thickness, "Thickness", "Front to back at the thickest, upholstery at rest.", "2 1/4", "60 mm", 5m, 300m),
-            Measures.Along(Measure.Height, "Height", "From the seat to the top of the back.", "21", "530 mm"),
+            Measures.Up(Measure.Thickness, "Thickness", "Front to back at the thickest, upholstery at rest.", "2 1/4", "60 mm", 5m, 300m) with { Place = MeasurePlace.RightBottom },
+            Measures.Along(Measure.Height, "Height", "From the seat to the top of the back.", "21", "530 mm") with { Place = MeasurePlace.FrontLeft },
             .. more,
         ],
         [Bag.Id])

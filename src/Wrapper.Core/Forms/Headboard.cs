@@ -21,8 +21,8 @@ internal static class Headboard
                     "Square top",
                     [
                         Measures.Width with { Guidance = "Side to side at the widest, over its padding.", ExampleInches = "58", ExampleMillimetres = "1450 mm" },
-                        Measures.Along(Measure.Height, "Height", "From where the cover shall end up to the top.", "26", "650 mm", 2000m),
-                        Measures.Up(Measure.Thickness, "Thickness", "Front to back at the thickest, without pressing the padding.", "3", "75 mm", 5m, 300m),
+                        Measures.Along(Measure.Height, "Height", "From where the cover shall end up to the top.", "26", "650 mm", 2000m) with { Place = MeasurePlace.FrontLeft },
+                        Measures.Up(Measure.Thickness, "Thickness", "Front to back at the thickest, without pressing the padding.", "3", "75 mm", 5m, 300m) with { Place = MeasurePlace.RightBottom },
                     ],
                     [Bag.Id]) { Stands = Standing.Upright, Closures = [Closure.Gap] },
             ])

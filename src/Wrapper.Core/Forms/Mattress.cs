@@ -23,8 +23,8 @@ internal static class Mattress
                     [
                         Measures.MattressWidth,
                         Measures.Length,
-                        Measures.Detail(Measure.CutWidth, "Cut, across", "How much of the foot end the cut takes.", "10", "250 mm") with { RunsAcross = true },
-                        Measures.Detail(Measure.CutLength, "Cut, along", "How much of the side the cut takes.", "24", "600 mm", 6000m),
+                        Measures.Detail(Measure.CutWidth, "Cut, across", "How much of the foot end the cut takes.", "10", "250 mm") with { Place = MeasurePlace.AtTheBackRight, RunsAcross = true },
+                        Measures.Detail(Measure.CutLength, "Cut, along", "How much of the side the cut takes.", "24", "600 mm", 6000m) with { Place = MeasurePlace.DownTheBackRight },
                         Measures.Thickness,
                         Measures.CornerRadius,
                     ],

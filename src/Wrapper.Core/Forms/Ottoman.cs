@@ -28,7 +28,7 @@ internal static class Ottoman
                         Measures.Width,
                         Measures.Depth,
                         Measures.Up(Measure.Height, "Height", "From the top of the padding to the underside.", "15", "380 mm", 40m, 1200m),
-                        Measures.Detail(TopDrop, "Top drop", "How far the top comes over the edge before the piping; 0 for none.", "0", "0 mm") with { Optional = true, MayBeZero = true },
+                        Measures.Detail(TopDrop, "Top drop", "How far the top comes over the edge before the piping; 0 for none.", "0", "0 mm") with { Place = MeasurePlace.DownTheRight, Optional = true, MayBeZero = true },
                         Measures.Detail(Return, "Return", "How far it turns under, to the middle of the tape.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = Rule.TuckUnder },
                         Measures.FloorHeight,
                         .. Measures.Diagonals,

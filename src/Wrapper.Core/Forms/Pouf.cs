@@ -27,7 +27,7 @@ internal static class Pouf
                     "Cube",
                     [
                         Measures.Across(Size, "Size", "One edge of the finished cube.", "22", "550 mm", 1200m),
-                        Measures.Detail(Wrap, "Wrap", "How far top and bottom come over the edges.", "2 1/4", "60 mm"),
+                        Measures.Detail(Wrap, "Wrap", "How far top and bottom come over the edges.", "2 1/4", "60 mm") with { Place = MeasurePlace.DownTheRight },
                     ],
                     [PoufWrapped.Id]) { Closures = [Closure.Gap, Closure.Zip] },
                 new(

@@ -89,7 +89,7 @@ public static class ClothAtHand
             var measures = new Dictionary<string, Length>();
             foreach (var measure in Shape.Measures.Where(measure => measure.IsInExamples))
             {
-                var example = LengthReader.Read(Unit.IsImperial() ? measure.ExampleInches : measure.ExampleMillimetres, Unit).Length!.Value;
+                var example = measure.Example(Unit)!.Value;
                 measures[measure.Name] = Length.Max(example.Times(scale).RoundedDownTo(step), step);
                 if (measures[measure.Name] < measure.LikelyLeast)
                 {

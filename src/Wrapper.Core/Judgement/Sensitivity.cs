@@ -42,15 +42,13 @@ public static class Sensitivity
             var longer = outcome.Reading.Measures[definition.Measure] + off;
             var measures = input.Measures.ToDictionary(measure => measure.Key, measure => measure.Value);
             measures[definition.Name] = Entry.Number(longer.Nanometres / (decimal)Length.NanometresPerMillimetre);
-            var other = Drafter.Draft(input with { Measures = measures, Unit = UnitOf(outcome.Reading.Unit) }).Draft;
+            var other = Drafter.Draft(input with { Measures = measures, Unit = JobUnit.Name(outcome.Reading.Unit) }).Draft;
             IReadOnlyList<NumberChange> changes = other is null ? [] : [.. Changes(draft, other).OrderByDescending(change => change.Change.Abs())];
             results.Add(new(definition.Name, definition.Label, off, changes, changes.Count == 0 ? Length.Zero : changes[0].Change.Abs(), other is null));
         }
 
         return [.. results.OrderByDescending(result => result.Breaks).ThenByDescending(result => result.Worst)];
     }
-
-    private static string UnitOf(LengthUnit unit) => unit.IsImperial() ? "in" : unit == LengthUnit.Centimetre ? "cm" : "mm";
 
     private static IEnumerable<NumberChange> Changes(Draft draft, Draft other)
     {

@@ -157,7 +157,7 @@ internal sealed class PlatePieces
             var breaksAnEdge = edge.Name.Contains('-', StringComparison.Ordinal) && !EdgeNames.IsPartOf(edge.Name, "join") && !EdgeNames.IsPart(edge.Name, "1");
             if (breaksAnEdge)
             {
-                yield return Mark.At("notch", $"start of {edge.Name}", edge.Start);
+                yield return Mark.At(MarkKind.Notch, $"start of {edge.Name}", edge.Start);
             }
         }
     }

@@ -37,14 +37,14 @@ public enum PieceUse
 }
 
 /// <summary>Something chalked or snipped on a piece. See docs/handbook.md, "Marks".</summary>
-/// <param name="Kind"><c>notch</c>, <c>fold</c>, <c>corner-line</c>, <c>zip-stop</c>, <c>top</c>.</param>
+/// <param name="Kind">What it is.</param>
 /// <param name="Label">What it is for.</param>
 /// <param name="From">Where it stands, in the piece's stitch-line coordinates.</param>
 /// <param name="To">Where it ends, for a line; equal to <paramref name="From"/> for a point.</param>
-public sealed record Mark(string Kind, string Label, Point From, Point To)
+public sealed record Mark(MarkKind Kind, string Label, Point From, Point To)
 {
     /// <summary>A mark at one point.</summary>
-    public static Mark At(string kind, string label, Point point) => new(kind, label, point, point);
+    public static Mark At(MarkKind kind, string label, Point point) => new(kind, label, point, point);
 }
 
 /// <summary>

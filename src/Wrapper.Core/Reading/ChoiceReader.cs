@@ -113,7 +113,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
         }
 
         var reading = LengthReader.Read(text, unit);
-        if (reading.Length is { IsPositive: true } diameter && diameter <= CoverReader.Longest)
+        if (reading.Length is { IsPositive: true } diameter && diameter <= MeasureReader.Longest)
         {
             return diameter;
         }

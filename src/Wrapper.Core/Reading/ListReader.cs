@@ -86,7 +86,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             var free = zone.FreeTuck is { } gap ? Read(gap, $"{name}, free gap", "zones") ?? Length.Zero : (Length?)null;
             if (Positive(zone.Width, $"{name}, width", "zones") is { } width && Positive(zone.Height, $"{name}, height", "zones") is { } height)
             {
-                zones.Add(new(name, width, height, zone.Tucks.ToHashSet(), free ?? CoverReader.Longest, Math.Clamp(zone.Count, 1, 100), zone.Pair, zone.Slanted, zone.Strip, zone.Piped));
+                zones.Add(new(name, width, height, zone.Tucks.ToHashSet(), free ?? MeasureReader.Longest, Math.Clamp(zone.Count, 1, 100), zone.Pair, zone.Slanted, zone.Strip, zone.Piped));
             }
         }
 
@@ -197,7 +197,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             return null;
         }
 
-        if (length.Abs() > CoverReader.Longest)
+        if (length.Abs() > MeasureReader.Longest)
         {
             Fail("measure-huge", $"{label} is over 20 m: check the unit that was meant.", measure);
             return null;

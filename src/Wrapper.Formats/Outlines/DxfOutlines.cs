@@ -8,8 +8,6 @@ namespace Wrapper.Formats.Outlines;
 /// </summary>
 internal sealed class DxfOutlines
 {
-    private const int MostPairs = 2_000_000;
-
     /// <summary>Nothing is placed inside itself deeper than this.</summary>
     private const int Deepest = 20;
 
@@ -24,7 +22,7 @@ internal sealed class DxfOutlines
 
     public static ImportedOutline Read(string text)
     {
-        var pairs = Pairs(text);
+        var pairs = DxfPairs.Of(text);
         if (pairs.Count == 0)
         {
             return ImportedOutline.Refused("This DXF file holds nothing that can be read.");
@@ -46,7 +44,7 @@ internal sealed class DxfOutlines
         var drawn = new List<DxfEntity>();
         var section = "ENTITIES"; // a file without sections holds only what is drawn
         (DxfEntity Head, List<DxfEntity> Entities)? block = null;
-        foreach (var entity in Entities(pairs))
+        foreach (var entity in DxfPairs.Entities(pairs))
         {
             switch (entity.Kind)
             {
@@ -94,43 +92,6 @@ internal sealed class DxfOutlines
         return scale ?? 1;
     }
 
-    private static List<(int Code, string Value)> Pairs(string text)
-    {
-        var pairs = new List<(int, string)>();
-        using var reader = new StringReader(text);
-        while (pairs.Count < MostPairs && reader.ReadLine() is { } code && reader.ReadLine() is { } value)
-        {
-            if (!int.TryParse(code.Trim(), NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number))
-            {
-                break; // not a pair of lines any more: what was read so far has to do
-            }
-
-            pairs.Add((number, value.Trim()));
-        }
-
-        return pairs;
-    }
-
-    private static IEnumerable<DxfEntity> Entities(List<(int Code, string Value)> pairs)
-    {
-        for (var i = 0; i < pairs.Count; i++)
-        {
-            if (pairs[i].Code != 0)
-            {
-                continue;
-            }
-
-            var end = i + 1;
-            while (end < pairs.Count && pairs[end].Code != 0)
-            {
-                end++;
-            }
-
-            yield return new(pairs[i].Value, pairs.GetRange(i + 1, end - i - 1));
-        }
-    }
-
-    /// <summary>Draws entities under a placement; the vertices of an old polyline follow it one by one.</summary>
     private void Draw(List<DxfEntity> entities, Affine place, int depth)
     {
         DxfEntity? polyline = null;
@@ -154,7 +115,7 @@ internal sealed class DxfOutlines
                 case "SEQEND":
                     if (polyline is not null)
                     {
-                        _drawing.Add(Polyline(vertices, (polyline.Whole(70) & 1) == 1).Placed(polyline.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place));
+                        _drawing.Add(DxfLines.Polyline(vertices, (polyline.Whole(70) & 1) == 1).Placed(polyline.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place));
                     }
 
                     polyline = null;
@@ -171,7 +132,7 @@ internal sealed class DxfOutlines
                     }
                     else
                     {
-                        _drawing.Add(Line(entity).Placed(own));
+                        _drawing.Add(DxfLines.Of(entity).Placed(own));
                     }
 
                     break;
@@ -211,92 +172,5 @@ internal sealed class DxfOutlines
                     .Over(Affine.Moved(-block.Head.One(10), -block.Head.One(20))), depth + 1);
             }
         }
-    }
-
-    private static DrawnLine Line(DxfEntity entity)
-    {
-        var line = new DrawnLine();
-        switch (entity.Kind)
-        {
-            case "LWPOLYLINE":
-                return Polyline(Vertices(entity), (entity.Whole(70) & 1) == 1);
-            case "LINE":
-                line.Add(DrawnPart.Straight((entity.One(10), entity.One(20)), (entity.One(11), entity.One(21))));
-                break;
-            case "CIRCLE" when entity.One(40) > 0:
-                line.IsRing = true;
-                line.Add(Curves.Circle(entity.One(10), entity.One(20), entity.One(40), 0, 2 * Math.PI));
-                break;
-            case "ARC" when entity.One(40) > 0:
-                var sweep = (entity.One(51) - entity.One(50)) % 360;
-                var from = entity.One(50) * Math.PI / 180;
-                line.Add(Curves.Circle(entity.One(10), entity.One(20), entity.One(40), from, from + ((sweep <= 0 ? sweep + 360 : sweep) * Math.PI / 180)));
-                break;
-            case "ELLIPSE":
-                Ellipse(entity, line);
-                break;
-            case "SPLINE":
-                Spline(entity, line);
-                break;
-            case "CIRCLE" or "ARC":
-                break;
-            default:
-                throw new UnreadableDrawingException($"This DXF file holds a {entity.Kind}, which cannot be read as a line: save the outline alone, as a polyline, and try again.");
-        }
-
-        return line;
-    }
-
-    private static void Ellipse(DxfEntity entity, DrawnLine line)
-    {
-        var (x, y, ratio) = (entity.One(11), entity.One(21), entity.One(40, 1));
-        var (from, to) = (entity.One(41), entity.One(42, 2 * Math.PI));
-        to = to <= from ? to + (2 * Math.PI) : to;
-        line.IsRing = to - from > (2 * Math.PI) - 1e-6;
-        line.Add(Curves.Ellipse((entity.One(10), entity.One(20)), (x, y), (-y * ratio, x * ratio), from, to));
-    }
-
-    private static void Spline(DxfEntity entity, DrawnLine line)
-    {
-        var spline = new RationalSpline(entity.Whole(71), entity.All(40), [.. entity.All(10).Zip(entity.All(20), (x, y) => (x, y))], entity.All(41));
-        if (!spline.IsWhole)
-        {
-            throw new UnreadableDrawingException("This DXF file holds a SPLINE without the control points and knots that draw it: save it as a polyline and try again.");
-        }
-
-        line.IsRing = (entity.Whole(70) & 1) == 1;
-        foreach (var part in spline.Parts())
-        {
-            line.Add(part);
-        }
-    }
-
-    private static DrawnLine Polyline(List<(double X, double Y, double Bulge)> vertices, bool isClosed)
-    {
-        var line = new DrawnLine { IsRing = isClosed };
-        for (var i = 0; i + (isClosed ? 0 : 1) < vertices.Count; i++)
-        {
-            var (from, to) = (vertices[i], vertices[(i + 1) % vertices.Count]);
-            line.Add(Curves.Bulged((from.X, from.Y), (to.X, to.Y), from.Bulge));
-        }
-
-        return line;
-    }
-
-    private static List<(double X, double Y, double Bulge)> Vertices(DxfEntity entity)
-    {
-        var vertices = new List<(double X, double Y, double Bulge)>();
-        foreach (var (code, value) in entity.Values)
-        {
-            switch (code)
-            {
-                case 10: vertices.Add((DxfEntity.Number(value), 0, 0)); break;
-                case 20 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Y = DxfEntity.Number(value) }; break;
-                case 42 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Bulge = DxfEntity.Number(value) }; break;
-                default: break;
-            }
-        }
-
-        return vertices;
     }
 }

@@ -15,16 +15,18 @@ public sealed record HealthJson(string Status, string Version);
 /// <param name="Guidance">How to hold the tape.</param>
 /// <param name="Axis">width, depth, thickness, diagonal or detail.</param>
 /// <param name="Kind">What it is a measure of: always a length.</param>
-/// <param name="Dimension">The dimension of the drawing it is written on.</param>
+/// <param name="Place">Where it is written on the drawing; null for nowhere.</param>
 /// <param name="ExampleInches">What a first drawing shows, in an inch job.</param>
 /// <param name="ExampleMillimetres">The same in a metric job.</param>
+/// <param name="ExampleOfInches">The inch example in millimetres; null where it has none.</param>
+/// <param name="ExampleOfMillimetres">The metric example in millimetres.</param>
 /// <param name="Least">Less than this, in millimetres, is probably a slip.</param>
 /// <param name="Most">More than this is probably a slip.</param>
 /// <param name="Optional">A draft can be made without it.</param>
 /// <param name="MayBeZero">Nothing is an answer.</param>
 /// <param name="Rule">The rule that answers when it is not taken.</param>
 public sealed record MeasureJson(
-    string Name, string Label, string Guidance, string Axis, string Kind, string Dimension, string ExampleInches, string ExampleMillimetres, double Least, double Most, bool Optional, bool MayBeZero, string? Rule);
+    string Name, string Label, string Guidance, string Axis, string Kind, string? Place, string ExampleInches, string ExampleMillimetres, double? ExampleOfInches, double? ExampleOfMillimetres, double Least, double Most, bool Optional, bool MayBeZero, string? Rule);
 
 /// <summary>A shape of a form; <c>stands</c> is <c>lying</c>, <c>upright</c> or <c>on-its-side</c>, as one meets the thing.</summary>
 public sealed record ShapeJson(
@@ -78,9 +80,11 @@ internal static class CatalogueEndpoints
         measure.Guidance,
         measure.Axis.ToString().ToLowerInvariant(),
         "length",
-        measure.Dimension,
+        measure.Place?.Word(),
         measure.ExampleInches,
         measure.ExampleMillimetres,
+        measure.Example(LengthUnit.Inch)?.Millimetres,
+        measure.Example(LengthUnit.Millimetre)?.Millimetres,
         measure.LikelyLeast.Millimetres,
         measure.LikelyMost.Millimetres,
         measure.Optional,

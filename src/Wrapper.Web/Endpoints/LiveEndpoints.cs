@@ -36,7 +36,7 @@ internal static class LiveEndpoints
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> Send(TapeReadingJson reading, TapeFeed feed)
     {
-        var unit = JobReading.UnitOf(reading.Unit ?? "mm");
+        var unit = JobUnit.Read(reading.Unit ?? "mm");
         var read = EntryReader.Read(reading.Length, unit ?? LengthUnit.Millimetre);
         return unit is null || reading.Device?.Length > 100
             ? Refusals.Unprocessable([Check.Error("unknown-unit", "A tape reads in in, cm or mm, and its name has at most 100 characters.", "unit")])
@@ -47,7 +47,7 @@ internal static class LiveEndpoints
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> StandIn(StandInTapeJson told, TapeFeed feed, SimulatedTape tape)
     {
-        var unit = JobReading.UnitOf(told.Unit);
+        var unit = JobUnit.Read(told.Unit);
         var (dialled, jitter) = (EntryReader.Read(told.Length, unit ?? LengthUnit.Millimetre), EntryReader.Read(told.Jitter, unit ?? LengthUnit.Millimetre));
         if (unit is null || dialled.Length is not { IsNegative: false } length || jitter.Length is not { IsNegative: false } off)
         {

@@ -68,12 +68,12 @@ internal static class MakeUpEndpoints
 
     private static async Task<Results<Ok<IReadOnlyList<MakeUpJson>>, ProblemHttpResult>> Compare(MakeUpsRequestJson request, CancellationToken aborted)
     {
-        if (JobReading.UnitOf(request.Unit) is not { } unit)
+        if (JobUnit.Read(request.Unit) is not { } unit)
         {
             return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
+        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
         if (reading.Cloth is not { } cloth)
         {
             return Refusals.Unprocessable(reading.Checks);
@@ -128,12 +128,12 @@ internal static class MakeUpEndpoints
 
     private static async Task<Results<Ok<ClothAtHandJson>, ProblemHttpResult>> AtHand(ClothAtHandRequestJson request, CancellationToken aborted)
     {
-        if (JobReading.UnitOf(request.Unit) is not { } unit)
+        if (JobUnit.Read(request.Unit) is not { } unit)
         {
             return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
+        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
         var checks = reading.Checks.ToList();
         var length = EntryReader.Read(request.Length, unit);
         if (length.Length is not { } along)

@@ -32,14 +32,14 @@ internal static class OwnClothEndpoint
             return Refusals.Unprocessable([Check.Error("unknown-cloth", $"There is no cloth “{request.Cloth}” in this job.", "cloth")]);
         }
 
-        var unit = JobReading.UnitOf(asked.Unit)!.Value;
+        var unit = JobUnit.Read(asked.Unit)!.Value;
         var figure = EntryReader.Read(request.Figure, unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre);
         if (figure.Length is not { } length)
         {
             return Refusals.Unprocessable([JudgementEndpoints.Unreadable(figure)]);
         }
 
-        var reading = ClothReader.Read(JobReading.InputOf(document), unit);
+        var reading = ClothReader.Read(document.ToInput(), unit);
         if (reading.Cloth is not { } cloth)
         {
             return Refusals.Unprocessable(reading.Checks);

@@ -4,7 +4,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Forms;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
@@ -43,7 +42,7 @@ internal static class YardageEndpoints
             return refusal;
         }
 
-        var unit = JobReading.UnitOf(request.Unit)!.Value;
+        var unit = JobUnit.Read(request.Unit)!.Value;
         return TypedResults.Ok(await Task.Run(() => Answer(request, unit, aborted), aborted));
     }
 
@@ -54,8 +53,8 @@ internal static class YardageEndpoints
             return refusal;
         }
 
-        var unit = JobReading.UnitOf(request.Unit)!.Value;
-        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
+        var unit = JobUnit.Read(request.Unit)!.Value;
+        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
         return reading.Cloth is { } cloth ? TypedResults.ServerSentEvents(Lays(request, unit, cloth, reading.Price, left)) : Refusals.Unprocessable(reading.Checks);
     }
 
@@ -78,7 +77,7 @@ internal static class YardageEndpoints
     /// <summary>What is missing in a request; null when nothing is.</summary>
     internal static ProblemHttpResult? Refusal(YardageRequestJson request)
     {
-        if (JobReading.UnitOf(request.Unit) is null || request.Covers is null || request.Cloth is null || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
+        if (JobUnit.Read(request.Unit) is null || request.Covers is null || request.Cloth is null || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
         {
             return TypedResults.Problem("A unit (in, cm or mm), covers with their keys, and a cloth are asked for.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
@@ -97,7 +96,7 @@ internal static class YardageEndpoints
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
     {
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var reading = ClothReader.Read(JobReading.InputOf(request.Cloth), unit);
+        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
         var answers = Answers(request, reading.Cloth);
         if (reading.Cloth is not { } cloth)
         {
@@ -144,10 +143,8 @@ internal static class YardageEndpoints
     internal static List<JobCover> Covers(YardageRequestJson request, bool example) =>
     [
         .. request.Covers.Where(cover => (cover.Example ?? false) == example)
-            .Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []), request.Covers.Count > 1 ? NameOf(cover.Cover) : "")),
+            .Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []), request.Covers.Count > 1 ? JobPlan.NameOf(cover.Cover) : "")),
     ];
-
-    private static string NameOf(CoverDocument cover) => cover.Name.Length > 0 ? cover.Name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form;
 
     private static Dictionary<string, CoverAnswerJson> Answers(YardageRequestJson request, ClothSpecification? cloth)
     {

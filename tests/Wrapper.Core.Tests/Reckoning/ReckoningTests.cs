@@ -37,7 +37,7 @@ public sealed class ReckoningTests
                 {
                     Assert.All(draft.Pieces.Where(piece => piece.Id == id), piece =>
                     {
-                        var lines = piece.Marks.Where(mark => mark.Kind == kind).Select(mark => Of(mark.From.DistanceTo(mark.To))).ToList();
+                        var lines = piece.Marks.Where(mark => mark.Kind.Word() == kind).Select(mark => Of(mark.From.DistanceTo(mark.To))).ToList();
                         Assert.True(lines.Count == count && lines.All(line => Math.Abs(line - length) < 0.01), $"{kind} on paper {count} × {length:0.00}, drafted {string.Join(", ", lines.Select(line => $"{line:0.00}"))} from {paper}");
                     });
                 }

@@ -30,7 +30,7 @@ internal static class BagPillow
         Piece Face(string name, int count, Worked more) =>
             PieceMaker.Make(specification, PieceKind.Face, name, count, outline, cutWidth, cutFront + more, edge => edge == "end" ? (hem + more).Value : seam.Value) with { Turns = lay.Turns };
         Piece[] pieces = hasFlap
-            ? [Face("Front", 1, Worked.Zero) with { Key = "face-1" }, Face("Back, with flap", 1, flap) with { Key = "face-2", Marks = [new("fold", "flap folds in", new(Length.Zero, l), new(w, l))] }]
+            ? [Face("Front", 1, Worked.Zero) with { Key = "face-1" }, Face("Back, with flap", 1, flap) with { Key = "face-2", Marks = [new(MarkKind.Fold, "flap folds in", new(Length.Zero, l), new(w, l))] }]
             : [Face("Face", 2, Worked.Zero)];
         SeamSide Behind(string edge) => hasFlap ? new("face-2", edge) : new("face", edge, 2);
         var front = pieces[0].Key;

@@ -183,7 +183,7 @@ public static class BandEnds
         {
             Folds = [.. bends.Folds.Select(fold => fold with { Through = [new(across, fold.Through[0].X), new(Length.Zero, fold.Through[0].X)] })],
             Rolls = [.. bends.Rolls.Select(roll => roll with { AlongX = false })],
-            Marks = [.. bends.Folds.SelectMany(fold => (Mark[])[Mark.At("notch", "angle of the profile", new(Length.Zero, fold.Through[0].X)), Mark.At("notch", "angle of the profile", new(across, fold.Through[0].X))])],
+            Marks = [.. bends.Folds.SelectMany(fold => (Mark[])[Mark.At(MarkKind.Notch, "angle of the profile", new(Length.Zero, fold.Through[0].X)), Mark.At(MarkKind.Notch, "angle of the profile", new(across, fold.Through[0].X))])],
         };
 
         void Ends(string name, Length at, bool forward)

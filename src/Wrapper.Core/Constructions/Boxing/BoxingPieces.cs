@@ -256,12 +256,12 @@ internal sealed class BoxingPieces
                 var (before, after) = (stretches[i - 1].Name, stretches[i].Name);
                 if (EdgeNames.IsPartOf(before, "pocket") && EdgeNames.IsPartOf(after, "pocket"))
                 {
-                    yield return new("fold", "pocket fold", new(x, Length.Zero), new(x, height));
+                    yield return new(MarkKind.Fold, "pocket fold", new(x, Length.Zero), new(x, height));
                 }
                 else
                 {
-                    yield return Mark.At("notch", $"{before} to {after}", new(x, Length.Zero));
-                    yield return Mark.At("notch", $"{before} to {after}", new(x, height));
+                    yield return Mark.At(MarkKind.Notch, $"{before} to {after}", new(x, Length.Zero));
+                    yield return Mark.At(MarkKind.Notch, $"{before} to {after}", new(x, height));
                 }
             }
 

@@ -169,10 +169,10 @@ internal sealed class ZipBoxingPieces
         foreach (var (before, after) in spans.Zip(spans.Skip(1)))
         {
             x += before.Length;
-            yield return Mark.At("notch", $"{before.Name} to {after.Name}", new(x, height));
+            yield return Mark.At(MarkKind.Notch, $"{before.Name} to {after.Name}", new(x, height));
         }
 
         var length = spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length);
-        yield return new("fold", "fold to the middle of the zip", Point.Origin, new(length, Length.Zero));
+        yield return new(MarkKind.Fold, "fold to the middle of the zip", Point.Origin, new(length, Length.Zero));
     }
 }

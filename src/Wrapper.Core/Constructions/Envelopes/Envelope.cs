@@ -49,7 +49,7 @@ public static class Envelope
             InFacingPairs = true,
             Folds = [.. Lines(w, d, half, tail.Value)],
             Turns = lay.Turns,
-            Marks = [new("fold", "end of the cushion", new(Length.Zero, half + d), new(w + (2 * half), half + d))],
+            Marks = [new(MarkKind.Fold, "end of the cushion", new(Length.Zero, half + d), new(w + (2 * half), half + d))],
         };
         return new()
         {

@@ -85,7 +85,7 @@ public static class OutlineMargin
     private static IEnumerable<Mark> Nose(Outline outline)
     {
         var nose = outline["nose"];
-        yield return Mark.At("match-point", "cord, start mark", nose.Start);
-        yield return Mark.At("match-point", "cord, stop mark", nose.End);
+        yield return Mark.At(MarkKind.MatchPoint, "cord, start mark", nose.Start);
+        yield return Mark.At(MarkKind.MatchPoint, "cord, stop mark", nose.End);
     }
 }

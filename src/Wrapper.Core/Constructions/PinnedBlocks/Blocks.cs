@@ -67,7 +67,7 @@ public static class Blocks
             {
                 Key = zone.Key,
                 Turns = lay.Turns,
-                Marks = [Mark.At("top", $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
+                Marks = [Mark.At(MarkKind.Top, $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
             };
             var split = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, specification) : SheetSplit.None(piece);
             checks.AddRange(lay.Checks);

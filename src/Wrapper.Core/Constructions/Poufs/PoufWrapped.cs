@@ -58,7 +58,7 @@ public static class PoufWrapped
             InFacingPairs = true,
             Turns = lay.Turns,
             Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
-            Marks = [new("dart", "dart square, front left", new(Length.Zero, w), new(w, w)), new("dart", "dart square, front right", new(a + w, w), new(a + (2 * w), w))],
+            Marks = [new(MarkKind.Dart, "dart square, front left", new(Length.Zero, w), new(w, w)), new(MarkKind.Dart, "dart square, front right", new(a + w, w), new(a + (2 * w), w))],
         };
         var strip = PieceMaker.Make(specification, PieceKind.Strip, "Strip", 4, StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false), (2 * wrap) + (2 * seam), cutSide, allowance) with
         {

@@ -190,7 +190,7 @@ internal sealed class TubWallPieces
             Turns = StripsDown ? [90, 270] : [0, 180],
             Folds = under.IsPositive ? [new("return-fold", [new(length, under), new(Length.Zero, under)])] : [],
             Rolls = _plan.IsSmooth ? [new(AlongX: true, Length.Zero, length)] : [],
-            Marks = [new("top", "top", new(length.Half(), height), new(length.Half(), height))],
+            Marks = [new(MarkKind.Top, "top", new(length.Half(), height), new(length.Half(), height))],
         };
     }
 

@@ -78,7 +78,7 @@ internal sealed class FoldedCover
 
     /// <summary>The lines of opened corners as they are chalked on the flat piece.</summary>
     public static IEnumerable<Mark> CornerMarks(IEnumerable<Fold> folds) => folds.Where(fold => fold.TrimsRight).SelectMany(fold =>
-        fold.Through.Zip(fold.Through.Skip(1), (start, end) => new Mark("corner-line", fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)));
+        fold.Through.Zip(fold.Through.Skip(1), (start, end) => new Mark(MarkKind.CornerLine, fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)));
 
     /// <summary>The lines across the opened corners, as long as the thickness.</summary>
     public Notion CornerLine() => new(NotionKind.CornerLine, "Corner line", 4 * Specification.Count, Thickness);

@@ -123,8 +123,8 @@ public static class PanelsFolded
 
     private static Mark[] Stops(Length width, Length depth, Length thickness, Length closed) =>
     [
-        Mark.At("zip-stop", "zip stop", new(closed, depth + thickness)),
-        Mark.At("zip-stop", "zip stop", new(width + thickness - closed, depth + thickness)),
+        Mark.At(MarkKind.ZipStop, "zip stop", new(closed, depth + thickness)),
+        Mark.At(MarkKind.ZipStop, "zip stop", new(width + thickness - closed, depth + thickness)),
     ];
 
     /// <summary>The second panel lies face to face with the first: its left edge meets the first one's right.</summary>

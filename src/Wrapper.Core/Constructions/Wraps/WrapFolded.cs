@@ -100,7 +100,7 @@ public static class WrapFolded
     private static IEnumerable<Mark> Marks(Length width, Length depth, Length half)
     {
         var fold = depth + (2 * half);
-        return FoldedCover.CornerMarks(CornerLines(width, depth, half)).Prepend(new("fold", "middle of the front", new(Length.Zero, fold), new(width + (2 * half), fold)));
+        return FoldedCover.CornerMarks(CornerLines(width, depth, half)).Prepend(new(MarkKind.Fold, "middle of the front", new(Length.Zero, fold), new(width + (2 * half), fold)));
     }
 
     /// <summary>Opened out, each corner is sewn across on a line as long as the thickness: on the flat the two sides of a square.</summary>

@@ -50,7 +50,7 @@ public static class WrapNotched
 
         var stitchLine = StitchLine(width.Value, depth.Value - reach.Value, reach.Value, cover.HalfThickness);
         var fold = depth.Value + thickness.Value;
-        Mark[] marks = [new("fold", "middle of the front", new(cover.HalfThickness, fold), new(width.Value + cover.HalfThickness, fold))];
+        Mark[] marks = [new(MarkKind.Fold, "middle of the front", new(cover.HalfThickness, fold), new(width.Value + cover.HalfThickness, fold))];
         return new()
         {
             Pieces =

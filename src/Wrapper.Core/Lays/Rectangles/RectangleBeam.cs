@@ -36,8 +36,8 @@ internal sealed class RectangleBeam
     private RectangleWays _now;
     private RectangleWays _then;
     private readonly List<(int Parent, RectanglePlace Place)> _history = [];
-    private readonly Child[] _best;
-    private Child[] _children = new Child[256];
+    private readonly BeamChild[] _best;
+    private BeamChild[] _children = new BeamChild[256];
     private double[] _keys = new double[256];
     private int _count;
     private readonly double[] _favour;
@@ -55,7 +55,7 @@ internal sealed class RectangleBeam
         var random = new Random(20_040_527);
         _zobrist = [.. items.Select(_ => (ulong)random.NextInt64() ^ ((ulong)random.NextInt64() << 1))];
         _sameBefore = [.. items.Select((item, i) => i > 0 && items[i - 1] == item ? i - 1 : -1)];
-        _best = new Child[Branches];
+        _best = new BeamChild[Branches];
         _favour = new double[items.Length];
         _now = new(MostStretches, _words);
         _then = new(MostStretches, _words);
@@ -69,8 +69,6 @@ internal sealed class RectangleBeam
 
     /// <summary>Steps taken so far: each looks at all that fits one stretch of one way.</summary>
     public long Expanded { get; private set; }
-
-    private readonly record struct Child(int Parent, int Item, bool Turned, bool AtRight, double Key);
 
     /// <summary>Whether a cloth shorter than this has the area of all rectangles at all.</summary>
     public bool MayBeat(long length) => Allowed(length - 1) >= 0;
@@ -258,7 +256,7 @@ internal sealed class RectangleBeam
     /// <summary>How far a rectangle is lifted off the stretch it lies on to meet the pattern.</summary>
     private long Lift(in RectangleItem item, long level) => item.Phase < 0 ? 0 : RepeatPhase.Next(level, _repeat, item.Phase) - level;
 
-    private void Add(in Child child)
+    private void Add(in BeamChild child)
     {
         if (_count == _children.Length)
         {
@@ -273,7 +271,7 @@ internal sealed class RectangleBeam
     private double KeyOf(double waste, double placed) => (waste + (Large * _typical)) / (placed + _typical);
 
     /// <summary>Takes a child over as a way of its own, unless one like it lives already.</summary>
-    private void Follow(in Child child)
+    private void Follow(in BeamChild child)
     {
         var (parent, way) = (child.Parent, _then.Count);
         if (_now.Segments[parent] == MostStretches)

@@ -1,0 +1,130 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Reading;
+
+/// <summary>Reads the measures of a shape, each with its second reading where there is one, and tells of what cannot be.</summary>
+internal sealed class MeasureReader(CoverInput input, FormDefinition form, LengthUnit unit, List<Check> checks) : Reader(unit, checks)
+{
+    /// <summary>No measure is taken beyond this: 20 m.</summary>
+    public static readonly Length Longest = Length.FromMillimetres(20_000m);
+
+    /// <summary>Every measure that can be read.</summary>
+    public Dictionary<Measure, Length> Read(ShapeDefinition shape)
+    {
+        var measures = new Dictionary<Measure, Length>();
+        foreach (var definition in shape.Measures)
+        {
+            if (!input.Measures.TryGetValue(definition.Name, out var entry) || (entry.Text is not null && string.IsNullOrWhiteSpace(entry.Text)))
+            {
+                if (!definition.Optional && definition.Rule is null)
+                {
+                    Checks.Add(Check.Error("measure-missing", $"{definition.Label} is not taken yet.", definition.Name) with { Concerns = CheckConcern.Untaken });
+                }
+            }
+            else if (ReadLength(entry, definition.Name, definition.Label) is { } length && IsMeasurable(length, definition))
+            {
+                measures[definition.Measure] = Reconciled(length, definition);
+            }
+        }
+
+        foreach (var name in input.Measures.Keys.Where(name => shape.Measures.All(definition => definition.Name != name)))
+        {
+            if (input.Measures[name] is { Millimetres: 0 } or { Text: "" or "0" })
+            {
+                continue; // a corner radius of 0 says what is the case
+            }
+
+            var known = shape.Measures.Select(definition => definition.Name).Concat(shape.List is { } list ? [list.ToString().ToLowerInvariant()] : []);
+            Fail("unknown-measure", $"“{name}” is not a measure of this shape. It has: {string.Join(", ", known)}.", name);
+        }
+
+        return measures;
+    }
+
+    /// <summary>The measure that two readings give; when they differ by more than a hand's unsteadiness it is said.</summary>
+    private Length Reconciled(Length first, MeasureDefinition definition)
+    {
+        if (!input.SecondReadings.TryGetValue(definition.Name, out var entry) || string.IsNullOrWhiteSpace(entry.ToString())
+            || ReadLength(entry, definition.Name, $"{definition.Label}, second reading") is not { } second || !IsMeasurable(second, definition))
+        {
+            return first;
+        }
+
+        var (format, label) = (LengthFormat.For(Unit), definition.Label.ToLowerInvariant());
+        var use = input.ReadingUse.GetValueOrDefault(definition.Name, "larger");
+        if (use is not ("larger" or "smaller" or "mean"))
+        {
+            Fail("unknown-choice", $"Of two readings of the {label} the larger, the smaller or the mean can hold, not “{use}”.", definition.Name);
+        }
+
+        if ((first - second).Abs() > (Unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m)))
+        {
+            Checks.Add(Check.Warning(
+                "two-readings-disagree",
+                $"Two readings of the {label} differ by {format.RoundedWithUnit((first - second).Abs())} ({format.Rounded(first)} and {format.RoundedWithUnit(second)}): measure once more. The {use} is used.",
+                definition.Name,
+                new Mend($"Keep {format.Exact(first)} only", $"secondReadings.{definition.Name}", ""),
+                new Mend($"Keep {format.Exact(second)} only", $"measures.{definition.Name}", entry.ToString())));
+        }
+
+        return use switch { "smaller" => Length.Min(first, second), "mean" => (first + second) / 2, _ => Length.Max(first, second) };
+    }
+
+    private bool IsMeasurable(Length length, MeasureDefinition definition)
+    {
+        var format = LengthFormat.For(Unit);
+        if (length.IsZero && definition.MayBeZero)
+        {
+            return true;
+        }
+
+        if (length.IsZero)
+        {
+            Fail("measure-zero", $"{definition.Label} is 0: measure it again, it has to be more than nothing.", definition.Name);
+        }
+        else if (length.IsNegative)
+        {
+            Fail("measure-negative", $"{definition.Label} is below 0 ({format.RoundedWithUnit(length)}): a measure cannot be negative.", definition.Name);
+        }
+        else if (length > Longest)
+        {
+            Checks.Add(Check.Error("measure-huge", $"{definition.Label} is over 20 m: check the unit that was meant.", definition.Name, UnitMends(definition, length)));
+        }
+        else
+        {
+            if (length < definition.LikelyLeast || length > definition.LikelyMost)
+            {
+                Checks.Add(Check.Warning(
+                    "unlikely-measure",
+                    $"{definition.Label} reads {format.RoundedWithUnit(length)}, which is unusual for {Article(form)}: check that it is not in another unit.",
+                    definition.Name,
+                    UnitMends(definition, length)));
+            }
+
+            return true;
+        }
+
+        return false;
+    }
+
+    private static string Article(FormDefinition form) => char.ToLowerInvariant(form.WithArticle[0]) + form.WithArticle[1..];
+
+    /// <summary>The same number in the units in which it would be a likely measure.</summary>
+    private Mend[] UnitMends(MeasureDefinition definition, Length read)
+    {
+        var entry = input.Measures[definition.Name];
+        var typed = entry.Text is { } text ? LengthReader.FirstUnit(text) ?? Unit : LengthUnit.Millimetre;
+        var number = read.Nanometres / (decimal)typed.One().Nanometres;
+        LengthUnit[] others = Unit.IsImperial() ? [LengthUnit.Inch, LengthUnit.Foot, LengthUnit.Centimetre, LengthUnit.Millimetre] : [LengthUnit.Centimetre, LengthUnit.Millimetre, LengthUnit.Inch, LengthUnit.Metre];
+        return
+        [
+            .. others.Where(unit => unit != typed && Math.Abs(number) < 1_000_000)
+                .Select(unit => (Unit: unit, Length: Length.FromNanometres((long)Math.Round(number * unit.One().Nanometres))))
+                .Where(other => other.Length >= definition.LikelyLeast && other.Length <= definition.LikelyMost)
+                .Select(other => FormattableString.Invariant($"{number:0.####} {other.Unit.Sign()}"))
+                .Select(meant => new Mend($"You meant {meant}", $"measures.{definition.Name}", meant)),
+        ];
+    }
+}

@@ -1,0 +1,98 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Forms;
+using Wrapper.Core.Units;
+using Wrapper.Formats;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A file that is asked for: what it shows, in which format, of which cover or, for lays and buying, of which yardage.</summary>
+/// <param name="What"><c>patterns</c>, <c>cut-list</c>, <c>lay</c> or <c>buying</c>.</param>
+/// <param name="Format"><c>svg</c>, <c>dxf</c>, <c>csv</c> or <c>zip</c>.</param>
+/// <param name="Cover">A cover to draft, for patterns and cut lists.</param>
+/// <param name="Yardage">Covers on their cloth; patterns and cut lists may be had of it too.</param>
+public sealed record FileRequestJson(string? What, string? Format, DraftRequest? Cover, YardageRequestJson? Yardage);
+
+internal static class FileEndpoints
+{
+    /// <summary>Orders a lay is tried in: as many as the bench tries when the hand rests, so that the file shows the same lay.</summary>
+    private const int Steps = 600;
+
+    public static void MapFiles(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/files", Make)
+            .WithName("files").WithSummary("Writes patterns, lays, cut lists and buying lists as SVG, DXF, CSV or ZIP.")
+            .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes.MapGet("/api/jobs/{id}/files/{what}.{format}", OfJob)
+            .WithName("jobFile").WithSummary("The same of a stored job.")
+            .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    }
+
+    private static Results<FileContentHttpResult, ProblemHttpResult> Make(FileRequestJson request, CancellationToken aborted)
+    {
+        if (Pair(request.What, request.Format) is not { } pair)
+        {
+            return NoSuchPair(request.What, request.Format);
+        }
+
+        if (request.Yardage is { } yardage)
+        {
+            return YardageEndpoints.Refusal(yardage) is { } refusal ? refusal : Handed(pair, JobPlan.Of(
+                "Cover",
+                JobUnit.Read(yardage.Unit)!.Value,
+                yardage.HouseRules ?? [],
+                [.. yardage.Covers.Select(cover => new JobPlanCover(cover.Key, cover.Cover))],
+                yardage.Cloth,
+                yardage.Steps ?? Steps,
+                () => aborted.IsCancellationRequested));
+        }
+
+        if (request.Cover is not { } cover || pair.What is FileContent.Lay or FileContent.Buying)
+        {
+            return Refused(pair.What is FileContent.Lay or FileContent.Buying ? "A lay and a buying list are made of a yardage: say “yardage”." : "Say what the file is made of: “cover” or “yardage”.");
+        }
+
+        var outcome = Proved.Draft(cover.ToInput());
+        return outcome.Draft is { } draft
+            ? Handed(pair, new() { Title = "Cover", Unit = outcome.Reading.Unit, Covers = [new("A", FormCatalogue.Find(cover.Form)?.Label ?? "Cover", draft)], LeftOut = [], BuyStep = default })
+            : Refusals.Unprocessable(outcome.Checks);
+    }
+
+    private static Results<FileContentHttpResult, ProblemHttpResult> OfJob(string id, string what, string format, JobStore store, CancellationToken aborted)
+    {
+        if (Pair(what, format) is not { } pair)
+        {
+            return NoSuchPair(what, format);
+        }
+
+        return JobEndpoints.Find(store, id) is not { } job ? Versions.Missing() : Handed(pair, JobPlan.Of(
+            job.Name,
+            JobUnit.Read(job.Unit)!.Value,
+            HouseEndpoints.Rules(store),
+            [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover))],
+            job.Cloth.Cloth,
+            Steps,
+            () => aborted.IsCancellationRequested));
+    }
+
+    private static Results<FileContentHttpResult, ProblemHttpResult> Handed((FileContent What, FileFormat Format) pair, JobPlan plan)
+    {
+        if (plan.Covers.Count == 0)
+        {
+            return Refusals.Unprocessable([.. plan.Checks, Check.Error("nothing-drafted", "No cover can be drafted yet: take its measures first, then there is something to write.", null)]);
+        }
+
+        var file = OpenFiles.Write(pair.What, pair.Format, plan)!;
+        return TypedResults.File(file.Content, file.Type, file.Name);
+    }
+
+    private static (FileContent What, FileFormat Format)? Pair(string? what, string? format) =>
+        Words.Read<FileContent>(what) is { } content && Words.Read<FileFormat>(format) is { } written && OpenFiles.Offered.Contains((content, written)) ? (content, written) : null;
+
+    private static ProblemHttpResult NoSuchPair(string? what, string? format) => Refused(
+        $"“{what}” cannot be had as “{format}”. There are: {string.Join(", ", OpenFiles.Offered.GroupBy(pair => pair.What).Select(pair => $"{pair.Key.Word()} as {string.Join(", ", pair.Select(one => one.As.Word()))}"))}.");
+
+    private static ProblemHttpResult Refused(string text) => TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);
+}
