@@ -330,6 +330,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes patterns, lays, cut lists and buying lists as SVG, DXF, CSV or ZIP. */
+        post: operations["files"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/files/{what}.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same of a stored job. */
+        get: operations["jobFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -853,6 +887,15 @@ export interface components {
             /** @description The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge. */
             seams: string[];
         };
+        /** @description A file that is asked for: what it shows, in which format, of which cover or, for lays and buying, of which yardage. */
+        FileRequestJson: {
+            /** @description `patterns`, `cut-list`, `lay` or `buying`. */
+            what: null | string;
+            /** @description `svg`, `dxf`, `csv` or `zip`. */
+            format: null | string;
+            cover: null | components["schemas"]["DraftRequest"];
+            yardage: null | components["schemas"]["YardageRequestJson"];
+        };
         /** @description A finished size. */
         FinishedJson: {
             key: string;
@@ -1223,12 +1266,22 @@ export interface components {
             axis: string;
             /** @description What it is a measure of: always a length. */
             kind: string;
-            /** @description The dimension of the drawing it is written on. */
-            dimension: string;
+            /** @description Where it is written on the drawing; null for nowhere. */
+            place: null | string;
             /** @description What a first drawing shows, in an inch job. */
             exampleInches: string;
             /** @description The same in a metric job. */
             exampleMillimetres: string;
+            /**
+             * Format: double
+             * @description The inch example in millimetres; null where it has none.
+             */
+            exampleOfInches: null | number;
+            /**
+             * Format: double
+             * @description The metric example in millimetres.
+             */
+            exampleOfMillimetres: null | number;
             /**
              * Format: double
              * @description Less than this, in millimetres, is probably a slip.
@@ -2508,6 +2561,81 @@ export interface operations {
             };
             /** @description Precondition Required */
             428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    files: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FileRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    jobFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                what: string;
+                format: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,24 +2,28 @@ import { QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { lazy, Suspense } from "react";
-import { Bench } from "../bench/Bench";
-import { CuttingSheet } from "../cut/CuttingSheet";
-import { JobList } from "../jobs/JobList";
+import { Bench } from "../screens/bench/Bench";
+import { CuttingSheet } from "../screens/cut/CuttingSheet";
+import { JobList } from "../screens/jobs/JobList";
 import { theme } from "../ui/theme";
 import { KeysSheet } from "../ui/KeysSheet";
-import { Away } from "./Away";
-import { Nowhere } from "./Nowhere";
-import { queries } from "./queries";
+import { Away } from "../ui/Away";
+import { Nowhere } from "../ui/Nowhere";
+import { queries } from "../queries/client";
 
 const ClothAtHand = lazy(() =>
-  import("../atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
+  import("../screens/atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
 );
-const PaperSheet = lazy(() => import("../sheet/PaperSheet").then((page) => ({ default: page.PaperSheet })));
-const PhoneSheet = lazy(() => import("../sheet/PhoneSheet").then((page) => ({ default: page.PhoneSheet })));
+const PaperSheet = lazy(() =>
+  import("../screens/sheet/PaperSheet").then((page) => ({ default: page.PaperSheet })),
+);
+const PhoneSheet = lazy(() =>
+  import("../screens/sheet/PhoneSheet").then((page) => ({ default: page.PhoneSheet })),
+);
 const PracticePage = lazy(() =>
-  import("../practice/PracticePage").then((page) => ({ default: page.PracticePage })),
+  import("../screens/practice/PracticePage").then((page) => ({ default: page.PracticePage })),
 );
-const TapePage = lazy(() => import("../tape/TapePage").then((page) => ({ default: page.TapePage })));
+const TapePage = lazy(() => import("../screens/tape/TapePage").then((page) => ({ default: page.TapePage })));
 
 export function App() {
   return (

@@ -1,5 +1,5 @@
 import type { Check } from "../api/client";
-import { applyMend } from "./mend";
+import { applyMend } from "../model/mend";
 import "./checks.css";
 
 /** What was noticed, where it hangs, with one touch for the mend. */

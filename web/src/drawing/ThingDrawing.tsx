@@ -1,0 +1,128 @@
+import type { Cover, Shape, Unit } from "../api/client";
+import { BlocksPicture } from "./BlocksPicture";
+import { useSize } from "./useSize";
+import { DimensionLines } from "./DimensionLines";
+import { facesInSight } from "../model/folded";
+import { type Facet } from "../model/facet";
+import { outlineEdges } from "../model/outlineEdges";
+import { fitting, type Flat, type Space } from "../model/projection";
+import { boundsOf, thingDimensions, type Bounds } from "../model/thingDimensions";
+import type { Reading } from "../model/readings";
+import { useFoldUp } from "../queries/useFoldUp";
+
+interface Props {
+  cover: Cover;
+  shape: Shape;
+  unit: Unit;
+  houseRules: Record<string, string>;
+  readings: Record<string, Reading>;
+  lit: string | null;
+  onAsk: (measure: string) => void;
+}
+
+/** The thing drawn from the core's own fold-up of its pieces, with a line for each measure; a line is touched to edit it. */
+export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, onAsk }: Props) {
+  const { ref, size } = useSize<HTMLDivElement>({ width: 460, height: 280 });
+  const { data } = useFoldUp(onePly(cover), unit, houseRules);
+  const facets: Facet[] = data?.facets ?? [];
+  const points = facets.flatMap((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
+  if (points.length === 0) {
+    return (
+      <div className="cushion-drawing thing-picture" ref={ref}>
+        {data && <BlocksPicture cover={cover} unit={unit} size={size} />}
+      </div>
+    );
+  }
+
+  const { place } = fitting(points, size.width, size.height, { x: 52, y: 36 });
+  const sizes = Object.fromEntries(
+    shape.measures.flatMap(({ name }): [string, number][] => {
+      const reading = readings[name];
+      return reading && (reading.millimetres ?? 0) > 0 ? [[name, reading.millimetres ?? 0]] : [];
+    }),
+  );
+  const example = Object.values(readings).some((reading) => !reading.taken && !reading.wrong);
+  return (
+    <div className="cushion-drawing" ref={ref}>
+      <FoldedPicture
+        facets={facets}
+        place={place}
+        size={size}
+        pale={example}
+        front={shape.stands === "lying" ? frontOf(boundsOf(points), place) : null}
+      />
+      <DimensionLines
+        dimensions={thingDimensions(shape.measures, boundsOf(points), sizes)}
+        place={place}
+        size={size}
+        readings={readings}
+        lit={lit}
+        onAsk={onAsk}
+      />
+    </div>
+  );
+}
+
+/** A cover of two layers lies doubled on its thing: one of them is drawn. */
+function onePly(cover: Cover): Cover {
+  return cover.options.layers === "reversible"
+    ? { ...cover, options: { ...cover.options, layers: "single" } }
+    : cover;
+}
+
+interface PictureProps {
+  facets: Facet[];
+  place: (point: Space) => Flat;
+  size: { width: number; height: number };
+  pale?: boolean;
+  /** Where “front” is written; nowhere on what stands or is too thin. */
+  front?: Flat | null;
+}
+
+const eye: Space = [0.42, -0.66, 0.62];
+
+/** Faces and lines of a folded cover as they are seen from in front, above and a little from the right. */
+export function FoldedPicture({ facets, place, size, pale = false, front = null }: PictureProps) {
+  const line = ([x, y]: Flat) => `${x.toFixed(1)},${y.toFixed(1)}`;
+  const faces = facesInSight(facets);
+  const edges = outlineEdges(facets).filter(({ normals }) =>
+    normals.some((normal) => normal[0] * eye[0] + normal[1] * eye[1] + normal[2] * eye[2] > 0.02),
+  );
+  return (
+    <svg
+      width={size.width}
+      height={size.height}
+      viewBox={`0 0 ${size.width} ${size.height}`}
+      className={pale ? "pale" : undefined}
+      aria-hidden="true"
+    >
+      {faces.map((face, i) => (
+        <polygon
+          key={i}
+          className={face.facing}
+          points={face.corners.map((corner) => line(place(corner))).join(" ")}
+        />
+      ))}
+      {edges.map((edge, i) => (
+        <polyline
+          key={i}
+          className={edge.kind === "seam" ? "sewn" : "edge"}
+          points={`${line(place(edge.from))} ${line(place(edge.to))}`}
+        />
+      ))}
+      {front && (
+        <text className="front-mark" x={front[0]} y={front[1] + 4}>
+          front
+        </text>
+      )}
+    </svg>
+  );
+}
+
+const leastForWriting = 26;
+
+/** The middle of the front's left fifth, where there is room to write on it. */
+function frontOf({ least, most }: Bounds, place: (point: Space) => Flat): Flat | null {
+  const at = (height: number): Flat => place([least[0] + (most[0] - least[0]) / 5, least[1], height]);
+  return at(least[2])[1] - at(most[2])[1] > leastForWriting ? at((least[2] + most[2]) / 2) : null;
+}

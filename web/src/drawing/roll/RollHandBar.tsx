@@ -1,0 +1,52 @@
+import type { Cloth, Unit } from "../../api/client";
+import { editCloth } from "../../model/benchStore";
+import { lengthShown } from "../../model/figures";
+import type { RollHand } from "./useRollHand";
+
+interface Props {
+  hand: RollHand;
+  cloth: Cloth;
+  unit: Unit;
+}
+
+/** What the hand has hold of on the roll, and what can be done with it. */
+export function RollHandBar({ hand, cloth, unit }: Props) {
+  const { chosen } = hand;
+  const piece = chosen && hand.pieceOf(chosen);
+  return (
+    <p className="roll-hand">
+      {piece && chosen ? (
+        <>
+          <strong>
+            {piece.name}
+            {piece.copies > 1 && ` ${chosen.copy} of ${piece.copies}`}
+          </strong>{" "}
+          <span className="roll-hand-place">
+            {lengthShown(chosen.y, unit)} along, {lengthShown(chosen.x, unit)} across
+          </span>
+          {piece.turns.length > 1 && (
+            <button type="button" className="plain-button" onClick={() => hand.turn(chosen)}>
+              Turn
+            </button>
+          )}
+          {hand.isPinned(chosen) ? (
+            <button type="button" className="plain-button" onClick={() => hand.unpin(chosen)}>
+              Take its pin out
+            </button>
+          ) : (
+            <button type="button" className="plain-button" onClick={() => hand.pin(chosen)}>
+              Pin it here
+            </button>
+          )}
+        </>
+      ) : (
+        <span>Drag a piece to pin it; the others go round it.</span>
+      )}
+      {cloth.pinned.length > (chosen && hand.isPinned(chosen) ? 1 : 0) && (
+        <button type="button" className="plain-button" onClick={() => editCloth({ pinned: [] })}>
+          Take {cloth.pinned.length === 1 ? "the pin" : `all ${cloth.pinned.length} pins`} out
+        </button>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,197 @@
+import {
+  AmbientLight,
+  BufferAttribute,
+  BufferGeometry,
+  Color,
+  DirectionalLight,
+  DoubleSide,
+  LineBasicMaterial,
+  LineSegments,
+  Mesh,
+  MeshLambertMaterial,
+  PerspectiveCamera,
+  Raycaster,
+  Scene,
+  ShapeUtils,
+  Vector2,
+  Vector3,
+  WebGLRenderer,
+} from "three";
+import { OrbitControls } from "three/addons/controls/OrbitControls.js";
+import type { Facet } from "../model/facet";
+import { outlineEdges } from "../model/outlineEdges";
+import type { Space } from "../model/projection";
+import { pieceColour } from "../model/pieceColours";
+import { unfoldedAt, unfolding } from "../model/unfold";
+
+/** The finished cover as it is turned in the hand. */
+export interface CoverScene {
+  unfold: (share: number) => void;
+  light: (piece: string | null) => void;
+  turn: (around: number, over: number) => void;
+  resize: () => void;
+  dispose: () => void;
+}
+
+const litColour = new Color("#f2bd3c");
+
+/** Builds the scene in a canvas; throws where there is no WebGL. */
+export function coverScene(
+  canvas: HTMLCanvasElement,
+  facets: Facet[],
+  kindOf: (piece: string) => string,
+  onTouch: (piece: string | null) => void,
+): CoverScene {
+  const renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true, alpha: true });
+  const scene = new Scene();
+  const camera = new PerspectiveCamera(32, 1, 1, 100_000);
+  const controls = new OrbitControls(camera, canvas);
+  camera.up.set(0, 0, 1);
+  controls.object.up.set(0, 0, 1);
+  controls.enableDamping = false;
+  scene.add(new AmbientLight(0xffffff, 1.7));
+  const lamp = new DirectionalLight(0xffffff, 1.9);
+  lamp.position.set(-0.4, -1, 1.6);
+  scene.add(lamp);
+
+  const cover = unfolding(facets);
+  let share = 0;
+  const meshes = facets.map((facet, i) => {
+    const triangles = ShapeUtils.triangulateShape(
+      (cover.facets[i]?.corners ?? []).map(([x, y]) => new Vector2(x, y)),
+      [],
+    );
+    const geometry = new BufferGeometry();
+    geometry.setAttribute("position", new BufferAttribute(new Float32Array(triangles.length * 9), 3));
+    const material = new MeshLambertMaterial({
+      color: pieceColour(kindOf(facet.piece)),
+      side: DoubleSide,
+      polygonOffset: true,
+      polygonOffsetFactor: 1,
+      polygonOffsetUnits: 1,
+    });
+    const mesh = new Mesh(geometry, material);
+    mesh.userData.piece = facet.piece;
+    scene.add(mesh);
+    return { mesh, triangles, material, plain: material.color.clone() };
+  });
+  const lines = new LineSegments(new BufferGeometry(), new LineBasicMaterial({ vertexColors: true }));
+  scene.add(lines);
+
+  const draw = () => renderer.render(scene, camera);
+  const place = () => {
+    const placed = unfoldedAt(cover, share);
+    meshes.forEach(({ mesh, triangles }, i) => {
+      const position = mesh.geometry.getAttribute("position") as BufferAttribute;
+      triangles.flat().forEach((corner, at) => position.setXYZ(at, ...(placed[i]?.[corner] ?? [0, 0, 0])));
+      position.needsUpdate = true;
+      mesh.geometry.computeVertexNormals();
+      mesh.geometry.computeBoundingSphere();
+    });
+    drawLines(lines, facets, placed);
+    return placed.flat();
+  };
+
+  const look = (points: Space[]) => {
+    const box = [0, 1, 2].map((axis) => {
+      const values = points.map((point) => point[axis] ?? 0);
+      return [Math.min(...values), Math.max(...values)] as const;
+    });
+    const centre = new Vector3(...(box.map(([low, high]) => (low + high) / 2) as [number, number, number]));
+    const reach = Math.hypot(...box.map(([low, high]) => high - low)) / 2;
+    const away = reach / Math.sin((camera.fov * Math.PI) / 360) / Math.min(1, Math.max(camera.aspect, 0.4));
+    const direction = camera.position.clone().sub(controls.target);
+    camera.position
+      .copy(centre)
+      .add((direction.lengthSq() > 0 ? direction : new Vector3(0.55, -1, 0.75)).setLength(away * 0.86));
+    camera.near = away / 100;
+    camera.far = away * 10;
+    camera.updateProjectionMatrix();
+    controls.target.copy(centre);
+    controls.update();
+  };
+
+  const resize = () => {
+    const { clientWidth, clientHeight } = canvas;
+    renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
+    renderer.setSize(clientWidth, clientHeight, false);
+    camera.aspect = clientWidth / Math.max(1, clientHeight);
+    look(place());
+    draw();
+  };
+  const pick = (event: PointerEvent) => {
+    const bounds = canvas.getBoundingClientRect();
+    const at = new Vector2(
+      ((event.clientX - bounds.left) / bounds.width) * 2 - 1,
+      1 - ((event.clientY - bounds.top) / bounds.height) * 2,
+    );
+    const ray = new Raycaster();
+    ray.setFromCamera(at, camera);
+    const [hit] = ray.intersectObjects(meshes.map(({ mesh }) => mesh));
+    onTouch((hit?.object.userData.piece as string | undefined) ?? null);
+  };
+  controls.addEventListener("change", draw);
+  canvas.addEventListener("pointerdown", pick);
+  resize();
+  return {
+    unfold: (next) => {
+      share = next;
+      look(place());
+      draw();
+    },
+    light: (piece) => {
+      for (const { mesh, material, plain } of meshes) {
+        material.color.copy(mesh.userData.piece === piece ? litColour : plain);
+      }
+
+      draw();
+    },
+    turn: (around, over) => {
+      const offset = camera.position.clone().sub(controls.target);
+      const side = new Vector3(0, 0, 1).cross(offset).normalize();
+      offset.applyAxisAngle(new Vector3(0, 0, 1), around);
+      if (Math.abs(offset.clone().applyAxisAngle(side, over).normalize().z) < 0.98) {
+        offset.applyAxisAngle(side, over);
+      }
+
+      camera.position.copy(controls.target).add(offset);
+      controls.update();
+      draw();
+    },
+    resize,
+    dispose: () => {
+      canvas.removeEventListener("pointerdown", pick);
+      controls.dispose();
+      meshes.forEach(({ mesh, material }) => {
+        mesh.geometry.dispose();
+        material.dispose();
+      });
+      lines.geometry.dispose();
+      lines.material.dispose();
+      renderer.dispose();
+    },
+  };
+}
+
+const thread = new Color("#b23620");
+const graphite = new Color("#22303a");
+
+/** Seams in thread red, creases and open rims in graphite. */
+function drawLines(lines: LineSegments, facets: Facet[], placed: Space[][]) {
+  const edges = outlineEdges(
+    facets.map((facet, i) => ({ ...facet, space: (placed[i] ?? []).map((corner) => [...corner]) })),
+  );
+  const folded = outlineEdges(facets);
+  const sewn = folded.filter((edge) => edge.kind === "seam").length > 0;
+  const position = new Float32Array(edges.flatMap((edge) => [...edge.from, ...edge.to]));
+  const colour = new Float32Array(
+    edges.flatMap((edge) => {
+      const { r, g, b } = edge.kind === "seam" || (edge.kind === "rim" && sewn) ? thread : graphite;
+      return [r, g, b, r, g, b];
+    }),
+  );
+  lines.geometry.dispose();
+  lines.geometry = new BufferGeometry();
+  lines.geometry.setAttribute("position", new BufferAttribute(position, 3));
+  lines.geometry.setAttribute("color", new BufferAttribute(colour, 3));
+}

@@ -1,0 +1,39 @@
+import type { Check, Cover, ReadMeasure, Shape, Unit } from "../api/client";
+import { exampleSize, isAsked } from "./shape";
+
+/** What a measure reads, as it stands on its dimension line. */
+export interface Reading {
+  text: string;
+  millimetres: number | null;
+  taken: boolean;
+  wrong: boolean;
+}
+
+/** How each measure of a thing reads on the drawing: as taken, as typed and wrong, or not taken yet. */
+export function readingsOf(
+  shape: Shape,
+  cover: Cover,
+  checks: Check[],
+  readings: Record<string, ReadMeasure>,
+  unit: Unit,
+): Record<string, Reading> {
+  return Object.fromEntries(
+    shape.measures
+      .filter((known) => isAsked(known, cover) || cover.measures[known.name]?.trim())
+      .map((known): [string, Reading] => {
+        const typed = cover.measures[known.name]?.trim() ?? "";
+        const read = readings[known.name];
+        const wrong =
+          typed !== "" && checks.some((check) => check.measure === known.name && check.level === "error");
+        return [
+          known.name,
+          {
+            text: wrong ? typed : (read?.shown ?? typed),
+            millimetres: wrong ? null : (read?.value ?? exampleSize(known, unit)),
+            taken: typed !== "" && !wrong,
+            wrong,
+          },
+        ];
+      }),
+  );
+}

@@ -1,0 +1,102 @@
+import type { Cloth, Cover, Unit } from "../api/client";
+import { lists, rowsOf, type Column, type ListRow } from "./columns";
+import type { JobDocument } from "./document";
+
+/** A figure without a unit takes the job's: before the job speaks another, the figure says its own. */
+export function withUnit(text: string, unit: Unit): string {
+  const figure = text.trim();
+  return figure === "" || /[a-z"'”’″′%]/i.test(figure) || !/\d|[¼½¾⅛⅜⅝⅞]/.test(figure)
+    ? text
+    : `${figure} ${unit}`;
+}
+
+/** The job in another unit, with every measure, rule and list the length it was. */
+export function inUnit(
+  document: JobDocument,
+  next: Unit,
+  isLengthRule: (name: string) => boolean,
+): JobDocument {
+  const unit = document.heading.unit;
+  return next === unit
+    ? document
+    : {
+        heading: { ...document.heading, unit: next },
+        cloth: clothIn(document.cloth, unit),
+        covers: document.covers.map((entry) => ({
+          ...entry,
+          cover: coverIn(entry.cover, unit, isLengthRule),
+        })),
+      };
+}
+
+function clothIn(cloth: Cloth, unit: Unit): Cloth {
+  const said = Object.fromEntries(clothLengths.map((name) => [name, withUnit(cloth[name], unit)]));
+  return {
+    ...cloth,
+    ...said,
+    flaws: cloth.flaws.map((flaw) => eachText(flaw, unit)),
+    remnants: cloth.remnants.map(({ name, ...sizes }) => ({ name, ...eachText(sizes, unit) })),
+    others: (cloth.others as Cloth[]).map((other) => clothIn(other, unit)),
+  };
+}
+
+const clothLengths = [
+  "width",
+  "selvage",
+  "repeatLength",
+  "repeatWidth",
+  "motif",
+  "space",
+  "curveSpace",
+] as const satisfies (keyof Cloth)[];
+
+function eachText<T extends object>(texts: T, unit: Unit): T {
+  return Object.fromEntries(
+    Object.entries(texts).map(([name, text]) => [name, withUnit(text as string, unit)]),
+  ) as T;
+}
+
+function coverIn(cover: Cover, unit: Unit, isLengthRule: (name: string) => boolean): Cover {
+  return {
+    ...cover,
+    measures: each(cover.measures, unit),
+    secondReadings: each(cover.secondReadings, unit),
+    rules: each(cover.rules, unit, isLengthRule),
+    options: each(cover.options, unit, (name) => name === "medallion"),
+    padding: cover.padding.map((layer) => ({ ...layer, thickness: withUnit(layer.thickness, unit) })),
+    lists: Object.fromEntries(
+      Object.entries(cover.lists).map(([name, list]) => [name, listIn(list, columnsOf(name), unit)]),
+    ),
+  };
+}
+
+function each(texts: Record<string, string>, unit: Unit, isLength: (name: string) => boolean = () => true) {
+  return Object.fromEntries(
+    Object.entries(texts).map(([name, text]) => [name, isLength(name) ? withUnit(text, unit) : text]),
+  );
+}
+
+const corrections: Column[] = [
+  { name: "side", label: "", kind: "text" },
+  { name: "by", label: "", kind: "length" },
+];
+
+function columnsOf(list: string): Column[] | undefined {
+  return list === "corrections" ? corrections : lists[list]?.columns;
+}
+
+function listIn(list: unknown, columns: Column[] | undefined, unit: Unit): unknown {
+  return columns
+    ? rowsOf(list, columns).map(
+        (row): ListRow =>
+          Object.fromEntries(
+            Object.entries(row).map(([name, value]) => [
+              name,
+              typeof value === "string" && columns.find((column) => column.name === name)?.kind === "length"
+                ? withUnit(value, unit)
+                : value,
+            ]),
+          ),
+      )
+    : list;
+}

@@ -1,0 +1,96 @@
+import { EventSourceParserStream } from "eventsource-parser/stream";
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { Unit, Yardage, YardageLive } from "../api/client";
+import type { YardageBody } from "./useYardage";
+import { editCloth } from "../model/benchStore";
+import { lengthShown } from "../model/figures";
+import { pinOf } from "../model/pins";
+
+type State = "resting" | "looking" | "nothing" | "failed";
+
+/** Reads the lays the workroom's computer tells of while it looks. */
+async function listen(body: YardageBody, signal: AbortSignal, told: (live: YardageLive) => void) {
+  const response = await fetch("/api/yardage/live", {
+    method: "POST",
+    headers: { "Content-Type": "application/json" },
+    body: JSON.stringify({ ...body, steps: null, drafts: [], compare: false }),
+    signal,
+  });
+  if (!response.ok || !response.body) {
+    throw new Error("No lay came.");
+  }
+
+  const events = response.body
+    .pipeThrough(new TextDecoderStream())
+    .pipeThrough(new EventSourceParserStream());
+  const reader = events.getReader();
+  for (let next = await reader.read(); !next.done; next = await reader.read()) {
+    told(JSON.parse(next.value.data) as YardageLive);
+  }
+}
+
+/** Looking on for a shorter lay: what has been found so far, and keeping it in the job. */
+export function useLookLonger(body: YardageBody | null, yardage: Yardage | null, unit: Unit) {
+  const [state, setState] = useState<State>("resting");
+  const [best, setBest] = useState<YardageLive | null>(null);
+  const looking = useRef<AbortController | null>(null);
+  const asked = useMemo(() => JSON.stringify(body), [body]);
+  // Another job, cover or measure: what was being looked for is not wanted any more.
+  useEffect(
+    () => () => {
+      looking.current?.abort();
+      looking.current = null;
+      setState("resting");
+      setBest(null);
+    },
+    [asked],
+  );
+  const length = yardage?.lay?.length ?? 0;
+  const shorter = best && best.lay.length < length - 0.01 ? best : null;
+  const keep = (found: YardageLive | null) => {
+    looking.current?.abort();
+    looking.current = null;
+    setState(found ? "resting" : "nothing");
+    if (found) {
+      editCloth({ kept: found.lay.placements.map((place) => ({ ...pinOf(place), remnant: place.remnant })) });
+    }
+  };
+  const start = async () => {
+    if (!body || looking.current) {
+      return;
+    }
+
+    const controller = new AbortController();
+    looking.current = controller;
+    setBest(null);
+    setState("looking");
+    let found: YardageLive | null = null;
+    try {
+      await listen(body, controller.signal, (live) => {
+        if (live.lay.length < length - 0.01) {
+          found = live;
+          setBest(live);
+        }
+      });
+      keep(found);
+    } catch {
+      if (!controller.signal.aborted) {
+        looking.current = null;
+        setState("failed");
+      }
+    }
+  };
+
+  const saved = shorter ? length - shorter.lay.length : 0;
+  return {
+    state,
+    start: () => void start(),
+    keep: () => keep(shorter),
+    found: saved,
+    saved: lengthShown(saved, unit),
+    /** The lay found so far, to be drawn while it is looked on. */
+    live: state === "looking" ? shorter : null,
+  };
+}
+
+export type Longer = ReturnType<typeof useLookLonger>;

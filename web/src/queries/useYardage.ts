@@ -1,0 +1,160 @@
+import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { api, type Catalogue, type Cloth, type Cover, type Yardage } from "../api/client";
+import { pinOf } from "../model/pins";
+import { clothsOf, coversOn, type JobDocument } from "../model/document";
+import { isMeasured, shapeOf, withExamples } from "../model/shape";
+
+/** Orders of the lay tried when the hand rests; the cutting sheet tries as many, so that it shows the same lay as the bench. */
+export const settledSteps = 600;
+
+/** At each keystroke a few steps are taken; when the hand rests, many more. */
+export const quickSteps = 12;
+
+type Covers = { key: string; cover: Cover; example: boolean }[];
+
+function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue, only: string | null): Covers {
+  return coversOn(document, cloth)
+    .filter((entry) => only === null || entry.id === only)
+    .map(({ id, cover }) => {
+      const shape = shapeOf(catalogue, cover);
+      const example = shape !== null && !isMeasured(shape, cover);
+      return {
+        key: id,
+        cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover,
+        example,
+      };
+    });
+}
+
+interface Asked {
+  document: JobDocument | null;
+  /** The key of the cloth asked about. */
+  cloth: string;
+  catalogue: Catalogue | undefined;
+  houseRules: Record<string, string> | undefined;
+  /** The covers whose drafts are wanted. */
+  drafts: string[];
+  compare?: boolean;
+  steps?: number;
+  /** The one cover that is laid; null for all of them. */
+  only?: string | null;
+  /** A lay that was found already and is not looked for again. */
+  known?: Yardage["lay"] | undefined;
+}
+
+export type YardageBody = ReturnType<typeof bodyOf>;
+
+function bodyOf(
+  document: JobDocument,
+  cloth: Cloth,
+  catalogue: Catalogue,
+  houseRules: Record<string, string>,
+  drafts: string[],
+  compare: boolean,
+  steps: number | undefined,
+  only: string | null,
+  known: Yardage["lay"] | undefined,
+) {
+  const kept = known?.placements.map((place) => ({ ...pinOf(place), remnant: place.remnant }));
+  return {
+    unit: document.heading.unit,
+    houseRules,
+    covers: coversOf(document, cloth, catalogue, only),
+    // What is pinned and kept is the whole job's.
+    cloth: {
+      ...cloth,
+      others: [],
+      ...(only === null ? {} : { pinned: [], kept: [] }),
+      ...(kept && { kept }),
+    },
+    drafts,
+    compare,
+    steps: steps ?? settledSteps,
+  };
+}
+
+const asked = (body: YardageBody | null) => ({
+  queryKey: ["yardage", body],
+  enabled: body !== null,
+  placeholderData: keepPreviousData<Yardage>,
+  gcTime: 30_000,
+  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Yardage> => {
+    const { data } = await api.POST("/api/yardage", { body: body as never, signal });
+    if (!data) {
+      throw new Error("The workroom’s computer did not answer.");
+    }
+
+    return data;
+  },
+});
+
+/** Drafts and lays what is cut from one cloth as it stands on the bench; the last answer stays while the next is worked out. */
+export function useYardage({
+  document,
+  cloth: key,
+  catalogue,
+  houseRules,
+  drafts,
+  compare = false,
+  steps,
+  only = null,
+  known,
+}: Asked) {
+  const draftKeys = drafts.join(","); // the list is made anew at each render; its text says whether it changed
+  const body = useMemo(() => {
+    const cloth = document && (clothsOf(document).find((one) => one.key === key) ?? document.cloth);
+    return document && cloth && catalogue && houseRules
+      ? bodyOf(
+          document,
+          cloth,
+          catalogue,
+          houseRules,
+          draftKeys.split(",").filter(Boolean),
+          compare,
+          steps,
+          only,
+          known,
+        )
+      : null;
+  }, [document, key, catalogue, houseRules, draftKeys, compare, steps, only, known]);
+  return { ...useQuery(asked(body)), body };
+}
+
+/** What each cloth of a job has to be bought of, and how it is laid. */
+export interface ClothYardage {
+  cloth: Cloth;
+  yardage: Yardage | null;
+}
+
+/** The same for every cloth of the job but the one left out, with the drafts of all their covers. */
+export function useYardages(
+  document: JobDocument | null,
+  without: string | null,
+  catalogue: Catalogue | undefined,
+  houseRules: Record<string, string> | undefined,
+): ClothYardage[] {
+  const cloths = document
+    ? clothsOf(document).filter((cloth) => cloth.key !== without && coversOn(document, cloth).length > 0)
+    : [];
+  const answers = useQueries({
+    queries: cloths.map((cloth) =>
+      asked(
+        document && catalogue && houseRules
+          ? bodyOf(
+              document,
+              cloth,
+              catalogue,
+              houseRules,
+              coversOn(document, cloth).map((entry) => entry.id),
+              false,
+              settledSteps,
+              null,
+              undefined,
+            )
+          : null,
+      ),
+    ),
+  });
+  return cloths.map((cloth, i) => ({ cloth, yardage: answers[i]?.data ?? null }));
+}

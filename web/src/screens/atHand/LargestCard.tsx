@@ -1,0 +1,57 @@
+import type { LargestCover, Unit } from "../../api/client";
+import { turned } from "../../model/turned";
+import { pieceColour } from "../../model/pieceColours";
+import { inSentence } from "../../model/words";
+
+interface Props {
+  cover: LargestCover;
+  usable: number;
+  length: number;
+  unit: Unit;
+  onBegin: () => void;
+}
+
+const box = { width: 220, height: 130 };
+
+/** The largest cover of one kind, with its pieces as they lie on the cloth. */
+export function LargestCard({ cover, usable, length, unit, onBegin }: Props) {
+  const scale = Math.min(box.width / length, box.height / usable);
+  const pieces = new Map(cover.pieces.map((piece) => [piece.id, piece]));
+  return (
+    <li className="sheet">
+      <svg width={length * scale} height={usable * scale} aria-hidden="true">
+        <rect width={length * scale} height={usable * scale} className="roll-cloth" />
+        {cover.placements.map((placement) => {
+          const piece = pieces.get(placement.piece);
+          const corners = piece ? turned(piece.outline, placement.turn) : [];
+          return (
+            <polygon
+              key={`${placement.piece}.${placement.copy}`}
+              points={corners
+                .map(([x, y]) => `${(placement.y + y) * scale},${(placement.x + x) * scale}`)
+                .join(" ")}
+              fill={pieceColour((piece?.key ?? "").replace(/-\d+$/, ""))}
+              stroke="#22303a"
+            />
+          );
+        })}
+      </svg>
+      <div>
+        <strong>{cover.formLabel}</strong>
+        <span>
+          {[inSentence(cover.shapeLabel), cover.constructionLabel.toLowerCase()]
+            .filter((word) => word !== cover.formLabel.toLowerCase())
+            .join(", ")}
+        </span>
+        <b>{cover.size}</b>
+        <span>
+          {unit === "in" ? `${Math.round(cover.length / 25.4)} in` : `${Math.round(cover.length / 10)} cm`} of
+          the length used
+        </span>
+        <button type="button" className="header-button" onClick={onBegin}>
+          Begin with this
+        </button>
+      </div>
+    </li>
+  );
+}

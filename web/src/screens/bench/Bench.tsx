@@ -1,0 +1,73 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { useParams } from "react-router";
+import { Nowhere } from "../../ui/Nowhere";
+import { api } from "../../api/client";
+import { useHouse } from "../../queries/useHouse";
+import { hasUnsaved, saveNow, startSaving } from "../../queries/autosave";
+import { useBench } from "../../model/benchStore";
+import { documentOf } from "../../model/document";
+import { BenchBoard } from "./BenchBoard";
+import { useCatalogue } from "../../queries/useCatalogue";
+import { useBenchKeys } from "./useBenchKeys";
+import { useLive } from "../../queries/useLive";
+
+/** The bench of one job: reads it from the store once, then saves as it goes. */
+export function Bench() {
+  const { id = "" } = useParams();
+  const queries = useQueryClient();
+  const catalogue = useCatalogue();
+  const house = useHouse();
+  const job = useQuery({
+    queryKey: ["job", id],
+    gcTime: 0,
+    staleTime: Infinity,
+    queryFn: async () => {
+      const { data } = await api.GET("/api/jobs/{id}", { params: { path: { id } } });
+      return data ?? null;
+    },
+  });
+  const openId = useBench((state) => state.jobId);
+  const open = useBench((state) => state.open);
+  useBenchKeys();
+  useLive(id);
+
+  useEffect(() => {
+    if (job.data) {
+      open(job.data.id, documentOf(job.data));
+      startSaving(job.data);
+    }
+  }, [job.data, open]);
+
+  useEffect(() => {
+    const leave = (event: BeforeUnloadEvent) => {
+      if (hasUnsaved()) {
+        void saveNow();
+        event.preventDefault();
+      }
+    };
+    window.addEventListener("beforeunload", leave);
+    return () => {
+      window.removeEventListener("beforeunload", leave);
+      void saveNow().then(() => queries.invalidateQueries({ queryKey: ["jobs"] }));
+    };
+  }, [queries]);
+
+  if (job.data === null) {
+    return <Nowhere text="There is no such job, or it was deleted." />;
+  }
+
+  if (job.isError || catalogue.isError || house.isError) {
+    return (
+      <Nowhere text="The workroom’s computer does not answer. What was saved is safe; try again in a moment." />
+    );
+  }
+
+  return openId === id && job.data && catalogue.data && house.data ? (
+    <BenchBoard catalogue={catalogue.data} houseRules={house.data.rules} />
+  ) : (
+    <main aria-busy="true" style={{ padding: 40 }}>
+      Opening the job…
+    </main>
+  );
+}

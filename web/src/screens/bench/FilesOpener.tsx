@@ -1,0 +1,67 @@
+import { useState } from "react";
+import { takeFile } from "../../queries/jobFiles";
+import "./opener.css";
+
+/** What there is to take away, and in which formats. */
+const offered: { what: string; label: string; formats: string[] }[] = [
+  { what: "patterns", label: "Patterns, true size", formats: ["svg", "dxf", "zip"] },
+  { what: "lay", label: "The lay, true size", formats: ["svg", "dxf"] },
+  { what: "cut-list", label: "Cut list", formats: ["csv"] },
+  { what: "buying", label: "What to buy", formats: ["csv"] },
+];
+
+/** Everything of the job that can be taken away as a file, in one place. */
+export function FilesOpener({ jobId }: { jobId: string }) {
+  const [open, setOpen] = useState(false);
+  const [said, setSaid] = useState("");
+  const take = async (what: string, format: string) => {
+    setSaid("One moment…");
+    setSaid(await takeFile(jobId, what, format));
+  };
+  return (
+    <span className="opener">
+      <button type="button" className="header-button" aria-expanded={open} onClick={() => setOpen(!open)}>
+        Files
+      </button>
+      {open && (
+        <div className="opened" role="dialog" aria-label="Files">
+          <strong>Take it away as a file</strong>
+          <div className="files-offered">
+            {offered.map(({ what, label, formats }) => (
+              <FileRow key={what} what={what} label={label} formats={formats} onTake={take} />
+            ))}
+          </div>
+          <p role="status">{said}</p>
+        </div>
+      )}
+    </span>
+  );
+}
+
+interface RowProps {
+  what: string;
+  label: string;
+  formats: string[];
+  onTake: (what: string, format: string) => Promise<void>;
+}
+
+function FileRow({ what, label, formats, onTake }: RowProps) {
+  return (
+    <>
+      <span>{label}</span>
+      <span className="formats">
+        {formats.map((format) => (
+          <button
+            key={format}
+            type="button"
+            className="header-button"
+            aria-label={`${label} as ${format.toUpperCase()}`}
+            onClick={() => void onTake(what, format)}
+          >
+            {format.toUpperCase()}
+          </button>
+        ))}
+      </span>
+    </>
+  );
+}

@@ -1,0 +1,172 @@
+import type { Cloth, Unit, Width, Yardage } from "../../../api/client";
+import type { ClothYardage } from "../../../queries/useYardage";
+import { editCloth } from "../../../model/benchStore";
+import type { YardageBody } from "../../../queries/useYardage";
+import { OwnFigureField } from "../judgement/OwnFigureField";
+import { clothName } from "../../../model/document";
+import { Figure } from "../../../drawing/Figure";
+import { joins } from "../../../model/words";
+import { LayFacts } from "./LayFacts";
+import type { Longer } from "../../../queries/useLookLonger";
+
+interface Props {
+  yardage: Yardage | null;
+  /** The figure is from before the last entry, which cannot be read. */
+  stale: boolean;
+  widths: Width[];
+  /** The other widths are still being worked out. */
+  comparing: boolean;
+  unit: Unit;
+  /** The covers that are not in the figure. */
+  leftOut: string[];
+  cloth: Cloth;
+  /** What the job needs of its other cloths. */
+  others: ClothYardage[];
+  /** Looking on for a shorter lay; null while there is nothing to look for. */
+  longer: Longer | null;
+  /** The figure is for the cover on the bench alone. */
+  coverOnly: boolean;
+  /** What the figure was asked with, for the maker's own to be held against; null while there is nothing to hold it against. */
+  asked: YardageBody | null;
+}
+
+/** What to buy: the largest figure on the screen, other widths beside it, and what else the job needs. */
+export function BuyPanel({
+  yardage,
+  stale,
+  widths,
+  comparing,
+  unit,
+  leftOut,
+  cloth,
+  others,
+  longer,
+  coverOnly,
+  asked,
+}: Props) {
+  const buy = yardage?.buy;
+  return (
+    <section className="buy-panel" aria-label="To buy">
+      <div className="buy-head">
+        <div>
+          <span className="buy-heading">
+            To buy{coverOnly ? " for this cover alone" : ""}
+            {others.length > 0 ? ` of ${clothName(cloth)}` : ""}{" "}
+            {yardage?.example && <strong className="example-mark">example</strong>}
+            {stale && <strong className="example-mark">before the last entry</strong>}
+          </span>
+          {buy ? (
+            <p className="buy-figure" data-testid="buy">
+              <Figure text={buy.figure} /> <span className="buy-unit">{buy.unit}</span>
+            </p>
+          ) : (
+            <p className="buy-none">Nothing to lay yet.</p>
+          )}
+        </div>
+        {buy && (
+          <p className="buy-facts">
+            {unit === "in" ? buy.metres : buy.yards}
+            {buy.cost !== null && <> · costs {buy.cost.toFixed(2)}</>}
+            <br />
+            On paper {buy.ruleOfThumb}
+            {buy.saved && <>: {buy.saved} saved</>}
+            {buy.matching && (
+              <>
+                <br />
+                Meeting the pattern costs {buy.matching}
+              </>
+            )}
+            {leftOut.length > 0 && !yardage?.example && (
+              <>
+                <br />
+                <strong className="left-out">Without {leftOut.join(", ")}</strong>
+              </>
+            )}
+          </p>
+        )}
+      </div>
+      {yardage && <LayFacts yardage={yardage} longer={longer} />}
+      {buy && asked && (
+        <OwnFigureField
+          label="I make it"
+          placeholder={unit === "in" ? "yards" : "metres"}
+          against={{ yardage: asked, for: "cloth" }}
+        />
+      )}
+      {others.length > 0 && (
+        <ul className="other-cloths" aria-label="To buy of the other cloths">
+          {others.map(({ cloth: other, yardage: its }) => (
+            <li key={other.key}>
+              and{" "}
+              {its?.buy && !its.example ? (
+                <strong>
+                  <Figure text={its.buy.figure} unit={its.buy.unit} />
+                </strong>
+              ) : (
+                "–"
+              )}{" "}
+              of {clothName(other)}
+              {its?.buy?.cost != null && !its.example && `, costs ${its.buy.cost.toFixed(2)}`}
+            </li>
+          ))}
+        </ul>
+      )}
+      <table className={comparing ? "widths comparing" : "widths"} aria-busy={comparing}>
+        <caption className="visually-hidden">The same job on other widths</caption>
+        <tbody>
+          {(buy && !stale ? widths : []).map((width) => (
+            <tr key={width.name} className={width.best && !comparing ? "best" : undefined}>
+              <th scope="row">
+                <button
+                  type="button"
+                  className="plain-button"
+                  title="Lay it on this width"
+                  onClick={() => editCloth({ width: width.name })}
+                >
+                  {width.name}
+                </button>
+              </th>
+              <td className="width-buy">
+                {comparing ? (
+                  "…"
+                ) : width.buy ? (
+                  <Figure text={width.buy.split(" ")[0] ?? ""} unit={width.buy.split(" ")[1]} />
+                ) : (
+                  "–"
+                )}
+              </td>
+              <td className="width-note">{comparing ? "" : noteOf(width)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** What a width does to the job, in a few words. */
+function noteOf(width: Width): string {
+  const codes = new Set(width.checks.map((check) => check.code));
+  const error = width.checks.find((check) => check.level === "error");
+  if (error) {
+    return "too narrow";
+  }
+
+  const notes = [
+    codes.has("join-on-front") ? "front joined" : "",
+    codes.has("piece-wider-than-cloth")
+      ? width.checks.some((check) => check.text.includes("turned a quarter"))
+        ? "plates turned"
+        : "plates joined"
+      : "",
+    codes.has("strips-down") ? "strips down" : "",
+    width.joins > 0 ? joins(width.joins) : "no joins",
+  ].filter(Boolean);
+  const figures = [
+    notes.join(", "),
+    width.waste === null ? "" : `${Math.round(width.waste * 100)} % waste`,
+    width.cost === null ? "" : width.cost.toFixed(2),
+    width.best ? "best" : "",
+  ];
+  return figures.filter(Boolean).join(" · ");
+}

@@ -1,0 +1,44 @@
+import type { Cloth } from "../../../api/client";
+import { cutFrom, cutFromAnother, removeCloth, useBench } from "../../../model/benchStore";
+import { clothName, clothsOf, coversOn, isForInside, type JobDocument } from "../../../model/document";
+
+/** Which of the job's cloths this cover is cut from; a job may have several, each with a lay of its own. */
+export function ClothChoice({ document, cloth }: { document: JobDocument; cloth: Cloth }) {
+  const cloths = clothsOf(document);
+  if (cloths.length === 1) {
+    return null;
+  }
+
+  return (
+    <div className="cloth-choice" role="group" aria-label="This cover is cut from">
+      <span>Cut from</span>
+      {cloths.map((one) => (
+        <button
+          key={one.key}
+          type="button"
+          className="cloth-take"
+          aria-pressed={one.key === cloth.key}
+          onClick={() => (isForInside(one) ? useBench.setState({ shownCloth: one.key }) : cutFrom(one.key))}
+        >
+          {clothName(one)}
+          {isForInside(one) && `, ${one.role}`}
+        </button>
+      ))}
+      {cloths
+        .filter((one) => one.key !== "" && (isForInside(one) || coversOn(document, one).length === 0))
+        .map((one) => (
+          <button
+            key={`off-${one.key}`}
+            type="button"
+            className="plain-button"
+            onClick={() => removeCloth(one.key)}
+          >
+            take {clothName(one)} off
+          </button>
+        ))}
+      <button type="button" className="plain-button" onClick={cutFromAnother}>
+        + another cloth
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,183 @@
+import { Segmented } from "antd";
+import { useState, type ReactNode } from "react";
+import type { Check, Cloth, Unit } from "../../../api/client";
+import { editCloth, giveRole } from "../../../model/benchStore";
+import { RowsEditor } from "../measure/lists/RowsEditor";
+import type { Column, ListRow } from "../../../model/columns";
+import { ClothText, type TextOf } from "./ClothText";
+import { ShelfPick } from "./ShelfPick";
+
+interface Props {
+  cloth: Cloth;
+  unit: Unit;
+  checks: Check[];
+}
+
+type Part = "pattern" | "laying" | "washing" | "flaws" | "remnants";
+
+/** What else there is to say of a cloth, a part at a time; each part says on its button what stands in it. */
+export function ClothMore({ cloth, unit, checks }: Props) {
+  const [open, setOpen] = useState<Part | null>(null);
+  const text = (name: TextOf, label: string, usual: string, width?: number) => (
+    <ClothText cloth={cloth} checks={checks} name={name} label={label} usual={usual} width={width} />
+  );
+  const choice = (
+    name: "match" | "grain" | "layers" | "role",
+    label: string,
+    options: [string, string][],
+    put = (value: string) => editCloth({ [name]: value }),
+  ) => (
+    <Segmented
+      size="small"
+      aria-label={label}
+      value={cloth[name] || options[0]?.[0]}
+      options={options.map(([value, words]) => ({ value, label: words }))}
+      onChange={put}
+    />
+  );
+  const parts: Record<Part, { label: string; body: ReactNode }> = {
+    pattern: {
+      label: patternOf(cloth),
+      body: (
+        <>
+          {text("repeatLength", "repeat down the roll", "none")}
+          {text("repeatWidth", "repeat across", "none")}
+          {choice("match", "Match", [
+            ["straight", "straight match"],
+            ["half-drop", "half drop"],
+          ])}
+          {text("motif", "centre plates on the motif, from the left edge", "no")}
+        </>
+      ),
+    },
+    laying: {
+      label: layingOf(cloth),
+      body: (
+        <>
+          {choice("layers", "Layers", [
+            ["single", "laid single"],
+            ["fold", "on the fold"],
+          ])}
+          {choice("grain", "Grain", [
+            ["down", "along the roll"],
+            ["either", "quarter turns too"],
+          ])}
+          {cloth.key !== "" &&
+            choice(
+              "role",
+              "What is cut from it",
+              [
+                ["main", "the covers’ cloth"],
+                ["lining", "lining"],
+                ["padding", "padding"],
+              ],
+              giveRole,
+            )}
+          {text("space", "between pieces", "0", 56)}
+          {text("curveSpace", "at curves", unit === "in" ? "⅛" : "3 mm", 56)}
+        </>
+      ),
+    },
+    washing: {
+      label: cloth.shrinkageAlong || cloth.shrinkageAcross || cloth.spare ? "washing ✓" : "washing",
+      body: (
+        <>
+          <span>Washed before cutting it loses</span>
+          {text("shrinkageAlong", "% of its length", "0", 50)}
+          {text("shrinkageAcross", "% of its width", "0", 50)}
+          {text("spare", "% to spare", "0", 50)}
+        </>
+      ),
+    },
+    flaws: {
+      label: counted("flaws", cloth.flaws.length),
+      body: (
+        <RowsEditor
+          label="Flaws, from the cut end and from the left edge"
+          row="flaw"
+          columns={flawColumns}
+          rows={cloth.flaws as ListRow[]}
+          onChange={(rows) => editCloth({ flaws: rows.map((row) => ({ ...emptyFlaw, ...row })) })}
+        />
+      ),
+    },
+    remnants: {
+      label: counted("remnants", cloth.remnants.length),
+      body: (
+        <>
+          <RowsEditor
+            label="Remnants of this cloth, tried before the roll"
+            row="remnant"
+            columns={remnantColumns}
+            rows={cloth.remnants as ListRow[]}
+            onChange={(rows) => editCloth({ remnants: rows.map((row) => ({ ...emptyRemnant, ...row })) })}
+          />
+          <ShelfPick cloth={cloth} />
+        </>
+      ),
+    },
+  };
+  return (
+    <div className="cloth-more">
+      <div className="cloth-parts" role="group" aria-label="More of this cloth">
+        <Segmented
+          size="small"
+          aria-label="Nap"
+          value={cloth.nap || "either"}
+          options={[
+            { value: "either", label: "either way up" },
+            { value: "one-way", label: "nap, one way" },
+          ]}
+          onChange={(nap) => editCloth({ nap })}
+        />
+        {(Object.keys(parts) as Part[]).map((part) => (
+          <button
+            key={part}
+            type="button"
+            className="cloth-take"
+            aria-expanded={open === part}
+            onClick={() => setOpen(open === part ? null : part)}
+          >
+            {parts[part].label}
+          </button>
+        ))}
+      </div>
+      {open && <div className="cloth-fields cloth-part">{parts[open].body}</div>}
+    </div>
+  );
+}
+
+const emptyFlaw = { from: "", to: "", left: "", right: "" };
+const emptyRemnant = { name: "", width: "", length: "" };
+const flawColumns: Column[] = [
+  { name: "from", label: "from", kind: "length" },
+  { name: "to", label: "to", kind: "length" },
+  { name: "left", label: "left (right across if empty)", kind: "length" },
+  { name: "right", label: "right", kind: "length" },
+];
+const remnantColumns: Column[] = [
+  { name: "name", label: "called", kind: "text" },
+  { name: "width", label: "across", kind: "length" },
+  { name: "length", label: "along", kind: "length" },
+];
+
+const counted = (words: string, count: number) => (count === 0 ? words : `${words} · ${count}`);
+
+function patternOf(cloth: Cloth): string {
+  if (!cloth.repeatLength && !cloth.repeatWidth) {
+    return "pattern";
+  }
+
+  const repeat = [cloth.repeatLength, cloth.repeatWidth].filter(Boolean).join(" × ");
+  return `pattern ${repeat}${cloth.match === "half-drop" ? ", half drop" : ""}${cloth.motif ? ", centred" : ""}`;
+}
+
+function layingOf(cloth: Cloth): string {
+  const said = [
+    cloth.layers === "fold" ? "on the fold" : "",
+    cloth.grain === "either" ? "quarter turns" : "",
+    cloth.role === "lining" || cloth.role === "padding" ? cloth.role : "",
+    cloth.space ? `${cloth.space} apart` : "",
+  ].filter(Boolean);
+  return said.length > 0 ? said.join(", ") : "laying";
+}

@@ -1,0 +1,33 @@
+import { Input } from "antd";
+import type { Check, Cloth } from "../../../api/client";
+import { editCloth } from "../../../model/benchStore";
+
+/** What is said of a cloth in a text, as typed. */
+export type TextOf = { [K in keyof Cloth]: Cloth[K] extends string ? K : never }[keyof Cloth];
+
+interface Props {
+  cloth: Cloth;
+  name: TextOf;
+  label: string;
+  /** What holds while nothing is said. */
+  usual: string;
+  width?: number | undefined;
+  checks: Check[];
+}
+
+/** One thing said of the cloth, marked where it cannot be read. */
+export function ClothText({ cloth, name, label, usual, width = 64, checks }: Props) {
+  return (
+    <label className="cloth-field">
+      <span>{label}</span>
+      <Input
+        size="small"
+        style={{ width }}
+        value={cloth[name]}
+        placeholder={usual}
+        status={checks.some((check) => check.measure === `cloth.${name}`) ? "error" : ""}
+        onChange={(event) => editCloth({ [name]: event.target.value })}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,67 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api } from "../../../api/client";
+import { useSettled } from "../../../queries/useSettled";
+import { Figure } from "../../../drawing/Figure";
+import "./own-figure.css";
+
+interface Props {
+  label: string;
+  placeholder: string;
+  /** What the figure is held against: the request but for the figure. */
+  against: object;
+}
+
+const rest = 300;
+
+/** No more slips than these are named: who reads a list looks for the mistake in the list. */
+const most = 2;
+
+/** The maker's own paper figure beside a number: whether it agrees, and which slips explain it if not, the likelier first. */
+export function OwnFigureField({ label, placeholder, against }: Props) {
+  const [figure, setFigure] = useState("");
+  const asked = useSettled(figure.trim(), rest);
+  const { data } = useQuery({
+    queryKey: ["own-figure", against, asked],
+    enabled: asked !== "",
+    retry: false,
+    queryFn: async ({ signal }) => {
+      const { data, error } = await api.POST("/api/own-figure", {
+        body: { ...against, figure: asked } as never,
+        signal,
+      });
+      return (
+        data ?? {
+          problem: (error as { detail?: string } | undefined)?.detail ?? "This figure could not be read.",
+        }
+      );
+    },
+  });
+  const slips = data && !("problem" in data) ? data.slips.slice(0, most) : [];
+  return (
+    <p className="own-figure">
+      <label>
+        {label}{" "}
+        <input value={figure} placeholder={placeholder} onChange={(event) => setFigure(event.target.value)} />
+      </label>
+      <span role="status">
+        {asked === "" ? null : !data ? (
+          "Holding it against ours…"
+        ) : "problem" in data ? (
+          data.problem
+        ) : data.agrees ? (
+          <strong className="agrees">It agrees.</strong>
+        ) : (
+          <>
+            <strong className="differs">
+              It differs by <Figure text={data.differenceShown} />.
+            </strong>{" "}
+            {slips.length === 0
+              ? "No usual slip gives this figure: add it up once more."
+              : slips.map((slip) => slip.text).join(" Or: ")}
+          </>
+        )}
+      </span>
+    </p>
+  );
+}

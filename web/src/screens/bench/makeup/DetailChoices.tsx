@@ -1,0 +1,65 @@
+import type { MakeUp, Unit } from "../../../api/client";
+import { running } from "../../../model/figures";
+import { chooseMakeUp } from "../../../model/chooseMakeUp";
+
+const labels: Record<string, string> = {
+  closure: "Closure",
+  edge: "Lower edge",
+  piping: "Piping",
+  layers: "Layers",
+  fit: "Fit",
+};
+
+/** Closures, edges, trims and fit of the way that is chosen, each with what it adds or saves against how it stands. */
+export function DetailChoices({ made, unit }: { made: MakeUp[]; unit: Unit }) {
+  const kinds = [...new Set(made.map((one) => one.kind))].filter((kind) => kind !== "construction");
+  return (
+    <>
+      {kinds.map((kind) => {
+        const ways = made.filter((one) => one.kind === kind);
+        const stands = ways.find((one) => one.chosen);
+        return (
+          <div key={kind} className="detail-row" role="radiogroup" aria-label={labels[kind] ?? kind}>
+            <span className="rule-label">{labels[kind] ?? kind}</span>
+            <span className="detail-ways">
+              {ways.map((one) => (
+                <button
+                  key={one.word}
+                  type="button"
+                  role="radio"
+                  aria-checked={one.chosen}
+                  className={one.pieces === null ? "detail impossible" : "detail"}
+                  title={[one.reason, one.checks.find((check) => check.level === "error")?.text]
+                    .filter(Boolean)
+                    .join(" ")}
+                  onClick={() => chooseMakeUp(one)}
+                >
+                  {one.label}
+                  {one.recommended && !one.chosen && <span className="advised">advised</span>}
+                  <span className="detail-change">
+                    {one.chosen ? "as it stands" : changeOf(one, stands, unit)}
+                  </span>
+                </button>
+              ))}
+            </span>
+          </div>
+        );
+      })}
+    </>
+  );
+}
+
+/** What choosing it would change: cloth and minutes, the smaller things left out. */
+function changeOf(one: MakeUp, stands: MakeUp | undefined, unit: Unit): string {
+  if (one.pieces === null) {
+    return "cannot be made";
+  }
+
+  const minutes = Math.round(((one.minutes ?? 0) - (stands?.minutes ?? 0)) / 5) * 5;
+  const cloth = (one.buyLength ?? 0) - (stands?.buyLength ?? 0);
+  const words = [
+    Math.abs(cloth) < 1 ? "" : `${cloth > 0 ? "+" : "−"}${running(Math.abs(cloth), unit)} cloth`,
+    minutes === 0 ? "" : `${minutes > 0 ? "+" : "−"}${Math.abs(minutes)} min`,
+  ].filter(Boolean);
+  return words.join(", ") || "no more, no less";
+}

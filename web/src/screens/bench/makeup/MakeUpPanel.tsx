@@ -1,0 +1,102 @@
+import { Input } from "antd";
+import type { Catalogue, Check, Cloth, Cover, Unit } from "../../../api/client";
+import { editCover, editText } from "../../../model/benchStore";
+import { shapeOf, withExamples } from "../../../model/shape";
+import { ChecksFor } from "../../../ui/ChecksFor";
+import { BoxedRows } from "./BoxedRows";
+import { elsewhere, fits } from "../../../model/choices";
+import { Row } from "./ChoiceRow";
+import { DetailChoices } from "./DetailChoices";
+import { FromRows } from "./FromRows";
+import { MakeUpCards } from "./MakeUpCards";
+import { OptionRows } from "./OptionRows";
+import { RuleField } from "./RuleField";
+import { ThingFields } from "./ThingFields";
+import { useMakeUps } from "../../../queries/useMakeUps";
+import "./makeup.css";
+
+interface Props {
+  catalogue: Catalogue;
+  cover: Cover;
+  cloth: Cloth;
+  unit: Unit;
+  houseRules: Record<string, string>;
+  checks: Check[];
+}
+
+/** How the cover is made up: the ways side by side on this very thing, then trims, fit and allowances. */
+export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks }: Props) {
+  const shape = shapeOf(catalogue, cover);
+  const form = catalogue.forms.find((known) => known.id === cover.form);
+  const measures = new Set(shape?.measures.map((measure) => measure.name));
+  const made =
+    useMakeUps(shape ? withExamples(shape, cover, unit) : null, cloth, unit, houseRules).data ?? [];
+  const boxed = cover.construction === "boxing-strip";
+  const wrong = (name: string) => checks.some((check) => check.level === "error" && check.measure === name);
+  const rule = (name: string, label?: string) => {
+    const own = form?.ruleVariants[name] ?? name;
+    const known = catalogue.rules.find((entry) => entry.name === own);
+    return known ? (
+      <RuleField
+        key={name}
+        rule={known}
+        unit={unit}
+        text={cover.rules[own] ?? ""}
+        houseRules={houseRules}
+        wrong={wrong(name)}
+        label={label ?? known.label}
+      />
+    ) : null;
+  };
+  return (
+    <section className="sheet makeup-panel" aria-label="Make-up" id="makeup">
+      <h2 className="panel-heading">Make-up: the ways to make it, with this cloth</h2>
+      <ChecksFor
+        checks={checks.filter(
+          (check) =>
+            check.measure === null ||
+            (!measures.has(check.measure) && check.measure !== shape?.list && !elsewhere.has(check.measure)),
+        )}
+      />
+      <Row label="How many alike">
+        <Input
+          size="small"
+          id="count"
+          onFocus={(event) => event.target.select()}
+          inputMode="numeric"
+          aria-label="How many alike"
+          value={cover.count}
+          status={wrong("count") ? "error" : ""}
+          onChange={(event) => editCover("count", (before) => ({ ...before, count: event.target.value }))}
+        />
+      </Row>
+      <MakeUpCards made={made.filter((one) => one.kind === "construction")} />
+      <DetailChoices made={made} unit={unit} />
+      <ThingFields catalogue={catalogue} cover={cover} />
+      <FromRows cover={cover} wrong={wrong("padding")} />
+      {boxed && <BoxedRows cover={cover} rule={rule} />}
+      <OptionRows catalogue={catalogue} cover={cover} shape={shape} />
+      <h3 className="panel-heading">Fit, by axis</h3>
+      {fits.map((fit) => rule(fit.rule, fit.label))}
+      <h3 className="panel-heading">Allowances</h3>
+      {rule("seam")}
+      {rule(
+        boxed || cover.construction.includes("fold") || cover.construction === "wrap-notched" ? "zip" : "hem",
+      )}
+      {boxed && rule("zipTurn", "zip turns corner by")}
+      {cover.construction === "wrap-notched" && rule("zipReach")}
+      {cover.construction === "panels-folded" && rule("zipClear")}
+      {rule("joinSeam")}
+      <Row label="Note">
+        <Input
+          size="small"
+          aria-label="Note on this thing"
+          placeholder="details to keep"
+          maxLength={2000}
+          value={cover.notes[""] ?? ""}
+          onChange={(event) => editText("notes", "", event.target.value)}
+        />
+      </Row>
+    </section>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Cover, Shape } from "../../../api/client";
+import { useBench } from "../../../model/benchStore";
+
+const listNames: Record<string, string> = { points: "outline", stations: "stations", zones: "zones" };
+
+interface Props {
+  shape: Shape;
+  cover: Cover;
+  shown: string;
+  onShow: (way: string) => void;
+}
+
+/** What the measuring sheet shows: the drawing, what is measured row by row, or what trying on taught. */
+export function PanelWays({ shape, cover, shown, onShow }: Props) {
+  const ways = [
+    ["drawing", "drawing"],
+    ...(shape.list ? [["list", listNames[shape.list] ?? shape.list]] : []),
+    ...(cover.construction.startsWith("tub") ? [["obstacles", "obstacles"]] : []),
+    ...(cover.form === "ottoman" ? [["legs", "legs"]] : []),
+    ["fitting", "trying on"],
+  ];
+  return (
+    <div className="panel-ways" role="tablist" aria-label="The thing">
+      {ways.map(([way = "", label]) => (
+        <button key={way} type="button" role="tab" aria-selected={shown === way} onClick={() => onShow(way)}>
+          {label}
+        </button>
+      ))}
+      <button
+        type="button"
+        role="tab"
+        aria-selected={false}
+        onClick={() => useBench.setState({ turning: true })}
+      >
+        in the hand
+      </button>
+    </div>
+  );
+}

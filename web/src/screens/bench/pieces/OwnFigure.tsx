@@ -1,0 +1,22 @@
+import type { Cover, Unit } from "../../../api/client";
+import { OwnFigureField } from "../judgement/OwnFigureField";
+import { draftRequest } from "../../../queries/useFoldUp";
+
+interface Props {
+  cover: Cover;
+  unit: Unit;
+  houseRules: Record<string, string>;
+  /** The number it is held against, named as in the working. */
+  number: string;
+}
+
+/** The maker's own figure for one number of a cover. */
+export function OwnFigure({ cover, unit, houseRules, number }: Props) {
+  return (
+    <OwnFigureField
+      label="Your figure"
+      placeholder="as on paper"
+      against={{ cover: draftRequest(cover, unit, houseRules), for: number }}
+    />
+  );
+}

@@ -1,0 +1,134 @@
+import { useState } from "react";
+import type { Cover, Draft, Piece, Unit } from "../../../api/client";
+import { useBench } from "../../../model/benchStore";
+import { ChecksFor } from "../../../ui/ChecksFor";
+import { pieceColour } from "../../../model/pieceColours";
+import { useSize } from "../../../drawing/useSize";
+import { alike } from "../../../model/alike";
+import { PieceShape } from "../../../drawing/PieceShape";
+import { FinishedSizes } from "./FinishedSizes";
+import { ProofMark } from "../proof/ProofMark";
+import { OwnFigure } from "./OwnFigure";
+import { TouchedSize } from "./TouchedSize";
+import { WorkingLine } from "./WorkingLine";
+import "./pieces.css";
+
+interface Props {
+  draft: Draft | null;
+  example: boolean;
+  stale: boolean;
+  cover: Cover;
+  unit: Unit;
+  houseRules: Record<string, string>;
+}
+
+/** Every piece in its true shape at one scale, with its cut size; a touched number shows its sum. */
+export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: Props) {
+  const litPiece = useBench((state) => state.litPiece);
+  const [target, setTarget] = useState<string | null>(null);
+  const { ref, size } = useSize<HTMLDivElement>({ width: 440, height: 300 });
+  if (!draft) {
+    return (
+      <section className="sheet pieces-panel" aria-label="Pieces" id="pieces" ref={ref}>
+        <h2 className="panel-heading">Pieces</h2>
+        <p className="nothing">The pieces appear when the measures can be read.</p>
+      </section>
+    );
+  }
+
+  const shapes = draft.pieces.filter((piece) => piece.id !== "piping");
+  const longest = Math.max(...shapes.map((piece) => width(piece)));
+  const tallest = Math.max(...shapes.map((piece) => height(piece)));
+  const scale = Math.min((size.width * 0.44) / longest, 46 / tallest);
+  const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
+  const working =
+    draft.working.find((line) => line.for === shown) ??
+    draft.working.find((line) => line.for.endsWith(".cutWidth"));
+  return (
+    <section
+      className={stale ? "sheet pieces-panel stale" : "sheet pieces-panel"}
+      aria-label="Pieces"
+      id="pieces"
+      ref={ref}
+    >
+      <header className="pieces-header">
+        <h2 className="panel-heading">Cut sizes in {unitWords[draft.unit] ?? draft.unit}; red is stitched</h2>
+        {example && <span className="example-mark">example</span>}
+        {stale && <span className="example-mark">before the last entry</span>}
+        <ProofMark draft={draft} cover={cover} unit={unit} houseRules={houseRules} />
+      </header>
+      <ul className="pieces">
+        {alike(draft.pieces).map(({ piece, quantity, name, keys }) => (
+          <li
+            key={piece.key}
+            className={keys.includes(litPiece ?? "") ? "lit" : undefined}
+            onPointerEnter={() => useBench.setState({ litPiece: piece.key })}
+            onFocus={() => useBench.setState({ litPiece: piece.key })}
+          >
+            <span className="piece-drawing">
+              {piece.id === "piping" ? (
+                <span className="casing" style={{ background: pieceColour(piece.id) }} />
+              ) : (
+                <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />
+              )}
+            </span>
+            <span className="piece-count">{quantity}</span>
+            <span className="piece-name">
+              {name}
+              <span className="piece-size">
+                <TouchedSize
+                  line={`${piece.key}.cutWidth`}
+                  text={piece.cutWidthShown}
+                  label={`${piece.name}, cut width`}
+                  shown={shown}
+                  onTouch={setTarget}
+                />{" "}
+                ×{" "}
+                <TouchedSize
+                  line={`${piece.key}.cutLength`}
+                  text={piece.cutLengthShown}
+                  label={`${piece.name}, cut length`}
+                  shown={shown}
+                  onTouch={setTarget}
+                />
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <FinishedSizes draft={draft} shown={shown} onTouch={setTarget} />
+      {working && (
+        <div className="working-block">
+          <WorkingLine working={working} lines={draft.working} onTouch={setTarget} />
+          <div className="working-more">
+            <OwnFigure
+              key={working.for}
+              cover={cover}
+              unit={unit}
+              houseRules={houseRules}
+              number={working.for}
+            />
+            <button
+              type="button"
+              className="header-button"
+              onClick={() => useBench.setState({ reading: true })}
+            >
+              Whole working
+            </button>
+          </div>
+        </div>
+      )}
+      <ChecksFor checks={draft.checks.filter((check) => check.measure === null)} />
+    </section>
+  );
+}
+
+const unitWords: Record<string, string> = { in: "inches" };
+
+function extent(piece: Piece, axis: 0 | 1): number {
+  const values = piece.outline.map((corner) => corner[axis] ?? 0);
+  return Math.max(...values) - Math.min(...values);
+}
+
+const width = (piece: Piece) => extent(piece, 0);
+const height = (piece: Piece) => extent(piece, 1);

@@ -1,0 +1,128 @@
+import { Slider } from "antd";
+import { useEffect, useRef, useState, type KeyboardEvent } from "react";
+import type { Cover, Draft, Unit } from "../../../api/client";
+import { useBench } from "../../../model/benchStore";
+import { fitting, type Space } from "../../../model/projection";
+import { FoldedPicture } from "../../../drawing/ThingDrawing";
+import { useFoldUp } from "../../../queries/useFoldUp";
+import { useSize } from "../../../drawing/useSize";
+import type { CoverScene } from "../../../drawing/scene";
+import "./unfold.css";
+
+interface Props {
+  cover: Cover;
+  unit: Unit;
+  houseRules: Record<string, string>;
+  draft: Draft | null;
+}
+
+/** The finished cover in the hand: turned with a finger or the arrow keys, unfolded into its pieces and back. */
+export function TurnView({ cover, unit, houseRules, draft }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const scene = useRef<CoverScene | null>(null);
+  const [failed, setFailed] = useState(false);
+  const [share, setShare] = useState(0);
+  const lit = useBench((state) => state.litPiece);
+  const { data } = useFoldUp(cover, unit, houseRules);
+  const facets = data?.facets;
+  const { ref, size } = useSize<HTMLDivElement>({ width: 720, height: 320 });
+
+  useEffect(() => {
+    let left = false;
+    if (facets && facets.length > 0 && canvas.current) {
+      const surface = canvas.current;
+      const kindOf = (piece: string) =>
+        draft?.pieces.find((known) => known.key === piece)?.id ?? piece.replace(/-\d+$/, "");
+      import("../../../drawing/scene")
+        .then(({ coverScene }) => {
+          if (!left) {
+            scene.current = coverScene(surface, facets, kindOf, (piece) =>
+              useBench.setState({ litPiece: piece }),
+            );
+            surface.dataset.ready = "true";
+          }
+        })
+        .catch(() => setFailed(true));
+    }
+
+    return () => {
+      left = true;
+      scene.current?.dispose();
+      scene.current = null;
+    };
+    // The scene is built anew only when the cover itself changes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [facets]);
+
+  useEffect(() => scene.current?.light(lit), [lit, facets]);
+  useEffect(() => scene.current?.resize(), [size.width, size.height]);
+  useEffect(() => () => useBench.setState({ litPiece: null }), []);
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    const turn = { ArrowLeft: [-0.2, 0], ArrowRight: [0.2, 0], ArrowUp: [0, -0.15], ArrowDown: [0, 0.15] }[
+      event.key
+    ];
+    if (turn) {
+      event.preventDefault();
+      scene.current?.turn(turn[0] ?? 0, turn[1] ?? 0);
+    }
+  };
+  const points = (facets ?? []).flatMap((facet) =>
+    facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]),
+  );
+  const name = draft?.pieces.find((piece) => piece.key === lit)?.name;
+  return (
+    <section className="sheet turn-view" aria-label="The cover in the hand">
+      <header>
+        <h2 className="panel-heading">The finished cover: turn it, touch a piece</h2>
+        <span role="status">{name ?? ""}</span>
+        <button type="button" className="header-button" onClick={() => useBench.setState({ turning: false })}>
+          Back to the measures
+        </button>
+      </header>
+      <div className="turn-space" ref={ref}>
+        {failed ? (
+          <>
+            <FoldedPicture
+              facets={facets ?? []}
+              size={size}
+              place={
+                fitting(points.length > 0 ? points : [[0, 0, 0]], size.width, size.height, { x: 24, y: 24 })
+                  .place
+              }
+            />
+            <p className="turn-fallback">This screen cannot show it turning; here it is as drawn.</p>
+          </>
+        ) : data && points.length === 0 ? (
+          <p className="turn-fallback">
+            This cover is pinned on the thing: there is nothing to fold before that.
+          </p>
+        ) : (
+          <canvas
+            ref={canvas}
+            tabIndex={0}
+            role="img"
+            aria-label="The finished cover; the arrow keys turn it"
+            onKeyDown={onKeyDown}
+          />
+        )}
+      </div>
+      <div className="unfold-slider">
+        <span>made up</span>
+        <Slider
+          min={0}
+          max={100}
+          value={share}
+          tooltip={{ open: false }}
+          ariaLabelForHandle="Unfold into the flat pieces"
+          disabled={failed}
+          onChange={(value) => {
+            setShare(value);
+            scene.current?.unfold(value / 100);
+          }}
+        />
+        <span>flat pieces</span>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,139 @@
+import { useQuery } from "@tanstack/react-query";
+import { Fragment, useMemo } from "react";
+import { Link, useParams } from "react-router";
+import { api } from "../../api/client";
+import { Nowhere } from "../../ui/Nowhere";
+import { useCatalogue } from "../../queries/useCatalogue";
+import { useYardages, type ClothYardage } from "../../queries/useYardage";
+import { Notions } from "../../ui/Notions";
+import { RollOnPaper } from "../../drawing/roll/RollDrawing";
+import { useHouse } from "../../queries/useHouse";
+import { clothName, coversOn, documentOf, isForInside, nameOf, type CoverEntry } from "../../model/document";
+import { isMeasured, shapeOf } from "../../model/shape";
+import { Figure } from "../../drawing/Figure";
+import { RemnantDrawings } from "../../drawing/roll/RemnantDrawings";
+import { CutList } from "./CutList";
+import { CutOrder } from "./CutOrder";
+import { Leftovers } from "./Leftovers";
+import "./cut.css";
+
+/** One page for the cutting table: what to cut, its marks, the lay and what to buy. Only complete covers are on it. */
+export function CuttingSheet() {
+  const { id = "" } = useParams();
+  const catalogue = useCatalogue();
+  const house = useHouse();
+  const job = useQuery({
+    queryKey: ["job", id, "sheet"],
+    gcTime: 0,
+    queryFn: async () => (await api.GET("/api/jobs/{id}", { params: { path: { id } } })).data ?? null,
+  });
+  const document = useMemo(() => (job.data ? documentOf(job.data) : null), [job.data]);
+  const cloths = useYardages(document, null, catalogue.data, house.data?.rules);
+  if (job.data === null) {
+    return <Nowhere text="There is no such job, or it was deleted." />;
+  }
+
+  if (!document || !catalogue.data || cloths.some(({ yardage }) => !yardage)) {
+    return <main aria-busy="true">Working it out…</main>;
+  }
+
+  const draftOf = (entry: CoverEntry) =>
+    cloths
+      .filter(({ cloth }) => !isForInside(cloth))
+      .map(({ yardage }) => yardage?.covers[entry.id]?.draft)
+      .find(Boolean) ?? null;
+  const complete = document.covers.filter((entry) => {
+    const shape = catalogue.data && shapeOf(catalogue.data, entry.cover);
+    return shape && isMeasured(shape, entry.cover) && draftOf(entry);
+  });
+  const unfinished = document.covers.filter((entry) => !complete.includes(entry));
+  const { heading } = document;
+  const isLaid = ({ cloth }: ClothYardage) =>
+    coversOn(document, cloth).some((entry) => complete.includes(entry));
+  const laid = cloths.filter(isLaid);
+  return (
+    <main className="cutting-sheet">
+      <nav className="no-print">
+        <Link to={`/jobs/${id}`}>← Back to the bench</Link>
+        <button type="button" className="header-button" onClick={() => window.print()}>
+          Print
+        </button>
+      </nav>
+      <header>
+        <div>
+          <h1>{heading.name || "Unnamed job"}</h1>
+          <p>{[heading.client, heading.place].filter(Boolean).join(", ")}</p>
+        </div>
+        <div>
+          {laid.map((one) => (
+            <ToBuy key={one.cloth.key} {...one} unit={heading.unit} named={laid.length > 1} />
+          ))}
+        </div>
+      </header>
+      {unfinished.length > 0 && (
+        <p className="sheet-warning" role="note">
+          Not on this sheet, because unfinished or too wide for the cloth:{" "}
+          {unfinished.map((entry) => nameOf(document, entry)).join(", ")}. Nothing can be cut from an
+          unfinished cover.
+        </p>
+      )}
+      {laid.map(({ cloth, yardage }) => (
+        <Fragment key={cloth.key}>
+          {(isForInside(cloth) ? [] : coversOn(document, cloth))
+            .filter((entry) => complete.includes(entry))
+            .map((entry) => {
+              const draft = draftOf(entry);
+              return draft ? (
+                <CutList
+                  key={entry.id}
+                  name={nameOf(document, entry)}
+                  count={entry.cover.count}
+                  from={laid.length > 1 ? clothName(cloth) : ""}
+                  draft={draft}
+                />
+              ) : null;
+            })}
+          {yardage && (
+            <section className="sheet-lay">
+              <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
+              <RollOnPaper yardage={yardage} unit={heading.unit} />
+              <RemnantDrawings yardage={yardage} />
+              <CutOrder
+                yardage={yardage}
+                coverName={(id) => {
+                  const entry = document.covers.find((one) => one.id === id);
+                  return entry && document.covers.length > 1 ? nameOf(document, entry) : "";
+                }}
+              />
+              <Leftovers yardage={yardage} cloth={cloth} job={heading.name || "a job"} />
+              <h2>Buy besides</h2>
+              <Notions yardage={yardage} />
+            </section>
+          )}
+        </Fragment>
+      ))}
+      {complete.length > 0 && (
+        <p className="caution">
+          Furniture and bedding fire rules differ by country: loose covers and fillings may need rated cloth
+          and a label. Check your local rules and ask the supplier for the certificate.
+        </p>
+      )}
+    </main>
+  );
+}
+
+/** How much to buy of one cloth. */
+function ToBuy({ cloth, yardage, unit, named }: ClothYardage & { unit: string; named: boolean }) {
+  return yardage?.buy ? (
+    <p className={named ? "sheet-buy several" : "sheet-buy"}>
+      Buy{" "}
+      <strong>
+        <Figure text={yardage.buy.figure} /> {yardage.buy.unit}
+      </strong>
+      <span>
+        {cloth.name || "cloth"}, {cloth.width} wide, {yardage.usableWidthShown} {unit} usable
+        {cloth.nap === "one-way" ? ", nap one way" : ""}
+      </span>
+    </p>
+  ) : null;
+}

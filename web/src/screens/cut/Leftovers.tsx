@@ -1,0 +1,49 @@
+import { useState } from "react";
+import type { Cloth, Yardage } from "../../api/client";
+import { useShelf } from "../../queries/useHouse";
+import { clothName } from "../../model/document";
+
+interface Props {
+  yardage: Yardage;
+  cloth: Cloth;
+  job: string;
+}
+
+/** What is left of the cloth and worth keeping, to be marked and put on the house's shelf. */
+export function Leftovers({ yardage, cloth, job }: Props) {
+  const { mutate, isPending, isError } = useShelf();
+  const [put, setPut] = useState(false);
+  const { offcuts } = yardage;
+  if (offcuts.length === 0) {
+    return null;
+  }
+
+  const keep = () =>
+    mutate(
+      {
+        put: offcuts.map((offcut) => ({
+          cloth: clothName(cloth),
+          width: offcut.widthShown,
+          length: offcut.lengthShown,
+          from: job,
+        })),
+      },
+      { onSuccess: () => setPut(true) },
+    );
+  return (
+    <section className="leftovers">
+      <h2>Keep what is left</h2>
+      <p>
+        Across × along: {offcuts.map((offcut) => offcut.shown).join("; ")}. Chalk the warp on each.{" "}
+        {put ? (
+          <strong role="status">On the house’s shelf.</strong>
+        ) : (
+          <button type="button" className="header-button no-print" disabled={isPending} onClick={keep}>
+            Put {offcuts.length === 1 ? "it" : "them"} on the house’s shelf
+          </button>
+        )}
+        {isError && <strong role="alert"> The shelf could not be written: try again.</strong>}
+      </p>
+    </section>
+  );
+}

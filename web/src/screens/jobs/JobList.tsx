@@ -1,0 +1,120 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { api, type JobLine, type Unit } from "../../api/client";
+import { JobRow } from "./JobRow";
+import { createJob, oneMoreLike } from "../../queries/createJob";
+import "./jobs.css";
+
+const notAnswering = "The workroom’s computer did not answer: nothing was made, nothing is lost.";
+
+/** Three ways in: a thing to cover, a cloth one has, an old job again; the one last worked on first. */
+export function JobList() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [removed, setRemoved] = useState<JobLine | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [sought, setSought] = useState("");
+  const jobs = useQuery({
+    queryKey: ["jobs"],
+    queryFn: async () => {
+      const { data } = await api.GET("/api/jobs");
+      if (!data) {
+        throw new Error("The jobs did not come.");
+      }
+
+      return data;
+    },
+  });
+
+  const go = async (made: Promise<string | null>) => {
+    const id = await made.catch(() => null);
+    if (id) {
+      await navigate(`/jobs/${id}`);
+    } else {
+      setProblem(notAnswering);
+    }
+  };
+
+  const remove = async (job: JobLine) => {
+    const { data } = await api.DELETE("/api/jobs/{id}", {
+      params: { path: { id: job.id } },
+      headers: { "If-Match": `"${job.version}"` },
+    });
+    setProblem(data ? null : "That job was changed in the meantime: look at it again before deleting it.");
+    setRemoved(data ? job : null);
+    await queries.invalidateQueries({ queryKey: ["jobs"] });
+  };
+
+  const restore = async (job: JobLine) => {
+    await api.POST("/api/jobs/{id}/restore", { params: { path: { id: job.id } } });
+    setRemoved(null);
+    await queries.invalidateQueries({ queryKey: ["jobs"] });
+  };
+
+  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = jobs.data?.filter((job) =>
+    words.every((word) => `${job.name} ${job.client} ${job.place}`.toLowerCase().includes(word)),
+  );
+  return (
+    <main className="job-list">
+      <header>
+        <h1>Wrapper</h1>
+        <p>Measure it, draft it, know that it closes, buy the cloth once.</p>
+      </header>
+      <div className="ways-in">
+        <button
+          type="button"
+          className="new-job"
+          autoFocus
+          onClick={() => void go(createJob((jobs.data?.[0]?.unit ?? "in") as Unit, null))}
+        >
+          A thing to cover
+          <span>measure it and see</span>
+        </button>
+        <Link className="new-job other" to="/cloth-at-hand">
+          A cloth I have
+          <span>what can be made of it?</span>
+        </Link>
+        <Link className="new-job other" to="/practice">
+          Practice
+          <span>a sum a day, five minutes</span>
+        </Link>
+      </div>
+      {removed && (
+        <p className="removed" role="status">
+          “{removed.name || "Unnamed job"}” is deleted.{" "}
+          <button type="button" onClick={() => void restore(removed)}>
+            Bring it back
+          </button>
+        </p>
+      )}
+      {problem && <p role="alert">{problem}</p>}
+      {jobs.isError && (
+        <p role="alert">The workroom’s computer does not answer. Nothing is lost; try again in a moment.</p>
+      )}
+      <div className="shelf-heading">
+        <h2>An old job again: the shelf</h2>
+        <input
+          type="search"
+          aria-label="Find a job"
+          placeholder="find by name, client or place"
+          value={sought}
+          onChange={(event) => setSought(event.target.value)}
+        />
+      </div>
+      {jobs.data?.length === 0 && <p>None yet.</p>}
+      {found?.length === 0 && jobs.data!.length > 0 && <p>No job on the shelf says “{sought}”.</p>}
+      <ul>
+        {found?.map((job) => (
+          <JobRow
+            key={job.id}
+            job={job}
+            onMore={() => void go(oneMoreLike(job.id))}
+            onRemove={() => void remove(job)}
+          />
+        ))}
+      </ul>
+    </main>
+  );
+}

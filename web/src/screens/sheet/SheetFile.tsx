@@ -1,0 +1,30 @@
+import type { Cover } from "../../api/client";
+import { entriesOf, type Filled } from "../../model/sheetStore";
+
+interface Props {
+  name: string;
+  covers: { id: string; cover: Cover }[];
+  filled: Filled;
+  waiting: number;
+}
+
+/** If the connection never comes back: everything filled in, as a file that the bench takes in. */
+export function SheetFile({ name, covers, filled, waiting }: Props) {
+  const save = () => {
+    const file = {
+      wrapperSheet: 1,
+      job: name,
+      covers: covers.map(({ id, cover }) => ({ id, name: cover.name, entries: entriesOf(filled[id] ?? {}) })),
+    };
+    const link = document.createElement("a");
+    link.href = URL.createObjectURL(new Blob([JSON.stringify(file, null, 2)], { type: "application/json" }));
+    link.download = `${name || "measures"}.sheet.json`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return waiting > 0 ? (
+    <button type="button" className="phone-file" onClick={save}>
+      Save what is not sent as a file
+    </button>
+  ) : null;
+}
