@@ -1,3 +1,5 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
@@ -5,107 +7,154 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;
 
-/// <summary>A job's cloth, as typed; the first of a job carries the others.</summary>
+/// <summary>
+/// A cloth in JSON, one shape wherever it stands: with a draft, a lay or a yardage, stored, and in job files; the first of a job
+/// carries the others. See docs/format.md, "Cloths".
+/// </summary>
 public sealed record ClothDocument
 {
-    /// <summary>What covers name it by, unique in the job; empty for the first.</summary>
-    public string Key { get; init; } = "";
+    /// <summary>In millimetres.</summary>
+    private const double FarthestPlace = 1e6;
+
+    /// <summary>What covers name it by, unique in the job; unsaid for the first.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Key { get; init; }
 
     /// <summary>What it is called.</summary>
-    public string Name { get; init; } = "";
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Name { get; init; }
 
     /// <summary>Selvage to selvage.</summary>
-    public string Width { get; init; } = "";
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Width { get; init; }
 
-    /// <summary>Each side; empty for the usual.</summary>
-    public string Selvage { get; init; } = "";
+    /// <summary>What pieces can lie on; unsaid where it follows from the width and the selvage.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? UsableWidth { get; init; }
+
+    /// <summary>Each side; unsaid for the usual.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Selvage { get; init; }
 
     /// <summary><c>either</c> or <c>one-way</c>.</summary>
-    public string Nap { get; init; } = "either";
-
-    /// <summary>The repeat down the roll; empty for none.</summary>
-    public string RepeatLength { get; init; } = "";
-
-    /// <summary>The repeat across; empty where it may be met anywhere across.</summary>
-    public string RepeatWidth { get; init; } = "";
-
-    /// <summary><c>straight</c> or <c>half-drop</c>.</summary>
-    public string Match { get; init; } = "straight";
-
-    /// <summary>How far from the left edge the middle of a motif stands, to centre plates on one; empty for not.</summary>
-    public string Motif { get; init; } = "";
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Nap { get; init; }
 
     /// <summary><c>down</c>, or <c>either</c> where pieces may lie turned a quarter.</summary>
-    public string Grain { get; init; } = "down";
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Grain { get; init; }
 
     /// <summary><c>single</c>, or <c>fold</c>: folded along its middle and cut double.</summary>
-    public string Layers { get; init; } = "single";
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Layers { get; init; }
 
-    /// <summary>What is cut from it: <c>main</c> for the covers' own cloth, <c>lining</c>, <c>padding</c>.</summary>
-    public string Role { get; init; } = "main";
+    /// <summary>What is cut from it: <c>main</c> for the covers’ own cloth, <c>lining</c>, <c>padding</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Role { get; init; }
 
-    /// <summary>The space between pieces; empty for none.</summary>
-    public string Space { get; init; } = "";
+    /// <summary>Its pattern; unsaid for none.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public RepeatDocument? Repeat { get; init; }
 
-    /// <summary>The space at curves; empty for the usual.</summary>
-    public string CurveSpace { get; init; } = "";
+    /// <summary>The space between pieces; unsaid for none.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Space { get; init; }
 
-    /// <summary>What it loses of its length when washed, in percent; empty for none.</summary>
-    public string ShrinkageAlong { get; init; } = "";
+    /// <summary>The space at curves; unsaid for the usual.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? CurveSpace { get; init; }
 
-    /// <summary>What it loses of its width when washed, in percent; empty for none.</summary>
-    public string ShrinkageAcross { get; init; } = "";
+    /// <summary>What it loses when washed; unsaid for nothing.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public ShrinkageDocument? Shrinkage { get; init; }
 
-    /// <summary>What is bought to spare, in percent; empty for none.</summary>
-    public string Spare { get; init; } = "";
+    /// <summary>What is bought to spare, in percent; unsaid for none.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Spare { get; init; }
 
     /// <summary>Stretches of the roll nothing may lie on.</summary>
-    public List<FlawDocument> Flaws { get; init; } = [];
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<FlawDocument>? Flaws { get; init; }
 
     /// <summary>Pieces of the same cloth on the shelf, tried before the roll.</summary>
-    public List<RemnantDocument> Remnants { get; init; } = [];
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<RemnantDocument>? Remnants { get; init; }
 
     /// <summary>Pieces that a person has put down on the roll.</summary>
-    public List<PlaceDocument> Pinned { get; init; } = [];
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<PlaceDocument>? Pinned { get; init; }
 
     /// <summary>A lay that was looked for longer and kept: where every piece lies.</summary>
-    public List<PlaceDocument> Kept { get; init; } = [];
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<PlaceDocument>? Kept { get; init; }
 
-    /// <summary>The price of a yard or metre; empty for none.</summary>
-    public string Price { get; init; } = "";
+    /// <summary>The price of a yard or metre; unsaid for none.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Price { get; init; }
 
-    /// <summary>The job's other cloths, each a lay of its own; none of them carries more.</summary>
-    public List<ClothDocument> Others { get; init; } = [];
+    /// <summary>The job’s other cloths, each a lay of its own; none of them carries more.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<ClothDocument>? Others { get; init; }
+
+    /// <summary>What stands there besides: names of the first format, which are read for ever, and what a later one adds.</summary>
+    [JsonExtensionData]
+    public Dictionary<string, JsonElement>? Besides { get; init; }
+
+    /// <summary>The same with names of the first format brought to where they stand now.</summary>
+    public ClothDocument Brought()
+    {
+        var others = Others is { Count: > 0 } ? [.. Others.Where(other => other is not null).Select(other => other.Brought())] : Others;
+        if (Besides is null)
+        {
+            return ReferenceEquals(others, Others) ? this : this with { Others = others };
+        }
+
+        var besides = new Dictionary<string, JsonElement>(Besides);
+        Entry? Earlier(string name) => besides.Remove(name, out var value) && JsonWords.Word(value).Length > 0 ? RuleEntries.EntryOf(value) : null;
+        var (length, width, match, motif) = (Earlier("repeatLength"), Earlier("repeatWidth"), Earlier("match"), Earlier("motif"));
+        var (along, across) = (Earlier("shrinkageAlong"), Earlier("shrinkageAcross"));
+        return this with
+        {
+            Repeat = Repeat ?? ((length ?? width ?? motif ?? match) is null ? null : new(length, width, match?.ToString(), motif)),
+            Shrinkage = Shrinkage ?? ((along ?? across) is null ? null : new(along, across)),
+            Others = others,
+            Besides = besides.Count > 0 ? besides : null,
+        };
+    }
+
+    /// <summary>What pieces can lie on, said or reckoned from its width; null where neither can be.</summary>
+    /// <param name="unit">The unit of a bare number.</param>
+    public Entry? Usable(LengthUnit unit) => UsableWidth ?? (Width is null ? null
+        : ClothReader.Read(ToInput(), unit).Cloth is { } cloth ? Entry.Number((decimal)cloth.UsableWidth.Nanometres / Length.NanometresPerMillimetre) : null);
 
     /// <summary>The cloth as the core reads it; what a hostile client leaves out is unsaid.</summary>
-    public ClothInput ToInput() => new()
+    public ClothInput ToInput() => Brought().Read();
+
+    private ClothInput Read() => new()
     {
-        Width = Typed(Width),
-        Selvage = Typed(Selvage),
+        Width = Width ?? UsableWidth ?? Unsaid,
+        Selvage = Selvage ?? (Width is null && UsableWidth is not null ? Entry.Typed("0") : Unsaid),
         Nap = Nap,
         Grain = Grain,
         Layers = Layers,
         Role = Role,
-        RepeatLength = Typed(RepeatLength),
-        RepeatWidth = Typed(RepeatWidth),
-        Match = Match,
-        Motif = Typed(Motif),
-        Space = Typed(Space),
-        CurveSpace = Typed(CurveSpace),
-        ShrinkageAlong = ShrinkageAlong,
-        ShrinkageAcross = ShrinkageAcross,
-        Spare = Spare,
-        Flaws = [.. (Flaws ?? []).Select(flaw => new FlawInput(Typed(flaw?.From), Typed(flaw?.To), Typed(flaw?.Left), Typed(flaw?.Right)))],
-        Remnants = [.. (Remnants ?? []).Select(remnant => new RemnantInput(remnant?.Name, Typed(remnant?.Width), Typed(remnant?.Length)))],
+        RepeatLength = Repeat?.Length ?? Unsaid,
+        RepeatWidth = Repeat?.Width ?? Unsaid,
+        Match = Repeat?.Match,
+        Motif = Repeat?.Motif ?? Unsaid,
+        Space = Space ?? Unsaid,
+        CurveSpace = CurveSpace ?? Unsaid,
+        ShrinkageAlong = Shrinkage?.Along?.ToString(),
+        ShrinkageAcross = Shrinkage?.Across?.ToString(),
+        Spare = Spare?.ToString(),
+        Flaws = [.. (Flaws ?? []).Select(flaw => new FlawInput(flaw?.From ?? Unsaid, flaw?.To ?? Unsaid, flaw?.Left ?? Unsaid, flaw?.Right ?? Unsaid))],
+        Remnants = [.. (Remnants ?? []).Select(remnant => new RemnantInput(remnant?.Name ?? remnant?.Id, remnant?.Width ?? Unsaid, remnant?.Length ?? Unsaid))],
         Pinned = Places(Pinned),
         Kept = Places(Kept),
-        Price = Price,
+        Price = Price?.ToString(),
     };
 
-    /// <summary>In millimetres.</summary>
-    private const double FarthestPlace = 1e6;
-
-    private static Entry Typed(string? text) => Entry.Typed(text ?? "");
+    private static Entry Unsaid => Entry.Typed("");
 
     /// <summary>Places that can be on a cloth at all; the others are as good as unsaid.</summary>
     private static IReadOnlyList<Placement> Places(List<PlaceDocument>? places) =>
@@ -115,11 +164,35 @@ public sealed record ClothDocument
     ];
 }
 
-/// <summary>A flaw, as typed: where it begins and ends along the roll and, where it does not go right across, from the left edge.</summary>
-public sealed record FlawDocument(string From = "", string To = "", string Left = "", string Right = "");
+/// <summary>The repeat of a pattern.</summary>
+/// <param name="Length">Down the roll.</param>
+/// <param name="Width">Across; unsaid where it may be met anywhere across.</param>
+/// <param name="Match"><c>straight</c>, or <c>half-drop</c>: from one repeat across to the next it drops by half a repeat.</param>
+/// <param name="Motif">How far from the left edge the middle of a motif stands, to centre plates on one.</param>
+public sealed record RepeatDocument(
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Match = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Motif = null);
 
-/// <summary>A remnant, as typed: its name, and what can be used of it across and along.</summary>
-public sealed record RemnantDocument(string Name = "", string Width = "", string Length = "");
+/// <summary>What a cloth loses when it is washed, in percent.</summary>
+public sealed record ShrinkageDocument(
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Along = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Across = null);
+
+/// <summary>A flaw: where it begins and ends along the roll and, where it does not go right across, from the left edge.</summary>
+public sealed record FlawDocument(
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? From = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? To = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Left = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Right = null);
+
+/// <summary>A remnant: its name (or id), and what can be used of it across and along.</summary>
+public sealed record RemnantDocument(
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Name = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Id = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null);
 
 /// <summary>Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres.</summary>
-public sealed record PlaceDocument(string Piece, int Copy, int Turn, double X, double Y, string? Remnant = null);
+public sealed record PlaceDocument(string Piece, int Copy, int Turn, double X, double Y, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Remnant = null);

@@ -1,122 +1,151 @@
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;
 
-/// <summary>A cover as it is stored and kept in job files: texts exactly as typed, also those that could not be read.</summary>
+/// <summary>
+/// A cover in JSON, one shape wherever it stands: sent to be drafted, stored, and kept in job files, with texts exactly as they
+/// were typed, also those that could not be read. What it needs beside its draft (a name, notes, what is cut) is stored with
+/// it and changes no draft. See docs/format.md, "Covers".
+/// </summary>
 public sealed record CoverDocument
 {
+    /// <summary>In a job file: what the cover is known by.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Id { get; init; }
+
     /// <summary>What the maker calls it: “Saloon settee, port side”.</summary>
-    public string Name { get; init; } = "";
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Name { get; init; }
 
-    /// <summary>The form's id.</summary>
-    public string Form { get; init; } = "box-cushion";
+    /// <summary><c>in</c>, <c>cm</c> or <c>mm</c>; a cover in a job is in the job’s.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Unit { get; init; }
 
-    /// <summary>The shape.</summary>
-    public string Shape { get; init; } = "rectangle";
+    /// <summary>The form’s id.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Form { get; init; }
 
-    /// <summary>Measures as typed.</summary>
-    public Dictionary<string, string> Measures { get; init; } = [];
+    /// <summary>Measures by name, and <c>shape</c>; the lists <c>points</c>, <c>stations</c>, <c>zones</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, JsonElement>? Measures { get; init; }
 
-    /// <summary>Second readings of measures, as typed.</summary>
-    public Dictionary<string, string> SecondReadings { get; init; } = [];
+    /// <summary><c>filling</c>, <c>padded-filling</c>, <c>space</c> or <c>old-cover</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? MeasuredFrom { get; init; }
 
-    /// <summary>Which of two readings holds, by measure: larger, smaller or mean.</summary>
-    public Dictionary<string, string> ReadingUse { get; init; } = [];
+    /// <summary>Second readings of measures, by name.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, JsonElement>? SecondReadings { get; init; }
+
+    /// <summary>Which of two readings holds, by measure: <c>larger</c>, <c>smaller</c> or <c>mean</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, string>? ReadingUse { get; init; }
+
+    /// <summary>The construction’s id.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Construction { get; init; }
+
+    /// <summary>Rules said for this cover: by flat name, or in the groups <c>fit</c> and <c>shrinkage</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, JsonElement>? Rules { get; init; }
+
+    /// <summary>The job’s rules, of the same shape.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, JsonElement>? JobRules { get; init; }
+
+    /// <summary>The house’s rules, of the same shape.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, JsonElement>? HouseRules { get; init; }
+
+    /// <summary>Choices by name, and the lists <c>padding</c>, <c>obstacles</c>, <c>legs</c>, <c>corrections</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, JsonElement>? Options { get; init; }
+
+    /// <summary>The cloth it is cut from, or the key of one of the job’s; unsaid for the job’s first.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public ClothChoice? Cloth { get; init; }
+
+    /// <summary>How many alike: a number, or as typed.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Count { get; init; }
 
     /// <summary>Notes by the measure they hang on; the empty name is the thing itself.</summary>
-    public Dictionary<string, string> Notes { get; init; } = [];
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, string>? Notes { get; init; }
 
     /// <summary>The covers of the set that are cut, by their number from 1.</summary>
-    public List<int> Cut { get; init; } = [];
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<int>? Cut { get; init; }
 
-    /// <summary>What the tape was laid on.</summary>
-    public string MeasuredFrom { get; init; } = "filling";
+    /// <summary>What stands there besides: names of the first format, which are read for ever, and what a later one adds.</summary>
+    [JsonExtensionData]
+    public Dictionary<string, JsonElement>? Others { get; init; }
 
-    /// <summary>How it is made.</summary>
-    public string Construction { get; init; } = "boxing-strip";
-
-    /// <summary>Rules said for this cover, as typed, by flat name.</summary>
-    public Dictionary<string, string> Rules { get; init; } = [];
-
-    /// <summary>Choices by name.</summary>
-    public Dictionary<string, string> Options { get; init; } = [];
-
-    /// <summary>Layers put on the filling first.</summary>
-    public List<PaddingDocument> Padding { get; init; } = [];
-
-    /// <summary>The corners of a free outline, the widths at stations, the zones of a loose cover: as in a draft's measures.</summary>
-    public Dictionary<string, JsonElement> Lists { get; init; } = [];
-
-    /// <summary>The key of the cloth it is cut from; empty for the job's first.</summary>
-    public string Cloth { get; init; } = "";
-
-    /// <summary>How many alike, as typed.</summary>
-    public string Count { get; init; } = "1";
-
-    /// <summary>The cover as the core reads it, in a job of this unit and a house with these rules.</summary>
-    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => new()
+    /// <summary>The same with names of the first format brought to where they stand now.</summary>
+    public CoverDocument Brought()
     {
-        Unit = unit,
-        Form = Form,
-        Shape = Shape,
-        Measures = Entries(Measures),
-        SecondReadings = Entries(SecondReadings),
-        ReadingUse = ReadingUse,
-        MeasuredFrom = MeasuredFrom,
-        Construction = Construction,
-        Rules = Entries(Rules),
-        HouseRules = Entries(houseRules),
-        Options = Options.Where(option => option.Value is not null).ToDictionary(option => option.Key, option => option.Value),
-        Padding = [.. Padding.Where(layer => !string.IsNullOrWhiteSpace(layer?.Thickness)).Select(layer => new PaddingInput(Entry.Typed(layer.Thickness), layer.How, Number(layer.Turns)))],
-        Count = Number(Count),
-        Points = List("points", CoverLists.Points),
-        Stations = List("stations", CoverLists.Stations),
-        Zones = List("zones", CoverLists.Zones),
-        Obstacles = List("obstacles", CoverLists.Obstacles),
-        Legs = List("legs", CoverLists.Legs),
-        Corrections = List("corrections", CoverLists.Corrections),
+        if (Others is null || !FirstFormat.IsCover(Others))
+        {
+            return this;
+        }
+
+        var (measures, options, others) = (new Dictionary<string, JsonElement>(Measures ?? []), new Dictionary<string, JsonElement>(Options ?? []), new Dictionary<string, JsonElement>(Others));
+        FirstFormat.BringCover(measures, options, others);
+        return this with { Measures = measures, Options = options, Others = others.Count > 0 ? others : null };
+    }
+
+    /// <summary>The cover as the core reads it, in a job of this unit and a house with these rules; one that names no form is a box cushion.</summary>
+    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => (this with { Unit = unit, Form = Form ?? "box-cushion" }).ToInput() with
+    {
+        HouseRules = houseRules.Where(rule => !string.IsNullOrWhiteSpace(rule.Value)).ToDictionary(rule => rule.Key, rule => Entry.Typed(rule.Value)),
     };
 
-    private IReadOnlyList<T> List<T>(string name, Func<JsonElement, IReadOnlyList<T>> read) => Lists.TryGetValue(name, out var list) ? read(list) : [];
+    /// <summary>The cover as the core reads it.</summary>
+    public CoverInput ToInput() => Brought().Read();
 
-    private static Dictionary<string, Entry> Entries(IReadOnlyDictionary<string, string> texts) =>
-        texts.Where(text => !string.IsNullOrWhiteSpace(text.Value)).ToDictionary(text => text.Key, text => Entry.Typed(text.Value));
+    private CoverInput Read()
+    {
+        var measures = new Dictionary<string, JsonElement>(Measures ?? []);
+        measures.Remove("shape", out var shape);
+        var options = new Dictionary<string, JsonElement>(Options ?? []);
+        options.Remove("padding", out var padding);
+        var cloth = Cloth?.Cloth;
+        var input = new CoverInput
+        {
+            Unit = string.IsNullOrEmpty(Unit) ? null : Unit,
+            Form = Form,
+            Shape = JsonWords.Word(shape) is { Length: > 0 } named ? named : null,
+            MeasuredFrom = string.IsNullOrEmpty(MeasuredFrom) ? null : MeasuredFrom,
+            SecondReadings = (SecondReadings ?? []).ToDictionary(reading => reading.Key, reading => RuleEntries.EntryOf(reading.Value)),
+            ReadingUse = ReadingUse ?? [],
+            Construction = string.IsNullOrEmpty(Construction) ? null : Construction,
+            Rules = RuleEntries.Flatten(Rules),
+            JobRules = RuleEntries.Flatten(JobRules),
+            HouseRules = RuleEntries.Flatten(HouseRules),
+            Padding = CoverLists.Padding(padding),
+            UsableWidth = cloth?.Usable(JobUnit.Read(Unit) ?? LengthUnit.Millimetre),
+            Nap = string.IsNullOrEmpty(cloth?.Nap) ? null : cloth.Nap,
+            Count = Count is { } count ? JsonWords.Number(count) : 1,
+        };
+        input = input with
+        {
+            Points = Take(measures, "points", CoverLists.Points),
+            Stations = Take(measures, "stations", CoverLists.Stations),
+            Zones = Take(measures, "zones", CoverLists.Zones),
+            Obstacles = Take(options, "obstacles", CoverLists.Obstacles),
+            Legs = Take(options, "legs", CoverLists.Legs),
+            Corrections = Take(options, "corrections", CoverLists.Corrections),
+        };
+        return input with
+        {
+            Measures = measures.Where(measure => measure.Value.ValueKind is not (JsonValueKind.Null or JsonValueKind.Undefined)).ToDictionary(measure => measure.Key, measure => RuleEntries.EntryOf(measure.Value)),
+            Options = options.ToDictionary(option => option.Key, option => JsonWords.Word(option.Value)),
+        };
+    }
 
-    /// <summary>A whole number as typed; what is none becomes a number that the reader of covers refuses by name.</summary>
-    private static decimal Number(string text) =>
-        decimal.TryParse(text.Trim(), System.Globalization.NumberStyles.AllowLeadingSign | System.Globalization.NumberStyles.AllowDecimalPoint, System.Globalization.CultureInfo.InvariantCulture, out var number) ? number : -1;
-}
-
-/// <summary>A layer of padding, as typed.</summary>
-public sealed record PaddingDocument(string Thickness, string How, string Turns = "1");
-
-/// <summary>A whole job in one file: docs/format.md.</summary>
-public sealed record JobFile
-{
-    /// <summary>The format's version: 1.</summary>
-    public int Format { get; init; } = 1;
-
-    /// <summary>What the job is called.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>Who it is for.</summary>
-    public string Client { get; init; } = "";
-
-    /// <summary>Where it is.</summary>
-    public string Place { get; init; } = "";
-
-    /// <summary><c>in</c>, <c>cm</c> or <c>mm</c>.</summary>
-    public string Unit { get; init; } = "in";
-
-    /// <summary>The cloth.</summary>
-    public ClothDocument Cloth { get; init; } = new();
-
-    /// <summary>The covers.</summary>
-    public List<CoverDocument> Covers { get; init; } = [];
-
-    /// <summary>Reads a job file.</summary>
-    /// <exception cref="JsonException">It is no job file of this format.</exception>
-    public static JobFile Read(string json) =>
-        JsonSerializer.Deserialize<JobFile>(json, OpenFormat.Json) is { Format: 1 } file ? file : throw new JsonException("This is not a Wrapper job file of format 1.");
+    private static IReadOnlyList<T> Take<T>(Dictionary<string, JsonElement> from, string name, Func<JsonElement, IReadOnlyList<T>> read) =>
+        from.Remove(name, out var list) ? read(list) : [];
 }

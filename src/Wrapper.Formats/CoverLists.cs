@@ -50,6 +50,17 @@ internal static class CoverLists
     public static IReadOnlyList<CorrectionInput> Corrections(JsonElement list) =>
         Each(list, correction => new CorrectionInput(Text(correction, "side"), Of(correction, "by")));
 
+    /// <summary>Layers of padding: objects with <c>thickness</c>, <c>how</c>, <c>turns</c>, or bare thicknesses; one or a list.</summary>
+    public static IReadOnlyList<PaddingInput> Padding(JsonElement padding) =>
+        [.. Each(padding, Layer).Where(layer => !string.IsNullOrWhiteSpace(layer.Thickness.ToString()))]; // a row that is still empty is no layer
+
+    private static PaddingInput Layer(JsonElement layer) => layer.ValueKind == JsonValueKind.Object
+        ? new(
+            Of(layer, "thickness"),
+            layer.TryGetProperty("how", out var how) ? JsonWords.Word(how) : null,
+            layer.TryGetProperty("turns", out var turns) && JsonWords.Word(turns).Length > 0 ? JsonWords.Number(RuleEntries.EntryOf(turns)) : 1)
+        : new(RuleEntries.EntryOf(layer), null);
+
     private static List<T> Each<T>(JsonElement list, Func<JsonElement, T> read) => list.ValueKind switch
     {
         JsonValueKind.Array => [.. list.EnumerateArray().Take(Most).Select(read)],
@@ -72,7 +83,7 @@ internal static class CoverLists
             : null;
 
     private static string? Text(JsonElement thing, string name) =>
-        thing.ValueKind == JsonValueKind.Object && thing.TryGetProperty(name, out var value) ? DraftRequest.Word(value) : null;
+        thing.ValueKind == JsonValueKind.Object && thing.TryGetProperty(name, out var value) ? JsonWords.Word(value) : null;
 
     private static bool Is(JsonElement thing, string name) => Text(thing, name) == "true";
 
@@ -80,5 +91,5 @@ internal static class CoverLists
         Text(zone, "count") is { Length: > 0 } text ? int.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out var count) ? count : -1 : 1;
 
     private static List<string> Words(JsonElement thing, string name) =>
-        thing.ValueKind == JsonValueKind.Object && thing.TryGetProperty(name, out var value) ? Each(value, DraftRequest.Word) : [];
+        thing.ValueKind == JsonValueKind.Object && thing.TryGetProperty(name, out var value) ? Each(value, JsonWords.Word) : [];
 }

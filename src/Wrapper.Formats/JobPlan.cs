@@ -75,7 +75,7 @@ public sealed record JobPlan
 
             var buyer = new ClothBuyer([.. on.Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(unitName, houseRules), NameOf(cover.Cover)))], unit, readable);
             var yardage = buyer.Buy(specification, steps, shouldStop);
-            cloths.Add(new(each.Name.Length > 0 ? each.Name : "Cloth", specification, yardage));
+            cloths.Add(new(each.Name is { Length: > 0 } name ? name : "Cloth", specification, yardage));
             checks.AddRange(yardage.Checks);
             foreach (var (key, draft) in specification.Role == ClothRole.Main ? yardage.Drafts : new Dictionary<string, Draft>())
             {
@@ -106,13 +106,13 @@ public sealed record JobPlan
     }
 
     /// <summary>What a cover is called; its form’s name where it has none.</summary>
-    public static string NameOf(CoverDocument cover) => cover.Name.Length > 0 ? cover.Name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form;
+    public static string NameOf(CoverDocument cover) => cover.Name is { Length: > 0 } name ? name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form ?? "Cover";
 
     /// <summary>The code of a laid piece.</summary>
     public string CodeOf(string cover, string key) => PieceCodes.Of(Covers.First(coded => coded.Letter == Letters[cover]).Draft, Letters[cover])[key];
 
     /// <summary>A cover is cut from the cloth it names, or the first; lining and padding are cut for every cover.</summary>
     private static bool CutFrom(CoverDocument cover, ClothDocument cloth, ClothDocument[] all) =>
-        (cloth.Key.Length > 0 && Words.Read<ClothRole>(cloth.Role) is { } role && role != ClothRole.Main)
-        || (Array.Exists(all, known => known.Key == cover.Cloth) ? cover.Cloth == cloth.Key : cloth.Key == all[0].Key);
+        (cloth.Key is { Length: > 0 } && Words.Read<ClothRole>(cloth.Role) is { } role && role != ClothRole.Main)
+        || (Array.Exists(all, known => (known.Key ?? "") == (cover.Cloth?.Key ?? "")) ? (cover.Cloth?.Key ?? "") == (cloth.Key ?? "") : ReferenceEquals(cloth, all[0]));
 }

@@ -1,3 +1,5 @@
+using System.Text.Json;
+
 namespace Wrapper.Formats;
 
 /// <summary>One field as it was filled in on a measuring sheet.</summary>
@@ -19,12 +21,12 @@ public static class SheetEntries
     /// <summary>The cover with the entries put in, and the measures that got a second reading.</summary>
     public static (CoverDocument Cover, IReadOnlyList<string> SecondReadings) Put(CoverDocument cover, IReadOnlyList<SheetEntry> entries)
     {
-        var (measures, notes, readings) = (new Dictionary<string, string>(cover.Measures), new Dictionary<string, string>(cover.Notes), new Dictionary<string, string>(cover.SecondReadings));
+        var (measures, notes, readings) = (new Dictionary<string, JsonElement>(cover.Measures ?? []), new Dictionary<string, string>(cover.Notes ?? []), new Dictionary<string, JsonElement>(cover.SecondReadings ?? []));
         var second = new List<string>();
         foreach (var entry in entries.Where(entry => entry.Measure.Length <= 64))
         {
             var text = entry.Text.Length > (entry.IsNote ? LongestNote : LongestFigure) ? entry.Text[..(entry.IsNote ? LongestNote : LongestFigure)] : entry.Text;
-            var now = (entry.IsNote ? notes : measures).GetValueOrDefault(entry.Measure, "");
+            var now = entry.IsNote ? notes.GetValueOrDefault(entry.Measure, "") : measures.TryGetValue(entry.Measure, out var known) ? JsonWords.Word(known) : "";
             if (text == now)
             {
                 continue;
@@ -40,7 +42,7 @@ public static class SheetEntries
             }
             else if (text.Length > 0)
             {
-                readings[entry.Measure] = text;
+                readings[entry.Measure] = JsonSerializer.SerializeToElement(text);
                 second.Add(entry.Measure);
             }
         }
@@ -48,7 +50,7 @@ public static class SheetEntries
         return (cover with { Measures = measures, Notes = notes, SecondReadings = readings }, second);
     }
 
-    private static void Set(Dictionary<string, string> texts, string name, string text)
+    private static void Set(Dictionary<string, JsonElement> texts, string name, string text)
     {
         if (text.Length == 0)
         {
@@ -56,7 +58,7 @@ public static class SheetEntries
         }
         else
         {
-            texts[name] = text;
+            texts[name] = JsonSerializer.SerializeToElement(text);
         }
     }
 }

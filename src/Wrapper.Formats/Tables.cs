@@ -41,7 +41,7 @@ public sealed record CutListRow(
 public sealed record BuyingRow(string What, string For, string Buy, int Quantity, [property: Name("Length, mm")] double? LengthMm);
 
 /// <summary>
-/// Tables as CSV with a line of headings. A text that a spreadsheet would take for a formula is made harmless: a tab stands
+/// Tables as CSV with a line of headings. A text that a spreadsheet would take for a formula is made harmless: an apostrophe stands
 /// before it. See docs/format.md, "Tables".
 /// </summary>
 public static class Tables

@@ -42,6 +42,13 @@ public sealed class JobStore(Database database, TimeProvider clock)
         return new(job, cloth, covers);
     }
 
+    /// <summary>A job of this id stands in the store, or stood there and was deleted.</summary>
+    public bool Knows(string id)
+    {
+        using var connection = database.Open();
+        return connection.Number("SELECT COUNT(*) FROM jobs WHERE id = $id", ("$id", id)) > 0;
+    }
+
     /// <summary>Makes a job with an empty set of covers.</summary>
     public StoredJob Create(string id, JobHeading heading, string clothDocument)
     {

@@ -63,6 +63,36 @@ internal static class SchemaVersions
             expires TEXT NOT NULL
         );
         """,
+        // Covers and cloths stand as they are sent: what the first format kept beside measures, options and cloth is in its place.
+        """
+        UPDATE covers SET document = json_remove(
+            json_set(
+                document,
+                '$.measures', json(json_patch(coalesce(document -> '$.measures', '{}'), json_object(
+                    'shape', document ->> '$.shape',
+                    'points', json(document -> '$.lists.points'), 'stations', json(document -> '$.lists.stations'), 'zones', json(document -> '$.lists.zones')))),
+                '$.options', json(json_patch(coalesce(document -> '$.options', '{}'), json_object(
+                    'padding', json(CASE WHEN json_array_length(document, '$.padding') > 0 THEN document -> '$.padding' END),
+                    'obstacles', json(document -> '$.lists.obstacles'), 'legs', json(document -> '$.lists.legs'), 'corrections', json(document -> '$.lists.corrections'))))),
+            '$.shape', '$.lists', '$.padding')
+        WHERE json_valid(document);
+        UPDATE cloths SET document = json_set(document, '$.others', (
+            SELECT json_group_array(json(json_remove(
+                json_patch(other, json_object(
+                    'repeat', json(CASE WHEN coalesce(other ->> '$.repeatLength', '') || coalesce(other ->> '$.repeatWidth', '') || coalesce(other ->> '$.motif', '') <> '' OR other ->> '$.match' = 'half-drop'
+                        THEN json_object('length', other ->> '$.repeatLength', 'width', other ->> '$.repeatWidth', 'match', other ->> '$.match', 'motif', other ->> '$.motif') END),
+                    'shrinkage', json(CASE WHEN coalesce(other ->> '$.shrinkageAlong', '') || coalesce(other ->> '$.shrinkageAcross', '') <> ''
+                        THEN json_object('along', other ->> '$.shrinkageAlong', 'across', other ->> '$.shrinkageAcross') END))),
+                '$.repeatLength', '$.repeatWidth', '$.match', '$.motif', '$.shrinkageAlong', '$.shrinkageAcross'))) FROM (SELECT value AS other FROM json_each(cloths.document, '$.others'))))
+        WHERE json_valid(document) AND json_array_length(document, '$.others') > 0;
+        UPDATE cloths SET document = json_remove(
+                json_patch(document, json_object(
+                    'repeat', json(CASE WHEN coalesce(document ->> '$.repeatLength', '') || coalesce(document ->> '$.repeatWidth', '') || coalesce(document ->> '$.motif', '') <> '' OR document ->> '$.match' = 'half-drop'
+                        THEN json_object('length', document ->> '$.repeatLength', 'width', document ->> '$.repeatWidth', 'match', document ->> '$.match', 'motif', document ->> '$.motif') END),
+                    'shrinkage', json(CASE WHEN coalesce(document ->> '$.shrinkageAlong', '') || coalesce(document ->> '$.shrinkageAcross', '') <> ''
+                        THEN json_object('along', document ->> '$.shrinkageAlong', 'across', document ->> '$.shrinkageAcross') END))),
+                '$.repeatLength', '$.repeatWidth', '$.match', '$.motif', '$.shrinkageAlong', '$.shrinkageAcross') WHERE json_valid(document);
+        """,
     ];
 
     /// <summary>The schema this program writes.</summary>

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using Wrapper.Core.Reading;
+using Wrapper.Formats;
 
 namespace Wrapper.Web;
 
@@ -24,6 +25,21 @@ internal static class OpenApiShape
                 schema.Type = JsonSchemaType.Number | JsonSchemaType.String;
                 schema.Properties?.Clear();
                 schema.Required?.Clear();
+            }
+            else if (context.JsonTypeInfo.Type == typeof(ClothChoice))
+            {
+                schema.Description = "The key of one of the job’s cloths, or a cloth.";
+                schema.Type = JsonSchemaType.String | JsonSchemaType.Object;
+                schema.Properties?.Clear();
+                schema.AdditionalProperties = new OpenApiSchema { Description = "As a cloth." };
+            }
+            else if (context.JsonTypeInfo.Type == typeof(Dictionary<string, JsonElement>))
+            {
+                schema.AdditionalProperties = new OpenApiSchema { Description = "A length, a word, true or false, or a list or group of these." };
+            }
+            else if (context.JsonTypeInfo.Type == typeof(CoverDocument) || context.JsonTypeInfo.Type == typeof(ClothDocument))
+            {
+                schema.AdditionalProperties = null;
             }
             else if (context.JsonTypeInfo.Type == typeof(JsonElement))
             {

@@ -22,6 +22,7 @@ builder.Services.AddSingleton<JobStore>();
 builder.Services.AddSingleton<PhotoStore>();
 builder.Services.AddSingleton<SheetStore>();
 builder.Services.AddSingleton<JobChanges>();
+builder.Services.AddSingleton<JobImport>();
 builder.Services.AddSingleton<TapeFeed>();
 builder.Services.AddSingleton(_ => new SimulatedTape(Environment.TickCount));
 var sheets = SheetAddress.Read(builder.Configuration["listen"]);
@@ -65,6 +66,7 @@ app.MapSheets();
 app.MapLive();
 app.MapHouse();
 app.MapFiles();
+app.MapJobFiles();
 app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
 
 var options = app.Services.GetRequiredService<IOptions<ApplicationOptions>>().Value;

@@ -27,7 +27,7 @@ public sealed class GoldenJobsTests
     public void A_demo_job_is_bought_and_laid_as_it_was(string name)
     {
         var job = JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", $"{name}.json")));
-        var covers = job.Covers.Select((cover, i) => new JobCover($"cover-{i}", cover.ToInput(job.Unit, new Dictionary<string, string>()), cover.Name)).ToList();
+        var covers = job.Covers.Select((cover, i) => new JobCover($"cover-{i}", cover.ToInput(job.Unit, new Dictionary<string, string>()), cover.Name ?? "")).ToList();
         var unit = LengthUnits.FromWord(job.Unit)!.Value;
         Golden.Hold("jobs.tsv", Cloths.Select(cloth => ($"{name} {cloth.Name}", Told(new ClothBuyer(covers, unit, new Dictionary<Rule, Length>()).Buy(cloth.Cloth, steps: 8)))), $"{name} ");
     }

@@ -5,6 +5,7 @@ using System.Text.RegularExpressions;
 using System.Xml.Linq;
 using CsvHelper;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats.Drawing;
 using Xunit;
@@ -109,7 +110,7 @@ public sealed partial class OpenFilesTests
     [InlineData("-2")]
     public void A_formula_in_a_name_is_made_harmless(string name)
     {
-        var plan = Plan(new JobFile { Covers = [Box with { Name = name }], Cloth = new() { Width = "54", Name = name } });
+        var plan = Plan(new JobFile { Covers = [Box with { Name = name }], Cloth = new() { Width = Entry.Typed("54"), Name = name } });
         foreach (var (what, lines) in new[] { (FileContent.CutList, 2), (FileContent.Buying, 1) })
         {
             var fields = Text(what, FileFormat.Csv, plan).Split("\r\n")[1..].SelectMany(line => line.Split(',')).Select(field => field.TrimStart('"'));
@@ -122,8 +123,8 @@ public sealed partial class OpenFilesTests
     [Fact]
     public void A_cover_that_cannot_be_drafted_is_named_in_every_file()
     {
-        var unfinished = Box with { Name = "Bow cushion", Measures = new() { ["width"] = "20" } };
-        var plan = Plan(new JobFile { Covers = [Box, unfinished], Cloth = new() { Width = "54" } });
+        var unfinished = Box with { Name = "Bow cushion", Measures = Said.Of(("width", "20")) };
+        var plan = Plan(new JobFile { Covers = [Box, unfinished], Cloth = new() { Width = Entry.Typed("54") } });
         foreach (var (what, format) in OpenFiles.Offered.Where(pair => pair.As != FileFormat.Zip))
         {
             Assert.Contains("Bow cushion", Text(what, format, plan), StringComparison.Ordinal);
@@ -143,7 +144,7 @@ public sealed partial class OpenFilesTests
     public void Covers_are_lettered_on_beyond_z() => Assert.Equal(
         ["A", "B", "Z", "AA", "AB", "AZ", "BA", "ZZ", "AAA"], new[] { 0, 1, 25, 26, 27, 51, 52, 701, 702 }.Select(PieceCodes.Letter));
 
-    private static CoverDocument Box => new() { Name = "Settee", Measures = new() { ["width"] = "20", ["depth"] = "18", ["thickness"] = "4" } };
+    private static CoverDocument Box => new() { Name = "Settee", Form = "box-cushion", Measures = Said.Of(("width", "20"), ("depth", "18"), ("thickness", "4")) };
 
     private static JobPlan Plan(string name) => Plan(JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", $"{name}.json"))));
 

@@ -68,7 +68,7 @@ public sealed class OpenFormatTests
                 var outcome = Drafter.Draft(cover.ToInput(job.Unit, new Dictionary<string, string>()));
                 if (outcome.Draft is { } draft)
                 {
-                    forms.Add(cover.Form);
+                    forms.Add(cover.Form!);
                     var folded = FoldUp.Of(draft);
                     Assert.True(folded.Holds, $"{cover.Name}: {string.Join("; ", folded.Problems)}");
                 }
@@ -98,26 +98,92 @@ public sealed class OpenFormatTests
         }
 
         Assert.Contains(draft.Pieces, piece => piece.Id == "skirt");
-        Assert.Equal("t-shape", job.Covers[1].Shape);
+        Assert.Equal("t-shape", job.Covers[1].Measures!["shape"].GetString());
     }
 
     [Fact]
-    public void A_job_file_goes_round_and_another_format_is_refused()
+    public void A_job_file_goes_round_with_all_that_was_typed_and_what_it_does_not_know()
     {
-        var job = new JobFile { Name = "Cabin", Unit = "cm", Covers = [new() { Measures = { ["width"] = "54,5 ish" }, Count = "six", Padding = [new("6 mm", "top")] }] };
-        var back = JobFile.Read(JsonSerializer.Serialize(job, OpenFormat.Json));
-        Assert.Equal("54,5 ish", back.Covers[0].Measures["width"]);
-        Assert.Equal(JsonSerializer.Serialize(job, OpenFormat.Json), JsonSerializer.Serialize(back, OpenFormat.Json));
-        Assert.Throws<JsonException>(() => JobFile.Read("""{ "format": 2 }"""));
-        Assert.Throws<JsonException>(() => JobFile.Read("null"));
+        var job = new JobFile
+        {
+            Id = "job",
+            Name = "Cabin",
+            Unit = "cm",
+            Cloth = new() { Width = Entry.Typed("137 wide"), Repeat = new(Entry.Number(320), Match: "half-drop"), Others = [new() { Key = "lining", Role = "lining", Width = Entry.Number(1500) }] },
+            Covers = [new() { Id = "one", Form = "box-cushion", Measures = Said.Of(("width", "54,5 ish")), Count = Entry.Typed("six"), Cloth = new("lining", null), Notes = new() { [""] = "by the hatch" } }],
+            Photos = [new("one", "width", "bow.png", "image/png", [1, 2, 3])],
+        };
+        var text = job.Write();
+        Assert.Equal(text, JobFile.Read(text).Write());
+        var later = text.Replace("\"measures\":", "\"threadColour\": \"slate\", \"measures\":", StringComparison.Ordinal);
+        Assert.Contains("\"threadColour\": \"slate\"", JobFile.Read(later).Write(), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("null")]
+    [InlineData("{}", true)]
+    [InlineData("""{ "format": 0 }""")]
+    [InlineData("""{ "format": 3 }""")]
+    [InlineData("""{ "format": 2, "covers": [null] }""")]
+    [InlineData("""{ "format": 2, "covers": 4 }""")]
+    [InlineData("[1, 2]")]
+    [InlineData("once upon a time")]
+    public void What_is_no_job_file_of_a_known_format_is_refused(string text, bool isEmpty = false)
+    {
+        if (isEmpty)
+        {
+            Assert.Empty(JobFile.Read(text).Covers); // no format said is the one that is written
+            return;
+        }
+
+        Assert.Throws<JsonException>(() => JobFile.Read(text));
+    }
+
+    /// <summary>The demo jobs as they stood in the first format.</summary>
+    public static TheoryData<string> FirstFormat => [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "first-format"), "*.json").Select(file => Path.GetFileName(file)).Order()];
+
+    [Theory]
+    [MemberData(nameof(FirstFormat))]
+    public void A_file_of_the_first_format_is_read_as_what_it_said(string name)
+    {
+        var (first, now) = (JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "first-format", name))), JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", name))));
+        Assert.Equal((first.Name, first.Client, first.Place, first.Unit, first.Covers.Count), (now.Name, now.Client, now.Place, now.Unit, now.Covers.Count));
+        // An empty text is as good as unsaid.
+        static string Said(ClothDocument cloth) => Text(cloth.ToInput()).Replace("null", "\"\"", StringComparison.Ordinal);
+        static string Text<T>(T read) => JsonSerializer.Serialize(read, OpenFormat.Json);
+        Assert.All(first.Covers.Zip(now.Covers), pair =>
+        {
+            Assert.Equal(Text(pair.First.ToInput()), Text(pair.Second.ToInput()));
+            Assert.Equal((pair.First.Name, pair.First.Cloth?.Key, Text(pair.First.Notes), Text(pair.First.Cut)), (pair.Second.Name, pair.Second.Cloth?.Key, Text(pair.Second.Notes), Text(pair.Second.Cut)));
+            Assert.Null(pair.First.Others);
+        });
+        Assert.All(new[] { first.Cloth }.Concat(first.Cloth.Others ?? []).Zip(new[] { now.Cloth }.Concat(now.Cloth.Others ?? [])), pair =>
+        {
+            Assert.Equal((pair.First.Key ?? "", pair.First.Name), (pair.Second.Key ?? "", pair.Second.Name));
+            Assert.Equal(Said(pair.First), Said(pair.Second));
+            Assert.Null(pair.First.Besides);
+        });
+    }
+
+    [Fact]
+    public void The_schema_of_a_job_file_is_the_one_that_is_published()
+    {
+        var published = Path.Combine(AppContext.BaseDirectory, "job.schema.json");
+        if (Environment.GetEnvironmentVariable("WRAPPER_GOLDEN") == "write")
+        {
+            File.WriteAllText(published, JobFile.Schema());
+        }
+
+        Assert.Equal(File.ReadAllText(published), JobFile.Schema());
+        Assert.Contains("\"shrinkage\"", JobFile.Schema(), StringComparison.Ordinal);
     }
 
     [Fact]
     public void A_count_that_is_no_number_is_refused_by_name()
     {
-        var outcome = Drafter.Draft(new CoverDocument { Measures = { ["width"] = "21", ["depth"] = "19", ["thickness"] = "4" }, Count = "six" }.ToInput("in", new Dictionary<string, string>()));
+        var outcome = Drafter.Draft(new CoverDocument { Form = "box-cushion", Measures = Said.Of(("width", "21"), ("depth", "19"), ("thickness", "4")), Count = Entry.Typed("six") }.ToInput("in", new Dictionary<string, string>()));
         Assert.Equal("count", Assert.Single(outcome.Checks).Measure);
     }
 
-    private static CoverInput Read(string json) => JsonSerializer.Deserialize<DraftRequest>(json, OpenFormat.Json)!.ToInput();
+    private static CoverInput Read(string json) => JsonSerializer.Deserialize<CoverDocument>(json, OpenFormat.Json)!.ToInput();
 }

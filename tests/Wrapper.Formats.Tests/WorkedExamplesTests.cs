@@ -17,7 +17,7 @@ public sealed class WorkedExamplesTests
     public void A_worked_example_comes_out_to_the_hundredth(string name)
     {
         var example = Examples().Single(entry => entry.GetProperty("name").GetString() == name);
-        var request = example.GetProperty("request").Deserialize<DraftRequest>(OpenFormat.Json)!;
+        var request = example.GetProperty("request").Deserialize<CoverDocument>(OpenFormat.Json)!;
         var outcome = Drafter.Draft(request.ToInput());
         Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
 
@@ -35,7 +35,7 @@ public sealed class WorkedExamplesTests
     [Fact]
     public void Marks_say_where_the_tape_finds_them_on_the_cut_boxing()
     {
-        var request = Examples()[0].GetProperty("request").Deserialize<DraftRequest>(OpenFormat.Json)!;
+        var request = Examples()[0].GetProperty("request").Deserialize<CoverDocument>(OpenFormat.Json)!;
         var outcome = Drafter.Draft(request.ToInput());
         var boxing = DraftResponse.Of(outcome.Draft!, outcome.Reading).Pieces.Single(piece => piece.Id == "boxing");
         Assert.Equal(

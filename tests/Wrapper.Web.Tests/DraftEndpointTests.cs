@@ -92,7 +92,8 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
         { "/api/yardage", """{ "unit": "ell", "covers": [], "cloth": {} }""" },
         { "/api/yardage", """{ "unit": "in", "covers": [null], "cloth": {} }""" },
         { "/api/yardage", """{ "unit": "in", "covers": [{ "key": "a", "cover": {} }, { "key": "a", "cover": {} }], "cloth": {} }""" },
-        { "/api/yardage", """{ "unit": "in", "covers": [{ "key": "a", "cover": { "measures": null } }], "cloth": { "width": null } }""" },
+        { "/api/yardage", """{ "unit": "in", "covers": [{ "key": "a", "cover": { "measures": 5 } }], "cloth": { "width": "54" } }""" },
+        { "/api/yardage", """{ "unit": "in", "covers": [{ "key": "a", "cover": {} }], "cloth": 5 }""" },
         { "/api/jobs", """{ "unit": "ell" }""" },
         { "/api/jobs", """{ "unit": null, "name": 5 }""" },
     };
@@ -104,6 +105,15 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
         var (status, body, _) = await application.Send(HttpMethod.Post, path, request);
         Assert.InRange(status, 400, 422);
         Assert.NotNull(body!["title"]);
+    }
+
+    [Fact]
+    public async Task A_cloth_of_nulls_is_not_said_yet()
+    {
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/yardage", """{ "unit": "in", "covers": [{ "key": "a", "cover": { "measures": null } }], "cloth": { "width": null } }""");
+        Assert.Equal(200, status);
+        Assert.Null(body!["buy"]);
+        Assert.Contains(body["checks"]!.AsArray(), check => (string)check!["measure"]! == "cloth.width");
     }
 
     [Fact]

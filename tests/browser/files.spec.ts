@@ -147,6 +147,51 @@ test("one place on the bench has all files, of the job as it stands there", asyn
   expect(await taken(page, "What to buy as CSV")).toContain("cloth,");
 });
 
+test("a whole job goes out as a file and comes in again as it stood, also what was typed unreadable", async ({
+  page,
+}) => {
+  await page.goto("/jobs/teasel-saloon");
+  await bench.settled(page);
+  await page.getByRole("button", { name: "Files", exact: true }).click();
+  const text = await taken(page, "The whole job as JSON");
+  const job = JSON.parse(Buffer.from(text, "latin1").toString("utf8")) as {
+    format: number;
+    name: string;
+    covers: object[];
+  };
+  expect(job.format).toBe(2);
+  await page.goto("/");
+  await page.getByLabel("A job file").setInputFiles({
+    name: "job.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(text, "latin1"),
+  });
+  await page.waitForURL(/\/jobs\/(?!teasel)/);
+  await bench.settled(page);
+  const id = page.url().split("/").pop() ?? "";
+  const again = (await (await page.request.get(`/api/jobs/${id}/export`)).json()) as typeof job;
+  const plain = (file: typeof job) => ({
+    ...file,
+    id: "",
+    covers: file.covers.map((cover) => ({ ...cover, id: "" })),
+  });
+  expect(plain(again)).toEqual(plain(job));
+  await page.request.delete(`/api/jobs/${id}`, { headers: { "If-Match": '"1"' } });
+});
+
+test("a file that is no job is refused and said", async ({ page }) => {
+  await page.goto("/");
+  const pick = page.getByLabel("A job file");
+  await pick.setInputFiles({ name: "song.json", mimeType: "application/json", buffer: Buffer.from("la la") });
+  await expect(page.getByRole("alert")).toContainText("no job file");
+  await pick.setInputFiles({
+    name: "later.json",
+    mimeType: "application/json",
+    buffer: Buffer.from('{ "format": 9 }'),
+  });
+  await expect(page.getByRole("alert")).toContainText("later Wrapper");
+});
+
 test("a job with nothing measured says so and hands out nothing", async ({ page }) => {
   await page.goto("/");
   const made = await page.request.post("/api/jobs", { data: { name: "Nothing yet", unit: "in" } });
@@ -157,4 +202,5 @@ test("a job with nothing measured says so and hands out nothing", async ({ page 
   await expect(page.getByRole("dialog", { name: "Files" }).getByRole("status")).toContainText(
     "No cover can be drafted yet",
   );
+  await page.request.delete(`/api/jobs/${id}`, { headers: { "If-Match": '"1"' } });
 });

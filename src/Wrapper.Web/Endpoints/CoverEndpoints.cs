@@ -34,7 +34,7 @@ internal static class CoverEndpoints
             return Versions.Missing();
         }
 
-        var document = JsonSerializer.Serialize(body.Cover, OpenFormat.Json);
+        var document = JsonSerializer.Serialize(body.Cover.Brought(), OpenFormat.Json);
         var complete = IsComplete(body.Cover, job.Job.Heading.Unit, HouseEndpoints.Rules(store));
         WriteResult result;
         if (Versions.IsNew(context))

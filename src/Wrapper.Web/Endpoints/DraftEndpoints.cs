@@ -11,7 +11,7 @@ internal static class DraftEndpoints
         .WithSummary("Drafts a cover: pieces, seams, notions, working, steps and checks.")
         .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 
-    private static Results<Ok<DraftResponse>, ProblemHttpResult> Draft(DraftRequest request)
+    private static Results<Ok<DraftResponse>, ProblemHttpResult> Draft(CoverDocument request)
     {
         var outcome = Proved.Draft(request.ToInput());
         return outcome.Draft is { } draft

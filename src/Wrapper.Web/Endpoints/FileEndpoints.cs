@@ -13,7 +13,7 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Format"><c>svg</c>, <c>dxf</c>, <c>csv</c> or <c>zip</c>.</param>
 /// <param name="Cover">A cover to draft, for patterns and cut lists.</param>
 /// <param name="Yardage">Covers on their cloth; patterns and cut lists may be had of it too.</param>
-public sealed record FileRequestJson(string? What, string? Format, DraftRequest? Cover, YardageRequestJson? Yardage);
+public sealed record FileRequestJson(string? What, string? Format, CoverDocument? Cover, YardageRequestJson? Yardage);
 
 internal static class FileEndpoints
 {

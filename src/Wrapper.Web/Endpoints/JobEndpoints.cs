@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Reading;
 using Wrapper.Formats;
 using Wrapper.Store;
 
@@ -49,8 +50,8 @@ internal static class JobEndpoints
             whole.Job.Heading.Unit,
             whole.Job.Version,
             whole.Job.Updated,
-            new(whole.Cloth.Version, Document<ClothDocument>(whole.Cloth.Document)),
-            [.. whole.Covers.Select(cover => new CoverJson(cover.Id, cover.Position, cover.Version, cover.Complete, Document<CoverDocument>(cover.Document)))])
+            new(whole.Cloth.Version, Document<ClothDocument>(whole.Cloth.Document).Brought()),
+            [.. whole.Covers.Select(cover => new CoverJson(cover.Id, cover.Position, cover.Version, cover.Complete, Document<CoverDocument>(cover.Document).Brought()))])
         : null;
 
     private static T Document<T>(string json) => JsonSerializer.Deserialize<T>(json, OpenFormat.Json)!;
@@ -93,7 +94,7 @@ internal static class JobEndpoints
             return Refusals.Unprocessable(checks);
         }
 
-        var cloth = new ClothDocument { Width = heading.Unit == "in" ? "54" : "137 cm" };
+        var cloth = new ClothDocument { Width = Entry.Typed(heading.Unit == "in" ? "54" : "137 cm") };
         var id = Guid.CreateVersion7().ToString("N");
         store.Create(id, heading, JsonSerializer.Serialize(cloth, OpenFormat.Json));
         Versions.Tag(context, 1);
@@ -137,6 +138,6 @@ internal static class JobEndpoints
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, HttpContext context) =>
         Versions.Expected(context) is { } version
-            ? Versions.Answer(context, store.SaveCloth(id, JsonSerializer.Serialize(cloth, OpenFormat.Json), version), null, () => Find(store, id)?.Cloth, cloth)
+            ? Versions.Answer(context, store.SaveCloth(id, JsonSerializer.Serialize(cloth.Brought(), OpenFormat.Json), version), null, () => Find(store, id)?.Cloth, cloth)
             : Versions.NotSaid();
 }

@@ -20,7 +20,7 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Cloth">Which cloth of the job, by its key; the yardage's own where nothing is said.</param>
 /// <param name="For">What the figure is for.</param>
 /// <param name="Figure">The figure. A bare number for cloth is in yards, or in metres in a metric job.</param>
-public sealed record OwnFigureRequestJson(DraftRequest? Cover, YardageRequestJson? Yardage, string? Cloth, string For, Entry Figure);
+public sealed record OwnFigureRequestJson(CoverDocument? Cover, YardageRequestJson? Yardage, string? Cloth, string For, Entry Figure);
 
 /// <summary>A slip that would explain the figure.</summary>
 public sealed record SlipJson(string Code, string Text, double Value, string Shown);
@@ -180,7 +180,7 @@ internal static class JudgementEndpoints
         judgement.Number.Expression,
         [.. judgement.Slips.Select(slip => new SlipJson(slip.Code, slip.Text, slip.Value.Millimetres, shown(slip.Value)))]);
 
-    private static Results<Ok<IReadOnlyList<SensitivityJson>>, ProblemHttpResult> SensitivityOf(DraftRequest request)
+    private static Results<Ok<IReadOnlyList<SensitivityJson>>, ProblemHttpResult> SensitivityOf(CoverDocument request)
     {
         var input = request.ToInput();
         var outcome = Drafter.Draft(input);
@@ -203,7 +203,7 @@ internal static class JudgementEndpoints
         return TypedResults.Ok(answer);
     }
 
-    private static Results<Ok<FoldUpJson>, ProblemHttpResult> FoldUpOf(DraftRequest request)
+    private static Results<Ok<FoldUpJson>, ProblemHttpResult> FoldUpOf(CoverDocument request)
     {
         var outcome = Drafter.Draft(request.ToInput());
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })

@@ -1,31 +1,7 @@
 using Wrapper.Core.Lays;
-using Wrapper.Core.Reading;
+using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;
-
-/// <summary>The repeat of a pattern.</summary>
-/// <param name="Length">Down the roll.</param>
-/// <param name="Width">Across; unsaid where it may be met anywhere across.</param>
-/// <param name="Match"><c>straight</c>, or <c>half-drop</c>: from one repeat across to the next it drops by half a repeat.</param>
-/// <param name="Motif">How far from the left the middle of a motif stands: every piece that meets the pattern then has its match point on one.</param>
-public sealed record RepeatJson(Entry? Length, Entry? Width, string? Match, Entry? Motif);
-
-/// <summary>A stretch nothing may lie on; from side to side where left and right are unsaid.</summary>
-public sealed record FlawJson(Entry? From, Entry? To, Entry? Left, Entry? Right);
-
-/// <summary>A bounded piece of the same cloth, tried before the roll.</summary>
-public sealed record RemnantJson(string? Id, Entry? Width, Entry? Length);
-
-/// <summary>The cloth of a lay.</summary>
-/// <param name="UsableWidth">What pieces can lie on.</param>
-/// <param name="Nap"><c>either</c> or <c>one-way</c>.</param>
-/// <param name="Repeat">Its pattern.</param>
-/// <param name="Space">Kept between straight edges.</param>
-/// <param name="CurveSpace">Kept where a curve lies beside another piece.</param>
-/// <param name="Flaws">What nothing may lie on.</param>
-/// <param name="Remnants">What is tried before the roll.</param>
-public sealed record LayClothJson(
-    Entry? UsableWidth, string? Nap, RepeatJson? Repeat, Entry? Space, Entry? CurveSpace, FlawJson[]? Flaws, RemnantJson[]? Remnants);
 
 /// <summary>The point at which a piece meets the pattern; pieces of one group show the same place of the pattern there.</summary>
 /// <param name="Group">The pieces that meet one another; unsaid for all of one.</param>
@@ -49,7 +25,7 @@ public sealed record LayPieceJson(string? Id, int? Quantity, double[][]? Outline
 /// <param name="Pinned">Copies that already lie where they shall stay.</param>
 /// <param name="Seconds">How long to look; 2 when neither is said.</param>
 /// <param name="Steps">How many orders to try.</param>
-public sealed record LayRequestJson(LayClothJson? Cloth, LayPieceJson[]? Pieces, PinJson[]? Pinned, double? Seconds, int? Steps);
+public sealed record LayRequestJson(ClothDocument? Cloth, LayPieceJson[]? Pieces, PinJson[]? Pinned, double? Seconds, int? Steps);
 
 /// <summary>A copy that lies where a person has put it, as a placement says it.</summary>
 public sealed record PinJson(string? Piece, int? Copy, int? Turn, double? X, double? Y);

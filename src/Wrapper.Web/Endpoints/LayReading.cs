@@ -3,6 +3,7 @@ using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
+using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -30,12 +31,13 @@ internal sealed class LayReading
             Say("time-out-of-range", "Seconds and steps cannot be below 0.", request.Steps is < 0 ? "steps" : "seconds");
         }
 
-        var (cloth, repeat) = (request.Cloth, request.Cloth?.Repeat);
+        var cloth = request.Cloth?.Brought();
+        var repeat = cloth?.Repeat;
         Choice(cloth?.Nap, "nap", "either", "one-way");
         Choice(repeat?.Match, "match", "straight", "half-drop");
         return new()
         {
-            UsableWidth = Required(cloth?.UsableWidth, "usableWidth"),
+            UsableWidth = Required(cloth?.Usable(LengthUnit.Millimetre), "usableWidth"),
             OneWay = cloth?.Nap == "one-way",
             RepeatLength = Length(repeat?.Length, "repeat") ?? default,
             RepeatWidth = Length(repeat?.Width, "repeat across") ?? default,
@@ -44,7 +46,7 @@ internal sealed class LayReading
             Space = Length(cloth?.Space, "space") ?? default,
             CurveSpace = Length(cloth?.CurveSpace, "curveSpace") ?? default,
             Flaws = [.. (cloth?.Flaws ?? []).Select((flaw, i) => Flaw(flaw, $"flaw {i + 1}"))],
-            Remnants = [.. (cloth?.Remnants ?? []).Select((remnant, i) => Remnant(remnant, remnant?.Id is { Length: > 0 } id ? id : $"remnant {i + 1}"))],
+            Remnants = [.. (cloth?.Remnants ?? []).Select((remnant, i) => Remnant(remnant, (remnant?.Id ?? remnant?.Name) is { Length: > 0 } id ? id : $"remnant {i + 1}"))],
             Pinned = [.. (request.Pinned ?? []).Select(Pin).OfType<Placement>()],
             Pieces = [.. (request.Pieces ?? []).Select((piece, i) => Piece(piece, i))],
         };
@@ -87,10 +89,10 @@ internal sealed class LayReading
         return null;
     }
 
-    private Flaw Flaw(FlawJson? flaw, string name) =>
+    private Flaw Flaw(FlawDocument? flaw, string name) =>
         new(Required(flaw?.From, $"{name}, from"), Required(flaw?.To, $"{name}, to"), Length(flaw?.Left, $"{name}, left"), Length(flaw?.Right, $"{name}, right"));
 
-    private Remnant Remnant(RemnantJson? remnant, string name) =>
+    private Remnant Remnant(RemnantDocument? remnant, string name) =>
         new(name, Required(remnant?.Width, $"{name}, width"), Required(remnant?.Length, $"{name}, length"));
 
     private Placement? Pin(PinJson? pin)

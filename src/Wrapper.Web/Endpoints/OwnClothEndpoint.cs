@@ -57,5 +57,5 @@ internal static class OwnClothEndpoint
 
     /// <summary>The cloth of this key, of those of the job; the one asked about where no key is said.</summary>
     private static ClothDocument? ClothOf(ClothDocument asked, string? key) =>
-        key is null || key == asked.Key ? asked : (asked.Others ?? []).FirstOrDefault(other => other?.Key == key);
+        key is null || key == (asked.Key ?? "") ? asked : (asked.Others ?? []).FirstOrDefault(other => other is not null && (other.Key ?? "") == key);
 }

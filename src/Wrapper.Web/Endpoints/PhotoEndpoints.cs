@@ -8,7 +8,7 @@ public sealed record PhotoJson(string Id, string CoverId, string Measure, string
 internal static class PhotoEndpoints
 {
     /// <summary>The kind of picture these bytes begin; null for what is none. Sound and film begin with RIFF as well: a WebP says so after it.</summary>
-    private static string? TypeOf(ReadOnlySpan<byte> bytes) =>
+    public static string? TypeOf(ReadOnlySpan<byte> bytes) =>
         bytes.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xD8, 0xFF]) ? "image/jpeg"
         : bytes.StartsWith((ReadOnlySpan<byte>)[0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A]) ? "image/png"
         : bytes.Length >= 12 && bytes.StartsWith("RIFF"u8) && bytes[8..12].SequenceEqual("WEBP"u8) ? "image/webp"

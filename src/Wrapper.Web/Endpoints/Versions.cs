@@ -13,14 +13,14 @@ public sealed record SavedJson(long Version, bool? Complete);
 internal static class Versions
 {
     public static void Tag(HttpContext context, long version) =>
-        context.Response.Headers.ETag = $"\"{version.ToString(CultureInfo.InvariantCulture)}\"";
+        context.Response.GetTypedHeaders().ETag = new($"\"{version.ToString(CultureInfo.InvariantCulture)}\"");
 
     /// <summary>The version a write says it was made from; null when it says none.</summary>
     public static long? Expected(HttpContext context) =>
-        long.TryParse(context.Request.Headers.IfMatch.ToString().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var version) ? version : null;
+        context.Request.GetTypedHeaders().IfMatch is [{ IsWeak: false } tag] && long.TryParse(tag.Tag.AsSpan().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var version) ? version : null;
 
     /// <summary>True for a write that makes something new.</summary>
-    public static bool IsNew(HttpContext context) => context.Request.Headers.IfNoneMatch == "*";
+    public static bool IsNew(HttpContext context) => context.Request.GetTypedHeaders().IfNoneMatch is [{ } tag] && tag.Equals(Microsoft.Net.Http.Headers.EntityTagHeaderValue.Any);
 
     public static ProblemHttpResult NotSaid() => TypedResults.Problem(
         "Say in If-Match which version this was made from, or If-None-Match: * for something new.", statusCode: StatusCodes.Status428PreconditionRequired);

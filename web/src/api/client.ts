@@ -4,11 +4,10 @@ import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
 
-/** A cover as it is stored; its lists hold whatever stands in them. */
-export type Cover = Omit<Required<Schemas["CoverDocument"]>, "lists"> & { lists: Record<string, unknown> };
-/** A cover as the interface's description types it. */
-export type CoverBody = Required<Schemas["CoverDocument"]>;
-export type Cloth = Required<Schemas["ClothDocument"]>;
+/** A cover and a cloth as they are stored and sent. */
+export type CoverDocument = Schemas["CoverDocument"];
+export type ClothDocument = Schemas["ClothDocument"];
+export type JobFile = Schemas["JobFile"];
 export type Draft = Schemas["DraftResponse"];
 export type Piece = Schemas["PieceJson"];
 export type Working = Schemas["WorkingJson"];
@@ -26,6 +25,8 @@ export type Shape = Schemas["ShapeJson"];
 export type Measure = Schemas["MeasureJson"];
 export type Rule = Schemas["RuleJson"];
 export type FoldUp = Schemas["FoldUpJson"];
+/** What a maker’s own figure is held against. */
+export type OwnFigureAgainst = Omit<Schemas["OwnFigureRequestJson"], "figure">;
 export type MakeUp = Schemas["MakeUpJson"];
 export type LargestCover = Schemas["LargestCoverJson"];
 export type Unit = "in" | "cm" | "mm";

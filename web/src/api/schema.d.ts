@@ -364,6 +364,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole job in one file: docs/format.md. */
+        get: operations["exportJob"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a job file. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing. */
+        post: operations["importJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/job.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schema of a job file. */
+        get: operations["jobSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -627,54 +678,46 @@ export interface components {
             length: components["schemas"]["Entry"];
             forms: null | string[];
         };
-        /** @description A job's cloth, as typed; the first of a job carries the others. */
+        /** @description The key of one of the job’s cloths, or a cloth. */
+        ClothChoice: string | {
+            [key: string]: unknown;
+        };
+        /**
+         * @description A cloth in JSON, one shape wherever it stands: with a draft, a lay or a yardage, stored, and in job files; the first of a job
+         *     carries the others. See docs/format.md, "Cloths".
+         */
         ClothDocument: {
-            /** @description What covers name it by, unique in the job; empty for the first. */
-            key?: string;
+            /** @description What covers name it by, unique in the job; unsaid for the first. */
+            key?: null | string;
             /** @description What it is called. */
-            name?: string;
-            /** @description Selvage to selvage. */
-            width?: string;
-            /** @description Each side; empty for the usual. */
-            selvage?: string;
+            name?: null | string;
+            width?: null | components["schemas"]["Entry"];
+            usableWidth?: null | components["schemas"]["Entry"];
+            selvage?: null | components["schemas"]["Entry"];
             /** @description `either` or `one-way`. */
-            nap?: string;
-            /** @description The repeat down the roll; empty for none. */
-            repeatLength?: string;
-            /** @description The repeat across; empty where it may be met anywhere across. */
-            repeatWidth?: string;
-            /** @description `straight` or `half-drop`. */
-            match?: string;
-            /** @description How far from the left edge the middle of a motif stands, to centre plates on one; empty for not. */
-            motif?: string;
+            nap?: null | string;
             /** @description `down`, or `either` where pieces may lie turned a quarter. */
-            grain?: string;
+            grain?: null | string;
             /** @description `single`, or `fold`: folded along its middle and cut double. */
-            layers?: string;
-            /** @description What is cut from it: `main` for the covers' own cloth, `lining`, `padding`. */
-            role?: string;
-            /** @description The space between pieces; empty for none. */
-            space?: string;
-            /** @description The space at curves; empty for the usual. */
-            curveSpace?: string;
-            /** @description What it loses of its length when washed, in percent; empty for none. */
-            shrinkageAlong?: string;
-            /** @description What it loses of its width when washed, in percent; empty for none. */
-            shrinkageAcross?: string;
-            /** @description What is bought to spare, in percent; empty for none. */
-            spare?: string;
+            layers?: null | string;
+            /** @description What is cut from it: `main` for the covers’ own cloth, `lining`, `padding`. */
+            role?: null | string;
+            repeat?: null | components["schemas"]["RepeatDocument"];
+            space?: null | components["schemas"]["Entry"];
+            curveSpace?: null | components["schemas"]["Entry"];
+            shrinkage?: null | components["schemas"]["ShrinkageDocument"];
+            spare?: null | components["schemas"]["Entry"];
             /** @description Stretches of the roll nothing may lie on. */
-            flaws?: components["schemas"]["FlawDocument"][];
+            flaws?: null | components["schemas"]["FlawDocument"][];
             /** @description Pieces of the same cloth on the shelf, tried before the roll. */
-            remnants?: components["schemas"]["RemnantDocument"][];
+            remnants?: null | components["schemas"]["RemnantDocument"][];
             /** @description Pieces that a person has put down on the roll. */
-            pinned?: components["schemas"]["PlaceDocument"][];
+            pinned?: null | components["schemas"]["PlaceDocument"][];
             /** @description A lay that was looked for longer and kept: where every piece lies. */
-            kept?: components["schemas"]["PlaceDocument"][];
-            /** @description The price of a yard or metre; empty for none. */
-            price?: string;
-            /** @description The job's other cloths, each a lay of its own; none of them carries more. */
-            others?: components["schemas"]["ClothDocument"][];
+            kept?: null | components["schemas"]["PlaceDocument"][];
+            price?: null | components["schemas"]["Entry"];
+            /** @description The job’s other cloths, each a lay of its own; none of them carries more. */
+            others?: null | components["schemas"]["ClothDocument"][];
         };
         /** @description A job's cloth. */
         ClothJson: {
@@ -712,52 +755,60 @@ export interface components {
                 [key: string]: components["schemas"]["ReadMeasureJson"];
             };
         };
-        /** @description A cover as it is stored and kept in job files: texts exactly as typed, also those that could not be read. */
+        /**
+         * @description A cover in JSON, one shape wherever it stands: sent to be drafted, stored, and kept in job files, with texts exactly as they
+         *     were typed, also those that could not be read. What it needs beside its draft (a name, notes, what is cut) is stored with
+         *     it and changes no draft. See docs/format.md, "Covers".
+         */
         CoverDocument: {
+            /** @description In a job file: what the cover is known by. */
+            id?: null | string;
             /** @description What the maker calls it: “Saloon settee, port side”. */
-            name?: string;
-            /** @description The form's id. */
-            form?: string;
-            /** @description The shape. */
-            shape?: string;
-            /** @description Measures as typed. */
-            measures?: {
+            name?: null | string;
+            /** @description `in`, `cm` or `mm`; a cover in a job is in the job’s. */
+            unit?: null | string;
+            /** @description The form’s id. */
+            form?: null | string;
+            /** @description Measures by name, and `shape`; the lists `points`, `stations`, `zones`. */
+            measures?: null | {
+                [key: string]: unknown;
+            };
+            /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
+            measuredFrom?: null | string;
+            /** @description Second readings of measures, by name. */
+            secondReadings?: null | {
+                [key: string]: unknown;
+            };
+            /** @description Which of two readings holds, by measure: `larger`, `smaller` or `mean`. */
+            readingUse?: null | {
                 [key: string]: string;
             };
-            /** @description Second readings of measures, as typed. */
-            secondReadings?: {
-                [key: string]: string;
+            /** @description The construction’s id. */
+            construction?: null | string;
+            /** @description Rules said for this cover: by flat name, or in the groups `fit` and `shrinkage`. */
+            rules?: null | {
+                [key: string]: unknown;
             };
-            /** @description Which of two readings holds, by measure: larger, smaller or mean. */
-            readingUse?: {
-                [key: string]: string;
+            /** @description The job’s rules, of the same shape. */
+            jobRules?: null | {
+                [key: string]: unknown;
             };
+            /** @description The house’s rules, of the same shape. */
+            houseRules?: null | {
+                [key: string]: unknown;
+            };
+            /** @description Choices by name, and the lists `padding`, `obstacles`, `legs`, `corrections`. */
+            options?: null | {
+                [key: string]: unknown;
+            };
+            cloth?: null | components["schemas"]["ClothChoice"];
+            count?: null | components["schemas"]["Entry"];
             /** @description Notes by the measure they hang on; the empty name is the thing itself. */
-            notes?: {
+            notes?: null | {
                 [key: string]: string;
             };
             /** @description The covers of the set that are cut, by their number from 1. */
-            cut?: number[];
-            /** @description What the tape was laid on. */
-            measuredFrom?: string;
-            /** @description How it is made. */
-            construction?: string;
-            /** @description Rules said for this cover, as typed, by flat name. */
-            rules?: {
-                [key: string]: string;
-            };
-            /** @description Choices by name. */
-            options?: {
-                [key: string]: string;
-            };
-            /** @description Layers put on the filling first. */
-            padding?: components["schemas"]["PaddingDocument"][];
-            /** @description The corners of a free outline, the widths at stations, the zones of a loose cover: as in a draft's measures. */
-            lists?: Record<string, never>;
-            /** @description The key of the cloth it is cut from; empty for the job's first. */
-            cloth?: string;
-            /** @description How many alike, as typed. */
-            count?: string;
+            cut?: null | number[];
         };
         /** @description A stored cover. */
         CoverJson: {
@@ -794,45 +845,6 @@ export interface components {
             straight: boolean;
             /** @description The pieces in the order they come free, alike ones together: their lay id and how many. */
             pieces: components["schemas"]["CutPieceJson"][];
-        };
-        /** @description What a draft has to know of the cloth. */
-        DraftCloth: {
-            usableWidth?: null | components["schemas"]["Entry"];
-            /** @description `either` or `one-way`. */
-            nap?: null | string;
-        };
-        /** @description A cover to draft, as JSON: the open format of docs/format.md. */
-        DraftRequest: {
-            /** @description `in`, `cm` or `mm`. */
-            unit?: null | string;
-            /** @description The form's id. */
-            form?: null | string;
-            /** @description Measures by name, and `shape`; the lists `points`, `stations`, `zones`. */
-            measures?: null | Record<string, never>;
-            /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
-            measuredFrom?: null | string;
-            /** @description Second readings of measures, by name. */
-            secondReadings?: null | Record<string, never>;
-            /** @description Which of two readings holds, by measure: `larger`, `smaller` or `mean`. */
-            readingUse?: null | {
-                [key: string]: string;
-            };
-            /** @description The construction's id. */
-            construction?: null | string;
-            /** @description Rules said for this cover: lengths by name, and the groups `fit` and `shrinkage`. */
-            rules?: null | Record<string, never>;
-            /** @description The job's rules, of the same shape. */
-            jobRules?: null | Record<string, never>;
-            /** @description The house's rules, of the same shape. */
-            houseRules?: null | Record<string, never>;
-            /** @description Choices by name, and the lists `padding`, `obstacles`, `legs`, `corrections`. */
-            options?: null | Record<string, never>;
-            cloth?: null | components["schemas"]["DraftCloth"];
-            /**
-             * Format: double
-             * @description How many alike.
-             */
-            count?: null | number;
         };
         /** @description A drafted cover, as JSON. */
         DraftResponse: {
@@ -893,7 +905,7 @@ export interface components {
             what: null | string;
             /** @description `svg`, `dxf`, `csv` or `zip`. */
             format: null | string;
-            cover: null | components["schemas"]["DraftRequest"];
+            cover: null | components["schemas"]["CoverDocument"];
             yardage: null | components["schemas"]["YardageRequestJson"];
         };
         /** @description A finished size. */
@@ -904,23 +916,12 @@ export interface components {
             value: number;
             shown: string;
         };
-        /** @description A flaw, as typed: where it begins and ends along the roll and, where it does not go right across, from the left edge. */
+        /** @description A flaw: where it begins and ends along the roll and, where it does not go right across, from the left edge. */
         FlawDocument: {
-            /** @default  */
-            from: string;
-            /** @default  */
-            to: string;
-            /** @default  */
-            left: string;
-            /** @default  */
-            right: string;
-        };
-        /** @description A stretch nothing may lie on; from side to side where left and right are unsaid. */
-        FlawJson: {
-            from: null | components["schemas"]["Entry"];
-            to: null | components["schemas"]["Entry"];
-            left: null | components["schemas"]["Entry"];
-            right: null | components["schemas"]["Entry"];
+            from?: number | string;
+            to?: number | string;
+            left?: number | string;
+            right?: number | string;
         };
         /** @description The fold-up proof of a cover. */
         FoldUpJson: {
@@ -1001,12 +1002,51 @@ export interface components {
             version: number;
             house: components["schemas"]["HouseDocument"];
         };
+        /** @description A whole job in one file: docs/format.md, docs/job.schema.json. */
+        JobFile: {
+            /**
+             * Format: int32
+             * @description The format’s version: 2; 1 is read for ever.
+             */
+            format?: number;
+            /** @description What the job is known by where it comes from. */
+            id?: null | string;
+            /** @description What the job is called. */
+            name?: string;
+            /** @description Who it is for. */
+            client?: string;
+            /** @description Where it is. */
+            place?: string;
+            /** @description `in`, `cm` or `mm`. */
+            unit?: string;
+            /** @description The cloth, which carries the others. */
+            cloth?: components["schemas"]["ClothDocument"];
+            /** @description The covers in their order. */
+            covers?: components["schemas"]["CoverDocument"][];
+            /** @description The photographs that hang on covers and measures. */
+            photos?: null | components["schemas"]["PhotoDocument"][];
+        };
         /** @description A job's heading. */
         JobHeadingJson: {
             name: null | string;
             client: null | string;
             place: null | string;
             unit: null | string;
+        };
+        /** @description What came of taking a job file in. */
+        JobImportedJson: {
+            /** @description The job it is now. */
+            id: string;
+            /**
+             * Format: int32
+             * @description How many covers were added.
+             */
+            added: number;
+            /**
+             * Format: int32
+             * @description How many stood there already, just so.
+             */
+            kept: number;
         };
         /** @description A job with its covers and its cloth. */
         JobJson: {
@@ -1067,19 +1107,6 @@ export interface components {
             length: number;
             pieces: components["schemas"]["LaidPieceJson"][];
             placements: components["schemas"]["PlacementJson"][];
-        };
-        /** @description The cloth of a lay. */
-        LayClothJson: {
-            usableWidth: null | components["schemas"]["Entry"];
-            /** @description `either` or `one-way`. */
-            nap: null | string;
-            repeat: null | components["schemas"]["RepeatJson"];
-            space: null | components["schemas"]["Entry"];
-            curveSpace: null | components["schemas"]["Entry"];
-            /** @description What nothing may lie on. */
-            flaws: null | components["schemas"]["FlawJson"][];
-            /** @description What is tried before the roll. */
-            remnants: null | components["schemas"]["RemnantJson"][];
         };
         /** @description A lay: its length without end trim, a proven lower bound, and where everything lies. */
         LayJson: {
@@ -1147,7 +1174,7 @@ export interface components {
         };
         /** @description A lay to plan, for so many seconds, or for so many steps and then the same on every machine. */
         LayRequestJson: {
-            cloth: null | components["schemas"]["LayClothJson"];
+            cloth: null | components["schemas"]["ClothDocument"];
             /** @description What is laid. */
             pieces: null | components["schemas"]["LayPieceJson"][];
             /** @description Copies that already lie where they shall stay. */
@@ -1416,7 +1443,7 @@ export interface components {
          *     `cloth`.
          */
         OwnFigureRequestJson: {
-            cover: null | components["schemas"]["DraftRequest"];
+            cover: null | components["schemas"]["CoverDocument"];
             yardage: null | components["schemas"]["YardageRequestJson"];
             /** @description Which cloth of the job, by its key; the yardage's own where nothing is said. */
             cloth: null | string;
@@ -1425,12 +1452,21 @@ export interface components {
             /** @description The figure. A bare number for cloth is in yards, or in metres in a metric job. */
             figure: components["schemas"]["Entry"];
         };
-        /** @description A layer of padding, as typed. */
-        PaddingDocument: {
-            thickness: string;
-            how: string;
-            /** @default 1 */
-            turns: string;
+        /** @description A photograph in a job file. */
+        PhotoDocument: {
+            /** @description The id of the cover it hangs on. */
+            cover: string;
+            /** @description The measure; empty for the thing itself. */
+            measure: string;
+            /** @description The name of its file. */
+            name: string;
+            /** @description Its media type. */
+            type: string;
+            /**
+             * Format: byte
+             * @description The picture, in base 64.
+             */
+            content: string;
         };
         /** @description A photograph that hangs on a thing or a measure. */
         PhotoJson: {
@@ -1589,20 +1625,12 @@ export interface components {
             /** @description In the job's unit, to the workroom's step. */
             shown: string;
         };
-        /** @description A remnant, as typed: its name, and what can be used of it across and along. */
+        /** @description A remnant: its name (or id), and what can be used of it across and along. */
         RemnantDocument: {
-            /** @default  */
-            name: string;
-            /** @default  */
-            width: string;
-            /** @default  */
-            length: string;
-        };
-        /** @description A bounded piece of the same cloth, tried before the roll. */
-        RemnantJson: {
-            id: null | string;
-            width: null | components["schemas"]["Entry"];
-            length: null | components["schemas"]["Entry"];
+            name?: null | string;
+            id?: null | string;
+            width?: number | string;
+            length?: number | string;
         };
         /** @description A remnant on the shelf. */
         RemnantLaidJson: {
@@ -1613,12 +1641,15 @@ export interface components {
             length: number;
         };
         /** @description The repeat of a pattern. */
-        RepeatJson: {
-            length: null | components["schemas"]["Entry"];
-            width: null | components["schemas"]["Entry"];
+        RepeatDocument: {
+            /** @description Down the roll. */
+            length?: number | string;
+            /** @description Across; unsaid where it may be met anywhere across. */
+            width?: number | string;
             /** @description `straight`, or `half-drop`: from one repeat across to the next it drops by half a repeat. */
-            match: null | string;
-            motif: null | components["schemas"]["Entry"];
+            match?: null | string;
+            /** @description How far from the left edge the middle of a motif stands, to centre plates on one. */
+            motif?: number | string;
         };
         /** @description A rule with its usual figures, as a person would type them. */
         RuleJson: {
@@ -1758,6 +1789,11 @@ export interface components {
             text: string;
             /** Format: int32 */
             quantity: number;
+        };
+        /** @description What a cloth loses when it is washed, in percent. */
+        ShrinkageDocument: {
+            along?: number | string;
+            across?: number | string;
         };
         /** @description A slip that would explain the figure. */
         SlipJson: {
@@ -1950,7 +1986,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftRequest"];
+                "application/json": components["schemas"]["CoverDocument"];
             };
         };
         responses: {
@@ -2016,7 +2052,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftRequest"];
+                "application/json": components["schemas"]["CoverDocument"];
             };
         };
         responses: {
@@ -2049,7 +2085,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftRequest"];
+                "application/json": components["schemas"]["CoverDocument"];
             };
         };
         responses: {
@@ -2642,6 +2678,99 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
+            };
+        };
+    };
+    exportJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobFile"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importJob: {
+        parameters: {
+            query?: {
+                conflict?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobImportedJson"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    jobSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

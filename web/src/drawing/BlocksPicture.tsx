@@ -1,5 +1,6 @@
+import type { Cover } from "../model/cover";
 import { useQuery } from "@tanstack/react-query";
-import { api, type Cover, type Draft, type Unit } from "../api/client";
+import { api, type Unit } from "../api/client";
 import { draftRequest } from "../queries/useFoldUp";
 
 interface Props {
@@ -14,8 +15,7 @@ export function BlocksPicture({ cover, unit, size }: Props) {
   const { data } = useQuery({
     queryKey: ["draft", request],
     retry: false,
-    queryFn: async () =>
-      ((await api.POST("/api/draft", { body: request as never })).data as Draft | undefined) ?? null,
+    queryFn: async () => (await api.POST("/api/draft", { body: request })).data ?? null,
   });
   const pieces = (data?.pieces ?? []).slice(0, 4);
   const widths = pieces.map(

@@ -1,4 +1,5 @@
-import type { Cover, Unit } from "../api/client";
+import type { Cover } from "../model/cover";
+import type { Unit } from "../api/client";
 import { useSize } from "./useSize";
 import { fitting, type Flat, type Space } from "../model/projection";
 import { FoldedPicture } from "./ThingDrawing";

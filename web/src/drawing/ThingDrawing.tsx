@@ -1,4 +1,5 @@
-import type { Cover, Shape, Unit } from "../api/client";
+import type { Cover } from "../model/cover";
+import type { Shape, Unit } from "../api/client";
 import { BlocksPicture } from "./BlocksPicture";
 import { useSize } from "./useSize";
 import { DimensionLines } from "./DimensionLines";
@@ -6,9 +7,11 @@ import { facesInSight } from "../model/folded";
 import { type Facet } from "../model/facet";
 import { outlineEdges } from "../model/outlineEdges";
 import { fitting, type Flat, type Space } from "../model/projection";
+import { exampleSize } from "../model/shape";
 import { boundsOf, thingDimensions, type Bounds } from "../model/thingDimensions";
 import type { Reading } from "../model/readings";
 import { useFoldUp } from "../queries/useFoldUp";
+import { useLastGood } from "../queries/useLastGood";
 
 interface Props {
   cover: Cover;
@@ -23,7 +26,9 @@ interface Props {
 /** The thing drawn from the core's own fold-up of its pieces, with a line for each measure; a line is touched to edit it. */
 export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, onAsk }: Props) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 460, height: 280 });
-  const { data } = useFoldUp(onePly(cover), unit, houseRules);
+  const { data: folded } = useFoldUp(onePly(cover), unit, houseRules);
+  // While a wrong entry is typed there is no answer: what was drawn stays.
+  const data = useLastGood(`${cover.form}.${cover.shape}`, folded ?? null);
   const facets: Facet[] = data?.facets ?? [];
   const points = facets.flatMap((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
   if (points.length === 0) {
@@ -36,9 +41,11 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
 
   const { place } = fitting(points, size.width, size.height, { x: 52, y: 36 });
   const sizes = Object.fromEntries(
-    shape.measures.flatMap(({ name }): [string, number][] => {
-      const reading = readings[name];
-      return reading && (reading.millimetres ?? 0) > 0 ? [[name, reading.millimetres ?? 0]] : [];
+    shape.measures.flatMap((measure): [string, number][] => {
+      const reading = readings[measure.name];
+      // What cannot be read keeps its line, so that it is seen which measure is wrong.
+      const length = reading?.wrong ? exampleSize(measure, unit) : reading?.millimetres;
+      return length ? [[measure.name, length]] : [];
     }),
   );
   const example = Object.values(readings).some((reading) => !reading.taken && !reading.wrong);

@@ -1,3 +1,5 @@
+import { emptyCover } from "./cover";
+import { emptyCloth } from "./cloth";
 import { beforeEach, expect, test, vi } from "vitest";
 import {
   addCover,
@@ -9,15 +11,7 @@ import {
   removeCover,
   useBench,
 } from "./benchStore";
-import {
-  calledByThing,
-  clothOf,
-  clothsOf,
-  coversOn,
-  emptyCloth,
-  emptyCover,
-  type JobDocument,
-} from "./document";
+import { calledByThing, clothOf, clothsOf, coversOn, type JobDocument } from "./document";
 
 const document: JobDocument = {
   heading: { name: "", client: "", place: "", unit: "in" },

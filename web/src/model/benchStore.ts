@@ -1,7 +1,9 @@
+import { emptyCloth } from "./cloth";
+import type { Cover } from "./cover";
+import type { Cloth } from "./cloth";
 import { create } from "zustand";
-import type { Cloth, Cover } from "../api/client";
 import type { CoverEntry, Heading, JobDocument } from "./document";
-import { clothOf, clothsOf, emptyCloth, isForInside, newCover } from "./document";
+import { clothOf, clothsOf, isForInside, newCover } from "./document";
 
 /** Keys typed within this time into one field are one step to undo. */
 const oneStep = 1500;

@@ -1,5 +1,5 @@
+import { emptyCover } from "./cover";
 import { expect, test } from "vitest";
-import { emptyCover } from "./document";
 import { withMakeUp } from "./chooseMakeUp";
 
 const cover = {

@@ -1,4 +1,5 @@
-import type { Cover, MakeUp } from "../api/client";
+import type { Cover } from "./cover";
+import type { MakeUp } from "../api/client";
 import { editCover } from "./benchStore";
 
 /** Puts a way of making it on the bench: one edit, undone like any other. */

@@ -1,4 +1,4 @@
-import type { Cover } from "../api/client";
+import type { Cover } from "./cover";
 import { newCover, type CoverEntry } from "./document";
 
 export interface Correction {

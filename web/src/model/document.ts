@@ -1,4 +1,6 @@
-import type { Cloth, Cover, Job, Unit } from "../api/client";
+import { coverFrom, emptyCover, type Cover } from "./cover";
+import { clothFrom, type Cloth } from "./cloth";
+import type { Job, Unit } from "../api/client";
 
 export interface Heading {
   name: string;
@@ -19,51 +21,6 @@ export interface JobDocument {
   covers: CoverEntry[];
 }
 
-export const emptyCover: Cover = {
-  name: "",
-  form: "box-cushion",
-  shape: "rectangle",
-  measures: {},
-  secondReadings: {},
-  readingUse: {},
-  notes: {},
-  cut: [],
-  measuredFrom: "filling",
-  construction: "boxing-strip",
-  rules: {},
-  options: {},
-  padding: [],
-  lists: {},
-  cloth: "",
-  count: "1",
-};
-
-export const emptyCloth: Cloth = {
-  key: "",
-  name: "",
-  width: "",
-  selvage: "",
-  nap: "either",
-  grain: "down",
-  layers: "single",
-  role: "main",
-  repeatLength: "",
-  repeatWidth: "",
-  match: "straight",
-  motif: "",
-  space: "",
-  curveSpace: "",
-  shrinkageAlong: "",
-  shrinkageAcross: "",
-  spare: "",
-  flaws: [],
-  remnants: [],
-  pinned: [],
-  kept: [],
-  price: "",
-  others: [],
-};
-
 /** What a cover is called: its name, or the thing it is; of several of a kind without a name, which. */
 export function nameOf(document: JobDocument, entry: CoverEntry): string {
   return entry.cover.name || calledByThing(document, entry);
@@ -80,7 +37,7 @@ export function calledByThing(document: JobDocument, entry: CoverEntry): string 
 
 /** All cloths of a job, the first one first. */
 export function clothsOf(document: JobDocument): Cloth[] {
-  return [document.cloth, ...(document.cloth.others as Cloth[])];
+  return [document.cloth, ...document.cloth.others];
 }
 
 /** What a cloth is for, as far as it is no cover's own: every cover's lining or padding is cut from it. */
@@ -109,7 +66,7 @@ export function clothCopied(cloth: Cloth): Cloth {
     ...cloth,
     pinned: [],
     kept: [],
-    others: (cloth.others as Cloth[]).map((other) => ({ ...other, pinned: [], kept: [] })),
+    others: cloth.others.map((other) => ({ ...other, pinned: [], kept: [] })),
   };
 }
 
@@ -118,17 +75,11 @@ export function newCover(cover: Partial<Cover> = {}): CoverEntry {
   return { id: crypto.randomUUID().replaceAll("-", ""), cover: { ...emptyCover, ...cover } };
 }
 
-/** A job's cloths as they came from the store, with what was not said of them. */
-export function storedCloth({ cloth: { cloth } }: Pick<Job, "cloth">): Cloth {
-  const others = (cloth.others ?? []).map((other) => ({ ...emptyCloth, ...(other as Cloth) }));
-  return { ...emptyCloth, ...(cloth as Cloth), others };
-}
-
 /** The job as it came from the store. */
 export function documentOf(job: Job): JobDocument {
   return {
     heading: { name: job.name, client: job.client, place: job.place, unit: job.unit as Unit },
-    cloth: storedCloth(job),
-    covers: job.covers.map((entry) => ({ id: entry.id, cover: { ...emptyCover, ...entry.cover } })),
+    cloth: clothFrom(job.cloth.cloth),
+    covers: job.covers.map((entry) => ({ id: entry.id, cover: coverFrom(entry.cover) })),
   };
 }

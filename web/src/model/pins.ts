@@ -1,4 +1,5 @@
-import type { Cloth, Yardage } from "../api/client";
+import type { Cloth } from "./cloth";
+import type { Yardage } from "../api/client";
 import { turned } from "./turned";
 
 export type Placement = NonNullable<Yardage["lay"]>["placements"][number];

@@ -1,4 +1,5 @@
-import type { Check, Cover, ReadMeasure, Shape, Unit } from "../api/client";
+import type { Cover } from "./cover";
+import type { Check, ReadMeasure, Shape, Unit } from "../api/client";
 import { exampleSize, isAsked } from "./shape";
 
 /** What a measure reads, as it stands on its dimension line. */

@@ -1,6 +1,6 @@
+import { emptyCover } from "./cover";
 import { expect, test } from "vitest";
 import type { Shape } from "../api/client";
-import { emptyCover } from "./document";
 import { missingMeasures, nextMeasure, withExamples } from "./shape";
 
 const measure = (name: string, optional = false) => ({

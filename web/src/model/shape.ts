@@ -1,4 +1,5 @@
-import type { Catalogue, Cover, Measure, Shape, Unit } from "../api/client";
+import type { Cover } from "./cover";
+import type { Catalogue, Measure, Shape, Unit } from "../api/client";
 
 /** The shape of a cover, from the catalogue the screen is built from. */
 export function shapeOf(catalogue: Catalogue, cover: Cover): Shape | null {
@@ -73,7 +74,7 @@ export function withExamples(shape: Shape, cover: Cover, unit: Unit): Cover {
     : {
         ...cover,
         measures: { ...cover.measures, ...Object.fromEntries(examples) },
-        lists: list ? { ...cover.lists, [list]: exampleLists[list] as never } : cover.lists,
+        lists: list ? { ...cover.lists, [list]: exampleLists[list] } : cover.lists,
       };
 }
 

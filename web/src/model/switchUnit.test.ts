@@ -1,5 +1,7 @@
+import { emptyCover } from "./cover";
+import { emptyCloth } from "./cloth";
 import { expect, test } from "vitest";
-import { emptyCloth, emptyCover, type JobDocument } from "./document";
+import { type JobDocument } from "./document";
 import { inUnit, withUnit } from "./switchUnit";
 
 test.each([

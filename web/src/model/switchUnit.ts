@@ -1,4 +1,6 @@
-import type { Cloth, Cover, Unit } from "../api/client";
+import type { Cover } from "./cover";
+import type { Cloth } from "./cloth";
+import type { Unit } from "../api/client";
 import { lists, rowsOf, type Column, type ListRow } from "./columns";
 import type { JobDocument } from "./document";
 

@@ -1,5 +1,6 @@
-import type { Catalogue, Cover } from "../api/client";
-import { emptyCover } from "./document";
+import { emptyCover } from "./cover";
+import type { Cover } from "./cover";
+import type { Catalogue } from "../api/client";
 
 /** A cover for this thing; what was measured stays where the new thing has it too. */
 export function takeThing(

@@ -1,8 +1,10 @@
+import { coverTo, emptyCover } from "../model/cover";
+import { clothTo, emptyCloth } from "../model/cloth";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
-import type { CoverBody, Job } from "../api/client";
+import type { Job } from "../api/client";
 import { hasUnsaved, keepMine, startSaving, takeTheirs, useSaving } from "./autosave";
 import { addCover, editHeading, editText, removeCover, useBench } from "../model/benchStore";
-import { documentOf, emptyCloth, emptyCover } from "../model/document";
+import { documentOf } from "../model/document";
 
 const job: Job = {
   id: "job",
@@ -14,9 +16,9 @@ const job: Job = {
   updated: "2026-03-01T09:00:00Z",
   cloth: {
     version: 5,
-    cloth: { ...emptyCloth, width: "54" },
+    cloth: clothTo({ ...emptyCloth, width: "54" }),
   },
-  covers: [{ id: "a", position: 0, version: 7, complete: false, cover: emptyCover as CoverBody }],
+  covers: [{ id: "a", position: 0, version: 7, complete: false, cover: coverTo(emptyCover) }],
 };
 
 /** What was sent: method, path and the version it was made from. */

@@ -1,5 +1,7 @@
+import { clothTo } from "../model/cloth";
+import { coverTo } from "../model/cover";
 import { create } from "zustand";
-import { api, type CoverBody, type Job } from "../api/client";
+import { api, type Job } from "../api/client";
 import { useBench } from "../model/benchStore";
 import { documentOf, type JobDocument } from "../model/document";
 
@@ -139,7 +141,7 @@ function partsOf(jobId: string, document: JobDocument): Part[] {
       save: (version) =>
         api.PUT("/api/jobs/{id}/cloth", {
           params: { path },
-          body: document.cloth,
+          body: clothTo(document.cloth),
           headers: versionHeader(version),
         }),
     },
@@ -150,7 +152,7 @@ function partsOf(jobId: string, document: JobDocument): Part[] {
         save: (version) =>
           api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
             params: { path: { jobId, coverId: entry.id } },
-            body: { position, cover: entry.cover as CoverBody },
+            body: { position, cover: coverTo(entry.cover) },
             headers: versionHeader(version),
           }),
       }),

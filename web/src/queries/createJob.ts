@@ -1,5 +1,8 @@
-import { api, type CoverBody, type Cover, type Unit } from "../api/client";
-import { clothCopied, storedCloth } from "../model/document";
+import { clothFrom, clothTo } from "../model/cloth";
+import { coverTo } from "../model/cover";
+import type { Cover } from "../model/cover";
+import { api, type Unit } from "../api/client";
+import { clothCopied } from "../model/document";
 
 /** Makes a job, with a cover already on it when one is said; gives its id, or null when the store did not answer. */
 export async function createJob(
@@ -15,7 +18,7 @@ export async function createJob(
   if (cover) {
     await api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
       params: { path: { jobId: data.id, coverId: crypto.randomUUID().replaceAll("-", "") } },
-      body: { position: 0, cover: cover as CoverBody },
+      body: { position: 0, cover: coverTo(cover) },
       headers: { "If-None-Match": "*" },
     });
   }
@@ -52,7 +55,7 @@ export async function oneMoreLike(id: string): Promise<string | null> {
 
   await api.PUT("/api/jobs/{id}/cloth", {
     params: { path: { id: made.data.id } },
-    body: clothCopied(storedCloth(data)),
+    body: clothTo(clothCopied(clothFrom(data.cloth.cloth))),
     headers: { "If-Match": `"${made.data.cloth.version}"` },
   });
   for (const { position, cover } of data.covers) {

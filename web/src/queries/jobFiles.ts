@@ -1,4 +1,4 @@
-import { api } from "../api/client";
+import { api, type JobFile } from "../api/client";
 import { saveNow } from "./autosave";
 
 /** Fetches a file of a job as it stands on the bench and hands it to the browser; answers what is in the way, or nothing. */
@@ -17,6 +17,47 @@ export async function takeFile(jobId: string, what: string, format: string): Pro
     return "";
   } catch {
     return "The workroom’s computer does not answer: no file was made.";
+  }
+}
+
+/** The whole job as it stands on the bench in one file; answers what is in the way, or nothing. */
+export async function takeJob(jobId: string, name: string): Promise<string> {
+  try {
+    await saveNow();
+    const { data } = await api.GET("/api/jobs/{id}/export", {
+      params: { path: { id: jobId } },
+      parseAs: "blob",
+    });
+    if (!data) {
+      return "This job is not in the store: no file was made.";
+    }
+
+    hand(data as Blob, `${name || "job"}.json`);
+    return "";
+  } catch {
+    return "The workroom’s computer does not answer: no file was made.";
+  }
+}
+
+/** Takes a job file in as a job of its own; gives its id, or what is in the way. */
+export async function takeIn(file: File): Promise<{ id: string } | { problem: string }> {
+  let content: JobFile;
+  try {
+    content = JSON.parse(await file.text()) as JobFile;
+  } catch {
+    return { problem: `“${file.name}” is no job file: nothing was taken in.` };
+  }
+
+  try {
+    const { data, error } = await api.POST("/api/jobs/import", {
+      params: { query: { conflict: "copy" } },
+      body: content,
+    });
+    return data
+      ? { id: data.id }
+      : { problem: (error as { detail?: string } | undefined)?.detail ?? "This file could not be taken in." };
+  } catch {
+    return { problem: "The workroom’s computer does not answer: nothing was taken in." };
   }
 }
 

@@ -1,23 +1,18 @@
+import { coverTo } from "../model/cover";
+import type { Cover } from "../model/cover";
 import { useQuery } from "@tanstack/react-query";
-import { api, type Cover, type FoldUp, type Unit } from "../api/client";
+import { api, type CoverDocument, type FoldUp, type Unit } from "../api/client";
 
 /** A cover as the draft endpoints take it. */
-export function draftRequest(cover: Cover, unit: Unit, houseRules: Record<string, string> = {}) {
-  const { padding, lists, measures, shape, options, rules, form, construction, measuredFrom, count } = cover;
-  const { secondReadings, readingUse } = cover;
-  return {
-    unit,
-    form,
-    construction,
-    measuredFrom,
-    secondReadings,
-    readingUse,
-    rules: { ...rules },
-    houseRules: { ...houseRules },
-    measures: { ...measures, ...pick(lists, ["points", "stations", "zones"]), shape },
-    options: { ...options, padding: [...padding], ...pick(lists, ["obstacles", "legs", "corrections"]) },
-    count: Number.parseInt(count, 10) || 1,
-  };
+export function draftRequest(
+  cover: Cover,
+  unit: Unit,
+  houseRules: Record<string, string> = {},
+): CoverDocument {
+  const { form, measures, measuredFrom, construction, rules, options, secondReadings, readingUse } =
+    coverTo(cover);
+  const drafted = { form, measures, measuredFrom, construction, rules, options, secondReadings, readingUse };
+  return { ...drafted, unit, houseRules, count: Number.parseInt(cover.count, 10) || 1 };
 }
 
 /** The cover folded up at its seams by the core: every flat part of it, on the flat and in space, as the thing stands when one meets it. */
@@ -27,12 +22,6 @@ export function useFoldUp(cover: Cover, unit: Unit, houseRules: Record<string, s
     queryKey: ["fold-up", request],
     placeholderData: (before) => before,
     retry: false,
-    queryFn: async ({ signal }) =>
-      ((await api.POST("/api/fold-up", { body: request as never, signal })).data as FoldUp | undefined) ??
-      null,
+    queryFn: async ({ signal }) => (await api.POST("/api/fold-up", { body: request, signal })).data ?? null,
   });
-}
-
-function pick(lists: Record<string, unknown>, names: string[]) {
-  return Object.fromEntries(Object.entries(lists).filter(([name]) => names.includes(name)));
 }

@@ -1,6 +1,10 @@
-import { useQuery } from "@tanstack/react-query";
+import { clothTo } from "../model/cloth";
+import { coverTo } from "../model/cover";
+import type { Cover } from "../model/cover";
+import type { Cloth } from "../model/cloth";
+import { useQuery, skipToken } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { api, type Cloth, type Cover, type MakeUp, type Unit } from "../api/client";
+import { api, type MakeUp, type Unit } from "../api/client";
 import { useSettled } from "./useSettled";
 
 const rest = 400;
@@ -13,17 +17,15 @@ export function useMakeUps(
   houseRules: Record<string, string>,
 ) {
   const request = useMemo(
-    () => (cover ? { unit, houseRules, cover, cloth } : null),
+    () => (cover ? { unit, houseRules, cover: coverTo(cover), cloth: clothTo(cloth) } : null),
     [cover, cloth, unit, houseRules],
   );
   const settled = useSettled(request, rest);
   return useQuery<MakeUp[]>({
     queryKey: ["make-ups", settled],
-    enabled: settled !== null,
     placeholderData: (before) => before,
-    queryFn: async ({ signal }) => {
-      const { data } = await api.POST("/api/make-ups", { body: settled as never, signal });
-      return (data as MakeUp[] | undefined) ?? [];
-    },
+    queryFn: settled
+      ? async ({ signal }) => (await api.POST("/api/make-ups", { body: settled, signal })).data ?? []
+      : skipToken,
   });
 }

@@ -1,6 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
+import type { Cover } from "../model/cover";
+import { useQuery, skipToken } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { api, type Cover, type Unit } from "../api/client";
+import { api, type Unit } from "../api/client";
 import { useSettled } from "./useSettled";
 import { draftRequest } from "./useFoldUp";
 
@@ -19,10 +20,10 @@ export function useSecondReadings(
   const settled = useSettled(request, rest);
   const { data } = useQuery({
     queryKey: ["sensitivity", settled],
-    enabled: settled !== null,
     retry: false,
-    queryFn: async ({ signal }) =>
-      (await api.POST("/api/sensitivity", { body: settled as never, signal })).data ?? [],
+    queryFn: settled
+      ? async ({ signal }) => (await api.POST("/api/sensitivity", { body: settled, signal })).data ?? []
+      : skipToken,
   });
   return useMemo(() => {
     const worth = new Map<string, string>();

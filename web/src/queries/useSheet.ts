@@ -1,6 +1,7 @@
+import { coverFrom } from "../model/cover";
+import type { Cover } from "../model/cover";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { api, type Catalogue, type Cover, type Unit } from "../api/client";
-import { emptyCover } from "../model/document";
+import { api, type Catalogue, type Unit } from "../api/client";
 import { entriesOf, filledOn, keep, sent, waiting, written, type Filled } from "../model/sheetStore";
 
 export interface Sheet {
@@ -63,7 +64,7 @@ export function useSheet(token: string) {
             before && {
               ...before,
               covers: before.covers.map((known) =>
-                known.id === cover ? { id: cover, cover: { ...emptyCover, ...data.cover } } : known,
+                known.id === cover ? { id: cover, cover: coverFrom(data.cover) } : known,
               ),
             },
         );
@@ -92,7 +93,7 @@ export function useSheet(token: string) {
           const opened = {
             ...data,
             unit: data.unit as Unit,
-            covers: data.covers.map((known) => ({ id: known.id, cover: { ...emptyCover, ...known.cover } })),
+            covers: data.covers.map((known) => ({ id: known.id, cover: coverFrom(known.cover) })),
           };
           localStorage.setItem(seenKey(token), JSON.stringify(opened));
           setSheet(opened);

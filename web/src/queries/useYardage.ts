@@ -1,6 +1,9 @@
-import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
+import { clothTo } from "../model/cloth";
+import { coverTo } from "../model/cover";
+import type { Cloth } from "../model/cloth";
+import { keepPreviousData, useQueries, useQuery, skipToken, queryOptions } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { api, type Catalogue, type Cloth, type Cover, type Yardage } from "../api/client";
+import { api, type CoverDocument, type Catalogue, type Yardage } from "../api/client";
 import { pinOf } from "../model/pins";
 import { clothsOf, coversOn, type JobDocument } from "../model/document";
 import { isMeasured, shapeOf, withExamples } from "../model/shape";
@@ -11,7 +14,7 @@ export const settledSteps = 600;
 /** At each keystroke a few steps are taken; when the hand rests, many more. */
 export const quickSteps = 12;
 
-type Covers = { key: string; cover: Cover; example: boolean }[];
+type Covers = { key: string; cover: CoverDocument; example: boolean }[];
 
 function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue, only: string | null): Covers {
   return coversOn(document, cloth)
@@ -21,7 +24,7 @@ function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue, onl
       const example = shape !== null && !isMeasured(shape, cover);
       return {
         key: id,
-        cover: shape && example ? withExamples(shape, cover, document.heading.unit) : cover,
+        cover: coverTo(shape && example ? withExamples(shape, cover, document.heading.unit) : cover),
         example,
       };
     });
@@ -62,32 +65,34 @@ function bodyOf(
     houseRules,
     covers: coversOf(document, cloth, catalogue, only),
     // What is pinned and kept is the whole job's.
-    cloth: {
+    cloth: clothTo({
       ...cloth,
       others: [],
       ...(only === null ? {} : { pinned: [], kept: [] }),
       ...(kept && { kept }),
-    },
+    }),
     drafts,
     compare,
     steps: steps ?? settledSteps,
   };
 }
 
-const asked = (body: YardageBody | null) => ({
-  queryKey: ["yardage", body],
-  enabled: body !== null,
-  placeholderData: keepPreviousData<Yardage>,
-  gcTime: 30_000,
-  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Yardage> => {
-    const { data } = await api.POST("/api/yardage", { body: body as never, signal });
-    if (!data) {
-      throw new Error("The workroom’s computer did not answer.");
-    }
+const asked = (body: YardageBody | null) =>
+  queryOptions<Yardage>({
+    queryKey: ["yardage", body],
+    placeholderData: keepPreviousData,
+    gcTime: 30_000,
+    queryFn: body
+      ? async ({ signal }: { signal: AbortSignal }): Promise<Yardage> => {
+          const { data } = await api.POST("/api/yardage", { body, signal });
+          if (!data) {
+            throw new Error("The workroom’s computer did not answer.");
+          }
 
-    return data;
-  },
-});
+          return data;
+        }
+      : skipToken,
+  });
 
 /** Drafts and lays what is cut from one cloth as it stands on the bench; the last answer stays while the next is worked out. */
 export function useYardage({

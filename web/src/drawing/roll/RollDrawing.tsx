@@ -1,4 +1,5 @@
-import type { Cloth, Unit, Yardage } from "../../api/client";
+import type { Cloth } from "../../model/cloth";
+import type { Unit, Yardage } from "../../api/client";
 import { useSize } from "../useSize";
 import { RemnantDrawings } from "./RemnantDrawings";
 import { RollHandBar } from "./RollHandBar";

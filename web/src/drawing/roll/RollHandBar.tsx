@@ -1,4 +1,5 @@
-import type { Cloth, Unit } from "../../api/client";
+import type { Cloth } from "../../model/cloth";
+import type { Unit } from "../../api/client";
 import { editCloth } from "../../model/benchStore";
 import { lengthShown } from "../../model/figures";
 import type { RollHand } from "./useRollHand";

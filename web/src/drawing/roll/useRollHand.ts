@@ -1,5 +1,6 @@
+import type { Cloth } from "../../model/cloth";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
-import type { Cloth, Unit, Yardage } from "../../api/client";
+import type { Unit, Yardage } from "../../api/client";
 import { editCloth } from "../../model/benchStore";
 import { isPinned, keyOf, nextTurn, pinOf, settled, sizeOf, withPin, type Placement } from "../../model/pins";
 import { pointOnRoll } from "./rollScale";

@@ -47,7 +47,7 @@ export function ClothAtHand() {
             repeatLength: "",
             price: "",
           },
-          length: asked.length as never,
+          length: asked.length,
           forms: null,
         },
         signal,

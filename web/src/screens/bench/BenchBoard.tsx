@@ -1,5 +1,6 @@
+import type { Cloth } from "../../model/cloth";
 import { useShallow } from "zustand/react/shallow";
-import type { Catalogue, Check, Cloth, Yardage } from "../../api/client";
+import type { Catalogue, Check, Yardage } from "../../api/client";
 import { BuyPanel } from "./cloth/BuyPanel";
 import { RollPanel } from "./cloth/RollPanel";
 import { useLookLonger } from "../../queries/useLookLonger";

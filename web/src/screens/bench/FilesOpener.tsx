@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { takeFile } from "../../queries/jobFiles";
+import { useBench } from "../../model/benchStore";
+import { takeFile, takeJob } from "../../queries/jobFiles";
 import "./opener.css";
 
 /** What there is to take away, and in which formats. */
@@ -18,6 +19,10 @@ export function FilesOpener({ jobId }: { jobId: string }) {
     setSaid("One moment…");
     setSaid(await takeFile(jobId, what, format));
   };
+  const takeWhole = async () => {
+    setSaid("One moment…");
+    setSaid(await takeJob(jobId, useBench.getState().document?.heading.name ?? ""));
+  };
   return (
     <span className="opener">
       <button type="button" className="header-button" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -30,6 +35,17 @@ export function FilesOpener({ jobId }: { jobId: string }) {
             {offered.map(({ what, label, formats }) => (
               <FileRow key={what} what={what} label={label} formats={formats} onTake={take} />
             ))}
+            <span>The whole job</span>
+            <span className="formats">
+              <button
+                type="button"
+                className="header-button"
+                aria-label="The whole job as JSON"
+                onClick={() => void takeWhole()}
+              >
+                JSON
+              </button>
+            </span>
           </div>
           <p role="status">{said}</p>
         </div>

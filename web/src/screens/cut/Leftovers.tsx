@@ -1,5 +1,6 @@
+import type { Cloth } from "../../model/cloth";
 import { useState } from "react";
-import type { Cloth, Yardage } from "../../api/client";
+import type { Yardage } from "../../api/client";
 import { useShelf } from "../../queries/useHouse";
 import { clothName } from "../../model/document";
 

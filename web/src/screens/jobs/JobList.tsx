@@ -4,6 +4,8 @@ import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
 import { JobRow } from "./JobRow";
 import { createJob, oneMoreLike } from "../../queries/createJob";
+import { takeIn } from "../../queries/jobFiles";
+import { FilePick } from "../../ui/FilePick";
 import "./jobs.css";
 
 const notAnswering = "The workroom’s computer did not answer: nothing was made, nothing is lost.";
@@ -33,6 +35,15 @@ export function JobList() {
       await navigate(`/jobs/${id}`);
     } else {
       setProblem(notAnswering);
+    }
+  };
+
+  const take = async (file: File) => {
+    const taken = await takeIn(file);
+    if ("id" in taken) {
+      await navigate(`/jobs/${taken.id}`);
+    } else {
+      setProblem(taken.problem);
     }
   };
 
@@ -95,6 +106,12 @@ export function JobList() {
       )}
       <div className="shelf-heading">
         <h2>An old job again: the shelf</h2>
+        <FilePick
+          button="Take in a job file"
+          label="A job file"
+          accept=".json,application/json"
+          onPick={(file) => void take(file)}
+        />
         <input
           type="search"
           aria-label="Find a job"

@@ -1,9 +1,9 @@
+import { emptyCover } from "../../model/cover";
 import { useQuery } from "@tanstack/react-query";
 import { Segmented } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
-import { emptyCover } from "../../model/document";
 import { fitting, type Space } from "../../model/projection";
 import { FoldedPicture } from "../../drawing/ThingDrawing";
 import { BlocksPicture } from "../../drawing/BlocksPicture";
@@ -43,7 +43,7 @@ export function PracticePage() {
   const answer = async (said: { figure?: string; line?: string }) => {
     try {
       const { data, error } = await api.POST("/api/practice", {
-        body: { seed, unit, figure: (said.figure ?? null) as never, line: said.line ?? null },
+        body: { seed, unit, figure: said.figure ?? null, line: said.line ?? null },
       });
       setProblem(
         data ? "" : ((error as { detail?: string } | undefined)?.detail ?? "This could not be read."),

@@ -1,11 +1,12 @@
+import { coverFrom } from "../../model/cover";
+import type { Cover } from "../../model/cover";
 import { useQuery } from "@tanstack/react-query";
 import { Segmented } from "antd";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { api, type Cover, type Unit } from "../../api/client";
+import { api, type Unit } from "../../api/client";
 import { Nowhere } from "../../ui/Nowhere";
 import { useCatalogue } from "../../queries/useCatalogue";
-import { emptyCover } from "../../model/document";
 import { measuredFrom } from "../../model/choices";
 import { fitting, type Space } from "../../model/projection";
 import { shapeOf, withExamples } from "../../model/shape";
@@ -48,7 +49,7 @@ export function PaperSheet() {
         </p>
       </header>
       {job.data.covers.map((entry, i) => {
-        const cover: Cover = { ...emptyCover, ...entry.cover };
+        const cover = coverFrom(entry.cover);
         const shape = shapeOf(catalogue.data, cover);
         return shape ? (
           <section key={entry.id}>

@@ -1,4 +1,4 @@
-import type { Cover } from "../../api/client";
+import type { Cover } from "../../model/cover";
 import { entriesOf, type Filled } from "../../model/sheetStore";
 
 interface Props {

@@ -16,7 +16,7 @@ export function TapePage() {
   const press = async () => {
     try {
       const { data, error } = await api.POST("/api/tape/stand-in", {
-        body: { length: dialled as never, jitter: (jitter || "0") as never, unit },
+        body: { length: dialled, jitter: jitter || "0", unit },
       });
       setSaid(
         data

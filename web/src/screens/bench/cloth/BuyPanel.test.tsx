@@ -1,8 +1,9 @@
+import { emptyCover } from "../../../model/cover";
+import { emptyCloth } from "../../../model/cloth";
 import { fireEvent, render, screen } from "@testing-library/react";
 import { expect, test, vi } from "vitest";
 import type { Check, Width } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
-import { emptyCloth, emptyCover } from "../../../model/document";
 import { yardage } from "../../../testing";
 import { BuyPanel } from "./BuyPanel";
 

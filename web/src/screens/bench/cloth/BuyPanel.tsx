@@ -1,4 +1,5 @@
-import type { Cloth, Unit, Width, Yardage } from "../../../api/client";
+import type { Cloth } from "../../../model/cloth";
+import type { Unit, Width, Yardage } from "../../../api/client";
 import type { ClothYardage } from "../../../queries/useYardage";
 import { editCloth } from "../../../model/benchStore";
 import type { YardageBody } from "../../../queries/useYardage";
@@ -90,7 +91,7 @@ export function BuyPanel({
         <OwnFigureField
           label="I make it"
           placeholder={unit === "in" ? "yards" : "metres"}
-          against={{ yardage: asked, for: "cloth" }}
+          against={{ cover: null, yardage: asked, cloth: null, for: "cloth" }}
         />
       )}
       {others.length > 0 && (

@@ -1,4 +1,4 @@
-import type { Cloth } from "../../../api/client";
+import type { Cloth } from "../../../model/cloth";
 import { cutFrom, cutFromAnother, removeCloth, useBench } from "../../../model/benchStore";
 import { clothName, clothsOf, coversOn, isForInside, type JobDocument } from "../../../model/document";
 

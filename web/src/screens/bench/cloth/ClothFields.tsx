@@ -1,4 +1,5 @@
-import type { Check, Cloth, Unit } from "../../../api/client";
+import type { Cloth } from "../../../model/cloth";
+import type { Check, Unit } from "../../../api/client";
 import { ClothText } from "./ClothText";
 
 interface Props {

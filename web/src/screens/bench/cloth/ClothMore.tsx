@@ -1,6 +1,7 @@
+import type { Cloth } from "../../../model/cloth";
 import { Segmented } from "antd";
 import { useState, type ReactNode } from "react";
-import type { Check, Cloth, Unit } from "../../../api/client";
+import type { Check, Unit } from "../../../api/client";
 import { editCloth, giveRole } from "../../../model/benchStore";
 import { RowsEditor } from "../measure/lists/RowsEditor";
 import type { Column, ListRow } from "../../../model/columns";
@@ -96,7 +97,7 @@ export function ClothMore({ cloth, unit, checks }: Props) {
           label="Flaws, from the cut end and from the left edge"
           row="flaw"
           columns={flawColumns}
-          rows={cloth.flaws as ListRow[]}
+          rows={cloth.flaws.map((flaw): ListRow => ({ ...flaw }))}
           onChange={(rows) => editCloth({ flaws: rows.map((row) => ({ ...emptyFlaw, ...row })) })}
         />
       ),
@@ -109,7 +110,7 @@ export function ClothMore({ cloth, unit, checks }: Props) {
             label="Remnants of this cloth, tried before the roll"
             row="remnant"
             columns={remnantColumns}
-            rows={cloth.remnants as ListRow[]}
+            rows={cloth.remnants.map((remnant): ListRow => ({ ...remnant }))}
             onChange={(rows) => editCloth({ remnants: rows.map((row) => ({ ...emptyRemnant, ...row })) })}
           />
           <ShelfPick cloth={cloth} />

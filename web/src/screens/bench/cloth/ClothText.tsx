@@ -1,5 +1,6 @@
+import type { Cloth } from "../../../model/cloth";
 import { Input } from "antd";
-import type { Check, Cloth } from "../../../api/client";
+import type { Check } from "../../../api/client";
 import { editCloth } from "../../../model/benchStore";
 
 /** What is said of a cloth in a text, as typed. */

@@ -1,4 +1,5 @@
-import type { Check, Cloth, Unit, Yardage } from "../../../api/client";
+import type { Cloth } from "../../../model/cloth";
+import type { Check, Unit, Yardage } from "../../../api/client";
 import { cutFromAnother } from "../../../model/benchStore";
 import type { JobDocument } from "../../../model/document";
 import { ChecksFor } from "../../../ui/ChecksFor";

@@ -1,4 +1,4 @@
-import type { Cloth } from "../../../api/client";
+import type { Cloth } from "../../../model/cloth";
 import { useHouse, useShelf } from "../../../queries/useHouse";
 import { editCloth } from "../../../model/benchStore";
 import { clothName } from "../../../model/document";

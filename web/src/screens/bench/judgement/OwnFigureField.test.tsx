@@ -21,7 +21,7 @@ function type(figure: string, answer: object, status = 200) {
     <OwnFigureField
       label="I make it"
       placeholder="yards"
-      against={{ yardage: { unit: "in" }, for: "cloth" }}
+      against={{ cover: { unit: "in" }, yardage: null, cloth: null, for: "cloth" }}
     />,
   );
   fireEvent.change(screen.getByLabelText("I make it"), { target: { value: figure } });
@@ -31,7 +31,9 @@ function type(figure: string, answer: object, status = 200) {
 test("the figure is asked with what it is held against, without the spaces round it", async () => {
   const asked = type(" 9 1/4 ", { agrees: true, differenceShown: "0", slips: [] });
   await waitFor(() => expect(screen.getByText("It agrees.")).toBeTruthy());
-  expect(asked).toEqual([{ yardage: { unit: "in" }, for: "cloth", figure: "9 1/4" }]);
+  expect(asked).toEqual([
+    { cover: { unit: "in" }, yardage: null, cloth: null, for: "cloth", figure: "9 1/4" },
+  ]);
 });
 
 test("two slips that explain it are both named, the likelier first, and no third", async () => {

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api } from "../../../api/client";
+import { api, type OwnFigureAgainst } from "../../../api/client";
 import { useSettled } from "../../../queries/useSettled";
 import { Figure } from "../../../drawing/Figure";
 import "./own-figure.css";
@@ -8,8 +8,8 @@ import "./own-figure.css";
 interface Props {
   label: string;
   placeholder: string;
-  /** What the figure is held against: the request but for the figure. */
-  against: object;
+  /** What the figure is held against. */
+  against: OwnFigureAgainst;
 }
 
 const rest = 300;
@@ -27,7 +27,7 @@ export function OwnFigureField({ label, placeholder, against }: Props) {
     retry: false,
     queryFn: async ({ signal }) => {
       const { data, error } = await api.POST("/api/own-figure", {
-        body: { ...against, figure: asked } as never,
+        body: { ...against, figure: asked },
         signal,
       });
       return (

@@ -1,5 +1,5 @@
+import type { Cover } from "../../../model/cover";
 import type { ReactNode } from "react";
-import type { Cover } from "../../../api/client";
 import { editText } from "../../../model/benchStore";
 import { ChoiceRow } from "./ChoiceRow";
 

@@ -1,5 +1,5 @@
+import type { Cover } from "../../../model/cover";
 import { Input } from "antd";
-import type { Cover } from "../../../api/client";
 import { editText } from "../../../model/benchStore";
 import { Row } from "./ChoiceRow";
 import { PaddingField } from "./PaddingField";

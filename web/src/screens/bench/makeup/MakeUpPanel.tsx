@@ -1,5 +1,7 @@
+import type { Cover } from "../../../model/cover";
+import type { Cloth } from "../../../model/cloth";
 import { Input } from "antd";
-import type { Catalogue, Check, Cloth, Cover, Unit } from "../../../api/client";
+import type { Catalogue, Check, Unit } from "../../../api/client";
 import { editCover, editText } from "../../../model/benchStore";
 import { shapeOf, withExamples } from "../../../model/shape";
 import { ChecksFor } from "../../../ui/ChecksFor";

@@ -1,5 +1,6 @@
+import type { Cover } from "../../../model/cover";
 import { Select } from "antd";
-import type { Catalogue, Cover, Shape } from "../../../api/client";
+import type { Catalogue, Shape } from "../../../api/client";
 import { editText } from "../../../model/benchStore";
 import { Row } from "./ChoiceRow";
 

@@ -1,5 +1,5 @@
+import type { Cover } from "../../../model/cover";
 import { Input, Select } from "antd";
-import type { Cover } from "../../../api/client";
 import { editCover } from "../../../model/benchStore";
 import { wadding } from "../../../model/choices";
 

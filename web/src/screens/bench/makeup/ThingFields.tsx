@@ -1,5 +1,6 @@
+import type { Cover } from "../../../model/cover";
 import { Select } from "antd";
-import type { Catalogue, Cover } from "../../../api/client";
+import type { Catalogue } from "../../../api/client";
 import { chooseThing, editCover } from "../../../model/benchStore";
 import { takeThing } from "../../../model/takeThing";
 import { Row } from "./ChoiceRow";

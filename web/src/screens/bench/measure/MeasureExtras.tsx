@@ -1,5 +1,6 @@
+import type { Cover } from "../../../model/cover";
 import { useState } from "react";
-import type { Cover, Measure } from "../../../api/client";
+import type { Measure } from "../../../api/client";
 import { editText } from "../../../model/benchStore";
 import { Photos } from "./Photos";
 

@@ -1,6 +1,7 @@
+import type { Cover } from "../../../model/cover";
 import { useEffect, useState } from "react";
 import { flushSync } from "react-dom";
-import type { Catalogue, Check, Cover, ReadMeasure, Unit } from "../../../api/client";
+import type { Catalogue, Check, ReadMeasure, Unit } from "../../../api/client";
 import { editText, useBench } from "../../../model/benchStore";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { FittingPanel } from "./fitting/FittingPanel";
@@ -20,6 +21,7 @@ import {
   shapeOf,
   withExamples,
 } from "../../../model/shape";
+import { useDrawn } from "./useDrawn";
 import { useSecondReadings } from "../../../queries/useSecondReadings";
 import "../../../drawing/drawing.css";
 import "./measure.css";
@@ -51,6 +53,7 @@ export function MeasurePanel({
   const [way, setWay] = useState<{ coverId: string; way: string } | null>(null);
   const shape = shapeOf(catalogue, cover);
   const asked = shape?.measures.find((known) => known.name === measure) ?? null;
+  const drawn = useDrawn(cover, coverId, shape, checks, unit);
   const worth = useSecondReadings(
     shape !== null && isMeasured(shape, cover) ? cover : null,
     unit,
@@ -126,7 +129,7 @@ export function MeasurePanel({
         />
       ) : (
         <ThingDrawing
-          cover={withExamples(shape, cover, unit)}
+          cover={drawn}
           shape={shape}
           unit={unit}
           houseRules={houseRules}

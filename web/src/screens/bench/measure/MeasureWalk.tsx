@@ -1,4 +1,5 @@
-import type { Check, Cover, Measure, Shape } from "../../../api/client";
+import type { Cover } from "../../../model/cover";
+import type { Check, Measure, Shape } from "../../../api/client";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { isAsked } from "../../../model/shape";
 

@@ -1,4 +1,5 @@
-import type { Cover, Shape } from "../../../api/client";
+import type { Cover } from "../../../model/cover";
+import type { Shape } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 
 const listNames: Record<string, string> = { points: "outline", stations: "stations", zones: "zones" };

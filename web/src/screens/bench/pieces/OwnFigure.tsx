@@ -1,4 +1,5 @@
-import type { Cover, Unit } from "../../../api/client";
+import type { Cover } from "../../../model/cover";
+import type { Unit } from "../../../api/client";
 import { OwnFigureField } from "../judgement/OwnFigureField";
 import { draftRequest } from "../../../queries/useFoldUp";
 
@@ -16,7 +17,7 @@ export function OwnFigure({ cover, unit, houseRules, number }: Props) {
     <OwnFigureField
       label="Your figure"
       placeholder="as on paper"
-      against={{ cover: draftRequest(cover, unit, houseRules), for: number }}
+      against={{ cover: draftRequest(cover, unit, houseRules), yardage: null, cloth: null, for: number }}
     />
   );
 }

@@ -1,5 +1,6 @@
+import type { Cover } from "../../../model/cover";
 import { useState } from "react";
-import type { Cover, Draft, Piece, Unit } from "../../../api/client";
+import type { Draft, Piece, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { pieceColour } from "../../../model/pieceColours";

@@ -1,4 +1,5 @@
-import type { Cover, Draft, Unit } from "../../../api/client";
+import type { Cover } from "../../../model/cover";
+import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { useFoldUp } from "../../../queries/useFoldUp";
 import "./proof.css";

@@ -1,5 +1,6 @@
+import type { Cover } from "../../../model/cover";
 import { useState } from "react";
-import type { Cover, Draft, FoldUp, Unit } from "../../../api/client";
+import type { Draft, FoldUp, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { useFoldUp } from "../../../queries/useFoldUp";
 import { Figure } from "../../../drawing/Figure";

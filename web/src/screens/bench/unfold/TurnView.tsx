@@ -1,6 +1,7 @@
+import type { Cover } from "../../../model/cover";
 import { Slider } from "antd";
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
-import type { Cover, Draft, Unit } from "../../../api/client";
+import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { fitting, type Space } from "../../../model/projection";
 import { FoldedPicture } from "../../../drawing/ThingDrawing";

@@ -1,6 +1,7 @@
+import type { Cover } from "../../../../model/cover";
 import { Segmented } from "antd";
 import { useState } from "react";
-import type { Check, Cover, Unit } from "../../../../api/client";
+import type { Check, Unit } from "../../../../api/client";
 import { editCover, useBench, useCurrentCover } from "../../../../model/benchStore";
 import { ChecksFor } from "../../../../ui/ChecksFor";
 import { correctionsOf, splitForCorrection } from "../../../../model/corrections";

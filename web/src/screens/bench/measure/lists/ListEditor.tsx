@@ -1,6 +1,7 @@
+import type { Cover } from "../../../../model/cover";
 import { Segmented } from "antd";
 import { useState } from "react";
-import type { Check, Cover } from "../../../../api/client";
+import type { Check } from "../../../../api/client";
 import { editCover } from "../../../../model/benchStore";
 import { ChecksFor } from "../../../../ui/ChecksFor";
 import { ImportOutline } from "./ImportOutline";

@@ -1,0 +1,81 @@
+using System.Text.Json;
+using Wrapper.Formats;
+using Wrapper.Store;
+using Wrapper.Web.Endpoints;
+
+namespace Wrapper.Web;
+
+/// <summary>What came of taking a job file in.</summary>
+/// <param name="Id">The job it is now.</param>
+/// <param name="Added">How many covers were added.</param>
+/// <param name="Kept">How many stood there already, just so.</param>
+public sealed record JobImportedJson(string Id, int Added, int Kept);
+
+/// <summary>Takes job files into the store. What stands there is never overwritten.</summary>
+internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges changes)
+{
+    /// <summary>The file as a job of its own, under its own id where that is free.</summary>
+    public JobImportedJson Make(JobFile file, string? id)
+    {
+        var job = id is { Length: > 0 and <= 64 } && !store.Knows(id) ? id : Guid.CreateVersion7().ToString("N");
+        store.Create(job, new(file.Name, file.Client, file.Place, file.Unit), JsonSerializer.Serialize(file.Cloth, OpenFormat.Json));
+        var ids = new Dictionary<string, string>();
+        for (var i = 0; i < file.Covers.Count; i++)
+        {
+            Add(job, file.Covers[i], i, file.Unit, ids);
+        }
+
+        AddPhotos(file, job, ids, []);
+        return new(job, file.Covers.Count, 0);
+    }
+
+    /// <summary>What the job has not yet: covers of other ids, and beside a cover that differs the file’s as another.</summary>
+    public JobImportedJson Merge(JobFile file, JobJson job)
+    {
+        var ids = new Dictionary<string, string>();
+        var (added, kept) = (0, 0);
+        foreach (var cover in file.Covers)
+        {
+            var same = job.Covers.FirstOrDefault(known => known.Id == cover.Id);
+            if (same is not null && Text(same.Cover) == Text(cover with { Id = null }))
+            {
+                ids[same.Id] = same.Id;
+                kept++;
+                continue;
+            }
+
+            var named = same is null ? cover : cover with { Id = null, Name = $"{JobPlan.NameOf(cover)} (from the file)" };
+            var id = Add(job.Id, named, job.Covers.Count + added, job.Unit, ids);
+            ids[cover.Id ?? id] = id;
+            changes.Tell(job.Id, $"cover/{id}");
+            added++;
+        }
+
+        AddPhotos(file, job.Id, ids, photos.List(job.Id));
+        return new(job.Id, added, kept);
+    }
+
+    private string Add(string job, CoverDocument cover, int position, string unit, Dictionary<string, string> ids)
+    {
+        var id = cover.Id is { Length: > 0 and <= 64 } said && !ids.ContainsValue(said) ? said : Guid.CreateVersion7().ToString("N");
+        ids[cover.Id ?? id] = id;
+        var stored = cover with { Id = null };
+        store.AddCover(job, id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, HouseEndpoints.Rules(store)));
+        return id;
+    }
+
+    private void AddPhotos(JobFile file, string job, Dictionary<string, string> ids, IReadOnlyList<StoredPhoto> there)
+    {
+        foreach (var photo in (file.Photos ?? []).Where(photo => photo is not null && ids.ContainsKey(photo.Cover)))
+        {
+            var cover = ids[photo.Cover];
+            var isThere = there.Any(known => known.CoverId == cover && known.Measure == photo.Measure && known.Name == photo.Name && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true);
+            if (!isThere && PhotoEndpoints.TypeOf(photo.Content) is { } type)
+            {
+                photos.Add(Guid.CreateVersion7().ToString("N"), job, cover, photo.Measure, photo.Name, type, photo.Content);
+            }
+        }
+    }
+
+    private static string Text(CoverDocument cover) => JsonSerializer.Serialize(cover, OpenFormat.Json);
+}

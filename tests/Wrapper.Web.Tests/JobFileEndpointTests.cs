@@ -1,0 +1,120 @@
+using System.Text.Json.Nodes;
+using Xunit;
+
+namespace Wrapper.Web.Tests;
+
+public sealed class JobFileEndpointTests(Application application) : IClassFixture<Application>
+{
+    private static readonly string Demo = Path.Combine(AppContext.BaseDirectory, "demo");
+
+    /// <summary>The demo jobs by file name.</summary>
+    public static TheoryData<string> Jobs => [.. Directory.GetFiles(Demo, "*.json").Select(file => Path.GetFileName(file)).Order()];
+
+    [Theory]
+    [MemberData(nameof(Jobs))]
+    public async Task Every_demo_job_comes_in_and_goes_out_as_its_file_says(string name)
+    {
+        var file = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(Demo, name), TestContext.Current.CancellationToken))!;
+        var (status, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", file.ToJsonString());
+        Assert.Equal(200, status);
+        Assert.Equal(file["covers"]!.AsArray().Count, (int)made!["added"]!);
+        var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
+        foreach (var field in (string[])["format", "name", "client", "place", "unit"])
+        {
+            Assert.True(JsonNode.DeepEquals(file[field], exported![field]), field);
+        }
+
+        Assert.True(JsonNode.DeepEquals(file["cloth"], exported!["cloth"]), exported["cloth"]!.ToJsonString());
+        foreach (var (said, kept) in file["covers"]!.AsArray().Zip(exported["covers"]!.AsArray()))
+        {
+            foreach (var (field, value) in said!.AsObject())
+            {
+                Assert.True(JsonNode.DeepEquals(value, kept![field]), $"{field}: {value} became {kept[field]}");
+            }
+        }
+
+        // Taken in once more it is the same file again but for its id.
+        var (_, again, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=copy", exported.ToJsonString());
+        Assert.NotEqual((string)made["id"]!, (string)again!["id"]!);
+        var (_, copy, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)again["id"]!}/export");
+        (exported["id"], copy!["id"]) = (null, null);
+        Assert.Equal(exported.ToJsonString(), copy.ToJsonString());
+    }
+
+    [Fact]
+    public async Task A_job_that_is_there_already_is_copied_merged_or_refused_as_asked()
+    {
+        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", """
+            { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster", "measures": { "diameter": "7" } }, { "id": "b", "form": "duvet", "measures": {} }] }
+            """);
+        Assert.Equal("cabin", (string)made!["id"]!);
+        const string Changed = """
+            { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster", "measures": { "diameter": "8" } }, { "id": "b", "form": "duvet", "measures": {} }, { "id": "c", "form": "pouf", "measures": {} }] }
+            """;
+        Assert.Equal(409, (await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=refuse", Changed)).Status);
+        Assert.Equal(422, (await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=overwrite", Changed)).Status);
+        var (_, merged, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=merge", Changed);
+        Assert.Equal(("cabin", 2, 1), ((string)merged!["id"]!, (int)merged["added"]!, (int)merged["kept"]!));
+        var (_, job, _) = await application.Send(HttpMethod.Get, "/api/jobs/cabin");
+        var diameters = job!["covers"]!.AsArray().Select(cover => (string?)cover!["cover"]!["measures"]!["diameter"]).Where(diameter => diameter is not null).Order();
+        Assert.Equal(["7", "8"], diameters); // what stood there stays; the file's comes beside it
+        Assert.Contains(job["covers"]!.AsArray(), cover => ((string?)cover!["cover"]!["name"])?.EndsWith("(from the file)", StringComparison.Ordinal) == true);
+        Assert.Equal(4, job["covers"]!.AsArray().Count);
+
+        var (_, copied, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=copy", Changed);
+        Assert.NotEqual("cabin", (string)copied!["id"]!);
+    }
+
+    [Fact]
+    public async Task A_job_of_the_first_format_is_taken_in()
+    {
+        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", """
+            {
+              "format": 1, "name": "Old", "unit": "in", "cloth": { "width": "54", "repeatLength": "12", "shrinkageAlong": "3" },
+              "covers": [{ "form": "ottoman", "shape": "rectangle", "measures": { "width": "28" }, "lists": { "legs": ["2", "2"] }, "padding": [{ "thickness": "1/2", "how": "top" }], "count": "1" }]
+            }
+            """);
+        var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made!["id"]!}");
+        var cover = job!["covers"]![0]!["cover"]!;
+        Assert.Equal(("rectangle", "2"), ((string)cover["measures"]!["shape"]!, (string)cover["options"]!["legs"]![1]!));
+        Assert.Equal("1/2", (string)cover["options"]!["padding"]![0]!["thickness"]!);
+        Assert.Equal(("12", "3"), ((string)job["cloth"]!["cloth"]!["repeat"]!["length"]!, (string)job["cloth"]!["cloth"]!["shrinkage"]!["along"]!));
+    }
+
+    [Theory]
+    [InlineData("la la la")]
+    [InlineData("[]")]
+    [InlineData("""{ "format": 99 }""")]
+    [InlineData("""{ "format": 2, "unit": "ell" }""")]
+    [InlineData("""{ "format": 2, "covers": [null] }""")]
+    [InlineData("""{ "format": 2, "photos": [{ "cover": 4 }] }""")]
+    [InlineData("""{ "format": 2, "cloth": null }""")]
+    public async Task What_is_no_job_file_is_refused_and_nothing_is_made(string text)
+    {
+        var before = (await application.Send(HttpMethod.Get, "/api/jobs")).Body!.AsArray().Count;
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", text);
+        Assert.Equal(422, status);
+        Assert.False(string.IsNullOrWhiteSpace((string?)body!["detail"]));
+        Assert.Equal(before, (await application.Send(HttpMethod.Get, "/api/jobs")).Body!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task Photographs_go_out_and_come_in_with_the_cover_they_hang_on()
+    {
+        var picture = Convert.ToBase64String([0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A, 1, 2, 3]);
+        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""
+            { "format": 2, "name": "Pictured", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }], "photos": [{ "cover": "a", "measure": "diameter", "name": "end.png", "type": "image/png", "content": "{{picture}}" }, { "cover": "a", "measure": "", "name": "no.exe", "type": "image/png", "content": "TVqQ" }] }
+            """);
+        var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made!["id"]!}/export");
+        var photo = Assert.Single(exported!["photos"]!.AsArray())!;
+        Assert.Equal(((string)exported["covers"]![0]!["id"]!, "diameter", picture), ((string)photo["cover"]!, (string)photo["measure"]!, (string)photo["content"]!));
+        var (_, merged, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=merge", exported.ToJsonString());
+        Assert.Equal((0, 1), ((int)merged!["added"]!, (int)merged["kept"]!));
+        var (_, same, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
+        Assert.Single(same!["photos"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task The_schema_is_served() =>
+        Assert.Equal("A Wrapper job, format 2", (string)(await application.Send(HttpMethod.Get, "/api/job.schema.json")).Body!["title"]!);
+}

@@ -1,0 +1,122 @@
+import type { ClothDocument } from "../api/client";
+import { figure, text } from "./cover";
+
+/** A flaw, as typed. */
+export interface Flaw {
+  from: string;
+  to: string;
+  left: string;
+  right: string;
+}
+
+/** A remnant, as typed. */
+export interface Remnant {
+  name: string;
+  width: string;
+  length: string;
+}
+
+export type Place = NonNullable<ClothDocument["pinned"]>[number];
+
+/** A cloth as it stands on the bench: what is typed, field by field. In JSON it is `ClothDocument`. */
+export interface Cloth {
+  key: string;
+  name: string;
+  width: string;
+  selvage: string;
+  nap: string;
+  grain: string;
+  layers: string;
+  role: string;
+  repeatLength: string;
+  repeatWidth: string;
+  match: string;
+  motif: string;
+  space: string;
+  curveSpace: string;
+  shrinkageAlong: string;
+  shrinkageAcross: string;
+  spare: string;
+  flaws: Flaw[];
+  remnants: Remnant[];
+  pinned: Place[];
+  kept: Place[];
+  price: string;
+  others: Cloth[];
+}
+
+export const emptyCloth: Cloth = {
+  key: "",
+  name: "",
+  width: "",
+  selvage: "",
+  nap: "either",
+  grain: "down",
+  layers: "single",
+  role: "main",
+  repeatLength: "",
+  repeatWidth: "",
+  match: "straight",
+  motif: "",
+  space: "",
+  curveSpace: "",
+  shrinkageAlong: "",
+  shrinkageAcross: "",
+  spare: "",
+  flaws: [],
+  remnants: [],
+  pinned: [],
+  kept: [],
+  price: "",
+  others: [],
+};
+
+/** The cloth as it is stored and sent. */
+export function clothTo(cloth: Cloth): ClothDocument {
+  const { repeatLength, repeatWidth, match, motif, shrinkageAlong, shrinkageAcross, others, ...beside } =
+    cloth;
+  return {
+    ...beside,
+    repeat: { length: repeatLength, width: repeatWidth, match, motif },
+    shrinkage: { along: shrinkageAlong, across: shrinkageAcross },
+    others: others.map(clothTo),
+  };
+}
+
+/** The cloth as it came, with what was not said of it. */
+export function clothFrom(stored: ClothDocument): Cloth {
+  return {
+    key: stored.key ?? "",
+    name: stored.name ?? "",
+    width: text(stored.width ?? stored.usableWidth),
+    selvage: stored.width == null && stored.usableWidth != null ? "0" : text(stored.selvage),
+    nap: stored.nap ?? emptyCloth.nap,
+    grain: stored.grain ?? emptyCloth.grain,
+    layers: stored.layers ?? emptyCloth.layers,
+    role: stored.role ?? emptyCloth.role,
+    repeatLength: text(stored.repeat?.length),
+    repeatWidth: text(stored.repeat?.width),
+    match: stored.repeat?.match ?? emptyCloth.match,
+    motif: text(stored.repeat?.motif),
+    space: text(stored.space),
+    curveSpace: text(stored.curveSpace),
+    shrinkageAlong: figure(stored.shrinkage?.along),
+    shrinkageAcross: figure(stored.shrinkage?.across),
+    spare: figure(stored.spare),
+    flaws: (stored.flaws ?? []).map(({ from, to, left, right }) => ({
+      from: text(from),
+      to: text(to),
+      left: text(left),
+      right: text(right),
+    })),
+    remnants: (stored.remnants ?? []).map(({ name, id, width, length }) => ({
+      name: name ?? id ?? "",
+      width: text(width),
+      length: text(length),
+    })),
+    pinned: stored.pinned ?? [],
+    kept: stored.kept ?? [],
+    price: figure(stored.price),
+    others: (stored.others ?? []).map(clothFrom),
+  };
+}

@@ -1,0 +1,25 @@
+import type { Check, Shape, Unit } from "../../../api/client";
+import type { Cover } from "../../../model/cover";
+import { withExamples } from "../../../model/shape";
+import { useLastGood } from "../../../queries/useLastGood";
+
+/** The cover to draw: as it is typed while all of it can be read, else as it last could be, else with examples for what cannot. */
+export function useDrawn(
+  cover: Cover,
+  coverId: string,
+  shape: Shape | null,
+  checks: Check[],
+  unit: Unit,
+): Cover {
+  const wrong = Object.keys(cover.measures).filter(
+    (name) =>
+      cover.measures[name]?.trim() &&
+      checks.some((check) => check.measure === name && check.level === "error"),
+  );
+  const good = useLastGood(`${coverId}.${cover.form}.${cover.shape}`, wrong.length === 0 ? cover : null);
+  const readable = Object.fromEntries(
+    Object.entries(cover.measures).filter(([name]) => !wrong.includes(name)),
+  );
+  const drawn = wrong.length === 0 ? cover : (good ?? { ...cover, measures: readable });
+  return shape ? withExamples(shape, drawn, unit) : drawn;
+}
