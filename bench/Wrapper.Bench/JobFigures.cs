@@ -45,7 +45,7 @@ internal static class JobFigures
     {
         var unit = job.Unit == "in" ? LengthUnit.Inch : job.Unit == "cm" ? LengthUnit.Centimetre : LengthUnit.Millimetre;
         var cloth = ClothReader.Read(
-            new() { Width = Entry.Typed(job.Cloth.Width), Selvage = Entry.Typed(job.Cloth.Selvage), Nap = job.Cloth.Nap, CurveSpace = Entry.Typed("0") }, // the solver knows no space either
+            job.Cloth.ToInput() with { CurveSpace = Entry.Typed("0") }, // the solver knows no space either
             unit).Cloth;
         if (cloth is null)
         {

@@ -9,7 +9,7 @@ internal sealed class Places(SemanticModel model)
 {
     private static readonly HashSet<string> Figures = ["Worked", "Length", "Decimal", "Double", "Int32", "Int64", "Vector", "Rational"];
 
-    private static readonly string[] Rules = ["seam", "zip", "hem", "joinSeam", "tapeWidth", "pipingLap"];
+    private static readonly string[] Rules = ["Rule.Seam", "Rule.Zip", "Rule.Hem", "Rule.JoinSeam", "Rule.TapeWidth", "Rule.PipingLap"];
 
     /// <summary>The order of what these are given is nothing.</summary>
     private static readonly HashSet<string> Commutative = ["Min", "Max", "Hypot", "DistanceTo", "Meet", "Meets", "Differs"];
@@ -115,7 +115,7 @@ internal sealed class Places(SemanticModel model)
 
     private bool IsRule(ElementAccessExpressionSyntax access, out string name)
     {
-        name = access.ArgumentList.Arguments is [{ Expression: LiteralExpressionSyntax { Token.Value: string text } }] ? text : "";
+        name = access.ArgumentList.Arguments is [{ Expression: MemberAccessExpressionSyntax rule }] ? rule.ToString() : "";
         return name.Length > 0 && model.GetTypeInfo(access.Expression).Type?.Name == "RuleBook";
     }
 
@@ -123,7 +123,7 @@ internal sealed class Places(SemanticModel model)
     {
         var other = Rules.First(rule => rule != name);
         yield return (MutantKind.Allowance, access.WithArgumentList(SyntaxFactory.BracketedArgumentList(SyntaxFactory.SingletonSeparatedList(
-            SyntaxFactory.Argument(SyntaxFactory.LiteralExpression(SyntaxKind.StringLiteralExpression, SyntaxFactory.Literal(other)))))));
+            SyntaxFactory.Argument(SyntaxFactory.ParseExpression(other))))));
     }
 
     /// <summary>A local figure that is a term of a sum.</summary>

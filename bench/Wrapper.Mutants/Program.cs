@@ -23,6 +23,19 @@ var output = Directory.CreateDirectory(Path.Combine(root, "out/mutants")).FullNa
 var core = Path.Combine(output, "Wrapper.Core.dll");
 
 var all = Build.Make(root, core);
+var explained = Explained.Read(Path.Combine(root, "docs/mutants.tsv"));
+var stale = explained.Keys.Except(all.Select(mutant => mutant.Name)).ToList();
+foreach (var name in stale)
+{
+    Console.WriteLine($"A reason names no change any more: {name}");
+}
+
+if (args.Contains("--names"))
+{
+    File.WriteAllLines(Path.Combine(output, "names.tsv"), all.Select(mutant => mutant.Name));
+    return 0;
+}
+
 if (Option("--only") is { } only)
 {
     var names = only.Split(',');
@@ -39,7 +52,6 @@ if (Option("--sample") is { } sample)
 Console.WriteLine($"{all.Count} changes can be made; {chosen.Count} are tried");
 var judge = new Judge(tests, core);
 Console.WriteLine($"{judge.Prepare()} tests look at them");
-var explained = Explained.Read(Path.Combine(root, "docs/mutants.tsv"));
 var done = 0;
 var soFar = Path.Combine(output, "so-far.tsv"); // a full run is long: what it has found can be read, and mended, meanwhile
 File.Delete(soFar);
@@ -59,4 +71,4 @@ var verdicts = judge.Of(chosen, verdict =>
 var report = new Report(verdicts, explained);
 report.Write(Console.Out);
 report.WriteSurvivors(Path.Combine(output, "survivors.tsv"));
-return args.Contains("--strict") && report.Unexplained.Count > 0 ? 1 : 0;
+return args.Contains("--strict") && report.Unexplained.Count + stale.Count > 0 ? 1 : 0;

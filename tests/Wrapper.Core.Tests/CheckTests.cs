@@ -8,6 +8,18 @@ namespace Wrapper.Core.Tests;
 /// <summary>Every slip fires on a case of its own and keeps still on a near miss; and its mend removes it.</summary>
 public sealed class CheckTests
 {
+    [Theory]
+    [InlineData("cutStep", "1/8", false)]
+    [InlineData("buyStep", "9", false)]
+    [InlineData("endTrim", "1", false)]
+    [InlineData("seam", "1/2", false)]
+    [InlineData("tie", "16", true)]
+    public void A_rule_that_changes_nothing_is_told_but_not_one_that_only_rounds_or_buys(string rule, string said, bool isTold)
+    {
+        var input = Cushions.Worked with { Rules = new Dictionary<string, Entry> { [rule] = Entry.Typed(said) } };
+        Assert.Equal(isTold, Drafter.Draft(input).Checks.Any(check => check.Code == "rule-without-effect" && check.Measure == rule));
+    }
+
     /// <summary>Code, where the slip is made, the slip, and a near miss.</summary>
     public static TheoryData<string, string, string, string> Slips => new()
     {

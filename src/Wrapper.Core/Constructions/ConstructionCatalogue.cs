@@ -4,11 +4,14 @@ using Wrapper.Core.Constructions.Bands;
 using Wrapper.Core.Constructions.Boxing;
 using Wrapper.Core.Constructions.Envelopes;
 using Wrapper.Core.Constructions.FlatCloths;
+using Wrapper.Core.Constructions.FoldedPanels;
+using Wrapper.Core.Constructions.FoldedWraps;
 using Wrapper.Core.Constructions.Margins;
+using Wrapper.Core.Constructions.NotchedTubs;
+using Wrapper.Core.Constructions.NotchedWraps;
 using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.Constructions.Poufs;
-using Wrapper.Core.Constructions.Tubs;
-using Wrapper.Core.Constructions.Wraps;
+using Wrapper.Core.Constructions.WalledTubs;
 
 namespace Wrapper.Core.Constructions;
 

@@ -1,7 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bands;
-using Wrapper.Core.Constructions.Tubs;
+using Wrapper.Core.Constructions.NotchedTubs;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Pattern;

@@ -1,6 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions.Boxing;
-using Wrapper.Core.Constructions.Wraps;
+using Wrapper.Core.Constructions.FoldedPanels;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Pattern;

@@ -1,6 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions.Tubs;
+using Wrapper.Core.Constructions.WalledTubs;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;

@@ -3,7 +3,7 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Constructions.Boxing;
-using Wrapper.Core.Constructions.Wraps;
+using Wrapper.Core.Constructions.FoldedWraps;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;

@@ -1,7 +1,9 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions.Bands;
 using Wrapper.Core.Constructions.Boxing;
-using Wrapper.Core.Constructions.Wraps;
+using Wrapper.Core.Constructions.FoldedPanels;
+using Wrapper.Core.Constructions.FoldedWraps;
+using Wrapper.Core.Constructions.NotchedWraps;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms.Finished;

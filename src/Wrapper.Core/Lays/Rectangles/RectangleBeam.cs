@@ -189,10 +189,10 @@ internal sealed class RectangleBeam
                 }
 
                 ref readonly var item = ref _items[i];
-                Offer(i, false, item.Width, item.Height, Lift(item, level));
+                Offer(i, false, item.Width, item.Height, item.Lift(level, _repeat));
                 if (item.MayTurn && item.Width != item.Height)
                 {
-                    Offer(i, true, item.Height, item.Width, Lift(item, level));
+                    Offer(i, true, item.Height, item.Width, item.Lift(level, _repeat));
                 }
             }
         }
@@ -253,9 +253,6 @@ internal sealed class RectangleBeam
         }
     }
 
-    /// <summary>How far a rectangle is lifted off the stretch it lies on to meet the pattern.</summary>
-    private long Lift(in RectangleItem item, long level) => item.Phase < 0 ? 0 : RepeatPhase.Next(level, _repeat, item.Phase) - level;
-
     private void Add(in BeamChild child)
     {
         if (_count == _children.Length)
@@ -282,7 +279,7 @@ internal sealed class RectangleBeam
         _then.Take(_now, parent, way);
         var item = _items[child.Item];
         var (w, h) = child.Turned ? (item.Height, item.Width) : (item.Width, item.Height);
-        var lift = Lift(item, _then.LevelOf(way, _then.Lowest(way)));
+        var lift = item.Lift(_then.LevelOf(way, _then.Lowest(way)), _repeat);
         var (x, level) = _then.Put(way, w, lift + h, child.AtRight);
         _then.Placed[way] += (double)w * h;
         _then.Waste[way] += (double)lift * w;

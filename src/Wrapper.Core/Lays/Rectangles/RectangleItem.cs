@@ -9,6 +9,9 @@ internal readonly record struct RectangleItem(long Width, long Height, bool MayT
 {
     /// <summary>The narrowest it can lie.</summary>
     public long Least => MayTurn ? Math.Min(Width, Height) : Width;
+
+    /// <summary>How far it is lifted off the level it lies on to meet a pattern of this repeat.</summary>
+    public long Lift(long level, long repeat) => Phase < 0 ? 0 : RepeatPhase.Next(level, repeat, Phase) - level;
 }
 
 /// <summary>Where a rectangle lies: its least corner.</summary>

@@ -7,7 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Constructions.Wraps;
+namespace Wrapper.Core.Constructions.FoldedWraps;
 
 /// <summary>
 /// One piece folded across the front edge and sewn flat; each corner is then opened out and sewn straight across. See

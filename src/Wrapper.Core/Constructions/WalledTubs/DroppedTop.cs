@@ -7,7 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Constructions.Tubs;
+namespace Wrapper.Core.Constructions.WalledTubs;
 
 /// <summary>The top of a tub that comes down over the edge before the walls begin; its corners are cut out or laid in a pleat.</summary>
 internal sealed class DroppedTop

@@ -7,7 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Constructions.Wraps;
+namespace Wrapper.Core.Constructions.NotchedWraps;
 
 /// <summary>
 /// One piece folded across the front edge, its corners cut out first, seams and zip half way up. See docs/handbook.md,
@@ -93,7 +93,7 @@ public static class WrapNotched
                 "notch-too-small",
                 $"Half the thickness ({format.RoundedWithUnit(cover.HalfThickness)}) is not more than the seam ({format.RoundedWithUnit(cover.Seam.Value)}): there is no notch left to cut. Open the corners after sewing instead, or take a narrower seam.",
                 "seam",
-                new Mend("Open the corners after sewing", "construction", WrapFolded.Id));
+                new Mend("Open the corners after sewing", "construction", "wrap-folded"));
         }
 
         var asked = cover.Specification.Rules[Rule.ZipReach];

@@ -7,7 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Constructions.Tubs;
+namespace Wrapper.Core.Constructions.NotchedTubs;
 
 /// <summary>One piece with its corners cut out, open underneath. See docs/handbook.md, "Tub in one piece".</summary>
 public static class TubNotched

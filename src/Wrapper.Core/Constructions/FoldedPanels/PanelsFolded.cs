@@ -7,7 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Constructions.Wraps;
+namespace Wrapper.Core.Constructions.FoldedPanels;
 
 /// <summary>Two panels with a zip in the back edge, all four corners opened out and sewn across. See docs/handbook.md, "Two panels".</summary>
 public static class PanelsFolded

@@ -4,7 +4,7 @@ using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 
-namespace Wrapper.Core.Constructions.Tubs;
+namespace Wrapper.Core.Constructions.WalledTubs;
 
 /// <summary>What is put on a tub besides its own seams: piping round the top, a skirt, straps over what stands in the way, a medallion.</summary>
 internal static class TubTrims

@@ -7,7 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Constructions.Wraps;
+namespace Wrapper.Core.Parts;
 
 /// <summary>What the constructions without a boxing strip have in common: figures, checks, and one large piece.</summary>
 internal sealed class FoldedCover

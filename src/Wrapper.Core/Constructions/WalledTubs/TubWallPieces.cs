@@ -7,7 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 
-namespace Wrapper.Core.Constructions.Tubs;
+namespace Wrapper.Core.Constructions.WalledTubs;
 
 /// <summary>
 /// The walls of a tub: one for each side of a rectangle, those across from each other alike unless something stands in the
