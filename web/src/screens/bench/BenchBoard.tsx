@@ -155,6 +155,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
                   unit={unit}
                   houseRules={houseRules}
                   checks={answer?.checks ?? []}
+                  settled={isSettled}
                   readings={answer?.measures ?? {}}
                   onDone={focusCount}
                 />

@@ -33,6 +33,8 @@ interface Props {
   unit: Unit;
   houseRules: Record<string, string>;
   checks: Check[];
+  /** The checks and readings are of what stands there now. */
+  settled: boolean;
   readings: Record<string, ReadMeasure>;
   onDone: () => void;
 }
@@ -45,6 +47,7 @@ export function MeasurePanel({
   unit,
   houseRules,
   checks,
+  settled,
   readings,
   onDone,
 }: Props) {
@@ -53,7 +56,7 @@ export function MeasurePanel({
   const [way, setWay] = useState<{ coverId: string; way: string } | null>(null);
   const shape = shapeOf(catalogue, cover);
   const asked = shape?.measures.find((known) => known.name === measure) ?? null;
-  const drawn = useDrawn(cover, coverId, shape, checks, unit);
+  const drawn = useDrawn(cover, coverId, shape, checks, settled, unit);
   const worth = useSecondReadings(
     shape !== null && isMeasured(shape, cover) ? cover : null,
     unit,

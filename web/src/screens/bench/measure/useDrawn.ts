@@ -9,6 +9,8 @@ export function useDrawn(
   coverId: string,
   shape: Shape | null,
   checks: Check[],
+  /** The checks are of what stands there, and not of what stood there before the last key. */
+  settled: boolean,
   unit: Unit,
 ): Cover {
   const wrong = Object.keys(cover.measures).filter(
@@ -16,7 +18,10 @@ export function useDrawn(
       cover.measures[name]?.trim() &&
       checks.some((check) => check.measure === name && check.level === "error"),
   );
-  const good = useLastGood(`${coverId}.${cover.form}.${cover.shape}`, wrong.length === 0 ? cover : null);
+  const good = useLastGood(
+    `${coverId}.${cover.form}.${cover.shape}`,
+    settled && wrong.length === 0 ? cover : null,
+  );
   const readable = Object.fromEntries(
     Object.entries(cover.measures).filter(([name]) => !wrong.includes(name)),
   );
