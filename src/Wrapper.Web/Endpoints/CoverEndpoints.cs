@@ -54,9 +54,7 @@ internal static class CoverEndpoints
     }
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string jobId, string coverId, JobStore store, HttpContext context) =>
-        Versions.Expected(context) is { } version
-            ? Versions.Answer(context, store.DeleteCover(jobId, coverId, version), null, () => Stored(store, jobId, coverId), null)
-            : Versions.NotSaid();
+        Versions.Write(context, version => store.DeleteCover(jobId, coverId, version), () => Stored(store, jobId, coverId), null);
 
     private static CoverJson? Stored(JobStore store, string jobId, string coverId) =>
         JobEndpoints.Find(store, jobId)?.Covers.FirstOrDefault(cover => cover.Id == coverId);

@@ -43,14 +43,6 @@ internal static class HouseEndpoints
         return TypedResults.Ok(house);
     }
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> Put(HouseDocument house, JobStore store, HttpContext context)
-    {
-        if (Versions.Expected(context) is not { } version)
-        {
-            return Versions.NotSaid();
-        }
-
-        var result = store.SaveHouse(JsonSerializer.Serialize(house, OpenFormat.Json), version);
-        return Versions.Answer(context, result, complete: null, () => Read(store.House()), house);
-    }
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Put(HouseDocument house, JobStore store, HttpContext context) =>
+        Versions.Write(context, version => store.SaveHouse(JsonSerializer.Serialize(house, OpenFormat.Json), version), () => Read(store.House()), house);
 }

@@ -120,15 +120,11 @@ internal static class JobEndpoints
             return Refusals.Unprocessable(checks);
         }
 
-        return Versions.Expected(context) is { } version
-            ? Versions.Answer(context, store.SaveHeading(id, heading, version), null, () => Find(store, id), heading)
-            : Versions.NotSaid();
+        return Versions.Write(context, version => store.SaveHeading(id, heading, version), () => Find(store, id), heading);
     }
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string id, JobStore store, HttpContext context) =>
-        Versions.Expected(context) is { } version
-            ? Versions.Answer(context, store.DeleteJob(id, version), null, () => Find(store, id), null)
-            : Versions.NotSaid();
+        Versions.Write(context, version => store.DeleteJob(id, version), () => Find(store, id), null);
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Restore(string id, JobStore store, HttpContext context)
     {
@@ -137,7 +133,5 @@ internal static class JobEndpoints
     }
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, HttpContext context) =>
-        Versions.Expected(context) is { } version
-            ? Versions.Answer(context, store.SaveCloth(id, JsonSerializer.Serialize(cloth.Brought(), OpenFormat.Json), version), null, () => Find(store, id)?.Cloth, cloth)
-            : Versions.NotSaid();
+        Versions.Write(context, version => store.SaveCloth(id, JsonSerializer.Serialize(cloth.Brought(), OpenFormat.Json), version), () => Find(store, id)?.Cloth, cloth);
 }

@@ -27,6 +27,14 @@ internal static class Versions
 
     public static ProblemHttpResult Missing() => TypedResults.Problem("There is no such thing, or it was deleted.", statusCode: StatusCodes.Status404NotFound);
 
+    /// <summary>A write made from the version that is said, and its answer.</summary>
+    /// <param name="context">The request.</param>
+    /// <param name="write">Writes what was made from this version.</param>
+    /// <param name="stored">What stands in the store, for a stale write.</param>
+    /// <param name="yours">What was to be written.</param>
+    public static Results<Ok<SavedJson>, ProblemHttpResult> Write(HttpContext context, Func<long, WriteResult> write, Func<object?> stored, object? yours) =>
+        Expected(context) is { } version ? Answer(context, write(version), complete: null, stored, yours) : NotSaid();
+
     /// <summary>The answer to a write; a stale one gets both versions, and nothing was overwritten.</summary>
     public static Results<Ok<SavedJson>, ProblemHttpResult> Answer(HttpContext context, WriteResult result, bool? complete, Func<object?> stored, object? yours)
     {

@@ -6,7 +6,8 @@ namespace Wrapper.Core.Forms.Finished;
 /// <summary>What covers open below have to measure: cut in one with their walls, with something in their way, with a margin drawn in.</summary>
 internal static class OpenBelow
 {
-    private const int PartsOfOval = 4096;
+    private const int StepsOfCircle = 32;
+    private const int MostSteps = 4096;
 
     /// <summary>A rectangle cut in one with its walls; with its notches cut the full wall it comes out two seams smaller and one deeper.</summary>
     public static ExpectedCover OnePiece(MeasuredThing thing, double width, double depth, double fall)
@@ -40,16 +41,20 @@ internal static class OpenBelow
         board.Width + (2 * margin), board.Depth + (2 * margin), board.EdgeOfMargin(margin), board.AreaWithMargin(margin), 0) with
     { Gather = board.EdgeOfMargin(margin) - board.Perimeter };
 
-    /// <summary>The way round an ellipse, by adding up its arc over equal steps of its angle.</summary>
+    /// <summary>
+    /// The way round an ellipse, by adding up its arc over equal steps of its angle. The sum of a smooth periodic figure comes to its
+    /// end like a power of the number of steps, faster the rounder the ellipse is: so many that nothing is left of a nanometre.
+    /// </summary>
     public static double RoundOval(double width, double depth)
     {
+        var steps = Math.Clamp((int)Math.Ceiling(StepsOfCircle * Math.Max(width, depth) / Math.Min(width, depth)), StepsOfCircle, MostSteps);
         var total = 0.0;
-        for (var i = 0; i < PartsOfOval; i++)
+        for (var i = 0; i < steps; i++)
         {
-            var angle = 2 * Math.PI * (i + 0.5) / PartsOfOval;
+            var angle = 2 * Math.PI * (i + 0.5) / steps;
             total += double.Hypot(width / 2 * Math.Sin(angle), depth / 2 * Math.Cos(angle));
         }
 
-        return total * 2 * Math.PI / PartsOfOval;
+        return total * 2 * Math.PI / steps;
     }
 }
