@@ -43,7 +43,7 @@ internal static class JobFigures
 
     private static LayRequest? Request(JobFile job)
     {
-        var unit = job.Unit == "in" ? LengthUnit.Inch : job.Unit == "cm" ? LengthUnit.Centimetre : LengthUnit.Millimetre;
+        var unit = JobUnit.Read(job.Unit)!.Value;
         var cloth = ClothReader.Read(
             job.Cloth.ToInput() with { CurveSpace = Entry.Typed("0") }, // the solver knows no space either
             unit).Cloth;

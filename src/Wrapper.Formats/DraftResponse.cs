@@ -21,7 +21,7 @@ public sealed record CheckJson(string Level, string Code, string Text, string? M
     public static CheckJson Of(Check check)
     {
         var mends = check.Mends ?? [];
-        return new(check.Level.ToString().ToLowerInvariant(), check.Code, check.Text, check.Measure, mends.Count > 0 ? mends[0] : null, mends, check.Position);
+        return new(check.Level.Word(), check.Code, check.Text, check.Measure, mends.Count > 0 ? mends[0] : null, mends, check.Position);
     }
 }
 
@@ -97,7 +97,7 @@ public sealed record PieceJson
         Name = piece.Name,
         Quantity = piece.Quantity,
         Mirrored = piece.Mirrored,
-        Cloth = piece.Cloth.ToString().ToLowerInvariant(),
+        Cloth = piece.Cloth.Word(),
         CutWidth = piece.CutWidth.Value.Millimetres,
         CutLength = piece.CutLength.Value.Millimetres,
         CutWidthShown = format.Rounded(piece.CutWidth.Value),

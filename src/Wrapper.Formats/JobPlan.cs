@@ -54,10 +54,10 @@ public sealed record JobPlan
     /// <param name="houseRules">The house’s rules, as typed.</param>
     /// <param name="covers">Its covers in their order.</param>
     /// <param name="cloth">Its first cloth, which carries the others.</param>
-    /// <param name="steps">The orders a lay is tried in.</param>
+    /// <param name="steps">The orders a lay is tried in; null where no lay is wanted.</param>
     /// <param name="shouldStop">Asked while lays are looked for.</param>
     public static JobPlan Of(
-        string title, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, int steps, Func<bool>? shouldStop = null)
+        string title, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, int? steps, Func<bool>? shouldStop = null)
     {
         var (unitName, readable) = (JobUnit.Name(unit), HouseRules.Readable(houseRules, unit));
         var letters = covers.Select((cover, place) => (cover.Key, Letter: PieceCodes.Letter(place))).ToDictionary(coded => coded.Key, coded => coded.Letter);
@@ -74,7 +74,7 @@ public sealed record JobPlan
             }
 
             var buyer = new ClothBuyer([.. on.Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(unitName, houseRules), NameOf(cover.Cover)))], unit, readable);
-            var yardage = buyer.Buy(specification, steps, shouldStop);
+            var yardage = steps is { } most ? buyer.Buy(specification, most, shouldStop) : buyer.Drafted(specification);
             cloths.Add(new(each.Name is { Length: > 0 } name ? name : "Cloth", specification, yardage));
             checks.AddRange(yardage.Checks);
             foreach (var (key, draft) in specification.Role == ClothRole.Main ? yardage.Drafts : new Dictionary<string, Draft>())
@@ -107,9 +107,6 @@ public sealed record JobPlan
 
     /// <summary>What a cover is called; its form’s name where it has none.</summary>
     public static string NameOf(CoverDocument cover) => cover.Name is { Length: > 0 } name ? name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form ?? "Cover";
-
-    /// <summary>The code of a laid piece.</summary>
-    public string CodeOf(string cover, string key) => PieceCodes.Of(Covers.First(coded => coded.Letter == Letters[cover]).Draft, Letters[cover])[key];
 
     /// <summary>A cover is cut from the cloth it names, or the first; lining and padding are cut for every cover.</summary>
     private static bool CutFrom(CoverDocument cover, ClothDocument cloth, ClothDocument[] all) =>

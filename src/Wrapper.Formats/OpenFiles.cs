@@ -73,7 +73,7 @@ public static class OpenFiles
         var x = 0.0;
         foreach (var laid in plan.Cloths)
         {
-            var sheet = LaySheet.Of(laid.Name, laid.Cloth, laid.Yardage, plan.CodeOf);
+            var sheet = LaySheet.Of(laid.Name, laid.Cloth, laid.Yardage, plan.Letters);
             var prefix = plan.Cloths.Count > 1 ? $"{laid.Name} " : "";
             parts.AddRange(sheet.Parts.Select(part => part.Moved(x, 0) with { Code = prefix + part.Code }));
             x += sheet.Bounds.Width + BetweenCloths;

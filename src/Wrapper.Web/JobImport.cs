@@ -19,10 +19,10 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
     {
         var job = id is { Length: > 0 and <= 64 } && !store.Knows(id) ? id : Guid.CreateVersion7().ToString("N");
         store.Create(job, new(file.Name, file.Client, file.Place, file.Unit), JsonSerializer.Serialize(file.Cloth, OpenFormat.Json));
-        var ids = new Dictionary<string, string>();
+        var (ids, house) = (new Dictionary<string, string>(), HouseEndpoints.Rules(store));
         for (var i = 0; i < file.Covers.Count; i++)
         {
-            Add(job, file.Covers[i], i, file.Unit, ids);
+            Add(job, file.Covers[i], i, file.Unit, house, ids);
         }
 
         AddPhotos(file, job, ids, []);
@@ -32,7 +32,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
     /// <summary>What the job has not yet: covers of other ids, and beside a cover that differs the file’s as another.</summary>
     public JobImportedJson Merge(JobFile file, JobJson job)
     {
-        var ids = new Dictionary<string, string>();
+        var (ids, house) = (new Dictionary<string, string>(), HouseEndpoints.Rules(store));
         var (added, kept) = (0, 0);
         foreach (var cover in file.Covers)
         {
@@ -45,7 +45,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
             }
 
             var named = same is null ? cover : cover with { Id = null, Name = $"{JobPlan.NameOf(cover)} (from the file)" };
-            var id = Add(job.Id, named, job.Covers.Count + added, job.Unit, ids);
+            var id = Add(job.Id, named, job.Covers.Count + added, job.Unit, house, ids);
             ids[cover.Id ?? id] = id;
             changes.Tell(job.Id, $"cover/{id}");
             added++;
@@ -55,12 +55,12 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
         return new(job.Id, added, kept);
     }
 
-    private string Add(string job, CoverDocument cover, int position, string unit, Dictionary<string, string> ids)
+    private string Add(string job, CoverDocument cover, int position, string unit, IReadOnlyDictionary<string, string> house, Dictionary<string, string> ids)
     {
         var id = cover.Id is { Length: > 0 and <= 64 } said && !ids.ContainsValue(said) ? said : Guid.CreateVersion7().ToString("N");
         ids[cover.Id ?? id] = id;
         var stored = cover with { Id = null };
-        store.AddCover(job, id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, HouseEndpoints.Rules(store)));
+        store.AddCover(job, id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, house));
         return id;
     }
 

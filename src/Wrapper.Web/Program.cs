@@ -79,7 +79,7 @@ if (options.Web is { } web && Directory.Exists(web))
 
 if (options.Demo is { } demo)
 {
-    DemoJobs.Load(app.Services.GetRequiredService<JobStore>(), demo);
+    DemoJobs.Load(app.Services.GetRequiredService<JobStore>(), app.Services.GetRequiredService<JobImport>(), demo);
 }
 
 app.Run();

@@ -23,7 +23,7 @@ public sealed class FiguresTests
     {
         var drawn = PieceFigure.Draw(Drafter.Draft(Cover(construction)).Draft!);
         Assert.NotEmpty(XDocument.Parse(drawn).Root!.Elements());
-        var path = Path.Combine(Root(), "docs", "figures", construction + ".svg");
+        var path = Path.Combine(Wrapper.Tests.Repository.Root(), "docs", "figures", construction + ".svg");
         if (Environment.GetEnvironmentVariable("WRAPPER_WRITE_FIGURES") == "1")
         {
             File.WriteAllText(path, drawn);
@@ -35,7 +35,7 @@ public sealed class FiguresTests
     [Fact]
     public void Every_construction_has_its_section_and_figure()
     {
-        var text = File.ReadAllText(Path.Combine(Root(), "docs", "drafting.md"));
+        var text = File.ReadAllText(Path.Combine(Wrapper.Tests.Repository.Root(), "docs", "drafting.md"));
         Assert.Equal(Shown, ConstructionCatalogue.All.Keys);
         Assert.All(ConstructionCatalogue.All.Keys, id => Assert.Contains($"figures/{id}.svg", text, StringComparison.Ordinal));
     }
@@ -66,16 +66,5 @@ public sealed class FiguresTests
             Construction = construction,
             Measures = measures.Split(';').Select(part => part.Split('=')).ToDictionary(part => part[0], part => Entry.Typed(part[1])),
         };
-    }
-
-    private static string Root()
-    {
-        var directory = AppContext.BaseDirectory;
-        while (!File.Exists(Path.Combine(directory, "Wrapper.slnx")))
-        {
-            directory = Path.GetDirectoryName(directory) ?? throw new DirectoryNotFoundException("Wrapper.slnx");
-        }
-
-        return directory;
     }
 }

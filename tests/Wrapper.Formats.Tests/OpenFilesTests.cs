@@ -59,7 +59,7 @@ public sealed partial class OpenFilesTests
         Assert.NotEmpty(plan.Cloths);
         foreach (var laid in plan.Cloths)
         {
-            var sheet = LaySheet.Of(laid.Name, laid.Cloth, laid.Yardage, plan.CodeOf);
+            var sheet = LaySheet.Of(laid.Name, laid.Cloth, laid.Yardage, plan.Letters);
             var copies = sheet.Parts.Where(part => part.Strokes.Any(stroke => stroke.Layer == Layer.Cut)).ToList();
             Assert.Equal(laid.Yardage.Pieces.Sum(piece => piece.Copies), copies.Count);
             var byId = laid.Yardage.Pieces.ToDictionary(piece => piece.LayId);
@@ -132,6 +132,28 @@ public sealed partial class OpenFilesTests
     }
 
     [Fact]
+    public void A_lining_is_drawn_also_of_a_cover_whose_own_cloth_is_too_narrow()
+    {
+        var wide = new CoverDocument { Name = "Wide ottoman", Form = "ottoman", Measures = Said.Of(("width", "40"), ("depth", "30"), ("height", "16")), Options = Said.Of(("medallion", "8")) };
+        var plan = Plan(new JobFile { Covers = [wide], Cloth = new() { Width = Entry.Typed("10"), Others = [new() { Key = "inside", Role = "lining", Width = Entry.Typed("54") }] } });
+        Assert.Empty(plan.Covers);
+        var codes = LaySheet.Of("", plan.Cloths[1].Cloth, plan.Cloths[1].Yardage, plan.Letters).Parts.Select(part => part.Code).ToList();
+        Assert.True(codes.Count > 1 && codes.Skip(1).All(code => code.StartsWith('A')), string.Join(' ', codes));
+    }
+
+    [Fact]
+    public void Patterns_need_no_lay_and_are_the_same_without()
+    {
+        var job = JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", "teasel-saloon.json")));
+        var (laid, drafted) = (Plan(job), Plan(job, steps: null));
+        Assert.All(drafted.Cloths, cloth => Assert.Null(cloth.Yardage.Lay));
+        foreach (var (what, format) in ((FileContent, FileFormat)[])[(FileContent.Patterns, FileFormat.Svg), (FileContent.Patterns, FileFormat.Dxf), (FileContent.CutList, FileFormat.Csv)])
+        {
+            Assert.Equal(Text(what, format, laid), Text(what, format, drafted));
+        }
+    }
+
+    [Fact]
     public void The_zip_holds_a_drawing_of_each_format_for_every_piece()
     {
         var plan = Plan("teasel-ottoman");
@@ -148,8 +170,8 @@ public sealed partial class OpenFilesTests
 
     private static JobPlan Plan(string name) => Plan(JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", $"{name}.json"))));
 
-    private static JobPlan Plan(JobFile job) => JobPlan.Of(
-        job.Name, JobUnit.Read(job.Unit)!.Value, new Dictionary<string, string>(), [.. job.Covers.Select((cover, place) => new JobPlanCover($"cover-{place}", cover))], job.Cloth, Steps);
+    private static JobPlan Plan(JobFile job, int? steps = Steps) => JobPlan.Of(
+        job.Name, JobUnit.Read(job.Unit)!.Value, new Dictionary<string, string>(), [.. job.Covers.Select((cover, place) => new JobPlanCover($"cover-{place}", cover))], job.Cloth, steps);
 
     private static string Text(FileContent what, FileFormat format, JobPlan plan) => Encoding.UTF8.GetString(OpenFiles.Write(what, format, plan)!.Content).TrimStart('\uFEFF');
 

@@ -18,13 +18,7 @@ public sealed class RoomsPictureTests
     [Fact]
     public void The_picture_of_the_rooms_shows_the_rooms_as_they_are()
     {
-        var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(root!.FullName, "Wrapper.slnx")))
-        {
-            root = root.Parent;
-        }
-
-        var file = Path.Combine(root.FullName, "docs", "rooms.svg");
+        var file = Path.Combine(Wrapper.Tests.Repository.Root(), "docs", "rooms.svg");
         var drawn = Draw(Known());
         if (Environment.GetEnvironmentVariable("WRAPPER_GOLDEN") == "write")
         {

@@ -27,13 +27,7 @@ public sealed class SizesTests
     [Fact]
     public void No_file_is_longer_than_three_hundred_lines()
     {
-        var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (root is not null && !File.Exists(Path.Combine(root.FullName, "Wrapper.slnx")))
-        {
-            root = root.Parent;
-        }
-
-        var files = Directory.GetFiles(Path.Combine(root!.FullName, "src"), "*.cs", SearchOption.AllDirectories)
+        var files = Directory.GetFiles(Path.Combine(Wrapper.Tests.Repository.Root(), "src"), "*.cs", SearchOption.AllDirectories)
             .Where(file => !file.Split(Path.DirectorySeparatorChar).Any(part => part is "obj" or "bin")).ToList();
         Assert.True(files.Count > 200, $"only {files.Count} files were looked at");
         var longer = files.Select(file => (Name: Path.GetFileName(file), Lines: File.ReadLines(file).Count())).Where(file => file.Lines > LongestFile);

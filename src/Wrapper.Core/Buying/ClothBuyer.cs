@@ -49,7 +49,10 @@ public sealed class ClothBuyer
     public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null) =>
         Buy(cloth, steps, shouldStop, available, null, Drafter.Draft);
 
-    private Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter, Func<CoverInput, DraftOutcome> drafted)
+    /// <summary>The drafts on this cloth and what would be laid of them, without looking for a lay.</summary>
+    public Yardage Drafted(ClothSpecification cloth) => Drafted(cloth, Proved.Draft);
+
+    private Yardage Drafted(ClothSpecification cloth, Func<CoverInput, DraftOutcome> drafted)
     {
         var leftOut = new List<string>();
         var checks = new List<Check>();
@@ -71,10 +74,18 @@ public sealed class ClothBuyer
         var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
             .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key], cloth.Role))
             .ToList();
-        Yardage Answer(Lay? lay) => Bought(cloth, lay, pieces) with { LeftOut = leftOut, Checks = [.. checks], Drafts = drafts, Joins = drafts.Values.Sum(draft => draft.Joins) };
+        return Bought(cloth, lay: null, pieces) with { LeftOut = leftOut, Checks = checks, Drafts = drafts, Joins = drafts.Values.Sum(draft => draft.Joins) };
+    }
+
+    private Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter, Func<CoverInput, DraftOutcome> drafted)
+    {
+        var before = Drafted(cloth, drafted);
+        List<Check> checks = [.. before.Checks];
+        List<LaidPiece> pieces = [.. before.Pieces];
+        Yardage Answer(Lay? lay) => Bought(cloth, lay, pieces) with { LeftOut = before.LeftOut, Checks = [.. checks], Drafts = before.Drafts, Joins = before.Joins };
         if (pieces.Count == 0)
         {
-            return Answer(null);
+            return before;
         }
 
         var request = RequestOf(cloth, pieces) with { Available = available };

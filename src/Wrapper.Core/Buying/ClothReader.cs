@@ -36,12 +36,7 @@ public static class ClothReader
             Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
             QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",
             OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",
-            Role = fields.Choice(input.Role, "role", "role", "main", "lining", "padding") switch
-            {
-                "lining" => ClothRole.Lining,
-                "padding" => ClothRole.Padding,
-                _ => ClothRole.Main,
-            },
+            Role = Words.Read<ClothRole>(fields.Choice(input.Role, "role", "role", "main", "lining", "padding")) ?? ClothRole.Main,
             Pinned = input.Pinned,
             Kept = input.Kept,
         };

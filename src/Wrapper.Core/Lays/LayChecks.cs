@@ -104,15 +104,15 @@ internal static class LayChecks
         }
     }
 
-    /// <summary>The id of a piece that has no place on this cloth where it meets the pattern; null when all have one.</summary>
+    /// <summary>The id of a piece that has no place on this cloth where it meets the pattern; null when all have one, or cannot be looked at.</summary>
     public static string? OutOfPattern(LayRequest request)
     {
         var cloth = LayCloth.Of(request);
-        if (cloth.Pattern.Width == 0 || !CanBePlaced(request) || request.Pieces.SelectMany(piece => Piece(piece, request)).Any())
-        {
-            return null;
-        }
+        return cloth.Pattern.Width == 0 || !CanBePlaced(request) || request.Pieces.SelectMany(piece => Piece(piece, request)).Any() ? null : WithoutPlace(request, cloth);
+    }
 
+    private static string? WithoutPlace(LayRequest request, LayCloth cloth)
+    {
         List<LayItem> items = [.. request.Pieces.SelectMany(piece => LayItem.CopiesOf(piece, cloth))];
         return PatternAcross.Of(items, LayPins.PlacesOf(request, items), cloth).Without?.Piece.Id;
     }
@@ -124,11 +124,12 @@ internal static class LayChecks
     /// <summary>Every piece has to have a place in the pattern at all.</summary>
     private static IEnumerable<Check> Pattern(LayRequest request)
     {
-        if (OutOfPattern(request) is { } without)
+        var cloth = LayCloth.Of(request);
+        if (cloth.Pattern.Width != 0 && WithoutPlace(request, cloth) is { } without)
         {
             yield return Check.Error(
                 "pattern-out-of-reach",
-                $"Piece “{without}” has no place on this cloth where it meets the pattern{(LayCloth.Of(request).Pattern.MotifAcross is null ? " as the others do" : " with a motif in its middle")}: "
+                $"Piece “{without}” has no place on this cloth where it meets the pattern{(cloth.Pattern.MotifAcross is null ? " as the others do" : " with a motif in its middle")}: "
                 + "take a wider cloth, or let it lie without matching.",
                 without);
         }

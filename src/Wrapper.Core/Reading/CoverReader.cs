@@ -116,20 +116,13 @@ internal sealed class CoverReader : Reader
 
     private MeasuredFrom ReadMeasuredFrom()
     {
-        switch (_input.MeasuredFrom)
+        if (Words.Read<MeasuredFrom>(_input.MeasuredFrom ?? MeasuredFrom.Filling.Word()) is { } from)
         {
-            case null or "filling":
-                return MeasuredFrom.Filling;
-            case "padded-filling":
-                return MeasuredFrom.PaddedFilling;
-            case "space":
-                return MeasuredFrom.Space;
-            case "old-cover":
-                return MeasuredFrom.OldCover;
-            default:
-                Fail("unknown-choice", $"“{_input.MeasuredFrom}” is nothing to measure from: choose filling, padded-filling, space or old-cover.", "measuredFrom");
-                return MeasuredFrom.Filling;
+            return from;
         }
+
+        Fail("unknown-choice", $"“{_input.MeasuredFrom}” is nothing to measure from: choose filling, padded-filling, space or old-cover.", "measuredFrom");
+        return MeasuredFrom.Filling;
     }
 
     private List<Padding> ReadPadding()
@@ -137,17 +130,7 @@ internal sealed class CoverReader : Reader
         var layers = new List<Padding>();
         foreach (var layer in _input.Padding)
         {
-            PaddingHow? how = layer.How switch
-            {
-                "top" => PaddingHow.Top,
-                null or "top-and-bottom" => PaddingHow.TopAndBottom,
-                "front-wrap" => PaddingHow.FrontWrap,
-                "all-over" => PaddingHow.AllOver,
-                "over-edges" => PaddingHow.OverEdges,
-                "wound-width" => PaddingHow.WoundWidth,
-                "wound-depth" => PaddingHow.WoundDepth,
-                _ => null,
-            };
+            var how = Words.Read<PaddingHow>(layer.How ?? PaddingHow.TopAndBottom.Word());
             if (how is null)
             {
                 Fail("unknown-choice", $"Padding cannot lie “{layer.How}”: choose top, top-and-bottom, front-wrap, all-over, over-edges, wound-width or wound-depth.", "padding");

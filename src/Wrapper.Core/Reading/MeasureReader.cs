@@ -36,7 +36,7 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
                 continue; // a corner radius of 0 says what is the case
             }
 
-            var known = shape.Measures.Select(definition => definition.Name).Concat(shape.List is { } list ? [list.ToString().ToLowerInvariant()] : []);
+            var known = shape.Measures.Select(definition => definition.Name).Concat(shape.List is { } list ? [list.Word()] : []);
             Fail("unknown-measure", $"“{name}” is not a measure of this shape. It has: {string.Join(", ", known)}.", name);
         }
 

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Drawing;
 
@@ -58,7 +59,7 @@ public static class DxfWriter
         foreach (var (layer, colour) in Colours)
         {
             Put(0, "LAYER");
-            Put(2, Name(layer));
+            Put(2, layer.Word());
             Put(70, "0");
             Put(62, $"{colour}");
             Put(6, "CONTINUOUS");
@@ -73,14 +74,14 @@ public static class DxfWriter
             foreach (var stroke in part.Strokes)
             {
                 Put(0, "POLYLINE");
-                Put(8, Name(stroke.Layer));
+                Put(8, stroke.Layer.Word());
                 Put(66, "1");
                 At(10, 0, 0);
                 Put(70, stroke.IsClosed ? "1" : "0");
                 foreach (var point in stroke.Through)
                 {
                     Put(0, "VERTEX");
-                    Put(8, Name(stroke.Layer));
+                    Put(8, stroke.Layer.Word());
                     At(10, point.X, point.Y);
                     if (point.Bulge != 0)
                     {
@@ -89,13 +90,13 @@ public static class DxfWriter
                 }
 
                 Put(0, "SEQEND");
-                Put(8, Name(stroke.Layer));
+                Put(8, stroke.Layer.Word());
             }
 
             foreach (var text in part.Inscriptions)
             {
                 Put(0, "TEXT");
-                Put(8, Name(Layer.Text));
+                Put(8, Layer.Text.Word());
                 At(10, text.X, text.Y);
                 Put(40, N(text.Height));
                 Put(1, Ascii(text.Text));
@@ -109,8 +110,6 @@ public static class DxfWriter
         Put(0, "EOF");
         return file.ToString();
     }
-
-    private static string Name(Layer layer) => layer.ToString().ToLowerInvariant();
 
     /// <summary>One line of plain letters: what is none is written by its number.</summary>
     private static string Ascii(string text) => string.Concat(text.Select(letter =>

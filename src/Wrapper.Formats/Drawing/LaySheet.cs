@@ -1,5 +1,6 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Drawing;
@@ -14,8 +15,8 @@ public static class LaySheet
     /// <param name="title">What it shows.</param>
     /// <param name="cloth">The cloth.</param>
     /// <param name="yardage">What is laid on it.</param>
-    /// <param name="codes">The code of a piece by its cover’s key and its own.</param>
-    public static Sheet Of(string title, ClothSpecification cloth, Yardage yardage, Func<string, string, string> codes)
+    /// <param name="letters">The letters of its covers by their keys.</param>
+    public static Sheet Of(string title, ClothSpecification cloth, Yardage yardage, IReadOnlyDictionary<string, string> letters)
     {
         var width = cloth.UsableWidth.Millimetres;
         var length = (yardage.Buy?.Value ?? yardage.Lay?.Length ?? Length.Zero).Millimetres;
@@ -29,11 +30,12 @@ public static class LaySheet
             x += remnant.Width.Millimetres + Beside;
         }
 
+        var codes = yardage.Drafts.ToDictionary(draft => draft.Key, draft => PieceCodes.Of(draft.Value, letters[draft.Key]));
         var pieces = yardage.Pieces.ToDictionary(piece => piece.LayId);
         foreach (var place in yardage.Lay?.Placements ?? [])
         {
             var laid = pieces[place.Piece];
-            var code = codes(laid.Cover, laid.Piece.Key);
+            var code = codes[laid.Cover][laid.Piece.Key];
             var part = Laid(laid, place, laid.Copies > 1 ? $"{code} · {place.Copy}" : code);
             parts.Add(place.Remnant is { } remnant ? part.Moved(corners[remnant], 0) : part);
         }

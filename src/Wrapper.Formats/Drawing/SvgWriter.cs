@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using System.Xml.Linq;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Drawing;
 
@@ -40,14 +41,14 @@ public static class SvgWriter
             new XAttribute("viewBox", $"0 0 {N(width)} {N(height)}"),
             new XElement(Svg + "title", sheet.Title),
             new XElement(Svg + "style", string.Concat(Looks.Select(look =>
-                $".{Name(look.Key)}{{fill:none;stroke:{look.Value.Colour};stroke-width:{N(look.Value.Width)}{(look.Value.Dashes is { } dashes ? $";stroke-dasharray:{dashes}" : "")}}}")) + "text{fill:#2e2b28;stroke:none;text-anchor:middle;font-family:sans-serif}"));
+                $".{look.Key.Word()}{{fill:none;stroke:{look.Value.Colour};stroke-width:{N(look.Value.Width)}{(look.Value.Dashes is { } dashes ? $";stroke-dasharray:{dashes}" : "")}}}")) + "text{fill:#2e2b28;stroke:none;text-anchor:middle;font-family:sans-serif}"));
         foreach (var part in sheet.Parts)
         {
             root.Add(new XElement(
                 Svg + "g",
                 new XAttribute("id", Id(part.Code)),
                 new XElement(Svg + "title", part.Code),
-                part.Strokes.Select(stroke => new XElement(Svg + "path", new XAttribute("class", Name(stroke.Layer)), new XAttribute("d", Path(stroke, box)))),
+                part.Strokes.Select(stroke => new XElement(Svg + "path", new XAttribute("class", stroke.Layer.Word()), new XAttribute("d", Path(stroke, box)))),
                 part.Inscriptions.Select(text => new XElement(
                     Svg + "text",
                     new XAttribute("x", N(text.X - box.Left + Margin)),
@@ -61,8 +62,6 @@ public static class SvgWriter
 
     /// <summary>How high a capital is as a part of the size of its type.</summary>
     private const double CapHeight = 0.7;
-
-    private static string Name(Layer layer) => layer.ToString().ToLowerInvariant();
 
     /// <summary>The code as a name that XML allows.</summary>
     private static string Id(string code) => string.Concat("piece-", string.Concat(code.Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-')));

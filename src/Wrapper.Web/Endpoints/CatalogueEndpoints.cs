@@ -72,13 +72,13 @@ internal static class CatalogueEndpoints
     private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)], form.RuleVariants.ToDictionary(variant => variant.Key.Name, variant => variant.Value.Name));
 
     private static ShapeJson Shape(ShapeDefinition shape) => new(
-        shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.ToString().ToLowerInvariant(), shape.Constructions, [.. shape.Closures.Select(closure => closure.Word())], [.. shape.Edges.Select(edge => edge.Word())], shape.Stands.Word());
+        shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.Word(), shape.Constructions, [.. shape.Closures.Select(closure => closure.Word())], [.. shape.Edges.Select(edge => edge.Word())], shape.Stands.Word());
 
     private static MeasureJson Measure(MeasureDefinition measure) => new(
         measure.Name,
         measure.Label,
         measure.Guidance,
-        measure.Axis.ToString().ToLowerInvariant(),
+        measure.Axis.Word(),
         "length",
         measure.Place?.Word(),
         measure.ExampleInches,

@@ -45,13 +45,13 @@ internal static class FileEndpoints
                 yardage.HouseRules ?? [],
                 [.. yardage.Covers.Select(cover => new JobPlanCover(cover.Key, cover.Cover))],
                 yardage.Cloth,
-                yardage.Steps ?? Steps,
+                NeedsLay(pair.What) ? yardage.Steps ?? Steps : null,
                 () => aborted.IsCancellationRequested));
         }
 
-        if (request.Cover is not { } cover || pair.What is FileContent.Lay or FileContent.Buying)
+        if (request.Cover is not { } cover || NeedsLay(pair.What))
         {
-            return Refused(pair.What is FileContent.Lay or FileContent.Buying ? "A lay and a buying list are made of a yardage: say “yardage”." : "Say what the file is made of: “cover” or “yardage”.");
+            return Refused(NeedsLay(pair.What) ? "A lay and a buying list are made of a yardage: say “yardage”." : "Say what the file is made of: “cover” or “yardage”.");
         }
 
         var outcome = Proved.Draft(cover.ToInput());
@@ -73,9 +73,12 @@ internal static class FileEndpoints
             HouseEndpoints.Rules(store),
             [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover))],
             job.Cloth.Cloth,
-            Steps,
+            NeedsLay(pair.What) ? Steps : null,
             () => aborted.IsCancellationRequested));
     }
+
+    /// <summary>Pieces are cut the same wherever they lie: only what shows or buys cloth takes a lay.</summary>
+    private static bool NeedsLay(FileContent what) => what is FileContent.Lay or FileContent.Buying;
 
     private static Results<FileContentHttpResult, ProblemHttpResult> Handed((FileContent What, FileFormat Format) pair, JobPlan plan)
     {

@@ -10,6 +10,14 @@ export interface Reading {
   wrong: boolean;
 }
 
+/** Something is typed for this measure that cannot be used. */
+export function isWrong(measure: string, cover: Cover, checks: Check[]): boolean {
+  return (
+    Boolean(cover.measures[measure]?.trim()) &&
+    checks.some((check) => check.measure === measure && check.level === "error")
+  );
+}
+
 /** How each measure of a thing reads on the drawing: as taken, as typed and wrong, or not taken yet. */
 export function readingsOf(
   shape: Shape,
@@ -24,8 +32,7 @@ export function readingsOf(
       .map((known): [string, Reading] => {
         const typed = cover.measures[known.name]?.trim() ?? "";
         const read = readings[known.name];
-        const wrong =
-          typed !== "" && checks.some((check) => check.measure === known.name && check.level === "error");
+        const wrong = isWrong(known.name, cover, checks);
         return [
           known.name,
           {

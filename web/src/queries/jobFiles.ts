@@ -1,43 +1,44 @@
 import { api, type JobFile } from "../api/client";
 import { saveNow } from "./autosave";
 
-/** Fetches a file of a job as it stands on the bench and hands it to the browser; answers what is in the way, or nothing. */
-export async function takeFile(jobId: string, what: string, format: string): Promise<string> {
+interface Fetched {
+  data?: Blob | undefined;
+  error?: { detail?: string | null } | undefined;
+}
+
+/** Fetches a file of the job as it stands on the bench and hands it to the browser; answers what is in the way, or nothing. */
+async function fetched(ask: () => Promise<Fetched>, name: string): Promise<string> {
   try {
     await saveNow();
-    const { data, error } = await api.GET("/api/jobs/{id}/files/{what}.{format}", {
-      params: { path: { id: jobId, what, format } },
-      parseAs: "blob",
-    });
+    const { data, error } = await ask();
     if (!data) {
-      return (error as { detail?: string } | undefined)?.detail ?? "This file could not be made.";
+      return error?.detail ?? "This file could not be made.";
     }
 
-    hand(data as Blob, `${what}.${format}`);
+    hand(data, name);
     return "";
   } catch {
     return "The workroom’s computer does not answer: no file was made.";
   }
 }
 
-/** The whole job as it stands on the bench in one file; answers what is in the way, or nothing. */
-export async function takeJob(jobId: string, name: string): Promise<string> {
-  try {
-    await saveNow();
-    const { data } = await api.GET("/api/jobs/{id}/export", {
-      params: { path: { id: jobId } },
-      parseAs: "blob",
-    });
-    if (!data) {
-      return "This job is not in the store: no file was made.";
-    }
+/** Patterns, lay and lists of a job. */
+export const takeFile = (jobId: string, what: string, format: string) =>
+  fetched(
+    () =>
+      api.GET("/api/jobs/{id}/files/{what}.{format}", {
+        params: { path: { id: jobId, what, format } },
+        parseAs: "blob",
+      }),
+    `${what}.${format}`,
+  );
 
-    hand(data as Blob, `${name || "job"}.json`);
-    return "";
-  } catch {
-    return "The workroom’s computer does not answer: no file was made.";
-  }
-}
+/** The whole job in one file. */
+export const takeJob = (jobId: string, name: string) =>
+  fetched(
+    () => api.GET("/api/jobs/{id}/export", { params: { path: { id: jobId } }, parseAs: "blob" }),
+    `${name || "job"}.json`,
+  );
 
 /** Takes a job file in as a job of its own; gives its id, or what is in the way. */
 export async function takeIn(file: File): Promise<{ id: string } | { problem: string }> {
@@ -62,7 +63,7 @@ export async function takeIn(file: File): Promise<{ id: string } | { problem: st
 }
 
 /** Puts a file where the browser keeps what is downloaded. */
-export function hand(content: Blob, name: string) {
+function hand(content: Blob, name: string) {
   const link = document.createElement("a");
   link.href = URL.createObjectURL(content);
   link.download = name;

@@ -44,7 +44,6 @@ export function ClothAtHand() {
             width: asked.width,
             selvage: asked.selvage,
             nap: asked.nap,
-            repeatLength: "",
             price: "",
           },
           length: asked.length,

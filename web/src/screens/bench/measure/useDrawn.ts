@@ -1,5 +1,6 @@
 import type { Check, Shape, Unit } from "../../../api/client";
 import type { Cover } from "../../../model/cover";
+import { isWrong } from "../../../model/readings";
 import { withExamples } from "../../../model/shape";
 import { useLastGood } from "../../../queries/useLastGood";
 
@@ -13,11 +14,7 @@ export function useDrawn(
   settled: boolean,
   unit: Unit,
 ): Cover {
-  const wrong = Object.keys(cover.measures).filter(
-    (name) =>
-      cover.measures[name]?.trim() &&
-      checks.some((check) => check.measure === name && check.level === "error"),
-  );
+  const wrong = Object.keys(cover.measures).filter((name) => isWrong(name, cover, checks));
   const good = useLastGood(
     `${coverId}.${cover.form}.${cover.shape}`,
     settled && wrong.length === 0 ? cover : null,
