@@ -16,6 +16,8 @@ public sealed class DecisionsByTypeTests
 
     private static readonly string[] Comparing = ["StartsWith", "EndsWith", "Contains", "IndexOf"];
 
+    private static readonly string[] InputPaths = ["measures.", "rules.", "options.", "cloth.", "construction", "shape"];
+
     [Fact]
     public void Nothing_is_decided_by_a_checks_code()
     {
@@ -37,6 +39,42 @@ public sealed class DecisionsByTypeTests
     [Fact]
     public void The_kind_of_a_piece_is_compared_as_a_type() => Assert.Empty(
         Methods(typeof(Drafter)).Where(method => Calls(method, "Wrapper.Core.Pattern.Piece", "get_Id") && Calls(method, "System.String", "op_Equality")).Select(method => method.FullName));
+
+    /// <summary>A definition carries its own name and guidance, where it is listed; all else that is said stands in the room of its language.</summary>
+    [Fact]
+    public void What_is_said_stands_in_one_place()
+    {
+        var said = Methods(typeof(Drafter))
+            .Where(method => Outer(method).Namespace != "Wrapper.Core.English" && method.Name != ".cctor" && !method.ReturnType.Name.EndsWith("Definition", StringComparison.Ordinal))
+            .SelectMany(method => method.Body.Instructions.Where(Says).Select(instruction => $"{Outer(method).FullName}.{method.Name}: {instruction.Operand}"));
+        Assert.True(!said.Any(), string.Join('\n', said));
+    }
+
+    /// <summary>A sentence, or the words on a button that mends an input; what is thrown at a programmer is neither.</summary>
+    private static bool Says(Instruction instruction)
+    {
+        if (instruction.Operand is not string text || !text.Contains(' ', StringComparison.Ordinal))
+        {
+            return false;
+        }
+
+        var isMend = instruction.Next.Operand is string path && InputPaths.Any(start => path.StartsWith(start, StringComparison.Ordinal));
+        return isMend || ((text.EndsWith('.') || text.EndsWith('?') || text.EndsWith('!')) && !IsThrown(instruction));
+    }
+
+    private static bool IsThrown(Instruction from)
+    {
+        for (var instruction = from; instruction is not null; instruction = instruction.Next)
+        {
+            if (instruction.OpCode == OpCodes.Newobj)
+            {
+                return ((MethodReference)instruction.Operand).DeclaringType.Name.EndsWith("Exception", StringComparison.Ordinal)
+                    && ((MethodReference)instruction.Operand).DeclaringType.Name != "UnreadableLengthException";
+            }
+        }
+
+        return false;
+    }
 
     private static List<MethodDefinition> Methods(Type inAssembly)
     {

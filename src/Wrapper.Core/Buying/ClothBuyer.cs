@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.English;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -94,12 +95,12 @@ public sealed class ClothBuyer
         var folded = cloth.OnFold && !cloth.Repeats;
         if (cloth.OnFold && cloth.Repeats)
         {
-            checks.Add(Check.Warning("pattern-on-fold", "A pattern cannot be met on both layers at once: it is laid single.", "cloth.layers"));
+            checks.Add(Check.Warning("pattern-on-fold", BuyingText.PatternOnFold, "cloth.layers"));
         }
 
         if (folded && cloth.Remnants.Count > 0)
         {
-            checks.Add(Check.Note("remnants-on-fold", "The cloth is cut on the fold: remnants stay on the shelf until it is laid single.", "cloth.layers"));
+            checks.Add(Check.Note("remnants-on-fold", BuyingText.RemnantsOnFold, "cloth.layers"));
         }
 
         Func<LayRequest, int, Func<bool>?, Action<Lay>?, LayOutcome> plan = folded ? LayPlanner.PlanOnFold : LayPlanner.Plan;

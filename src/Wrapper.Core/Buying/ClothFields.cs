@@ -1,5 +1,6 @@
 using System.Globalization;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
@@ -23,7 +24,7 @@ internal sealed class ClothFields(LengthUnit unit)
     {
         if (!IsSaid(entry))
         {
-            Error("measure-missing", $"{label} is not said yet.", field);
+            Error("measure-missing", BuyingText.MeasureMissing(label), field);
             return null;
         }
 
@@ -41,7 +42,7 @@ internal sealed class ClothFields(LengthUnit unit)
         var length = Read(entry!.Value, field, label);
         if (length is { } read && (read.IsNegative || read > most))
         {
-            Error($"{Code(label)}-out-of-range", $"{label} is between 0 and {LengthFormat.For(unit).RoundedWithUnit(most)}.", field);
+            Error($"{Code(label)}-out-of-range", BuyingText.LengthOutOfRange(label, LengthFormat.For(unit).RoundedWithUnit(most)), field);
             return null;
         }
 
@@ -59,11 +60,11 @@ internal sealed class ClothFields(LengthUnit unit)
         var part = NumberReader.ReadPercentage(text);
         if (part is not >= 0)
         {
-            Error("unreadable", $"{label}: “{text}” is no percentage: write a number such as 3.", field);
+            Error("unreadable", BuyingText.NoPercentage(label, text), field);
         }
         else if (part * 100 > most)
         {
-            Error($"{Code(label)}-out-of-range", string.Create(CultureInfo.InvariantCulture, $"{label} is between 0 and {most} %: check it."), field);
+            Error($"{Code(label)}-out-of-range", BuyingText.PercentageOutOfRange(label, most), field);
         }
 
         return part ?? 0;
@@ -78,7 +79,7 @@ internal sealed class ClothFields(LengthUnit unit)
 
         if (!choices.Contains(said))
         {
-            Error("unknown-choice", $"“{said}” is no {label}: choose {string.Join(" or ", choices)}.", field);
+            Error("unknown-choice", BuyingText.UnknownChoice(said, label, string.Join(" or ", choices)), field);
         }
 
         return said;
@@ -96,7 +97,7 @@ internal sealed class ClothFields(LengthUnit unit)
             return price;
         }
 
-        Error("unreadable", $"“{text}” is no price: write a number such as 18.50.", "price");
+        Error("unreadable", BuyingText.NoPrice(text), "price");
         return null;
     }
 

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
@@ -61,11 +62,11 @@ public static class ClothReader
     {
         if (width is { } across && (across < LeastUsable || across > MostWide))
         {
-            fields.Error("cloth-width-out-of-range", "Cloth is between 100 mm and 10 m wide: check the unit.", "width");
+            fields.Error("cloth-width-out-of-range", BuyingText.ClothWidthOutOfRange, "width");
         }
         else if (width is not null && selvage is { } side && (side.IsNegative || cloth.UsableWidth < LeastUsable))
         {
-            fields.Error("selvage-out-of-range", "The selvages leave nothing to cut from: check the selvage.", "selvage");
+            fields.Error("selvage-out-of-range", BuyingText.SelvageOutOfRange, "selvage");
         }
     }
 
@@ -73,20 +74,20 @@ public static class ClothReader
     {
         if (cloth.HalfDrop && !cloth.RepeatLength.IsPositive)
         {
-            fields.Error("half-drop-without-repeats", "A half drop needs the repeat along and across: say both, or choose a straight match.", "repeatLength");
+            fields.Error("half-drop-without-repeats", BuyingText.HalfDropWithoutRepeats, "repeatLength");
         }
         else if (cloth.HalfDrop && !cloth.RepeatWidth.IsPositive)
         {
-            fields.Error("half-drop-without-repeats", "A half drop needs the repeat across too: say it, or choose a straight match.", "repeatWidth");
+            fields.Error("half-drop-without-repeats", BuyingText.HalfDropWithoutRepeatAcross, "repeatWidth");
         }
 
         if (cloth.MotifAcross is { } motif && !cloth.RepeatWidth.IsPositive)
         {
-            fields.Error("motif-without-repeat", "To centre plates on a motif the repeat across is needed: say it, or leave the motif.", "repeatWidth");
+            fields.Error("motif-without-repeat", BuyingText.MotifWithoutRepeat, "repeatWidth");
         }
         else if (cloth.MotifAcross is { } place && (place < cloth.Selvage || place > cloth.Width - cloth.Selvage))
         {
-            fields.Error("motif-out-of-range", "The motif's middle stands between the selvages: measure it from the left edge of the cloth.", "motif");
+            fields.Error("motif-out-of-range", BuyingText.MotifOutOfRange, "motif");
         }
     }
 
@@ -97,7 +98,7 @@ public static class ClothReader
             var field = $"flaws.{i}";
             if (!ClothFields.IsSaid(flaw.From) || !ClothFields.IsSaid(flaw.To))
             {
-                fields.Say(Check.Warning("flaw-unfinished", $"Flaw {i + 1} is not kept clear yet: say where it begins and ends along the roll.", $"cloth.{field}"));
+                fields.Say(Check.Warning("flaw-unfinished", BuyingText.FlawUnfinished(i + 1), $"cloth.{field}"));
                 continue;
             }
 
@@ -112,7 +113,7 @@ public static class ClothReader
 
             if (to <= from || right <= left)
             {
-                fields.Error("flaw-out-of-range", $"Flaw {i + 1} has to end after it begins, along and across: check its figures.", field);
+                fields.Error("flaw-out-of-range", BuyingText.FlawOutOfRange(i + 1), field);
                 continue;
             }
 
@@ -132,7 +133,7 @@ public static class ClothReader
             var field = $"remnants.{i}";
             if (!ClothFields.IsSaid(remnant.Width) || !ClothFields.IsSaid(remnant.Length))
             {
-                fields.Say(Check.Warning("remnant-unfinished", $"Remnant {i + 1} is not used yet: say how wide and how long it is.", $"cloth.{field}"));
+                fields.Say(Check.Warning("remnant-unfinished", BuyingText.RemnantUnfinished(i + 1), $"cloth.{field}"));
                 continue;
             }
 
@@ -145,7 +146,7 @@ public static class ClothReader
             }
             else if (width is not null && length is not null)
             {
-                fields.Error("remnant-out-of-range", $"Remnant {i + 1} needs a width and a length of more than 0.", field);
+                fields.Error("remnant-out-of-range", BuyingText.RemnantOutOfRange(i + 1), field);
             }
         }
     }

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Lays;
 
 namespace Wrapper.Core.Buying;
@@ -15,7 +16,7 @@ internal static class LeavingOut
             request = request with { Pieces = [.. request.Pieces.Select(piece => piece.Id == without ? piece with { Match = null } : piece)] };
             var name = pieces.Find(piece => piece.LayId == without)!.Piece.Name;
             said.Add(Check.Warning(
-                "pattern-not-met", $"{name} has no place on this width where it meets the pattern: it lies where it falls. Take a wider cloth, or leave the repeat across unsaid.", "cloth.repeatWidth"));
+                "pattern-not-met", BuyingText.PatternNotMet(name), "cloth.repeatWidth"));
         }
 
         return [.. said.DistinctBy(check => check.Text)];
@@ -32,7 +33,7 @@ internal static class LeavingOut
         if (cloth.OnFold && !cloth.Repeats)
         {
             request = request with { Pinned = [] };
-            return [Check.Warning("pins-on-fold", "Cloth on the fold is laid without what was pinned on it: the pins wait until it is laid single.", "cloth.layers")];
+            return [Check.Warning("pins-on-fold", BuyingText.PinsOnFold, "cloth.layers")];
         }
 
         var said = new List<Check>();
@@ -42,7 +43,7 @@ internal static class LeavingOut
             var name = pieces.Find(piece => piece.LayId == pin.Piece)?.Piece.Name;
             said.Add(Check.Warning(
                 "pin-left-out",
-                name is null ? "A pinned piece is not in this lay any more: its pin is left out." : check.Text.Replace(pin.Piece, name, StringComparison.Ordinal) + " Until then it is laid as any other.",
+                name is null ? BuyingText.PinLeftOut : check.Text.Replace(pin.Piece, name, StringComparison.Ordinal) + BuyingText.UntilThenLaidAsAnyOther,
                 "cloth.pinned"));
         }
 

@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
@@ -129,7 +130,7 @@ public static class NotionBuyer
         var needed = notion.Length.Value;
         return NextZipSold(needed, unit) is { } sold
             ? new(NotionKind.Zip, $"Zip, {format.RoundedWithUnit(sold)}", notion.Quantity, sold, needed)
-            : new(NotionKind.ZipByLength, $"Zip off the roll, {format.RoundedWithUnit(needed.RoundedUpTo(format.Step))} of teeth", notion.Quantity, needed, needed);
+            : new(NotionKind.ZipByLength, BuyingText.ZipOffTheRollNeeded(format.RoundedWithUnit(needed.RoundedUpTo(format.Step))), notion.Quantity, needed, needed);
     }
 
     private static NotionToBuy Foam(Notion notion, LengthFormat format)

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
@@ -69,10 +70,10 @@ public static class Drafter
     /// <summary>Rules of the cover that nothing asked for are told, not dropped in silence.</summary>
     private static IEnumerable<Check> Unasked(CoverSpecification specification) => specification.Rules.UnaskedOfCover
         .Where(rule => rule != Rule.CutStep && rule != Rule.BuyStep && rule != Rule.EndTrim)
-        .Select(rule => Check.Note("rule-without-effect", $"The rule “{rule.Name}” changes nothing on this make-up.", rule.Name));
+        .Select(rule => Check.Note("rule-without-effect", DraftingText.RuleWithoutEffect(rule.Name), rule.Name));
 
     private static Check Open(LedgerEntry entry) => Check.Warning(
-        "seam-does-not-meet", $"The two sides of seam {entry.Seam.Id} differ: this is a fault of the drafting, do not cut from it.", null);
+        "seam-does-not-meet", DraftingText.SeamDoesNotMeet(entry.Seam.Id), null);
 
     /// <summary>Gravest first; beside an error, a milder word of the same about the same thing would only offer what does not help.</summary>
     private static List<Check> Sorted(IReadOnlyList<Check> checks) =>

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 
@@ -29,10 +30,10 @@ public static class Proved
     private static Check DoesNotClose(FoldUp folded)
     {
         var seams = folded.UnequalSeams.Concat(folded.Open.Select(place => place.Seam).OfType<string>()).Distinct().ToList();
-        var where = seams.Count == 0 ? "" : $" at {(seams.Count == 1 ? "seam" : "seams")} {string.Join(", ", seams.Take(MostNamed))}{(seams.Count > MostNamed ? $" and {seams.Count - MostNamed} more" : "")}";
+        var where = seams.Count == 0 ? "" : DraftingText.AtSeams(seams.Count == 1, string.Join(", ", seams.Take(MostNamed)), seams.Count > MostNamed ? $" and {seams.Count - MostNamed} more" : "");
         return Check.Error(
             "does-not-close",
-            $"This cover does not close{where}: {string.Join(" ", folded.Problems.Take(3))} It is a fault of the drafting and not of your measures; do not cut from it.",
+            DraftingText.DoesNotClose(where, string.Join(" ", folded.Problems.Take(3))),
             null) with
         { Concerns = CheckConcern.Proof };
     }

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
@@ -24,7 +25,7 @@ internal static class SumFaults
                 {
                     yield return Check.Error(
                         "sum-disagrees",
-                        $"{piece.Name}: its sum says {format.RoundedWithUnit(sum)} {way} and its drawing {format.RoundedWithUnit(drawn)}. This is a fault of the drafting and not of your measures: do not cut from it.",
+                        DraftingText.SumDisagrees(piece.Name, format.RoundedWithUnit(sum), way, format.RoundedWithUnit(drawn)),
                         null) with
                     { Concerns = CheckConcern.Proof };
                 }

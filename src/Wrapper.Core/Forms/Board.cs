@@ -2,6 +2,7 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Margins;
 using Wrapper.Core.Constructions.NotchedTubs;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Geometry;
@@ -59,7 +60,7 @@ internal static class Board
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        checks.Add(Check.Note("hot-work-caution", "Under an iron only layers that stand heat: cotton, wool, a reflective cloth. Polyester melts.", null));
+        checks.Add(Check.Note("hot-work-caution", FormText.HotWorkCaution, null));
         return specification.Shape.Id switch
         {
             "tray" => Tray(specification, sizes, checks),
@@ -75,7 +76,7 @@ internal static class Board
         var fall = specification.Rules[Rule.Wall] + sizes.Wadding(MeasureAxis.Thickness) - hem;
         if (!fall.Value.IsPositive)
         {
-            checks.Add(Check.Error("wall-too-short", "The casing takes the whole wall: make the wall deeper or the casing narrower.", "wall", new Mend("Usual wall", "rules.wall", specification.Unit.IsImperial() ? "3 1/2 in" : "90 mm")));
+            checks.Add(Check.Error("wall-too-short", FormText.WallTooShort, "wall", new Mend(FormText.ToUsualWall, "rules.wall", specification.Unit.IsImperial() ? "3 1/2 in" : "90 mm")));
             return new();
         }
 
@@ -95,7 +96,7 @@ internal static class Board
         var isRounded = plan.Outline.Edges.Any(edge => edge.Arc is not null);
         if (isRounded && specification.Obstacles.Count > 0)
         {
-            checks.Add(Check.Error("obstacles-on-a-curve", "Obstacles are placed on a board with square corners: leave the corner radius out, or the obstacles.", "obstacles", new Mend("Square corners", "measures.cornerRadius", "0")));
+            checks.Add(Check.Error("obstacles-on-a-curve", FormText.ObstaclesOnACurve, "obstacles", new Mend(FormText.ToSquareCorners, "measures.cornerRadius", "0")));
             return new();
         }
 
@@ -129,12 +130,12 @@ internal static class Board
         var format = specification.Format;
         if (nose.Value > widest.Value)
         {
-            checks.Add(Check.Error("nose-too-wide", $"The nose of {format.RoundedWithUnit(nose.Value)} is wider than the board’s {format.RoundedWithUnit(widest.Value)}: the two are swapped.", "noseWidth"));
+            checks.Add(Check.Error("nose-too-wide", FormText.NoseTooWide(format.RoundedWithUnit(nose.Value), format.RoundedWithUnit(widest.Value)), "noseWidth"));
         }
 
         if (taper.Value >= length.Value || nose.Value.Half() >= taper.Value)
         {
-            checks.Add(Check.Error("taper-out-of-range", $"A taper of {format.RoundedWithUnit(taper.Value)} does not lie between half the nose and the whole length: measure it from the tip back to where the sides run straight.", "taperLength", new Mend("A third of the length", "measures.taperLength", format.RoundedWithUnit((length.Value / 3).RoundedTo(format.Step)))));
+            checks.Add(Check.Error("taper-out-of-range", FormText.TaperOutOfRange(format.RoundedWithUnit(taper.Value)), "taperLength", new Mend(FormText.ToAThirdOfTheLength, "measures.taperLength", format.RoundedWithUnit((length.Value / 3).RoundedTo(format.Step)))));
         }
 
         if (checks.HasError())

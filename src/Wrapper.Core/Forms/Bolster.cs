@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bands;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -61,7 +62,7 @@ internal static class Bolster
     {
         if (!specification.Measures.ContainsKey(Measure.Diameter) && !specification.Measures.ContainsKey(Circumference))
         {
-            yield return Check.Error("measure-missing", "Diameter is not taken yet: take it across the end, or the circumference round the roll.", "diameter") with { Concerns = CheckConcern.Untaken };
+            yield return Check.Error("measure-missing", FormText.MeasureMissing, "diameter") with { Concerns = CheckConcern.Untaken };
         }
     }
 
@@ -86,9 +87,9 @@ internal static class Bolster
         {
             yield return Check.Warning(
                 "opening-too-small",
-                $"The zip of {specification.Format.RoundedWithUnit(zip.Length.Value)} is under nine tenths of the diameter: the roll will not go in without a fight.",
+                FormText.OpeningTooSmall(specification.Format.RoundedWithUnit(zip.Length.Value)),
                 "closedEnd",
-                new Mend("Closed end 0", "rules.closedEnd", "0"));
+                new Mend(FormText.ToClosedEnd0, "rules.closedEnd", "0"));
         }
     }
 

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -41,7 +42,7 @@ internal static class ChairBack
     {
         if (specification.Rules[Rule.Ease].Value.IsZero)
         {
-            yield return Check.Warning("no-ease", "Without ease the cover has to be pulled over the back by force.", "ease", new Mend("Usual ease", "rules.ease", specification.Unit.IsImperial() ? "3/4 in" : "20 mm"));
+            yield return Check.Warning("no-ease", FormText.NoEase, "ease", new Mend(FormText.ToUsualEase, "rules.ease", specification.Unit.IsImperial() ? "3/4 in" : "20 mm"));
         }
     }
 

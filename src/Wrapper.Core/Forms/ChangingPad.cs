@@ -2,6 +2,7 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bands;
 using Wrapper.Core.Constructions.NotchedTubs;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Pattern;
@@ -64,22 +65,22 @@ internal static class ChangingPad
         var format = specification.Format;
         if (across.Value.IsNegative || flat.Value >= width.Value)
         {
-            checks.Add(Check.Error("contour-too-wide", $"Two rims and the flat are wider than the pad’s {format.RoundedWithUnit(width.Value)}: measure the flat and the rims again.", "flatWidth"));
+            checks.Add(Check.Error("contour-too-wide", FormText.ContourTooWide(format.RoundedWithUnit(width.Value)), "flatWidth"));
         }
 
         if (down.Value.IsNegative)
         {
-            checks.Add(Check.Error("contour-upside-down", "The flat in the middle is higher than the rims: the two heights are swapped.", "flatHeight"));
+            checks.Add(Check.Error("contour-upside-down", FormText.ContourUpsideDown, "flatHeight"));
         }
 
         if (2 * under.Value > width.Value)
         {
-            checks.Add(Check.Error("tuck-under-too-wide", $"Reaching under {format.RoundedWithUnit(under.Value)} from both sides is more than the whole width.", "tuckUnder", new Mend("Usual tuck-under", "measures.tuckUnder", specification.Unit.IsImperial() ? "2 1/2 in" : "60 mm")));
+            checks.Add(Check.Error("tuck-under-too-wide", FormText.TuckUnderTooWide(format.RoundedWithUnit(under.Value)), "tuckUnder", new Mend(FormText.ToUsualTuck, "measures.tuckUnder", specification.Unit.IsImperial() ? "2 1/2 in" : "60 mm")));
         }
 
         if (across.Value.IsZero && down.Value.IsZero)
         {
-            checks.Add(Check.Error("contour-is-flat", "Without slopes this is a flat pad: choose the flat one.", "flatHeight"));
+            checks.Add(Check.Error("contour-is-flat", FormText.ContourIsFlat, "flatHeight"));
         }
 
         if (checks.HasError())

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -26,21 +27,21 @@ internal static class FormChecks
                 {
                     yield return Check.Error(
                         "nothing-left",
-                        $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}: there is nothing left to cover. Make the fit less snug or measure again.",
+                        FormText.NothingLeft(measure.Label.ToLowerInvariant(), format.RoundedWithUnit(size.Value)),
                         rule.Name,
-                        new Mend("Fit exact", $"rules.{rule.Name}", "0"));
+                        new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
                 }
                 else if (specification.MeasuredFrom != MeasuredFrom.OldCover && 2 * size.Value < specification.Measures[measure.Measure])
                 {
                     yield return Check.Error(
                         "fit-too-snug",
-                        $"With this fit the finished {measure.Label.ToLowerInvariant()} is {format.RoundedWithUnit(size.Value)}, under half of the {format.RoundedWithUnit(specification.Measures[measure.Measure])} measured: it cannot go on. Check the fit and its unit.",
+                        FormText.FitTooSnug(measure.Label.ToLowerInvariant(), format.RoundedWithUnit(size.Value), format.RoundedWithUnit(specification.Measures[measure.Measure])),
                         rule.Name,
-                        new Mend("Fit exact", $"rules.{rule.Name}", "0"));
+                        new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
                 }
                 else if (axis != MeasureAxis.Thickness && specification.Rules[rule].Value.Abs() > size.Value.Times(0.1m))
                 {
-                    yield return Check.Warning("fit-unlikely", $"A fit of {format.RoundedWithUnit(specification.Rules[rule].Value)} is more than a tenth of the {name}: check the unit.", rule.Name, new Mend("Fit exact", $"rules.{rule.Name}", "0"));
+                    yield return Check.Warning("fit-unlikely", FormText.FitUnlikely(format.RoundedWithUnit(specification.Rules[rule].Value), name), rule.Name, new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
                     break;
                 }
             }
@@ -48,7 +49,7 @@ internal static class FormChecks
 
         if (sizes.Has(Measure.FrontWidth) && sizes.Has(Measure.BackWidth) && specification.Measures[Measure.FrontWidth] < specification.Measures[Measure.BackWidth])
         {
-            yield return Check.Note("front-back-swapped", "The back is wider than the front: right for a bay or a bow, otherwise the two are swapped.", "backWidth", Swap("Swap front and back", Measure.FrontWidth, Measure.BackWidth, specification));
+            yield return Check.Note("front-back-swapped", FormText.FrontBackSwapped, "backWidth", Swap(FormText.SwapFrontAndBack, Measure.FrontWidth, Measure.BackWidth, specification));
         }
 
         foreach (var check in Diagonals(specification).Concat(Shrinkage(specification)))
@@ -72,9 +73,9 @@ internal static class FormChecks
             var format = specification.Format;
             yield return Check.Warning(
                 "thickness-over-half-depth",
-                $"The thickness ({format.RoundedWithUnit(thickness.Value)}) is over half the depth ({format.RoundedWithUnit(plan.Depth.Value)}): check that they are not swapped.",
+                FormText.ThicknessOverHalfDepth(format.RoundedWithUnit(thickness.Value), format.RoundedWithUnit(plan.Depth.Value)),
                 "thickness",
-                specification.Measures.TryGetValue(Measure.Depth, out var depth) && 2 * depth <= specification.Measures[Measure.Thickness] ? [Swap("Swap thickness and depth", Measure.Thickness, Measure.Depth, specification)] : []);
+                specification.Measures.TryGetValue(Measure.Depth, out var depth) && 2 * depth <= specification.Measures[Measure.Thickness] ? [Swap(FormText.SwapThicknessAndDepth, Measure.Thickness, Measure.Depth, specification)] : []);
         }
     }
 
@@ -87,9 +88,9 @@ internal static class FormChecks
             var format = specification.Format;
             yield return Check.Error(
                 "tuck-under-too-wide",
-                $"Reaching under {format.RoundedWithUnit(under)} from both sides is more than the {format.RoundedWithUnit(narrow)} there is.",
+                FormText.TuckUnderTooWideBetween(format.RoundedWithUnit(under), format.RoundedWithUnit(narrow)),
                 measure,
-                new Mend("A quarter of the width", $"measures.{measure}", format.RoundedWithUnit((narrow / 4).RoundedDownTo(format.Step))));
+                new Mend(FormText.ToAQuarterOfTheWidth, $"measures.{measure}", format.RoundedWithUnit((narrow / 4).RoundedDownTo(format.Step))));
         }
     }
 
@@ -102,9 +103,9 @@ internal static class FormChecks
             var measure = (specification.Measures.ContainsKey(Measure.Drop) ? Measure.Drop : Measure.Height).Name;
             yield return Check.Warning(
                 "drop-beyond-floor",
-                $"A drop of {format.RoundedWithUnit(drop)} is more than the {format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])} down to the floor: the cover would lie on it.",
+                FormText.DropBeyondFloor(format.RoundedWithUnit(drop), format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])),
                 measure,
-                new Mend("End at the floor", $"measures.{measure}", format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])));
+                new Mend(FormText.ToEndAtTheFloor, $"measures.{measure}", format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])));
         }
     }
 
@@ -115,7 +116,7 @@ internal static class FormChecks
         {
             if (specification.Rules[rule].Value.IsNegative)
             {
-                yield return Check.Warning("bedding-snug", "Bedding is made exact or easy, never snug: a filling pressed together does not warm.", rule.Name, new Mend("Fit exact", $"rules.{rule.Name}", "0"));
+                yield return Check.Warning("bedding-snug", FormText.BeddingSnug, rule.Name, new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
             }
         }
     }
@@ -128,9 +129,9 @@ internal static class FormChecks
         {
             yield return Check.Warning(
                 "readings-disagree",
-                $"The {measure} reads {format.RoundedWithUnit(read)} where the other reading asks for {format.RoundedWithUnit(expected)}: one of the two is wrong.",
+                FormText.ReadingsDisagree(measure, format.RoundedWithUnit(read), format.RoundedWithUnit(expected)),
                 measure,
-                new Mend("Keep the other reading", $"measures.{measure}", format.RoundedWithUnit(expected.RoundedTo(format.Step))));
+                new Mend(FormText.ToKeepTheOtherReading, $"measures.{measure}", format.RoundedWithUnit(expected.RoundedTo(format.Step))));
         }
     }
 
@@ -146,7 +147,7 @@ internal static class FormChecks
         {
             yield return Check.Warning(
                 "not-square",
-                $"The diagonals differ by {specification.Format.RoundedWithUnit(difference)}: the thing is not square, and a cover drafted square will twist on it. Measure it as an outline.",
+                FormText.NotSquare(specification.Format.RoundedWithUnit(difference)),
                 "diagonal2",
                 specification.Form.Shape("outline") is null ? [] : [AsOutline(specification, first, second)]);
         }
@@ -166,7 +167,7 @@ internal static class FormChecks
         string At(double x, double y) => $"{format.Exact(Length.FromMillimetres(x).RoundedTo(format.Step))}, {format.Exact(Length.FromMillimetres(y).RoundedTo(format.Step))}".Replace('−', '-');
         var (rightX, leftX) = (right, width - left);
         var shift = Math.Max(0, -leftX);
-        return new("Measure it as an outline", "measures.shape", "outline")
+        return new(FormText.ToMeasureItAsAnOutline, "measures.shape", "outline")
         {
             Also =
             [
@@ -188,9 +189,9 @@ internal static class FormChecks
         {
             yield return Check.Note(
                 "wash-before-cutting",
-                FormattableString.Invariant($"The cloth loses {100 * along:0.##} % of its length and {100 * across:0.##} % of its width: wash it before it is cut, and buy so much more."),
+                FormText.ClothShrinks(100 * along, 100 * across),
                 "prewash",
-                new Mend("Cut it unwashed, so much larger", "rules.prewash", "false"));
+                new Mend(FormText.ToCutItUnwashedSoMuchLarger, "rules.prewash", "false"));
         }
     }
 
@@ -202,7 +203,7 @@ internal static class FormChecks
         {
             yield return Check.Note(
                 "infant-caution",
-                "If a child sleeps or lies on it: the cover has to fit tight, with elastic all round and nothing loose, no cords, ribbons or buttons within reach. Follow local safe-sleep advice, and never leave a child on a raised pad.",
+                FormText.InfantCaution,
                 null);
         }
     }

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.PinnedBlocks;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Parts;
@@ -43,7 +44,7 @@ internal static class Slipcover
         var checks = new List<Check>();
         if (specification.Zones.Count == 0)
         {
-            checks.Add(Check.Error("zones-missing", "No zone is measured yet: give each its name, its greatest width and height between seams.", "zones"));
+            checks.Add(Check.Error("zones-missing", FormText.ZonesMissing, "zones"));
             return new() { Checks = checks };
         }
 
@@ -66,7 +67,7 @@ internal static class Slipcover
         AddPiping(specification, pieces, notions, checks);
         if (specification.Choices.Closure != Closure.Plain && specification.Measures.TryGetValue(ZipLength, out var zip))
         {
-            notions.Add(new(NotionKind.ZipClosedEnd, "Zip down a back corner, closed at the top, caught by the seam of the skirt", specification.Count, Worked.Given("zip", zip, QuantitySource.Measure)));
+            notions.Add(new(NotionKind.ZipClosedEnd, FormText.ZipDownABackCornerClosed, specification.Count, Worked.Given("zip", zip, QuantitySource.Measure)));
         }
 
         return cover with { Pieces = pieces, Seams = seams, Notions = notions, Checks = [.. checks, .. cover.Checks] };
@@ -78,7 +79,7 @@ internal static class Slipcover
         var tuck = Tuck.Used(specification.Rules[Rule.Tuck], Worked.Given("free gap", zone.FreeTuck, QuantitySource.Measure));
         if (zone.Tucks.Count > 0 && zone.FreeTuck < specification.Rules[Rule.Tuck].Value)
         {
-            checks.Add(Check.Note("tuck-shortened", $"{zone.Name}: the gap gives {format.RoundedWithUnit(zone.FreeTuck)}, less than is wanted; the tuck-in is as deep as the gap.", "zones"));
+            checks.Add(Check.Note("tuck-shortened", FormText.TuckShortened(zone.Name, format.RoundedWithUnit(zone.FreeTuck)), "zones"));
         }
 
         Worked At(string edge) => zone.Tucks.Contains(edge) ? tuck : Worked.Zero;
@@ -95,7 +96,7 @@ internal static class Slipcover
 
         if (zone.Count % 2 != 0)
         {
-            checks.Add(Check.Warning("pair-without-partner", $"{zone.Name}: a left and a right make two, and there are {zone.Count}: one of a pair is cut for each.", "zones"));
+            checks.Add(Check.Warning("pair-without-partner", FormText.PairWithoutPartner(zone.Name, zone.Count), "zones"));
         }
 
         // The left one is the right one turned over: what tucks in on its left tucks in on the other's right.
@@ -113,7 +114,7 @@ internal static class Slipcover
 
         if (!specification.Measures.TryGetValue(SkirtDrop, out var drop))
         {
-            checks.Add(Check.Warning("skirt-without-drop", "The skirt’s drop is not taken: it is not drafted.", "skirtDrop"));
+            checks.Add(Check.Warning("skirt-without-drop", FormText.SkirtWithoutDrop, "skirtDrop"));
             return;
         }
 

@@ -6,6 +6,7 @@ using Wrapper.Core.Constructions.Boxing;
 using Wrapper.Core.Constructions.FoldedWraps;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -181,13 +182,13 @@ public static class MakeUps
         switch (first?.Change.Kind)
         {
             case "construction" when first.Change.Word != shape.Constructions[0]:
-                return (first, "the first that can be made of this thing and this cloth");
+                return (first, JudgementText.FirstThatCanBeMade);
             case "construction" when first.Change.Word == BoxingStrip.Id && Thickness(first) is { } thin && thin < LowWall && possible.Find(made => made.Change.Word == WrapFolded.Id) is { } folded:
-                return (folded, "so thin a wall is hard to sew: here the seam lies half way up");
+                return (folded, JudgementText.ThinWallHardToSew);
             case "construction":
-                return (first, $"the usual way: {ConstructionCatalogue.All[first.Change.Word].Look}");
+                return (first, JudgementText.UsualWay(ConstructionCatalogue.All[first.Change.Word].Look));
             case "fit" when possible.Find(made => made.Change.Word == "snug") is { } snug && snug.Input.MeasuredFrom is null or "filling" && first.Input.Form == "box-cushion":
-                return (snug, "a little thinner than the foam keeps the edges crisp");
+                return (snug, JudgementText.SnugKeepsEdgesCrisp);
             case "fit":
                 return (first, "as measured");
             default:

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -21,25 +22,25 @@ internal static class MistakenSlips
         {
             foreach (var seam in seams.Where(_ => term.Quantity.Name == "zip turning"))
             {
-                yield return new("seam-for-zip-turning", "The seam is taken where the zip’s turning belongs.", Instead(sum, term, seam.Value));
+                yield return new("seam-for-zip-turning", JudgementText.SeamForZipTurning, Instead(sum, term, seam.Value));
             }
 
             if (term.Quantity is SlantQuantity slant)
             {
-                yield return new("slope-taken-straight", "The slope is taken straight across: it is the slant that is covered.", Instead(sum, term, slant.Run.Value));
-                yield return new("slope-taken-straight", "The slope is taken straight down: it is the slant that is covered.", Instead(sum, term, slant.Rise.Value));
+                yield return new("slope-taken-straight", JudgementText.SlopeTakenStraightAcross, Instead(sum, term, slant.Run.Value));
+                yield return new("slope-taken-straight", JudgementText.SlopeTakenStraightDown, Instead(sum, term, slant.Rise.Value));
             }
 
             if (RatioOf(term.Factor) is { } ratio)
             {
                 var name = term.Quantity.Name.Length > 0 ? term.Quantity.Name : "length";
-                yield return new("ratio-forgotten", $"The whole {name} is taken: {ratio} is forgotten.", (sum.Without(term) + Worked.Of(term.Quantity)).Value);
+                yield return new("ratio-forgotten", JudgementText.RatioForgotten(name, ratio), (sum.Without(term) + Worked.Of(term.Quantity)).Value);
             }
         }
 
         if (Swapped(draft, sum) is { } swapped)
         {
-            yield return new("swapped", "The width and the depth are swapped.", swapped);
+            yield return new("swapped", JudgementText.WidthAndDepthSwapped, swapped);
         }
     }
 

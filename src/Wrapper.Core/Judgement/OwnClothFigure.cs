@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.English;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
@@ -52,24 +53,24 @@ public static class OwnClothFigure
 
         List<Slip> slips =
         [
-            .. Without("second-face-forgotten", UnitSlips.SecondFaceForgotten, OneFaceEach(pieces), cloth),
-            .. Made("second-face-forgotten", UnitSlips.SecondFaceForgotten, [lay.Length.Half(), lay.RuleOfThumb.Half()], cloth),
-            .. Without("widths-forgotten", "It takes more than one width of the cloth: the figure is for one.", OneWidthEach(pieces, yardage), cloth),
-            .. Made("hems-once", "The hems and seams are added once for the whole run: every piece in it has its own.", [lay.Length - HemsButOne(pieces, cloth), lay.RuleOfThumb - HemsButOne(pieces, cloth)], cloth),
+            .. Without("second-face-forgotten", JudgementText.SecondFaceForgotten, OneFaceEach(pieces), cloth),
+            .. Made("second-face-forgotten", JudgementText.SecondFaceForgotten, [lay.Length.Half(), lay.RuleOfThumb.Half()], cloth),
+            .. Without("widths-forgotten", JudgementText.WidthsForgotten, OneWidthEach(pieces, yardage), cloth),
+            .. Made("hems-once", JudgementText.HemsOnce, [lay.Length - HemsButOne(pieces, cloth), lay.RuleOfThumb - HemsButOne(pieces, cloth)], cloth),
         ];
         if (cloth.Selvage.IsPositive)
         {
-            slips.AddRange(Without("selvage-not-taken-off", "The selvage is not taken off: pieces are laid over the whole width.", pieces, cloth with { Selvage = Length.Zero, Flaws = [], Pinned = [], Kept = [] }));
+            slips.AddRange(Without("selvage-not-taken-off", JudgementText.SelvageNotTakenOff, pieces, cloth with { Selvage = Length.Zero, Flaws = [], Pinned = [], Kept = [] }));
         }
 
         if (cloth.Repeats)
         {
-            slips.AddRange(Without("repeat-forgotten", "The pattern’s repeat is forgotten: pieces are laid as on plain cloth.", pieces, cloth.Plain));
+            slips.AddRange(Without("repeat-forgotten", JudgementText.RepeatForgotten, pieces, cloth.Plain));
         }
 
-        slips.Add(new("rounded-down", $"It is rounded down: {LengthFormat.For(buyer.Unit).RoundedWithUnit(need)} is needed.", need.RoundedDownTo(buyer.BuyingStep)));
+        slips.Add(new("rounded-down", JudgementText.RoundedDown(LengthFormat.For(buyer.Unit).RoundedWithUnit(need)), need.RoundedDownTo(buyer.BuyingStep)));
         slips.AddRange(UnitSlips.YardsAndMetres(buy));
-        slips.Add(new("laid-in-rows", "This is the figure by rows, like pieces side by side: it is right on paper, and the lay needs less.", buyer.FigureFor(lay.RuleOfThumb, cloth).Buy.Value));
+        slips.Add(new("laid-in-rows", JudgementText.LaidInRows, buyer.FigureFor(lay.RuleOfThumb, cloth).Buy.Value));
         return slips;
     }
 

@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -85,7 +86,7 @@ public static class OwnFigure
 
         if (quantity > 1)
         {
-            yield return new("pieces-forgotten", $"This is what all {quantity} take together: the figure is for one.", quantity * number.Value);
+            yield return new("pieces-forgotten", JudgementText.PiecesForgotten(quantity), quantity * number.Value);
         }
     }
 
@@ -117,29 +118,29 @@ public static class OwnFigure
 
             if (Math.Abs(times) == 2 && term.Factor.Symbol == FactorSymbol.None)
             {
-                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", $"The {name} is counted once; it is needed at both ends.", (rest + (times > 0 ? one : -one)).Value);
-                yield return new("counted-four-times", $"The {name} is counted four times: twice too often.", (rest + ((int)(2 * times) * one)).Value);
+                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", JudgementText.CountedOnceForBothEnds(name), (rest + (times > 0 ? one : -one)).Value);
+                yield return new("counted-four-times", JudgementText.CountedFourTimes(name), (rest + ((int)(2 * times) * one)).Value);
             }
 
             if (Math.Abs(times) == 4 && term.Factor.Symbol == FactorSymbol.None)
             {
-                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", $"The {name} is counted at one end; it is needed at both.", (rest + (times > 0 ? 2 * one : -2 * one)).Value);
+                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", JudgementText.CountedAtOneEnd(name), (rest + (times > 0 ? 2 * one : -2 * one)).Value);
             }
 
             if (times is 0.5m or -0.5m)
             {
-                yield return new("half-counted-whole", $"The whole {name} is counted where half of it is meant.", (rest + (times > 0 ? one : -one)).Value);
+                yield return new("half-counted-whole", JudgementText.HalfCountedWhole(name), (rest + (times > 0 ? one : -one)).Value);
             }
 
             if (times == 1 && term.Factor.Symbol == FactorSymbol.None)
             {
-                yield return new("half-forgotten", $"Only half the {name} is counted: the other half is forgotten.", (rest + (one / 2)).Value);
-                yield return new("counted-twice", $"The {name} is counted twice.", (rest + (2 * one)).Value);
+                yield return new("half-forgotten", JudgementText.HalfForgotten(name), (rest + (one / 2)).Value);
+                yield return new("counted-twice", JudgementText.CountedTwice(name), (rest + (2 * one)).Value);
             }
 
             var code = isAllowance ? Fits.Contains(name) ? "fit-forgotten" : "allowance-forgotten" : "figure-forgotten";
-            yield return new(code, $"The {name} is left out.", rest.Value);
-            yield return new("wrong-way", $"The {name} is {(times > 0 ? "taken away where it is added" : "added where it is taken away")}.", (rest - (sum - rest)).Value);
+            yield return new(code, JudgementText.LeftOut(name), rest.Value);
+            yield return new("wrong-way", JudgementText.WrongWay(name, times > 0), (rest - (sum - rest)).Value);
         }
     }
 
@@ -153,7 +154,7 @@ public static class OwnFigure
                 foreach (var allowance in seams)
                 {
                     var raw = number.Value + (2 * allowance.Value).Times(Math.PI);
-                    yield return new("circumference-at-raw-edge", $"The way round is taken at the raw edge instead of the stitch line: π × 2 × {allowance.Name} too long.", raw);
+                    yield return new("circumference-at-raw-edge", JudgementText.CircumferenceAtRawEdge(allowance.Name), raw);
                 }
 
                 // The band's own turnings: what is added for itself beside the way round.
@@ -161,12 +162,12 @@ public static class OwnFigure
                 if (turnings.Count > 0)
                 {
                     var without = turnings.Aggregate(sum, (left, turning) => left.Without(turning));
-                    yield return new("turnings-forgotten", "The band’s own turnings are left out.", without.Value);
+                    yield return new("turnings-forgotten", JudgementText.TurningsForgotten, without.Value);
                     foreach (var allowance in seams)
                     {
                         yield return new(
                             "raw-edge-without-turnings",
-                            $"Two slips that hide each other: the way round is taken at the raw edge, π × 2 × {allowance.Name} too long, and the band’s own turnings are left out.",
+                            JudgementText.RawEdgeWithoutTurnings(allowance.Name),
                             without.Value + (2 * allowance.Value).Times(Math.PI));
                     }
                 }

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 
@@ -13,28 +14,28 @@ internal static class LayChecks
     {
         if (!request.UsableWidth.IsPositive)
         {
-            yield return Check.Error("cloth-width-out-of-range", "The usable width of the cloth has to be more than 0.", "usableWidth");
+            yield return Check.Error("cloth-width-out-of-range", LaysText.ClothWidthOutOfRange, "usableWidth");
             yield break;
         }
 
         if (request.Space.IsNegative || request.RepeatLength.IsNegative)
         {
-            yield return Check.Error("cloth-out-of-range", "Space and repeat cannot be below 0.", request.Space.IsNegative ? "space" : "repeat");
+            yield return Check.Error("cloth-out-of-range", LaysText.ClothOutOfRange, request.Space.IsNegative ? "space" : "repeat");
         }
 
         if (request.RepeatWidth.IsNegative || request.CurveSpace.IsNegative || request.MotifAcross is { IsNegative: true })
         {
-            yield return Check.Error("cloth-out-of-range", "Repeats, spaces and the place of a motif cannot be below 0.", request.CurveSpace.IsNegative ? "curveSpace" : request.RepeatWidth.IsNegative ? "repeat" : "motif");
+            yield return Check.Error("cloth-out-of-range", LaysText.RepeatsOutOfRange, request.CurveSpace.IsNegative ? "curveSpace" : request.RepeatWidth.IsNegative ? "repeat" : "motif");
         }
 
         if (request.HalfDrop && !(request.RepeatLength.IsPositive && request.RepeatWidth.IsPositive))
         {
-            yield return Check.Error("half-drop-without-repeats", "A half drop needs the repeat along and across: say both, or choose a straight match.", "repeat");
+            yield return Check.Error("half-drop-without-repeats", LaysText.HalfDropWithoutRepeats, "repeat");
         }
 
         if (request.MotifAcross is not null && !request.RepeatWidth.IsPositive)
         {
-            yield return Check.Error("motif-without-repeat", "To centre a motif the repeat across is needed: say it, or leave the motif.", "repeat");
+            yield return Check.Error("motif-without-repeat", LaysText.MotifWithoutRepeat, "repeat");
         }
 
         foreach (var check in request.Flaws.SelectMany((flaw, i) => FlawChecks(flaw, i, request)).Concat(Remnants(request)))
@@ -44,24 +45,24 @@ internal static class LayChecks
 
         if (request.Pieces.Count == 0)
         {
-            yield return Check.Error("no-pieces", "There is nothing to lay: name at least one piece.", "pieces");
+            yield return Check.Error("no-pieces", LaysText.NoPieces, "pieces");
         }
 
         var copies = request.Pieces.Sum(piece => (long)Math.Max(piece.Quantity, 0));
         if (copies > LayPlanner.MostCopies)
         {
-            yield return Check.Error("too-many-pieces", $"{copies} pieces are more than one lay takes ({LayPlanner.MostCopies}): lay them in parts.", "quantity");
+            yield return Check.Error("too-many-pieces", LaysText.TooManyPieces(copies, LayPlanner.MostCopies), "quantity");
         }
 
         if (request.Pieces.Sum(piece => (long)piece.Corners.Count) > MostCorners)
         {
-            yield return Check.Error("too-many-corners", $"The outlines have more than {MostCorners} corners together: draw them with fewer.", "outline");
+            yield return Check.Error("too-many-corners", LaysText.TooManyCorners(MostCorners), "outline");
             yield break;
         }
 
         foreach (var group in request.Pieces.GroupBy(piece => piece.Id).Where(group => group.Count() > 1))
         {
-            yield return Check.Error("piece-id-twice", $"Two pieces are called “{group.Key}”: ids have to be unique.", group.Key);
+            yield return Check.Error("piece-id-twice", LaysText.PieceIdTwice(group.Key), group.Key);
         }
 
         var pieces = request.Pieces.SelectMany(piece => Piece(piece, request)).ToList();
@@ -87,7 +88,7 @@ internal static class LayChecks
         var (left, right) = (flaw.Left ?? Length.Zero, flaw.Right ?? request.UsableWidth);
         if (flaw.From.IsNegative || flaw.To <= flaw.From || left.IsNegative || right <= left || right > request.UsableWidth)
         {
-            yield return Check.Error("flaw-out-of-range", $"Flaw {index + 1} has to end after it begins, along and across, and lie on the cloth: check its figures.", $"flaw {index + 1}");
+            yield return Check.Error("flaw-out-of-range", LaysText.FlawOutOfRange(index + 1), $"flaw {index + 1}");
         }
     }
 
@@ -95,12 +96,12 @@ internal static class LayChecks
     {
         foreach (var remnant in request.Remnants.Where(remnant => !remnant.Width.IsPositive || !remnant.Length.IsPositive))
         {
-            yield return Check.Error("remnant-out-of-range", $"Remnant “{remnant.Id}” needs a width and a length of more than 0.", remnant.Id);
+            yield return Check.Error("remnant-out-of-range", LaysText.RemnantOutOfRange(remnant.Id), remnant.Id);
         }
 
         foreach (var twice in request.Remnants.GroupBy(remnant => remnant.Id).Where(group => group.Count() > 1))
         {
-            yield return Check.Error("remnant-id-twice", $"Two remnants are called “{twice.Key}”: names have to be unique.", twice.Key);
+            yield return Check.Error("remnant-id-twice", LaysText.RemnantIdTwice(twice.Key), twice.Key);
         }
     }
 
@@ -129,8 +130,8 @@ internal static class LayChecks
         {
             yield return Check.Error(
                 "pattern-out-of-reach",
-                $"Piece “{without}” has no place on this cloth where it meets the pattern{(cloth.Pattern.MotifAcross is null ? " as the others do" : " with a motif in its middle")}: "
-                + "take a wider cloth, or let it lie without matching.",
+                LaysText.PatternOutOfReach(without, cloth.Pattern.MotifAcross is null)
+                + LaysText.PatternOutOfReachMend,
                 without);
         }
     }
@@ -139,31 +140,31 @@ internal static class LayChecks
     {
         if (piece.Quantity < 1)
         {
-            yield return Check.Error("quantity-out-of-range", $"Piece “{piece.Id}”: the quantity has to be 1 or more.", piece.Id);
+            yield return Check.Error("quantity-out-of-range", LaysText.QuantityOutOfRange(piece.Id), piece.Id);
         }
 
         if (piece.Turns.Count == 0 || piece.Turns.Any(turn => turn is not (0 or 90 or 180 or 270)))
         {
-            yield return Check.Error("unknown-turn", $"Piece “{piece.Id}”: turns are 0, 90, 180 and 270 degrees.", piece.Id);
+            yield return Check.Error("unknown-turn", LaysText.UnknownTurn(piece.Id), piece.Id);
             yield break;
         }
 
         var reach = Length.FromMillimetres(1_000_000m);
         if (piece.Corners.Any(corner => corner.X.Abs() > reach || corner.Y.Abs() > reach))
         {
-            yield return Check.Error("outline-out-of-range", $"Piece “{piece.Id}”: the outline reaches beyond 1 km.", piece.Id);
+            yield return Check.Error("outline-out-of-range", LaysText.OutlineOutOfRange(piece.Id), piece.Id);
             yield break;
         }
 
         if (piece.Corners.Count < 3 || !LayShape.Of(piece.Corners, 0).Area.IsAboveNothing())
         {
-            yield return Check.Error("outline-empty", $"Piece “{piece.Id}”: the outline needs at least three corners and an area.", piece.Id);
+            yield return Check.Error("outline-empty", LaysText.OutlineEmpty(piece.Id), piece.Id);
             yield break;
         }
 
         if (Crosses(piece.Corners))
         {
-            yield return Check.Error("outline-crosses-itself", $"Piece “{piece.Id}”: the outline crosses itself; draw it as one closed line.", piece.Id);
+            yield return Check.Error("outline-crosses-itself", LaysText.OutlineCrossesItself(piece.Id), piece.Id);
             yield break;
         }
 
@@ -172,7 +173,7 @@ internal static class LayChecks
         {
             yield return Check.Error(
                 "piece-wider-than-cloth",
-                $"Piece “{piece.Id}” is {Length.FromNanometres(widths.Min())} wide in its narrowest turn and the cloth gives {request.UsableWidth}.",
+                LaysText.PieceWiderThanCloth(piece.Id, Length.FromNanometres(widths.Min()).ToString(), request.UsableWidth.ToString()),
                 piece.Id) with
             { Concerns = CheckConcern.Cloth };
         }

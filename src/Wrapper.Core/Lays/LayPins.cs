@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 
 namespace Wrapper.Core.Lays;
 
@@ -23,41 +24,41 @@ internal static class LayPins
         {
             if (!pieces.TryGetValue(pin.Piece, out var piece) || pin.Copy < 1 || pin.Copy > piece.Quantity)
             {
-                yield return (pin, Check.Error("pinned-unknown", $"Copy {pin.Copy} of “{pin.Piece}” is pinned and there is no such piece: take the pin out.", pin.Piece));
+                yield return (pin, Check.Error("pinned-unknown", LaysText.PinnedUnknown(pin.Copy, pin.Piece), pin.Piece));
                 continue;
             }
 
             if (!LayPlanner.TurnsOf(piece, request.OneWay).Contains(pin.Turn))
             {
-                yield return (pin, Check.Error("pinned-turn", $"“{pin.Piece}” is pinned at {pin.Turn}°, a turn it may not take on this cloth: turn it or take the pin out.", pin.Piece));
+                yield return (pin, Check.Error("pinned-turn", LaysText.PinnedTurn(pin.Piece, pin.Turn), pin.Piece));
                 continue;
             }
 
             if (lying.Exists(other => other.Item.Piece.Id == pin.Piece && other.Item.Copy == pin.Copy))
             {
-                yield return (pin, Check.Error("pinned-twice", $"Copy {pin.Copy} of “{pin.Piece}” is pinned in two places: take one pin out.", pin.Piece));
+                yield return (pin, Check.Error("pinned-twice", LaysText.PinnedTwice(pin.Copy, pin.Piece), pin.Piece));
                 continue;
             }
 
             var item = ItemOf(byCopy, piece, pin.Copy, cloth);
             if (item.IsMatched && item.Shapes[0].Turn != pin.Turn)
             {
-                yield return (pin, Check.Error("pinned-turn", $"“{pin.Piece}” meets the pattern and is pinned upside down: turn it or take the pin out.", pin.Piece));
+                yield return (pin, Check.Error("pinned-turn", LaysText.PinnedTurnOffPattern(pin.Piece), pin.Piece));
                 continue;
             }
 
             var place = PlaceOf(pin, item);
             if (!place.IsOn(cloth))
             {
-                yield return (pin, Check.Error("pinned-outside", $"“{pin.Piece}” is pinned where it reaches beyond the cloth{(piece.OnFold ? " or leaves the fold" : "")}: move it or take the pin out.", pin.Piece));
+                yield return (pin, Check.Error("pinned-outside", LaysText.PinnedOutside(pin.Piece, piece.OnFold), pin.Piece));
                 continue;
             }
 
             var (across, _) = PatternAcross.Of([.. lying.Select(other => other.Item), item], [.. lying, place], cloth);
             if (across is null || new Laying(new(cloth, across, lying)).IsTaken(place))
             {
-                var why = across is null || !IsFree(place, lying, cloth) ? "over another pinned piece, on a flaw or out of the pattern" : "out of the pattern of what is pinned before it";
-                yield return (pin, Check.Error("pinned-taken", $"“{pin.Piece}” is pinned {why}: move it or take the pin out.", pin.Piece));
+                var why = across is null || !IsFree(place, lying, cloth) ? LaysText.OverAnotherPinnedPiece : LaysText.OutOfThePattern;
+                yield return (pin, Check.Error("pinned-taken", LaysText.PinnedTaken(pin.Piece, why), pin.Piece));
                 continue;
             }
 

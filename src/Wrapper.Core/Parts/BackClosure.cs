@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
@@ -53,10 +54,10 @@ internal sealed class BackClosure
         switch (_closure)
         {
             case Closure.HookAndLoop:
-                yield return new(NotionKind.HookAndLoop, "Hook-and-loop tape, hook on the under-flap, loop under the over-flap", count, teeth, _specification.Rules[Rule.TapeWidth]);
+                yield return new(NotionKind.HookAndLoop, PartsText.HookAndLoopTapeHook, count, teeth, _specification.Rules[Rule.TapeWidth]);
                 yield break;
             case Closure.InvisibleZip:
-                yield return new(NotionKind.ZipInvisible, "Invisible zip, sewn in open, stopping short of both ends", count, teeth);
+                yield return new(NotionKind.ZipInvisible, PartsText.InvisibleZipSewnInOpenStopping, count, teeth);
                 yield break;
             case Closure.ClosedEndZip:
                 break;

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -44,9 +45,9 @@ internal static class CornerRounding
             var largest = Length.FromNanometresRounded(Math.Floor(most)).RoundedDownTo(format.Step);
             return (plan, Check.Error(
                 "corner-radius-too-large",
-                $"A corner radius of {format.RoundedWithUnit(radius.Value)} is larger than it can be here: two corners would run into each other. The largest is {format.RoundedWithUnit(largest)}.",
+                PartsText.CornerRadiusTooLarge(format.RoundedWithUnit(radius.Value), format.RoundedWithUnit(largest)),
                 "cornerRadius",
-                new Mend($"Corner radius {format.RoundedWithUnit(largest)}", "measures.cornerRadius", format.RoundedWithUnit(largest))));
+                new Mend(PartsText.ToCornerRadiusLargest(format.RoundedWithUnit(largest)), "measures.cornerRadius", format.RoundedWithUnit(largest))));
         }
 
         return (Rounded(plan, radius, tangents), null);

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
@@ -41,7 +42,7 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
                 yield return new(NotionKind.CordStop, "Cord stop", Count, Worked.Zero);
                 break;
             case LowerEdge.HookAndLoop:
-                yield return new(NotionKind.HookAndLoop, "Hook-and-loop tape round the base", Count, Tape(), rules[Rule.TapeWidth]);
+                yield return new(NotionKind.HookAndLoop, EdgeFinishText.HookAndLoopTape, Count, Tape(), rules[Rule.TapeWidth]);
                 break;
             default:
                 break;
@@ -56,28 +57,28 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
         {
             yield return Check.Warning(
                 "elastic-too-short",
-                "Elastic this short in its casing cannot stretch far enough to let the cover go over: twice its length is about what it gives.",
+                EdgeFinishText.ElasticTooShort,
                 "elasticRatio",
-                new Mend("Elastic 0.7 of the opening", "rules.elasticRatio", "0.7"));
+                new Mend(EdgeFinishText.ToElastic07OfTheOpening, "rules.elasticRatio", "0.7"));
         }
 
         if (Edge == LowerEdge.StretchedElastic && rules.Number(NumberRule.Stretch) > FurthestStretch)
         {
             yield return Check.Warning(
                 "elastic-too-short",
-                "Elastic stretched on so far has nothing left to give when the cover goes over.",
+                EdgeFinishText.ElasticTooShortHasNothingLeft,
                 "stretch",
-                new Mend("Stretch it on 1.4 times", "rules.stretch", "1.4"));
+                new Mend(EdgeFinishText.ToStretchItOn14Times, "rules.stretch", "1.4"));
         }
 
         if (Edge == LowerEdge.HookAndLoop && !Tape().Value.IsPositive)
         {
-            yield return Check.Error("legs-too-long", "The legs together are longer than the base is round: measure again what each leg takes of the edge.", "legs");
+            yield return Check.Error("legs-too-long", EdgeFinishText.LegsTooLong, "legs");
         }
 
         if (Edge is LowerEdge.Drawstring or LowerEdge.OverlockedCord)
         {
-            yield return Check.Note("cord-caution", "A cord with a loop is a danger to small children: keep its tails short and tucked away.", "edge");
+            yield return Check.Note("cord-caution", EdgeFinishText.CordCaution, "edge");
         }
     }
 
@@ -86,13 +87,13 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
     {
         yield return Edge switch
         {
-            LowerEdge.CasingElastic => new("Turn the edge up for a casing and sew it, leaving the threading gap; draw the elastic through, pin its tail, lap and sew it, close the gap.", "Fit before the elastic goes in; see that it is not twisted and its tail is pinned."),
-            LowerEdge.StretchedElastic => new("Mark elastic and edge in quarters and sew the elastic on, stretched, holding it on both sides of the foot.", "Pulled on one side only, the needle is dragged and can break: mind your eyes."),
-            LowerEdge.Drawstring => new("Turn the edge up for a casing, leave the threading gap, and draw the cord through; fit the cord stop.", "Fit before the cord goes in."),
-            LowerEdge.OverlockedCord => new("Overlock the raw edge over the cord, never through it, from the start mark to the stop mark; fit the cord stop.", "Leave both tails out before the first stitch."),
-            LowerEdge.HookAndLoop => new("Turn the edge and sew the loop tape inside it; fix the hook tape to the base between the legs.", "Leave two opposite corners open part of the way until it has been tried."),
-            LowerEdge.Skirt => new("Hem the skirt, gather or pleat it to the length of the edge, and sew it on.", null),
-            _ => new("Turn the hem twice and sew it.", null),
+            LowerEdge.CasingElastic => new(EdgeFinishText.TurnTheEdge, EdgeFinishText.FitBeforeTheElasticGoes),
+            LowerEdge.StretchedElastic => new(EdgeFinishText.MarkElasticAndEdgeInQuarters, EdgeFinishText.PulledOnOneSideOnly),
+            LowerEdge.Drawstring => new(EdgeFinishText.TurnTheEdgeACasingLeave, EdgeFinishText.FitBeforeTheCordGoes),
+            LowerEdge.OverlockedCord => new(EdgeFinishText.OverlockTheRawEdge, EdgeFinishText.LeaveBothTails),
+            LowerEdge.HookAndLoop => new(EdgeFinishText.TurnTheEdgeAndSew, EdgeFinishText.LeaveTwoOppositeCornersOpenPart),
+            LowerEdge.Skirt => new(EdgeFinishText.HemTheSkirtGatherOrPleat, null),
+            _ => new(EdgeFinishText.TurnTheHemTwiceAndSew, null),
         };
     }
 

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -47,15 +48,15 @@ internal sealed class FoldedCover
     /// <summary>Choices that only a boxing strip can carry are told, not dropped in silence.</summary>
     public IEnumerable<Check> ChoiceChecks()
     {
-        var boxed = new Mend("Make it with a boxing strip", "construction", BoxingStrip.Id);
+        var boxed = new Mend(PartsText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id);
         if (Specification.Choices.Piping != Piping.None)
         {
-            yield return Check.Warning("piping-without-boxing", "A folded cover has no edge seam to carry piping: it is drafted without.", "piping", boxed, new("No piping", "options.piping", "none"));
+            yield return Check.Warning("piping-without-boxing", PartsText.PipingWithoutBoxing, "piping", boxed, new(PartsText.ToNoPiping, "options.piping", "none"));
         }
 
         if (Specification.Choices.SlidePocket)
         {
-            yield return Check.Note("pocket-without-boxing", "A slide pocket belongs to a boxing strip: it is drafted without.", "slidePocket", boxed);
+            yield return Check.Note("pocket-without-boxing", PartsText.PocketWithoutBoxing, "slidePocket", boxed);
         }
     }
 

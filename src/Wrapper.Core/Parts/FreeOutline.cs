@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -18,7 +19,7 @@ internal static class FreeOutline
         var corners = specification.MeasuredFrom == MeasuredFrom.OldCover ? [.. specification.Points.Select(corner => Unshrunk(corner, specification))] : specification.Points;
         if (corners.Count < 3)
         {
-            checks.Add(Check.Error("outline-too-few-points", $"An outline needs at least three points; there are {corners.Count}.", "points"));
+            checks.Add(Check.Error("outline-too-few-points", FreeOutlineText.OutlineTooFewPoints(corners.Count), "points"));
             return null;
         }
 
@@ -41,7 +42,7 @@ internal static class FreeOutline
         var outline = added.IsZero ? measured : OutlineOffset.Offset(measured, added);
         if (!added.IsZero && (outline.Edges.Length != edges.Count || !OutlineOffset.KeepsShape(measured, outline)))
         {
-            checks.Add(Check.Error("fit-too-large-for-outline", "With this fit an edge of the outline disappears: make the fit smaller.", "fit.width", new Mend("Fit exact", "rules.fit.width", "0")));
+            checks.Add(Check.Error("fit-too-large-for-outline", FreeOutlineText.FitTooLargeForOutline, "fit.width", new Mend(FreeOutlineText.ToFitExact, "rules.fit.width", "0")));
             return null;
         }
 
@@ -78,7 +79,7 @@ internal static class FreeOutline
         var chord = from.At.DistanceTo(to.At);
         if (chord < Shortest)
         {
-            checks.Add(Check.Error("outline-points-coincide", $"Points {index + 1} and {((index + 1) % count) + 1} lie on each other: leave one out.", "points"));
+            checks.Add(Check.Error("outline-points-coincide", FreeOutlineText.OutlinePointsCoincide(index + 1, ((index + 1) % count) + 1), "points"));
             return null;
         }
 
@@ -91,7 +92,7 @@ internal static class FreeOutline
         {
             checks.Add(Check.Error(
                 "rise-too-large",
-                $"The edge after point {index + 1} cannot rise {format.RoundedWithUnit(from.Rise.Abs())} over {format.RoundedWithUnit(chord)}: at most half of that, a half circle. Put another point on the curve.",
+                FreeOutlineText.RiseTooLarge(index + 1, format.RoundedWithUnit(from.Rise.Abs()), format.RoundedWithUnit(chord)),
                 "points"));
             return null;
         }
@@ -109,7 +110,7 @@ internal static class FreeOutline
         {
             checks.Add(Check.Error(
                 "outline-crosses-itself",
-                $"The outline crosses itself: the edge after point {crossed.First + 1} meets the edge after point {crossed.Second + 1}. Put the points in the order they come, front left first, counter-clockwise seen from above.",
+                FreeOutlineText.OutlineCrossesItself(crossed.First + 1, crossed.Second + 1),
                 "points"));
             return false;
         }
@@ -126,9 +127,9 @@ internal static class FreeOutline
             var straight = corners.All(corner => corner.Rise.IsZero);
             checks.Add(Check.Error(
                 "outline-clockwise",
-                "The points run clockwise: give them counter-clockwise seen from above, front left first, or the piece comes out as its own mirror image.",
+                FreeOutlineText.OutlineClockwise,
                 "points",
-                straight ? [new Mend("Turn the order round", "points", turned)] : []));
+                straight ? [new Mend(FreeOutlineText.ToTurnTheOrder, "points", turned)] : []));
             return false;
         }
 
@@ -145,7 +146,7 @@ internal static class FreeOutline
             {
                 checks.Add(Check.Error(
                     "inner-curve-too-tight",
-                    $"The inward curve at {edge.Name.Replace('-', ' ')} has a radius of {specification.Format.RoundedWithUnit(Length.FromNanometresRounded(arc.RadiusAt(edge.Start)))}, too tight for a seam of {specification.Format.RoundedWithUnit(seam)}: make the curve shallower or the seam narrower.",
+                    FreeOutlineText.InnerCurveTooTight(edge.Name.Replace('-', ' '), specification.Format.RoundedWithUnit(Length.FromNanometresRounded(arc.RadiusAt(edge.Start))), specification.Format.RoundedWithUnit(seam)),
                     "points"));
                 return false;
             }
@@ -165,7 +166,7 @@ internal static class FreeOutline
 
         checks.Add(Check.Error(
             "slot-too-narrow",
-            $"Somewhere the outline turns in so narrowly that two seams of {specification.Format.RoundedWithUnit(seam)} do not fit into it: the cut line would cross itself. Leave the slot or the short edge out, or make the seam narrower.",
+            FreeOutlineText.SlotTooNarrow(specification.Format.RoundedWithUnit(seam)),
             "points"));
         return false;
     }

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -62,7 +63,7 @@ internal static class HemLine
             var rise = reach - obstacle.Drop;
             if (!rise.IsPositive)
             {
-                yield return Check.Note("obstacle-clear", $"The obstacle on the {side} lies below the cover’s edge: nothing is cut away for it.", "obstacles");
+                yield return Check.Note("obstacle-clear", PartsText.ObstacleClear(side), "obstacles");
                 continue;
             }
 
@@ -71,7 +72,7 @@ internal static class HemLine
             {
                 yield return Check.Error(
                     "obstacle-too-near",
-                    $"On the {side} the edge needs {format.RoundedWithUnit(ease)} on each side of the obstacle to ease up, and there is not so much room: limit the drop of the whole side, or take the obstacle wider.",
+                    PartsText.ObstacleTooNear(side, format.RoundedWithUnit(ease)),
                     "obstacles");
             }
 

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -19,7 +20,7 @@ internal static class Medallion
 
         if (finished > Length.Min(plan.Width.Value, plan.Depth.Value))
         {
-            checks.Add(Check.Error("medallion-too-large", "The medallion is wider than the top it is sewn on.", "medallion"));
+            checks.Add(Check.Error("medallion-too-large", PartsText.MedallionTooLarge, "medallion"));
             return;
         }
 

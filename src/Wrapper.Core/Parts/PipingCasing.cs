@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -45,7 +46,7 @@ internal static class PipingCasing
             }
             else
             {
-                checks.Add(Check.Error("cloth-too-narrow-for-casing", "The cloth is too narrow to cut piping casing from: choose a wider cloth or no piping.", "piping", new Mend("No piping", "options.piping", "none")) with { Concerns = CheckConcern.Cloth });
+                checks.Add(Check.Error("cloth-too-narrow-for-casing", PartsText.ClothTooNarrowForCasing, "piping", new Mend(PartsText.ToNoPiping, "options.piping", "none")) with { Concerns = CheckConcern.Cloth });
             }
         }
 

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -107,7 +108,7 @@ internal sealed class PlatePieces
 
     private Check TooShort() => Check.Error(
         "edge-too-short-for-seam",
-        $"Between a rounded corner and an inner corner an edge is shorter than the seam of {_specification.Format.RoundedWithUnit(_seam.Value)}: its cut line cannot be drawn. Make the corner radius or the seam smaller.",
+        PartsText.EdgeTooShortForSeam(_specification.Format.RoundedWithUnit(_seam.Value)),
         _specification.Measures.ContainsKey(Measure.CornerRadius) ? "cornerRadius" : "seam");
 
     private string PartAt(PlanPerimeter perimeter, PlanSpan span) => _split!.PartOf(perimeter.EdgesOf(span).First());

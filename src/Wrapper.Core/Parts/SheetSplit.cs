@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -43,7 +44,7 @@ internal sealed class SheetSplit
             {
                 Checks =
                 [
-                    Check.Error("piece-wider-than-cloth", $"The {whole.Name.ToLowerInvariant()} cannot be joined from a middle and two sides on this cloth: a side would be wider than it, or a join would end on a corner seam. Choose a wider cloth.", "plates") with { Concerns = CheckConcern.Cloth, Shows = true },
+                    Check.Error("piece-wider-than-cloth", PartsText.PieceWiderThanCloth(whole.Name.ToLowerInvariant()), "plates") with { Concerns = CheckConcern.Cloth, Shows = true },
                 ],
             };
         }

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -23,7 +24,7 @@ internal static class StationPlan
         var taken = specification.Measures[Measure.Depth];
         if (stations.Count < 2 || !stations[0].At.IsZero)
         {
-            checks.Add(Check.Error("stations-incomplete", "Give the width at the front (0 from it), at the back, and any between.", "stations"));
+            checks.Add(Check.Error("stations-incomplete", PartsText.StationsIncomplete, "stations"));
             return null;
         }
 
@@ -31,7 +32,7 @@ internal static class StationPlan
         {
             if (stations[i].At - stations[i - 1].At < Length.FromMillimetres(5m))
             {
-                checks.Add(Check.Error("stations-out-of-order", $"Station {i + 1} does not lie behind station {i}: give them from front to back, at least 5 mm apart.", "stations"));
+                checks.Add(Check.Error("stations-out-of-order", PartsText.StationsOutOfOrder(i + 1, i), "stations"));
                 return null;
             }
         }
@@ -40,9 +41,9 @@ internal static class StationPlan
         {
             checks.Add(Check.Error(
                 "stations-off-depth",
-                $"The last station lies {specification.Format.RoundedWithUnit(stations[^1].At)} from the front and the depth is {specification.Format.RoundedWithUnit(taken)}: the last one is the back.",
+                PartsText.StationsOffDepth(specification.Format.RoundedWithUnit(stations[^1].At), specification.Format.RoundedWithUnit(taken)),
                 "stations",
-                new Mend("Take the last station as the depth", "measures.depth", specification.Format.RoundedWithUnit(stations[^1].At))));
+                new Mend(PartsText.ToTakeTheLastStation, "measures.depth", specification.Format.RoundedWithUnit(stations[^1].At))));
             return null;
         }
 
@@ -51,9 +52,9 @@ internal static class StationPlan
         {
             checks.Add(Check.Error(
                 "nothing-left",
-                $"With this fit station {narrow + 1} is {specification.Format.RoundedWithUnit(stations[narrow].Width + fit.Value)} wide: there is nothing left to cover. Make the fit less snug or measure again.",
+                PartsText.NothingLeft(narrow + 1, specification.Format.RoundedWithUnit(stations[narrow].Width + fit.Value)),
                 "fit.width",
-                new Mend("Fit exact", "rules.fit.width", "0")));
+                new Mend(PartsText.ToFitExact, "rules.fit.width", "0")));
             return null;
         }
 

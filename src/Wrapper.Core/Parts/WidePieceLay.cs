@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
@@ -34,12 +35,12 @@ internal sealed class WidePieceLay
     {
         if (turns)
         {
-            yield return new("Turn it a quarter", "options.plates", "turned");
+            yield return new(WidePieceLayText.ToTurnItAQuarter, "options.plates", "turned");
         }
 
         if (joins)
         {
-            yield return new("Join middle and sides", "options.plates", "middle-and-sides");
+            yield return new(WidePieceLayText.ToJoinMiddleAndSides, "options.plates", "middle-and-sides");
         }
     }
 
@@ -58,16 +59,16 @@ internal sealed class WidePieceLay
             case PlateLay.Turned when canTurn:
                 return chosen.Value;
             case null when canTurn || canJoin:
-                _checks.Add(Check.Warning("piece-wider-than-cloth", TooWide(usable) + (canTurn ? "it lies turned a quarter, so the pattern runs sideways on it." : "it is joined, a full width in the middle and two sides."), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth, Shows = true });
+                _checks.Add(Check.Warning("piece-wider-than-cloth", TooWide(usable) + (canTurn ? WidePieceLayText.PieceWiderThanCloth : WidePieceLayText.PieceWiderThanClothItIsJoined), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth, Shows = true });
                 return canTurn ? PlateLay.Turned : PlateLay.MiddleAndSides;
             default:
-                _checks.Add(Check.Error("piece-wider-than-cloth", TooWide(usable) + (canTurn || canJoin ? "as chosen it cannot be cut." : "turned or joined it does not fit either. Choose a wider cloth."), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth, Shows = true });
+                _checks.Add(Check.Error("piece-wider-than-cloth", TooWide(usable) + (canTurn || canJoin ? WidePieceLayText.PieceWiderThanClothAsChosenIt : WidePieceLayText.PieceWiderThanClothTurnedOrJoined), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth, Shows = true });
                 return PlateLay.Straight;
         }
     }
 
     private string TooWide(Length usable) =>
-        $"The {_piece} is cut {_specification.Format.RoundedWithUnit(_width)} wide and the cloth gives {_specification.Format.RoundedWithUnit(usable)}: ";
+        WidePieceLayText.ThePieceIsCutWidthWide(_piece, _specification.Format.RoundedWithUnit(_width), _specification.Format.RoundedWithUnit(usable));
 
     private PlateLay Turned()
     {
@@ -75,9 +76,9 @@ internal sealed class WidePieceLay
         {
             _checks.Add(Check.Error(
                 "turned-on-nap",
-                $"The {_piece} cannot be turned a quarter on cloth with a nap or a one-way print.",
+                WidePieceLayText.TurnedOnNap(_piece),
                 "plates",
-                new Mend("Lay it straight", "options.plates", "straight")) with
+                new Mend(WidePieceLayText.ToLayItStraight, "options.plates", "straight")) with
             { Concerns = CheckConcern.Cloth });
         }
 

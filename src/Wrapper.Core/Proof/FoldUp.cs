@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof.Folding;
@@ -91,21 +92,21 @@ public sealed record FoldUp
         var placed = net.Facets.Where(facet => facet.Placed is not null).ToList();
         if (placed.Count < net.Facets.Count)
         {
-            problems.Add($"{net.Facets.Count - placed.Count} of {net.Facets.Count} parts hang in the air.");
+            problems.Add(ProofText.PartsHangLoose(net.Facets.Count - placed.Count, net.Facets.Count));
         }
 
         var open = placed.SelectMany(OpenAt).OrderByDescending(place => place.Gap).ToList();
         var gap = placed.Select(GapOf).DefaultIfEmpty().Max();
         if (!(gap <= Tolerance))
         {
-            problems.Add(FormattableString.Invariant($"Edges sewn together lie {gap:0.###} mm apart."));
+            problems.Add(ProofText.EdgesLieApart(gap));
         }
 
         var opening = net.Facets.Sum(OpenOf);
         var size = SizeOf([.. placed.Where(facet => !facet.IsLap)]);
         var figures = Measured(pieces, net, placed, opening, size, expected).ToList();
         problems.AddRange(figures.Where(figure => !figure.Agrees).Select(figure =>
-            FormattableString.Invariant($"Folded up, its {figure.What} is {figure.Found:0.###} and the thing says {figure.Expected:0.###}.")));
+            ProofText.FoldedToAnotherSize(figure.What, figure.Found, figure.Expected)));
         return new()
         {
             Facets = [.. placed.Select(facet => new FoldedFacet(facet.Piece, facet.Copy, [.. facet.Corners.Select(corner => (corner.X, corner.Y))], facet.Placed!, [.. facet.Joints.Select(joint => joint?.Seam)]))],
@@ -172,7 +173,7 @@ public sealed record FoldUp
         {
             if (LengthOf(seam.FirstSide) is not { } first || LengthOf(seam.SecondSide) is not { } second)
             {
-                problems.Add($"Seam {seam.Id}: one of its edges is not there.");
+                problems.Add(ProofText.EdgeOfSeam(seam.Id));
                 unequal.Add(seam.Id);
                 continue;
             }
@@ -180,7 +181,7 @@ public sealed record FoldUp
             var difference = first - second - seam.Ease.Millimetres;
             if (Math.Abs(difference) > Tolerance)
             {
-                problems.Add(FormattableString.Invariant($"Seam {seam.Id}: its sides differ by {difference:0.###} mm."));
+                problems.Add(ProofText.SidesDiffer(seam.Id, difference));
                 unequal.Add(seam.Id);
             }
         }

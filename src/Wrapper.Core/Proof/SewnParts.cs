@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 
@@ -24,13 +25,13 @@ internal static class SewnParts
         var parts = pieces.Where(piece => blocks.TryGetValue(zone.Zone, out var keys) && keys.Contains(piece.Key)).ToList();
         if (parts.Count == 0)
         {
-            yield return $"{zone.Zone}: it has no block.";
+            yield return ProofText.ZoneWithoutBlock(zone.Zone);
             yield break;
         }
 
         if (Differs(parts.Sum(part => part.StitchLine.Bounds.Width.Millimetres), zone.Width) || parts.Exists(part => Differs(part.StitchLine.Bounds.Height.Millimetres, zone.Height)))
         {
-            yield return FormattableString.Invariant($"{zone.Zone}: its block is not as large as the zone, {zone.Width:0.###} × {zone.Height:0.###} mm.");
+            yield return ProofText.BlockSize(zone.Zone, zone.Width, zone.Height);
         }
 
         foreach (var (edge, allowance) in parts.SelectMany(part => part.Allowances))
@@ -38,7 +39,7 @@ internal static class SewnParts
             var asked = EdgeNames.IsPartOf(edge, "join") ? (double?)null : edge is "left" or "right" ? zone.Across : zone.Along;
             if (asked is { } least && Differs(allowance.Millimetres, least))
             {
-                yield return FormattableString.Invariant($"{zone.Zone}: its edge {edge} has {allowance.Millimetres:0.###} mm beyond the zone and not {least:0.###}.");
+                yield return ProofText.BlockAllowance(zone.Zone, edge, allowance.Millimetres, least);
             }
         }
     }
@@ -48,12 +49,12 @@ internal static class SewnParts
         var skirt = pieces.FirstOrDefault(piece => piece.Use == PieceUse.Hung);
         if (skirt is null != expected is null)
         {
-            yield return expected is null ? "There is a skirt that the thing does not have." : "The thing’s skirt is not drafted.";
+            yield return expected is null ? ProofText.SkirtUnasked : ProofText.SkirtMissing;
         }
         else if (skirt is not null && expected is not null
             && (Differs(skirt.PerCover * skirt.StitchLine.Bounds.Width.Millimetres, expected.Length) || Differs(skirt.StitchLine.Bounds.Height.Millimetres, expected.Drop)))
         {
-            yield return FormattableString.Invariant($"The skirt is not {expected.Length:0.###} mm long and {expected.Drop:0.###} mm deep.");
+            yield return ProofText.SkirtSize(expected.Length, expected.Drop);
         }
     }
 
@@ -63,7 +64,7 @@ internal static class SewnParts
         {
             if (Differs(piece.StitchLine.Perimeter.Millimetres, Math.PI * diameter))
             {
-                yield return FormattableString.Invariant($"The medallion is not {diameter:0.###} mm across.");
+                yield return ProofText.MedallionSize(diameter);
             }
         }
     }
@@ -78,7 +79,7 @@ internal static class SewnParts
             {
                 if (!sewn.Contains((piece.Key, copy)))
                 {
-                    yield return $"{piece.Key}: it is sewn on, and no seam says to what.";
+                    yield return ProofText.SewnToNothing(piece.Key);
                 }
             }
         }
@@ -98,7 +99,7 @@ internal static class SewnParts
         var given = strip.Quantity * strip.StitchLine.Edges.Max(edge => edge.Length).Millimetres;
         if (given < runs)
         {
-            yield return FormattableString.Invariant($"The casing strips give {given:0.#} mm and {runs:0.#} mm are piped.");
+            yield return ProofText.CasingStripsGive(given, runs);
         }
     }
 

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;
@@ -15,12 +16,12 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             {
                 if (!Choice.Figures.Contains(name))
                 {
-                    checks.Add(Check.Error("unknown-option", $"There is no choice “{name}”. There are: {string.Join(", ", Choice.Names)}.", name));
+                    checks.Add(Check.Error("unknown-option", ReadingText.UnknownOption(name, string.Join(", ", Choice.Names)), name));
                 }
             }
             else if (!construction.Choices.Contains(option) && !string.IsNullOrEmpty(input.Options[name]) && input.Options[name] != option.Words[0])
             {
-                checks.Add(Check.Note("option-without-effect", $"The choice “{name}” changes nothing on this make-up.", name));
+                checks.Add(Check.Note("option-without-effect", ReadingText.OptionWithoutEffect(name), name));
             }
         }
 
@@ -61,7 +62,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             return word;
         }
 
-        checks.Add(Check.Error("unknown-choice", $"“{word}” is no choice for {choice.Name}: choose {string.Join(", ", choice.Words)}.", choice.Name));
+        checks.Add(Check.Error("unknown-choice", ReadingText.UnknownChoice(word, choice.Name, string.Join(", ", choice.Words)), choice.Name));
         return null;
     }
 
@@ -78,9 +79,9 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
         {
             checks.Add(Check.Error(
                 "choice-not-for-this",
-                $"{form.WithArticle} made as {construction.Label.ToLowerInvariant()} cannot have the {choice.Label.ToLowerInvariant()} “{Spoken(chosen)}”: choose {string.Join(", ", offered.Select(Spoken))}.",
+                ReadingText.ChoiceNotForThis(form.WithArticle, construction.Label.ToLowerInvariant(), choice.Label.ToLowerInvariant(), Spoken(chosen), string.Join(", ", offered.Select(Spoken))),
                 choice.Name,
-                new Mend($"Take {Spoken(offered[0])}", $"options.{choice.Name}", offered[0].Word())));
+                new Mend(ReadingText.ToTakeSpoken(Spoken(offered[0])), $"options.{choice.Name}", offered[0].Word())));
         }
 
         return chosen;
@@ -101,7 +102,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             return share;
         }
 
-        checks.Add(Check.Error("zip-share-out-of-range", $"“{text}” is no part of the way round for a zip: say a number between 0 and 1, usually 0.5.", "zipShare", new Mend("Half of the way round", "options.zipShare", "0.5")));
+        checks.Add(Check.Error("zip-share-out-of-range", ReadingText.ZipShareOutOfRange(text), "zipShare", new Mend(ReadingText.ToHalfOfTheWay, "options.zipShare", "0.5")));
         return 0.5m;
     }
 
@@ -118,7 +119,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             return diameter;
         }
 
-        checks.Add(Check.Error("unreadable", $"Medallion: {reading.Problem ?? "its diameter has to be more than nothing."}", "medallion"));
+        checks.Add(Check.Error("unreadable", ReadingText.MedallionProblem(reading.Problem), "medallion"));
         return null;
     }
 }

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;
@@ -40,14 +41,14 @@ internal sealed class CoverReader : Reader
         if (form is null)
         {
             var known = string.Join(", ", _registered.Forms.Select(known => known.Id));
-            Fail("unknown-form", $"“{_input.Form}” is not a form that can be drafted. There are: {known}.", "form");
+            Fail("unknown-form", ReadingText.UnknownForm(_input.Form, known), "form");
             return new(null, new Dictionary<Measure, Length>(), Unit, Checks);
         }
 
         var shape = form.Shape(_input.Shape);
         if (shape is null)
         {
-            Fail("unknown-shape", $"{form.WithArticle} cannot be drafted in the shape “{_input.Shape}”. There are: {string.Join(", ", form.Shapes.Select(known => known.Id))}.", "shape");
+            Fail("unknown-shape", ReadingText.UnknownShape(form.WithArticle, _input.Shape, string.Join(", ", form.Shapes.Select(known => known.Id))), "shape");
             return new(null, new Dictionary<Measure, Length>(), Unit, Checks);
         }
 
@@ -59,7 +60,7 @@ internal sealed class CoverReader : Reader
         var construction = _input.Construction ?? shape.Constructions[0];
         if (!shape.Constructions.Contains(construction))
         {
-            Fail("unknown-construction", $"{form.WithArticle} of this shape ({shape.Label.ToLowerInvariant()}) cannot be made as “{construction}”. There are: {string.Join(", ", shape.Constructions)}.", "construction");
+            Fail("unknown-construction", ReadingText.UnknownConstruction(form.WithArticle, shape.Label.ToLowerInvariant(), construction, string.Join(", ", shape.Constructions)), "construction");
         }
 
         var lists = new ListReader(_input, Unit, Checks);
@@ -99,7 +100,7 @@ internal sealed class CoverReader : Reader
 
         if (input.Unit is not null)
         {
-            checks.Add(Check.Error("unknown-unit", $"“{input.Unit}” is not a unit for a job: use in, cm or mm.", "unit"));
+            checks.Add(Check.Error("unknown-unit", ReadingText.UnknownUnit(input.Unit), "unit"));
             return LengthUnit.Millimetre;
         }
 
@@ -121,7 +122,7 @@ internal sealed class CoverReader : Reader
             return from;
         }
 
-        Fail("unknown-choice", $"“{_input.MeasuredFrom}” is nothing to measure from: choose filling, padded-filling, space or old-cover.", "measuredFrom");
+        Fail("unknown-choice", ReadingText.UnknownMeasuredFrom(_input.MeasuredFrom), "measuredFrom");
         return MeasuredFrom.Filling;
     }
 
@@ -133,18 +134,18 @@ internal sealed class CoverReader : Reader
             var how = Words.Read<PaddingHow>(layer.How ?? PaddingHow.TopAndBottom.Word());
             if (how is null)
             {
-                Fail("unknown-choice", $"Padding cannot lie “{layer.How}”: choose top, top-and-bottom, front-wrap, all-over, over-edges, wound-width or wound-depth.", "padding");
+                Fail("unknown-choice", ReadingText.UnknownPaddingLie(layer.How), "padding");
             }
 
             var thickness = ReadLength(layer.Thickness, "padding", "Padding");
             if (thickness is { } read && (read.IsNegative || read > Length.FromMillimetres(300m)))
             {
-                Fail("padding-out-of-range", "A layer of padding is between 0 and 300 mm thick.", "padding");
+                Fail("padding-out-of-range", ReadingText.PaddingOutOfRange, "padding");
             }
 
             if (layer.Turns != Math.Floor(layer.Turns) || layer.Turns is < 1 or > 20)
             {
-                Fail("padding-out-of-range", "Padding lies in 1 to 20 whole layers.", "padding");
+                Fail("padding-out-of-range", ReadingText.PaddingLayersOutOfRange, "padding");
             }
             else if (how is { } known && thickness is { } thick)
             {
@@ -165,7 +166,7 @@ internal sealed class CoverReader : Reader
         var width = ReadLength(entry, "usableWidth", "Usable width of the cloth");
         if (width is { } read && (read < Length.FromMillimetres(100m) || read > MeasureReader.Longest))
         {
-            Fail("cloth-width-out-of-range", "The usable width of the cloth has to be between 100 mm and 20 m.", "usableWidth");
+            Fail("cloth-width-out-of-range", ReadingText.ClothWidthOutOfRange, "usableWidth");
             return null;
         }
 
@@ -176,7 +177,7 @@ internal sealed class CoverReader : Reader
     {
         if (_input.Nap is not (null or "either" or "one-way"))
         {
-            Fail("unknown-choice", $"“{_input.Nap}” is no nap: choose either or one-way.", "nap");
+            Fail("unknown-choice", ReadingText.UnknownNap(_input.Nap), "nap");
         }
 
         return _input.Nap == "one-way";
@@ -189,7 +190,7 @@ internal sealed class CoverReader : Reader
             return (int)_input.Count;
         }
 
-        Fail("count-out-of-range", $"How many alike has to be a whole number from 1 to {MostAlike}.", "count");
+        Fail("count-out-of-range", ReadingText.CountOutOfRange(MostAlike), "count");
         return 1;
     }
 }

@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;
@@ -12,6 +13,6 @@ public static class EntryReader
     {
         { Text: { } text } => LengthReader.Read(text, bareUnit),
         { Millimetres: { } number } when Math.Abs(number) < LongestNumber => LengthReading.Of(Length.FromMillimetres(number)),
-        _ => LengthReading.Failed(0, "this is not a number that can be a length."),
+        _ => LengthReading.Failed(0, ReadingText.ThisIsNotANumber),
     };
 }

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;
@@ -19,7 +20,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
     {
         if (input.Points.Count > MostPoints)
         {
-            Fail("too-many-points", $"An outline of {input.Points.Count} points is more than can be sewn: give at most {MostPoints}, and curves by their rise.", "points");
+            Fail("too-many-points", ReadingText.TooManyPoints(input.Points.Count, MostPoints), "points");
             return [];
         }
 
@@ -51,7 +52,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             {
                 if (at.IsNegative || !width.IsPositive)
                 {
-                    Fail("station-out-of-range", $"Station {i + 1}: it lies at or behind the front, and its width is more than nothing.", "stations");
+                    Fail("station-out-of-range", ReadingText.StationOutOfRange(i + 1), "stations");
                 }
 
                 stations.Add((at, width));
@@ -75,12 +76,12 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             var name = string.IsNullOrWhiteSpace(zone.Name) ? $"Zone {i + 1}" : zone.Name.Trim();
             foreach (var edge in zone.Tucks.Concat(zone.Piped).Where(edge => !ZoneEdges.Contains(edge)))
             {
-                Fail("unknown-choice", $"{name}: “{edge}” is no edge of a zone: choose {string.Join(", ", ZoneEdges)}.", "zones");
+                Fail("unknown-choice", ReadingText.UnknownEdge(name, edge, string.Join(", ", ZoneEdges)), "zones");
             }
 
             if (zone.Count is < 1 or > 100)
             {
-                Fail("count-out-of-range", $"{name}: how many there are has to be a whole number from 1 to 100.", "zones");
+                Fail("count-out-of-range", ReadingText.ZoneCountOutOfRange(name), "zones");
             }
 
             var free = zone.FreeTuck is { } gap ? Read(gap, $"{name}, free gap", "zones") ?? Length.Zero : (Length?)null;
@@ -106,7 +107,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             var obstacle = input.Obstacles[i];
             if (!Sides.Contains(obstacle.Side))
             {
-                Fail("unknown-choice", $"Obstacle {i + 1}: “{obstacle.Side}” is no side: choose {string.Join(", ", Sides)}.", "obstacles");
+                Fail("unknown-choice", ReadingText.UnknownObstacleSide(i + 1, obstacle.Side, string.Join(", ", Sides)), "obstacles");
             }
             else if (Read(obstacle.From, $"Obstacle {i + 1}, from", "obstacles") is { IsNegative: false } from
                 && Positive(obstacle.Length, $"Obstacle {i + 1}, length", "obstacles") is { } length
@@ -150,13 +151,13 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         {
             if (!CorrectionSides.Contains(correction.Side))
             {
-                Fail("unknown-choice", $"“{correction.Side}” is no side to take in or let out: choose {string.Join(", ", CorrectionSides)}.", "corrections");
+                Fail("unknown-choice", ReadingText.UnknownCorrectionSide(correction.Side, string.Join(", ", CorrectionSides)), "corrections");
             }
             else if (Read(correction.By, $"Correction, {correction.Side}", "corrections") is { } by)
             {
                 if (by.Abs() > Length.FromMillimetres(200m))
                 {
-                    Fail("correction-out-of-range", $"A correction of {LengthFormat.For(unit).RoundedWithUnit(by)} is no correction but another measure: measure again.", "corrections");
+                    Fail("correction-out-of-range", ReadingText.CorrectionOutOfRange(LengthFormat.For(unit).RoundedWithUnit(by)), "corrections");
                 }
 
                 corrections.Add(new(correction.Side!, by));
@@ -170,7 +171,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
     {
         if (count > MostEntries)
         {
-            Fail("list-too-long", $"There are {count} entries under {list}: at most {MostEntries} can be drafted.", list);
+            Fail("list-too-long", ReadingText.ListTooLong(count, list, MostEntries), list);
         }
 
         return count > MostEntries;
@@ -181,7 +182,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         var length = Read(entry, label, measure);
         if (length is { IsPositive: false })
         {
-            Fail("measure-zero", $"{label} has to be more than nothing.", measure);
+            Fail("measure-zero", ReadingText.MeasureZero(label), measure);
             return null;
         }
 
@@ -199,7 +200,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
 
         if (length.Abs() > MeasureReader.Longest)
         {
-            Fail("measure-huge", $"{label} is over 20 m: check the unit that was meant.", measure);
+            Fail("measure-huge", ReadingText.MeasureHuge(label), measure);
             return null;
         }
 

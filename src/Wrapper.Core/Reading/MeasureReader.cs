@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;
@@ -20,7 +21,7 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
             {
                 if (!definition.Optional && definition.Rule is null)
                 {
-                    Checks.Add(Check.Error("measure-missing", $"{definition.Label} is not taken yet.", definition.Name) with { Concerns = CheckConcern.Untaken });
+                    Checks.Add(Check.Error("measure-missing", ReadingText.MeasureMissing(definition.Label), definition.Name) with { Concerns = CheckConcern.Untaken });
                 }
             }
             else if (ReadLength(entry, definition.Name, definition.Label) is { } length && IsMeasurable(length, definition))
@@ -37,7 +38,7 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
             }
 
             var known = shape.Measures.Select(definition => definition.Name).Concat(shape.List is { } list ? [list.Word()] : []);
-            Fail("unknown-measure", $"“{name}” is not a measure of this shape. It has: {string.Join(", ", known)}.", name);
+            Fail("unknown-measure", ReadingText.UnknownMeasure(name, string.Join(", ", known)), name);
         }
 
         return measures;
@@ -56,17 +57,17 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
         var use = input.ReadingUse.GetValueOrDefault(definition.Name, "larger");
         if (use is not ("larger" or "smaller" or "mean"))
         {
-            Fail("unknown-choice", $"Of two readings of the {label} the larger, the smaller or the mean can hold, not “{use}”.", definition.Name);
+            Fail("unknown-choice", ReadingText.UnknownUseOfTwoReadings(label, use), definition.Name);
         }
 
         if ((first - second).Abs() > (Unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m)))
         {
             Checks.Add(Check.Warning(
                 "two-readings-disagree",
-                $"Two readings of the {label} differ by {format.RoundedWithUnit((first - second).Abs())} ({format.Rounded(first)} and {format.RoundedWithUnit(second)}): measure once more. The {use} is used.",
+                ReadingText.TwoReadingsDisagree(label, format.RoundedWithUnit((first - second).Abs()), format.Rounded(first), format.RoundedWithUnit(second), use),
                 definition.Name,
-                new Mend($"Keep {format.Exact(first)} only", $"secondReadings.{definition.Name}", ""),
-                new Mend($"Keep {format.Exact(second)} only", $"measures.{definition.Name}", entry.ToString())));
+                new Mend(ReadingText.ToKeepFirstOnly(format.Exact(first)), $"secondReadings.{definition.Name}", ""),
+                new Mend(ReadingText.ToKeepSecondOnly(format.Exact(second)), $"measures.{definition.Name}", entry.ToString())));
         }
 
         return use switch { "smaller" => Length.Min(first, second), "mean" => (first + second) / 2, _ => Length.Max(first, second) };
@@ -82,15 +83,15 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
 
         if (length.IsZero)
         {
-            Fail("measure-zero", $"{definition.Label} is 0: measure it again, it has to be more than nothing.", definition.Name);
+            Fail("measure-zero", ReadingText.MeasureIsZero(definition.Label), definition.Name);
         }
         else if (length.IsNegative)
         {
-            Fail("measure-negative", $"{definition.Label} is below 0 ({format.RoundedWithUnit(length)}): a measure cannot be negative.", definition.Name);
+            Fail("measure-negative", ReadingText.MeasureNegative(definition.Label, format.RoundedWithUnit(length)), definition.Name);
         }
         else if (length > Longest)
         {
-            Checks.Add(Check.Error("measure-huge", $"{definition.Label} is over 20 m: check the unit that was meant.", definition.Name, UnitMends(definition, length)));
+            Checks.Add(Check.Error("measure-huge", ReadingText.MeasureOver20Metres(definition.Label), definition.Name, UnitMends(definition, length)));
         }
         else
         {
@@ -98,7 +99,7 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
             {
                 Checks.Add(Check.Warning(
                     "unlikely-measure",
-                    $"{definition.Label} reads {format.RoundedWithUnit(length)}, which is unusual for {Article(form)}: check that it is not in another unit.",
+                    ReadingText.UnlikelyMeasure(definition.Label, format.RoundedWithUnit(length), Article(form)),
                     definition.Name,
                     UnitMends(definition, length)));
             }
@@ -124,7 +125,7 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
                 .Select(unit => (Unit: unit, Length: Length.FromNanometres((long)Math.Round(number * unit.One().Nanometres))))
                 .Where(other => other.Length >= definition.LikelyLeast && other.Length <= definition.LikelyMost)
                 .Select(other => FormattableString.Invariant($"{number:0.####} {other.Unit.Sign()}"))
-                .Select(meant => new Mend($"You meant {meant}", $"measures.{definition.Name}", meant)),
+                .Select(meant => new Mend(ReadingText.ToMeant(meant), $"measures.{definition.Name}", meant)),
         ];
     }
 }

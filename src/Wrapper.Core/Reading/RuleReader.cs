@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;
@@ -25,7 +26,7 @@ internal sealed class RuleReader(LengthUnit unit, List<Check> checks) : Reader(u
             {
                 if (entry.ToString() is not ("true" or "false"))
                 {
-                    Fail("unknown-choice", $"Prewash is true or false, not “{entry}”.", name);
+                    Fail("unknown-choice", ReadingText.UnknownPrewash(entry.ToString()), name);
                 }
             }
             else if (NumberRule.All.TryGetValue(name, out var number))
@@ -38,7 +39,7 @@ internal sealed class RuleReader(LengthUnit unit, List<Check> checks) : Reader(u
             }
             else
             {
-                Fail("unknown-rule", $"There is no rule “{name}”. There are: {string.Join(", ", Rule.All.Keys.Concat(NumberRule.All.Keys))}.", name);
+                Fail("unknown-rule", ReadingText.UnknownRule(name, string.Join(", ", Rule.All.Keys.Concat(NumberRule.All.Keys))), name);
             }
         }
 
@@ -56,7 +57,7 @@ internal sealed class RuleReader(LengthUnit unit, List<Check> checks) : Reader(u
         if (length < definition.Least || length > definition.Most)
         {
             var format = LengthFormat.For(Unit);
-            Fail("rule-out-of-range", $"{label} of {format.RoundedWithUnit(length)} cannot be: it goes from {format.RoundedWithUnit(definition.Least)} to {format.RoundedWithUnit(definition.Most)}.", definition.Name);
+            Fail("rule-out-of-range", ReadingText.RuleOutOfRange(label, format.RoundedWithUnit(length), format.RoundedWithUnit(definition.Least), format.RoundedWithUnit(definition.Most)), definition.Name);
         }
         else
         {
@@ -72,7 +73,7 @@ internal sealed class RuleReader(LengthUnit unit, List<Check> checks) : Reader(u
         }
         else
         {
-            Fail("rule-out-of-range", FormattableString.Invariant($"{Capitalised(whose + definition.Label)}: “{entry}” cannot be; it is a number from {definition.Least:0.##} to {definition.Most:0.##}."), definition.Name);
+            Fail("rule-out-of-range", ReadingText.NumberRuleOutOfRange(Capitalised(whose + definition.Label), entry.ToString(), definition.Least, definition.Most), definition.Name);
         }
     }
 
@@ -91,7 +92,7 @@ internal sealed class RuleReader(LengthUnit unit, List<Check> checks) : Reader(u
             return share;
         }
 
-        Fail("shrinkage-out-of-range", $"“{text}” is no shrinkage: say a part of one from 0 to 0.5, or per cent as in 5%.", rule);
+        Fail("shrinkage-out-of-range", ReadingText.ShrinkageOutOfRange(text), rule);
         return 0;
     }
 }

@@ -1,3 +1,5 @@
+using Wrapper.Core.English;
+
 namespace Wrapper.Core.Units;
 
 /// <summary>
@@ -18,14 +20,14 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
         var sum = Sum();
         if (Current.Kind != LengthTokenKind.End)
         {
-            throw new UnreadableLengthException(Current.Position, $"“{Current.Text}” does not fit here. One length, or a sum of lengths, is asked for.");
+            throw new UnreadableLengthException(Current.Position, LengthText.DoesNotFitHere(Current.Text));
         }
 
         return sum.Dimension switch
         {
             0 => sum.Value * Worth(bareUnit),
             1 => sum.Value,
-            _ => throw new UnreadableLengthException(sum.Position, "A length times a length is an area: one of them has to be a plain number."),
+            _ => throw new UnreadableLengthException(sum.Position, LengthText.LengthTimesLength),
         };
     }
 
@@ -48,7 +50,7 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
     {
         if (!TryTake(kind))
         {
-            throw new UnreadableLengthException(Current.Position, $"A “{sign}” is missing here.");
+            throw new UnreadableLengthException(Current.Position, LengthText.SignMissing(sign));
         }
     }
 
@@ -88,12 +90,12 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
             else if (dimension == 1)
             {
                 var worth = unit ?? throw new UnreadableLengthException(
-                    term.Position, $"Say the unit of this number too: the sum speaks in other units than the job’s {bareUnit.Sign()}.");
+                    term.Position, LengthText.UnitMissing(bareUnit.Sign()));
                 total += term.Value * Worth(worth);
             }
             else
             {
-                throw new UnreadableLengthException(term.Position, "Lengths and areas cannot be added.");
+                throw new UnreadableLengthException(term.Position, LengthText.LengthsAndAreasCannotBeAdded);
             }
         }
 
@@ -140,18 +142,18 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
 
     private static Part Multiplied(Part a, Part b) => a.Dimension + b.Dimension <= 2
         ? new(a.Value * b.Value, a.Dimension + b.Dimension, a.Unit ?? b.Unit, a.Position)
-        : throw new UnreadableLengthException(b.Position, "This multiplies too many lengths together.");
+        : throw new UnreadableLengthException(b.Position, LengthText.TooManyLengths);
 
     private static Part Divided(Part a, Part b)
     {
         if (b.Value.Sign == 0)
         {
-            throw new UnreadableLengthException(b.Position, "Nothing can be divided by 0.");
+            throw new UnreadableLengthException(b.Position, LengthText.NothingCanBeDividedBy0);
         }
 
         return b.Dimension <= a.Dimension
             ? new(a.Value / b.Value, a.Dimension - b.Dimension, b.Dimension == 0 ? a.Unit : null, a.Position)
-            : throw new UnreadableLengthException(b.Position, "A number cannot be divided by a length here.");
+            : throw new UnreadableLengthException(b.Position, LengthText.NumberOverLength);
     }
 
     private Part Factor()
@@ -173,9 +175,9 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
             case LengthTokenKind.Number:
                 return Quantity();
             case LengthTokenKind.End:
-                throw new UnreadableLengthException(token.Position, "The text stops too soon: a number is missing at the end.");
+                throw new UnreadableLengthException(token.Position, LengthText.StopsTooSoon);
             default:
-                throw new UnreadableLengthException(token.Position, $"A number is missing before “{token.Text}”.");
+                throw new UnreadableLengthException(token.Position, LengthText.NumberMissingBefore(token.Text));
         }
     }
 
@@ -194,7 +196,7 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
     {
         if (under.Value.Sign < 0 || under.Dimension == 1)
         {
-            throw new UnreadableLengthException(root.Position, "The root needs an area that is not below 0.");
+            throw new UnreadableLengthException(root.Position, LengthText.RootNeedsArea);
         }
 
         return under with { Value = under.Value.SquareRoot(), Dimension = under.Dimension / 2, Position = root.Position };
@@ -209,7 +211,7 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
         var step = Factor();
         if (step.Dimension != sum.Dimension || step.Value.Sign <= 0)
         {
-            throw new UnreadableLengthException(step.Position, "The step to round up to has to be a length above 0, like the sum.");
+            throw new UnreadableLengthException(step.Position, LengthText.StepOutOfRange);
         }
 
         return sum with { Value = Rational.Of((sum.Value / step.Value).Ceiling()) * step.Value, Position = open.Position };
@@ -241,12 +243,12 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
             }
             else
             {
-                throw new UnreadableLengthException(next.Position, $"“{next.Text}” follows a unit with no sign between: write + or a smaller unit after it.");
+                throw new UnreadableLengthException(next.Position, LengthText.FollowsAUnit(next.Text));
             }
 
             if (nextUnit.One() >= smallest.One() || nextUnit.IsImperial() != smallest.IsImperial())
             {
-                throw new UnreadableLengthException(next.Position, $"{nextUnit.Sign()} cannot follow {smallest.Sign()} in one figure: write + between them.");
+                throw new UnreadableLengthException(next.Position, LengthText.SignAfterSign(nextUnit.Sign(), smallest.Sign()));
             }
 
             total += next.Value * Worth(nextUnit);

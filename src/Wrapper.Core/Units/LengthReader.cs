@@ -1,3 +1,5 @@
+using Wrapper.Core.English;
+
 namespace Wrapper.Core.Units;
 
 /// <summary>
@@ -15,12 +17,12 @@ public static class LengthReader
     {
         if (string.IsNullOrWhiteSpace(text))
         {
-            return LengthReading.Failed(0, "Nothing is written here yet.");
+            return LengthReading.Failed(0, LengthText.NothingIsWrittenHereYet);
         }
 
         if (text.Length > LongestText)
         {
-            return LengthReading.Failed(LongestText, $"This is longer than {LongestText} characters: write one length.");
+            return LengthReading.Failed(LongestText, LengthText.TextTooLong(LongestText));
         }
 
         try
@@ -28,7 +30,7 @@ public static class LengthReader
             var nanometres = new LengthExpressionReader(new LengthScanner(text).Scan(), bareUnit).ReadAll().Rounded();
             return nanometres >= long.MinValue / 4 && nanometres <= long.MaxValue / 4
                 ? LengthReading.Of(Length.FromNanometres((long)nanometres))
-                : LengthReading.Failed(0, "This is longer than anything that can be measured.");
+                : LengthReading.Failed(0, LengthText.LongerThanMeasurable);
         }
         catch (UnreadableLengthException trouble)
         {

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Numerics;
+using Wrapper.Core.English;
 
 namespace Wrapper.Core.Units;
 
@@ -152,7 +153,7 @@ internal sealed class LengthScanner(string text)
 
         return LengthUnits.FromWord(word.TrimEnd('.')) is { } unit
             ? new(LengthTokenKind.Unit, start, word, Unit: unit)
-            : throw new UnreadableLengthException(start, $"“{word}” is not a unit or a number. Units are in, ft, yd, mm, cm and m.");
+            : throw new UnreadableLengthException(start, LengthText.NotAUnit(word));
     }
 
     private LengthToken ScanNumber()
@@ -213,12 +214,12 @@ internal sealed class LengthScanner(string text)
         {
             throw new UnreadableLengthException(
                 start,
-                $"“{digits},{decimals}” could be {digits}{decimals} or {digits}.{decimals}: write it without the comma, or with a point.");
+                LengthText.ThousandsOrDecimals(digits, decimals));
         }
 
         if (Peek() is '.' or ',')
         {
-            throw new UnreadableLengthException(_at, "A number takes one point or comma only.");
+            throw new UnreadableLengthException(_at, LengthText.OnePointOnly);
         }
 
         var whole = digits.Length == 0 ? BigInteger.Zero : Whole(digits);
@@ -227,7 +228,7 @@ internal sealed class LengthScanner(string text)
     }
 
     private static Rational Fraction(int position, BigInteger numerator, BigInteger denominator) => denominator.IsZero
-        ? throw new UnreadableLengthException(position, "A fraction cannot have 0 below the line.")
+        ? throw new UnreadableLengthException(position, LengthText.FractionOverZero)
         : Rational.Of(numerator, denominator);
 
     /// <summary>The fraction that follows whole inches: a fraction sign, or digits over digits after one space or a tight hyphen.</summary>
@@ -256,7 +257,7 @@ internal sealed class LengthScanner(string text)
             var fraction = Fraction(start, Whole(numerator), Whole(Digits()));
             return (fraction - Rational.Of(1)).Sign < 0
                 ? fraction
-                : throw new UnreadableLengthException(start, $"“{text[start.._at]}” is not less than one: after a whole number only a part of one can follow.");
+                : throw new UnreadableLengthException(start, LengthText.NotLess(text[start.._at]));
         }
 
         _at = rest;

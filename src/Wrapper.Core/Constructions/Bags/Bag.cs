@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Boxing;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -42,7 +43,7 @@ public static class Bag
             : OutlineOffset.Offset(plan.Outline, half);
         if (!isBoxed && (outline.Edges.Length != plan.Outline.Edges.Length || !OutlineOffset.KeepsShape(plan.Outline, outline)))
         {
-            return new() { Checks = [Check.Error("corner-too-sharp", "A corner of this outline is too sharp, or an edge beside an inner corner too short, to go half the thickness round: make the pad with a boxing strip.", "construction", new Mend("Make it with a boxing strip", "construction", BoxingStrip.Id))] };
+            return new() { Checks = [Check.Error("corner-too-sharp", BagsText.CornerTooSharp, "construction", new Mend(BagsText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id))] };
         }
 
         // A rectangle keeps its edges between the opened corners; a disc grows all round alike; any other shape is drawn to know.

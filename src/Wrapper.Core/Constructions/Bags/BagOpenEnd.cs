@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -25,7 +26,7 @@ internal static class BagOpenEnd
         var checks = new List<Check>(drops.Checks);
         if (!end.Opening.Value.IsPositive)
         {
-            checks.Add(Check.Error("no-opening", "Sewn shut so far from both sides the end has no opening left.", "openingShare"));
+            checks.Add(Check.Error("no-opening", BagsText.NoOpening, "openingShare"));
         }
 
         if (checks.HasError())
@@ -132,7 +133,7 @@ internal static class BagOpenEnd
     {
         if (drops.Parts.Count > 1)
         {
-            yield return new(drops.IsMiddleAndSides ? "Join a side to each edge of the middle, on both faces; finish the joins." : "Join the widths of both faces; finish the joins.");
+            yield return new(drops.IsMiddleAndSides ? BagsText.JoinASideToEachEdge : BagsText.JoinTheWidthsOfBothFaces);
         }
 
         foreach (var step in end.Steps())
@@ -140,6 +141,6 @@ internal static class BagOpenEnd
             yield return step;
         }
 
-        yield return new("Lay the faces right sides together and sew both sides, the closed end, and the opening end shut from each side; finish the edges and turn.");
+        yield return new(BagsText.SewSidesAndShutTheEnd);
     }
 }

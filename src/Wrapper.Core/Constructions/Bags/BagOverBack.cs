@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -66,7 +67,7 @@ internal static class BagOverBack
             Notions =
             [
                 .. isBoxed ? (Notion[])[new(NotionKind.CornerLine, "Corner line", 2 * layers * specification.Count, thickness)] : [],
-                .. reversible ? (Notion[])[new(NotionKind.Gap, "Turning gap, closed by the edge stitching", specification.Count, specification.Rules[Rule.Gap])] : [],
+                .. reversible ? (Notion[])[new(NotionKind.Gap, BagsText.TurningGapClosedByTheEdge, specification.Count, specification.Rules[Rule.Gap])] : [],
             ],
             Finished =
             [
@@ -87,12 +88,12 @@ internal static class BagOverBack
         {
             var half = thickness.Value.Half(); // the cover's radius is the back's and half its thickness
             var most = (Length.Min((width.Value + thickness.Value).Half(), height.Value) - half).RoundedDownTo(format.Step);
-            yield return Check.Error("corner-radius-too-large", $"A corner radius of {format.RoundedWithUnit(corner.Value - half)} is larger than it can be on this back.", "cornerRadius", new Mend($"Corner radius {format.RoundedWithUnit(most)}", "measures.cornerRadius", format.RoundedWithUnit(most)));
+            yield return Check.Error("corner-radius-too-large", BagsText.CornerRadiusTooLarge(format.RoundedWithUnit(corner.Value - half)), "cornerRadius", new Mend(BagsText.ToCornerRadiusMost(format.RoundedWithUnit(most)), "measures.cornerRadius", format.RoundedWithUnit(most)));
         }
 
         if (corners == UpperCorners.Open && 2 * corner.Value >= width.Value + thickness.Value)
         {
-            yield return Check.Error("posts-too-wide", "The openings for the posts take the whole upper edge: measure the posts again.", "postWidth");
+            yield return Check.Error("posts-too-wide", BagsText.PostsTooWide, "postWidth");
         }
     }
 
@@ -181,14 +182,14 @@ internal static class BagOverBack
 
     private static IEnumerable<SewingStep> Steps(bool reversible, UpperCorners corners)
     {
-        yield return new(corners == UpperCorners.Open ? "Sew sides and upper edge, leaving the openings for the posts; hem those." : "Sew sides and upper edge of each layer, right sides together.");
+        yield return new(corners == UpperCorners.Open ? BagsText.SewSidesAndUpperEdgeLeaving : BagsText.SewSidesAndUpperEdge);
         if (corners == UpperCorners.Boxed)
         {
-            yield return new("Open both upper corners until seam lies on seam and sew across where the line is as long as the thickness.", "Try it on the chair before trimming.");
+            yield return new(BagsText.OpenBothUpperCornersUntilSeam, BagsText.TryItOnTheChair);
         }
 
         yield return reversible
-            ? new("Put one layer into the other, right sides together, sew round the lower edge but for the gap, turn, and close the gap with the edge stitching.", "Not for heavy cloth; a dark layer under a thin light one is seen.")
-            : new("Turn the hem of the lower edge and sew it.");
+            ? new(BagsText.PutOneLayerIntoTheOther, BagsText.NotForHeavyCloth)
+            : new(BagsText.TurnTheHemOfTheLower);
     }
 }

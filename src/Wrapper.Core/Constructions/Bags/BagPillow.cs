@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -41,9 +42,9 @@ internal static class BagPillow
             Finished = [new("W", "Finished width", width), new("L", "Finished length", length), .. hasFlap ? (FinishedSize[])[new("flap", "Flap", flap)] : []],
             Steps =
             [
-                new("Hem the open end of both faces."),
-                new(hasFlap ? "Lay the faces right sides together, fold the flap back over the front, and sew both sides and the closed end." : "Lay the faces right sides together and sew both sides and the closed end."),
-                new("Finish the edges and turn."),
+                new(BagsText.HemTheOpenEnd),
+                new(hasFlap ? BagsText.FoldTheFlapBackAndSew : BagsText.SewSidesAndClosedEnd),
+                new(BagsText.FinishTheEdgesAndTurn),
             ],
             Checks = lay.Checks,
         };
@@ -61,12 +62,12 @@ internal static class BagPillow
         List<Check> checks = [.. lay.Checks];
         if (o >= l)
         {
-            checks.Add(Check.Error("overlap-too-long", "The two parts of the back would overlap over its whole length: make the overlap shorter.", "backOverlap", new Mend("Usual overlap", "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
+            checks.Add(Check.Error("overlap-too-long", BagsText.OverlapTooLong, "backOverlap", new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
         }
 
         else if (o < Length.FromMillimetres(25m))
         {
-            checks.Add(Check.Warning("overlap-too-short", $"With an overlap of {specification.Format.RoundedWithUnit(o)} the back gapes: the pillow is seen, and slips out.", "backOverlap", new Mend("Usual overlap", "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
+            checks.Add(Check.Warning("overlap-too-short", BagsText.OverlapTooShort(specification.Format.RoundedWithUnit(o)), "backOverlap", new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
         }
 
         if (checks.HasError())
@@ -104,9 +105,9 @@ internal static class BagPillow
             Finished = [new("W", "Finished width", across), new("L", "Finished length", along), new("flange", "Flange", flange)],
             Steps =
             [
-                new("Hem the overlapping edge of both parts of the back."),
-                new("Lay front and back right sides together, the two parts overlapping, and sew all round; trim the corners, turn and press."),
-                new("Sew round inside the border, a flange’s width from the edge."),
+                new(BagsText.HemTheOverlappingEdge),
+                new(BagsText.LayFrontAndBackRightSides),
+                new(BagsText.SewRoundInsideTheBorder),
             ],
             Checks = checks,
         };

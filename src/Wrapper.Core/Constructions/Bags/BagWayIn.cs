@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -58,9 +59,9 @@ internal sealed class BagWayIn
             var rule = IsZip ? "zipClear" : "gap";
             yield return Check.Error(
                 "opening-too-wide",
-                $"The way in of {format.RoundedWithUnit(Opening.Value)} does not go into a back edge of {format.RoundedWithUnit(_back)}.",
+                BagsText.OpeningTooWide(format.RoundedWithUnit(Opening.Value), format.RoundedWithUnit(_back)),
                 rule,
-                new Mend("Half of the back edge", $"rules.{rule}", format.RoundedWithUnit(IsZip ? Length.Zero : _back.Half().RoundedTo(format.Step))));
+                new Mend(BagsText.ToHalfOfTheBackEdge, $"rules.{rule}", format.RoundedWithUnit(IsZip ? Length.Zero : _back.Half().RoundedTo(format.Step))));
         }
     }
 
@@ -85,16 +86,16 @@ internal sealed class BagWayIn
     {
         if (IsZip)
         {
-            yield return new("Sew the back seam from each side to the zip stop, and the zip between the stops.", "Open the zip before the last seam closes.");
+            yield return new(BagsText.SewTheBackSeam, BagsText.OpenTheZipBeforeTheLast);
         }
 
-        yield return new(IsZip ? "Lay the faces right sides together and sew the other sides." : "Lay the faces right sides together and sew all round but for the gap at the back.");
+        yield return new(IsZip ? BagsText.SewTheOtherSides : BagsText.SewAllRoundButTheGap);
         if (isBoxed)
         {
-            yield return new("Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.", "Try before trimming: a trimmed corner cannot be let out.");
+            yield return new(BagsText.OpenEachCornerUntilSeamLies, BagsText.TryBeforeTrimmingATrimmedCorner);
         }
 
-        yield return new(IsZip ? "Finish the raw edges and turn." : "Turn through the gap, put the filling in, and sew the gap up by hand.");
+        yield return new(IsZip ? BagsText.FinishTheRawEdgesAndTurn : BagsText.TurnThroughTheGapPut);
     }
 
     private static string NameOf(PlanSpan span, string back) =>

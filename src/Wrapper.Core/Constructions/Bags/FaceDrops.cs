@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -39,9 +40,9 @@ internal sealed class FaceDrops
             [
                 Check.Error(
                     "piece-wider-than-cloth",
-                    $"A face is cut {format.RoundedWithUnit(cutWidth.Value)} wide and the cloth gives {format.RoundedWithUnit(usable)}: {(IsMiddleAndSides ? "a middle and two sides" : "equal widths")} cannot make it. Choose a wider cloth{(canMiddle || canEqual ? " or join it the other way" : "")}.",
+                    BagsText.PieceWiderThanCloth(format.RoundedWithUnit(cutWidth.Value), format.RoundedWithUnit(usable), IsMiddleAndSides, canMiddle || canEqual),
                     "join",
-                    IsMiddleAndSides && canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new("Join middle and sides", "options.join", "middle-and-sides")] : []) with { Concerns = CheckConcern.Cloth, Shows = true },
+                    IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new(BagsText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")] : []) with { Concerns = CheckConcern.Cloth, Shows = true },
             ];
             return;
         }
@@ -52,10 +53,10 @@ internal sealed class FaceDrops
         [
             Check.Note(
                 "face-joined",
-                IsMiddleAndSides ? "The cloth is narrower than a face: each is joined from a full middle and two equal sides, so that no seam runs down its middle."
-                    : $"The cloth is narrower than a face: each is joined from {count} equal widths.",
+                IsMiddleAndSides ? BagsText.FaceJoined
+                    : BagsText.FaceJoinedEqually(count),
                 "join",
-                IsMiddleAndSides && canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new("Join middle and sides", "options.join", "middle-and-sides")] : []),
+                IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new(BagsText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")] : []),
             .. IsMiddleAndSides && sideCut.Value < Sliver(specification) ? (Check[])[Slivers(sideCut, format, canEqual)] : [],
         ];
     }
@@ -65,9 +66,9 @@ internal sealed class FaceDrops
 
     private static Check Slivers(Worked sideCut, LengthFormat format, bool canEqual) => Check.Warning(
         "slivers",
-        $"Each side is cut only {format.RoundedWithUnit(sideCut.Value)} wide: slivers, hard to sew straight. Equal widths, or wider cloth, look better.",
+        BagsText.SidesAreSlivers(format.RoundedWithUnit(sideCut.Value)),
         "join",
-        canEqual ? [new("Join equal widths", "options.join", "equal-widths")] : []);
+        canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : []);
 
     /// <summary>Cut widths from left to right.</summary>
     public IReadOnlyList<Worked> Parts { get; }

@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
@@ -79,12 +80,12 @@ internal sealed class OpenEnd
     {
         yield return _closure switch
         {
-            Closure.Zip => new("Sew the zip into the opening end while the faces are flat.", "Open the zip before the last seam closes."),
-            Closure.Ties => new("Sew the ties into the facing, in pairs across from each other, and face the opening end of both faces."),
-            Closure.Buttons => new("Turn the double hem of the opening end on both faces; sew loops in one and buttons on the other, matched by laying one against the other."),
-            Closure.Snaps => new("Turn the double hem of the opening end on both faces; set the snaps, matched by laying one against the other."),
-            Closure.Overlap => new("Hem the opening end of both faces; the longer one folds in as a flap."),
-            _ => new("Hem the opening end of both faces."),
+            Closure.Zip => new(BagsText.SewTheZipIntoTheOpening, BagsText.OpenTheZipBeforeTheLast),
+            Closure.Ties => new(BagsText.SewTheTiesIntoTheFacing),
+            Closure.Buttons => new(BagsText.TurnTheDoubleHem),
+            Closure.Snaps => new(BagsText.TurnTheDoubleHemForSnaps),
+            Closure.Overlap => new(BagsText.HemTheOpeningEnd),
+            _ => new(BagsText.HemTheOpeningEndBothFaces),
         };
     }
 }

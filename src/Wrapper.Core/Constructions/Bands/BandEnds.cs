@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -48,7 +49,7 @@ public static class BandEnds
         var checks = new List<Check>([.. ends.Checks, .. lay.Checks]);
         if (!opening.Value.IsPositive)
         {
-            checks.Add(Check.Error("no-opening", "Sewn shut so far from both ends the zip has no length left: make the closed ends shorter.", "closedEnd", new Mend("Closed end 0", "rules.closedEnd", "0")));
+            checks.Add(Check.Error("no-opening", BandsText.NoOpening, "closedEnd", new Mend(BandsText.ToClosedEnd0, "rules.closedEnd", "0")));
         }
 
         if (checks.HasError())
@@ -64,7 +65,7 @@ public static class BandEnds
         List<Notion> notions = specification.Choices.Closure switch
         {
             Closure.Zip => [new(NotionKind.Zip, "Zip", specification.Count, opening)],
-            Closure.InvisibleZip => [new(NotionKind.Zip, "Invisible zip, sewn in open, stopping short of both ends", specification.Count, opening) { IsInvisible = true }],
+            Closure.InvisibleZip => [new(NotionKind.Zip, BandsText.InvisibleZipSewnInOpenStopping, specification.Count, opening) { IsInvisible = true }],
             _ => [.. closure.Notions(opening, null)],
         };
         if (specification.Choices.Piping != Piping.None)
@@ -80,9 +81,9 @@ public static class BandEnds
             Finished = finished,
             Steps =
             [
-                closure.IsTape ? new("Sew the tape along both ends of the band, one lapping over the other, and the seam shut beside it.") : new("Sew the zip between the two ends of the band, and the seam shut beside it.", "Keep the slide inside before the zip’s ends are cut."),
-                new("Mark the ends and the band’s long edges in quarters or at their corners; pin and sew each end in, clipping the band at inward angles and snipping the end at outward ones.", $"Open the {closure.Word} first; see that the band is not twisted."),
-                new("Finish the raw edges, turn and try it on the filling."),
+                closure.IsTape ? new(BandsText.SewTheTapeAlongBothEnds) : new(BandsText.SewTheZipBetweenTheTwo, BandsText.KeepTheSlideInside),
+                new(BandsText.MarkTheEndsAndTheBands, BandsText.OpenItFirst(closure.Word)),
+                new(BandsText.FinishTheRawEdgesTurn),
             ],
             Checks = checks,
             Joins = ends.Joins,
@@ -118,11 +119,11 @@ public static class BandEnds
             Pieces = [end, band],
             Seams = [.. EndSeams(spans, _ => "end", specification)],
             Notions = [.. finish.Notions()],
-            Finished = [.. finished, new("opening", "Edge before it is drawn in", opening) { IsOpening = true }],
+            Finished = [.. finished, new("opening", BandsText.EdgeBeforeItIsDrawn, opening) { IsOpening = true }],
             Steps =
             [
-                new("Mark every angle of the profile on the band’s long edges and on the ends; clip the inward ones, snip the outward ones."),
-                new("Pin and sew each end to the band, angle to angle."),
+                new(BandsText.MarkEveryAngleOfTheProfile),
+                new(BandsText.PinAndSewEachEnd),
                 .. finish.Steps(),
             ],
             Checks = checks,

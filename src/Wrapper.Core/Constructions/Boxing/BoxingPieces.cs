@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -158,27 +159,27 @@ internal sealed class BoxingPieces
         {
             _checks.Add(Check.Warning(
                 "join-on-front",
-                "The front alone is wider than the cloth, so the boxing has to be joined on the front, at its thirds.",
+                BoxingText.JoinOnFront,
                 "strips",
-                _layout.Specification.OneWay ? [] : [new("Lay strips down the roll", "options.strips", "down")]) with
+                _layout.Specification.OneWay ? [] : [new(BoxingText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
             { Concerns = CheckConcern.Cloth, Shows = true });
         }
         else if (_layout.StripsDown && choices.Strips is null)
         {
             _checks.Add(Check.Note(
                 "strips-down",
-                "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front is not joined. A pattern on them runs a quarter turned.",
+                BoxingText.StripsDown,
                 "strips",
-                new Mend("Across the roll, joined on the front", "options.strips", "across")) with
+                new Mend(BoxingText.ToAcrossTheRollJoined, "options.strips", "across")) with
             { Concerns = CheckConcern.Cloth });
         }
         else if (choices.Strips == StripDirection.Down && _layout.Specification.OneWay)
         {
             _checks.Add(Check.Error(
                 "turned-on-nap",
-                "Strips cannot lie down the roll on cloth with a nap or a one-way print: they would shade or point another way than the plates.",
+                BoxingText.TurnedOnNap,
                 "strips",
-                new Mend("Lay strips across", "options.strips", "across")) with
+                new Mend(BoxingText.ToLayStripsAcross, "options.strips", "across")) with
             { Concerns = CheckConcern.Cloth });
         }
     }

@@ -1,5 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
+using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Constructions.Boxing;
@@ -22,13 +23,13 @@ internal static class BoxingStripChecks
         {
             yield return Check.Error(
                 "cloth-too-narrow-for-strips",
-                $"Between two seams of {format.RoundedWithUnit(layout.Seam.Value)} this cloth leaves {format.RoundedWithUnit(longest)}: too little to join a strip from. Choose a wider cloth or a narrower seam.",
+                BoxingText.ClothTooNarrowForStrips(format.RoundedWithUnit(layout.Seam.Value), format.RoundedWithUnit(longest)),
                 "seam");
         }
 
         if (!layout.Thickness.Value.IsPositive)
         {
-            yield return Check.Error("no-wall", "A knife edge has no wall to make a boxing strip of: make it as a bag, or measure a thickness.", "thickness", new Mend("Make it as a bag", "construction", Bag.Id));
+            yield return Check.Error("no-wall", BoxingText.NoWall, "thickness", new Mend(BoxingText.ToMakeItAsABag, "construction", Bag.Id));
             yield break;
         }
 
@@ -51,7 +52,7 @@ internal static class BoxingStripChecks
         {
             yield return Check.Error(
                 "zip-turn-too-far",
-                $"The zip turns {format.RoundedWithUnit(turn)} on to the side, but the side takes at most {format.RoundedWithUnit(furthest)}: it would run into the front corner.",
+                BoxingText.ZipTurnTooFar(format.RoundedWithUnit(turn), format.RoundedWithUnit(furthest)),
                 "zipTurn",
                 ToTurn(furthest));
         }
@@ -59,7 +60,7 @@ internal static class BoxingStripChecks
         {
             yield return Check.Error(
                 "zip-run-too-long",
-                $"The zip run of {format.RoundedWithUnit(layout.ZipRun.Value)} leaves no room for the boxing across the front.",
+                BoxingText.ZipRunTooLong(format.RoundedWithUnit(layout.ZipRun.Value)),
                 "zipTurn",
                 ToTurn((plan.Perimeter.Value - front - back).Half()));
         }
@@ -67,7 +68,7 @@ internal static class BoxingStripChecks
         {
             yield return Check.Error(
                 "zip-run-too-short",
-                $"A zip run of {format.RoundedWithUnit(layout.ZipRun.Value)} is too short to sew in: turn the zip further round the corners.",
+                BoxingText.ZipRunTooShort(format.RoundedWithUnit(layout.ZipRun.Value)),
                 "zipTurn",
                 ToTurn(Length.Zero));
         }
@@ -75,7 +76,7 @@ internal static class BoxingStripChecks
         {
             yield return Check.Warning(
                 "opening-too-small",
-                $"The opening is {format.RoundedWithUnit(layout.ZipRun.Value)}, under nine tenths of the filling’s width: foam will not go in without a fight.",
+                BoxingText.OpeningTooSmall(format.RoundedWithUnit(layout.ZipRun.Value)),
                 "zipTurn",
                 ToTurn(Length.FromNanometresRounded(Math.Ceiling((Length.Max(front, back).Nanometres - back.Nanometres) / 2.0)).RoundedUpTo(format.Step)));
         }
@@ -84,30 +85,30 @@ internal static class BoxingStripChecks
         {
             yield return Check.Warning(
                 "zip-end-in-corner",
-                "The zip ends in the corner seams, where it makes a hard lump: turn it further round, or keep it further in.",
+                BoxingText.ZipEndInCorner,
                 "zipTurn",
                 ToTurn(Length.Min(furthest, layout.Specification.Unit.IsImperial() ? Length.FromInches(3) : Length.FromMillimetres(75m))));
         }
 
-        Mend ToTurn(Length value) => new($"Zip turn {format.RoundedWithUnit(value.RoundedDownTo(format.Step))}", "rules.zipTurn", format.RoundedWithUnit(value.RoundedDownTo(format.Step)).Replace('−', '-'));
+        Mend ToTurn(Length value) => new(BoxingText.ToZipTurn(format.RoundedWithUnit(value.RoundedDownTo(format.Step))), "rules.zipTurn", format.RoundedWithUnit(value.RoundedDownTo(format.Step)).Replace('−', '-'));
     }
 
     /// <summary>Round a disc there is no corner to run into: only the part of the way round counts.</summary>
     private static IEnumerable<Check> OfSmooth(BoxingStripLayout layout)
     {
         var run = layout.ZipRun.Value;
-        var half = new Mend("Half of the way round", "options.zipShare", "0.5");
+        var half = new Mend(BoxingText.ToHalfOfTheWay, "options.zipShare", "0.5");
         if (layout.Plan.Perimeter.Value - run < 4 * layout.Seam.Value)
         {
-            yield return Check.Error("zip-run-too-long", "The zip leaves no room for the boxing: give it a smaller part of the way round.", "zipShare", half);
+            yield return Check.Error("zip-run-too-long", BoxingText.ZipLeavesNoBoxing, "zipShare", half);
         }
         else if (run < 4 * layout.Seam.Value || run < 4 * layout.Lap.Value)
         {
-            yield return Check.Error("zip-run-too-short", $"A zip run of {layout.Specification.Format.RoundedWithUnit(run)} is too short to sew in: give it a larger part of the way round.", "zipShare", half);
+            yield return Check.Error("zip-run-too-short", BoxingText.ZipRunTooShortToSew(layout.Specification.Format.RoundedWithUnit(run)), "zipShare", half);
         }
         else if (run < layout.Plan.Width.Value.Times(0.9m))
         {
-            yield return Check.Warning("opening-too-small", $"The opening is {layout.Specification.Format.RoundedWithUnit(run)}, under nine tenths of the filling’s width: foam will not go in without a fight.", "zipShare", half);
+            yield return Check.Warning("opening-too-small", BoxingText.OpeningTooSmallTheOpeningIs(layout.Specification.Format.RoundedWithUnit(run)), "zipShare", half);
         }
     }
 }

@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Constructions.Boxing;
@@ -9,44 +10,44 @@ internal static class BoxingStripSteps
     {
         if (platesSplit)
         {
-            yield return new("Join each plate: the middle to its two sides; press the seams open.");
+            yield return new(BoxingText.JoinEachPlateTheMiddle);
         }
 
         if (layout.PipedEdges > 0)
         {
             yield return new(
                 layout.PipedEdges == 2
-                    ? "Sew piping round the right side of both plates, raw edge to raw edge, beginning at a back corner; snip its allowance at every corner."
-                    : "Sew piping round the right side of the top plate, raw edge to raw edge, beginning at a back corner; snip its allowance at every corner.",
-                "Never begin piping in the middle of the front.");
+                    ? BoxingText.SewPipingRoundTheRightSide
+                    : BoxingText.SewPipingRoundTheRightSideSideOfThe,
+                BoxingText.NeverBeginPipingInTheMiddle);
         }
 
         if (zipParts > 1)
         {
-            yield return new("Join the parts of each zip strip and press the seams open.");
+            yield return new(BoxingText.JoinThePartsOfEachZip);
         }
 
         if (layout.HasZip)
         {
             yield return layout.HasTape
-                ? new("Hem both tape strips and sew the tape on, loop under the over-flap and hook on the under-flap; lay them over each other, the flap down.")
-                : new("Turn under the zip edge of both zip strips and sew the zip between the folds while they are flat: the folds meet over the middle of the teeth.", "Keep the slide inside before the zip’s ends are cut.");
+                ? new(BoxingText.HemBothTapeStripsAndSew)
+                : new(BoxingText.TurnUnderTheZipEdge, BoxingText.KeepTheSlideInside);
         }
 
         if (boxingParts > 1)
         {
-            yield return new("Join the parts of the boxing in their numbered order and press the seams open.");
+            yield return new(BoxingText.JoinThePartsOfTheBoxing);
         }
 
         yield return new(
-            !layout.HasZip ? "Sew the ends of the boxing together to close the ring."
-                : layout.Lap.Value.IsZero ? "Sew the boxing to both ends of the zip strip to close the ring."
-                : "Sew the boxing to both ends of the zip strip; fold each lap out and back over the zip’s end at its fold mark and pin it down, so that it hides the slide.",
-            "See that the ring is not twisted before the second end is sewn.");
-        yield return new("Pin the ring to the top plate, notch to corner, and sew, snipping the boxing’s allowance at every corner.");
+            !layout.HasZip ? BoxingText.SewTheEndsOfTheBoxing
+                : layout.Lap.Value.IsZero ? BoxingText.SewTheBoxingToBothEnds
+                : BoxingText.SewTheBoxingAndItsLaps,
+            BoxingText.SeeThatTheRing);
+        yield return new(BoxingText.PinTheRingToTheTop);
         yield return layout.HasZip
-            ? new("Sew the ring to the bottom plate the same way round.", "Open the zip first, or the cover cannot be turned.")
-            : new("Sew the ring to the bottom plate the same way round, but leave the gap open along the back.");
-        yield return new($"Finish the raw edges, turn through the {(layout.HasZip ? "opening" : "gap")}, push out the corners and try it on the filling.");
+            ? new(BoxingText.SewTheRingToTheBottom, BoxingText.OpenTheZipFirst)
+            : new(BoxingText.SewTheRingLeavingTheGap);
+        yield return new(BoxingText.FinishTheRawEdgesTurn(layout.HasZip));
     }
 }

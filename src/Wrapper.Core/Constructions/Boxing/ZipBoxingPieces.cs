@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -173,6 +174,6 @@ internal sealed class ZipBoxingPieces
         }
 
         var length = spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length);
-        yield return new(MarkKind.Fold, "fold to the middle of the zip", Point.Origin, new(length, Length.Zero));
+        yield return new(MarkKind.Fold, BoxingText.FoldToTheMiddle, Point.Origin, new(length, Length.Zero));
     }
 }

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -65,7 +66,7 @@ public static class Envelope
     /// <summary>What holds the flap up when the tail is folded in.</summary>
     private static Notion Holding(Worked width, CoverSpecification specification) => specification.Choices.Closure switch
     {
-        Closure.HookAndLoop => new(NotionKind.HookAndLoop, "Hook-and-loop tape for the flap", specification.Count, width, specification.Rules[Rule.TapeWidth]),
+        Closure.HookAndLoop => new(NotionKind.HookAndLoop, EnvelopesText.HookAndLoopTape, specification.Count, width, specification.Rules[Rule.TapeWidth]),
         Closure.PinnedTail => new(NotionKind.Pin, "Pins for the flap", 3 * specification.Count, Worked.Zero),
         _ => new(NotionKind.Snap, "Snaps for the flap", 3 * specification.Count, Worked.Zero),
     };
@@ -122,24 +123,24 @@ public static class Envelope
             var up = format.RoundedWithUnit(least.Value.RoundedUpTo(format.Step));
             yield return Check.Warning(
                 "tail-too-short",
-                $"A tail of {format.RoundedWithUnit(asked)} is too short to turn in and fold up: it is drafted {format.RoundedWithUnit(least.Value)}, the least for this thickness.",
+                EnvelopesText.TailTooShort(format.RoundedWithUnit(asked), format.RoundedWithUnit(least.Value)),
                 "tail",
-                new Mend($"Tail {up}", "rules.tail", up));
+                new Mend(EnvelopesText.ToTail(up), "rules.tail", up));
         }
 
         if (isFitted)
         {
-            yield return Check.Note("envelope-fitted", "This shape is drafted as the rectangle round it and fitted on the cushion: pin the curved sides, generously first, and stop clips short of the new line.", "construction");
+            yield return Check.Note("envelope-fitted", EnvelopesText.EnvelopeFitted, "construction");
         }
     }
 
     private static IEnumerable<SewingStep> Steps(CoverSpecification specification)
     {
         var trim = specification.Format.RoundedWithUnit(specification.Rules[Rule.TrimSeam].Value);
-        yield return new("Lay the panels right sides together and sew the front and both sides to the end of the cushion; turn in the ends of the tail.");
-        yield return new("Slip it on inside out, pin the fit, curved sides in two passes, the first generous.", "Clips stop short of the new line.");
-        yield return new($"Sew the fitted line, open the front corners and sew across; try it on, then trim the seams to {trim}.", "Try before trimming.");
-        yield return new($"Turn, put the cushion in, fold the tail in and its flap up, and hold it with {Held(specification)}.");
+        yield return new(EnvelopesText.LayThePanelsRightSidesTogether);
+        yield return new(EnvelopesText.SlipItOnInsideOutPin, EnvelopesText.ClipsStopShortOfTheNew);
+        yield return new(EnvelopesText.SewTheFittedLineOpen(trim), EnvelopesText.TryBeforeTrimming);
+        yield return new(EnvelopesText.TurnPutTheCushionInFold(Held(specification)));
     }
 
     private static string Held(CoverSpecification specification) => specification.Choices.Closure switch { Closure.HookAndLoop => "tape", Closure.PinnedTail => "pins", _ => "snaps" };

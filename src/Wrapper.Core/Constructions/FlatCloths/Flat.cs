@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -53,9 +54,9 @@ public static class Flat
             ],
             Steps =
             [
-                .. parts.Joins.Count > 0 ? (Pattern.SewingStep[])[new("Join the two sides to the middle and press the seams open.")] : [],
-                .. plan.IsSmooth ? (Pattern.SewingStep[])[new("Fold the cloth in quarters and mark the curve from the folded corner before cutting.")] : [],
-                new("Turn the hem twice and sew it; ease it round curves in small steps."),
+                .. parts.Joins.Count > 0 ? (Pattern.SewingStep[])[new(FlatClothsText.JoinTheTwoSides)] : [],
+                .. plan.IsSmooth ? (Pattern.SewingStep[])[new(FlatClothsText.FoldTheClothInQuarters)] : [],
+                new(FlatClothsText.TurnTheHemTwiceAndSew),
             ],
             Checks = checks,
             Joins = parts.Joins.Count * specification.Count,

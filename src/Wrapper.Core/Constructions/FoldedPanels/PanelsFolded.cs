@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -67,7 +68,7 @@ public static class PanelsFolded
             [
                 new(NotionKind.ZipOpening, closure.IsTape ? "Opening" : "Zip opening", specification.Count, opening),
                 .. closure.Notions(opening, null),
-                .. threeSides ? [] : (Notion[])[new(NotionKind.ZipStop, "Zip stop, from the side stitch line", 2 * specification.Count, (thickness / 2) + clear)],
+                .. threeSides ? [] : (Notion[])[new(NotionKind.ZipStop, FoldedPanelsText.ZipStopFromTheSideStitch, 2 * specification.Count, (thickness / 2) + clear)],
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
@@ -87,24 +88,24 @@ public static class PanelsFolded
         var format = cover.Specification.Format;
         if (!opening.IsPositive)
         {
-            yield return Check.Error("no-opening", $"Kept so far out of the corners the zip has no length left on a width of {format.RoundedWithUnit(cover.Width.Value)}.", "zipClear");
+            yield return Check.Error("no-opening", FoldedPanelsText.NoOpening(format.RoundedWithUnit(cover.Width.Value)), "zipClear");
         }
         else if (opening < cover.Width.Value.Times(0.9m))
         {
             yield return Check.Warning(
                 "opening-too-small",
-                $"The opening is {format.RoundedWithUnit(opening)}, under nine tenths of the filling’s width: foam will not go in without a fight.",
+                FoldedPanelsText.OpeningTooSmall(format.RoundedWithUnit(opening)),
                 "zipClear",
-                new Mend("Run the zip out to the corners", "rules.zipClear", "0"));
+                new Mend(FoldedPanelsText.ToRunTheZip, "rules.zipClear", "0"));
         }
 
         if (threeSides || clear < Length.FromMillimetres(3m))
         {
             yield return Check.Note(
                 "zip-in-corner-seams",
-                "The zip runs on into the opened corners, which are sewn across it: common, and only bulk to sew through.",
+                FoldedPanelsText.ZipInCornerSeams,
                 threeSides ? "zipSides" : "zipClear",
-                threeSides ? new Mend("Zip across the back only", "options.zipSides", "back") : new Mend("Keep it clear of the corners", "rules.zipClear", cover.Specification.Unit.IsImperial() ? "1/2 in" : "12 mm"));
+                threeSides ? new Mend(FoldedPanelsText.ToZipAcrossTheBackOnly, "options.zipSides", "back") : new Mend(FoldedPanelsText.ToKeepItClearOfTheCorners, "rules.zipClear", cover.Specification.Unit.IsImperial() ? "1/2 in" : "12 mm"));
         }
     }
 
@@ -140,9 +141,9 @@ public static class PanelsFolded
 
     private static IEnumerable<SewingStep> Steps(string closure, bool threeSides)
     {
-        yield return new(threeSides ? $"Sew the {closure} across the back and two thirds of the way down both sides." : $"Sew the back seam from each side to the {closure} stop, and the {closure} between the stops.");
-        yield return new(threeSides ? "Sew the front and what is left of the sides, right sides together." : "Sew the other three sides, right sides together.", $"Open the {closure} first, or the cover cannot be turned.");
-        yield return new("Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.");
-        yield return new("Turn it and try it on the filling; then trim the corners and finish them.", "Try before trimming: a trimmed corner cannot be let out.");
+        yield return new(threeSides ? FoldedPanelsText.SewTheClosureAcrossTheBack(closure) : FoldedPanelsText.SewTheBackSeam(closure));
+        yield return new(threeSides ? FoldedPanelsText.SewTheFront : FoldedPanelsText.SewTheOtherThreeSidesRight, FoldedPanelsText.OpenTheClosureFirst(closure));
+        yield return new(FoldedPanelsText.OpenEachCornerUntilSeamLies);
+        yield return new(FoldedPanelsText.TurnItAndTry, FoldedPanelsText.TryBeforeTrimmingATrimmedCorner);
     }
 }

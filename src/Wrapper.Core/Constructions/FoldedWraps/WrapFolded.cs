@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -76,9 +77,9 @@ public static class WrapFolded
         {
             yield return Check.Note(
                 "zip-in-corner-seams",
-                "A zip off the roll runs on into the two opened corners at the back: common, and only bulk to sew through. A closed-end zip ends before them.",
+                FoldedWrapsText.ZipInCornerSeams,
                 "closure",
-                new Mend("Closed-end zip", "options.closure", "closed-end-zip"));
+                new Mend(FoldedWrapsText.ToClosedEndZip, "options.closure", "closed-end-zip"));
         }
     }
 
@@ -142,9 +143,9 @@ public static class WrapFolded
 
     private static IEnumerable<SewingStep> Steps(string closure)
     {
-        yield return new($"Sew the {closure} between the two back edges while the piece is flat.");
-        yield return new($"Fold at the middle of the front with the {closure} half way up the back, right sides together, and sew both side seams.", $"Open the {closure} first, or the cover cannot be turned.");
-        yield return new($"Open each corner until the side seam lies on the fold mark or on the {closure}, pin through both, and sew straight across where the line is as long as the thickness.");
-        yield return new("Turn it and try it on the filling; then trim the corners to the seam’s width and finish them.", "Try before trimming: a trimmed corner cannot be let out.");
+        yield return new(FoldedWrapsText.SewTheClosureBetweenTheTwo(closure));
+        yield return new(FoldedWrapsText.FoldAtTheMiddle(closure), FoldedWrapsText.OpenTheClosureFirst(closure));
+        yield return new(FoldedWrapsText.OpenEachCornerUntilTheSide(closure));
+        yield return new(FoldedWrapsText.TurnItAndTry, FoldedWrapsText.TryBeforeTrimmingATrimmedCorner);
     }
 }

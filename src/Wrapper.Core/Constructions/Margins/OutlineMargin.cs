@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -37,7 +38,7 @@ public static class OutlineMargin
         {
             return new()
             {
-                Checks = [Check.Error("inner-curve-too-tight", $"A margin of {specification.Format.RoundedWithUnit(margin.Value)} does not go round the inward bend of this outline: make the margin narrower or the bend shallower.", "margin")],
+                Checks = [Check.Error("inner-curve-too-tight", MarginsText.InnerCurveTooTight(specification.Format.RoundedWithUnit(margin.Value)), "margin")],
             };
         }
 
@@ -74,7 +75,7 @@ public static class OutlineMargin
             ],
             Steps =
             [
-                new("Trace the board face down on the wrong side, mark the margin all round with round corners, and cut.", "A board traced face up comes out as its mirror image."),
+                new(MarginsText.TraceTheBoardFaceDown, MarginsText.ABoardTracedFaceUpComes),
                 .. finish.Steps(),
             ],
             Checks = checks,

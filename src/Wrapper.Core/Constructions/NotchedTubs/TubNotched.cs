@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -76,7 +77,7 @@ public static class TubNotched
                 new("D", "Finished depth", d),
                 new("wall", "Wall, with its hem", wall),
                 new("notch", "Corner notch, square", full ? wall : wall - seam),
-                new("opening", "Edge before it is drawn in", opening) { IsOpening = true },
+                new("opening", NotchedTubsText.EdgeBeforeItIsDrawn, opening) { IsOpening = true },
             ],
             Steps = [.. Steps(), .. finish.Steps()],
             Checks = checks,
@@ -92,20 +93,20 @@ public static class TubNotched
         var (format, seam) = (specification.Format, specification.Rules[Rule.Seam].Value);
         if (!width.Value.IsPositive || !depth.Value.IsPositive)
         {
-            yield return Check.Error("nothing-left", "With the notches cut the full wall there is nothing left of the top: let the seam count.", "notch", new Mend("Count the seam", "options.notch", "seam-counted"));
+            yield return Check.Error("nothing-left", NotchedTubsText.NothingLeft, "notch", new Mend(NotchedTubsText.ToCountTheSeam, "options.notch", "seam-counted"));
         }
 
         if (wall.Value <= seam)
         {
-            yield return Check.Error("notch-too-small", $"The wall of {format.RoundedWithUnit(wall.Value)} is not deeper than the seam: there is no corner to cut out.", "seam");
+            yield return Check.Error("notch-too-small", NotchedTubsText.NotchTooSmall(format.RoundedWithUnit(wall.Value)), "seam");
         }
         else if (full)
         {
             yield return Check.Note(
                 "notch-full-wall",
-                $"The notches are cut the full wall of {format.RoundedWithUnit(wall.Value)}: the cover comes out {format.RoundedWithUnit(2 * seam)} smaller each way, a snugness that an elastic tub forgives.",
+                NotchedTubsText.NotchFullWall(format.RoundedWithUnit(wall.Value), format.RoundedWithUnit(2 * seam)),
                 "notch",
-                new Mend("Count the seam", "options.notch", "seam-counted"));
+                new Mend(NotchedTubsText.ToCountTheSeam, "options.notch", "seam-counted"));
         }
 
         foreach (var (side, length) in ((string, Length)[])[("front", width.Value), ("right", depth.Value), ("back", width.Value), ("left", depth.Value)])
@@ -138,7 +139,7 @@ public static class TubNotched
 
     private static IEnumerable<SewingStep> Steps()
     {
-        yield return new("Cut out the four corners.", "Measure each notch twice: it is the wall less one seam.");
-        yield return new("Sew each corner from the top down to the raw edge.", "Try it on before the edge is turned.");
+        yield return new(NotchedTubsText.CutOutTheFourCorners, NotchedTubsText.MeasureEachNotchTwice);
+        yield return new(NotchedTubsText.SewEachCornerFromTheTop, NotchedTubsText.TryItOnBeforeTheEdge);
     }
 }

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -91,9 +92,9 @@ public static class WrapNotched
         {
             yield return Check.Error(
                 "notch-too-small",
-                $"Half the thickness ({format.RoundedWithUnit(cover.HalfThickness)}) is not more than the seam ({format.RoundedWithUnit(cover.Seam.Value)}): there is no notch left to cut. Open the corners after sewing instead, or take a narrower seam.",
+                NotchedWrapsText.NotchTooSmall(format.RoundedWithUnit(cover.HalfThickness), format.RoundedWithUnit(cover.Seam.Value)),
                 "seam",
-                new Mend("Open the corners after sewing", "construction", "wrap-folded"));
+                new Mend(NotchedWrapsText.ToOpenTheCornersAfterSewing, "construction", "wrap-folded"));
         }
 
         var asked = cover.Specification.Rules[Rule.ZipReach];
@@ -101,16 +102,16 @@ public static class WrapNotched
         {
             yield return Check.Note(
                 "zip-reach-capped",
-                $"The zip reaches {format.RoundedWithUnit(reach.Value)} round each side and not {format.RoundedWithUnit(asked.Value)}: a third of the depth is the most.",
+                NotchedWrapsText.ZipReachCapped(format.RoundedWithUnit(reach.Value), format.RoundedWithUnit(asked.Value)),
                 "zipReach",
-                new Mend($"Zip reach {format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))}", "rules.zipReach", format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))));
+                new Mend(NotchedWrapsText.ToZipReachReach(format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))), "rules.zipReach", format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))));
         }
 
         if (!closure.IsTape && zip.Value != cover.Seam.Value)
         {
             yield return Check.Note(
                 "zip-and-seam-differ",
-                "Zip turning and seam differ: where the zip runs round the sides it is sewn at the seam’s width; match the marked inner corners.",
+                NotchedWrapsText.ZipAndSeamDiffer,
                 "zip");
         }
     }
@@ -161,10 +162,10 @@ public static class WrapNotched
 
     private static IEnumerable<SewingStep> Steps(string closure)
     {
-        yield return new("Cut the notches at the four corners and on the fold at the middle of both long edges.", "Measure each notch twice: it is cut out before anything is sewn.");
-        yield return new($"Sew the {closure} along the back and round on to both sides.");
-        yield return new($"Fold across the middle of the front, right sides together, and sew the side seams up to where the {closure} begins.");
-        yield return new("Open each notch so that its edges lie on each other and sew across.", $"Open the {closure} first, or the cover cannot be turned.");
-        yield return new("Finish the raw edges, turn and try it on the filling.");
+        yield return new(NotchedWrapsText.CutTheNotchesAtTheFour, NotchedWrapsText.MeasureEachNotchTwice);
+        yield return new(NotchedWrapsText.SewTheClosureAlongTheBack(closure));
+        yield return new(NotchedWrapsText.FoldAcrossTheMiddle(closure));
+        yield return new(NotchedWrapsText.OpenEachNotch, NotchedWrapsText.OpenTheClosureFirst(closure));
+        yield return new(NotchedWrapsText.FinishTheRawEdgesTurn);
     }
 }

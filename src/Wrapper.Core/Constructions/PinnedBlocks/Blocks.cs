@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -57,7 +58,7 @@ public static class Blocks
             var (cutWidth, cutLength) = (width + (2 * zone.Across), height + (2 * zone.Along));
             if (Length.Min(width.Value, height.Value) < Least)
             {
-                checks.Add(Check.Error("nothing-left", $"{zone.Name}: a block of {specification.Format.RoundedWithUnit(width.Value)} by {specification.Format.RoundedWithUnit(height.Value)} between seams cannot be cut: check the zone’s width and height, and their unit.", "zones"));
+                checks.Add(Check.Error("nothing-left", PinnedBlocksText.NothingLeft(zone.Name, specification.Format.RoundedWithUnit(width.Value), specification.Format.RoundedWithUnit(height.Value)), "zones"));
                 continue;
             }
 
@@ -85,9 +86,9 @@ public static class Blocks
                 Finished = [new("pin", "Allowance for pinning", pin)],
                 Steps =
                 [
-                    new("Cut every block, mark its name and its top.", "Pinned wrong side out, left and right swap: a block is named by where it ends up."),
-                    new("Pin the blocks on the thing wrong side out, smooth each from its middle, tuck in where there is a gap to reach into."),
-                    new("Trim to the seam, snip notches across each pair of edges, take it off and sew what was pinned; try it on before the edges are finished."),
+                    new(PinnedBlocksText.CutEveryBlockMarkItsName, PinnedBlocksText.PinnedWrongSideOutLeft),
+                    new(PinnedBlocksText.PinTheBlocksOnTheThing),
+                    new(PinnedBlocksText.TrimToTheSeamSnipNotches),
                 ],
                 Checks = checks,
                 Blocks = parts,

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -39,7 +40,7 @@ public static class PoufWrapped
             {
                 Checks =
                 [
-                    Check.Error("wrap-too-deep", $"Top and bottom coming over {format.RoundedWithUnit(w)} each meet in the middle of a side of {format.RoundedWithUnit(a)}: twice the wrap has to be less than the size.", "wrap", new Mend("A tenth of the size", "measures.wrap", format.RoundedWithUnit((a / 10).RoundedTo(format.Step)))),
+                    Check.Error("wrap-too-deep", PoufsText.WrapTooDeep(format.RoundedWithUnit(w), format.RoundedWithUnit(a)), "wrap", new Mend(PoufsText.ToATenthOfTheSize, "measures.wrap", format.RoundedWithUnit((a / 10).RoundedTo(format.Step)))),
                 ],
             };
         }
@@ -73,15 +74,15 @@ public static class PoufWrapped
             Notions =
             [
                 specification.Choices.Closure == Closure.Zip ? new(NotionKind.Zip, "Zip, in a lower seam", specification.Count, gap) : new(NotionKind.Gap, "Gap, sewn up by hand", specification.Count, gap),
-                new(NotionKind.DartSquare, "Dart square, marked at each corner of top and bottom", 8 * specification.Count, wrap + seam),
+                new(NotionKind.DartSquare, PoufsText.DartSquareMarkedAtEachCorner, 8 * specification.Count, wrap + seam),
             ],
             Finished = [new("A", "Finished cube", size), new("ring", "Ring of sides and strips", (4 * size).Named("ring"))],
             Steps =
             [
-                new("Mark a square at each corner of top and bottom, fold diagonally, sew on the line and trim the dart.", "Try one corner on paper first: a trimmed dart cannot be let out."),
-                new("Sew strips and sides in turn into a ring.", "See that the ring is not twisted before it is closed."),
-                new("Sew the top to the ring, each corner to the middle of a strip; then the bottom, leaving the gap open."),
-                new("Turn and fill, the softest on top and in the corners; a pad larger than the face gives a full look. Sew the gap up by hand."),
+                new(PoufsText.MarkASquareAtEachCorner, PoufsText.TryOneCornerOnPaperFirst),
+                new(PoufsText.SewStripsAndSidesInTurn, PoufsText.SeeThatTheRing),
+                new(PoufsText.SewTheTopToTheRing),
+                new(PoufsText.TurnAndFillTheSoftest),
             ],
             Checks = lay.Checks,
         };

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
@@ -205,12 +206,12 @@ internal sealed class TubWallPieces
         var format = _specification.Format;
         if (Longest is { } longest && longest < Length.FromMillimetres(50m))
         {
-            yield return Check.Error("cloth-too-narrow-for-strips", "Between two seams this cloth leaves too little to join a wall from. Choose a wider cloth or a narrower seam.", "seam");
+            yield return Check.Error("cloth-too-narrow-for-strips", WalledTubsText.ClothTooNarrowForStrips, "seam");
         }
 
         if (!(_depth.Drop.Value - _depth.TopDrop.Value).IsPositive)
         {
-            yield return Check.Error("top-drop-too-deep", "The top comes further over the edge than the cover is deep: make the top drop smaller.", "topDrop", new Mend("No top drop", "measures.topDrop", "0"));
+            yield return Check.Error("top-drop-too-deep", WalledTubsText.TopDropTooDeep, "topDrop", new Mend(WalledTubsText.ToNoTopDrop, "measures.topDrop", "0"));
         }
 
         foreach (var side in Sides())
@@ -223,11 +224,11 @@ internal sealed class TubWallPieces
 
         if (_plan.IsSmooth && _specification.Obstacles.Count > 0)
         {
-            yield return Check.Error("obstacles-on-a-curve", "Obstacles are placed on the sides of a rectangle: a round or oval cover takes none.", "obstacles");
+            yield return Check.Error("obstacles-on-a-curve", WalledTubsText.ObstaclesOnACurve, "obstacles");
         }
         else if (_specification.Obstacles.Count > 0 && Sides().Exists(side => Parts(side) > 1))
         {
-            yield return Check.Error("obstacles-on-joined-wall", "A wall with an obstacle is cut in one piece, and this cloth is too narrow for it: choose a wider cloth or lay the walls down the roll.", "strips", new Mend("Lay strips down the roll", "options.strips", "down"));
+            yield return Check.Error("obstacles-on-joined-wall", WalledTubsText.ObstaclesOnJoinedWall, "strips", new Mend(WalledTubsText.ToLayStripsDownTheRoll, "options.strips", "down"));
         }
     }
 }

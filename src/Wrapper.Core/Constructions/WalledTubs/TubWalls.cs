@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -62,7 +63,7 @@ public static class TubWalls
                 new("W", "Finished width", plan.Width),
                 new("D", "Finished depth", plan.Depth),
                 new("drop", "Drop", depth.Drop),
-                new("opening", "Edge before it is drawn in", walls.Opening) { IsOpening = true },
+                new("opening", WalledTubsText.EdgeBeforeItIsDrawn, walls.Opening) { IsOpening = true },
             ],
             Steps = [.. Steps(plan, depth, specification), .. finish.Steps()],
             Checks = checks,
@@ -74,27 +75,27 @@ public static class TubWalls
     {
         if (specification.Choices.Piping != Piping.None)
         {
-            yield return new("Sew piping round the right side of the top, raw edge to raw edge, beginning in the middle of the back; snip its allowance at corners and curves.");
+            yield return new(WalledTubsText.SewPipingRoundTheRightSide);
         }
 
         if (!depth.TopDrop.Value.IsZero)
         {
             yield return new(specification.Choices.PleatedTopCorners
-                ? "Lay each corner of the top in a pleat so that its rim is as long as the walls, and baste it."
-                : "Sew each cut-out corner of the top together, from the rim up to the corner.");
+                ? WalledTubsText.LayEachCornerOfTheTop
+                : WalledTubsText.SewEachCutOutCorner);
         }
 
         yield return plan.IsSmooth
-            ? new("Sew the wall to a ring.", "See that the ring is not twisted before it is closed.")
-            : new("Sew the walls together at the corners, upper edges marked and level.");
-        yield return new("Pin the walls to the top, corner to corner, and sew.");
+            ? new(WalledTubsText.SewTheWallToARing, WalledTubsText.SeeThatTheRing)
+            : new(WalledTubsText.SewTheWallsTogether);
+        yield return new(WalledTubsText.PinTheWallsToTheTop);
         if (depth.Under.Value.IsPositive && !HoldsIn(specification))
         {
             yield return new(specification.Choices.ReturnCorners switch
             {
-                ReturnCorners.Folded => "Fold the corners of the return into a flat triangle each and baste them.",
-                ReturnCorners.Mitred => "Try it on, then mitre the corners of the return: sew across at the slant that lies flat, and trim.",
-                _ => "Leave the corners of the return open: each flap lies under by itself.",
+                ReturnCorners.Folded => WalledTubsText.FoldTheCornersOfTheReturn,
+                ReturnCorners.Mitred => WalledTubsText.TryItOnThenMitre,
+                _ => WalledTubsText.LeaveTheCornersOfTheReturn,
             });
         }
     }

@@ -8,6 +8,7 @@ using Wrapper.Core.Constructions.Envelopes;
 using Wrapper.Core.Constructions.FoldedPanels;
 using Wrapper.Core.Constructions.FoldedWraps;
 using Wrapper.Core.Constructions.NotchedWraps;
+using Wrapper.Core.English;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -46,10 +47,10 @@ internal static class BoxedDraft
             [
                 Check.Error(
                     "corners-need-boxing",
-                    "Rounded corners cannot be made this way: draft it with a boxing strip, or with square corners.",
+                    FormText.CornersNeedBoxing,
                     "cornerRadius",
-                    new Mend("Make it with a boxing strip", "construction", BoxingStrip.Id),
-                    new Mend("Square corners", "measures.cornerRadius", "0")),
+                    new Mend(FormText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id),
+                    new Mend(FormText.ToSquareCorners, "measures.cornerRadius", "0")),
             ],
         },
         Envelope.Id => Envelope.Construct(plan.Width, plan.Depth, thickness, !IsPlain(plan), specification),

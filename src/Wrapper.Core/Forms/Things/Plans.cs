@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.English;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -58,12 +59,12 @@ internal static class Plans
         var (format, ears) = (specification.Format, specification.Shape.Id == "t-shape" ? 2 : 1);
         if (earDepth.Value >= depth.Value)
         {
-            checks.Add(Check.Error("ear-too-deep", $"The ear is {format.RoundedWithUnit(earDepth.Value)} deep and the cushion {format.RoundedWithUnit(depth.Value)}: an ear is shorter than the cushion.", "earDepth", earDepth.Value > depth.Value ? [FormChecks.Swap("Swap ear depth and depth", Measure.EarDepth, Measure.Depth, specification)] : []));
+            checks.Add(Check.Error("ear-too-deep", FormText.EarTooDeep(format.RoundedWithUnit(earDepth.Value), format.RoundedWithUnit(depth.Value)), "earDepth", earDepth.Value > depth.Value ? [FormChecks.Swap(FormText.SwapEarDepthAndDepth, Measure.EarDepth, Measure.Depth, specification)] : []));
         }
 
         if (ears * earWidth.Value >= width.Value)
         {
-            checks.Add(Check.Error("ear-too-wide", $"The ears take {format.RoundedWithUnit(ears * earWidth.Value)} of a width of {format.RoundedWithUnit(width.Value)}: nothing is left of the body. The width is taken over the ears.", "earWidth"));
+            checks.Add(Check.Error("ear-too-wide", FormText.EarTooWide(format.RoundedWithUnit(ears * earWidth.Value), format.RoundedWithUnit(width.Value)), "earWidth"));
         }
 
         if (checks.HasError())
@@ -83,7 +84,7 @@ internal static class Plans
             if (cut.Value >= whole.Value)
             {
                 var format = specification.Format;
-                checks.Add(Check.Error("cut-too-large", $"The cut corner takes {format.RoundedWithUnit(cut.Value)} of {format.RoundedWithUnit(whole.Value)}: nothing is left of that side. Measure it as an outline.", name));
+                checks.Add(Check.Error("cut-too-large", FormText.CutTooLarge(format.RoundedWithUnit(cut.Value), format.RoundedWithUnit(whole.Value)), name));
             }
         }
 
@@ -96,12 +97,12 @@ internal static class Plans
         var rules = specification.Rules;
         if (rules.Says(Rule.FitDepth) && rules[Rule.FitDepth].Value != rules[Rule.FitWidth].Value)
         {
-            checks.Add(Check.Warning("one-fit-for-outline", "A free outline takes one fit all round: the width fit is used, half of it on each side.", "fit.depth"));
+            checks.Add(Check.Warning("one-fit-for-outline", FormText.OneFitForOutline, "fit.depth"));
         }
 
         if (specification.Corrections.Any(correction => correction.Side is "left" or "right" or "front" or "back"))
         {
-            checks.Add(Check.Error("correction-without-side", "A free outline has no left or right to take in: correct it all round, or move its points.", "corrections"));
+            checks.Add(Check.Error("correction-without-side", FormText.CorrectionWithoutSide, "corrections"));
         }
 
         var all = specification.Corrections.Where(correction => correction.Side == "all").Aggregate(Length.Zero, (sum, correction) => sum + correction.By);

@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Proof.Folding;
@@ -53,7 +54,7 @@ internal sealed class FoldNet
 
         foreach (var (piece, _, edge) in _trimmed)
         {
-            Problems.Add($"{piece}: edge {edge} is trimmed away and not sewn.");
+            Problems.Add(ProofText.EdgeTrimmedAway(piece, edge));
         }
     }
 
@@ -117,7 +118,7 @@ internal sealed class FoldNet
         {
             if (steps > MostStations)
             {
-                Problems.Add("The sides of the seams do not agree on where they are divided.");
+                Problems.Add(ProofText.SidesDisagree);
                 return;
             }
 
@@ -146,7 +147,7 @@ internal sealed class FoldNet
             var at = polygons.FindIndex(polygon => polygon.Reaches(points));
             if (at < 0)
             {
-                Problems.Add($"{piece.Piece.Key}: fold {fold.Name} does not run from edge to edge.");
+                Problems.Add(ProofText.FoldOffTheEdges(piece.Piece.Key, fold.Name));
                 continue;
             }
 
@@ -231,7 +232,7 @@ internal sealed class FoldNet
         {
             if (!_trimmed.Contains(first) || !_trimmed.Contains(second))
             {
-                Problems.Add($"Seam {seam.Id}: an edge is missing.");
+                Problems.Add(ProofText.EdgeMissing(seam.Id));
             }
 
             return;
@@ -246,7 +247,7 @@ internal sealed class FoldNet
 
         if (one.Count != other.Count)
         {
-            Problems.Add($"Seam {seam.Id}: its sides are divided differently.");
+            Problems.Add(ProofText.SidesDividedElsewhere(seam.Id));
             return;
         }
 
@@ -267,7 +268,7 @@ internal sealed class FoldNet
     {
         if (a.Joints[sideOfA] is not null || b.Joints[sideOfB] is not null)
         {
-            Problems.Add($"{a.Piece}: an edge is sewn twice.");
+            Problems.Add(ProofText.EdgeSewnTwice(a.Piece));
             return;
         }
 
