@@ -15,13 +15,15 @@ namespace Wrapper.Formats;
 /// <param name="Mend">The first mend, if there is one.</param>
 /// <param name="Mends">All mends; any one of them will do.</param>
 /// <param name="Position">For a text that could not be read: where it stops making sense.</param>
-public sealed record CheckJson(string Level, string Code, string Text, string? Measure, Mend? Mend, IReadOnlyList<Mend> Mends, int? Position)
+/// <param name="Concerns">What it is about: <c>make-up</c>, <c>untaken</c>, <c>cloth</c>, <c>proof</c>.</param>
+/// <param name="Brief">In two words, for a table of widths; null where it is no matter of a width.</param>
+public sealed record CheckJson(string Level, string Code, string Text, string? Measure, Mend? Mend, IReadOnlyList<Mend> Mends, int? Position, string Concerns, string? Brief)
 {
     /// <summary>From the core's check.</summary>
     public static CheckJson Of(Check check)
     {
         var mends = check.Mends ?? [];
-        return new(check.Level.Word(), check.Code, check.Text, check.Measure, mends.Count > 0 ? mends[0] : null, mends, check.Position);
+        return new(check.Level.Word(), check.Code, check.Text, check.Measure, mends.Count > 0 ? mends[0] : null, mends, check.Position, check.Concerns.Word(), check.Brief);
     }
 }
 

@@ -54,14 +54,14 @@ public sealed class JoinTests
         var draft = BoxingStripTests.Draft(Seat("48 1/2", "21", "44"));
         var boxing = Assert.Single(draft.Pieces, piece => piece.Id == "boxing");
         Assert.Equal([90, 270], boxing.Turns);
-        Assert.Contains(draft.Checks, check => check.Code == "strips-down" && check.Mends!.Count == 1);
+        Assert.Contains(draft.Checks, check => check is { Code: "strips-down", Brief: "strips down", Mends.Count: 1 });
     }
 
     [Fact]
     public void With_a_nap_it_is_joined_at_the_thirds_of_the_front_with_a_warning()
     {
         var draft = BoxingStripTests.Draft(Seat("48", "18", "44") with { Nap = "one-way", Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" } });
-        Assert.Contains(draft.Checks, check => check.Code == "join-on-front");
+        Assert.Contains(draft.Checks, check => check is { Code: "join-on-front", Brief: "front joined" });
         var boxing = draft.Pieces.Where(piece => piece.Id == "boxing").ToList();
         Assert.Equal(3, boxing.Count);
         var third = boxing[1].StitchLine;
@@ -81,7 +81,7 @@ public sealed class JoinTests
     {
         var draft = BoxingStripTests.Draft(Seat("48 1/2", "21", "44"));
         Assert.Equal([90, 270], draft.Pieces.Single(piece => piece.Id == "plate").Turns);
-        var check = Assert.Single(draft.Checks, check => check.Code == "piece-wider-than-cloth");
+        var check = Assert.Single(draft.Checks, check => check is { Code: "piece-wider-than-cloth", Brief: "plates turned" });
         Assert.Equal(["turned", "middle-and-sides"], check.Mends!.Select(mend => mend.Value));
     }
 

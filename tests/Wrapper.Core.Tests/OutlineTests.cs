@@ -189,4 +189,25 @@ public sealed class OutlineTests
 
     private static Dictionary<string, Length> Allow(params (string Edge, double Millimetres)[] allowances) =>
         allowances.ToDictionary(entry => entry.Edge, entry => Millimetres(entry.Millimetres));
+
+    /// <summary>Every arc in whole degrees of a circle, both ways round: its box is just as large as the points along it need.</summary>
+    [Fact]
+    public void A_box_round_an_arc_is_as_large_as_its_bulge_and_no_larger()
+    {
+        const double radius = 1e8;
+        static Point At(double degrees) => Point.Origin + new Vector(radius * Math.Cos(degrees * Math.PI / 180), radius * Math.Sin(degrees * Math.PI / 180));
+        foreach (var (start, sweep) in from start in Enumerable.Range(0, 24) from sweep in Enumerable.Range(1, 71) select (start * 15, sweep * 5))
+        {
+            Point[] along = [.. Enumerable.Range(0, sweep + 1).Select(degree => At(start + degree))];
+            foreach (var isCounterClockwise in (bool[])[true, false])
+            {
+                var (from, to) = isCounterClockwise ? (along[0], along[^1]) : (along[^1], along[0]);
+                var box = Box.Around([new Edge("bow", from, to, new Arc(Point.Origin, isCounterClockwise)), new Edge("back", to, from)]);
+                Assert.Equal(along.Min(point => point.X).Millimetres, box.Left.Millimetres, 1e-5);
+                Assert.Equal(along.Max(point => point.X).Millimetres, box.Right.Millimetres, 1e-5);
+                Assert.Equal(along.Min(point => point.Y).Millimetres, box.Bottom.Millimetres, 1e-5);
+                Assert.Equal(along.Max(point => point.Y).Millimetres, box.Top.Millimetres, 1e-5);
+            }
+        }
+    }
 }

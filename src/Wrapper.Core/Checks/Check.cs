@@ -44,6 +44,9 @@ public sealed record Check(CheckLevel Level, string Code, string Text, string? M
     /// <summary>What it tells of shows on the finished cover: a join on the front, a plate turned or joined.</summary>
     public bool Shows { get; init; }
 
+    /// <summary>In two words, for a table of widths: what it does to this cover. Null where it is no matter of a width.</summary>
+    public string? Brief { get; init; }
+
     /// <summary>Cannot be made.</summary>
     public static Check Error(string code, string text, string? measure, params Mend[] mends) => new(CheckLevel.Error, code, text, measure, mends);
 

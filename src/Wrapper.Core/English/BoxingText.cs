@@ -15,6 +15,8 @@ internal static class BoxingText
 
     internal static string JoinEachPlateTheMiddle => "Join each plate: the middle to its two sides; press the seams open.";
 
+    internal static string FrontJoined => "front joined";
+
     internal static string JoinOnFront => "The front alone is wider than the cloth, so the boxing has to be joined on the front, at its thirds.";
 
     internal static string JoinThePartsOfEachZip => "Join the parts of each zip strip and press the seams open.";
@@ -52,6 +54,8 @@ internal static class BoxingText
     internal static string SewTheRingToTheBottom => "Sew the ring to the bottom plate the same way round.";
 
     internal static string SewTheRingLeavingTheGap => "Sew the ring to the bottom plate the same way round, but leave the gap open along the back.";
+
+    internal static string StripsDownBriefly => "strips down";
 
     internal static string StripsDown => "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front is not joined. A pattern on them runs a quarter turned.";
 

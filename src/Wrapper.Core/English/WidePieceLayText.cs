@@ -11,6 +11,10 @@ internal static class WidePieceLayText
 
     internal static string PieceWiderThanClothTurnedOrJoined => "turned or joined it does not fit either. Choose a wider cloth.";
 
+    internal static string PlatesJoined => "plates joined";
+
+    internal static string PlatesTurned => "plates turned";
+
     internal static string ThePieceIsCutWidthWide(string piece, string width, string usable) =>
         $"The {piece} is cut {width} wide and the cloth gives {usable}: ";
 

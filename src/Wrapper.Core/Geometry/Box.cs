@@ -22,12 +22,11 @@ public sealed record Box(Length Left, Length Bottom, Length Right, Length Top)
             Include(edge.Start);
             if (edge.Arc is { } arc)
             {
-                var (sweep, radius) = (arc.Sweep(edge.Start, edge.End), arc.RadiusAt(edge.Start));
                 foreach (var side in Sides)
                 {
-                    if (Reaches(edge, arc, sweep, side))
+                    if (Reaches(edge, arc, side))
                     {
-                        Include(arc.Centre + (radius * side));
+                        Include(arc.Centre + (arc.RadiusAt(edge.Start) * side));
                     }
                 }
             }
@@ -42,13 +41,27 @@ public sealed record Box(Length Left, Length Bottom, Length Right, Length Top)
         }
     }
 
-    /// <summary>The arc comes past the point of its circle that lies furthest to this side.</summary>
-    private static bool Reaches(Edge edge, Arc arc, double sweep, Vector side)
+    /// <summary>
+    /// The arc comes past the point of its circle that lies furthest to this side. A curve is many short arcs and hardly one of
+    /// them does: on which hand of its two ends the side lies says so without an angle, but where it all but lies on one of them.
+    /// </summary>
+    private static bool Reaches(Edge edge, Arc arc, Vector side)
     {
+        var (first, last) = arc.CounterClockwise ? (edge.Start - arc.Centre, edge.End - arc.Centre) : (edge.End - arc.Centre, edge.Start - arc.Centre);
+        var (opening, past, before) = (first.Cross(last), first.Cross(side), side.Cross(last));
+        var near = Close * (Math.Abs(first.X) + Math.Abs(first.Y));
+        if (Math.Abs(past) > near && Math.Abs(before) > near && Math.Abs(opening) > near * near)
+        {
+            return opening > 0 ? past > 0 && before > 0 : past > 0 || before > 0;
+        }
+
         var from = edge.Start - arc.Centre;
-        var angle = Math.Atan2(from.Cross(side), from.Dot(side));
+        var (angle, sweep) = (Math.Atan2(from.Cross(side), from.Dot(side)), arc.Sweep(edge.Start, edge.End));
         return arc.CounterClockwise ? Positive(angle) < sweep : Positive(-angle) < -sweep;
     }
+
+    /// <summary>The sine of an angle too small to trust its sign to.</summary>
+    private const double Close = 1e-7;
 
     private static readonly Vector[] Sides = [new(1, 0), new(0, 1), new(-1, 0), new(0, -1)];
 

@@ -23,10 +23,12 @@ public static class OutlineOffset
     {
         var edges = outline.Edges;
         var corners = new (Point EndOfBefore, Point StartOfAfter)[edges.Length];
+        var (before, beforeBy) = (edges[^1], allowances[edges[^1].Name]);
         for (var i = 0; i < edges.Length; i++)
         {
-            var before = edges[(i + edges.Length - 1) % edges.Length];
-            corners[i] = Corner(before, allowances[before.Name], edges[i], allowances[edges[i].Name]);
+            var by = edges[i].Name == before.Name ? beforeBy : allowances[edges[i].Name]; // a curve is many parts of one name
+            corners[i] = Corner(before, beforeBy, edges[i], by);
+            (before, beforeBy) = (edges[i], by);
         }
 
         var moved = new List<Edge>(edges.Length + 2);
@@ -78,6 +80,10 @@ public static class OutlineOffset
         return true;
     }
 
+    /// <summary>Closer than a hair; most are in the one place, which needs no root to see.</summary>
+    private static bool AreNear(Point one, Point other) =>
+        (other.X - one.X).Abs() + (other.Y - one.Y).Abs() <= Smooth || one.DistanceTo(other) <= Smooth;
+
     private static (Point EndOfBefore, Point StartOfAfter) Corner(Edge before, Length beforeBy, Edge after, Length afterBy)
     {
         var corner = after.Start;
@@ -85,7 +91,7 @@ public static class OutlineOffset
         var outgoing = after.DirectionAtStart;
         var onBefore = corner + (beforeBy.Nanometres * incoming.Outward);
         var onAfter = corner + (afterBy.Nanometres * outgoing.Outward);
-        if (onBefore.DistanceTo(onAfter) <= Smooth)
+        if (AreNear(onBefore, onAfter))
         {
             return (onBefore, onBefore); // straight on, or the smooth passage from one part of a curve to the next
         }

@@ -12,7 +12,7 @@ public readonly record struct Point(Length X, Length Y)
     public Length DistanceTo(Point other) =>
         X == other.X ? (Y - other.Y).Abs()
         : Y == other.Y ? (X - other.X).Abs()
-        : Length.FromNanometresRounded(double.Hypot((other - this).X, (other - this).Y));
+        : Length.FromNanometresRounded((other - this).Size);
 
     /// <summary>This point turned so many quarters counter-clockwise about the origin.</summary>
     public Point Turned(int quarters) => (quarters % 4) switch

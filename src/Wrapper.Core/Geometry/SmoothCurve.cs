@@ -11,10 +11,12 @@ public static class SmoothCurve
     public static IReadOnlyList<Edge> Arcs(string name, Func<double, Point> place, Func<double, Vector> direction, int parts)
     {
         var edges = new List<Edge>(2 * parts);
-        for (var i = 0; i < parts; i++)
+        var (from, leaving) = (place(0), direction(0));
+        for (var i = 1; i <= parts; i++)
         {
-            var (from, to) = (i / (double)parts, (i + 1) / (double)parts);
-            AddPair(edges, name, place(from), direction(from), place(to), direction(to));
+            var (to, arriving) = (place(i / (double)parts), direction(i / (double)parts));
+            AddPair(edges, name, from, leaving, to, arriving);
+            (from, leaving) = (to, arriving);
         }
 
         return edges;

@@ -3,11 +3,18 @@ namespace Wrapper.Core.Geometry;
 /// <summary>A direction or step in nanometres, in double arithmetic: for slants, normals and arcs only.</summary>
 public readonly record struct Vector(double X, double Y)
 {
-    /// <summary>The step's length in nanometres.</summary>
+    /// <summary>The step’s length in nanometres.</summary>
     public double Size => double.Hypot(X, Y);
 
     /// <summary>The same direction, one nanometre long.</summary>
-    public Vector Unit => new(X / Size, Y / Size);
+    public Vector Unit
+    {
+        get
+        {
+            var size = Size;
+            return new(X / size, Y / size);
+        }
+    }
 
     /// <summary>The direction a quarter turn clockwise: the outside of an edge that runs counter-clockwise.</summary>
     public Vector Outward => new(Y, -X);

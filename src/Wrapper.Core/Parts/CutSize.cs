@@ -46,6 +46,12 @@ internal static class CutSize
     /// </summary>
     private static Worked? Of(Outline outline, Func<Box, Length> beyond, Func<string, Worked> allowance)
     {
+        var all = outline.Names.Select(allowance).DistinctBy(each => each.Value).Take(2).ToList();
+        if (all is [{ } everywhere])
+        {
+            return everywhere; // whichever edges reach the side
+        }
+
         var reaching = outline.Edges.Where(edge => Extents.Reaches(edge, beyond)).ToList();
         var concerned = reaching.Exists(edge => edge.Arc is not null) ? [.. outline.Edges] : reaching;
         var allowances = concerned.Select(edge => allowance(edge.Name)).DistinctBy(each => each.Value).Take(2).ToList();

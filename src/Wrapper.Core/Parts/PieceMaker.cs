@@ -37,7 +37,7 @@ internal static class PieceMaker
     public static Piece InFacingPairs(Piece piece) => piece with
     {
         InFacingPairs = true,
-        Mirrored = Symmetry.IsLeftRight(piece.StitchLine) ? 0 : piece.Quantity / 2,
+        Mirrored = piece.Quantity < 2 || Symmetry.IsLeftRight(piece.StitchLine) ? 0 : piece.Quantity / 2,
     };
 
     /// <summary>An upright rectangle with edges <c>front</c>, <c>right</c>, <c>back</c>, <c>left</c>.</summary>

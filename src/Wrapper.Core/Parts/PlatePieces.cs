@@ -145,7 +145,7 @@ internal sealed class PlatePieces
         {
             Key = key,
             InFacingPairs = _perCover == 2,
-            Mirrored = Symmetry.IsLeftRight(stitchLine) || _perCover == 1 ? 0 : _specification.Count,
+            Mirrored = _perCover == 1 || Symmetry.IsLeftRight(stitchLine) ? 0 : _specification.Count,
             Turns = _lay == PlateLay.Turned ? [90, 270] : [0, 180],
             Marks = [.. Marks(stitchLine)],
         };

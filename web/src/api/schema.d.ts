@@ -659,6 +659,10 @@ export interface components {
              * @description For a text that could not be read: where it stops making sense.
              */
             position: null | number;
+            /** @description What it is about: `make-up`, `untaken`, `cloth`, `proof`. */
+            concerns: string;
+            /** @description In two words, for a table of widths; null where it is no matter of a width. */
+            brief: null | string;
         };
         /** @description What can be made of the cloth, and what the cloth came to. */
         ClothAtHandJson: {

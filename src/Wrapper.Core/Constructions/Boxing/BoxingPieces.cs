@@ -162,7 +162,7 @@ internal sealed class BoxingPieces
                 BoxingText.JoinOnFront,
                 "strips",
                 _layout.Specification.OneWay ? [] : [new(BoxingText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
-            { Concerns = CheckConcern.Cloth, Shows = true });
+            { Concerns = CheckConcern.Cloth, Shows = true, Brief = BoxingText.FrontJoined });
         }
         else if (_layout.StripsDown && choices.Strips is null)
         {
@@ -171,7 +171,7 @@ internal sealed class BoxingPieces
                 BoxingText.StripsDown,
                 "strips",
                 new Mend(BoxingText.ToAcrossTheRollJoined, "options.strips", "across")) with
-            { Concerns = CheckConcern.Cloth });
+            { Concerns = CheckConcern.Cloth, Brief = BoxingText.StripsDownBriefly });
         }
         else if (choices.Strips == StripDirection.Down && _layout.Specification.OneWay)
         {

@@ -7,7 +7,7 @@ import { useBench } from "../../../model/benchStore";
 import { yardage } from "../../../testing";
 import { BuyPanel } from "./BuyPanel";
 
-const check = (code: string, text: string, level = "warning"): Check => ({
+const check = (code: string, text: string, brief: string | null, level = "warning"): Check => ({
   level,
   code,
   text,
@@ -15,6 +15,8 @@ const check = (code: string, text: string, level = "warning"): Check => ({
   mend: null,
   mends: [],
   position: null,
+  concerns: "cloth",
+  brief,
 });
 const width = (name: string, change: Partial<Width> = {}): Width => ({
   name,
@@ -29,9 +31,15 @@ const width = (name: string, change: Partial<Width> = {}): Width => ({
   ...change,
 });
 const widths = [
-  width("45 in", { joins: 1, checks: [check("piece-wider-than-cloth", "it lies turned a quarter")] }),
-  width("54 in", { joins: 4, checks: [check("join-on-front", "at its thirds")] }),
-  width("60 in", { buy: null, checks: [check("piece-wider-than-cloth", "choose a wider cloth", "error")] }),
+  width("45 in", {
+    joins: 1,
+    checks: [check("piece-wider-than-cloth", "it lies turned a quarter", "plates turned")],
+  }),
+  width("54 in", { joins: 4, checks: [check("join-on-front", "at its thirds", "front joined")] }),
+  width("60 in", {
+    buy: null,
+    checks: [check("piece-wider-than-cloth", "choose a wider cloth", null, "error")],
+  }),
   width("280 cm", { best: true, cost: 72.5 }),
 ];
 const show = (change = {}) =>

@@ -147,20 +147,13 @@ export function BuyPanel({
 
 /** What a width does to the job, in a few words. */
 function noteOf(width: Width): string {
-  const codes = new Set(width.checks.map((check) => check.code));
   const error = width.checks.find((check) => check.level === "error");
   if (error) {
     return "too narrow";
   }
 
   const notes = [
-    codes.has("join-on-front") ? "front joined" : "",
-    codes.has("piece-wider-than-cloth")
-      ? width.checks.some((check) => check.text.includes("turned a quarter"))
-        ? "plates turned"
-        : "plates joined"
-      : "",
-    codes.has("strips-down") ? "strips down" : "",
+    ...new Set(width.checks.map((check) => check.brief ?? "")),
     width.joins > 0 ? joins(width.joins) : "no joins",
   ].filter(Boolean);
   const figures = [

@@ -106,7 +106,7 @@ export function MeasurePanel({
       onDone();
     }
   };
-  const own = checks.filter((check) => check.measure === asked?.name && check.code !== "measure-missing");
+  const own = checks.filter((check) => check.measure === asked?.name && check.concerns !== "untaken");
   return (
     <section className="sheet measure-panel" aria-label="Measures" id="measure">
       <PanelWays
@@ -178,7 +178,7 @@ export function MeasurePanel({
       <ChecksFor
         checks={checks.filter(
           (check) =>
-            check.code !== "measure-missing" &&
+            check.concerns !== "untaken" &&
             check.measure !== asked?.name &&
             shape.measures.some((known) => known.name === check.measure),
         )}
