@@ -6,6 +6,7 @@ using Wrapper.Formats;
 using Wrapper.Store;
 using Wrapper.Web;
 using Wrapper.Web.Endpoints;
+using Wrapper.Web.Hosting;
 
 var builder = WebApplication.CreateBuilder(args);
 builder.Logging.SetMinimumLevel(LogLevel.Warning);

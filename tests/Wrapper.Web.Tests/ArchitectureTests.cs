@@ -77,6 +77,33 @@ public sealed class ArchitectureTests
         Assert.All(folders, folder => Free(folder, [.. folders.Where(other => other != folder)]));
     }
 
+    /// <summary>The other projects: a folder that knows another is not known by it, however far round.</summary>
+    [Theory]
+    [InlineData(typeof(CoverDocument))]
+    [InlineData(typeof(JobStore))]
+    [InlineData(typeof(TapeFeed))]
+    [InlineData(typeof(JobChanges))]
+    public void No_circle_runs_through_folders(Type inAssembly)
+    {
+        var own = inAssembly.Assembly.GetName().Name!;
+        var folders = inAssembly.Assembly.GetTypes().Select(type => type.Namespace).OfType<string>().Where(name => name == own || name.StartsWith(own + ".", StringComparison.Ordinal)).Distinct().ToList();
+        Assert.NotEmpty(folders);
+        var known = folders.ToDictionary(folder => folder, folder => folders.Where(other => other != folder && Knows(inAssembly.Assembly, folder, other)).ToList());
+        while (known.FirstOrDefault(pair => pair.Value.TrueForAll(other => !known.ContainsKey(other))) is { Key: { } free })
+        {
+            known.Remove(free); // it knows none that is left, so no circle runs through it
+        }
+
+        Assert.True(known.Count == 0, string.Join('\n', known.Select(pair => $"{pair.Key} knows {string.Join(", ", pair.Value)}")));
+    }
+
+    /// <summary>Types of exactly one folder name one of exactly another; what stands deeper inside does not count.</summary>
+    private static bool Knows(Assembly assembly, string folder, string other)
+    {
+        var target = assembly.GetTypes().Where(type => type.Namespace == other).Select(type => type.FullName!.Split('+')[0]).Distinct().ToArray();
+        return Types.InAssembly(assembly).That().ResideInNamespaceMatching($"^{folder.Replace(".", @"\.", StringComparison.Ordinal)}$").And().HaveDependencyOnAny(target).GetTypes().Any();
+    }
+
     private static void Free(string room, params string[] others)
     {
         var inside = Types.InAssembly(Core).That().ResideInNamespaceMatching($"^{room.Replace(".", @"\.", StringComparison.Ordinal)}($|\\.)");

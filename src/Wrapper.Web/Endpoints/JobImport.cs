@@ -1,9 +1,8 @@
 using System.Text.Json;
 using Wrapper.Formats;
 using Wrapper.Store;
-using Wrapper.Web.Endpoints;
 
-namespace Wrapper.Web;
+namespace Wrapper.Web.Endpoints;
 
 /// <summary>What came of taking a job file in.</summary>
 /// <param name="Id">The job it is now.</param>

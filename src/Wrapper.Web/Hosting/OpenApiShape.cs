@@ -4,7 +4,7 @@ using Microsoft.OpenApi;
 using Wrapper.Core.Reading;
 using Wrapper.Formats;
 
-namespace Wrapper.Web;
+namespace Wrapper.Web.Hosting;
 
 /// <summary>Says in the interface's description what the reader of types cannot see: lengths are numbers or texts.</summary>
 internal static class OpenApiShape

@@ -1,6 +1,6 @@
 using System.Text.Json;
 
-namespace Wrapper.Web;
+namespace Wrapper.Web.Hosting;
 
 /// <summary>A request whose JSON cannot be read is the sender's slip: it is answered with 400 and where the trouble is, never with 500.</summary>
 internal static class UnreadableRequests

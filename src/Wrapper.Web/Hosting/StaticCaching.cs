@@ -1,6 +1,6 @@
 using Microsoft.AspNetCore.StaticFiles;
 
-namespace Wrapper.Web;
+namespace Wrapper.Web.Hosting;
 
 /// <summary>Built files carry a hash in their name and can be kept for ever; the page that names them is asked for each time.</summary>
 internal static class StaticCaching

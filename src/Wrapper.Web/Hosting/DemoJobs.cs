@@ -1,7 +1,8 @@
 using Wrapper.Formats;
 using Wrapper.Store;
+using Wrapper.Web.Endpoints;
 
-namespace Wrapper.Web;
+namespace Wrapper.Web.Hosting;
 
 /// <summary>Fills an empty store with the job files of a directory.</summary>
 internal static class DemoJobs

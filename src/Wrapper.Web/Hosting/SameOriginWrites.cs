@@ -1,4 +1,4 @@
-namespace Wrapper.Web;
+namespace Wrapper.Web.Hosting;
 
 /// <summary>
 /// Refuses writes that a page of another site sends through the maker's browser: a request that names an origin has to
