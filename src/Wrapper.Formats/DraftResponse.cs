@@ -4,6 +4,7 @@ using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
+using Wrapper.Formats.Drawing;
 
 namespace Wrapper.Formats;
 
@@ -91,6 +92,9 @@ public sealed record PieceJson
     /// <summary>Notches and folds.</summary>
     public required IReadOnlyList<MarkJson> Marks { get; init; }
 
+    /// <summary>What is drawn on it besides its cut and its stitch line, as it is drawn in files: marks, creases, grain.</summary>
+    public required IReadOnlyList<StrokeJson> Strokes { get; init; }
+
     /// <summary>From the core's piece.</summary>
     public static PieceJson Of(Piece piece, LengthFormat format) => new()
     {
@@ -109,11 +113,21 @@ public sealed record PieceJson
         Turns = piece.Turns,
         Edges = [.. piece.StitchLine.Edges.Select(edge => new EdgeJson(edge.Name, edge.Length.Millimetres, piece.Allowances[edge.Name].Millimetres))],
         Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind.Word(), mark.Label, Corner(piece.OnCloth(mark.From)), Corner(piece.OnCloth(mark.To)), MarkPlace.Of(mark, piece, format)))],
+        Strokes = [.. PieceStrokes.OfMarks(piece).Select(StrokeJson.Of)],
     };
 
     internal static IReadOnlyList<double[]> Corners(IReadOnlyList<Point> corners) => [.. corners.Select(Corner)];
 
     private static double[] Corner(Point point) => [point.X.Millimetres, point.Y.Millimetres];
+}
+
+/// <summary>An open line of straights on a piece.</summary>
+/// <param name="Layer">What it is for: <c>notch</c>, <c>fold</c>, <c>dart</c>, <c>corner</c>, <c>drill</c>, <c>zip</c>, <c>grain</c>. Lines of one name are on one layer of a file.</param>
+/// <param name="Points">Its points; a snip begins at the cut edge.</param>
+public sealed record StrokeJson(string Layer, IReadOnlyList<double[]> Points)
+{
+    /// <summary>From the drawing.</summary>
+    public static StrokeJson Of(Stroke stroke) => new(stroke.Layer.Word(), [.. stroke.Through.Select(point => (double[])[point.X, point.Y])]);
 }
 
 /// <summary>An edge on one side of a seam; a side may go on along several.</summary>

@@ -49,6 +49,7 @@ export function pieceOf(change: Partial<Piece>): Piece {
     turns: [0, 180],
     edges: [],
     marks: [],
+    strokes: [],
     ...change,
   };
 }

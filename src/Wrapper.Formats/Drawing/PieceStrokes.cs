@@ -18,9 +18,15 @@ public static class PieceStrokes
     [
         Outlined(Layer.Cut, piece.CutLine),
         Outlined(Layer.Stitch, piece.StitchLineOnCloth),
-        .. piece.Marks.SelectMany(mark => Marked(mark, piece)),
-        .. Grain(piece),
+        .. OfMarks(piece),
     ];
+
+    /// <summary>What is drawn inside the cut line besides the stitch line: marks, creases, grain. All of it is straight.</summary>
+    public static IEnumerable<Stroke> OfMarks(Piece piece)
+    {
+        var cut = piece.Marks.Count > 0 ? Flattening.Flatten(piece.CutLine) : [];
+        return [.. piece.Marks.SelectMany(mark => Marked(mark, piece, cut)), .. Grain(piece)];
+    }
 
     /// <summary>A closed line along an outline, its arcs as arcs.</summary>
     public static Stroke Outlined(Layer layer, Outline outline) => new(layer, [.. outline.Edges.Select(Corner)], IsClosed: true);
@@ -32,7 +38,7 @@ public static class PieceStrokes
     private static StrokePoint Corner(Edge edge) => new(
         edge.Start.X.Millimetres, edge.Start.Y.Millimetres, edge.Arc is { } arc ? Math.Tan(arc.Sweep(edge.Start, edge.End) / 4) : 0);
 
-    private static IEnumerable<Stroke> Marked(Mark mark, Piece piece)
+    private static IEnumerable<Stroke> Marked(Mark mark, Piece piece, IReadOnlyList<Point> cut)
     {
         var (from, to) = (piece.OnCloth(mark.From), piece.OnCloth(mark.To));
         var layer = mark.Kind switch
@@ -50,19 +56,18 @@ public static class PieceStrokes
             return [Straight(layer, from, to)];
         }
 
-        if (layer is Layer.Notch or Layer.Zip && Snipped(from, piece) is { } snip)
+        if (layer is Layer.Notch or Layer.Zip && Snipped(from, cut) is { } snip)
         {
             return [snip with { Layer = layer }];
         }
 
         var (x, y) = (from.X.Millimetres, from.Y.Millimetres);
-        return [Stroke.Straight(layer, x - Cross, y, x + Cross, y), Stroke.Straight(layer, x, y - Cross, x, y + Cross)];
+        return [new(layer, [new(x - Cross, y), new(x + Cross, y), new(x, y), new(x, y - Cross), new(x, y + Cross)], IsClosed: false)];
     }
 
     /// <summary>A snip from the cut edge nearest to the place, half way through the allowance; null where nothing is cut beyond it.</summary>
-    private static Stroke? Snipped(Point at, Piece piece)
+    private static Stroke? Snipped(Point at, IReadOnlyList<Point> corners)
     {
-        var corners = Flattening.Flatten(piece.CutLine);
         var (x, y) = (at.X.Millimetres, at.Y.Millimetres);
         var (nearest, distance) = ((X: x, Y: y), double.PositiveInfinity);
         for (var i = 0; i < corners.Count; i++)

@@ -1525,6 +1525,8 @@ export interface components {
             edges: components["schemas"]["EdgeJson"][];
             /** @description Notches and folds. */
             marks: components["schemas"]["MarkJson"][];
+            /** @description What is drawn on it besides its cut and its stitch line, as it is drawn in files: marks, creases, grain. */
+            strokes: components["schemas"]["StrokeJson"][];
         };
         /** @description A copy that lies where a person has put it, as a placement says it. */
         PinJson: {
@@ -1823,6 +1825,13 @@ export interface components {
         StepJson: {
             text: string;
             stopSign: null | string;
+        };
+        /** @description An open line of straights on a piece. */
+        StrokeJson: {
+            /** @description What it is for: `notch`, `fold`, `dart`, `corner`, `drill`, `zip`, `grain`. Lines of one name are on one layer of a file. */
+            layer: string;
+            /** @description Its points; a snip begins at the cut edge. */
+            points: number[][];
         };
         /** @description A reading a tape sends: what it calls itself, and the length as a number of millimetres or a text with its unit. */
         TapeReadingJson: {

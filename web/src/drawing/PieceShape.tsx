@@ -1,5 +1,21 @@
 import type { Piece } from "../api/client";
 
+const cut = "#22303a";
+const thread = "#b23620";
+
+/** How a layer of the drawing looks on the screen and on the cutting sheet; where it lies is said once, for files too. */
+const looks: Record<string, { stroke: string; strokeDasharray?: string }> = {
+  fold: { stroke: cut, strokeDasharray: "6 2 1 2" },
+  dart: { stroke: thread, strokeDasharray: "2 2" },
+  corner: { stroke: thread, strokeDasharray: "4 3" },
+  drill: { stroke: cut },
+  notch: { stroke: cut },
+  zip: { stroke: cut },
+};
+
+/** Too near the cut edge to be seen at a small scale, so they stand out as wedges of one size. */
+const snipped = new Set(["notch", "zip"]);
+
 /** A piece in its true shape: cut line, stitch line in red dashes, folds and notches. */
 export function PieceShape({ piece, scale, fill }: { piece: Piece; scale: number; fill: string }) {
   const xs = piece.outline.map((corner) => corner[0] ?? 0);
@@ -18,61 +34,38 @@ export function PieceShape({ piece, scale, fill }: { piece: Piece; scale: number
       aria-hidden="true"
       className="piece-shape"
     >
-      <polygon points={points(piece.outline)} fill={fill} stroke="#22303a" strokeWidth={1} />
+      <polygon points={points(piece.outline)} fill={fill} stroke={cut} strokeWidth={1} />
       {!bias && (
         <polygon
           points={points(piece.stitchLine)}
           fill="none"
-          stroke="#b23620"
+          stroke={thread}
           strokeWidth={1}
           strokeDasharray="4 3"
         />
       )}
-      {piece.marks.map((mark, i) =>
-        mark.kind === "notch" || mark.kind === "zip-stop" ? (
-          <Notch
-            key={i}
-            x={x(mark.from[0] ?? 0)}
-            y={y(mark.from[1] ?? 0)}
-            width={(right - left) * scale}
-            height={(top - bottom) * scale}
-          />
-        ) : (
-          <line
-            key={i}
-            x1={x(mark.from[0] ?? 0)}
-            y1={y(mark.from[1] ?? 0)}
-            x2={x(mark.to[0] ?? 0)}
-            y2={y(mark.to[1] ?? 0)}
-            stroke={mark.kind === "corner-line" ? "#b23620" : "#22303a"}
-            strokeDasharray={mark.kind === "fold" ? "6 2 1 2" : "4 3"}
-          />
-        ),
-      )}
+      {piece.strokes.map((stroke, i) => {
+        if (snipped.has(stroke.layer) && stroke.points.length === 2) {
+          const [from, to] = stroke.points.map(([px = 0, py = 0]) => ({ x: x(px), y: y(py) }));
+          return from && to && <Snip key={i} from={from} to={to} />;
+        }
+
+        const look = looks[stroke.layer];
+        return look && <polyline key={i} points={points(stroke.points)} fill="none" {...look} />;
+      })}
     </svg>
   );
 }
 
-interface NotchProps {
+interface Place {
   x: number;
   y: number;
-  width: number;
-  height: number;
 }
 
-/** A V notch, pointing in from the nearest edge of the piece. */
-function Notch({ x, y, width, height }: NotchProps) {
-  const nearest = [
-    { away: y, turn: 0 },
-    { away: width - x, turn: 90 },
-    { away: height - y, turn: 180 },
-    { away: x, turn: 270 },
-  ].sort((a, b) => a.away - b.away)[0];
+/** A wedge that stands on the cut edge and points the way the snip goes. */
+function Snip({ from, to }: { from: Place; to: Place }) {
+  const turn = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI - 90;
   return (
-    <polygon
-      points="-3,-4 3,-4 0,2"
-      transform={`translate(${x} ${y}) rotate(${nearest?.turn ?? 0})`}
-      fill="#22303a"
-    />
+    <polygon points="-3,0 3,0 0,6" transform={`translate(${from.x} ${from.y}) rotate(${turn})`} fill={cut} />
   );
 }
