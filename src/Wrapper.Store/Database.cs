@@ -5,21 +5,79 @@ namespace Wrapper.Store;
 /// <summary>Opens the SQLite file: write-ahead log, foreign keys, and a schema brought up to date.</summary>
 public sealed class Database
 {
+    /// <summary>How many seconds a write waits for another to end before it says so.</summary>
+    private const int LongestWait = 5;
+
     private readonly string _connectionString;
 
-    /// <summary>The database in this file, made when it is not there.</summary>
-    /// <exception cref="InvalidOperationException">The file was written by a later program.</exception>
+    /// <summary>The database in this file, made when it is not there; looked through and found fit to be written to.</summary>
+    /// <exception cref="StoreUnfitException">The file was written by a later program, or is damaged.</exception>
+    /// <exception cref="SqliteException">It cannot be opened or written to: <see cref="StoreTrouble.Of"/> says why.</exception>
     public Database(string path)
     {
-        _connectionString = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 30 }.ToString();
+        _connectionString = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = LongestWait }.ToString();
         using var connection = Open();
-        using (var command = connection.CreateCommand())
+        Text(connection, "PRAGMA journal_mode = WAL");
+        Inspect(connection, path);
+        SchemaVersions.Bring(connection);
+        using (var transaction = connection.BeginTransaction())
         {
-            command.CommandText = "PRAGMA journal_mode = WAL";
-            command.ExecuteNonQuery();
+            transaction.Rollback(); // begun as a writer: a folder that may only be read, or a lock, shows now
         }
 
+        Rest(connection);
+    }
+
+    /// <summary>Writes what stands in the log beside the file into the file, as far as no reader needs it: then the file alone is all there is.</summary>
+    public void Rest()
+    {
+        using var connection = Open();
+        Rest(connection);
+    }
+
+    /// <summary>Writes a copy of all that is kept into a file, also while others read and write; it is whole when this returns.</summary>
+    /// <param name="path">Where to; what stands there is replaced.</param>
+    /// <exception cref="SqliteException">It cannot be written there: <see cref="StoreTrouble.Of"/> says why.</exception>
+    public void CopyTo(string path)
+    {
+        var half = path + ".part";
+        File.Delete(half);
+        using (var copy = Plain(half))
+        {
+            using var connection = Open();
+            connection.BackupDatabase(copy);
+            Text(copy, "PRAGMA journal_mode = DELETE"); // one file, with nothing beside it
+        }
+
+        File.Move(half, path, overwrite: true);
+    }
+
+    /// <summary>
+    /// Puts a copy in the place of all that is kept, after a look inside it; one who reads meanwhile sees either the one or the
+    /// other. What was kept until now is laid beside the file first.
+    /// </summary>
+    /// <param name="path">The copy.</param>
+    /// <param name="beside">Where what is kept now is laid.</param>
+    /// <exception cref="StoreUnfitException">The copy is damaged, of a later program, or none of this program; nothing was changed.</exception>
+    public void RestoreFrom(string path, string beside)
+    {
+        if (!File.Exists(path))
+        {
+            throw new StoreUnfitException($"There is no file {path}: say which copy to restore.");
+        }
+
+        using var copy = Plain(path, SqliteOpenMode.ReadOnly);
+        Inspect(copy, path);
+        if (SchemaVersions.Of(copy) is var taken && (taken == 0 || taken > SchemaVersions.Current))
+        {
+            throw new StoreUnfitException(taken == 0 ? $"{path} is no copy of Wrapper’s jobs. Nothing was changed." : $"{path} was written by a later Wrapper: use that one. Nothing was changed.");
+        }
+
+        CopyTo(beside);
+        using var connection = Open();
+        copy.BackupDatabase(connection);
         SchemaVersions.Bring(connection);
+        Rest(connection);
     }
 
     /// <summary>An open connection; the caller closes it.</summary>
@@ -28,5 +86,39 @@ public sealed class Database
         var connection = new SqliteConnection(_connectionString);
         connection.Open();
         return connection;
+    }
+
+    private static SqliteConnection Plain(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate)
+    {
+        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Mode = mode, Pooling = false, DefaultTimeout = LongestWait }.ToString());
+        connection.Open();
+        return connection;
+    }
+
+    /// <summary>SQLite's own look at every page; the first thing it finds ends the matter.</summary>
+    private static void Inspect(SqliteConnection connection, string path)
+    {
+        string? found;
+        try
+        {
+            found = Text(connection, "PRAGMA quick_check(1)");
+        }
+        catch (SqliteException error) when (error.SqliteErrorCode is 11 or 26)
+        {
+            throw new StoreUnfitException($"{path} is damaged, or is no file of Wrapper’s. Nothing was changed.", error);
+        }
+
+        if (found != "ok")
+        {
+            throw new StoreUnfitException($"{path} is damaged ({found}). Nothing was changed: put a copy in its place with ./wrapper restore.");
+        }
+    }
+
+    private static void Rest(SqliteConnection connection) => Text(connection, "PRAGMA wal_checkpoint(TRUNCATE)");
+
+    private static string? Text(SqliteConnection connection, string statement)
+    {
+        using var command = connection.Command(statement);
+        return command.ExecuteScalar()?.ToString();
     }
 }

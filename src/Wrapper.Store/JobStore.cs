@@ -5,7 +5,8 @@ namespace Wrapper.Store;
 
 /// <summary>
 /// Jobs, their covers and their cloth. Every write names the version it was made from; a write made from an older one
-/// changes nothing and says so. What is deleted is only marked, and can be brought back.
+/// changes nothing and says so, unless what it would write stands there already: an answer that was lost on its way is asked
+/// for again, and nobody is in conflict with himself. What is deleted is only marked, and can be brought back.
 /// </summary>
 public sealed class JobStore(Database database, TimeProvider clock)
 {
@@ -49,15 +50,20 @@ public sealed class JobStore(Database database, TimeProvider clock)
         return connection.Number("SELECT COUNT(*) FROM jobs WHERE id = $id", ("$id", id)) > 0;
     }
 
-    /// <summary>Makes a job with an empty set of covers.</summary>
-    public StoredJob Create(string id, JobHeading heading, string clothDocument)
+    /// <summary>Makes a job with an empty set of covers; null where a job of this id stands, or stood and was deleted.</summary>
+    public StoredJob? Create(string id, JobHeading heading, string clothDocument)
     {
         var now = Now();
         using var connection = database.Open();
         using var transaction = connection.BeginTransaction();
-        connection.Run(
-            "INSERT INTO jobs (id, name, client, place, unit, version, created, updated) VALUES ($id, $name, $client, $place, $unit, 1, $now, $now)",
+        var made = connection.Run(
+            "INSERT INTO jobs (id, name, client, place, unit, version, created, updated) VALUES ($id, $name, $client, $place, $unit, 1, $now, $now) ON CONFLICT (id) DO NOTHING",
             ("$id", id), ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$now", now));
+        if (made == 0)
+        {
+            return null;
+        }
+
         connection.Run("INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)", ("$id", id), ("$document", clothDocument));
         transaction.Commit();
         var moment = DateTimeOffset.Parse(now, CultureInfo.InvariantCulture);
@@ -69,6 +75,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
         id,
         "UPDATE jobs SET name = $name, client = $client, place = $place, unit = $unit, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
         "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
+        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND name = $name AND client = $client AND place = $place AND unit = $unit",
         ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$version", version));
 
     /// <summary>Writes a job's cloth.</summary>
@@ -76,6 +83,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
         id,
         "UPDATE cloths SET document = $document, version = version + 1 WHERE job_id = $job AND version = $version",
         "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL",
+        "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL AND c.document = $document",
         ("$document", document), ("$version", version));
 
     /// <summary>Writes a cover made from this version.</summary>
@@ -86,6 +94,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
         WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL
         """,
         "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
+        SameCover,
         ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0), ("$version", version));
 
     /// <summary>Adds a cover, or brings a deleted one of this id back; stale when one of this id stands already.</summary>
@@ -100,6 +109,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
         WHERE covers.deleted IS NOT NULL
         """,
         "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
+        SameCover,
         ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0));
 
     /// <summary>Marks a cover as deleted; <see cref="AddCover"/> brings it back.</summary>
@@ -107,6 +117,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
         jobId,
         "UPDATE covers SET deleted = $now, version = version + 1 WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL",
         "SELECT version FROM covers WHERE job_id = $job AND id = $cover",
+        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NOT NULL",
         ("$cover", coverId), ("$version", version));
 
     /// <summary>Marks a job as deleted; <see cref="RestoreJob"/> brings it back with all that hangs on it.</summary>
@@ -114,12 +125,14 @@ public sealed class JobStore(Database database, TimeProvider clock)
         id,
         "UPDATE jobs SET deleted = $now, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
         "SELECT version FROM jobs WHERE id = $job",
+        "SELECT version FROM jobs WHERE id = $job AND deleted IS NOT NULL",
         ("$version", version));
 
     /// <summary>Brings a deleted job back.</summary>
     public WriteResult RestoreJob(string id) => Write(
         id,
         "UPDATE jobs SET deleted = NULL, version = version + 1 WHERE id = $job AND deleted IS NOT NULL",
+        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
         "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL");
 
     /// <summary>The house's settings.</summary>
@@ -137,8 +150,9 @@ public sealed class JobStore(Database database, TimeProvider clock)
         var changed = connection.Run(
             "UPDATE house SET document = $document, version = version + 1 WHERE id = 1 AND version = $version", ("$document", document), ("$version", version));
         var now = connection.Number("SELECT version FROM house WHERE id = 1") ?? 0;
+        var same = connection.Number("SELECT version FROM house WHERE id = 1 AND document = $document", ("$document", document)) is not null;
         transaction.Commit();
-        return new(changed == 1 ? WriteEnd.Saved : WriteEnd.Stale, now);
+        return new(changed == 1 || same ? WriteEnd.Saved : WriteEnd.Stale, now);
     }
 
     private static StoredJob ReadJob(SqliteDataReader row) => new(
@@ -155,8 +169,15 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
     private string Now() => clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture);
 
+    private const string SameCover = "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL AND position = $position AND document = $document";
+
     /// <summary>One write in one transaction; the job's date goes with it.</summary>
-    private WriteResult Write(string jobId, string statement, string versionQuery, params (string Name, object? Value)[] parameters)
+    /// <param name="jobId">The job.</param>
+    /// <param name="statement">What changes a row where it may.</param>
+    /// <param name="versionQuery">The version that stands there; null where nothing does.</param>
+    /// <param name="sameQuery">The version that stands there if it is just what was to be written: the write is done already.</param>
+    /// <param name="parameters">Values for all three.</param>
+    private WriteResult Write(string jobId, string statement, string versionQuery, string sameQuery, params (string Name, object? Value)[] parameters)
     {
         (string, object?)[] all = [.. parameters, ("$job", jobId), ("$now", Now())];
         using var connection = database.Open();
@@ -168,8 +189,10 @@ public sealed class JobStore(Database database, TimeProvider clock)
         }
 
         var version = connection.Number(versionQuery, all);
+        var same = changed > 0 ? null : connection.Number(sameQuery, all);
         transaction.Commit();
         return changed > 0 ? new(WriteEnd.Saved, version ?? 0)
+            : same is { } done ? new(WriteEnd.Saved, done)
             : version is { } stored ? new(WriteEnd.Stale, stored)
             : new(WriteEnd.Missing, 0);
     }

@@ -99,13 +99,13 @@ internal static class SchemaVersions
     public static int Current => Steps.Length;
 
     /// <summary>Brings a database up to date.</summary>
-    /// <exception cref="InvalidOperationException">The file was written by a later program.</exception>
+    /// <exception cref="StoreUnfitException">The file was written by a later program.</exception>
     public static void Bring(SqliteConnection connection)
     {
-        var taken = Version(connection);
+        var taken = Of(connection);
         if (taken > Steps.Length)
         {
-            throw new InvalidOperationException(
+            throw new StoreUnfitException(
                 $"The data were written by a later Wrapper (schema {taken}, this one knows {Steps.Length}): use that one, nothing was changed.");
         }
 
@@ -118,7 +118,8 @@ internal static class SchemaVersions
         }
     }
 
-    private static int Version(SqliteConnection connection)
+    /// <summary>How many steps a file has taken; 0 for one that is not of this program.</summary>
+    public static int Of(SqliteConnection connection)
     {
         using var command = connection.CreateCommand();
         command.CommandText = "PRAGMA user_version";

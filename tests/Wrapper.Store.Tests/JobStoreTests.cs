@@ -49,10 +49,10 @@ public sealed class JobStoreTests : IDisposable
         Assert.Equal(new(WriteEnd.Stale, 2), store.SaveHeading("job", Heading with { Name = "Theirs" }, 1));
         Assert.Equal("Mine", store.Find("job")!.Job.Heading.Name);
 
-        Assert.Equal(new(WriteEnd.Saved, 2), store.SaveCloth("job", "{}", 1));
-        Assert.Equal(new(WriteEnd.Stale, 2), store.SaveCloth("job", "{}", 1));
-        Assert.Equal(new(WriteEnd.Saved, 2), store.SaveHouse("{}", 1));
-        Assert.Equal(new(WriteEnd.Stale, 2), store.SaveHouse("{}", 1));
+        Assert.Equal(new(WriteEnd.Saved, 2), store.SaveCloth("job", """{"mine":1}""", 1));
+        Assert.Equal(new(WriteEnd.Stale, 2), store.SaveCloth("job", """{"theirs":1}""", 1));
+        Assert.Equal(new(WriteEnd.Saved, 2), store.SaveHouse("""{"mine":1}""", 1));
+        Assert.Equal(new(WriteEnd.Stale, 2), store.SaveHouse("""{"theirs":1}""", 1));
         Assert.Equal(new(WriteEnd.Missing, 0), store.SaveCover("job", "nothing", 0, "{}", false, 1));
         Assert.Equal(new(WriteEnd.Missing, 0), store.AddCover("no job", "a", 0, "{}", false));
     }
@@ -158,7 +158,7 @@ public sealed class JobStoreTests : IDisposable
             command.ExecuteNonQuery();
         }
 
-        var refused = Assert.Throws<InvalidOperationException>(() => Open());
+        var refused = Assert.Throws<StoreUnfitException>(() => Open());
         Assert.Contains("later Wrapper", refused.Message, StringComparison.Ordinal);
     }
 
