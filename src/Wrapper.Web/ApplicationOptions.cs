@@ -1,6 +1,6 @@
 namespace Wrapper.Web;
 
-/// <summary>What the command line says: <c>--data</c>, <c>--web</c>, <c>--demo</c>.</summary>
+/// <summary>What the command line says: <c>--data</c>, <c>--web</c>, <c>--demo</c>, <c>--backup</c>, <c>--restore</c>.</summary>
 public sealed class ApplicationOptions
 {
     /// <summary>The directory of the database; made when it is not there.</summary>
@@ -11,6 +11,12 @@ public sealed class ApplicationOptions
 
     /// <summary>A directory of job files to begin with when there are no jobs yet.</summary>
     public string? Demo { get; set; }
+
+    /// <summary>A file to write a copy of the store to, instead of serving.</summary>
+    public string? Backup { get; set; }
+
+    /// <summary>A copy to put in the store's place, instead of serving.</summary>
+    public string? Restore { get; set; }
 
     /// <summary>The database's file.</summary>
     public string DatabaseFile()

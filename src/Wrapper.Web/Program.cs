@@ -34,9 +34,16 @@ if (sheets.Endpoint is { } phones)
 }
 
 var app = builder.Build();
+if (StoreCommands.Run(app) is { } ended)
+{
+    return ended;
+}
+
+app.UseMiddleware<SafeAnswers>();
 app.UseExceptionHandler(UnreadableRequests.Handling);
 app.UseStatusCodePages();
 app.UseResponseCompression();
+app.UseMiddleware<OwnNames>();
 app.UseMiddleware<SameOriginWrites>();
 app.Use(async (context, next) =>
 {
@@ -67,6 +74,7 @@ app.MapSheets();
 app.MapLive();
 app.MapHouse();
 app.MapFiles();
+app.MapCopy();
 app.MapJobFiles();
 app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
 
@@ -75,15 +83,20 @@ if (options.Web is { } web && Directory.Exists(web))
 {
     var files = new PhysicalFileProvider(Path.GetFullPath(web));
     app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = StaticCaching.Apply });
-    app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files, OnPrepareResponse = StaticCaching.Apply });
+    var page = new FirstPage(files);
+    app.MapGet("/index.html", page.Answer).ExcludeFromDescription();
+    app.MapFallback("{*path:nonfile}", page.Answer).WithMetadata(new HttpMethodMetadata([HttpMethods.Get, HttpMethods.Head])).ExcludeFromDescription();
 }
 
 if (options.Demo is { } demo)
 {
     DemoJobs.Load(app.Services.GetRequiredService<JobStore>(), app.Services.GetRequiredService<JobImport>(), demo);
+    app.Services.GetRequiredService<Database>().Rest();
 }
 
+app.Lifetime.ApplicationStopped.Register(app.Services.GetRequiredService<Database>().Rest);
 app.Run();
+return 0;
 
 /// <summary>The application's entry, named for tests.</summary>
 public partial class Program;

@@ -10,6 +10,14 @@ namespace Wrapper.Web.Endpoints;
 /// <summary>A job's heading.</summary>
 public sealed record JobHeadingJson(string? Name, string? Client, string? Place, string? Unit);
 
+/// <summary>A job to make.</summary>
+/// <param name="Id">Its id, said by whoever may have to ask again: the same creation sent twice makes one job. Null for one of the server's.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Client">For whom.</param>
+/// <param name="Place">Where the things stand.</param>
+/// <param name="Unit">Its unit: in, cm or mm.</param>
+public sealed record JobCreationJson(string? Id, string? Name, string? Client, string? Place, string? Unit);
+
 /// <summary>A line of the list of jobs.</summary>
 public sealed record JobLineJson(
     string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, int Covers, int CompleteCovers);
@@ -27,12 +35,13 @@ public sealed record JobJson(
 internal static class JobEndpoints
 {
     private const int LongestName = 200;
+    private const int LongestId = 64;
 
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var jobs = routes.MapGroup("/api/jobs");
         jobs.MapGet("/", (JobStore store) => store.List().Select(Line).ToList()).WithName("jobs").WithSummary("All jobs, the one last worked on first.");
-        jobs.MapPost("/", Create).WithName("createJob").WithSummary("Makes a job.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        jobs.MapPost("/", Create).WithName("createJob").WithSummary("Makes a job; sent again with the same id it makes no second one.").ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         jobs.MapGet("/{id}", Get).WithName("job").WithSummary("A job with its covers and cloth.").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPut("/{id}", Save).WithName("saveJob").WithSummary("Writes a job’s heading.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
         jobs.MapDelete("/{id}", Delete).WithName("deleteJob").WithSummary("Marks a job as deleted.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
@@ -86,20 +95,33 @@ internal static class JobEndpoints
         return (new(heading.Name ?? "", heading.Client ?? "", heading.Place ?? "", heading.Unit ?? ""), checks);
     }
 
-    private static Results<Created<JobJson>, ProblemHttpResult> Create(JobHeadingJson body, JobStore store, HttpContext context)
+    private static Results<Created<JobJson>, ProblemHttpResult> Create(JobCreationJson body, JobStore store, HttpContext context)
     {
-        var (heading, checks) = Read(body);
+        var (heading, checks) = Read(new(body.Name, body.Client, body.Place, body.Unit));
+        if (body.Id is { } said && !IsId(said))
+        {
+            checks.Add(Check.Error("unusable-id", $"An id has 1 to {LongestId} letters, digits and hyphens.", "id"));
+        }
+
         if (checks.Count > 0)
         {
             return Refusals.Unprocessable(checks);
         }
 
         var cloth = new ClothDocument { Width = Entry.Typed(heading.Unit == "in" ? "54" : "137 cm") };
-        var id = Guid.CreateVersion7().ToString("N");
+        var id = body.Id ?? Guid.CreateVersion7().ToString("N");
         store.Create(id, heading, JsonSerializer.Serialize(cloth, OpenFormat.Json));
-        Versions.Tag(context, 1);
-        return TypedResults.Created($"/api/jobs/{id}", Find(store, id)!);
+        if (Find(store, id) is not { } job)
+        {
+            return TypedResults.Problem("A job of this id was deleted: bring it back, or make this one under another id.", statusCode: StatusCodes.Status409Conflict);
+        }
+
+        Versions.Tag(context, job.Version);
+        return TypedResults.Created($"/api/jobs/{id}", job);
     }
+
+    /// <summary>Fit to stand in an address and in a file’s name.</summary>
+    private static bool IsId(string id) => id.Length is > 0 and <= LongestId && id.All(letter => char.IsAsciiLetterOrDigit(letter) || letter == '-');
 
     private static Results<Ok<JobJson>, ProblemHttpResult> Get(string id, JobStore store, HttpContext context)
     {

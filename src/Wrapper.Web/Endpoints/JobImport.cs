@@ -17,7 +17,13 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
     public JobImportedJson Make(JobFile file, string? id)
     {
         var job = id is { Length: > 0 and <= 64 } && !store.Knows(id) ? id : Guid.CreateVersion7().ToString("N");
-        store.Create(job, new(file.Name, file.Client, file.Place, file.Unit), JsonSerializer.Serialize(file.Cloth, OpenFormat.Json));
+        var (heading, cloth) = (new JobHeading(file.Name, file.Client, file.Place, file.Unit), JsonSerializer.Serialize(file.Cloth, OpenFormat.Json));
+        if (store.Create(job, heading, cloth) is null)
+        {
+            job = Guid.CreateVersion7().ToString("N"); // taken by another in the meantime
+            store.Create(job, heading, cloth);
+        }
+
         var (ids, house) = (new Dictionary<string, string>(), HouseEndpoints.Rules(store));
         for (var i = 0; i < file.Covers.Count; i++)
         {

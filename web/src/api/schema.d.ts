@@ -364,6 +364,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A copy of all jobs, photographs and rules of the house in one file, for ./wrapper restore. */
+        get: operations["backup"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/export": {
         parameters: {
             query?: never;
@@ -425,7 +442,7 @@ export interface paths {
         /** All jobs, the one last worked on first. */
         get: operations["jobs"];
         put?: never;
-        /** Makes a job. */
+        /** Makes a job; sent again with the same id it makes no second one. */
         post: operations["createJob"];
         delete?: never;
         options?: never;
@@ -1005,6 +1022,19 @@ export interface components {
             /** Format: int64 */
             version: number;
             house: components["schemas"]["HouseDocument"];
+        };
+        /** @description A job to make. */
+        JobCreationJson: {
+            /** @description Its id, said by whoever may have to ask again: the same creation sent twice makes one job. Null for one of the server's. */
+            id: null | string;
+            /** @description What it is called. */
+            name: null | string;
+            /** @description For whom. */
+            client: null | string;
+            /** @description Where the things stand. */
+            place: null | string;
+            /** @description Its unit: in, cm or mm. */
+            unit: null | string;
         };
         /** @description A whole job in one file: docs/format.md, docs/job.schema.json. */
         JobFile: {
@@ -2694,6 +2724,35 @@ export interface operations {
             };
         };
     };
+    backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.sqlite3": string;
+                };
+            };
+            /** @description Insufficient Storage */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     exportJob: {
         parameters: {
             query?: never;
@@ -2816,7 +2875,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["JobHeadingJson"];
+                "application/json": components["schemas"]["JobCreationJson"];
             };
         };
         responses: {
@@ -2827,6 +2886,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobJson"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
             /** @description Unprocessable Entity */

@@ -25,9 +25,12 @@ const PracticePage = lazy(() =>
 );
 const TapePage = lazy(() => import("../screens/tape/TapePage").then((page) => ({ default: page.TapePage })));
 
+/** The word by which the browser knows the styles this page makes for itself; the server writes another into every answer. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="style-nonce"]')?.content ?? "";
+
 export function App() {
   return (
-    <ConfigProvider theme={theme} wave={{ disabled: true }}>
+    <ConfigProvider theme={theme} wave={{ disabled: true }} csp={{ nonce }}>
       <QueryClientProvider client={queries}>
         <BrowserRouter>
           <Away />

@@ -4,20 +4,25 @@ import type { Cover } from "../model/cover";
 import { api, type Unit } from "../api/client";
 import { clothCopied } from "../model/document";
 
+/** An id for something new: said by this side, so that asking again after a lost answer makes no second one. */
+const newId = () => crypto.randomUUID().replaceAll("-", "");
+
 /** Makes a job, with a cover already on it when one is said; gives its id, or null when the store did not answer. */
 export async function createJob(
   unit: Unit,
   cover: Cover | null,
   cloth: Record<string, string> | null = null,
 ): Promise<string | null> {
-  const { data } = await api.POST("/api/jobs", { body: { name: "", client: "", place: "", unit } });
+  const { data } = await api.POST("/api/jobs", {
+    body: { id: newId(), name: "", client: "", place: "", unit },
+  });
   if (!data) {
     return null;
   }
 
   if (cover) {
     await api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
-      params: { path: { jobId: data.id, coverId: crypto.randomUUID().replaceAll("-", "") } },
+      params: { path: { jobId: data.id, coverId: newId() } },
       body: { position: 0, cover: coverTo(cover) },
       headers: { "If-None-Match": "*" },
     });
@@ -43,6 +48,7 @@ export async function oneMoreLike(id: string): Promise<string | null> {
 
   const made = await api.POST("/api/jobs", {
     body: {
+      id: newId(),
       name: `${data.name || "Unnamed job"}, one more`,
       client: data.client,
       place: data.place,
@@ -60,7 +66,7 @@ export async function oneMoreLike(id: string): Promise<string | null> {
   });
   for (const { position, cover } of data.covers) {
     await api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
-      params: { path: { jobId: made.data.id, coverId: crypto.randomUUID().replaceAll("-", "") } },
+      params: { path: { jobId: made.data.id, coverId: newId() } },
       body: { position, cover: { ...cover, cut: [] } },
       headers: { "If-None-Match": "*" },
     });

@@ -112,6 +112,9 @@ export function JobList() {
           accept=".json,application/json"
           onPick={(file) => void take(file)}
         />
+        <a className="copy-of-all" href="/api/backup" download>
+          A copy of everything
+        </a>
         <input
           type="search"
           aria-label="Find a job"

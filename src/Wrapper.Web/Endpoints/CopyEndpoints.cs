@@ -1,0 +1,20 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>A copy of all that is kept, taken while work goes on.</summary>
+internal static class CopyEndpoints
+{
+    public static void MapCopy(this IEndpointRouteBuilder routes) =>
+        routes.MapGet("/api/backup", Take).WithName("backup").WithSummary("A copy of all jobs, photographs and rules of the house in one file, for ./wrapper restore.")
+            .Produces<byte[]>(StatusCodes.Status200OK, "application/vnd.sqlite3").ProducesProblem(StatusCodes.Status507InsufficientStorage);
+
+    private static FileStreamHttpResult Take(Database database, TimeProvider clock)
+    {
+        var path = Path.Combine(Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.db");
+        database.CopyTo(path);
+        var copy = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.Read, 65536, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+        return TypedResults.Stream(copy, "application/vnd.sqlite3", $"wrapper-{clock.GetLocalNow():yyyy-MM-dd}.db");
+    }
+}
