@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization.Metadata;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.FileProviders;
 using Microsoft.Extensions.Options;
@@ -11,7 +12,11 @@ using Wrapper.Web.Hosting;
 var builder = WebApplication.CreateBuilder(args);
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
 builder.WebHost.ConfigureKestrel(server => server.Limits.MaxRequestBodySize = 8 * 1024 * 1024);
-builder.Services.Configure<JsonOptions>(options => OpenFormat.Configure(options.SerializerOptions));
+builder.Services.Configure<JsonOptions>(options =>
+{
+    OpenFormat.Configure(options.SerializerOptions);
+    options.SerializerOptions.TypeInfoResolver = (options.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(RequiredMembers.Ask);
+});
 builder.Services.Configure<ApplicationOptions>(builder.Configuration);
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = UnreadableRequests.Explain);
@@ -44,6 +49,7 @@ app.UseExceptionHandler(UnreadableRequests.Handling);
 app.UseStatusCodePages();
 app.UseResponseCompression();
 app.UseMiddleware<OwnNames>();
+app.Use(UnreadableRequests.OnlyKnownLetters);
 app.UseMiddleware<SameOriginWrites>();
 app.Use(async (context, next) =>
 {
@@ -76,16 +82,13 @@ app.MapHouse();
 app.MapFiles();
 app.MapCopy();
 app.MapJobFiles();
-app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
 
 var options = app.Services.GetRequiredService<IOptions<ApplicationOptions>>().Value;
 if (options.Web is { } web && Directory.Exists(web))
 {
     var files = new PhysicalFileProvider(Path.GetFullPath(web));
+    app.UseMiddleware<FirstPage>(files);
     app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = StaticCaching.Apply });
-    var page = new FirstPage(files);
-    app.MapGet("/index.html", page.Answer).ExcludeFromDescription();
-    app.MapFallback("{*path:nonfile}", page.Answer).WithMetadata(new HttpMethodMetadata([HttpMethods.Get, HttpMethods.Head])).ExcludeFromDescription();
 }
 
 if (options.Demo is { } demo)

@@ -84,6 +84,11 @@ internal static class SheetEndpoints
             return Closed();
         }
 
+        if (entries.Any(entry => entry is null))
+        {
+            return TypedResults.Problem("A field of the sheet is empty: send its measure and what it holds.", statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
         for (var attempt = 0; attempt < Attempts; attempt++)
         {
             if (JobEndpoints.Find(jobs, id) is not { } job || job.Covers.FirstOrDefault(cover => cover.Id == coverId) is not { } stored)

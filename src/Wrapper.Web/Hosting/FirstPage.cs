@@ -2,9 +2,13 @@ using Microsoft.Extensions.FileProviders;
 
 namespace Wrapper.Web.Hosting;
 
-/// <summary>The one page of the front end, with the word for its own styles written into it; it is asked for anew each time.</summary>
+/// <summary>
+/// The one page of the front end, with the word for its own styles written into it; it is asked for anew each time. It is sent
+/// for every address that nothing else answers to, but for those of the interface and of files.
+/// </summary>
+/// <param name="next">What answers otherwise.</param>
 /// <param name="files">The built front end.</param>
-internal sealed class FirstPage(IFileProvider files)
+internal sealed class FirstPage(RequestDelegate next, IFileProvider files)
 {
     /// <summary>What stands in the page for the word.</summary>
     private const string Blank = "STYLE-NONCE";
@@ -15,10 +19,20 @@ internal sealed class FirstPage(IFileProvider files)
         return reader.ReadToEnd();
     });
 
-    /// <summary>Sends the page.</summary>
-    public IResult Answer(HttpContext context)
+    public Task InvokeAsync(HttpContext context)
     {
+        if (!IsPage(context))
+        {
+            return next(context);
+        }
+
         context.Response.Headers.CacheControl = "no-cache";
-        return TypedResults.Content(_page.Value.Replace(Blank, SafeAnswers.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8");
+        return TypedResults.Content(_page.Value.Replace(Blank, SafeAnswers.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8").ExecuteAsync(context);
     }
+
+    private static bool IsPage(HttpContext context) =>
+        context.GetEndpoint() is null
+        && (HttpMethods.IsGet(context.Request.Method) || HttpMethods.IsHead(context.Request.Method))
+        && !context.Request.Path.StartsWithSegments("/api")
+        && (!Path.HasExtension(context.Request.Path.Value) || context.Request.Path == "/index.html");
 }
