@@ -64,3 +64,82 @@ test("an address that leads nowhere shows the way back", async ({ page }) => {
   await page.getByRole("link", { name: "Back to the jobs" }).click();
   await expect(page.getByRole("heading", { name: "Wrapper" })).toBeVisible();
 });
+
+test("what was typed while the store failed outlives the page and is sent when the store is back", async ({
+  page,
+  context,
+}) => {
+  const name = `Unlucky ${Date.now()}`;
+  await bench.startNew(page);
+  await bench.measure(page, "21", "19", "4");
+  await page.getByLabel("Job name").fill(name);
+  await bench.settled(page);
+  const address = page.url();
+  await context.route("**/api/jobs/**", (route) =>
+    route.request().method() === "PUT"
+      ? route.fulfill({ status: 500, contentType: "application/problem+json", body: "{}" })
+      : route.fallback(),
+  );
+  await page.getByRole("button", { name: "width: 21", exact: true }).click();
+  await measureField(page, "Width").fill("26 1/2");
+  await expect(page.getByText("Not saved: trying again")).toBeVisible();
+
+  // To the list and to another job: the first one still waits, and that is said where it stands.
+  await page.getByRole("link", { name: "All jobs" }).click();
+  const row = page.getByRole("listitem").filter({ hasText: name });
+  await expect(row.getByText("it waits on this device")).toBeVisible();
+  await page.goto("/jobs/teasel-ottoman");
+  await bench.settled(page);
+  await page.close();
+
+  // The browser was closed in between; the store is back.
+  await context.unroute("**/api/jobs/**");
+  const later = await context.newPage();
+  await later.goto("/");
+  const there = later.getByRole("listitem").filter({ hasText: name });
+  await expect(there).toBeVisible();
+  await expect(there.getByText("it waits on this device")).toHaveCount(0, { timeout: 20000 });
+  await later.goto(address);
+  await bench.settled(later);
+  await expect(measureField(later, "Width")).toHaveValue("26 1/2");
+});
+
+test("a cover deleted elsewhere is brought back or let go, and the others are saved meanwhile", async ({
+  page,
+  request,
+}) => {
+  await bench.startNew(page);
+  await bench.measure(page, "21", "19", "4");
+  await bench.settled(page);
+  const id = new URL(page.url()).pathname.split("/").pop() ?? "";
+  const job = (await (await request.get(`/api/jobs/${id}`)).json()) as {
+    covers: { id: string; version: number }[];
+  };
+  const cover = job.covers[0];
+  await request.delete(`/api/jobs/${id}/covers/${cover?.id}`, {
+    headers: { "If-Match": `"${cover?.version}"` },
+  });
+  await page.getByRole("button", { name: "width: 21", exact: true }).click();
+  await measureField(page, "Width").fill("22");
+  await expect(page.getByText("was deleted elsewhere, and was changed here")).toBeVisible();
+  await page.getByLabel("Client").fill("All the same");
+  await expect
+    .poll(async () => ((await (await request.get(`/api/jobs/${id}`)).json()) as { client: string }).client)
+    .toBe("All the same");
+  await page.getByRole("button", { name: "Bring it back" }).click();
+  await bench.settled(page);
+  await page.reload();
+  await bench.settled(page);
+  await expect(measureField(page, "Width")).toHaveValue("22");
+
+  // And the whole job.
+  const whole = (await (await request.get(`/api/jobs/${id}`)).json()) as { version: number };
+  await request.delete(`/api/jobs/${id}`, { headers: { "If-Match": `"${whole.version}"` } });
+  await page.getByLabel("Client").fill("Once more");
+  await expect(page.getByText("This job was deleted elsewhere")).toBeVisible();
+  await page.getByRole("button", { name: "Bring the job back" }).click();
+  await bench.settled(page);
+  await expect
+    .poll(async () => ((await (await request.get(`/api/jobs/${id}`)).json()) as { client?: string }).client)
+    .toBe("Once more");
+});

@@ -13,12 +13,6 @@ internal sealed class FirstPage(RequestDelegate next, IFileProvider files)
     /// <summary>What stands in the page for the word.</summary>
     private const string Blank = "STYLE-NONCE";
 
-    private readonly Lazy<string> _page = new(() =>
-    {
-        using var reader = new StreamReader(files.GetFileInfo("index.html").CreateReadStream());
-        return reader.ReadToEnd();
-    });
-
     public Task InvokeAsync(HttpContext context)
     {
         if (!IsPage(context))
@@ -27,7 +21,14 @@ internal sealed class FirstPage(RequestDelegate next, IFileProvider files)
         }
 
         context.Response.Headers.CacheControl = "no-cache";
-        return TypedResults.Content(_page.Value.Replace(Blank, SafeAnswers.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8").ExecuteAsync(context);
+        return TypedResults.Content(Read().Replace(Blank, SafeAnswers.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8").ExecuteAsync(context);
+    }
+
+    /// <summary>Read each time: it names the other files, and those may have been built anew.</summary>
+    private string Read()
+    {
+        using var reader = new StreamReader(files.GetFileInfo("index.html").CreateReadStream());
+        return reader.ReadToEnd();
     }
 
     private static bool IsPage(HttpContext context) =>

@@ -1,7 +1,9 @@
 import { QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { BrowserRouter, Route, Routes } from "react-router";
-import { lazy, Suspense } from "react";
+import { lazy, Suspense, useEffect } from "react";
+import { useBench } from "../model/benchStore";
+import { sendUnsent } from "../queries/outbox";
 import { Bench } from "../screens/bench/Bench";
 import { CuttingSheet } from "../screens/cut/CuttingSheet";
 import { JobList } from "../screens/jobs/JobList";
@@ -28,7 +30,11 @@ const TapePage = lazy(() => import("../screens/tape/TapePage").then((page) => ({
 /** The word by which the browser knows the styles this page makes for itself; the server writes another into every answer. */
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="style-nonce"]')?.content ?? "";
 
+/** The job on the bench sends for itself, also while its page is only just opening. */
+const onBench = () => /^\/jobs\/([^/]+)$/.exec(location.pathname)?.[1] ?? useBench.getState().jobId;
+
 export function App() {
+  useEffect(() => sendUnsent(onBench), []);
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }} csp={{ nonce }}>
       <QueryClientProvider client={queries}>

@@ -2,9 +2,8 @@ import { coverTo, emptyCover } from "../model/cover";
 import { clothTo, emptyCloth } from "../model/cloth";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { Job } from "../api/client";
-import { hasUnsaved, keepMine, startSaving, takeTheirs, useSaving } from "./autosave";
+import { hasUnsaved, keepMine, openJob, takeTheirs, useSaving } from "./autosave";
 import { addCover, editHeading, editText, removeCover, useBench } from "../model/benchStore";
-import { documentOf } from "../model/document";
 
 const job: Job = {
   id: "job",
@@ -30,6 +29,7 @@ const json = (body: unknown, status = 200) =>
 
 beforeEach(() => {
   vi.useFakeTimers();
+  localStorage.clear();
   sent = [];
   answer = () => json({ version: 100 + sent.length, complete: null });
   vi.stubGlobal("fetch", async (request: Request) => {
@@ -37,8 +37,7 @@ beforeEach(() => {
     sent.push(`${request.method} ${new URL(request.url).pathname} ${version}`.trim());
     return answer(request);
   });
-  useBench.getState().open("job", documentOf(job));
-  startSaving(job);
+  openJob(job);
 });
 
 afterEach(() => {
@@ -99,7 +98,7 @@ test("a stale write stops saving until the maker chooses, and keeping mine write
   await vi.advanceTimersByTimeAsync(5000);
   expect(sent).toHaveLength(1);
   answer = () => json({ version: 10, complete: null });
-  keepMine();
+  await keepMine();
   await vi.advanceTimersByTimeAsync(400);
   expect(sent[1]).toBe('PUT /api/jobs/job/covers/a "9"');
   expect(useSaving.getState().state).toBe("saved");
@@ -114,4 +113,72 @@ test("taking theirs reads the job anew and goes on from its versions", async () 
   await takeTheirs();
   expect(useBench.getState().document?.covers[0]?.cover.measures.width).toBe("23");
   expect(hasUnsaved()).toBe(false);
+});
+
+test("a cover deleted elsewhere keeps no other waiting, and comes back or is let go", async () => {
+  addCover({ name: "Back" });
+  const id = useBench.getState().currentId!;
+  await vi.advanceTimersByTimeAsync(400);
+  answer = (request) =>
+    request.method === "GET"
+      ? json(job)
+      : request.url.endsWith("/covers/a")
+        ? json({}, 404)
+        : json({ version: 20, complete: null });
+  editHeading({ name: "Cabin" });
+  useBench.getState().choose("a");
+  editText("measures", "width", "21");
+  useBench.getState().choose(id);
+  editText("measures", "width", "30");
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent).toContain(`PUT /api/jobs/job/covers/${id} "101"`);
+  expect(sent).toContain('PUT /api/jobs/job "3"');
+  expect(useSaving.getState()).toEqual({ state: "conflict", conflict: { key: "cover/a", version: null } });
+  editText("measures", "width", "31");
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent.at(-1)).toBe(`PUT /api/jobs/job/covers/${id} "20"`); // saved all the same
+  answer = () => json({ version: 30, complete: null });
+  await keepMine();
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent.at(-1)).toBe("PUT /api/jobs/job/covers/a *");
+  expect(useSaving.getState()).toEqual({ state: "saved", conflict: null });
+});
+
+test("what was deleted elsewhere is let go, and nothing else with it", async () => {
+  answer = (request) => (request.method === "GET" ? json({ ...job, covers: [] }) : json({}, 404));
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  await takeTheirs();
+  expect(useBench.getState().document?.covers).toEqual([]);
+  expect(hasUnsaved()).toBe(false);
+});
+
+test("a job deleted elsewhere waits for the maker and is brought back with what was typed", async () => {
+  answer = () => json({}, 404);
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  expect(useSaving.getState().conflict).toEqual({ key: "job", version: null });
+  const before = sent.length;
+  await vi.advanceTimersByTimeAsync(20000);
+  expect(sent).toHaveLength(before); // asked once, not for ever
+  answer = () => json({ version: 8, complete: null });
+  await keepMine();
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent.slice(before)).toEqual(["POST /api/jobs/job/restore", 'PUT /api/jobs/job/covers/a "7"']);
+  expect(useSaving.getState().state).toBe("saved");
+});
+
+test("a part the store cannot take keeps no other waiting", async () => {
+  answer = (request) =>
+    request.url.endsWith("/covers/a") ? json({}, 507) : json({ version: 20, complete: null });
+  editText("measures", "width", "21");
+  addCover({ name: "Back" });
+  const id = useBench.getState().currentId!;
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent).toContain(`PUT /api/jobs/job/covers/${id} *`);
+  expect(useSaving.getState().state).toBe("waiting");
+  expect(hasUnsaved()).toBe(true);
+  answer = () => json({ version: 8, complete: null });
+  await vi.advanceTimersByTimeAsync(3000);
+  expect(useSaving.getState().state).toBe("saved");
 });

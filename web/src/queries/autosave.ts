@@ -1,51 +1,50 @@
-import { clothTo } from "../model/cloth";
-import { coverTo } from "../model/cover";
 import { create } from "zustand";
 import { api, type Job } from "../api/client";
 import { useBench } from "../model/benchStore";
-import { documentOf, type JobDocument } from "../model/document";
+import { documentOf } from "../model/document";
+import { forgetUnsent, keepUnsent, withUnsent } from "./outbox";
+import { differing, partsOf, storedOf, versionsOf, type Part, type Stored } from "./parts";
 
 const pauseBeforeSaving = 300;
 const pauseBeforeRetry = 3000;
 
-/** A part of the job that is written by itself, with a version of its own. */
-interface Part {
+/** A part that was written or deleted elsewhere; the others are saved meanwhile. */
+export interface Conflict {
+  /** The part, or `job` where the whole job was deleted. */
   key: string;
-  body: string;
-  save: (
-    version: number | null,
-  ) => Promise<{ response: Response; data?: { version: number } | undefined; error?: unknown }>;
+  /** The version now in the store; null where it was deleted. */
+  version: number | null;
 }
 
 interface SaveState {
   state: "saved" | "saving" | "waiting" | "conflict";
-  /** The part that was changed elsewhere, with the version now in the store. */
-  conflict: { key: string; version: number } | null;
+  /** The first of the parts the maker has to choose about. */
+  conflict: Conflict | null;
 }
 
 /** Whether everything on the bench is in the store. */
 export const useSaving = create<SaveState>(() => ({ state: "saved", conflict: null }));
 
-const stored = new Map<string, { version: number; body: string }>();
+let stored: Stored = new Map();
+const blocked = new Map<string, Conflict>();
 let timer: ReturnType<typeof setTimeout> | undefined;
 let running = false;
 let stopWatching: (() => void) | undefined;
 
-/** Begins saving a job that was just opened. */
-export function startSaving(job: Job) {
-  stored.clear();
+/** Puts a job that was just read on the bench, with what waits of it in this browser, and begins saving it. */
+export function openJob(job: Job) {
+  stopWatching?.(); // first, or what was read would be taken for something typed
+  clearTimeout(timer);
+  const fresh = documentOf(job);
+  stored = storedOf(job, fresh);
+  blocked.clear();
   useSaving.setState({ state: "saved", conflict: null });
-  const parts = partsOf(job.id, documentOf(job));
-  const versions = new Map<string, number>([
-    ["heading", job.version],
-    ["cloth", job.cloth.version],
-    ...job.covers.map((entry): [string, number] => [`cover/${entry.id}`, entry.version]),
-  ]);
-  for (const part of parts) {
-    stored.set(part.key, { version: versions.get(part.key) ?? 0, body: part.body });
+  const document = withUnsent(job.id, fresh, stored);
+  useBench.getState().open(job.id, document);
+  if (document !== fresh) {
+    schedule(0);
   }
 
-  stopWatching?.();
   stopWatching = useBench.subscribe((state, before) => {
     if (state.document !== before.document && state.jobId === job.id) {
       schedule(pauseBeforeSaving);
@@ -63,26 +62,80 @@ export function hasUnsaved(): boolean {
   return pending().length > 0;
 }
 
-/** After a conflict: what is on the bench is written over what was written elsewhere. */
-export function keepMine() {
+/** After a conflict: what is on the bench is written over what was written elsewhere, and what was deleted is brought back. */
+export async function keepMine() {
   const { conflict } = useSaving.getState();
-  const known = conflict && stored.get(conflict.key);
-  if (conflict) {
-    stored.set(conflict.key, { version: conflict.version, body: known?.body ?? "" });
-    useSaving.setState({ state: "saving", conflict: null });
-    schedule(0);
+  if (!conflict) {
+    return;
   }
+
+  if (conflict.key === "job") {
+    const id = useBench.getState().jobId ?? "";
+    const { data } = await api.POST("/api/jobs/{id}/restore", { params: { path: { id } } });
+    if (!data) {
+      return;
+    }
+
+    // Going and coming back were writes of the heading.
+    stored.set("heading", { version: data.version, body: stored.get("heading")?.body ?? "" });
+  } else if (conflict.version === null) {
+    stored.delete(conflict.key); // written as something new it comes back
+  } else {
+    stored.set(conflict.key, { version: conflict.version, body: stored.get(conflict.key)?.body ?? "" });
+  }
+
+  release(conflict.key);
 }
 
-/** After a conflict: the job is read anew from the store. */
+/** After a conflict: that part is as the store has it, or is let go where it was deleted; all else on the bench stays. */
 export async function takeTheirs() {
-  const { jobId } = useBench.getState();
+  const [{ conflict }, { jobId }] = [useSaving.getState(), useBench.getState()];
   const { data } = await api.GET("/api/jobs/{id}", { params: { path: { id: jobId ?? "" } } });
-  if (data) {
-    useBench.getState().replace(() => documentOf(data));
-    startSaving(data);
+  if (!conflict || !data) {
+    return;
   }
+
+  const fresh = documentOf(data);
+  const theirs = partsOf(data.id, fresh).find((part) => part.key === conflict.key);
+  if (theirs) {
+    stored.set(conflict.key, { version: versionsOf(data).get(conflict.key) ?? 0, body: theirs.body });
+  } else {
+    stored.delete(conflict.key);
+  }
+
+  const coverId = conflict.key.startsWith("cover/") ? conflict.key.slice("cover/".length) : null;
+  const taken = fresh.covers.find((known) => known.id === coverId);
+  useBench.getState().replace((before) => ({
+    ...before,
+    ...(conflict.key === "heading" && { heading: fresh.heading }),
+    ...(conflict.key === "cloth" && { cloth: fresh.cloth }),
+    covers: !taken
+      ? before.covers.filter((known) => known.id !== coverId)
+      : before.covers.some((known) => known.id === coverId)
+        ? before.covers.map((known) => (known.id === coverId ? taken : known))
+        : [...before.covers, taken],
+  }));
+  release(conflict.key);
 }
+
+/** The job was deleted elsewhere and is let go: nothing of it is written any more. */
+export function letGo() {
+  stopWatching?.();
+  clearTimeout(timer);
+  forgetUnsent(useBench.getState().jobId ?? "");
+  stored.clear();
+  blocked.clear();
+  useBench.setState({ jobId: null, document: null });
+  useSaving.setState({ state: "saved", conflict: null });
+}
+
+function release(key: string) {
+  blocked.delete(key);
+  useSaving.setState({ state: "saving", conflict: firstBlocked() });
+  schedule(0);
+}
+
+const firstBlocked = () => blocked.values().next().value ?? null;
 
 /** Shows a part that was written elsewhere; where the bench has changes of its own to it, the next save says so. */
 export function refreshFromStore(job: Job, part: string) {
@@ -110,110 +163,92 @@ export function refreshFromStore(job: Job, part: string) {
   }));
 }
 
-function schedule(delay: number) {
-  clearTimeout(timer);
-  if (useSaving.getState().state !== "conflict") {
-    useSaving.setState({ state: pending().length > 0 ? "saving" : "saved" });
-    timer = setTimeout(() => void run(), delay);
-  }
-}
-
-function versionHeader(version: number | null) {
-  return version === null ? { "If-None-Match": "*" } : { "If-Match": `"${version}"` };
-}
-
-function partsOf(jobId: string, document: JobDocument): Part[] {
-  const path = { id: jobId };
-  return [
-    {
-      key: "heading",
-      body: JSON.stringify(document.heading),
-      save: (version) =>
-        api.PUT("/api/jobs/{id}", {
-          params: { path },
-          body: document.heading,
-          headers: versionHeader(version),
-        }),
-    },
-    {
-      key: "cloth",
-      body: JSON.stringify(document.cloth),
-      save: (version) =>
-        api.PUT("/api/jobs/{id}/cloth", {
-          params: { path },
-          body: clothTo(document.cloth),
-          headers: versionHeader(version),
-        }),
-    },
-    ...document.covers.map(
-      (entry, position): Part => ({
-        key: `cover/${entry.id}`,
-        body: JSON.stringify({ position, cover: entry.cover }),
-        save: (version) =>
-          api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
-            params: { path: { jobId, coverId: entry.id } },
-            body: { position, cover: coverTo(entry.cover) },
-            headers: versionHeader(version),
-          }),
-      }),
-    ),
-  ];
-}
-
 /** The parts that differ from what is stored, and the covers that were taken out. */
 function pending(): Part[] {
   const { jobId, document } = useBench.getState();
-  if (!jobId || !document) {
-    return [];
-  }
+  return jobId && document ? differing(jobId, document, stored) : [];
+}
 
-  const parts = partsOf(jobId, document);
-  const removed = [...stored.keys()]
-    .filter((key) => key.startsWith("cover/") && !parts.some((part) => part.key === key))
-    .map(
-      (key): Part => ({
-        key,
-        body: "",
-        save: (version) =>
-          api.DELETE("/api/jobs/{jobId}/covers/{coverId}", {
-            params: { path: { jobId, coverId: key.slice("cover/".length) } },
-            headers: versionHeader(version),
-          }),
-      }),
-    );
-  return [...parts.filter((part) => stored.get(part.key)?.body !== part.body), ...removed];
+/** What is not in the store is kept in the browser until it is. */
+function keep() {
+  const { jobId, document } = useBench.getState();
+  if (jobId && document) {
+    if (differing(jobId, document, stored).length > 0) {
+      keepUnsent(jobId, document, stored);
+    } else {
+      forgetUnsent(jobId);
+    }
+  }
+}
+
+function schedule(delay: number) {
+  keep();
+  clearTimeout(timer);
+  useSaving.setState({ state: next() ? "saving" : blocked.size > 0 ? "conflict" : "saved" });
+  timer = setTimeout(() => void run(), delay);
+}
+
+/** The first part that can be written: none of a job that is gone, and none the maker has to choose about. */
+function next(failed?: Set<string>): Part | undefined {
+  return blocked.has("job")
+    ? undefined
+    : pending().find((part) => !blocked.has(part.key) && !failed?.has(part.key));
 }
 
 async function run() {
-  if (running || useSaving.getState().state === "conflict") {
+  if (running) {
     return;
   }
 
   running = true;
+  const failed = new Set<string>();
   try {
-    for (let part = pending()[0]; part; part = pending()[0]) {
-      const { response, data, error } = await part.save(stored.get(part.key)?.version ?? null);
-      if (data) {
-        if (part.body === "") {
-          stored.delete(part.key);
-        } else {
-          stored.set(part.key, { version: data.version, body: part.body });
-        }
-      } else if (response.status === 412) {
-        const version = (error as { version?: number }).version ?? 0;
-        useSaving.setState({ state: "conflict", conflict: { key: part.key, version } });
-        return;
-      } else {
-        throw new Error(`The store answered ${response.status}.`);
+    for (let part = next(failed); part; part = next(failed)) {
+      try {
+        await write(part);
+      } catch {
+        failed.add(part.key); // one part that cannot be written keeps no other waiting
       }
     }
-
-    useSaving.setState({ state: "saved" });
-  } catch {
-    useSaving.setState({ state: "waiting" });
-    clearTimeout(timer);
-    timer = setTimeout(() => void run(), pauseBeforeRetry);
   } finally {
     running = false;
+  }
+
+  keep();
+  useSaving.setState({
+    state: failed.size > 0 ? "waiting" : blocked.size > 0 ? "conflict" : "saved",
+    conflict: firstBlocked(),
+  });
+  if (failed.size > 0) {
+    clearTimeout(timer);
+    timer = setTimeout(() => void run(), pauseBeforeRetry);
+  }
+}
+
+async function write(part: Part) {
+  const own = stored;
+  const id = useBench.getState().jobId ?? "";
+  const { response, data, error } = await part.save(own.get(part.key)?.version ?? null);
+  if (own !== stored) {
+    return; // another job is on the bench by now; what this one still lacks is sent from where it waits
+  }
+
+  if (data || (response.status === 404 && part.body === "")) {
+    if (data && part.body !== "") {
+      stored.set(part.key, { version: data.version, body: part.body });
+    } else {
+      stored.delete(part.key); // taken out here, or elsewhere before
+    }
+  } else if (response.status === 412) {
+    const version = (error as { version?: number }).version ?? 0;
+    blocked.set(part.key, { key: part.key, version });
+  } else if (response.status === 404) {
+    const whole = await api.GET("/api/jobs/{id}", { params: { path: { id } } });
+    const key = whole.response.status === 404 ? "job" : part.key;
+    if (own === stored) {
+      blocked.set(key, { key, version: null });
+    }
+  } else {
+    throw new Error(`The store answered ${response.status}.`);
   }
 }

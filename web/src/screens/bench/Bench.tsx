@@ -4,9 +4,8 @@ import { useParams } from "react-router";
 import { Nowhere } from "../../ui/Nowhere";
 import { api } from "../../api/client";
 import { useHouse } from "../../queries/useHouse";
-import { hasUnsaved, saveNow, startSaving } from "../../queries/autosave";
+import { hasUnsaved, openJob, saveNow } from "../../queries/autosave";
 import { useBench } from "../../model/benchStore";
-import { documentOf } from "../../model/document";
 import { BenchBoard } from "./BenchBoard";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useBenchKeys } from "./useBenchKeys";
@@ -28,16 +27,14 @@ export function Bench() {
     },
   });
   const openId = useBench((state) => state.jobId);
-  const open = useBench((state) => state.open);
   useBenchKeys();
   useLive(id);
 
   useEffect(() => {
     if (job.data) {
-      open(job.data.id, documentOf(job.data));
-      startSaving(job.data);
+      openJob(job.data);
     }
-  }, [job.data, open]);
+  }, [job.data]);
 
   useEffect(() => {
     const leave = (event: BeforeUnloadEvent) => {

@@ -1,17 +1,44 @@
-import { keepMine, takeTheirs, useSaving } from "../../queries/autosave";
+import { useNavigate } from "react-router";
+import { useBench } from "../../model/benchStore";
+import { keepMine, letGo, takeTheirs, useSaving } from "../../queries/autosave";
 
-/** Someone wrote the same part elsewhere: nothing was overwritten, and the maker chooses. */
+/** Someone wrote or deleted the same part elsewhere: nothing was overwritten, all else is saved, and the maker chooses. */
 export function ConflictNotice() {
   const conflict = useSaving((state) => state.conflict);
-  return conflict ? (
+  const name = useBench(
+    (state) => state.document?.covers.find(({ id }) => conflict?.key === `cover/${id}`)?.cover.name,
+  );
+  const go = useNavigate();
+  if (!conflict) {
+    return null;
+  }
+
+  const isJob = conflict.key === "job";
+  const isGone = conflict.version === null;
+  return (
     <div className="conflict" role="alert">
-      This was changed elsewhere in the meantime, perhaps in another tab. Nothing was overwritten.
-      <button type="button" className="header-button" onClick={keepMine}>
-        Keep what is here
+      {isJob
+        ? "This job was deleted elsewhere. What was changed here since then is on this page only."
+        : isGone
+          ? `${name ? `“${name}”` : "This thing"} was deleted elsewhere, and was changed here. All else is saved.`
+          : "This was changed elsewhere in the meantime, perhaps in another tab. Nothing was overwritten."}
+      <button type="button" className="header-button" onClick={() => void keepMine()}>
+        {isJob ? "Bring the job back" : isGone ? "Bring it back" : "Keep what is here"}
       </button>
-      <button type="button" className="header-button" onClick={() => void takeTheirs()}>
-        Take what was written there
+      <button
+        type="button"
+        className="header-button"
+        onClick={() => {
+          if (isJob) {
+            letGo();
+            void go("/");
+          } else {
+            void takeTheirs();
+          }
+        }}
+      >
+        {isGone ? "Let it go" : "Take what was written there"}
       </button>
     </div>
-  ) : null;
+  );
 }

@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
 import { JobRow } from "./JobRow";
 import { createJob, oneMoreLike } from "../../queries/createJob";
+import { forgetUnsent, unsentName, useUnsent } from "../../queries/outbox";
 import { takeIn } from "../../queries/jobFiles";
 import { FilePick } from "../../ui/FilePick";
 import "./jobs.css";
@@ -16,6 +17,7 @@ export function JobList() {
   const navigate = useNavigate();
   const [removed, setRemoved] = useState<JobLine | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const unsent = useUnsent((state) => state.ids);
   const [sought, setSought] = useState("");
   const jobs = useQuery({
     queryKey: ["jobs"],
@@ -63,6 +65,12 @@ export function JobList() {
     await queries.invalidateQueries({ queryKey: ["jobs"] });
   };
 
+  const gone = unsent.filter((id) => jobs.data && !jobs.data.some((job) => job.id === id));
+  const bringBack = async (id: string) => {
+    await api.POST("/api/jobs/{id}/restore", { params: { path: { id } } });
+    await navigate(`/jobs/${id}`);
+  };
+
   const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
   const found = jobs.data?.filter((job) =>
     words.every((word) => `${job.name} ${job.client} ${job.place}`.toLowerCase().includes(word)),
@@ -100,6 +108,18 @@ export function JobList() {
           </button>
         </p>
       )}
+      {gone.map((id) => (
+        <p className="removed" role="status" key={id}>
+          “{unsentName(id) || "Unnamed job"}” was deleted, and something that was typed for it waits on this
+          device.{" "}
+          <button type="button" onClick={() => void bringBack(id)}>
+            Bring the job back
+          </button>{" "}
+          <button type="button" onClick={() => forgetUnsent(id)}>
+            Let it go
+          </button>
+        </p>
+      ))}
       {problem && <p role="alert">{problem}</p>}
       {jobs.isError && (
         <p role="alert">The workroom’s computer does not answer. Nothing is lost; try again in a moment.</p>
@@ -130,6 +150,7 @@ export function JobList() {
           <JobRow
             key={job.id}
             job={job}
+            isWaiting={unsent.includes(job.id)}
             onMore={() => void go(oneMoreLike(job.id))}
             onRemove={() => void remove(job)}
           />

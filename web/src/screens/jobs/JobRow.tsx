@@ -11,12 +11,14 @@ const date = new Intl.DateTimeFormat("en-GB", {
 
 interface Props {
   job: JobLine;
+  /** Something that was typed for it waits in this browser. */
+  isWaiting: boolean;
   onMore: () => void;
   onRemove: () => void;
 }
 
 /** A job on the shelf: open it, cut from it, make one more like it. */
-export function JobRow({ job, onMore, onRemove }: Props) {
+export function JobRow({ job, isWaiting, onMore, onRemove }: Props) {
   const name = job.name || "unnamed job";
   return (
     <li className="sheet">
@@ -26,6 +28,7 @@ export function JobRow({ job, onMore, onRemove }: Props) {
       </Link>
       <span className="job-state">
         {job.covers === 1 ? "1 cover" : `${job.covers} covers`}
+        {isWaiting && <em>not all saved yet: it waits on this device</em>}
         {job.completeCovers < job.covers && <em>{job.covers - job.completeCovers} unfinished</em>}
       </span>
       <time dateTime={job.updated}>{date.format(new Date(job.updated))}</time>

@@ -1,0 +1,116 @@
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
+import type { Job } from "../api/client";
+import { editHeading, editText, useBench } from "../model/benchStore";
+import { clothTo, emptyCloth } from "../model/cloth";
+import { coverTo, emptyCover } from "../model/cover";
+import { hasUnsaved, openJob, useSaving } from "./autosave";
+import { sendUnsent, useUnsent } from "./outbox";
+
+const jobOf = (id: string, version = 1, width = ""): Job => ({
+  id,
+  name: id,
+  client: "",
+  place: "",
+  unit: "in",
+  version: 3,
+  updated: "2026-03-01T09:00:00Z",
+  cloth: { version: 5, cloth: clothTo({ ...emptyCloth, width: "54" }) },
+  covers: [
+    {
+      id: "a",
+      position: 0,
+      version,
+      complete: false,
+      cover: coverTo({ ...emptyCover, measures: width ? { width } : {} }),
+    },
+  ],
+});
+
+let sent: string[] = [];
+let answer: (request: Request) => Response;
+let stop: (() => void) | undefined;
+
+const json = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), { status, headers: { "Content-Type": "application/json" } });
+
+/** A page that was closed holds nothing: what waits is in the browser alone. */
+const closed = () => {
+  useBench.setState({ jobId: null, document: null });
+};
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  localStorage.clear();
+  sent = [];
+  answer = () => json({ version: 100 + sent.length, complete: null });
+  vi.stubGlobal("fetch", async (request: Request) => {
+    sent.push(`${request.method} ${new URL(request.url).pathname} ${request.headers.get("If-Match") ?? ""}`);
+    return answer(request);
+  });
+});
+
+afterEach(() => {
+  stop?.();
+  closed();
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+test("what was typed while the store answered 500 is sent from where it waits, although another job is on the bench", async () => {
+  answer = () => json({}, 500);
+  openJob(jobOf("one"));
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  expect(useSaving.getState().state).toBe("waiting");
+  openJob(jobOf("two"));
+  expect(useUnsent.getState().ids).toEqual(["one"]);
+  stop = sendUnsent(() => useBench.getState().jobId);
+  await vi.advanceTimersByTimeAsync(400);
+  expect(useUnsent.getState().ids).toEqual(["one"]); // it still answers 500
+  answer = () => json({ version: 8, complete: null });
+  await vi.advanceTimersByTimeAsync(3000);
+  expect(sent.at(-1)).toBe('PUT /api/jobs/one/covers/a "1"');
+  expect(useUnsent.getState().ids).toEqual([]);
+  expect(hasUnsaved()).toBe(false);
+});
+
+test("a job opened again stands as it was typed, and what others wrote on its other parts is there too", async () => {
+  answer = () => json({}, 503);
+  openJob(jobOf("one"));
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  closed();
+  answer = () => json({ version: 2, complete: null });
+  openJob({ ...jobOf("one"), name: "Renamed elsewhere", version: 4 });
+  expect(useBench.getState().document?.heading.name).toBe("Renamed elsewhere");
+  expect(useBench.getState().document?.covers[0]?.cover.measures.width).toBe("21");
+  const before = sent.length;
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent.slice(before)).toEqual(['PUT /api/jobs/one/covers/a "1"']); // only what was changed here
+  expect(localStorage).toHaveLength(0);
+});
+
+test("what was changed here and elsewhere is not sent over it: it waits until the job is opened and someone chooses", async () => {
+  answer = () => json({}, 503);
+  openJob(jobOf("one"));
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  closed();
+  answer = () => json({ version: 2 }, 412);
+  stop = sendUnsent(() => useBench.getState().jobId);
+  await vi.advanceTimersByTimeAsync(10000);
+  expect(sent.filter((line) => line.startsWith("PUT"))).toHaveLength(2); // not asked for ever
+  expect(useUnsent.getState().ids).toEqual(["one"]);
+  openJob(jobOf("one", 2, "30"));
+  await vi.advanceTimersByTimeAsync(400);
+  expect(useSaving.getState().conflict).toEqual({ key: "cover/a", version: 2 });
+  expect(useBench.getState().document?.covers[0]?.cover.measures.width).toBe("21");
+});
+
+test("nothing is kept once all is in the store", async () => {
+  openJob(jobOf("one"));
+  editHeading({ name: "Cabin" });
+  expect(localStorage).toHaveLength(1);
+  await vi.advanceTimersByTimeAsync(400);
+  expect(localStorage).toHaveLength(0);
+});

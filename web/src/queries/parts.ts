@@ -1,0 +1,98 @@
+import { api, type Job } from "../api/client";
+import { clothTo } from "../model/cloth";
+import { coverTo } from "../model/cover";
+import type { JobDocument } from "../model/document";
+
+/** A part of the job that is written by itself, with a version of its own. */
+export interface Part {
+  key: string;
+  body: string;
+  save: (
+    version: number | null,
+  ) => Promise<{ response: Response; data?: { version: number } | undefined; error?: unknown }>;
+}
+
+/** What stands in the store, by part. */
+export type Stored = Map<string, { version: number; body: string }>;
+
+/** The versions of a job as it was read. */
+export function versionsOf(job: Job) {
+  return new Map<string, number>([
+    ["heading", job.version],
+    ["cloth", job.cloth.version],
+    ...job.covers.map((entry): [string, number] => [`cover/${entry.id}`, entry.version]),
+  ]);
+}
+
+function versionHeader(version: number | null) {
+  return version === null ? { "If-None-Match": "*" } : { "If-Match": `"${version}"` };
+}
+
+/** The parts of a job as they stand. */
+export function partsOf(jobId: string, document: JobDocument): Part[] {
+  const path = { id: jobId };
+  return [
+    {
+      key: "heading",
+      body: JSON.stringify(document.heading),
+      save: (version) =>
+        api.PUT("/api/jobs/{id}", {
+          params: { path },
+          body: document.heading,
+          headers: versionHeader(version),
+        }),
+    },
+    {
+      key: "cloth",
+      body: JSON.stringify(document.cloth),
+      save: (version) =>
+        api.PUT("/api/jobs/{id}/cloth", {
+          params: { path },
+          body: clothTo(document.cloth),
+          headers: versionHeader(version),
+        }),
+    },
+    ...document.covers.map(
+      (entry, position): Part => ({
+        key: `cover/${entry.id}`,
+        body: JSON.stringify({ position, cover: entry.cover }),
+        save: (version) =>
+          api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
+            params: { path: { jobId, coverId: entry.id } },
+            body: { position, cover: coverTo(entry.cover) },
+            headers: versionHeader(version),
+          }),
+      }),
+    ),
+  ];
+}
+
+/** The parts that differ from what is stored, and the covers that were taken out. */
+export function differing(jobId: string, document: JobDocument, stored: Stored): Part[] {
+  const parts = partsOf(jobId, document);
+  const removed = [...stored.keys()]
+    .filter((key) => key.startsWith("cover/") && !parts.some((part) => part.key === key))
+    .map(
+      (key): Part => ({
+        key,
+        body: "",
+        save: (version) =>
+          api.DELETE("/api/jobs/{jobId}/covers/{coverId}", {
+            params: { path: { jobId, coverId: key.slice("cover/".length) } },
+            headers: versionHeader(version),
+          }),
+      }),
+    );
+  return [...parts.filter((part) => stored.get(part.key)?.body !== part.body), ...removed];
+}
+
+/** What stands in the store of a job that was just read. */
+export function storedOf(job: Job, document: JobDocument): Stored {
+  const versions = versionsOf(job);
+  return new Map(
+    partsOf(job.id, document).map((part) => [
+      part.key,
+      { version: versions.get(part.key) ?? 0, body: part.body },
+    ]),
+  );
+}
