@@ -74,7 +74,7 @@ public static class ClothReader
     {
         if (cloth.HalfDrop && !cloth.RepeatLength.IsPositive)
         {
-            fields.Error("half-drop-without-repeats", BuyingText.HalfDropWithoutRepeats, "repeatLength");
+            fields.Error("half-drop-without-repeats", CommonText.HalfDropWithoutRepeats, "repeatLength");
         }
         else if (cloth.HalfDrop && !cloth.RepeatWidth.IsPositive)
         {

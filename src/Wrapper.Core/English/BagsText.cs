@@ -50,8 +50,6 @@ internal static class BagsText
 
     internal static string OpenBothUpperCornersUntilSeam => "Open both upper corners until seam lies on seam and sew across where the line is as long as the thickness.";
 
-    internal static string OpenEachCornerUntilSeamLies => "Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.";
-
     internal static string OpenTheZipBeforeTheLast => "Open the zip before the last seam closes.";
 
     internal static string OpeningTooWide(string opening, string back) =>
@@ -88,13 +86,7 @@ internal static class BagsText
 
     internal static string ToJoinEqualWidths => "Join equal widths";
 
-    internal static string ToJoinMiddleAndSides => "Join middle and sides";
-
-    internal static string ToMakeItWithABoxingStrip => "Make it with a boxing strip";
-
     internal static string ToUsualOverlap => "Usual overlap";
-
-    internal static string TryBeforeTrimmingATrimmedCorner => "Try before trimming: a trimmed corner cannot be let out.";
 
     internal static string TryItOnTheChair => "Try it on the chair before trimming.";
 

@@ -3,14 +3,6 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of a band between two ends.</summary>
 internal static class BandsText
 {
-    internal static string EdgeBeforeItIsDrawn => "Edge before it is drawn in";
-
-    internal static string FinishTheRawEdgesTurn => "Finish the raw edges, turn and try it on the filling.";
-
-    internal static string InvisibleZipSewnInOpenStopping => "Invisible zip, sewn in open, stopping short of both ends";
-
-    internal static string KeepTheSlideInside => "Keep the slide inside before the zip’s ends are cut.";
-
     internal static string MarkEveryAngleOfTheProfile => "Mark every angle of the profile on the band’s long edges and on the ends; clip the inward ones, snip the outward ones.";
 
     internal static string MarkTheEndsAndTheBands => "Mark the ends and the band’s long edges in quarters or at their corners; pin and sew each end in, clipping the band at inward angles and snipping the end at outward ones.";
@@ -25,6 +17,4 @@ internal static class BandsText
     internal static string SewTheTapeAlongBothEnds => "Sew the tape along both ends of the band, one lapping over the other, and the seam shut beside it.";
 
     internal static string SewTheZipBetweenTheTwo => "Sew the zip between the two ends of the band, and the seam shut beside it.";
-
-    internal static string ToClosedEnd0 => "Closed end 0";
 }

@@ -23,8 +23,6 @@ internal static class BoxingText
 
     internal static string JoinThePartsOfTheBoxing => "Join the parts of the boxing in their numbered order and press the seams open.";
 
-    internal static string KeepTheSlideInside => "Keep the slide inside before the zip’s ends are cut.";
-
     internal static string NeverBeginPipingInTheMiddle => "Never begin piping in the middle of the front.";
 
     internal static string NoWall => "A knife edge has no wall to make a boxing strip of: make it as a bag, or measure a thickness.";
@@ -61,11 +59,7 @@ internal static class BoxingText
 
     internal static string ToAcrossTheRollJoined => "Across the roll, joined on the front";
 
-    internal static string ToHalfOfTheWay => "Half of the way round";
-
     internal static string ToLayStripsAcross => "Lay strips across";
-
-    internal static string ToLayStripsDownTheRoll => "Lay strips down the roll";
 
     internal static string ToMakeItAsABag => "Make it as a bag";
 

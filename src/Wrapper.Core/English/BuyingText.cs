@@ -11,8 +11,6 @@ internal static class BuyingText
     internal static string FlawUnfinished(int i) =>
         $"Flaw {i} is not kept clear yet: say where it begins and ends along the roll.";
 
-    internal static string HalfDropWithoutRepeats => "A half drop needs the repeat along and across: say both, or choose a straight match.";
-
     internal static string HalfDropWithoutRepeatAcross => "A half drop needs the repeat across too: say it, or choose a straight match.";
 
     internal static string LengthOutOfRange(string label, string most) =>

@@ -6,11 +6,6 @@ internal static class FoldedPanelsText
     internal static string NoOpening(string width) =>
         $"Kept so far out of the corners the zip has no length left on a width of {width}.";
 
-    internal static string OpenEachCornerUntilSeamLies => "Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.";
-
-    internal static string OpenTheClosureFirst(string closure) =>
-        $"Open the {closure} first, or the cover cannot be turned.";
-
     internal static string OpeningTooSmall(string opening) =>
         $"The opening is {opening}, under nine tenths of the filling’s width: foam will not go in without a fight.";
 
@@ -29,8 +24,6 @@ internal static class FoldedPanelsText
     internal static string ToRunTheZip => "Run the zip out to the corners";
 
     internal static string ToZipAcrossTheBackOnly => "Zip across the back only";
-
-    internal static string TryBeforeTrimmingATrimmedCorner => "Try before trimming: a trimmed corner cannot be let out.";
 
     internal static string TurnItAndTry => "Turn it and try it on the filling; then trim the corners and finish them.";
 

@@ -9,15 +9,10 @@ internal static class FoldedWrapsText
     internal static string OpenEachCornerUntilTheSide(string closure) =>
         $"Open each corner until the side seam lies on the fold mark or on the {closure}, pin through both, and sew straight across where the line is as long as the thickness.";
 
-    internal static string OpenTheClosureFirst(string closure) =>
-        $"Open the {closure} first, or the cover cannot be turned.";
-
     internal static string SewTheClosureBetweenTheTwo(string closure) =>
         $"Sew the {closure} between the two back edges while the piece is flat.";
 
     internal static string ToClosedEndZip => "Closed-end zip";
-
-    internal static string TryBeforeTrimmingATrimmedCorner => "Try before trimming: a trimmed corner cannot be let out.";
 
     internal static string TurnItAndTry => "Turn it and try it on the filling; then trim the corners to the seam’s width and finish them.";
 

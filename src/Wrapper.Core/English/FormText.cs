@@ -87,17 +87,11 @@ internal static class FormText
 
     internal static string ToAThirdOfTheLength => "A third of the length";
 
-    internal static string ToClosedEnd0 => "Closed end 0";
-
     internal static string ToCutItUnwashedSoMuchLarger => "Cut it unwashed, so much larger";
 
     internal static string ToEndAtTheFloor => "End at the floor";
 
-    internal static string ToFitExact => "Fit exact";
-
     internal static string ToKeepTheOtherReading => "Keep the other reading";
-
-    internal static string ToMakeItWithABoxingStrip => "Make it with a boxing strip";
 
     internal static string ToMeasureItAsAnOutline => "Measure it as an outline";
 

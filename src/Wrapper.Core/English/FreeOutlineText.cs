@@ -25,7 +25,5 @@ internal static class FreeOutlineText
     internal static string SlotTooNarrow(string seam) =>
         $"Somewhere the outline turns in so narrowly that two seams of {seam} do not fit into it: the cut line would cross itself. Leave the slot or the short edge out, or make the seam narrower.";
 
-    internal static string ToFitExact => "Fit exact";
-
     internal static string ToTurnTheOrder => "Turn the order round";
 }

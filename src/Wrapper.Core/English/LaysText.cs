@@ -12,8 +12,6 @@ internal static class LaysText
     internal static string FlawOutOfRange(int index) =>
         $"Flaw {index} has to end after it begins, along and across, and lie on the cloth: check its figures.";
 
-    internal static string HalfDropWithoutRepeats => "A half drop needs the repeat along and across: say both, or choose a straight match.";
-
     internal static string MotifWithoutRepeat => "To centre a motif the repeat across is needed: say it, or leave the motif.";
 
     internal static string NoPieces => "There is nothing to lay: name at least one piece.";

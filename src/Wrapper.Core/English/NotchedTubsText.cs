@@ -5,8 +5,6 @@ internal static class NotchedTubsText
 {
     internal static string CutOutTheFourCorners => "Cut out the four corners.";
 
-    internal static string EdgeBeforeItIsDrawn => "Edge before it is drawn in";
-
     internal static string MeasureEachNotchTwice => "Measure each notch twice: it is the wall less one seam.";
 
     internal static string NotchFullWall(string wall, string seam) =>

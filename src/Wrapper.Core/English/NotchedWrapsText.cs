@@ -5,8 +5,6 @@ internal static class NotchedWrapsText
 {
     internal static string CutTheNotchesAtTheFour => "Cut the notches at the four corners and on the fold at the middle of both long edges.";
 
-    internal static string FinishTheRawEdgesTurn => "Finish the raw edges, turn and try it on the filling.";
-
     internal static string FoldAcrossTheMiddle(string closure) =>
         $"Fold across the middle of the front, right sides together, and sew the side seams up to where the {closure} begins.";
 
@@ -16,9 +14,6 @@ internal static class NotchedWrapsText
         $"Half the thickness ({halfThickness}) is not more than the seam ({seam}): there is no notch left to cut. Open the corners after sewing instead, or take a narrower seam.";
 
     internal static string OpenEachNotch => "Open each notch so that its edges lie on each other and sew across.";
-
-    internal static string OpenTheClosureFirst(string closure) =>
-        $"Open the {closure} first, or the cover cannot be turned.";
 
     internal static string SewTheClosureAlongTheBack(string closure) =>
         $"Sew the {closure} along the back and round on to both sides.";

@@ -13,8 +13,6 @@ internal static class PartsText
 
     internal static string HookAndLoopTapeHook => "Hook-and-loop tape, hook on the under-flap, loop under the over-flap";
 
-    internal static string InvisibleZipSewnInOpenStopping => "Invisible zip, sewn in open, stopping short of both ends";
-
     internal static string MedallionTooLarge => "The medallion is wider than the top it is sewn on.";
 
     internal static string NothingLeft(int narrow, string width) =>
@@ -43,10 +41,6 @@ internal static class PartsText
 
     internal static string ToCornerRadiusLargest(string largest) =>
         $"Corner radius {largest}";
-
-    internal static string ToFitExact => "Fit exact";
-
-    internal static string ToMakeItWithABoxingStrip => "Make it with a boxing strip";
 
     internal static string ToNoPiping => "No piping";
 

@@ -7,8 +7,6 @@ internal static class PoufsText
 
     internal static string MarkASquareAtEachCorner => "Mark a square at each corner of top and bottom, fold diagonally, sew on the line and trim the dart.";
 
-    internal static string SeeThatTheRing => "See that the ring is not twisted before it is closed.";
-
     internal static string SewStripsAndSidesInTurn => "Sew strips and sides in turn into a ring.";
 
     internal static string SewTheTopToTheRing => "Sew the top to the ring, each corner to the middle of a strip; then the bottom, leaving the gap open.";

@@ -62,8 +62,6 @@ internal static class ReadingText
 
     internal static string ThisIsNotANumber => "this is not a number that can be a length.";
 
-    internal static string ToHalfOfTheWay => "Half of the way round";
-
     internal static string ToKeepFirstOnly(string first) =>
         $"Keep {first} only";
 

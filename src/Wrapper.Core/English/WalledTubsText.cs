@@ -5,8 +5,6 @@ internal static class WalledTubsText
 {
     internal static string ClothTooNarrowForStrips => "Between two seams this cloth leaves too little to join a wall from. Choose a wider cloth or a narrower seam.";
 
-    internal static string EdgeBeforeItIsDrawn => "Edge before it is drawn in";
-
     internal static string FoldTheCornersOfTheReturn => "Fold the corners of the return into a flat triangle each and baste them.";
 
     internal static string LayEachCornerOfTheTop => "Lay each corner of the top in a pleat so that its rim is as long as the walls, and baste it.";
@@ -19,8 +17,6 @@ internal static class WalledTubsText
 
     internal static string PinTheWallsToTheTop => "Pin the walls to the top, corner to corner, and sew.";
 
-    internal static string SeeThatTheRing => "See that the ring is not twisted before it is closed.";
-
     internal static string SewEachCutOutCorner => "Sew each cut-out corner of the top together, from the rim up to the corner.";
 
     internal static string SewPipingRoundTheRightSide => "Sew piping round the right side of the top, raw edge to raw edge, beginning in the middle of the back; snip its allowance at corners and curves.";
@@ -28,8 +24,6 @@ internal static class WalledTubsText
     internal static string SewTheWallToARing => "Sew the wall to a ring.";
 
     internal static string SewTheWallsTogether => "Sew the walls together at the corners, upper edges marked and level.";
-
-    internal static string ToLayStripsDownTheRoll => "Lay strips down the roll";
 
     internal static string ToNoTopDrop => "No top drop";
 

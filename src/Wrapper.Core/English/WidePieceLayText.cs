@@ -18,8 +18,6 @@ internal static class WidePieceLayText
     internal static string ThePieceIsCutWidthWide(string piece, string width, string usable) =>
         $"The {piece} is cut {width} wide and the cloth gives {usable}: ";
 
-    internal static string ToJoinMiddleAndSides => "Join middle and sides";
-
     internal static string ToLayItStraight => "Lay it straight";
 
     internal static string ToTurnItAQuarter => "Turn it a quarter";

@@ -89,7 +89,7 @@ internal static class Bolster
                 "opening-too-small",
                 FormText.OpeningTooSmall(specification.Format.RoundedWithUnit(zip.Length.Value)),
                 "closedEnd",
-                new Mend(FormText.ToClosedEnd0, "rules.closedEnd", "0"));
+                new Mend(CommonText.ToClosedEnd0, "rules.closedEnd", "0"));
         }
     }
 

@@ -29,7 +29,7 @@ internal static class FormChecks
                         "nothing-left",
                         FormText.NothingLeft(measure.Label.ToLowerInvariant(), format.RoundedWithUnit(size.Value)),
                         rule.Name,
-                        new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
+                        new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
                 }
                 else if (specification.MeasuredFrom != MeasuredFrom.OldCover && 2 * size.Value < specification.Measures[measure.Measure])
                 {
@@ -37,11 +37,11 @@ internal static class FormChecks
                         "fit-too-snug",
                         FormText.FitTooSnug(measure.Label.ToLowerInvariant(), format.RoundedWithUnit(size.Value), format.RoundedWithUnit(specification.Measures[measure.Measure])),
                         rule.Name,
-                        new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
+                        new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
                 }
                 else if (axis != MeasureAxis.Thickness && specification.Rules[rule].Value.Abs() > size.Value.Times(0.1m))
                 {
-                    yield return Check.Warning("fit-unlikely", FormText.FitUnlikely(format.RoundedWithUnit(specification.Rules[rule].Value), name), rule.Name, new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
+                    yield return Check.Warning("fit-unlikely", FormText.FitUnlikely(format.RoundedWithUnit(specification.Rules[rule].Value), name), rule.Name, new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
                     break;
                 }
             }
@@ -116,7 +116,7 @@ internal static class FormChecks
         {
             if (specification.Rules[rule].Value.IsNegative)
             {
-                yield return Check.Warning("bedding-snug", FormText.BeddingSnug, rule.Name, new Mend(FormText.ToFitExact, $"rules.{rule.Name}", "0"));
+                yield return Check.Warning("bedding-snug", FormText.BeddingSnug, rule.Name, new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
             }
         }
     }

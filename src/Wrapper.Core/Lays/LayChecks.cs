@@ -30,7 +30,7 @@ internal static class LayChecks
 
         if (request.HalfDrop && !(request.RepeatLength.IsPositive && request.RepeatWidth.IsPositive))
         {
-            yield return Check.Error("half-drop-without-repeats", LaysText.HalfDropWithoutRepeats, "repeat");
+            yield return Check.Error("half-drop-without-repeats", CommonText.HalfDropWithoutRepeats, "repeat");
         }
 
         if (request.MotifAcross is not null && !request.RepeatWidth.IsPositive)

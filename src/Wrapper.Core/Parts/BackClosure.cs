@@ -57,7 +57,7 @@ internal sealed class BackClosure
                 yield return new(NotionKind.HookAndLoop, PartsText.HookAndLoopTapeHook, count, teeth, _specification.Rules[Rule.TapeWidth]);
                 yield break;
             case Closure.InvisibleZip:
-                yield return new(NotionKind.ZipInvisible, PartsText.InvisibleZipSewnInOpenStopping, count, teeth);
+                yield return new(NotionKind.ZipInvisible, CommonText.InvisibleZipSewnInOpenStopping, count, teeth);
                 yield break;
             case Closure.ClosedEndZip:
                 break;

@@ -48,7 +48,7 @@ internal sealed class FoldedCover
     /// <summary>Choices that only a boxing strip can carry are told, not dropped in silence.</summary>
     public IEnumerable<Check> ChoiceChecks()
     {
-        var boxed = new Mend(PartsText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id);
+        var boxed = new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id);
         if (Specification.Choices.Piping != Piping.None)
         {
             yield return Check.Warning("piping-without-boxing", PartsText.PipingWithoutBoxing, "piping", boxed, new(PartsText.ToNoPiping, "options.piping", "none"));

@@ -42,7 +42,7 @@ internal static class FreeOutline
         var outline = added.IsZero ? measured : OutlineOffset.Offset(measured, added);
         if (!added.IsZero && (outline.Edges.Length != edges.Count || !OutlineOffset.KeepsShape(measured, outline)))
         {
-            checks.Add(Check.Error("fit-too-large-for-outline", FreeOutlineText.FitTooLargeForOutline, "fit.width", new Mend(FreeOutlineText.ToFitExact, "rules.fit.width", "0")));
+            checks.Add(Check.Error("fit-too-large-for-outline", FreeOutlineText.FitTooLargeForOutline, "fit.width", new Mend(CommonText.ToFitExact, "rules.fit.width", "0")));
             return null;
         }
 

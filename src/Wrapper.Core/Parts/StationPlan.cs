@@ -54,7 +54,7 @@ internal static class StationPlan
                 "nothing-left",
                 PartsText.NothingLeft(narrow + 1, specification.Format.RoundedWithUnit(stations[narrow].Width + fit.Value)),
                 "fit.width",
-                new Mend(PartsText.ToFitExact, "rules.fit.width", "0")));
+                new Mend(CommonText.ToFitExact, "rules.fit.width", "0")));
             return null;
         }
 

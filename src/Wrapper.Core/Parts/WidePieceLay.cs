@@ -40,7 +40,7 @@ internal sealed class WidePieceLay
 
         if (joins)
         {
-            yield return new(WidePieceLayText.ToJoinMiddleAndSides, "options.plates", "middle-and-sides");
+            yield return new(CommonText.ToJoinMiddleAndSides, "options.plates", "middle-and-sides");
         }
     }
 

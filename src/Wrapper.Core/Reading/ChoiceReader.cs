@@ -102,7 +102,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             return share;
         }
 
-        checks.Add(Check.Error("zip-share-out-of-range", ReadingText.ZipShareOutOfRange(text), "zipShare", new Mend(ReadingText.ToHalfOfTheWay, "options.zipShare", "0.5")));
+        checks.Add(Check.Error("zip-share-out-of-range", ReadingText.ZipShareOutOfRange(text), "zipShare", new Mend(CommonText.ToHalfOfTheWay, "options.zipShare", "0.5")));
         return 0.5m;
     }
 

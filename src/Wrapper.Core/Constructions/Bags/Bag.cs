@@ -43,7 +43,7 @@ public static class Bag
             : OutlineOffset.Offset(plan.Outline, half);
         if (!isBoxed && (outline.Edges.Length != plan.Outline.Edges.Length || !OutlineOffset.KeepsShape(plan.Outline, outline)))
         {
-            return new() { Checks = [Check.Error("corner-too-sharp", BagsText.CornerTooSharp, "construction", new Mend(BagsText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id))] };
+            return new() { Checks = [Check.Error("corner-too-sharp", BagsText.CornerTooSharp, "construction", new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id))] };
         }
 
         // A rectangle keeps its edges between the opened corners; a disc grows all round alike; any other shape is drawn to know.

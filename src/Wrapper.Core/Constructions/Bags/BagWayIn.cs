@@ -92,7 +92,7 @@ internal sealed class BagWayIn
         yield return new(IsZip ? BagsText.SewTheOtherSides : BagsText.SewAllRoundButTheGap);
         if (isBoxed)
         {
-            yield return new(BagsText.OpenEachCornerUntilSeamLies, BagsText.TryBeforeTrimmingATrimmedCorner);
+            yield return new(CommonText.OpenEachCornerUntilSeamLies, CommonText.TryBeforeTrimmingATrimmedCorner);
         }
 
         yield return new(IsZip ? BagsText.FinishTheRawEdgesAndTurn : BagsText.TurnThroughTheGapPut);

@@ -49,7 +49,7 @@ public static class BandEnds
         var checks = new List<Check>([.. ends.Checks, .. lay.Checks]);
         if (!opening.Value.IsPositive)
         {
-            checks.Add(Check.Error("no-opening", BandsText.NoOpening, "closedEnd", new Mend(BandsText.ToClosedEnd0, "rules.closedEnd", "0")));
+            checks.Add(Check.Error("no-opening", BandsText.NoOpening, "closedEnd", new Mend(CommonText.ToClosedEnd0, "rules.closedEnd", "0")));
         }
 
         if (checks.HasError())
@@ -65,7 +65,7 @@ public static class BandEnds
         List<Notion> notions = specification.Choices.Closure switch
         {
             Closure.Zip => [new(NotionKind.Zip, "Zip", specification.Count, opening)],
-            Closure.InvisibleZip => [new(NotionKind.Zip, BandsText.InvisibleZipSewnInOpenStopping, specification.Count, opening) { IsInvisible = true }],
+            Closure.InvisibleZip => [new(NotionKind.Zip, CommonText.InvisibleZipSewnInOpenStopping, specification.Count, opening) { IsInvisible = true }],
             _ => [.. closure.Notions(opening, null)],
         };
         if (specification.Choices.Piping != Piping.None)
@@ -81,9 +81,9 @@ public static class BandEnds
             Finished = finished,
             Steps =
             [
-                closure.IsTape ? new(BandsText.SewTheTapeAlongBothEnds) : new(BandsText.SewTheZipBetweenTheTwo, BandsText.KeepTheSlideInside),
+                closure.IsTape ? new(BandsText.SewTheTapeAlongBothEnds) : new(BandsText.SewTheZipBetweenTheTwo, CommonText.KeepTheSlideInside),
                 new(BandsText.MarkTheEndsAndTheBands, BandsText.OpenItFirst(closure.Word)),
-                new(BandsText.FinishTheRawEdgesTurn),
+                new(CommonText.FinishTheRawEdgesTurn),
             ],
             Checks = checks,
             Joins = ends.Joins,
@@ -119,7 +119,7 @@ public static class BandEnds
             Pieces = [end, band],
             Seams = [.. EndSeams(spans, _ => "end", specification)],
             Notions = [.. finish.Notions()],
-            Finished = [.. finished, new("opening", BandsText.EdgeBeforeItIsDrawn, opening) { IsOpening = true }],
+            Finished = [.. finished, new("opening", CommonText.EdgeBeforeItIsDrawn, opening) { IsOpening = true }],
             Steps =
             [
                 new(BandsText.MarkEveryAngleOfTheProfile),

@@ -161,7 +161,7 @@ internal sealed class BoxingPieces
                 "join-on-front",
                 BoxingText.JoinOnFront,
                 "strips",
-                _layout.Specification.OneWay ? [] : [new(BoxingText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
+                _layout.Specification.OneWay ? [] : [new(CommonText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
             { Concerns = CheckConcern.Cloth, Shows = true, Brief = BoxingText.FrontJoined });
         }
         else if (_layout.StripsDown && choices.Strips is null)

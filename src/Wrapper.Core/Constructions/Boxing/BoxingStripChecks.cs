@@ -97,7 +97,7 @@ internal static class BoxingStripChecks
     private static IEnumerable<Check> OfSmooth(BoxingStripLayout layout)
     {
         var run = layout.ZipRun.Value;
-        var half = new Mend(BoxingText.ToHalfOfTheWay, "options.zipShare", "0.5");
+        var half = new Mend(CommonText.ToHalfOfTheWay, "options.zipShare", "0.5");
         if (layout.Plan.Perimeter.Value - run < 4 * layout.Seam.Value)
         {
             yield return Check.Error("zip-run-too-long", BoxingText.ZipLeavesNoBoxing, "zipShare", half);

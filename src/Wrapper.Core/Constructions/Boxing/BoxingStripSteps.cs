@@ -31,7 +31,7 @@ internal static class BoxingStripSteps
         {
             yield return layout.HasTape
                 ? new(BoxingText.HemBothTapeStripsAndSew)
-                : new(BoxingText.TurnUnderTheZipEdge, BoxingText.KeepTheSlideInside);
+                : new(BoxingText.TurnUnderTheZipEdge, CommonText.KeepTheSlideInside);
         }
 
         if (boxingParts > 1)

@@ -142,8 +142,8 @@ public static class PanelsFolded
     private static IEnumerable<SewingStep> Steps(string closure, bool threeSides)
     {
         yield return new(threeSides ? FoldedPanelsText.SewTheClosureAcrossTheBack(closure) : FoldedPanelsText.SewTheBackSeam(closure));
-        yield return new(threeSides ? FoldedPanelsText.SewTheFront : FoldedPanelsText.SewTheOtherThreeSidesRight, FoldedPanelsText.OpenTheClosureFirst(closure));
-        yield return new(FoldedPanelsText.OpenEachCornerUntilSeamLies);
-        yield return new(FoldedPanelsText.TurnItAndTry, FoldedPanelsText.TryBeforeTrimmingATrimmedCorner);
+        yield return new(threeSides ? FoldedPanelsText.SewTheFront : FoldedPanelsText.SewTheOtherThreeSidesRight, CommonText.OpenTheClosureFirst(closure));
+        yield return new(CommonText.OpenEachCornerUntilSeamLies);
+        yield return new(FoldedPanelsText.TurnItAndTry, CommonText.TryBeforeTrimmingATrimmedCorner);
     }
 }

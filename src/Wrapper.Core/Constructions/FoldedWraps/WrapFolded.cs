@@ -144,8 +144,8 @@ public static class WrapFolded
     private static IEnumerable<SewingStep> Steps(string closure)
     {
         yield return new(FoldedWrapsText.SewTheClosureBetweenTheTwo(closure));
-        yield return new(FoldedWrapsText.FoldAtTheMiddle(closure), FoldedWrapsText.OpenTheClosureFirst(closure));
+        yield return new(FoldedWrapsText.FoldAtTheMiddle(closure), CommonText.OpenTheClosureFirst(closure));
         yield return new(FoldedWrapsText.OpenEachCornerUntilTheSide(closure));
-        yield return new(FoldedWrapsText.TurnItAndTry, FoldedWrapsText.TryBeforeTrimmingATrimmedCorner);
+        yield return new(FoldedWrapsText.TurnItAndTry, CommonText.TryBeforeTrimmingATrimmedCorner);
     }
 }

@@ -77,7 +77,7 @@ public static class TubNotched
                 new("D", "Finished depth", d),
                 new("wall", "Wall, with its hem", wall),
                 new("notch", "Corner notch, square", full ? wall : wall - seam),
-                new("opening", NotchedTubsText.EdgeBeforeItIsDrawn, opening) { IsOpening = true },
+                new("opening", CommonText.EdgeBeforeItIsDrawn, opening) { IsOpening = true },
             ],
             Steps = [.. Steps(), .. finish.Steps()],
             Checks = checks,

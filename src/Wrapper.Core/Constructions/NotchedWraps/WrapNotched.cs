@@ -165,7 +165,7 @@ public static class WrapNotched
         yield return new(NotchedWrapsText.CutTheNotchesAtTheFour, NotchedWrapsText.MeasureEachNotchTwice);
         yield return new(NotchedWrapsText.SewTheClosureAlongTheBack(closure));
         yield return new(NotchedWrapsText.FoldAcrossTheMiddle(closure));
-        yield return new(NotchedWrapsText.OpenEachNotch, NotchedWrapsText.OpenTheClosureFirst(closure));
-        yield return new(NotchedWrapsText.FinishTheRawEdgesTurn);
+        yield return new(NotchedWrapsText.OpenEachNotch, CommonText.OpenTheClosureFirst(closure));
+        yield return new(CommonText.FinishTheRawEdgesTurn);
     }
 }

@@ -80,7 +80,7 @@ public static class PoufWrapped
             Steps =
             [
                 new(PoufsText.MarkASquareAtEachCorner, PoufsText.TryOneCornerOnPaperFirst),
-                new(PoufsText.SewStripsAndSidesInTurn, PoufsText.SeeThatTheRing),
+                new(PoufsText.SewStripsAndSidesInTurn, CommonText.SeeThatTheRing),
                 new(PoufsText.SewTheTopToTheRing),
                 new(PoufsText.TurnAndFillTheSoftest),
             ],

@@ -228,7 +228,7 @@ internal sealed class TubWallPieces
         }
         else if (_specification.Obstacles.Count > 0 && Sides().Exists(side => Parts(side) > 1))
         {
-            yield return Check.Error("obstacles-on-joined-wall", WalledTubsText.ObstaclesOnJoinedWall, "strips", new Mend(WalledTubsText.ToLayStripsDownTheRoll, "options.strips", "down"));
+            yield return Check.Error("obstacles-on-joined-wall", WalledTubsText.ObstaclesOnJoinedWall, "strips", new Mend(CommonText.ToLayStripsDownTheRoll, "options.strips", "down"));
         }
     }
 }

@@ -63,7 +63,7 @@ public static class TubWalls
                 new("W", "Finished width", plan.Width),
                 new("D", "Finished depth", plan.Depth),
                 new("drop", "Drop", depth.Drop),
-                new("opening", WalledTubsText.EdgeBeforeItIsDrawn, walls.Opening) { IsOpening = true },
+                new("opening", CommonText.EdgeBeforeItIsDrawn, walls.Opening) { IsOpening = true },
             ],
             Steps = [.. Steps(plan, depth, specification), .. finish.Steps()],
             Checks = checks,
@@ -86,7 +86,7 @@ public static class TubWalls
         }
 
         yield return plan.IsSmooth
-            ? new(WalledTubsText.SewTheWallToARing, WalledTubsText.SeeThatTheRing)
+            ? new(WalledTubsText.SewTheWallToARing, CommonText.SeeThatTheRing)
             : new(WalledTubsText.SewTheWallsTogether);
         yield return new(WalledTubsText.PinTheWallsToTheTop);
         if (depth.Under.Value.IsPositive && !HoldsIn(specification))

@@ -49,7 +49,7 @@ internal static class BoxedDraft
                     "corners-need-boxing",
                     FormText.CornersNeedBoxing,
                     "cornerRadius",
-                    new Mend(FormText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id),
+                    new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id),
                     new Mend(FormText.ToSquareCorners, "measures.cornerRadius", "0")),
             ],
         },
