@@ -6,6 +6,10 @@ import type { Piece, Working, Yardage } from "./api/client";
 
 afterEach(cleanup);
 
+/** What the server answers in JSON. */
+export const jsonAnswer = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), { status, headers: { "Content-Type": "application/json" } });
+
 /** Renders with a query client of its own. */
 export function renderWithQueries(element: ReactElement) {
   return render(<QueryClientProvider client={new QueryClient()}>{element}</QueryClientProvider>);

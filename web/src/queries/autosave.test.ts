@@ -4,6 +4,7 @@ import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { Job } from "../api/client";
 import { hasUnsaved, keepMine, openJob, takeTheirs, useSaving } from "./autosave";
 import { addCover, editHeading, editText, removeCover, useBench } from "../model/benchStore";
+import { jsonAnswer } from "../testing";
 
 const job: Job = {
   id: "job",
@@ -24,14 +25,11 @@ const job: Job = {
 let sent: string[] = [];
 let answer: (request: Request) => Response;
 
-const json = (body: unknown, status = 200) =>
-  new Response(JSON.stringify(body), { status, headers: { "Content-Type": "application/json" } });
-
 beforeEach(() => {
   vi.useFakeTimers();
   localStorage.clear();
   sent = [];
-  answer = () => json({ version: 100 + sent.length, complete: null });
+  answer = () => jsonAnswer({ version: 100 + sent.length, complete: null });
   vi.stubGlobal("fetch", async (request: Request) => {
     const version = request.headers.get("If-Match") ?? request.headers.get("If-None-Match") ?? "";
     sent.push(`${request.method} ${new URL(request.url).pathname} ${version}`.trim());
@@ -83,21 +81,21 @@ test("while the store does not answer nothing is lost, and it is tried again", a
   await vi.advanceTimersByTimeAsync(400);
   expect(useSaving.getState().state).toBe("waiting");
   expect(hasUnsaved()).toBe(true);
-  answer = () => json({ version: 8, complete: null });
+  answer = () => jsonAnswer({ version: 8, complete: null });
   await vi.advanceTimersByTimeAsync(3000);
   expect(useSaving.getState().state).toBe("saved");
   expect(sent).toHaveLength(2);
 });
 
 test("a stale write stops saving until the maker chooses, and keeping mine writes over the version now there", async () => {
-  answer = () => json({ version: 9 }, 412);
+  answer = () => jsonAnswer({ version: 9 }, 412);
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
   expect(useSaving.getState()).toEqual({ state: "conflict", conflict: { key: "cover/a", version: 9 } });
   editText("measures", "depth", "19");
   await vi.advanceTimersByTimeAsync(5000);
   expect(sent).toHaveLength(1);
-  answer = () => json({ version: 10, complete: null });
+  answer = () => jsonAnswer({ version: 10, complete: null });
   await keepMine();
   await vi.advanceTimersByTimeAsync(400);
   expect(sent[1]).toBe('PUT /api/jobs/job/covers/a "9"');
@@ -105,11 +103,11 @@ test("a stale write stops saving until the maker chooses, and keeping mine write
 });
 
 test("taking theirs reads the job anew and goes on from its versions", async () => {
-  answer = () => json({ version: 9 }, 412);
+  answer = () => jsonAnswer({ version: 9 }, 412);
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
   const theirs = { ...emptyCover, measures: { width: "23" } };
-  answer = () => json({ ...job, covers: [{ ...job.covers[0], version: 9, cover: theirs }] });
+  answer = () => jsonAnswer({ ...job, covers: [{ ...job.covers[0], version: 9, cover: theirs }] });
   await takeTheirs();
   expect(useBench.getState().document?.covers[0]?.cover.measures.width).toBe("23");
   expect(hasUnsaved()).toBe(false);
@@ -121,10 +119,10 @@ test("a cover deleted elsewhere keeps no other waiting, and comes back or is let
   await vi.advanceTimersByTimeAsync(400);
   answer = (request) =>
     request.method === "GET"
-      ? json(job)
+      ? jsonAnswer(job)
       : request.url.endsWith("/covers/a")
-        ? json({}, 404)
-        : json({ version: 20, complete: null });
+        ? jsonAnswer({}, 404)
+        : jsonAnswer({ version: 20, complete: null });
   editHeading({ name: "Cabin" });
   useBench.getState().choose("a");
   editText("measures", "width", "21");
@@ -137,7 +135,7 @@ test("a cover deleted elsewhere keeps no other waiting, and comes back or is let
   editText("measures", "width", "31");
   await vi.advanceTimersByTimeAsync(400);
   expect(sent.at(-1)).toBe(`PUT /api/jobs/job/covers/${id} "20"`); // saved all the same
-  answer = () => json({ version: 30, complete: null });
+  answer = () => jsonAnswer({ version: 30, complete: null });
   await keepMine();
   await vi.advanceTimersByTimeAsync(400);
   expect(sent.at(-1)).toBe("PUT /api/jobs/job/covers/a *");
@@ -145,7 +143,7 @@ test("a cover deleted elsewhere keeps no other waiting, and comes back or is let
 });
 
 test("what was deleted elsewhere is let go, and nothing else with it", async () => {
-  answer = (request) => (request.method === "GET" ? json({ ...job, covers: [] }) : json({}, 404));
+  answer = (request) => (request.method === "GET" ? jsonAnswer({ ...job, covers: [] }) : jsonAnswer({}, 404));
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
   await takeTheirs();
@@ -154,14 +152,14 @@ test("what was deleted elsewhere is let go, and nothing else with it", async () 
 });
 
 test("a job deleted elsewhere waits for the maker and is brought back with what was typed", async () => {
-  answer = () => json({}, 404);
+  answer = () => jsonAnswer({}, 404);
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
   expect(useSaving.getState().conflict).toEqual({ key: "job", version: null });
   const before = sent.length;
   await vi.advanceTimersByTimeAsync(20000);
   expect(sent).toHaveLength(before); // asked once, not for ever
-  answer = () => json({ version: 8, complete: null });
+  answer = () => jsonAnswer({ version: 8, complete: null });
   await keepMine();
   await vi.advanceTimersByTimeAsync(400);
   expect(sent.slice(before)).toEqual(["POST /api/jobs/job/restore", 'PUT /api/jobs/job/covers/a "7"']);
@@ -170,7 +168,7 @@ test("a job deleted elsewhere waits for the maker and is brought back with what 
 
 test("a part the store cannot take keeps no other waiting", async () => {
   answer = (request) =>
-    request.url.endsWith("/covers/a") ? json({}, 507) : json({ version: 20, complete: null });
+    request.url.endsWith("/covers/a") ? jsonAnswer({}, 507) : jsonAnswer({ version: 20, complete: null });
   editText("measures", "width", "21");
   addCover({ name: "Back" });
   const id = useBench.getState().currentId!;
@@ -178,7 +176,7 @@ test("a part the store cannot take keeps no other waiting", async () => {
   expect(sent).toContain(`PUT /api/jobs/job/covers/${id} *`);
   expect(useSaving.getState().state).toBe("waiting");
   expect(hasUnsaved()).toBe(true);
-  answer = () => json({ version: 8, complete: null });
+  answer = () => jsonAnswer({ version: 8, complete: null });
   await vi.advanceTimersByTimeAsync(3000);
   expect(useSaving.getState().state).toBe("saved");
 });

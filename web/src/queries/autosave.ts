@@ -3,7 +3,7 @@ import { api, type Job } from "../api/client";
 import { useBench } from "../model/benchStore";
 import { documentOf } from "../model/document";
 import { forgetUnsent, keepUnsent, withUnsent } from "./outbox";
-import { differing, partsOf, storedOf, versionsOf, type Part, type Stored } from "./parts";
+import { coverIdOf, differing, send, storedOf, type Part, type Stored } from "./parts";
 
 const pauseBeforeSaving = 300;
 const pauseBeforeRetry = 3000;
@@ -96,14 +96,14 @@ export async function takeTheirs() {
   }
 
   const fresh = documentOf(data);
-  const theirs = partsOf(data.id, fresh).find((part) => part.key === conflict.key);
+  const theirs = storedOf(data, fresh).get(conflict.key);
   if (theirs) {
-    stored.set(conflict.key, { version: versionsOf(data).get(conflict.key) ?? 0, body: theirs.body });
+    stored.set(conflict.key, theirs);
   } else {
     stored.delete(conflict.key);
   }
 
-  const coverId = conflict.key.startsWith("cover/") ? conflict.key.slice("cover/".length) : null;
+  const coverId = coverIdOf(conflict.key);
   const taken = fresh.covers.find((known) => known.id === coverId);
   useBench.getState().replace((before) => ({
     ...before,
@@ -146,7 +146,7 @@ export function refreshFromStore(job: Job, part: string) {
 
   const fresh = documentOf(job);
   const changed = new Set(pending().map((known) => known.key));
-  const coverId = part.startsWith("cover/") ? part.slice("cover/".length) : "";
+  const coverId = coverIdOf(part);
   const written = job.covers.find((entry) => entry.id === coverId);
   const entry = fresh.covers.find((known) => known.id === coverId);
   if (!written || !entry || changed.has(part) || (stored.get(part)?.version ?? 0) >= written.version) {
@@ -170,10 +170,10 @@ function pending(): Part[] {
 }
 
 /** What is not in the store is kept in the browser until it is. */
-function keep() {
+function keep(parts: Part[]) {
   const { jobId, document } = useBench.getState();
   if (jobId && document) {
-    if (differing(jobId, document, stored).length > 0) {
+    if (parts.length > 0) {
       keepUnsent(jobId, document, stored);
     } else {
       forgetUnsent(jobId);
@@ -182,17 +182,18 @@ function keep() {
 }
 
 function schedule(delay: number) {
-  keep();
+  const parts = pending();
+  keep(parts);
   clearTimeout(timer);
-  useSaving.setState({ state: next() ? "saving" : blocked.size > 0 ? "conflict" : "saved" });
+  useSaving.setState({ state: next(parts) ? "saving" : blocked.size > 0 ? "conflict" : "saved" });
   timer = setTimeout(() => void run(), delay);
 }
 
-/** The first part that can be written: none of a job that is gone, and none the maker has to choose about. */
-function next(failed?: Set<string>): Part | undefined {
+/** The first of the parts that can be written: none of a job that is gone, and none the maker has to choose about. */
+function next(parts: Part[], failed?: Set<string>): Part | undefined {
   return blocked.has("job")
     ? undefined
-    : pending().find((part) => !blocked.has(part.key) && !failed?.has(part.key));
+    : parts.find((part) => !blocked.has(part.key) && !failed?.has(part.key));
 }
 
 async function run() {
@@ -203,18 +204,21 @@ async function run() {
   running = true;
   const failed = new Set<string>();
   try {
-    for (let part = next(failed); part; part = next(failed)) {
+    for (let part = next(pending()); part; part = next(pending(), failed)) {
+      const own = stored;
       try {
         await write(part);
       } catch {
-        failed.add(part.key); // one part that cannot be written keeps no other waiting
+        if (own === stored) {
+          failed.add(part.key); // one part that cannot be written keeps no other waiting
+        }
       }
     }
   } finally {
     running = false;
   }
 
-  keep();
+  keep(pending());
   useSaving.setState({
     state: failed.size > 0 ? "waiting" : blocked.size > 0 ? "conflict" : "saved",
     conflict: firstBlocked(),
@@ -228,27 +232,15 @@ async function run() {
 async function write(part: Part) {
   const own = stored;
   const id = useBench.getState().jobId ?? "";
-  const { response, data, error } = await part.save(own.get(part.key)?.version ?? null);
-  if (own !== stored) {
-    return; // another job is on the bench by now; what this one still lacks is sent from where it waits
-  }
-
-  if (data || (response.status === 404 && part.body === "")) {
-    if (data && part.body !== "") {
-      stored.set(part.key, { version: data.version, body: part.body });
-    } else {
-      stored.delete(part.key); // taken out here, or elsewhere before
-    }
-  } else if (response.status === 412) {
-    const version = (error as { version?: number }).version ?? 0;
-    blocked.set(part.key, { key: part.key, version });
-  } else if (response.status === 404) {
+  const sent = await send(part, own);
+  if (sent.end === "stale" && own === stored) {
+    blocked.set(part.key, { key: part.key, version: sent.version });
+  } else if (sent.end === "gone" && own === stored) {
     const whole = await api.GET("/api/jobs/{id}", { params: { path: { id } } });
     const key = whole.response.status === 404 ? "job" : part.key;
     if (own === stored) {
       blocked.set(key, { key, version: null });
     }
-  } else {
-    throw new Error(`The store answered ${response.status}.`);
   }
+  // Where another job is on the bench by now, what this one still lacks is sent from where it waits.
 }

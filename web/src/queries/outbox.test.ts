@@ -5,6 +5,7 @@ import { clothTo, emptyCloth } from "../model/cloth";
 import { coverTo, emptyCover } from "../model/cover";
 import { hasUnsaved, openJob, useSaving } from "./autosave";
 import { sendUnsent, useUnsent } from "./outbox";
+import { jsonAnswer } from "../testing";
 
 const jobOf = (id: string, version = 1, width = ""): Job => ({
   id,
@@ -30,9 +31,6 @@ let sent: string[] = [];
 let answer: (request: Request) => Response;
 let stop: (() => void) | undefined;
 
-const json = (body: unknown, status = 200) =>
-  new Response(JSON.stringify(body), { status, headers: { "Content-Type": "application/json" } });
-
 /** A page that was closed holds nothing: what waits is in the browser alone. */
 const closed = () => {
   useBench.setState({ jobId: null, document: null });
@@ -42,7 +40,7 @@ beforeEach(() => {
   vi.useFakeTimers();
   localStorage.clear();
   sent = [];
-  answer = () => json({ version: 100 + sent.length, complete: null });
+  answer = () => jsonAnswer({ version: 100 + sent.length, complete: null });
   vi.stubGlobal("fetch", async (request: Request) => {
     sent.push(`${request.method} ${new URL(request.url).pathname} ${request.headers.get("If-Match") ?? ""}`);
     return answer(request);
@@ -57,7 +55,7 @@ afterEach(() => {
 });
 
 test("what was typed while the store answered 500 is sent from where it waits, although another job is on the bench", async () => {
-  answer = () => json({}, 500);
+  answer = () => jsonAnswer({}, 500);
   openJob(jobOf("one"));
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
@@ -67,7 +65,7 @@ test("what was typed while the store answered 500 is sent from where it waits, a
   stop = sendUnsent(() => useBench.getState().jobId);
   await vi.advanceTimersByTimeAsync(400);
   expect(useUnsent.getState().ids).toEqual(["one"]); // it still answers 500
-  answer = () => json({ version: 8, complete: null });
+  answer = () => jsonAnswer({ version: 8, complete: null });
   await vi.advanceTimersByTimeAsync(3000);
   expect(sent.at(-1)).toBe('PUT /api/jobs/one/covers/a "1"');
   expect(useUnsent.getState().ids).toEqual([]);
@@ -75,12 +73,12 @@ test("what was typed while the store answered 500 is sent from where it waits, a
 });
 
 test("a job opened again stands as it was typed, and what others wrote on its other parts is there too", async () => {
-  answer = () => json({}, 503);
+  answer = () => jsonAnswer({}, 503);
   openJob(jobOf("one"));
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
   closed();
-  answer = () => json({ version: 2, complete: null });
+  answer = () => jsonAnswer({ version: 2, complete: null });
   openJob({ ...jobOf("one"), name: "Renamed elsewhere", version: 4 });
   expect(useBench.getState().document?.heading.name).toBe("Renamed elsewhere");
   expect(useBench.getState().document?.covers[0]?.cover.measures.width).toBe("21");
@@ -91,12 +89,12 @@ test("a job opened again stands as it was typed, and what others wrote on its ot
 });
 
 test("what was changed here and elsewhere is not sent over it: it waits until the job is opened and someone chooses", async () => {
-  answer = () => json({}, 503);
+  answer = () => jsonAnswer({}, 503);
   openJob(jobOf("one"));
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
   closed();
-  answer = () => json({ version: 2 }, 412);
+  answer = () => jsonAnswer({ version: 2 }, 412);
   stop = sendUnsent(() => useBench.getState().jobId);
   await vi.advanceTimersByTimeAsync(10000);
   expect(sent.filter((line) => line.startsWith("PUT"))).toHaveLength(2); // not asked for ever

@@ -1,6 +1,6 @@
 import { create } from "zustand";
 import type { JobDocument } from "../model/document";
-import { differing, type Stored } from "./parts";
+import { coverKey, differing, send, type Stored } from "./parts";
 
 const prefix = "wrapper-unsent/";
 const pauseBetweenTries = 3000;
@@ -47,7 +47,7 @@ export function withUnsent(id: string, fresh: JobDocument, stored: Stored): JobD
     }
   }
 
-  const mine = (entry: { id: string }) => changed.get(`cover/${entry.id}`)?.body;
+  const mine = (entry: { id: string }) => changed.get(coverKey(entry.id))?.body;
   const covers = unsent.document.covers.filter((entry) => mine(entry));
   return {
     heading: changed.has("heading") ? unsent.document.heading : fresh.heading,
@@ -95,16 +95,9 @@ async function sendOne(id: string) {
 
   const stored: Stored = new Map(unsent.stored);
   for (const part of differing(id, unsent.document, stored)) {
-    const { response, data } = await part.save(stored.get(part.key)?.version ?? null);
-    if (data && part.body !== "") {
-      stored.set(part.key, { version: data.version, body: part.body });
-    } else if (data || (response.status === 404 && part.body === "")) {
-      stored.delete(part.key);
-    } else if (response.status === 412 || response.status === 404) {
-      write(id, { ...unsent, stored: [...stored], waits: true });
-      return;
-    } else {
-      write(id, { ...unsent, stored: [...stored] });
+    const waits = (await send(part, stored)).end !== "done";
+    write(id, { ...unsent, stored: [...stored], waits });
+    if (waits) {
       return;
     }
   }

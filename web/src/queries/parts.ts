@@ -15,12 +15,21 @@ export interface Part {
 /** What stands in the store, by part. */
 export type Stored = Map<string, { version: number; body: string }>;
 
+const coverPrefix = "cover/";
+
+/** The part a cover is. */
+export const coverKey = (id: string) => coverPrefix + id;
+
+/** The cover a part is; null for the heading and the cloth. */
+export const coverIdOf = (key: string) =>
+  key.startsWith(coverPrefix) ? key.slice(coverPrefix.length) : null;
+
 /** The versions of a job as it was read. */
-export function versionsOf(job: Job) {
+function versionsOf(job: Job) {
   return new Map<string, number>([
     ["heading", job.version],
     ["cloth", job.cloth.version],
-    ...job.covers.map((entry): [string, number] => [`cover/${entry.id}`, entry.version]),
+    ...job.covers.map((entry): [string, number] => [coverKey(entry.id), entry.version]),
   ]);
 }
 
@@ -54,7 +63,7 @@ export function partsOf(jobId: string, document: JobDocument): Part[] {
     },
     ...document.covers.map(
       (entry, position): Part => ({
-        key: `cover/${entry.id}`,
+        key: coverKey(entry.id),
         body: JSON.stringify({ position, cover: entry.cover }),
         save: (version) =>
           api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
@@ -71,14 +80,14 @@ export function partsOf(jobId: string, document: JobDocument): Part[] {
 export function differing(jobId: string, document: JobDocument, stored: Stored): Part[] {
   const parts = partsOf(jobId, document);
   const removed = [...stored.keys()]
-    .filter((key) => key.startsWith("cover/") && !parts.some((part) => part.key === key))
+    .filter((key) => coverIdOf(key) !== null && !parts.some((part) => part.key === key))
     .map(
       (key): Part => ({
         key,
         body: "",
         save: (version) =>
           api.DELETE("/api/jobs/{jobId}/covers/{coverId}", {
-            params: { path: { jobId, coverId: key.slice("cover/".length) } },
+            params: { path: { jobId, coverId: coverIdOf(key) ?? "" } },
             headers: versionHeader(version),
           }),
       }),
@@ -95,4 +104,34 @@ export function storedOf(job: Job, document: JobDocument): Stored {
       { version: versions.get(part.key) ?? 0, body: part.body },
     ]),
   );
+}
+
+/** What came of sending a part: it stands in the store, or someone else wrote it (the version that stands now) or deleted it. */
+export type Sent = { end: "done" } | { end: "stale"; version: number } | { end: "gone" };
+
+/**
+ * Sends a part, and notes in what is stored that it stands there.
+ * @throws where the store did not answer, or could not take it: it may be sent again.
+ */
+export async function send(part: Part, stored: Stored): Promise<Sent> {
+  const { response, data, error } = await part.save(stored.get(part.key)?.version ?? null);
+  if (data && part.body !== "") {
+    stored.set(part.key, { version: data.version, body: part.body });
+    return { end: "done" };
+  }
+
+  if (data || (response.status === 404 && part.body === "")) {
+    stored.delete(part.key); // taken out here, or elsewhere before
+    return { end: "done" };
+  }
+
+  if (response.status === 412) {
+    return { end: "stale", version: (error as { version?: number }).version ?? 0 };
+  }
+
+  if (response.status === 404) {
+    return { end: "gone" };
+  }
+
+  throw new Error(`The store answered ${response.status}.`);
 }
