@@ -103,7 +103,7 @@ public sealed class Database
         {
             found = Text(connection, "PRAGMA quick_check(1)");
         }
-        catch (SqliteException error) when (error.SqliteErrorCode is 11 or 26)
+        catch (SqliteException error) when (StoreTrouble.IsDamage(error))
         {
             throw new StoreUnfitException($"{path} is damaged, or is no file of Wrapper’s. Nothing was changed.", error);
         }

@@ -16,6 +16,9 @@ public sealed record StoreTrouble(string Text, bool IsFull = false)
     private const int CannotOpen = 14;
     private const int NotADatabase = 26;
 
+    /// <summary>The file is damaged, or never was a database.</summary>
+    internal static bool IsDamage(SqliteException error) => error.SqliteErrorCode is Corrupt or NotADatabase;
+
     /// <summary>What an exception says of the store; null where it says nothing of it.</summary>
     public static StoreTrouble? Of(Exception? error) => error switch
     {
@@ -23,7 +26,7 @@ public sealed record StoreTrouble(string Text, bool IsFull = false)
         SqliteException { SqliteErrorCode: Busy or Locked } => new("Another program holds the jobs’ file just now: what is typed waits until it lets go."),
         SqliteException { SqliteErrorCode: ReadOnly } => new("The jobs’ file or its folder may not be written to: give this program the right to write there."),
         SqliteException { SqliteErrorCode: CannotOpen } => new("The jobs’ file cannot be opened: look whether its folder is there and may be written to."),
-        SqliteException { SqliteErrorCode: Corrupt or NotADatabase } => new("The jobs’ file is damaged, or is no file of this program: put a copy in its place with ./wrapper restore."),
+        SqliteException damage when IsDamage(damage) => new("The jobs’ file is damaged, or is no file of this program: put a copy in its place with ./wrapper restore."),
         SqliteException { SqliteErrorCode: InputOutput } => new("The disk does not answer as it should: look at the disk; what is typed waits."),
         StoreUnfitException unfit => new(unfit.Message),
         _ => null,

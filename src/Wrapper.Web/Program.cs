@@ -19,7 +19,7 @@ builder.Services.Configure<JsonOptions>(options =>
 });
 builder.Services.Configure<ApplicationOptions>(builder.Configuration);
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
-builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = UnreadableRequests.Explain);
+builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = FailedRequests.Explain);
 builder.Services.AddResponseCompression(options => options.EnableForHttps = true);
 builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
@@ -45,11 +45,11 @@ if (StoreCommands.Run(app) is { } ended)
 }
 
 app.UseMiddleware<SafeAnswers>();
-app.UseExceptionHandler(UnreadableRequests.Handling);
+app.UseExceptionHandler(FailedRequests.Handling);
 app.UseStatusCodePages();
 app.UseResponseCompression();
 app.UseMiddleware<OwnNames>();
-app.Use(UnreadableRequests.OnlyKnownLetters);
+app.Use(FailedRequests.OnlyKnownLetters);
 app.UseMiddleware<SameOriginWrites>();
 app.Use(async (context, next) =>
 {
