@@ -1,3 +1,6 @@
+using System.Runtime.CompilerServices;
+using System.Runtime.InteropServices;
+
 namespace Wrapper.Core.Lays;
 
 /// <summary>A cloth being filled: finds the lowest place for a shape beside those already laid. All figures in nanometres.</summary>
@@ -8,15 +11,40 @@ internal sealed class LayField
 
     private readonly LayCloth _cloth;
     private readonly List<Laid> _flaws;
+
+    /// <summary>From the beginning of the roll upwards.</summary>
     private readonly List<Laid> _laid = [];
     private readonly SortedSet<long> _sides = [0];
-    private readonly List<(long From, long To)> _blocked = [];
+
+    /// <summary>Stretches above the place that is looked at, which it may yet be moved into.</summary>
+    private readonly List<(long From, long To)> _above = [];
 
     /// <summary>Two shapes so far apart across come up again and again.</summary>
-    private readonly Dictionary<(LayShape Under, LayShape Over, long Across), (long From, long To)> _known = [];
+    private readonly Dictionary<Pair, (long From, long To)> _known = [];
 
-    /// <summary>A shape in its place.</summary>
-    public readonly record struct Laid(LayShape Shape, long X, long Y);
+    /// <summary>A shape in its place, with where its box ends.</summary>
+    private readonly record struct Laid(LayShape Shape, long X, long Y)
+    {
+        public long Right { get; } = X + Shape.Width;
+
+        public long Top { get; } = Y + Shape.Height;
+
+        public bool IsBox { get; } = Shape.Slabs is null;
+    }
+
+    /// <summary>Two shapes, the same and not merely alike, and how far the second stands right of the first.</summary>
+    private readonly struct Pair(LayShape under, LayShape over, long across) : IEquatable<Pair>
+    {
+        private readonly LayShape _under = under;
+        private readonly LayShape _over = over;
+        private readonly long _across = across;
+
+        public bool Equals(Pair other) => _across == other._across && ReferenceEquals(_under, other._under) && ReferenceEquals(_over, other._over);
+
+        public override bool Equals(object? obj) => obj is Pair other && Equals(other);
+
+        public override int GetHashCode() => HashCode.Combine(RuntimeHelpers.GetHashCode(_under), RuntimeHelpers.GetHashCode(_over), _across);
+    }
 
     public LayField(LayCloth cloth)
     {
@@ -42,7 +70,13 @@ internal sealed class LayField
 
     public void Put(LayShape shape, long x, long y)
     {
-        _laid.Add(new(shape, x, y));
+        var at = _laid.Count;
+        while (at > 0 && _laid[at - 1].Y > y)
+        {
+            at--;
+        }
+
+        _laid.Insert(at, new(shape, x, y));
         AddRightOf(x + shape.Width);
         AddLeftOf(x);
         foreach (var stop in shape.Stops)
@@ -79,9 +113,13 @@ internal sealed class LayField
 
     /// <summary>
     /// The place where the shape's top comes lowest, leftmost among equals, of those the pattern leaves open; on the fold only
-    /// at the right edge. Null when it is wider than the cloth or no such place is on it.
+    /// at the right edge. Null when it is wider than the cloth, no such place is on it, or none is as low as asked for.
     /// </summary>
-    public (long X, long Y)? Lowest(LayShape shape, in Lattice lattice, bool onFold = false)
+    /// <param name="shape">What is to be put down.</param>
+    /// <param name="lattice">The places the pattern leaves open.</param>
+    /// <param name="onFold">It lies against the right edge.</param>
+    /// <param name="highest">No place above this is wanted.</param>
+    public (long X, long Y)? Lowest(LayShape shape, in Lattice lattice, bool onFold, long highest)
     {
         var room = _cloth.Usable - shape.Width;
         if (room < 0)
@@ -133,8 +171,9 @@ internal sealed class LayField
 
         void Try(long x, in Lattice lattice)
         {
-            var y = LowestAt(shape, x, lattice.Length, lattice.PhaseAt(x), best?.Y ?? long.MaxValue);
-            if (y < (best?.Y ?? long.MaxValue) || (best is { } found && y == found.Y && x < found.X))
+            var limit = best?.Y ?? highest;
+            var y = LowestAt(shape, x, lattice.Length, lattice.PhaseAt(x), limit);
+            if (y < limit || (y == limit && (best is not { } found || x < found.X)))
             {
                 best = (x, y);
             }
@@ -148,70 +187,72 @@ internal sealed class LayField
 
         bool IsTakenAt(long place)
         {
-            CollectBlocked(shape, place);
-            return _blocked.Exists(stretch => y > stretch.From + Hundredth && y < stretch.To - Hundredth);
+            bool Holds((long From, long To) stretch) => y > stretch.From + Hundredth && y < stretch.To - Hundredth;
+            return _laid.Exists(laid => IsBeside(laid, shape, place, _cloth.CurveSpace) && Holds(Blocked(laid, shape, place, _cloth.Space, _cloth.CurveSpace)))
+                || _flaws.Exists(flaw => IsBeside(flaw, shape, place, 0) && Holds(Blocked(flaw, shape, place, 0, 0)));
         }
     }
 
-    /// <summary>The least y at this x that overlaps nothing; may give up with a larger figure once it is above <paramref name="limit"/>.</summary>
+    private static bool IsBeside(in Laid laid, LayShape shape, long x, long space) => x < laid.Right + space && laid.X < x + shape.Width + space;
+
+    /// <summary>
+    /// The least y at this x that overlaps nothing; may give up with a larger figure once it is above <paramref name="limit"/>.
+    /// What is laid is gone through from below, so most of it is never looked at.
+    /// </summary>
     private long LowestAt(LayShape shape, long x, long repeat, long phase, long limit)
     {
-        CollectBlocked(shape, x);
-        _blocked.Sort();
+        _above.Clear();
         var y = RepeatPhase.Next(0, repeat, phase);
-        foreach (var (from, to) in _blocked)
+        foreach (var flaw in _flaws)
         {
-            if (y > limit)
+            if (IsBeside(flaw, shape, x, 0))
             {
-                break;
-            }
-
-            if (y > from && y < to)
-            {
-                y = RepeatPhase.Next(to, repeat, phase);
+                Pass(Blocked(flaw, shape, x, 0, 0));
             }
         }
 
-        // A step up to the next repeat can jump into a stretch that was passed: go over them again until nothing moves.
-        return repeat > 0 ? Settled(y, repeat, phase, limit) : y;
-    }
-
-    private long Settled(long y, long repeat, long phase, long limit)
-    {
-        var moved = true;
-        while (moved && y <= limit)
+        // The edges of true shapes are rounded by less than a hundredth.
+        var (space, above, below) = (_cloth.CurveSpace, _cloth.CurveSpace + Hundredth, shape.Height + _cloth.CurveSpace + Hundredth);
+        foreach (ref readonly var laid in CollectionsMarshal.AsSpan(_laid))
         {
-            moved = false;
-            foreach (var (from, to) in _blocked)
+            if (y > limit || laid.Y - below >= y)
             {
-                if (y > from && y < to)
-                {
-                    y = RepeatPhase.Next(to, repeat, phase);
-                    moved = true;
-                }
+                break; // too high, or all that follows begins above
+            }
+
+            if (laid.Top + above > y && IsBeside(laid, shape, x, space))
+            {
+                Pass(Blocked(laid, shape, x, _cloth.Space, space));
             }
         }
 
         return y;
-    }
 
-    private void CollectBlocked(LayShape shape, long x)
-    {
-        _blocked.Clear();
-        var space = _cloth.CurveSpace;
-        foreach (var laid in _laid)
+        void Pass((long From, long To) stretch)
         {
-            if (x < laid.X + laid.Shape.Width + space && laid.X < x + shape.Width + space)
+            if (y <= stretch.From)
             {
-                _blocked.Add(Blocked(laid, shape, x, _cloth.Space, space));
+                if (stretch.From < stretch.To)
+                {
+                    _above.Add(stretch);
+                }
+
+                return;
             }
-        }
 
-        foreach (var flaw in _flaws)
-        {
-            if (x < flaw.X + flaw.Shape.Width && flaw.X < x + shape.Width)
+            if (y >= stretch.To)
             {
-                _blocked.Add(Blocked(flaw, shape, x, 0, 0));
+                return;
+            }
+
+            y = RepeatPhase.Next(stretch.To, repeat, phase);
+            for (var i = 0; i < _above.Count; i++)
+            {
+                if (y > _above[i].From && y < _above[i].To)
+                {
+                    y = RepeatPhase.Next(_above[i].To, repeat, phase);
+                    i = -1; // moved into what was above before: over them again, until nothing moves
+                }
             }
         }
     }
@@ -219,13 +260,12 @@ internal sealed class LayField
     /// <summary>The open stretch of y in which the shape at this x would come too near to what is laid there; nothing where it is passed.</summary>
     private (long From, long To) Blocked(in Laid laid, LayShape shape, long x, long space, long curveSpace)
     {
-        if (laid.Shape.Slabs is null && shape.Slabs is null)
+        if (laid.IsBox && shape.Slabs is null)
         {
-            var isPassed = x >= laid.X + laid.Shape.Width + space || laid.X >= x + shape.Width + space;
-            return isPassed ? default : (laid.Y - shape.Height - space, laid.Y + laid.Shape.Height + space);
+            return IsBeside(laid, shape, x, space) ? (laid.Y - shape.Height - space, laid.Top + space) : default;
         }
 
-        var key = (laid.Shape, shape, x - laid.X);
+        var key = new Pair(laid.Shape, shape, x - laid.X);
         if (!_known.TryGetValue(key, out var stretch))
         {
             if (_known.Count == MostKnown)

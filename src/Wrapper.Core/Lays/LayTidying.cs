@@ -61,7 +61,7 @@ internal static class LayTidying
         laying.Begin();
         foreach (var item in order)
         {
-            if (laying.Lowest(item) is not { } place || place.Y + place.Shape.Height > length)
+            if (laying.Lowest(item, length) is not { } place)
             {
                 return null;
             }

@@ -46,14 +46,15 @@ internal sealed class Laying
         }
     }
 
-    /// <summary>Where the piece's top comes lowest; null where it has no place at all.</summary>
-    public LaidShape? Lowest(LayItem item)
+    /// <summary>Where the piece's top comes lowest; null where it has no place whose top is within this length.</summary>
+    public LaidShape? Lowest(LayItem item, long length = long.MaxValue)
     {
         LaidShape? best = null;
         var lattice = _phases.For(item.Match);
         foreach (var shape in item.Shapes)
         {
-            if (_field.Lowest(shape, lattice, item.Piece.OnFold) is { } place
+            var highest = (best is { } lowest ? lowest.Y + lowest.Shape.Height : length) - shape.Height;
+            if (_field.Lowest(shape, lattice, item.Piece.OnFold, highest) is { } place
                 && (best is not { } found || (place.Y + shape.Height, place.X + shape.Width).CompareTo((found.Y + found.Shape.Height, found.X + found.Shape.Width)) < 0))
             {
                 best = new(item, shape, place.X, place.Y);

@@ -57,7 +57,7 @@ internal sealed class RemnantSearch(LayRequest request)
             laying.Begin();
             foreach (var item in tried)
             {
-                if (laying.Lowest(item) is { } place && place.Y + place.Shape.Height <= length)
+                if (laying.Lowest(item, length) is { } place)
                 {
                     laying.Put(place);
                     area += place.Shape.Area;

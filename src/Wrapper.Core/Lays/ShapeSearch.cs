@@ -146,7 +146,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
             _laying.Begin();
             foreach (var item in order)
             {
-                if (_laying.Lowest(item) is not { } place || place.Y + place.Shape.Height > length)
+                if (_laying.Lowest(item, length) is not { } place)
                 {
                     left += item.Shapes[0].Area;
                     if (left > _currentLeft)

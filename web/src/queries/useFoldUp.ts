@@ -1,6 +1,7 @@
 import { coverTo } from "../model/cover";
 import type { Cover } from "../model/cover";
 import { useQuery } from "@tanstack/react-query";
+import { afterPieces } from "./precedence";
 import { api, type CoverDocument, type FoldUp, type Unit } from "../api/client";
 
 /** A cover as the draft endpoints take it. */
@@ -22,6 +23,9 @@ export function useFoldUp(cover: Cover, unit: Unit, houseRules: Record<string, s
     queryKey: ["fold-up", request],
     placeholderData: (before) => before,
     retry: false,
-    queryFn: async ({ signal }) => (await api.POST("/api/fold-up", { body: request, signal })).data ?? null,
+    queryFn: async ({ signal }) => {
+      await afterPieces();
+      return (await api.POST("/api/fold-up", { body: request, signal })).data ?? null;
+    },
   });
 }
