@@ -50,6 +50,16 @@ public sealed class JobStore(Database database, TimeProvider clock)
         return connection.Number("SELECT COUNT(*) FROM jobs WHERE id = $id", ("$id", id)) > 0;
     }
 
+    /// <summary>How many covers a job has and how long their documents are, in characters, without one of them.</summary>
+    public (int Covers, long Characters) WeightWithout(string jobId, string coverId)
+    {
+        using var connection = database.Open();
+        return connection.Rows(
+            row => (row.GetInt32(0), row.GetInt64(1)),
+            "SELECT COUNT(*), COALESCE(SUM(LENGTH(document)), 0) FROM covers WHERE job_id = $job AND id <> $cover AND deleted IS NULL",
+            ("$job", jobId), ("$cover", coverId)).Single();
+    }
+
     /// <summary>Makes a job with an empty set of covers; null where a job of this id stands, or stood and was deleted.</summary>
     public StoredJob? Create(string id, JobHeading heading, string clothDocument)
     {

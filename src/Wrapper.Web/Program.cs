@@ -8,6 +8,7 @@ using Wrapper.Store;
 using Wrapper.Web;
 using Wrapper.Web.Endpoints;
 using Wrapper.Web.Hosting;
+using Wrapper.Web.Planning;
 
 var builder = WebApplication.CreateBuilder(args);
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
@@ -29,6 +30,7 @@ builder.Services.AddSingleton<PhotoStore>();
 builder.Services.AddSingleton<SheetStore>();
 builder.Services.AddSingleton<JobChanges>();
 builder.Services.AddSingleton<JobImport>();
+builder.Services.AddSingleton<Planners>(services => new(Environment.ProcessorCount, services.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping));
 builder.Services.AddSingleton<TapeFeed>();
 builder.Services.AddSingleton(_ => new SimulatedTape(Environment.TickCount));
 var sheets = SheetAddress.Read(builder.Configuration["listen"]);
@@ -48,6 +50,7 @@ app.UseMiddleware<SafeAnswers>();
 app.UseExceptionHandler(FailedRequests.Handling);
 app.UseStatusCodePages();
 app.UseResponseCompression();
+app.UseMiddleware<SmallAnswers>();
 app.UseMiddleware<OwnNames>();
 app.Use(FailedRequests.OnlyKnownLetters);
 app.UseMiddleware<SameOriginWrites>();
@@ -64,6 +67,7 @@ app.Use(async (context, next) =>
     }
 });
 
+app.UseMiddleware<MeasuredRequests>();
 app.MapOpenApi("/api/openapi.json");
 app.MapCatalogue();
 app.MapDrafting();

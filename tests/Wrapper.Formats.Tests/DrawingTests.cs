@@ -74,8 +74,8 @@ public sealed class DrawingTests
         Assert.Equal((120.0, 40.0), Size(Read(Dxf(4, "0\nINSERT\n2\nOUTER\n10\n0\n20\n0\n41\n3\n42\n1\n", blocks)))); // a circle stretched one way is an ellipse
         var behind = Read(Dxf(4, "0\nLWPOLYLINE\n70\n1\n230\n-1\n10\n0\n20\n0\n10\n100\n20\n0\n10\n0\n20\n50\n"));
         Assert.Contains(behind.Corners, corner => corner is { X: 100, Y: 50 }); // its mirror image
-        Assert.Contains("inside itself", OutlineFile.Read(Dxf(4, "0\nINSERT\n2\nA\n", "0\nBLOCK\n2\nA\n0\nINSERT\n2\nA\n0\nENDBLK\n")).Problem, StringComparison.Ordinal);
-        Assert.Contains("“GONE”", OutlineFile.Read(Dxf(4, "0\nINSERT\n2\nGONE\n")).Problem, StringComparison.Ordinal);
+        Assert.Contains("inside itself", Drawings.Read(Dxf(4, "0\nINSERT\n2\nA\n", "0\nBLOCK\n2\nA\n0\nINSERT\n2\nA\n0\nENDBLK\n")).Problem, StringComparison.Ordinal);
+        Assert.Contains("“GONE”", Drawings.Read(Dxf(4, "0\nINSERT\n2\nGONE\n")).Problem, StringComparison.Ordinal);
     }
 
     [Theory]
@@ -114,7 +114,7 @@ public sealed class DrawingTests
         Assert.All(Enumerable.Range(0, 91), degree => Assert.True(DistanceOp(ring, new(300 * Math.Cos(degree * Math.PI / 180), 300 * Math.Sin(degree * Math.PI / 180))) <= Off + 0.005));
 
         // Fit points alone draw nothing that is agreed on.
-        Assert.Contains("SPLINE", OutlineFile.Read(Dxf(4, "0\nSPLINE\n70\n8\n71\n3\n11\n0\n21\n0\n11\n5\n21\n5\n")).Problem, StringComparison.Ordinal);
+        Assert.Contains("SPLINE", Drawings.Read(Dxf(4, "0\nSPLINE\n70\n8\n71\n3\n11\n0\n21\n0\n11\n5\n21\n5\n")).Problem, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -128,7 +128,7 @@ public sealed class DrawingTests
                 : (knots[i + degree] > knots[i] ? (u - knots[i]) / (knots[i + degree] - knots[i]) * Basis(i, degree - 1, u) : 0)
                     + (knots[i + degree + 1] > knots[i + 1] ? (knots[i + degree + 1] - u) / (knots[i + degree + 1] - knots[i + 1]) * Basis(i + 1, degree - 1, u) : 0);
             var spline = string.Concat(knots.Select(knot => string.Create(CultureInfo.InvariantCulture, $"40\n{knot}\n"))) + string.Concat(points.Select(point => string.Create(CultureInfo.InvariantCulture, $"10\n{point.Item1}\n20\n{point.Item2}\n")));
-            var read = OutlineFile.Read(Dxf(4, $"0\nSPLINE\n70\n8\n71\n3\n{spline}" + string.Create(CultureInfo.InvariantCulture, $"0\nLINE\n10\n{points[^1].Item1}\n20\n{points[^1].Item2}\n11\n{points[0].Item1}\n21\n{points[0].Item2}\n")));
+            var read = Drawings.Read(Dxf(4, $"0\nSPLINE\n70\n8\n71\n3\n{spline}" + string.Create(CultureInfo.InvariantCulture, $"0\nLINE\n10\n{points[^1].Item1}\n20\n{points[^1].Item2}\n11\n{points[0].Item1}\n21\n{points[0].Item2}\n")));
             if (read.Problem is not null)
             {
                 return; // it encloses nothing, or more corners than can be sewn
@@ -149,7 +149,7 @@ public sealed class DrawingTests
     [InlineData("0\n3DSOLID\n", "3DSOLID")]
     [InlineData("0\nMLINE\n", "MLINE")]
     public void What_is_not_read_is_refused_by_its_name(string entity, string name) => Assert.Contains(
-        name, OutlineFile.Read(Dxf(4, "0\nCIRCLE\n10\n0\n20\n0\n40\n50\n" + entity)).Problem, StringComparison.Ordinal);
+        name, Drawings.Read(Dxf(4, "0\nCIRCLE\n10\n0\n20\n0\n40\n50\n" + entity)).Problem, StringComparison.Ordinal);
 
     [Theory]
     [InlineData("<foreignObject/>", "foreignObject")]
@@ -157,7 +157,7 @@ public sealed class DrawingTests
     [InlineData("<rect width='50%' height='10'/>", "%")]
     [InlineData("<blob/>", "blob")]
     public void What_an_svg_holds_beside_lines_is_refused_by_its_name(string element, string name) => Assert.Contains(
-        name, OutlineFile.Read($"<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'><circle r='30'/>{element}</svg>").Problem, StringComparison.Ordinal);
+        name, Drawings.Read($"<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'><circle r='30'/>{element}</svg>").Problem, StringComparison.Ordinal);
 
     [Fact]
     public void Writing_and_loose_lines_are_told_and_left_out()
@@ -175,7 +175,7 @@ public sealed class DrawingTests
 
     private static ImportedOutline Read(string text)
     {
-        var outline = OutlineFile.Read(text);
+        var outline = Drawings.Read(text);
         Assert.True(outline.Problem is null, outline.Problem);
         return outline;
     }

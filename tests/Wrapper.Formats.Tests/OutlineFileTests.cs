@@ -17,7 +17,7 @@ public sealed class OutlineFileTests
     [InlineData("""<svg width="100mm" viewBox="0 0 100 100"><circle cx="50" cy="50" r="30"/><rect width="5" height="5"/></svg>""", 60, 60)]
     public void An_svg_is_read_at_its_size(string svg, double width, double height)
     {
-        var outline = OutlineFile.Read(svg);
+        var outline = Drawings.Read(svg);
         Assert.Null(outline.Problem);
         var plate = Plate(outline);
         Assert.Equal(width, plate.Width.Millimetres, 0.02);
@@ -27,10 +27,10 @@ public sealed class OutlineFileTests
     [Fact]
     public void An_arc_of_a_path_keeps_its_radius_and_its_bulge()
     {
-        var outline = OutlineFile.Read("""<svg width="200mm" viewBox="0 0 200 200"><path d="M0 100 A50 50 0 0 1 100 100 L100 150 L0 150 Z"/></svg>""");
+        var outline = Drawings.Read("""<svg width="200mm" viewBox="0 0 200 200"><path d="M0 100 A50 50 0 0 1 100 100 L100 150 L0 150 Z"/></svg>""");
         Assert.Equal(100, Plate(outline).Height.Millimetres, 0.02);
         Assert.Equal((100 * 50) + (Math.PI * 50 * 50 / 2), Drafted(outline).Area, 1.0);
-        var curve = OutlineFile.Read("""<svg width="200mm" viewBox="0 0 200 200"><path d="M0 100 C0 72.386 22.386 50 50 50 S100 72.386 100 100 L100 150 L0 150 Z"/></svg>""");
+        var curve = Drawings.Read("""<svg width="200mm" viewBox="0 0 200 200"><path d="M0 100 C0 72.386 22.386 50 50 50 S100 72.386 100 100 L100 150 L0 150 Z"/></svg>""");
         Assert.Equal((100 * 50) + (Math.PI * 50 * 50 / 2), Drafted(curve).Area, 4.0);
     }
 
@@ -38,15 +38,15 @@ public sealed class OutlineFileTests
     public void A_dxf_is_read_with_its_unit_its_bulges_and_its_loose_ends()
     {
         var polyline = Dxf(1, "0\nLWPOLYLINE\n90\n4\n70\n1\n10\n0\n20\n0\n10\n10\n20\n0\n42\n0.5\n10\n10\n20\n8\n10\n0\n20\n8\n");
-        var outline = OutlineFile.Read(polyline);
+        var outline = Drawings.Read(polyline);
         Assert.Equal(8 * 25.4, Plate(outline).Height.Millimetres, 0.01);
         Assert.Equal(12 * 25.4, Plate(outline).Width.Millimetres, 0.01); // a bulge of ½ over 8 in rises 2 in
         Assert.Empty(outline.Notes);
 
-        var circle = OutlineFile.Read(Dxf(4, "0\nCIRCLE\n10\n50\n20\n50\n40\n30\n"));
+        var circle = Drawings.Read(Dxf(4, "0\nCIRCLE\n10\n50\n20\n50\n40\n30\n"));
         Assert.Equal(60, Plate(circle).Width.Millimetres, 0.01);
 
-        var loose = OutlineFile.Read(Dxf(0, "0\nLINE\n10\n0\n20\n0\n11\n100\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n0\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n100\n21\n60\n0\nARC\n10\n100\n20\n30\n40\n30\n50\n270\n51\n90\n"));
+        var loose = Drawings.Read(Dxf(0, "0\nLINE\n10\n0\n20\n0\n11\n100\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n0\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n100\n21\n60\n0\nARC\n10\n100\n20\n30\n40\n30\n50\n270\n51\n90\n"));
         Assert.Equal(130, Plate(loose).Width.Millimetres, 0.01);
         Assert.Contains(loose.Notes, note => note.Contains("millimetres", StringComparison.Ordinal));
     }
@@ -62,7 +62,7 @@ public sealed class OutlineFileTests
     [InlineData("0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n0\nEOF")]
     public void Rubbish_is_told_in_a_sentence(string text)
     {
-        var outline = OutlineFile.Read(text);
+        var outline = Drawings.Read(text);
         Assert.NotNull(outline.Problem);
         Assert.EndsWith(".", outline.Problem, StringComparison.Ordinal);
         Assert.Empty(outline.Corners);
@@ -73,7 +73,7 @@ public sealed class OutlineFileTests
         Gen.Select(Gen.Int[0, 2].Select(at => Heads[at]), Gen.String[Gen.Char["MLHVCSQTAZmlhvcsqtaz0123456789 .,-+e\n"], 0, 120], Gen.Int[0, 2].Select(at => Tails[at]))
             .ForMany((head, body, tail) =>
             {
-                var outline = OutlineFile.Read(head + body + tail);
+                var outline = Drawings.Read(head + body + tail);
                 Assert.True(outline.Problem is null ? outline.Corners.Count >= 2 : outline.Corners.Count == 0);
             });
 
@@ -83,7 +83,7 @@ public sealed class OutlineFileTests
         {
             var corners = new[] { (x, y), (x + width, y), (x + width, y + height), (x, y + height) };
             var points = string.Join(' ', (clockwise ? corners.Reverse() : corners).Select(corner => FormattableString.Invariant($"{corner.Item1:0.####},{corner.Item2:0.####}")));
-            var outline = OutlineFile.Read($"<svg width='1000mm' viewBox='0 0 1000 1000'><polygon points='{points}'/></svg>");
+            var outline = Drawings.Read($"<svg width='1000mm' viewBox='0 0 1000 1000'><polygon points='{points}'/></svg>");
             Assert.Equal(width * height, Drafted(outline).Area, 0.002 * (width + height));
             Assert.Equal((0, 0), (outline.Corners[0].X, outline.Corners[0].Y));
         });

@@ -20,11 +20,14 @@ await page.evaluate(() => {
     return Number(whole) + (over ? Number(over) / Number(under) : 0);
   };
   const plate = () => {
-    const figure = document.querySelector(".pieces li:nth-child(1) .size:nth-of-type(2) .figure > [aria-hidden]");
+    const figure = document.querySelector(
+      ".pieces li:nth-child(1) .size:nth-of-type(2) .figure > [aria-hidden]",
+    );
     const part = (name) => figure?.querySelector(name)?.textContent;
     return inches(`${figure?.firstChild?.textContent} ${part(".over") ?? 0}/${part(".under") ?? 1}`);
   };
-  const roll = () => [...document.querySelectorAll(".laid polygon")].map((piece) => piece.getAttribute("points")).join();
+  const roll = () =>
+    [...document.querySelectorAll(".laid polygon")].map((piece) => piece.getAttribute("points")).join();
   const allowances = plate() - inches(document.querySelector(".measure-entry input").value);
   window.times = [];
   document.addEventListener(

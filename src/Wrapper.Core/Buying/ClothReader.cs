@@ -2,6 +2,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.English;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying;
@@ -11,6 +12,7 @@ public static class ClothReader
 {
     private static readonly Length LeastUsable = Length.FromMillimetres(100m);
     private static readonly Length MostWide = Length.FromMillimetres(10_000m);
+    private static readonly Length LeastRepeat = Length.FromMillimetres(2m);
     private static readonly Length MostRepeat = Length.FromMillimetres(5000m);
     private static readonly Length MostSpace = Length.FromMillimetres(100m);
     private static readonly Length MostLong = Length.FromMillimetres(200_000m);
@@ -25,9 +27,9 @@ public static class ClothReader
             width ?? default,
             selvage ?? default,
             fields.Choice(input.Nap, "nap", "nap", "either", "one-way") == "one-way",
-            fields.Optional(input.RepeatLength, "repeatLength", "Repeat", default, MostRepeat) ?? default)
+            Repeat(fields, input.RepeatLength, "repeatLength", "Repeat"))
         {
-            RepeatWidth = fields.Optional(input.RepeatWidth, "repeatWidth", "Repeat across", default, MostRepeat) ?? default,
+            RepeatWidth = Repeat(fields, input.RepeatWidth, "repeatWidth", "Repeat across"),
             HalfDrop = fields.Choice(input.Match, "match", "match", "straight", "half-drop") == "half-drop",
             MotifAcross = ClothFields.IsSaid(input.Motif) ? fields.Optional(input.Motif, "motif", "Motif", default, MostWide) : null,
             Space = fields.Optional(input.Space, "space", "Space between pieces", default, MostSpace) ?? default,
@@ -57,6 +59,18 @@ public static class ClothReader
 
     /// <summary>An eighth of an inch or 3 mm.</summary>
     public static Length UsualCurveSpace(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m);
+
+    /// <summary>A repeat; zero where none is said.</summary>
+    private static Length Repeat(ClothFields fields, Entry? said, string field, string name)
+    {
+        var repeat = fields.Optional(said, field, name, default, MostRepeat) ?? default;
+        if (repeat.IsPositive && repeat < LeastRepeat)
+        {
+            fields.Error("repeat-too-small", BuyingText.RepeatTooSmall(name), field);
+        }
+
+        return repeat;
+    }
 
     private static void Widths(ClothSpecification cloth, Length? width, Length? selvage, ClothFields fields)
     {

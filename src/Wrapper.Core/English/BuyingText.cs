@@ -3,6 +3,9 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of cloths to buy, what is read of them, and where things lie on them.</summary>
 internal static class BuyingText
 {
+    internal static string RepeatTooSmall(string name) =>
+        $"{name}: less than 2 mm is no pattern that could be met; check its unit, or leave it out.";
+
     internal static string ClothWidthOutOfRange => "Cloth is between 100 mm and 10 m wide: check the unit.";
 
     internal static string FlawOutOfRange(int i) =>

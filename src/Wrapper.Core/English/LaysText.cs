@@ -7,12 +7,14 @@ internal static class LaysText
 
     internal static string RepeatsOutOfRange => "Repeats, spaces and the place of a motif cannot be below 0.";
 
-    internal static string ClothWidthOutOfRange => "The usable width of the cloth has to be more than 0.";
+    internal static string ClothWidthOutOfRange => "The usable width of the cloth has to be more than 0 and at most 10 m.";
 
     internal static string FlawOutOfRange(int index) =>
         $"Flaw {index} has to end after it begins, along and across, and lie on the cloth: check its figures.";
 
     internal static string MotifWithoutRepeat => "To centre a motif the repeat across is needed: say it, or leave the motif.";
+
+    internal static string RepeatTooSmall => "A repeat of less than a millimetre is no pattern that could be met: check its unit, or leave it out.";
 
     internal static string NoPieces => "There is nothing to lay: name at least one piece.";
 
@@ -69,6 +71,9 @@ internal static class LaysText
 
     internal static string TooManyCorners(int mostCorners) =>
         $"The outlines have more than {mostCorners} corners together: draw them with fewer.";
+
+    internal static string TooManyCornersOf(string id, int mostCorners) =>
+        $"Piece “{id}”: the outline has more than {mostCorners} corners; simplify it.";
 
     internal static string TooManyPieces(long copies, int mostCopies) =>
         $"{copies} pieces are more than one lay takes ({mostCopies}): lay them in parts.";

@@ -45,7 +45,7 @@ public static class ClothAtHand
                         return found;
                     }
 
-                    if (Grow(new(form, shape, construction, cloth, length, unit, houseRules)) is { } largest)
+                    if (Grow(new(form, shape, construction, cloth, length, unit, houseRules, shouldStop)) is { } largest)
                     {
                         found.Add(largest);
                     }
@@ -78,7 +78,8 @@ public static class ClothAtHand
 
     /// <summary>One thing tried at different sizes.</summary>
     private sealed record Trial(
-        FormDefinition Form, ShapeDefinition Shape, string Construction, ClothSpecification Cloth, Length Length, LengthUnit Unit, IReadOnlyDictionary<Rule, Length> HouseRules)
+        FormDefinition Form, ShapeDefinition Shape, string Construction, ClothSpecification Cloth, Length Length, LengthUnit Unit, IReadOnlyDictionary<Rule, Length> HouseRules,
+        Func<bool>? ShouldStop)
     {
         private const int Steps = 6;
 
@@ -105,7 +106,7 @@ public static class ClothAtHand
                 Construction = Construction,
                 Measures = measures.ToDictionary(measure => measure.Key, measure => Entry.Number(measure.Value.Nanometres / (decimal)Length.NanometresPerMillimetre)),
             };
-            var yardage = new ClothBuyer([new("cover", input)], Unit, HouseRules).Estimate(Cloth, Steps, available: Length);
+            var yardage = new ClothBuyer([new("cover", input)], Unit, HouseRules).Estimate(Cloth, Steps, ShouldStop, Length);
             return yardage.Lay is { } lay && yardage.LeftOut.Count == 0 && lay.Length <= Length ? new(Form, Shape, Construction, measures, yardage) : null;
         }
     }

@@ -62,7 +62,9 @@ public static class MakeUps
     /// <param name="cloth">The cloth it is bought in.</param>
     /// <param name="houseRules">The house's rules that can be read.</param>
     /// <param name="steps">Orders of the lay to try for each.</param>
-    public static IReadOnlyList<MakeUp> Compare(CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps)
+    /// <param name="shouldStop">Asked while each is laid.</param>
+    public static IReadOnlyList<MakeUp> Compare(
+        CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps, Func<bool>? shouldStop = null)
     {
         if (FormCatalogue.Find(input.Form)?.Shape(input.Shape) is not { } shape)
         {
@@ -72,7 +74,9 @@ public static class MakeUps
         var unit = Registry.Read(input).Unit;
         var stands = input with { Construction = input.Construction ?? shape.Constructions[0] };
         return [.. Changes(stands, shape).GroupBy(change => change.Kind).SelectMany(kind =>
-            Judged([.. kind.Select(change => Worked(change, stands, cloth, houseRules, unit, steps))], shape))];
+            Judged([.. kind.Select(change => Worked(change, stands, cloth, unit, Laid))], shape))];
+
+        Yardage Laid(CoverInput made) => new ClothBuyer([new("cover", made)], unit, houseRules).Estimate(cloth.AtWidth(cloth.Width), steps, shouldStop);
     }
 
     private static IEnumerable<MakeUpChange> Changes(CoverInput input, ShapeDefinition shape)
@@ -110,7 +114,7 @@ public static class MakeUps
         }
     }
 
-    private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, LengthUnit unit, int steps)
+    private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, LengthUnit unit, Func<CoverInput, Yardage> laid)
     {
         var input = change.On(stands, unit.IsImperial());
         var outcome = Proved.Draft(ClothBuyer.OnCloth(input, cloth));
@@ -122,7 +126,7 @@ public static class MakeUps
 
         return made with
         {
-            Yardage = new ClothBuyer([new("cover", input)], unit, houseRules).Estimate(cloth.AtWidth(cloth.Width), steps),
+            Yardage = laid(input),
             Seams = specification.Count * draft.Ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength)),
             Time = SewingTime.Of(draft, specification.Count, specification.Rules),
         };

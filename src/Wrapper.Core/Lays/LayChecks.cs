@@ -10,9 +10,14 @@ internal static class LayChecks
 {
     private const int MostCorners = 20_000;
 
+    /// <summary>Of one piece: whether it crosses itself takes a look at its sides two by two.</summary>
+    private const int MostCornersOfOne = 2000;
+    private static readonly Length LeastRepeat = Length.FromMillimetres(1m);
+    private static readonly Length MostWide = Length.FromMillimetres(10_000m);
+
     public static IEnumerable<Check> Of(LayRequest request)
     {
-        if (!request.UsableWidth.IsPositive)
+        if (!request.UsableWidth.IsPositive || request.UsableWidth > MostWide)
         {
             yield return Check.Error("cloth-width-out-of-range", LaysText.ClothWidthOutOfRange, "usableWidth");
             yield break;
@@ -26,6 +31,12 @@ internal static class LayChecks
         if (request.RepeatWidth.IsNegative || request.CurveSpace.IsNegative || request.MotifAcross is { IsNegative: true })
         {
             yield return Check.Error("cloth-out-of-range", LaysText.RepeatsOutOfRange, request.CurveSpace.IsNegative ? "curveSpace" : request.RepeatWidth.IsNegative ? "repeat" : "motif");
+        }
+
+        if ((request.RepeatLength.IsPositive && request.RepeatLength < LeastRepeat) || (request.RepeatWidth.IsPositive && request.RepeatWidth < LeastRepeat))
+        {
+            yield return Check.Error("repeat-too-small", LaysText.RepeatTooSmall, "repeat");
+            yield break; // what follows would count every repeat across the cloth
         }
 
         if (request.HalfDrop && !(request.RepeatLength.IsPositive && request.RepeatWidth.IsPositive))
@@ -153,6 +164,12 @@ internal static class LayChecks
         if (piece.Corners.Any(corner => corner.X.Abs() > reach || corner.Y.Abs() > reach))
         {
             yield return Check.Error("outline-out-of-range", LaysText.OutlineOutOfRange(piece.Id), piece.Id);
+            yield break;
+        }
+
+        if (piece.Corners.Count > MostCornersOfOne)
+        {
+            yield return Check.Error("too-many-corners", LaysText.TooManyCornersOf(piece.Id, MostCornersOfOne), piece.Id);
             yield break;
         }
 

@@ -25,22 +25,24 @@ internal static class LayTidying
 
         var (laying, random) = (new Laying(ground), new Random(Seed));
         var (best, length, cuts) = (lay, LengthOf(lay), StraightCuts.Of(lay, ground.Cloth));
-        void Try(List<LayItem> tried)
+        void Try(List<LayItem> tried, Func<bool> isOver)
         {
-            if (PutDown(tried, laying, length) is { } places && StraightCuts.Of(places, ground.Cloth) is var needed && needed <= cuts)
+            if (PutDown(tried, laying, length, isOver) is { } places && StraightCuts.Of(places, ground.Cloth) is var needed && needed <= cuts)
             {
                 (order, best, cuts) = (tried, places, needed);
             }
         }
 
-        foreach (var usual in LikeWithLike(order).Take(steps).TakeWhile(_ => order.Count <= Many || !shouldStop()))
+        // The usual orders of a lay that is not large are gone through even when the time is over; asked is all the same.
+        Func<bool> isCutShort = order.Count > Many ? shouldStop : () => shouldStop() && false;
+        foreach (var usual in LikeWithLike(order).Take(steps))
         {
-            Try(usual);
+            Try(usual, isCutShort);
         }
 
         for (var step = 0; step < Math.Min(steps, MostOrders) && order.Count is > 1 and <= Many && !shouldStop(); step++)
         {
-            Try(Moved(order, random));
+            Try(Moved(order, random), shouldStop);
         }
 
         return Sections(best, ground);
@@ -56,12 +58,12 @@ internal static class LayTidying
         yield return [.. byKind.OrderByDescending(like => like.First().Shapes[0].Width).ThenByDescending(like => like.First().Shapes[0].Height).SelectMany(like => like)];
     }
 
-    private static List<LaidShape>? PutDown(List<LayItem> order, Laying laying, long length)
+    private static List<LaidShape>? PutDown(List<LayItem> order, Laying laying, long length, Func<bool> shouldStop)
     {
         laying.Begin();
         foreach (var item in order)
         {
-            if (laying.Lowest(item, length) is not { } place)
+            if (shouldStop() || laying.Lowest(item, length) is not { } place)
             {
                 return null;
             }

@@ -50,13 +50,18 @@ internal sealed class RemnantSearch(LayRequest request)
         var (random, length) = (new Random(Seed), remnant.Length.Nanometres);
         List<LayItem> order = [.. items.Where(item => item.Shapes.Exists(shape => Fits(shape, remnant))).OrderByDescending(item => item.Shapes[0].Area)];
         var (best, bestArea) = (new List<LaidShape>(), 0.0);
-        for (var step = 0; step < Math.Min(steps, MostOrders) && order.Count > 0 && best.Count < order.Count && !(step > 0 && shouldStop()); step++)
+        for (var step = 0; step < Math.Min(steps, MostOrders) && order.Count > 0 && best.Count < order.Count; step++)
         {
             var tried = step == 0 ? order : Changed(order, random);
             var area = 0.0;
             laying.Begin();
             foreach (var item in tried)
             {
+                if (shouldStop() && step > 0) // the first order is gone through even so
+                {
+                    return best;
+                }
+
                 if (laying.Lowest(item, length) is { } place)
                 {
                     laying.Put(place);

@@ -18,7 +18,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
     /// <param name="known">The best lay so far; its order is tried first.</param>
     /// <param name="shorterThan">The length to beat.</param>
     /// <param name="steps">Orders to try in each lane, with those of earlier calls.</param>
-    /// <param name="shouldStop">Asked between orders.</param>
+    /// <param name="shouldStop">Asked at every piece.</param>
     /// <param name="found">Told of each shorter lay, by one lane at a time; the one it is told of last is the shortest.</param>
     public void Run(IReadOnlyList<LaidShape> known, long shorterThan, int steps, Func<bool> shouldStop, Action<long, List<LaidShape>> found)
     {
@@ -34,7 +34,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
                 lane.Begin(start, shorterThan);
                 while (lane.Steps < steps && lane.Length > bound && !isOver())
                 {
-                    if (lane.Try() is { } places)
+                    if (lane.Try(isOver) is { } places)
                     {
                         tell(lane.Length, places);
                     }
@@ -78,11 +78,11 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
         }
 
         /// <summary>Tries one order; the places when it gives a shorter lay.</summary>
-        public List<LaidShape>? Try()
+        public List<LaidShape>? Try(Func<bool> isOver)
         {
             Steps++;
             var order = _waiting.TryDequeue(out var next) ? next : Changed(_current);
-            var (left, places) = PutDown(order, Math.Max(bound, Length - 1 - (long)(Length * Aim)));
+            var (left, places) = PutDown(order, Math.Max(bound, Length - 1 - (long)(Length * Aim)), isOver);
             if (left <= _currentLeft)
             {
                 (_current, _currentLeft) = (order, left);
@@ -140,12 +140,17 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
         }
 
         /// <summary>Puts the pieces down in this order on a cloth of this length; what would reach beyond it is left over, by its area.</summary>
-        private (double Left, List<LaidShape> Places) PutDown(List<LayItem> order, long length)
+        private (double Left, List<LaidShape> Places) PutDown(List<LayItem> order, long length, Func<bool> isOver)
         {
             var left = 0.0;
             _laying.Begin();
             foreach (var item in order)
             {
+                if (isOver())
+                {
+                    return (double.MaxValue, []);
+                }
+
                 if (_laying.Lowest(item, length) is not { } place)
                 {
                     left += item.Shapes[0].Area;

@@ -17,6 +17,7 @@ public sealed record CoverReading(
 internal sealed class CoverReader : Reader
 {
     private const int MostAlike = 10_000;
+    private const int MostLayers = 20;
 
     private readonly CoverInput _input;
     private readonly Registered _registered;
@@ -129,6 +130,12 @@ internal sealed class CoverReader : Reader
     private List<Padding> ReadPadding()
     {
         var layers = new List<Padding>();
+        if (_input.Padding.Count > MostLayers)
+        {
+            Fail("list-too-long", ReadingText.ListTooLong(_input.Padding.Count, "padding", MostLayers), "padding");
+            return layers;
+        }
+
         foreach (var layer in _input.Padding)
         {
             var how = Words.Read<PaddingHow>(layer.How ?? PaddingHow.TopAndBottom.Word());

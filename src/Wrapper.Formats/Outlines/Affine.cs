@@ -1,10 +1,7 @@
-using System.Globalization;
-using System.Text.RegularExpressions;
-
 namespace Wrapper.Formats.Outlines;
 
 /// <summary>How a part of an SVG drawing is moved, turned and scaled.</summary>
-internal readonly partial record struct Affine(double A, double B, double C, double D, double E, double F)
+internal readonly record struct Affine(double A, double B, double C, double D, double E, double F)
 {
     public static Affine Identity => new(1, 0, 0, 1, 0, 0);
 
@@ -18,13 +15,18 @@ internal readonly partial record struct Affine(double A, double B, double C, dou
         (A * inner.E) + (C * inner.F) + E, (B * inner.E) + (D * inner.F) + F);
 
     /// <summary>Reads a transform attribute; what it does not know changes nothing.</summary>
-    public static Affine Read(string? text)
+    public static Affine Read(string? text, Allowance allowance)
     {
         var all = Identity;
-        foreach (Match part in Function().Matches(text ?? ""))
+        var left = text.AsSpan();
+        allowance.Spend(left.Length);
+        while (left.IndexOf('(') is >= 0 and var opens && left[opens..].IndexOf(')') is >= 0 and var length)
         {
-            var n = Number().Matches(part.Groups[2].Value).Select(match => double.Parse(match.Value, CultureInfo.InvariantCulture)).ToArray();
-            all = all.Over((part.Groups[1].Value, n.Length) switch
+            var name = left[..opens].TrimEnd();
+            name = name[(name.LastIndexOfAny(' ', ',', ')') + 1)..];
+            var n = NumberScanner.All(left.Slice(opens, length));
+            left = left[(opens + length + 1)..];
+            all = all.Over((name.ToString(), n.Count) switch
             {
                 ("matrix", 6) => new(n[0], n[1], n[2], n[3], n[4], n[5]),
                 ("translate", 1) => new(1, 0, 0, 1, n[0], 0),
@@ -47,10 +49,4 @@ internal readonly partial record struct Affine(double A, double B, double C, dou
         var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
         return new(cos, sin, -sin, cos, 0, 0);
     }
-
-    [GeneratedRegex(@"(\w+)\s*\(([^)]*)\)")]
-    private static partial Regex Function();
-
-    [GeneratedRegex(@"[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?")]
-    internal static partial Regex Number();
 }

@@ -15,21 +15,22 @@ internal static class ArcsOfCurve
     private const int Looks = 9;
 
     /// <summary>Adds the arcs of a curve, each as the corner it begins at and its rise.</summary>
-    public static void Add(List<ImportedCorner> corners, DrawnPart curve)
+    public static void Add(List<ImportedCorner> corners, DrawnPart curve, Allowance allowance)
     {
         for (var i = 0; i < curve.Pieces; i++)
         {
-            Add(corners, curve.At, i / (double)curve.Pieces, (i + 1.0) / curve.Pieces, 0);
+            Add(corners, curve.At, i / (double)curve.Pieces, (i + 1.0) / curve.Pieces, 0, allowance);
         }
     }
 
-    private static void Add(List<ImportedCorner> corners, Func<double, (double X, double Y)> at, double first, double last, int depth)
+    private static void Add(List<ImportedCorner> corners, Func<double, (double X, double Y)> at, double first, double last, int depth, Allowance allowance)
     {
+        allowance.Spend(Looks);
         var (from, middle, to) = (at(first), at((first + last) / 2), at(last));
         if (depth < Deepest && !Fits(at, first, last, from, middle, to))
         {
-            Add(corners, at, first, (first + last) / 2, depth + 1);
-            Add(corners, at, (first + last) / 2, last, depth + 1);
+            Add(corners, at, first, (first + last) / 2, depth + 1, allowance);
+            Add(corners, at, (first + last) / 2, last, depth + 1, allowance);
             return;
         }
 

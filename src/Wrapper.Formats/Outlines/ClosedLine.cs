@@ -60,17 +60,23 @@ internal sealed class ClosedLine(List<ImportedCorner> corners)
             }
         }
 
-        for (var i = kept.Count - 1; i >= 0 && kept.Count > 3; i--)
+        var (real, count) = (new List<ImportedCorner>(), kept.Count); // from the last to the first
+        for (var i = kept.Count - 1; i >= 0; i--)
         {
-            var (before, here, after) = (kept[(i + kept.Count - 1) % kept.Count], kept[i], kept[(i + 1) % kept.Count]);
+            var (before, here, after) = (i > 0 ? kept[i - 1] : real.Count > 0 ? real[0] : kept[0], kept[i], real.Count > 0 ? real[^1] : kept[0]);
             var cross = ((here.X - before.X) * (after.Y - here.Y)) - ((here.Y - before.Y) * (after.X - here.X));
             var goesOn = ((here.X - before.X) * (after.X - here.X)) + ((here.Y - before.Y) * (after.Y - here.Y)) > 0; // and does not turn back
-            if (before.Rise == 0 && here.Rise == 0 && Math.Abs(cross) < 1e-6 && goesOn)
+            if (count > 3 && before.Rise == 0 && here.Rise == 0 && Math.Abs(cross) < 1e-6 && goesOn)
             {
-                kept.RemoveAt(i);
+                count--;
+            }
+            else
+            {
+                real.Add(here);
             }
         }
 
-        return kept;
+        real.Reverse();
+        return real;
     }
 }

@@ -1,7 +1,7 @@
 namespace Wrapper.Formats.Outlines;
 
 /// <summary>What a drawing holds: rings, lines with two ends, and what has to be told of the rest.</summary>
-internal sealed class Drawing
+internal sealed class Drawing(Allowance allowance)
 {
     /// <summary>More lines than any outline is drawn with.</summary>
     private const int MostLines = 20_000;
@@ -42,29 +42,20 @@ internal sealed class Drawing
             Notes.Add($"Not part of the outline, and left out: {string.Join(", ", _beside)}.");
         }
 
-        return OutlineFile.Largest([.. _rings.Select(ring => ring.Closed())], Notes);
+        return OutlineFile.Largest([.. _rings.Select(ring => ring.Closed(allowance))], Notes);
     }
 
     /// <summary>Lines that meet end to end, joined into rings.</summary>
     private IEnumerable<DrawnLine> Chained()
     {
-        var left = new List<DrawnLine>(_open);
-        var ends = 0;
-        while (left.Count > 0)
+        var (left, ends) = (new LooseLines(_open, allowance), 0);
+        while (left.Any() is { } first)
         {
             var chain = new DrawnLine { IsRing = true };
-            Take(left[0]);
-            left.RemoveAt(0);
-            while (!chain.Meets)
+            Take(first);
+            while (!chain.Meets && left.From(chain.End) is { } next)
             {
-                var next = left.FindIndex(line => DrawnLine.Meet(line.Start, chain.End) || DrawnLine.Meet(line.End, chain.End));
-                if (next < 0)
-                {
-                    break;
-                }
-
-                Take(DrawnLine.Meet(left[next].Start, chain.End) ? left[next] : left[next].Reversed());
-                left.RemoveAt(next);
+                Take(next);
             }
 
             if (chain.Meets && chain.Parts.Count > 1)
@@ -91,6 +82,3 @@ internal sealed class Drawing
         }
     }
 }
-
-/// <summary>A drawing holds something that cannot be read; the message says what, and what to do.</summary>
-internal sealed class UnreadableDrawingException(string message) : Exception(message);

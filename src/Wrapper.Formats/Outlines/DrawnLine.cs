@@ -59,7 +59,7 @@ internal sealed class DrawnLine
     }
 
     /// <summary>The ring as corners with the rise of the edge that leaves each.</summary>
-    public ClosedLine Closed()
+    public ClosedLine Closed(Allowance allowance)
     {
         var corners = new List<ImportedCorner>();
         foreach (var part in _parts)
@@ -71,7 +71,7 @@ internal sealed class DrawnLine
             }
             else
             {
-                ArcsOfCurve.Add(corners, part);
+                ArcsOfCurve.Add(corners, part, allowance);
             }
         }
 

@@ -31,7 +31,7 @@ internal static class DxfLines
             case "CIRCLE" or "ARC":
                 break;
             default:
-                throw new UnreadableDrawingException($"This DXF file holds a {entity.Kind}, which cannot be read as a line: save the outline alone, as a polyline, and try again.");
+                throw new UnreadableDrawingException($"This DXF file holds a {UnreadableDrawingException.Shown(entity.Kind)}, which cannot be read as a line: save the outline alone, as a polyline, and try again.");
         }
 
         return line;

@@ -16,11 +16,14 @@ internal sealed class DxfOutlines
     /// <summary>Writing and measures beside the lines: told, and left out.</summary>
     private static readonly HashSet<string> Writing = ["TEXT", "MTEXT", "DIMENSION", "LEADER", "MULTILEADER", "MLEADER", "ATTRIB", "ATTDEF", "POINT", "VIEWPORT", "TOLERANCE", "XLINE", "RAY"];
 
-    private readonly Drawing _drawing = new();
+    private readonly Allowance _allowance;
+    private readonly Drawing _drawing;
     private readonly Dictionary<string, (DxfEntity Head, List<DxfEntity> Entities)> _blocks = new(StringComparer.OrdinalIgnoreCase);
     private int _placed;
 
-    public static ImportedOutline Read(string text)
+    private DxfOutlines(Allowance allowance) => (_allowance, _drawing) = (allowance, new(allowance));
+
+    public static ImportedOutline Read(string text, Allowance allowance)
     {
         var pairs = DxfPairs.Of(text);
         if (pairs.Count == 0)
@@ -30,7 +33,8 @@ internal sealed class DxfOutlines
 
         try
         {
-            return new DxfOutlines().Read(pairs);
+            allowance.Spend(pairs.Count);
+            return new DxfOutlines(allowance).Read(pairs);
         }
         catch (UnreadableDrawingException error)
         {
@@ -100,9 +104,10 @@ internal sealed class DxfOutlines
         {
             if (++_placed > MostPlaced * 10)
             {
-                throw new UnreadableDrawingException("This DXF file holds far more than an outline: save the outline alone and try again.");
+                throw UnreadableDrawingException.FarTooMuch;
             }
 
+            _allowance.Spend(1 + entity.Values.Count);
             var own = entity.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place;
             switch (entity.Kind)
             {
@@ -115,6 +120,7 @@ internal sealed class DxfOutlines
                 case "SEQEND":
                     if (polyline is not null)
                     {
+                        _allowance.Draw(vertices.Count);
                         _drawing.Add(DxfLines.Polyline(vertices, (polyline.Whole(70) & 1) == 1).Placed(polyline.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place));
                     }
 
@@ -132,7 +138,9 @@ internal sealed class DxfOutlines
                     }
                     else
                     {
-                        _drawing.Add(DxfLines.Of(entity).Placed(own));
+                        var line = DxfLines.Of(entity);
+                        _allowance.Draw(line.Parts.Count);
+                        _drawing.Add(line.Placed(own));
                     }
 
                     break;
@@ -146,12 +154,12 @@ internal sealed class DxfOutlines
         var name = insert.Text(2);
         if (!_blocks.TryGetValue(name, out var block))
         {
-            throw new UnreadableDrawingException($"This DXF file places a block “{name}” that is not in it: save the drawing with its blocks, or the outline alone.");
+            throw new UnreadableDrawingException($"This DXF file places a block “{UnreadableDrawingException.Shown(name)}” that is not in it: save the drawing with its blocks, or the outline alone.");
         }
 
         if (depth >= Deepest)
         {
-            throw new UnreadableDrawingException($"This DXF file places the block “{name}” inside itself: save the outline alone.");
+            throw new UnreadableDrawingException($"This DXF file places the block “{UnreadableDrawingException.Shown(name)}” inside itself: save the outline alone.");
         }
 
         var (columns, rows) = (Math.Max(1, insert.Whole(70)), Math.Max(1, insert.Whole(71)));

@@ -26,12 +26,35 @@ public static class OutlineFile
     /// <summary>More corners than a traced board has: a drawing with more is told, not cut short.</summary>
     public const int MostCorners = 400;
 
+    /// <summary>The most a drawing may take, in bytes.</summary>
+    public const int MostBytes = 5 * 1024 * 1024;
+
+    /// <summary>How long a drawing may be read; far longer than one of <see cref="MostBytes"/> takes.</summary>
+    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(20);
+
     /// <summary>Reads a file by what stands in it, whatever it is called.</summary>
-    public static ImportedOutline Read(string text)
+    /// <param name="text">What stands in it.</param>
+    /// <param name="left">Whoever sent it has gone.</param>
+    /// <exception cref="OperationCanceledException">Whoever sent it has gone.</exception>
+    public static ImportedOutline Read(string text, CancellationToken left = default)
+    {
+        using var ends = CancellationTokenSource.CreateLinkedTokenSource(left);
+        ends.CancelAfter(Longest);
+        try
+        {
+            return Read(text, new Allowance(ends.Token));
+        }
+        catch (OperationCanceledException) when (!left.IsCancellationRequested)
+        {
+            return ImportedOutline.Refused(UnreadableDrawingException.FarTooMuch.Message);
+        }
+    }
+
+    private static ImportedOutline Read(string text, Allowance allowance)
     {
         var start = text.AsSpan().TrimStart('\uFEFF').TrimStart();
-        return start.StartsWith("<") ? SvgOutlines.Read(text)
-            : start.StartsWith("0") || start.StartsWith("999") ? DxfOutlines.Read(text)
+        return start.StartsWith("<") ? SvgOutlines.Read(text, allowance)
+            : start.StartsWith("0") || start.StartsWith("999") ? DxfOutlines.Read(text, allowance)
             : ImportedOutline.Refused("This is neither an SVG nor a DXF drawing. Save the outline as one of these and try again.");
     }
 

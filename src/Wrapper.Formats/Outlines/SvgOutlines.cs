@@ -1,5 +1,3 @@
-using System.Globalization;
-using System.Text.RegularExpressions;
 using System.Xml;
 using System.Xml.Linq;
 
@@ -24,16 +22,29 @@ internal sealed class SvgOutlines
 
     private static readonly HashSet<string> Writing = ["text", "tspan", "textPath", "image"];
 
-    private readonly Drawing _drawing = new();
+    /// <summary>Nothing is grouped deeper than this.</summary>
+    private const int DeepestGroup = 200;
+
+    private readonly Allowance _allowance;
+    private readonly Drawing _drawing;
     private readonly Dictionary<string, XElement> _byId = [];
     private int _elements;
+    private int _groups;
 
-    public static ImportedOutline Read(string text)
+    private SvgOutlines(Allowance allowance) => (_allowance, _drawing) = (allowance, new(allowance));
+
+    public static ImportedOutline Read(string text, Allowance allowance)
     {
         try
         {
+            // Looked at before it is taken in: every element and attribute takes many times its letters.
+            if (text.AsSpan().Count('<') > 2 * MostElements || text.AsSpan().Count('=') > 2 * MostElements)
+            {
+                throw UnreadableDrawingException.FarTooMuch;
+            }
+
             using var reader = XmlReader.Create(new StringReader(text), new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersFromEntities = 1024 });
-            return new SvgOutlines().Read(XDocument.Load(reader).Root!);
+            return new SvgOutlines(allowance).Read(XDocument.Load(reader).Root!);
         }
         catch (XmlException error)
         {
@@ -43,9 +54,9 @@ internal sealed class SvgOutlines
         {
             return ImportedOutline.Refused(error.Message);
         }
-        catch (Exception error) when (error is FormatException or RegexMatchTimeoutException)
+        catch (FormatException)
         {
-            return ImportedOutline.Refused("A path of this SVG cannot be read, or it holds far more than an outline: save the outline alone as plain SVG and try again.");
+            return ImportedOutline.Refused("A path of this SVG cannot be read: save the outline alone as plain SVG and try again.");
         }
     }
 
@@ -59,23 +70,30 @@ internal sealed class SvgOutlines
             }
         }
 
-        Inside(root, Page(root).Over(Affine.Read(root.Attribute("transform")?.Value)), 0);
+        Inside(root, Page(root).Over(Affine.Read(root.Attribute("transform")?.Value, _allowance)), 0);
         return _drawing.Outline();
     }
 
     private void Inside(XElement parent, Affine place, int depth)
     {
+        if (++_groups > DeepestGroup)
+        {
+            throw UnreadableDrawingException.FarTooMuch;
+        }
+
         foreach (var element in parent.Elements())
         {
             Take(element, place, depth);
         }
+
+        _groups--;
     }
 
     private void Take(XElement element, Affine outer, int depth)
     {
         if (++_elements > MostElements)
         {
-            throw new FormatException("too many elements");
+            throw UnreadableDrawingException.FarTooMuch;
         }
 
         var name = element.Name.LocalName;
@@ -84,7 +102,7 @@ internal sealed class SvgOutlines
             return;
         }
 
-        var place = outer.Over(Affine.Read(element.Attribute("transform")?.Value));
+        var place = outer.Over(Affine.Read(element.Attribute("transform")?.Value, _allowance));
         switch (name)
         {
             case "g" or "a" or "switch":
@@ -118,19 +136,19 @@ internal sealed class SvgOutlines
         var link = use.Attributes().FirstOrDefault(attribute => attribute.Name.LocalName == "href")?.Value ?? "";
         if (!link.StartsWith('#') || !_byId.TryGetValue(link[1..], out var used))
         {
-            throw new UnreadableDrawingException($"This SVG uses “{link}”, which is not in it: save the outline alone as plain SVG and try again.");
+            throw new UnreadableDrawingException($"This SVG uses “{UnreadableDrawingException.Shown(link)}”, which is not in it: save the outline alone as plain SVG and try again.");
         }
 
         if (depth >= Deepest)
         {
-            throw new UnreadableDrawingException($"This SVG uses “{link}” inside itself: save the outline alone as plain SVG and try again.");
+            throw new UnreadableDrawingException($"This SVG uses “{UnreadableDrawingException.Shown(link)}” inside itself: save the outline alone as plain SVG and try again.");
         }
 
         var moved = place.Over(Affine.Moved(N(use, "x"), N(use, "y")));
         if (used.Name.LocalName is "symbol" or "svg")
         {
             var size = (Width: use.Attribute("width") is null ? N(used, "width") : N(use, "width"), Height: use.Attribute("height") is null ? N(used, "height") : N(use, "height"));
-            Inside(used, moved.Over(Affine.Read(used.Attribute("transform")?.Value)).Over(Box(used, size.Width, size.Height)), depth + 1);
+            Inside(used, moved.Over(Affine.Read(used.Attribute("transform")?.Value, _allowance)).Over(Box(used, size.Width, size.Height)), depth + 1);
         }
         else
         {
@@ -185,24 +203,29 @@ internal sealed class SvgOutlines
 
     private static double? Physical(string? text)
     {
-        var figure = Affine.Number().Match(text?.Trim() ?? "");
-        double? each = !figure.Success ? null : text!.Trim()[(figure.Index + figure.Length)..].Trim() switch { "mm" => 1, "cm" => 10, "in" => 25.4, "pt" => 25.4 / 72, "pc" => 25.4 / 6, _ => null };
-        return each * (figure.Success ? double.Parse(figure.Value, CultureInfo.InvariantCulture) : 0);
+        var scanner = new NumberScanner(text);
+        if (!scanner.Next(out var number))
+        {
+            return null;
+        }
+
+        double? each = scanner.Rest.Trim() switch { "mm" => 1, "cm" => 10, "in" => 25.4, "pt" => 25.4 / 72, "pc" => 25.4 / 6, _ => null };
+        return each * number;
     }
 
     /// <summary>A shape as the lines that draw it.</summary>
-    private static IEnumerable<DrawnLine> LinesOf(XElement shape, string name) => name switch
+    private IEnumerable<DrawnLine> LinesOf(XElement shape, string name) => name switch
     {
-        "path" => SvgPath.Lines(shape.Attribute("d")?.Value ?? ""),
-        "polygon" => SvgPath.Lines($"M {shape.Attribute("points")?.Value} Z"),
-        "polyline" => SvgPath.Lines($"M {shape.Attribute("points")?.Value}"),
-        "line" => SvgPath.Lines(Text($"M {N(shape, "x1")} {N(shape, "y1")} L {N(shape, "x2")} {N(shape, "y2")}")),
-        "rect" when N(shape, "width") > 0 && N(shape, "height") > 0 => SvgPath.Lines(Rectangle(shape)),
+        "path" => SvgPath.Lines(shape.Attribute("d")?.Value ?? "", _allowance),
+        "polygon" => SvgPath.Lines($"M {shape.Attribute("points")?.Value} Z", _allowance),
+        "polyline" => SvgPath.Lines($"M {shape.Attribute("points")?.Value}", _allowance),
+        "line" => SvgPath.Lines(Text($"M {N(shape, "x1")} {N(shape, "y1")} L {N(shape, "x2")} {N(shape, "y2")}"), _allowance),
+        "rect" when N(shape, "width") > 0 && N(shape, "height") > 0 => SvgPath.Lines(Rectangle(shape), _allowance),
         "circle" when N(shape, "r") > 0 => [Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "r"), N(shape, "r"))],
         "ellipse" when N(shape, "rx") > 0 && N(shape, "ry") > 0 => [Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "rx"), N(shape, "ry"))],
         "rect" or "circle" or "ellipse" => [],
         _ => shape.Name.NamespaceName is "" or "http://www.w3.org/2000/svg"
-            ? throw new UnreadableDrawingException($"This SVG holds a “{name}”, which cannot be read: save the outline alone, as a path, and try again.")
+            ? throw new UnreadableDrawingException($"This SVG holds a “{UnreadableDrawingException.Shown(name)}”, which cannot be read: save the outline alone, as a path, and try again.")
             : [], // what a drawing program keeps for itself
     };
 
@@ -228,14 +251,8 @@ internal sealed class SvgOutlines
     /// <summary>A figure in user units; 0 where it is not said. Real units are worth 96 to the inch.</summary>
     private static double N(XElement element, string name)
     {
-        var text = element.Attribute(name)?.Value.Trim() ?? "";
-        var figure = Affine.Number().Match(text);
-        if (!figure.Success || !double.TryParse(figure.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out var number))
-        {
-            return 0;
-        }
-
-        return text[(figure.Index + figure.Length)..].Trim() switch
+        var scanner = new NumberScanner(element.Attribute(name)?.Value);
+        return !scanner.Next(out var number) ? 0 : scanner.Rest.Trim().ToString() switch
         {
             "" or "px" => number,
             "mm" => number * 96 / 25.4,
@@ -243,11 +260,11 @@ internal sealed class SvgOutlines
             "in" => number * 96,
             "pt" => number * 96 / 72,
             "pc" => number * 16,
-            var unit => throw new UnreadableDrawingException($"This SVG gives the {name} of a “{element.Name.LocalName}” in “{unit}”, which cannot be read: save it in mm and try again."),
+            var unit => throw new UnreadableDrawingException($"This SVG gives the {name} of a “{element.Name.LocalName}” in “{UnreadableDrawingException.Shown(unit)}”, which cannot be read: save it in mm and try again."),
         };
     }
 
-    private static double[] Numbers(string? text) => [.. Affine.Number().Matches(text ?? "").Select(match => double.Parse(match.Value, CultureInfo.InvariantCulture))];
+    private static double[] Numbers(string? text) => [.. NumberScanner.All(text)];
 
     private static string Text(FormattableString text) => FormattableString.Invariant(text);
 }

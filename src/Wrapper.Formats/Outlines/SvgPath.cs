@@ -1,20 +1,29 @@
-using System.Globalization;
-using System.Text.RegularExpressions;
+using System.Buffers;
 
 namespace Wrapper.Formats.Outlines;
 
 /// <summary>Reads the data of an SVG path.</summary>
-internal static partial class SvgPath
+internal static class SvgPath
 {
+    /// <summary>An arc is two radii, a turn, two flags and a place.</summary>
+    private const int PartsOfArc = 7;
+    private const int FlagsAfter = 3;
+
+    private static readonly SearchValues<char> Commands = SearchValues.Create("MmZzLlHhVvCcSsQqTtAa");
+
     /// <summary>The lines of a path: rings, closed by a Z, and lines with two ends.</summary>
     /// <exception cref="FormatException">A command has too few numbers or none is known.</exception>
-    public static IEnumerable<DrawnLine> Lines(string data)
+    public static IEnumerable<DrawnLine> Lines(string data, Allowance allowance)
     {
         var lines = new List<DrawnLine>();
         var (line, at, start, control, last) = (new DrawnLine(), (X: 0.0, Y: 0.0), (X: 0.0, Y: 0.0), (X: 0.0, Y: 0.0), ' ');
-        foreach (Match match in Command().Matches(data))
+        allowance.Spend(data.Length);
+        for (var begin = data.AsSpan().IndexOfAny(Commands); begin >= 0;)
         {
-            var (name, numbers) = (match.Groups[1].Value[0], new Queue<double>(Arguments(match.Groups[1].Value[0], match.Groups[2].Value)));
+            var length = data.AsSpan(begin + 1).IndexOfAny(Commands);
+            var arguments = length < 0 ? data.AsSpan(begin + 1) : data.AsSpan(begin + 1, length);
+            var (name, numbers) = (data[begin], new Queue<double>(Arguments(data[begin], arguments)));
+            begin = length < 0 ? -1 : begin + 1 + length;
             var first = true;
             do
             {
@@ -97,6 +106,7 @@ internal static partial class SvgPath
                 }
 
                 line.IsRing = isClosed;
+                allowance.Draw(line.Parts.Count);
                 lines.Add(line);
             }
 
@@ -107,19 +117,25 @@ internal static partial class SvgPath
     private static (double X, double Y) Mirrored((double X, double Y) point, (double X, double Y) about) => ((2 * about.X) - point.X, (2 * about.Y) - point.Y);
 
     /// <summary>The numbers after a command; the two flags of an arc may stand without a space.</summary>
-    private static IEnumerable<double> Arguments(char command, string text)
+    private static List<double> Arguments(char command, ReadOnlySpan<char> text)
     {
         if (char.ToUpperInvariant(command) != 'A')
         {
-            return Affine.Number().Matches(text).Select(match => double.Parse(match.Value, CultureInfo.InvariantCulture));
+            return NumberScanner.All(text);
         }
 
-        return ArcNumber().Matches(text).SelectMany(match => match.Groups.Values.Skip(1)).Select(group => double.Parse(group.Value, CultureInfo.InvariantCulture));
+        var scanner = new NumberScanner(text);
+        var numbers = new List<double>();
+        while (scanner.Next(out var number))
+        {
+            numbers.Add(number);
+            if (numbers.Count % PartsOfArc == FlagsAfter)
+            {
+                numbers.Add(scanner.NextFlag() ? 1 : 0);
+                numbers.Add(scanner.NextFlag() ? 1 : 0);
+            }
+        }
+
+        return numbers;
     }
-
-    [GeneratedRegex("([MmZzLlHhVvCcSsQqTtAa])([^MmZzLlHhVvCcSsQqTtAa]*)")]
-    private static partial Regex Command();
-
-    [GeneratedRegex(@"([-+]?[\d.]+(?:[eE][-+]?\d+)?)[\s,]*([-+]?[\d.]+(?:[eE][-+]?\d+)?)[\s,]*([-+]?[\d.]+(?:[eE][-+]?\d+)?)[\s,]*([01])[\s,]*([01])[\s,]*([-+]?[\d.]+(?:[eE][-+]?\d+)?)[\s,]*([-+]?[\d.]+(?:[eE][-+]?\d+)?)", RegexOptions.None, 1000)]
-    private static partial Regex ArcNumber();
 }

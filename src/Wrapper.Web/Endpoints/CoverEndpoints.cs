@@ -35,6 +35,11 @@ internal static class CoverEndpoints
         }
 
         var document = JsonSerializer.Serialize(body.Cover.Brought(), OpenFormat.Json);
+        if (JobCeilings.Refusal(store, jobId, coverId, document) is { } refusal)
+        {
+            return refusal;
+        }
+
         var complete = IsComplete(body.Cover, job.Job.Heading.Unit, HouseEndpoints.Rules(store));
         WriteResult result;
         if (Versions.IsNew(context))

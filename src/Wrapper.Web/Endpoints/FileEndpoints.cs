@@ -5,6 +5,7 @@ using Wrapper.Core.Forms;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -30,7 +31,7 @@ internal static class FileEndpoints
             .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static Results<FileContentHttpResult, ProblemHttpResult> Make(FileRequestJson request, CancellationToken aborted)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Make(FileRequestJson request, Planners planners, CancellationToken aborted)
     {
         if (Pair(request.What, request.Format) is not { } pair)
         {
@@ -39,14 +40,14 @@ internal static class FileEndpoints
 
         if (request.Yardage is { } yardage)
         {
-            return YardageEndpoints.Refusal(yardage) is { } refusal ? refusal : Handed(pair, JobPlan.Of(
+            return YardageEndpoints.Refusal(yardage) is { } refusal ? refusal : await Handed(pair, planners, shouldStop => JobPlan.Of(
                 "Cover",
                 JobUnit.Read(yardage.Unit)!.Value,
                 yardage.HouseRules ?? [],
                 [.. yardage.Covers.Select(cover => new JobPlanCover(cover.Key, cover.Cover))],
                 yardage.Cloth,
                 NeedsLay(pair.What) ? yardage.Steps ?? Steps : null,
-                () => aborted.IsCancellationRequested));
+                shouldStop), aborted);
         }
 
         if (request.Cover is not { } cover || NeedsLay(pair.What))
@@ -60,25 +61,28 @@ internal static class FileEndpoints
             : Refusals.Unprocessable(outcome.Checks);
     }
 
-    private static Results<FileContentHttpResult, ProblemHttpResult> OfJob(string id, string what, string format, JobStore store, CancellationToken aborted)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> OfJob(string id, string what, string format, JobStore store, Planners planners, CancellationToken aborted)
     {
         if (Pair(what, format) is not { } pair)
         {
             return NoSuchPair(what, format);
         }
 
-        return JobEndpoints.Find(store, id) is not { } job ? Versions.Missing() : Handed(pair, JobPlan.Of(
+        return JobEndpoints.Find(store, id) is not { } job ? Versions.Missing() : await Handed(pair, planners, shouldStop => JobPlan.Of(
             job.Name,
             JobUnit.Read(job.Unit)!.Value,
             HouseEndpoints.Rules(store),
             [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover))],
             job.Cloth.Cloth,
             NeedsLay(pair.What) ? Steps : null,
-            () => aborted.IsCancellationRequested));
+            shouldStop), aborted);
     }
 
     /// <summary>Pieces are cut the same wherever they lie: only what shows or buys cloth takes a lay.</summary>
     private static bool NeedsLay(FileContent what) => what is FileContent.Lay or FileContent.Buying;
+
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Handed((FileContent What, FileFormat Format) pair, Planners planners, Func<Func<bool>, JobPlan> plan, CancellationToken aborted) =>
+        Handed(pair, await planners.Run(PlannerKind.Patient, goesOn => plan(YardageEndpoints.Limited(goesOn)), aborted));
 
     private static Results<FileContentHttpResult, ProblemHttpResult> Handed((FileContent What, FileFormat Format) pair, JobPlan plan)
     {

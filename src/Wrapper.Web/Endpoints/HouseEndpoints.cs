@@ -43,6 +43,10 @@ internal static class HouseEndpoints
         return TypedResults.Ok(house);
     }
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> Put(HouseDocument house, JobStore store, HttpContext context) =>
-        Versions.Write(context, version => store.SaveHouse(JsonSerializer.Serialize(house, OpenFormat.Json), version), () => Read(store.House()), house);
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Put(HouseDocument house, JobStore store, HttpContext context)
+    {
+        var document = JsonSerializer.Serialize(house, OpenFormat.Json);
+        return JobCeilings.Refusal("house", document, JobCeilings.MostBytesOfCloth) is { } refusal ? refusal
+            : Versions.Write(context, version => store.SaveHouse(document, version), () => Read(store.House()), house);
+    }
 }

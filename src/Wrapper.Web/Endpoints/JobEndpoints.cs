@@ -154,6 +154,10 @@ internal static class JobEndpoints
         return result.End == WriteEnd.Missing ? Versions.Missing() : Versions.Answer(context, result with { End = WriteEnd.Saved }, null, () => null, null);
     }
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, HttpContext context) =>
-        Versions.Write(context, version => store.SaveCloth(id, JsonSerializer.Serialize(cloth.Brought(), OpenFormat.Json), version), () => Find(store, id)?.Cloth, cloth);
+    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, HttpContext context)
+    {
+        var document = JsonSerializer.Serialize(cloth.Brought(), OpenFormat.Json);
+        return JobCeilings.Refusal("cloth", document, JobCeilings.MostBytesOfCloth) is { } refusal ? refusal
+            : Versions.Write(context, version => store.SaveCloth(id, document, version), () => Find(store, id)?.Cloth, cloth);
+    }
 }

@@ -74,6 +74,12 @@ internal static class JobFileEndpoints
             return Refused($"The job “{there.Name}” is there already: nothing was changed. Take the file in as a copy, or merge it.", StatusCodes.Status409Conflict);
         }
 
+        var merged = there is not null && conflict == "merge" ? there : null;
+        if (JobCeilings.Refusal(file, merged is null ? (0, 0) : store.WeightWithout(merged.Id, "")) is { } refusal)
+        {
+            return refusal;
+        }
+
         return TypedResults.Ok(there is not null && conflict == "merge" ? import.Merge(file, there) : import.Make(file, there is null ? file.Id : null));
     }
 

@@ -8,6 +8,7 @@ using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -138,11 +139,11 @@ internal static class JudgementEndpoints
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static Results<Ok<OwnFigureJson>, ProblemHttpResult> OwnFigureOf(OwnFigureRequestJson request, CancellationToken aborted)
+    private static async Task<Results<Ok<OwnFigureJson>, ProblemHttpResult>> OwnFigureOf(OwnFigureRequestJson request, Planners planners, CancellationToken aborted)
     {
         if (request.For == OwnClothEndpoint.For)
         {
-            return OwnClothEndpoint.Judge(request, aborted);
+            return await OwnClothEndpoint.Judge(request, planners, aborted);
         }
 
         if (request.Cover is null)

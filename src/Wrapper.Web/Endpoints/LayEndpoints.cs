@@ -1,16 +1,13 @@
 using System.Diagnostics;
-using System.Net.ServerSentEvents;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Lays;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
 internal static class LayEndpoints
 {
-    private const double MostSeconds = 60;
-    private const int MostSteps = 100_000;
-
     public static void MapLays(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/lay", Plan)
@@ -24,7 +21,7 @@ internal static class LayEndpoints
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<Results<Ok<LayJson>, ProblemHttpResult>> Plan(LayRequestJson request, CancellationToken left)
+    private static async Task<Results<Ok<LayJson>, ProblemHttpResult>> Plan(LayRequestJson request, Planners planners, CancellationToken left)
     {
         var checks = new List<Check>();
         if (LayReading.Read(request, checks) is not { } lay)
@@ -32,11 +29,11 @@ internal static class LayEndpoints
             return Refusals.Unprocessable(checks);
         }
 
-        var outcome = await Task.Run(() => LayPlanner.Plan(lay, StepsOf(request), Stops(request, left)), left);
+        var outcome = await planners.Run(PlannerKind.Patient, goesOn => LayPlanner.Plan(lay, StepsOf(request), Stops(request, goesOn)), left);
         return outcome.Lay is { } planned ? TypedResults.Ok(LayJson.Of(planned)) : Refusals.Unprocessable(outcome.Checks);
     }
 
-    private static Results<ServerSentEventsResult<LayJson>, ProblemHttpResult> Improve(LayRequestJson request, CancellationToken left)
+    private static Results<ServerSentEventsResult<LayJson>, ProblemHttpResult> Improve(LayRequestJson request, Planners planners, CancellationToken left)
     {
         var checks = new List<Check>();
         if (LayReading.Read(request, checks) is not { } lay)
@@ -45,22 +42,17 @@ internal static class LayEndpoints
         }
 
         var refused = LayPlanner.Refuse(lay);
-        return refused.HasError() ? Refusals.Unprocessable(refused) : TypedResults.ServerSentEvents(Lays(lay, request, left));
+        return refused.HasError() ? Refusals.Unprocessable(refused) : TypedResults.ServerSentEvents(Improving.Told<LayJson>(
+            planners, (tell, goesOn) => LayJson.Of(LayPlanner.Plan(lay, StepsOf(request), Stops(request, goesOn), shorter => tell(LayJson.Of(shorter))).Lay!), left));
     }
 
-    private static IAsyncEnumerable<SseItem<LayJson>> Lays(LayRequest lay, LayRequestJson request, CancellationToken left)
-    {
-        var stops = Stops(request, left);
-        return Improving.Told<LayJson>(
-            tell => LayJson.Of(LayPlanner.Plan(lay, StepsOf(request), stops, shorter => tell(LayJson.Of(shorter))).Lay!), left);
-    }
+    private static int StepsOf(LayRequestJson request) => request.Steps ?? int.MaxValue;
 
-    private static int StepsOf(LayRequestJson request) => request.Steps is { } steps ? Math.Min(steps, MostSteps) : int.MaxValue;
-
-    private static Func<bool> Stops(LayRequestJson request, CancellationToken left)
+    /// <summary>Until the client leaves, or its seconds are over; where steps are said they are, but no longer than any lay may take.</summary>
+    private static Func<bool> Stops(LayRequestJson request, Func<bool> goesOn)
     {
-        var seconds = Math.Min(request.Seconds ?? 2, MostSeconds);
+        var seconds = request.Steps is null ? request.Seconds ?? 2 : LayReading.MostSeconds;
         var clock = Stopwatch.StartNew();
-        return () => left.IsCancellationRequested || (request.Steps is null && clock.Elapsed.TotalSeconds >= seconds);
+        return () => goesOn() || clock.Elapsed.TotalSeconds >= seconds;
     }
 }

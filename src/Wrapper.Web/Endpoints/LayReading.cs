@@ -10,6 +10,10 @@ namespace Wrapper.Web.Endpoints;
 /// <summary>Reads a lay that is asked for; what cannot be read becomes a check that names it.</summary>
 internal sealed class LayReading
 {
+    /// <summary>How long a lay is looked for at the most, in seconds.</summary>
+    public const double MostSeconds = 60;
+
+    private const int MostSteps = 100_000;
     private const double Reach = 1e6;
     private static readonly Length Longest = Core.Units.Length.FromMillimetres(1e7m);
 
@@ -26,9 +30,14 @@ internal sealed class LayReading
 
     private LayRequest Whole(LayRequestJson request)
     {
-        if (request.Seconds is < 0 or double.NaN || request.Steps is < 0)
+        if (request.Seconds is { } seconds && !(seconds is >= 0 and <= MostSeconds))
         {
-            Say("time-out-of-range", "Seconds and steps cannot be below 0.", request.Steps is < 0 ? "steps" : "seconds");
+            Say("time-out-of-range", $"Seconds are between 0 and {MostSeconds}.", "seconds");
+        }
+
+        if (request.Steps is < 0 or > MostSteps)
+        {
+            Say("time-out-of-range", $"Steps are between 0 and {MostSteps}.", "steps");
         }
 
         var cloth = request.Cloth?.Brought();

@@ -6,6 +6,7 @@ using Wrapper.Core.Judgement;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -66,7 +67,7 @@ internal static class MakeUpEndpoints
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<MakeUpJson>>, ProblemHttpResult>> Compare(MakeUpsRequestJson request, CancellationToken aborted)
+    private static async Task<Results<Ok<IReadOnlyList<MakeUpJson>>, ProblemHttpResult>> Compare(MakeUpsRequestJson request, Planners planners, CancellationToken aborted)
     {
         if (JobUnit.Read(request.Unit) is not { } unit)
         {
@@ -81,7 +82,7 @@ internal static class MakeUpEndpoints
 
         var input = request.Cover.ToInput(request.Unit, request.HouseRules ?? []);
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var made = await Task.Run(() => MakeUps.Compare(input, cloth, house, Steps), aborted);
+        var made = await planners.Run(PlannerKind.Patient, goesOn => MakeUps.Compare(input, cloth, house, Steps, YardageEndpoints.Limited(goesOn)), aborted);
         IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, reading.Price))];
         return TypedResults.Ok(answer);
     }
@@ -126,7 +127,7 @@ internal static class MakeUpEndpoints
         return fives < 60 ? $"{Math.Max(fives, 5)} min" : fives % 60 == 0 ? $"{fives / 60} h" : $"{fives / 60} h {fives % 60:00}";
     }
 
-    private static async Task<Results<Ok<ClothAtHandJson>, ProblemHttpResult>> AtHand(ClothAtHandRequestJson request, CancellationToken aborted)
+    private static async Task<Results<Ok<ClothAtHandJson>, ProblemHttpResult>> AtHand(ClothAtHandRequestJson request, Planners planners, CancellationToken aborted)
     {
         if (JobUnit.Read(request.Unit) is not { } unit)
         {
@@ -151,7 +152,7 @@ internal static class MakeUpEndpoints
         }
 
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var found = await Task.Run(() => ClothAtHand.Find(cloth, length.Length!.Value, unit, house, request.Forms, () => aborted.IsCancellationRequested), aborted);
+        var found = await planners.Run(PlannerKind.Patient, goesOn => ClothAtHand.Find(cloth, length.Length!.Value, unit, house, request.Forms, YardageEndpoints.Limited(goesOn)), aborted);
         return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, length.Length!.Value.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]));
     }
 

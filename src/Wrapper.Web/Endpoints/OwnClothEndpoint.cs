@@ -6,6 +6,7 @@ using Wrapper.Core.Judgement;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -15,7 +16,7 @@ internal static class OwnClothEndpoint
     /// <summary>What such a figure is for.</summary>
     public const string For = "cloth";
 
-    public static Results<Ok<OwnFigureJson>, ProblemHttpResult> Judge(OwnFigureRequestJson request, CancellationToken aborted)
+    public static async Task<Results<Ok<OwnFigureJson>, ProblemHttpResult>> Judge(OwnFigureRequestJson request, Planners planners, CancellationToken aborted)
     {
         if (request.Yardage is not { } asked)
         {
@@ -47,7 +48,7 @@ internal static class OwnClothEndpoint
 
         var covers = YardageEndpoints.Covers(asked, example: false);
         var buyer = new ClothBuyer(covers, unit, HouseRules.Readable(asked.HouseRules ?? [], unit));
-        var yardage = buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), () => aborted.IsCancellationRequested);
+        var yardage = await planners.Run(PlannerKind.Patient, goesOn => buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), YardageEndpoints.Limited(goesOn)), aborted);
         return OwnClothFigure.Judge(buyer, cloth, yardage, length) is { } judgement
             ? TypedResults.Ok(JudgementEndpoints.Answer(judgement, Signed, length => NotionBuyer.Running(length, unit)))
             : Refusals.Unprocessable([.. yardage.Checks, .. covers.SelectMany(cover => Drafter.Draft(ClothBuyer.OnCloth(cover.Input, cloth)).Checks.Where(check => check.Level == CheckLevel.Error)), Check.Error("nothing-to-buy", "Nothing can be laid yet, so there is no figure to hold yours against.", "yardage")]);

@@ -97,8 +97,14 @@ internal static class SheetEndpoints
             }
 
             var (cover, second) = SheetEntries.Put(stored.Cover, [.. entries.Select(entry => new SheetEntry(entry.Measure, entry.Note, entry.Before, entry.Text))]);
+            var document = JsonSerializer.Serialize(cover, OpenFormat.Json);
+            if (JobCeilings.Refusal(jobs, id, coverId, document) is { } refusal)
+            {
+                return refusal;
+            }
+
             var complete = CoverEndpoints.IsComplete(cover, job.Unit, HouseEndpoints.Rules(jobs));
-            if (jobs.SaveCover(id, coverId, stored.Position, JsonSerializer.Serialize(cover, OpenFormat.Json), complete, stored.Version).End == WriteEnd.Saved)
+            if (jobs.SaveCover(id, coverId, stored.Position, document, complete, stored.Version).End == WriteEnd.Saved)
             {
                 changes.Tell(id, $"cover/{coverId}");
                 return TypedResults.Ok(new SheetSentJson(cover, second));

@@ -3,10 +3,12 @@ using System.Net.ServerSentEvents;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -15,6 +17,9 @@ internal static class YardageEndpoints
     private const int DefaultSteps = 60;
     private const int MostSteps = 20_000;
     private const int CompareSteps = 12;
+
+    /// <summary>What a keystroke asks for, and no more.</summary>
+    private const int QuickSteps = 12;
 
     /// <summary>Orders of the plain lay that shows what meeting the pattern costs: as many as the bench tries when the hand rests.</summary>
     private const int PlainSteps = 600;
@@ -35,7 +40,7 @@ internal static class YardageEndpoints
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<Results<Ok<YardageJson>, ProblemHttpResult>> Buy(YardageRequestJson request, CancellationToken aborted)
+    private static async Task<Results<Ok<YardageJson>, ProblemHttpResult>> Buy(YardageRequestJson request, Planners planners, CancellationToken aborted)
     {
         if (Refusal(request) is { } refusal)
         {
@@ -43,10 +48,10 @@ internal static class YardageEndpoints
         }
 
         var unit = JobUnit.Read(request.Unit)!.Value;
-        return TypedResults.Ok(await Task.Run(() => Answer(request, unit, aborted), aborted));
+        return TypedResults.Ok(await planners.Run(KindOf(request), goesOn => Answer(request, unit, Limited(goesOn)), aborted));
     }
 
-    private static Results<ServerSentEventsResult<YardageLiveJson>, ProblemHttpResult> Look(YardageRequestJson request, CancellationToken left)
+    private static Results<ServerSentEventsResult<YardageLiveJson>, ProblemHttpResult> Look(YardageRequestJson request, Planners planners, CancellationToken left)
     {
         if (Refusal(request) is { } refusal)
         {
@@ -55,19 +60,19 @@ internal static class YardageEndpoints
 
         var unit = JobUnit.Read(request.Unit)!.Value;
         var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
-        return reading.Cloth is { } cloth ? TypedResults.ServerSentEvents(Lays(request, unit, cloth, reading.Price, left)) : Refusals.Unprocessable(reading.Checks);
+        return reading.Cloth is { } cloth ? TypedResults.ServerSentEvents(Lays(request, unit, cloth, reading.Price, planners, left)) : Refusals.Unprocessable(reading.Checks);
     }
 
-    private static IAsyncEnumerable<SseItem<YardageLiveJson>> Lays(YardageRequestJson request, LengthUnit unit, ClothSpecification cloth, decimal? price, CancellationToken left)
+    private static IAsyncEnumerable<SseItem<YardageLiveJson>> Lays(YardageRequestJson request, LengthUnit unit, ClothSpecification cloth, decimal? price, Planners planners, CancellationToken left)
     {
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
-        var clock = Stopwatch.StartNew();
         return Improving.Told<YardageLiveJson>(
-            tell => buyer.Buy(
+            planners,
+            (tell, goesOn) => buyer.Buy(
                 cloth,
-                request.Steps is { } steps ? Math.Clamp(steps, 1, MostSteps) : int.MaxValue,
-                () => left.IsCancellationRequested || clock.Elapsed.TotalSeconds >= MostSeconds,
+                request.Steps is null ? int.MaxValue : StepsOf(request),
+                Limited(goesOn),
                 onShorter: shorter => tell(Live(shorter))) is { Lay: not null } last ? Live(last) : null,
             left);
 
@@ -82,6 +87,11 @@ internal static class YardageEndpoints
             return TypedResults.Problem("A unit (in, cm or mm), covers with their keys, and a cloth are asked for.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
+        if (request.Steps is < 0 or > MostSteps)
+        {
+            return Refusals.Unprocessable([Check.Error("time-out-of-range", $"Steps are between 0 and {MostSteps}.", "steps")]);
+        }
+
         if (request.Covers.GroupBy(cover => cover.Key).Any(like => like.Count() > 1))
         {
             return TypedResults.Problem("Two covers have the same key: keys have to be unique.", statusCode: StatusCodes.Status422UnprocessableEntity);
@@ -91,9 +101,19 @@ internal static class YardageEndpoints
     }
 
     /// <summary>The orders tried.</summary>
-    internal static int StepsOf(YardageRequestJson request) => Math.Clamp(request.Steps ?? DefaultSteps, 1, MostSteps);
+    internal static int StepsOf(YardageRequestJson request) => Math.Max(1, request.Steps ?? DefaultSteps);
 
-    private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, CancellationToken aborted)
+    /// <summary>A few orders of one lay are an answer to a keystroke.</summary>
+    private static PlannerKind KindOf(YardageRequestJson request) => StepsOf(request) <= QuickSteps && request.Compare != true ? PlannerKind.Quick : PlannerKind.Patient;
+
+    /// <summary>Until the client leaves, but no longer than any lay may take.</summary>
+    internal static Func<bool> Limited(Func<bool> goesOn)
+    {
+        var clock = Stopwatch.StartNew();
+        return () => goesOn() || clock.Elapsed.TotalSeconds >= MostSeconds;
+    }
+
+    private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, Func<bool> shouldStop)
     {
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
@@ -105,16 +125,16 @@ internal static class YardageEndpoints
 
         var steps = StepsOf(request);
         var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
-        var yardage = buyer.Buy(cloth, steps, () => aborted.IsCancellationRequested);
+        var yardage = buyer.Buy(cloth, steps, shouldStop);
         var example = yardage.Drafts.Count == 0 && request.Covers.Any(cover => cover.Example == true);
         if (example)
         {
             buyer = new(Covers(request, example: true), unit, house);
-            yardage = buyer.Buy(cloth, steps, () => aborted.IsCancellationRequested);
+            yardage = buyer.Buy(cloth, steps, shouldStop);
         }
 
-        var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, () => aborted.IsCancellationRequested) : [];
-        Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), () => aborted.IsCancellationRequested).Buy is { } plain
+        var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, shouldStop) : [];
+        Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), shouldStop).Buy is { } plain
             ? matched.Value - plain.Value
             : null;
         var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))[Rule.BuyStep].Value;

@@ -15,6 +15,9 @@ export const settledSteps = 600;
 /** At each keystroke a few steps are taken; when the hand rests, many more. */
 export const quickSteps = 4;
 
+/** Drafts asked for in one request. */
+const draftsAtOnce = 25;
+
 type Covers = { key: string; cover: CoverDocument; example: boolean }[];
 
 function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue, only: string | null): Covers {
@@ -78,6 +81,33 @@ function bodyOf(
   };
 }
 
+/** The answer with all its drafts; those of a large job come in several parts, for one answer holds only so much. */
+export async function yardageOf(body: YardageBody, signal: AbortSignal): Promise<Yardage> {
+  const [whole, ...rest] = inParts(body.drafts, draftsAtOnce).map((drafts, part) =>
+    part === 0 ? { ...body, drafts } : { ...body, drafts, compare: false, steps: 1 },
+  );
+  const answers = await Promise.all(
+    [whole ?? body, ...rest].map(
+      async (part) => (await api.POST("/api/yardage", { body: part, signal })).data,
+    ),
+  );
+  const [answer] = answers;
+  if (!answer || answers.includes(undefined)) {
+    throw new Error("The workroom’s computer did not answer.");
+  }
+
+  return {
+    ...answer,
+    covers: Object.assign({}, ...answers.map((part) => part?.covers)) as Yardage["covers"],
+  };
+}
+
+function inParts<T>(all: T[], most: number): T[][] {
+  return Array.from({ length: Math.ceil(all.length / most) }, (_, part) =>
+    all.slice(part * most, (part + 1) * most),
+  );
+}
+
 const asked = (body: YardageBody | null) =>
   queryOptions<Yardage>({
     queryKey: ["yardage", body],
@@ -85,13 +115,8 @@ const asked = (body: YardageBody | null) =>
     gcTime: 30_000,
     queryFn: body
       ? async ({ signal }: { signal: AbortSignal }): Promise<Yardage> => {
-          const answer = api.POST("/api/yardage", { body, signal });
-          const { data } = await (body.steps === quickSteps && !body.compare ? first(answer) : answer);
-          if (!data) {
-            throw new Error("The workroom’s computer did not answer.");
-          }
-
-          return data;
+          const answer = yardageOf(body, signal);
+          return body.steps === quickSteps && !body.compare ? first(answer) : answer;
         }
       : skipToken,
   });
