@@ -3,12 +3,15 @@ using Microsoft.Data.Sqlite;
 namespace Wrapper.Store;
 
 /// <summary>Opens the SQLite file: write-ahead log, foreign keys, and a schema brought up to date.</summary>
-public sealed class Database
+public sealed class Database : IDisposable
 {
     /// <summary>How many seconds a write waits for another to end before it says so.</summary>
     private const int LongestWait = 5;
 
     private readonly string _connectionString;
+
+    /// <summary>One writes at a time, in the order they come; SQLite itself lets those who wait sleep, ever longer.</summary>
+    private readonly SemaphoreSlim _writers = new(1, 1);
 
     /// <summary>The database in this file, made when it is not there; looked through and found fit to be written to.</summary>
     /// <exception cref="StoreUnfitException">The file was written by a later program, or is damaged.</exception>
@@ -27,6 +30,9 @@ public sealed class Database
 
         Rest(connection);
     }
+
+    /// <inheritdoc />
+    public void Dispose() => _writers.Dispose();
 
     /// <summary>Writes what stands in the log beside the file into the file, as far as no reader needs it: then the file alone is all there is.</summary>
     public void Rest()
@@ -86,6 +92,26 @@ public sealed class Database
         var connection = new SqliteConnection(_connectionString);
         connection.Open();
         return connection;
+    }
+
+    /// <summary>An open connection to write by, when it is this writer's turn; the caller closes it, and the next one's turn comes.</summary>
+    /// <exception cref="StoreBusyException">Others have been writing for too long.</exception>
+    internal Writing Write()
+    {
+        if (!_writers.Wait(TimeSpan.FromSeconds(LongestWait)))
+        {
+            throw new StoreBusyException();
+        }
+
+        try
+        {
+            return new(Open(), _writers);
+        }
+        catch
+        {
+            _writers.Release();
+            throw;
+        }
     }
 
     private static SqliteConnection Plain(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate)

@@ -64,7 +64,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
     public StoredJob? Create(string id, JobHeading heading, string clothDocument)
     {
         var now = Now();
-        using var connection = database.Open();
+        using var writing = database.Write();
+        var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
         var made = connection.Run(
             "INSERT INTO jobs (id, name, client, place, unit, version, created, updated) VALUES ($id, $name, $client, $place, $unit, 1, $now, $now) ON CONFLICT (id) DO NOTHING",
@@ -155,7 +156,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
     /// <summary>Writes the house's settings.</summary>
     public WriteResult SaveHouse(string document, long version)
     {
-        using var connection = database.Open();
+        using var writing = database.Write();
+        var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
         var changed = connection.Run(
             "UPDATE house SET document = $document, version = version + 1 WHERE id = 1 AND version = $version", ("$document", document), ("$version", version));
@@ -190,7 +192,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
     private WriteResult Write(string jobId, string statement, string versionQuery, string sameQuery, params (string Name, object? Value)[] parameters)
     {
         (string, object?)[] all = [.. parameters, ("$job", jobId), ("$now", Now())];
-        using var connection = database.Open();
+        using var writing = database.Write();
+        var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
         var changed = connection.Run(statement, all);
         if (changed > 0)

@@ -26,7 +26,8 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
     public StoredPhoto? Add(string id, string jobId, string coverId, string measure, string name, string type, byte[] content)
     {
         var added = clock.GetUtcNow();
-        using var connection = database.Open();
+        using var writing = database.Write();
+        var connection = writing.Connection;
         var changed = connection.Run(
             """
             INSERT INTO photos (id, job_id, cover_id, measure, name, type, content, added)
@@ -47,7 +48,8 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
     /// <summary>Marks a photograph as deleted; true when it was there.</summary>
     public bool Delete(string jobId, string id)
     {
-        using var connection = database.Open();
+        using var writing = database.Write();
+        var connection = writing.Connection;
         return connection.Run(
             "UPDATE photos SET deleted = $now WHERE id = $id AND job_id = $job AND deleted IS NULL",
             ("$id", id), ("$job", jobId), ("$now", clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture))) == 1;

@@ -15,7 +15,8 @@ public sealed class SheetStore(Database database, TimeProvider clock)
     {
         var token = Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(32));
         var expires = clock.GetUtcNow() + Life;
-        using var connection = database.Open();
+        using var writing = database.Write();
+        var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
         connection.Run("DELETE FROM sheets WHERE job_id = $job OR expires < $now", ("$job", jobId), ("$now", Text(clock.GetUtcNow())));
         connection.Run("INSERT INTO sheets (token_hash, job_id, expires) VALUES ($hash, $job, $expires)", ("$hash", Hash(token)), ("$job", jobId), ("$expires", Text(expires)));
@@ -33,7 +34,8 @@ public sealed class SheetStore(Database database, TimeProvider clock)
     /// <summary>Closes the sheets of a job.</summary>
     public void Close(string jobId)
     {
-        using var connection = database.Open();
+        using var writing = database.Write();
+        var connection = writing.Connection;
         connection.Run("DELETE FROM sheets WHERE job_id = $job", ("$job", jobId));
     }
 

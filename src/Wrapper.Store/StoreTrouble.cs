@@ -23,7 +23,7 @@ public sealed record StoreTrouble(string Text, bool IsFull = false)
     public static StoreTrouble? Of(Exception? error) => error switch
     {
         SqliteException { SqliteErrorCode: Full } => new("The disk is full: nothing more can be written. Make room; what is typed waits and is then saved.", IsFull: true),
-        SqliteException { SqliteErrorCode: Busy or Locked } => new("Another program holds the jobs’ file just now: what is typed waits until it lets go."),
+        StoreBusyException or SqliteException { SqliteErrorCode: Busy or Locked } => new("Another program holds the jobs’ file just now: what is typed waits until it lets go."),
         SqliteException { SqliteErrorCode: ReadOnly } => new("The jobs’ file or its folder may not be written to: give this program the right to write there."),
         SqliteException { SqliteErrorCode: CannotOpen } => new("The jobs’ file cannot be opened: look whether its folder is there and may be written to."),
         SqliteException damage when IsDamage(damage) => new("The jobs’ file is damaged, or is no file of this program: put a copy in its place with ./wrapper restore."),

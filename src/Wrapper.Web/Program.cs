@@ -30,7 +30,8 @@ builder.Services.AddSingleton<PhotoStore>();
 builder.Services.AddSingleton<SheetStore>();
 builder.Services.AddSingleton<JobChanges>();
 builder.Services.AddSingleton<JobImport>();
-builder.Services.AddSingleton<Planners>(services => new(Environment.ProcessorCount, services.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping));
+builder.Services.AddSingleton<RightOfWay>();
+builder.Services.AddSingleton<Planners>(services => new(Environment.ProcessorCount, services.GetRequiredService<RightOfWay>(), services.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping));
 builder.Services.AddSingleton<TapeFeed>();
 builder.Services.AddSingleton(_ => new SimulatedTape(Environment.TickCount));
 var sheets = SheetAddress.Read(builder.Configuration["listen"]);
@@ -67,7 +68,9 @@ app.Use(async (context, next) =>
     }
 });
 
-app.UseMiddleware<MeasuredRequests>();
+app.UseMiddleware<MeasuredRequests>(); // before a place to write is taken: a body that comes slowly keeps nobody waiting
+app.UseMiddleware<StoreWrites>();
+app.UseMiddleware<ForegroundRequests>();
 app.MapOpenApi("/api/openapi.json");
 app.MapCatalogue();
 app.MapDrafting();

@@ -12,7 +12,8 @@ public sealed class PlannersTests
     public async Task No_more_run_at_once_than_there_are_lanes()
     {
         var ends = TestContext.Current.CancellationToken;
-        var planners = new Planners(2, ends);
+        using var way = new RightOfWay();
+        var planners = new Planners(2, way, ends);
         var (running, most) = (0, 0);
         var gate = new Lock();
         await Task.WhenAll(Enumerable.Range(0, 12).Select(i => planners.Run(
@@ -48,7 +49,8 @@ public sealed class PlannersTests
     public async Task Everybody_has_a_first_lay_before_anybody_is_done()
     {
         var ends = TestContext.Current.CancellationToken;
-        var planners = new Planners(1, ends);
+        using var way = new RightOfWay();
+        var planners = new Planners(1, way, ends);
         var begun = new CountdownEvent(5);
         var all = Enumerable.Range(0, 5).Select(_ => planners.Run(
             PlannerKind.Patient,
@@ -70,7 +72,8 @@ public sealed class PlannersTests
     public async Task A_quick_one_goes_before_all_that_are_patient()
     {
         var ends = TestContext.Current.CancellationToken;
-        var planners = new Planners(1, ends);
+        using var way = new RightOfWay();
+        var planners = new Planners(1, way, ends);
         using var isOver = new ManualResetEventSlim();
         var patient = Enumerable.Range(0, 3).Select(_ => planners.Run(PlannerKind.Patient, goesOn => Until(isOver, goesOn), ends)).ToList();
         Assert.Equal(7, await planners.Run(PlannerKind.Quick, _ => 7, ends));
@@ -85,7 +88,8 @@ public sealed class PlannersTests
     public async Task Who_leaves_stops_all_of_it(int clients)
     {
         var ends = TestContext.Current.CancellationToken;
-        var planners = new Planners(2, ends);
+        using var way = new RightOfWay();
+        var planners = new Planners(2, way, ends);
         using var left = CancellationTokenSource.CreateLinkedTokenSource(ends);
         using var never = new ManualResetEventSlim();
         var all = Enumerable.Range(0, clients).Select(_ => planners.Run(PlannerKind.Patient, goesOn => Until(never, goesOn), left.Token)).ToList();
@@ -103,9 +107,10 @@ public sealed class PlannersTests
     public async Task The_server_stops_with_planners_running()
     {
         var ends = TestContext.Current.CancellationToken;
+        using var way = new RightOfWay();
         using var stopping = CancellationTokenSource.CreateLinkedTokenSource(ends);
         using var never = new ManualResetEventSlim();
-        var running = new Planners(1, stopping.Token).Run(PlannerKind.Patient, goesOn => Until(never, goesOn), ends);
+        var running = new Planners(1, way, stopping.Token).Run(PlannerKind.Patient, goesOn => Until(never, goesOn), ends);
         await stopping.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => running);
     }
@@ -114,12 +119,54 @@ public sealed class PlannersTests
     public async Task A_patient_planner_stands_below_everything_else()
     {
         var ends = TestContext.Current.CancellationToken;
+        using var way = new RightOfWay();
         Assert.SkipUnless(OperatingSystem.IsLinux(), "Politeness is set on Linux only.");
-        var planners = new Planners(1, ends);
+        var planners = new Planners(1, way, ends);
         var nice = await planners.Run(PlannerKind.Patient, _ => (Own: NiceOfThisThread(), Child: OnAnotherThread(NiceOfThisThread)), ends);
-        Assert.Equal((15, 15), nice);
+        Assert.Equal((5, 5), nice);
         Assert.Equal(0, await planners.Run(PlannerKind.Quick, _ => NiceOfThisThread(), ends));
         Assert.Equal(0, NiceOfThisThread());
+    }
+
+    [Fact(Timeout = Deadline)]
+    public async Task A_patient_planner_stands_still_for_what_is_over_soon_but_not_for_ever()
+    {
+        var ends = TestContext.Current.CancellationToken;
+        using var way = new RightOfWay();
+        var planners = new Planners(1, way, ends);
+        using var isOver = new ManualResetEventSlim();
+        var asked = 0;
+        var patient = planners.Run(
+            PlannerKind.Patient,
+            goesOn =>
+            {
+                while (!isOver.IsSet)
+                {
+                    goesOn();
+                    Interlocked.Increment(ref asked);
+                }
+
+                return true;
+            },
+            ends);
+        var free = await Rate();
+        int still;
+        using (way.Take())
+        {
+            still = await Rate();
+        }
+
+        Assert.InRange(still, 1, free / 2); // it goes on a little all the while
+        Assert.InRange(await Rate(), still + 1, int.MaxValue);
+        isOver.Set();
+        Assert.True(await patient);
+
+        async Task<int> Rate()
+        {
+            var before = Volatile.Read(ref asked);
+            await Task.Delay(400, ends);
+            return Volatile.Read(ref asked) - before;
+        }
     }
 
     private static T OnAnotherThread<T>(Func<T> work) => Task.Factory.StartNew(work, TestContext.Current.CancellationToken, TaskCreationOptions.LongRunning, TaskScheduler.Default).GetAwaiter().GetResult();

@@ -24,10 +24,10 @@ internal static class FileEndpoints
     public static void MapFiles(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/files", Make)
-            .WithName("files").WithSummary("Writes patterns, lays, cut lists and buying lists as SVG, DXF, CSV or ZIP.")
+            .WithName("files").TakesTime().WithSummary("Writes patterns, lays, cut lists and buying lists as SVG, DXF, CSV or ZIP.")
             .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapGet("/api/jobs/{id}/files/{what}.{format}", OfJob)
-            .WithName("jobFile").WithSummary("The same of a stored job.")
+            .WithName("jobFile").TakesTime().WithSummary("The same of a stored job.")
             .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -15,9 +16,9 @@ internal static class JobFileEndpoints
     public static void MapJobFiles(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/jobs/{id}/export", Export)
-            .WithName("exportJob").WithSummary("The whole job in one file: docs/format.md.").Produces<JobFile>().ProducesProblem(StatusCodes.Status404NotFound);
+            .WithName("exportJob").TakesTime().WithSummary("The whole job in one file: docs/format.md.").Produces<JobFile>().ProducesProblem(StatusCodes.Status404NotFound);
         routes.MapPost("/api/jobs/import", Import)
-            .WithName("importJob").WithSummary("Takes a job file. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing.")
+            .WithName("importJob").TakesTime().WithSummary("Takes a job file. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing.")
             .Accepts<JobFile>("application/json").Produces<JobImportedJson>().ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status422UnprocessableEntity)
             .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(MostBytes));
         routes.MapGet("/api/job.schema.json", () => TypedResults.Text(JobFile.Schema(), "application/schema+json")).WithName("jobSchema").WithSummary("The schema of a job file.");

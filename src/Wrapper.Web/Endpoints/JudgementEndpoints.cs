@@ -129,7 +129,7 @@ internal static class JudgementEndpoints
     public static void MapJudgement(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/own-figure", OwnFigureOf)
-            .WithName("ownFigure").WithSummary("Holds a figure worked out on paper against a cover's own, and names the slip that explains a difference.")
+            .WithName("ownFigure").TakesTime().WithSummary("Holds a figure worked out on paper against a cover's own, and names the slip that explains a difference.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapPost("/api/sensitivity", SensitivityOf)
             .WithName("sensitivity").WithSummary("How every cut size and opening moves when a measure is off by 1/4 in or 5 mm.")

@@ -11,11 +11,11 @@ internal static class LayEndpoints
     public static void MapLays(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/lay", Plan)
-            .WithName("lay")
+            .WithName("lay").TakesTime()
             .WithSummary("Lays pieces on a cloth as short as can be found, with a proven lower bound.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapPost("/api/lay/live", Improve)
-            .WithName("layLive")
+            .WithName("layLive").TakesTime()
             .WithSummary("The same as server-sent events: “lay” with the first lay at once and with every shorter one as it is found, “end” with the last. Who leaves stops the planner.")
             .Produces<LayJson>(StatusCodes.Status200OK, "text/event-stream")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);

@@ -6,6 +6,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -31,7 +32,7 @@ internal static class LiveEndpoints
         routes.MapPost("/api/tape/stand-in", StandIn)
             .WithName("standInTape").WithSummary("The stand-in tape reads a dialled length and sends it like any other tape.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapGet("/api/jobs/{id}/live", Live)
-            .WithName("live").WithSummary("Server-sent events while a job is open: “tape” with a reading, “written” with the part that changed.");
+            .WithName("live").TakesTime().WithSummary("Server-sent events while a job is open: “tape” with a reading, “written” with the part that changed.");
     }
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> Send(TapeReadingJson reading, TapeFeed feed)

@@ -30,11 +30,11 @@ internal static class YardageEndpoints
     public static void MapYardage(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/yardage", Buy)
-            .WithName("yardage")
+            .WithName("yardage").TakesTime()
             .WithSummary("Drafts all covers of a job for a cloth, lays them together and says what to buy.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapPost("/api/yardage/live", Look)
-            .WithName("yardageLive")
+            .WithName("yardageLive").TakesTime()
             .WithSummary("Looks for a shorter lay, two minutes at the most: server-sent events “lay” with the first and every shorter one, “end” when nothing shorter is to be had. Who leaves stops it.")
             .Produces<YardageLiveJson>(StatusCodes.Status200OK, "text/event-stream")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);

@@ -5,8 +5,9 @@ namespace Wrapper.Web.Planning;
 /// <summary>One planner and its place among the others. All but <see cref="Ask"/> is called under the lock of <see cref="Planners"/>.</summary>
 /// <param name="planners">Where it waits and takes turns.</param>
 /// <param name="kind">How long somebody means to wait for it.</param>
+/// <param name="way">What it stands still for.</param>
 /// <param name="left">The client has gone, or the server stops.</param>
-internal sealed class PlannerTurn(Planners planners, PlannerKind kind, CancellationToken left) : IDisposable
+internal sealed class PlannerTurn(Planners planners, PlannerKind kind, RightOfWay way, CancellationToken left) : IDisposable
 {
     private readonly ManualResetEventSlim _open = new();
     private readonly TaskCompletionSource _begun = new(TaskCreationOptions.RunContinuationsAsynchronously);
@@ -55,6 +56,11 @@ internal sealed class PlannerTurn(Planners planners, PlannerKind kind, Cancellat
         if (!_open.IsSet)
         {
             _open.Wait(left);
+        }
+
+        if (kind == PlannerKind.Patient)
+        {
+            way.GiveWay(left);
         }
     }
 

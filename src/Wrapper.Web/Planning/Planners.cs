@@ -13,6 +13,7 @@ public sealed class Planners
     private readonly Lock _gate = new();
     private readonly Queue<PlannerTurn> _quick = new();
     private readonly Queue<PlannerTurn> _patient = new();
+    private readonly RightOfWay _way;
     private readonly CancellationToken _stopping;
     private int _free;
     private int _waiting;
@@ -20,8 +21,9 @@ public sealed class Planners
 
     /// <summary>So many lanes.</summary>
     /// <param name="lanes">How many planners run at once.</param>
+    /// <param name="way">What the patient ones stand still for.</param>
     /// <param name="stopping">The server stops, and all of them with it.</param>
-    public Planners(int lanes, CancellationToken stopping) => (_free, _stopping) = (lanes, stopping);
+    public Planners(int lanes, RightOfWay way, CancellationToken stopping) => (_free, _way, _stopping) = (lanes, way, stopping);
 
     /// <summary>Plans when there is a lane for it.</summary>
     /// <param name="kind">How long somebody means to wait for it.</param>
@@ -31,12 +33,12 @@ public sealed class Planners
     public async Task<T> Run<T>(PlannerKind kind, Func<Func<bool>, T> plan, CancellationToken left)
     {
         using var ends = CancellationTokenSource.CreateLinkedTokenSource(left, _stopping);
-        using var turn = new PlannerTurn(this, kind, ends.Token);
+        using var turn = new PlannerTurn(this, kind, _way, ends.Token);
         Enter(turn);
         try
         {
             await turn.Begun.WaitAsync(ends.Token);
-            return await Task.Factory.StartNew(() => Planned(turn, plan), CancellationToken.None, TaskCreationOptions.LongRunning, TaskScheduler.Default);
+            return await OnItsOwnThread(() => Planned(turn, plan));
         }
         catch (AggregateException error) when (ends.IsCancellationRequested)
         {
@@ -48,13 +50,35 @@ public sealed class Planners
         }
     }
 
-    private static T Planned<T>(PlannerTurn turn, Func<Func<bool>, T> plan)
+    /// <summary>Whoever waits goes on elsewhere: not on a thread that stands below the others.</summary>
+    private static Task<T> OnItsOwnThread<T>(Func<T> work)
+    {
+        var done = new TaskCompletionSource<T>(TaskCreationOptions.RunContinuationsAsynchronously);
+        new Thread(() =>
+        {
+            try
+            {
+                done.SetResult(work());
+            }
+#pragma warning disable CA1031 // whatever happens comes out where it is waited for
+            catch (Exception error)
+#pragma warning restore CA1031
+            {
+                done.SetException(error);
+            }
+        })
+        { IsBackground = true, Name = "planner" }.Start();
+        return done.Task;
+    }
+
+    private T Planned<T>(PlannerTurn turn, Func<Func<bool>, T> plan)
     {
         if (turn.Kind == PlannerKind.Patient)
         {
             LowPriority.TakeOn();
         }
 
+        using var quick = turn.Kind == PlannerKind.Quick ? _way.Take() : null;
         return plan(() =>
         {
             turn.Ask();

@@ -1,0 +1,113 @@
+// Fifty clients, three lays and whoever leaves: figures as shares of what is allowed. Loopback only, two minutes at the most.
+import { setTimeout as pause } from "node:timers/promises";
+import { cushion, listen, send } from "./requests.mjs";
+import { memory, processorTime, start } from "./server.mjs";
+
+const clients = 50;
+const think = 1000;
+const seconds = 30;
+const warmUp = 8;
+const allowed = { draft: 50, save: 100, quiet: 200, memory: 300, end: 1000 };
+
+const server = await start();
+console.log(`${clients} clients of ${think / 1000} s think time, ${seconds} s after ${warmUp} s to warm up, three lays running`);
+await underLoad();
+for (const leaving of [1, 30]) {
+  await untilQuiet(leaving);
+}
+await ending();
+
+/** Drafts and saves of all clients while three lays run. */
+async function underLoad() {
+  const lays = new AbortController();
+  const laying = [1, 2, 3].map((seed) => relisten(seed, lays.signal));
+  const taken = { draft: [], save: [] };
+  const failed = new Map();
+  const begin = performance.now();
+  const until = begin + (warmUp + seconds) * 1000;
+  let most = 0;
+  const watching = setInterval(() => (most = Math.max(most, memory(server.pid))), 200);
+  await Promise.all(Array.from({ length: clients }, (_, i) => client(i)));
+  clearInterval(watching);
+  lays.abort();
+  await Promise.all(laying);
+  for (const [what, times] of Object.entries(taken)) {
+    times.sort((a, b) => a - b);
+    const at = (share) => times[Math.min(times.length - 1, Math.floor(share * times.length))] ?? Number.NaN;
+    console.log(
+      `  ${times.length} ${what}s: median ${(at(0.5) / allowed[what]).toFixed(2)}, 95th percentile ${(at(0.95) / allowed[what]).toFixed(2)}, worst ${(at(1) / allowed[what]).toFixed(2)} of ${allowed[what]} ms`,
+    );
+  }
+  console.log(`  answers that failed: ${[...failed].map(([what, count]) => `${count} × ${what}`).join(", ") || "none"}`);
+  console.log(`  memory at most ${(most / allowed.memory).toFixed(2)} of ${allowed.memory} MB`);
+
+  async function client(i) {
+    const id = `load-${i}`;
+    await timed("job", () => send("POST", "/api/jobs", { id, name: id, unit: "in" }), [201]);
+    let tag = null;
+    await pause((i * think) / clients);
+    for (let turn = 0; performance.now() < until; turn++) {
+      await timed("draft", () => send("POST", "/api/draft", cushion(i + turn)), [200]);
+      const headers = tag ? { "If-Match": tag } : { "If-None-Match": "*" };
+      const body = { position: 0, cover: cushion(i + turn) };
+      tag = (await timed("save", () => send("PUT", `/api/jobs/${id}/covers/a`, body, headers), [200]))?.tag ?? tag;
+      await pause(think);
+    }
+  }
+
+  async function timed(what, ask, good) {
+    const from = performance.now();
+    try {
+      const answer = await ask();
+      if (from > begin + warmUp * 1000) {
+        taken[what]?.push(performance.now() - from);
+      }
+      if (!good.includes(answer.status)) {
+        failed.set(`${what} ${answer.status}`, (failed.get(`${what} ${answer.status}`) ?? 0) + 1);
+      }
+      return answer;
+    } catch (error) {
+      failed.set(`${what} ${error.message}`, (failed.get(`${what} ${error.message}`) ?? 0) + 1);
+      return null;
+    }
+  }
+
+  async function relisten(seed, signal) {
+    while (!signal.aborted) {
+      await listen(seed, signal);
+    }
+  }
+}
+
+/** So many lays run, their clients leave, and the processor is quiet. */
+async function untilQuiet(leaving) {
+  const gone = new AbortController();
+  const all = Array.from({ length: leaving }, (_, seed) => listen(seed, gone.signal));
+  await pause(2000);
+  const before = processorTime(server.pid);
+  await pause(500);
+  const busy = (processorTime(server.pid) - before) / 500;
+  gone.abort();
+  const from = performance.now();
+  let last = from;
+  for (let seen = processorTime(server.pid); performance.now() - from < 30_000 && performance.now() - last < 1000; ) {
+    await pause(10);
+    const now = processorTime(server.pid);
+    if (now - seen > 10) {
+      last = performance.now();
+      seen = now;
+    }
+  }
+  await Promise.all(all);
+  console.log(
+    `  ${leaving} leave (${busy.toFixed(1)} cores busy): quiet after ${((last - from) / allowed.quiet).toFixed(2)} of ${allowed.quiet} ms`,
+  );
+}
+
+/** The server is told to end while lays run. */
+async function ending() {
+  const all = [1, 2, 3].map((seed) => listen(seed, AbortSignal.timeout(60_000)));
+  await pause(1000);
+  console.log(`  told to end with three lays running: ended after ${((await server.stop()) / allowed.end).toFixed(2)} of ${allowed.end} ms`);
+  await Promise.all(all);
+}

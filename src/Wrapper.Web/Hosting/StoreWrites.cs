@@ -1,0 +1,50 @@
+using Wrapper.Store;
+
+namespace Wrapper.Web.Hosting;
+
+/// <summary>
+/// Lets only a few writes at a time wait for the store: when another program holds its file, they are told so one after another,
+/// and reading and all else goes on meanwhile.
+/// </summary>
+internal sealed class StoreWrites(RequestDelegate next) : IDisposable
+{
+    private const int AtOnce = 4;
+    private static readonly TimeSpan LongestWait = TimeSpan.FromSeconds(5);
+    private static readonly string[] Written = ["/api/jobs", "/api/house", "/api/sheets"];
+    private static readonly string[] Slow = ["/photos", "/photos/", "/import"];
+
+    private readonly SemaphoreSlim _places = new(AtOnce, AtOnce);
+
+    /// <summary>Waits for a place where something is to be written.</summary>
+    /// <exception cref="StoreBusyException">There was none for too long.</exception>
+    public async Task InvokeAsync(HttpContext context)
+    {
+        if (!Writes(context.Request))
+        {
+            await next(context);
+            return;
+        }
+
+        if (!await _places.WaitAsync(LongestWait, context.RequestAborted))
+        {
+            throw new StoreBusyException();
+        }
+
+        try
+        {
+            await next(context);
+        }
+        finally
+        {
+            _places.Release();
+        }
+    }
+
+    /// <summary>Photographs and job files come in slowly, and wait for the store only when they have come.</summary>
+    private static bool Writes(HttpRequest request) =>
+        !HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method) && Array.Exists(Written, path => request.Path.StartsWithSegments(path))
+        && !Array.Exists(Slow, end => request.Path.Value!.EndsWith(end, StringComparison.OrdinalIgnoreCase));
+
+    /// <inheritdoc />
+    public void Dispose() => _places.Dispose();
+}
