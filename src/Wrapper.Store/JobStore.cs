@@ -12,18 +12,28 @@ public sealed class JobStore(Database database, TimeProvider clock)
 {
     private const string JobColumns = "j.id, j.name, j.client, j.place, j.unit, j.version, j.created, j.updated";
 
-    /// <summary>All jobs, the one last worked on first.</summary>
-    public IReadOnlyList<JobSummary> List()
+    /// <summary>Jobs, the one last worked on first, a page of them.</summary>
+    /// <param name="find">Words that all stand in a job's name, client or place, in capitals or not; empty for every job.</param>
+    /// <param name="limit">The most jobs on the page.</param>
+    /// <param name="after">Where the page before ended; null for the first.</param>
+    public JobPage List(string find, int limit, JobPlace? after)
     {
         using var connection = database.Open();
-        return connection.Rows(
-            row => new JobSummary(ReadJob(row), row.GetInt32(8), row.GetInt32(9)),
+        var words = find.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
+        connection.CreateFunction("holds_all", (string text) => words.All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase)), isDeterministic: true);
+        var jobs = connection.Rows(
+            row => (Summary: new JobSummary(ReadJob(row), row.GetInt32(8), row.GetInt32(9)), Place: new JobPlace(row.GetString(7), row.GetInt64(10))),
             $"""
-            SELECT {JobColumns}, COUNT(c.id), COALESCE(SUM(c.complete), 0)
-            FROM jobs j LEFT JOIN covers c ON c.job_id = j.id AND c.deleted IS NULL
-            WHERE j.deleted IS NULL
-            GROUP BY j.id ORDER BY j.updated DESC, j.rowid DESC
-            """);
+            SELECT {JobColumns},
+                (SELECT COUNT(*) FROM covers c WHERE c.job_id = j.id AND c.deleted IS NULL),
+                (SELECT COALESCE(SUM(c.complete), 0) FROM covers c WHERE c.job_id = j.id AND c.deleted IS NULL),
+                j.rowid
+            FROM jobs j
+            WHERE j.deleted IS NULL AND ($updated IS NULL OR (j.updated, j.rowid) < ($updated, $row)) AND ($any OR holds_all(j.name || ' ' || j.client || ' ' || j.place))
+            ORDER BY j.updated DESC, j.rowid DESC LIMIT $most
+            """,
+            ("$updated", after?.Updated), ("$row", after?.Row), ("$any", words.Length == 0 ? 1 : 0), ("$most", limit + 1));
+        return new([.. jobs.Take(limit).Select(job => job.Summary)], jobs.Count > limit ? jobs[limit - 1].Place : null);
     }
 
     /// <summary>A job with its covers and cloth; null when there is none.</summary>

@@ -93,6 +93,10 @@ internal static class SchemaVersions
                         THEN json_object('along', document ->> '$.shrinkageAlong', 'across', document ->> '$.shrinkageAcross') END))),
                 '$.repeatLength', '$.repeatWidth', '$.match', '$.motif', '$.shrinkageAlong', '$.shrinkageAcross') WHERE json_valid(document);
         """,
+        """
+        CREATE INDEX jobs_by_update ON jobs (updated) WHERE deleted IS NULL;
+        ALTER TABLE photos ADD COLUMN thumbnail BLOB;
+        """,
     ];
 
     /// <summary>The schema this program writes.</summary>

@@ -20,6 +20,16 @@ public sealed record StoredDocument(string Document, long Version);
 /// <summary>A line of the list of jobs.</summary>
 public sealed record JobSummary(StoredJob Job, int Covers, int CompleteCovers);
 
+/// <summary>Where a page of the list of jobs ends.</summary>
+/// <param name="Updated">When its last job was last worked on, as it is kept.</param>
+/// <param name="Row">Which of those of that moment it is.</param>
+public sealed record JobPlace(string Updated, long Row);
+
+/// <summary>A page of the list of jobs.</summary>
+/// <param name="Jobs">Its jobs.</param>
+/// <param name="Next">Where the next page begins; null where there is none.</param>
+public sealed record JobPage(IReadOnlyList<JobSummary> Jobs, JobPlace? Next);
+
 /// <summary>A job with all that hangs on it.</summary>
 public sealed record WholeJob(StoredJob Job, StoredDocument Cloth, IReadOnlyList<StoredCover> Covers);
 

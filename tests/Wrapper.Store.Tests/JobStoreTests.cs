@@ -31,7 +31,7 @@ public sealed class JobStoreTests : IDisposable
         Assert.Equal("""{"width":"54"}""", found.Cloth.Document);
         Assert.Equal([("a", false), ("b", true)], found.Covers.Select(cover => (cover.Id, cover.Complete)));
         Assert.Equal("""{"name":"Seat; DROP TABLE covers; 21¼ “typed”"}""", found.Covers[0].Document);
-        var line = Assert.Single(store.List());
+        var line = Assert.Single(store.List("", 500, null).Jobs);
         Assert.Equal((2, 1), (line.Covers, line.CompleteCovers));
     }
 
@@ -71,7 +71,7 @@ public sealed class JobStoreTests : IDisposable
 
         Assert.Equal(WriteEnd.Saved, store.DeleteJob("job", 1).End);
         Assert.Null(store.Find("job"));
-        Assert.Empty(store.List());
+        Assert.Empty(store.List("", 500, null).Jobs);
         Assert.Equal(WriteEnd.Saved, store.RestoreJob("job").End);
         Assert.Single(store.Find("job")!.Covers);
     }
@@ -83,10 +83,10 @@ public sealed class JobStoreTests : IDisposable
         store.Create("old", Heading, "{}");
         _clock.Now += TimeSpan.FromHours(1);
         store.Create("new", Heading, "{}");
-        Assert.Equal(["new", "old"], store.List().Select(line => line.Job.Id));
+        Assert.Equal(["new", "old"], store.List("", 500, null).Jobs.Select(line => line.Job.Id));
         _clock.Now += TimeSpan.FromHours(1);
         store.AddCover("old", "a", 0, "{}", false);
-        Assert.Equal(["old", "new"], store.List().Select(line => line.Job.Id));
+        Assert.Equal(["old", "new"], store.List("", 500, null).Jobs.Select(line => line.Job.Id));
     }
 
     [Fact]
@@ -116,7 +116,7 @@ public sealed class JobStoreTests : IDisposable
         {
             connection.Open();
             using var command = connection.CreateCommand();
-            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; PRAGMA user_version = 1";
+            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; PRAGMA user_version = 1";
             command.ExecuteNonQuery();
         }
 
@@ -132,7 +132,7 @@ public sealed class JobStoreTests : IDisposable
         using var connection = new SqliteConnection($"Data Source={File};Foreign Keys=True");
         connection.Open();
         Assert.Equal("wal", Value("PRAGMA journal_mode"));
-        Assert.Equal(3L, Value("PRAGMA user_version"));
+        Assert.Equal(4L, Value("PRAGMA user_version"));
         Assert.Equal(1L, Value("PRAGMA foreign_keys"));
         Assert.Throws<SqliteException>(() => Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)"));
 

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
@@ -36,11 +37,13 @@ internal static class JobEndpoints
 {
     private const int LongestName = 200;
     private const int LongestId = 64;
+    private const int UsuallyListed = 100;
+    private const int MostListed = 500;
 
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var jobs = routes.MapGroup("/api/jobs");
-        jobs.MapGet("/", (JobStore store) => store.List().Select(Line).ToList()).WithName("jobs").WithSummary("All jobs, the one last worked on first.");
+        jobs.MapGet("/", List).WithName("jobs").WithSummary("Jobs, the one last worked on first: a page of them, with the address of the next as “Link”.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         jobs.MapPost("/", Create).WithName("createJob").WithSummary("Makes a job; sent again with the same id it makes no second one.").ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         jobs.MapGet("/{id}", Get).WithName("job").WithSummary("A job with its covers and cloth.").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPut("/{id}", Save).WithName("saveJob").WithSummary("Writes a job’s heading.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
@@ -62,6 +65,42 @@ internal static class JobEndpoints
             new(whole.Cloth.Version, Document<ClothDocument>(whole.Cloth.Document).Brought()),
             [.. whole.Covers.Select(cover => new CoverJson(cover.Id, cover.Position, cover.Version, cover.Complete, Document<CoverDocument>(cover.Document).Brought()))])
         : null;
+
+    /// <param name="find">Words that all stand in a job's name, client or place.</param>
+    /// <param name="limit">The most jobs on a page.</param>
+    /// <param name="after">Where the page before ended, as its “Link” says.</param>
+    /// <param name="store">The jobs.</param>
+    /// <param name="context">Where the address of the next page goes.</param>
+    private static Results<Ok<List<JobLineJson>>, ProblemHttpResult> List(string? find, int? limit, string? after, JobStore store, HttpContext context)
+    {
+        if (limit is < 1 or > MostListed)
+        {
+            return Refusals.Unprocessable([Check.Error("limit-out-of-range", $"A page of the list holds between 1 and {MostListed} jobs.", "limit")]);
+        }
+
+        if (find?.Length > LongestName)
+        {
+            return Refusals.Unprocessable([Check.Error("too-long", $"What is looked for is longer than {LongestName} characters: shorten it.", "find")]);
+        }
+
+        var from = after is null ? null : PlaceOf(after);
+        if (after is not null && from is null)
+        {
+            return Refusals.Unprocessable([Check.Error("unknown-place", "“after” is no place in the list: follow the address of the page before.", "after")]);
+        }
+
+        var page = store.List(find ?? "", limit ?? UsuallyListed, from);
+        if (page.Next is { } next)
+        {
+            var query = QueryString.Create(new Dictionary<string, string?> { ["find"] = find, ["limit"] = limit?.ToString(CultureInfo.InvariantCulture), ["after"] = $"{next.Row}~{next.Updated}" }.Where(part => part.Value is not null));
+            context.Response.Headers.Link = $"</api/jobs{query}>; rel=\"next\"";
+        }
+
+        return TypedResults.Ok(page.Jobs.Select(Line).ToList());
+    }
+
+    private static JobPlace? PlaceOf(string after) =>
+        after.Split('~') is [var row, { Length: > 0 and <= 40 } updated] && long.TryParse(row, CultureInfo.InvariantCulture, out var number) ? new(updated, number) : null;
 
     private static T Document<T>(string json) => JsonSerializer.Deserialize<T>(json, OpenFormat.Json)!;
 

@@ -439,7 +439,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All jobs, the one last worked on first. */
+        /** Jobs, the one last worked on first: a page of them, with the address of the next as “Link”. */
         get: operations["jobs"];
         put?: never;
         /** Makes a job; sent again with the same id it makes no second one. */
@@ -2372,6 +2372,15 @@ export interface operations {
                     "application/json": components["schemas"]["OutlineJson"];
                 };
             };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
                 headers: {
@@ -2848,7 +2857,11 @@ export interface operations {
     };
     jobs: {
         parameters: {
-            query?: never;
+            query?: {
+                find?: string;
+                limit?: number;
+                after?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2862,6 +2875,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobLineJson"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

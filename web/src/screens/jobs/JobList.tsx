@@ -1,14 +1,18 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useQueryClient } from "@tanstack/react-query";
+import { useDeferredValue, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
 import { JobRow } from "./JobRow";
 import { createJob, oneMoreLike } from "../../queries/createJob";
 import { forgetUnsent, unsentName, useUnsent } from "../../queries/outbox";
 import { takeIn } from "../../queries/jobFiles";
+import { useGone, useJobs } from "../../queries/useJobs";
+import { useSettled } from "../../queries/useSettled";
+import { WhenSeen } from "../../ui/WhenSeen";
 import { FilePick } from "../../ui/FilePick";
 import "./jobs.css";
 
+const pauseBeforeFinding = 150;
 const notAnswering = "The workroom’s computer did not answer: nothing was made, nothing is lost.";
 
 /** Three ways in: a thing to cover, a cloth one has, an old job again; the one last worked on first. */
@@ -19,17 +23,10 @@ export function JobList() {
   const [problem, setProblem] = useState<string | null>(null);
   const unsent = useUnsent((state) => state.ids);
   const [sought, setSought] = useState("");
-  const jobs = useQuery({
-    queryKey: ["jobs"],
-    queryFn: async () => {
-      const { data } = await api.GET("/api/jobs");
-      if (!data) {
-        throw new Error("The jobs did not come.");
-      }
-
-      return data;
-    },
-  });
+  const find = useSettled(sought.trim(), pauseBeforeFinding);
+  const jobs = useJobs(find);
+  const found = useDeferredValue(jobs.data?.pages.flatMap((page) => page.jobs));
+  const gone = useGone(unsent);
 
   const go = async (made: Promise<string | null>) => {
     const id = await made.catch(() => null);
@@ -56,25 +53,20 @@ export function JobList() {
     });
     setProblem(data ? null : "That job was changed in the meantime: look at it again before deleting it.");
     setRemoved(data ? job : null);
-    await queries.invalidateQueries({ queryKey: ["jobs"] });
+    await queries.invalidateQueries();
   };
 
   const restore = async (job: JobLine) => {
     await api.POST("/api/jobs/{id}/restore", { params: { path: { id: job.id } } });
     setRemoved(null);
-    await queries.invalidateQueries({ queryKey: ["jobs"] });
+    await queries.invalidateQueries();
   };
 
-  const gone = unsent.filter((id) => jobs.data && !jobs.data.some((job) => job.id === id));
   const bringBack = async (id: string) => {
     await api.POST("/api/jobs/{id}/restore", { params: { path: { id } } });
     await navigate(`/jobs/${id}`);
   };
 
-  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = jobs.data?.filter((job) =>
-    words.every((word) => `${job.name} ${job.client} ${job.place}`.toLowerCase().includes(word)),
-  );
   return (
     <main className="job-list">
       <header>
@@ -86,7 +78,7 @@ export function JobList() {
           type="button"
           className="new-job"
           autoFocus
-          onClick={() => void go(createJob((jobs.data?.[0]?.unit ?? "in") as Unit, null))}
+          onClick={() => void go(createJob((found?.[0]?.unit ?? "in") as Unit, null))}
         >
           A thing to cover
           <span>measure it and see</span>
@@ -143,8 +135,7 @@ export function JobList() {
           onChange={(event) => setSought(event.target.value)}
         />
       </div>
-      {jobs.data?.length === 0 && <p>None yet.</p>}
-      {found?.length === 0 && jobs.data!.length > 0 && <p>No job on the shelf says “{sought}”.</p>}
+      {found?.length === 0 && <p>{find ? `No job on the shelf says “${find}”.` : "None yet."}</p>}
       <ul>
         {found?.map((job) => (
           <JobRow
@@ -156,6 +147,13 @@ export function JobList() {
           />
         ))}
       </ul>
+      {jobs.hasNextPage && (
+        <WhenSeen
+          key={found?.length}
+          label={jobs.isFetchingNextPage ? "More jobs are coming…" : "More jobs"}
+          onSeen={() => void jobs.fetchNextPage()}
+        />
+      )}
     </main>
   );
 }

@@ -1,0 +1,35 @@
+import { expect, test } from "@playwright/test";
+
+const many = 230;
+
+test("the shelf comes a page at a time as one scrolls, and what is looked for is found on any page", async ({
+  page,
+}) => {
+  const ids = Array.from({ length: many }, (_, i) => `shelf-${i}`);
+  for (const id of ids) {
+    await page.request.post("/api/jobs", {
+      data: { id, name: `Shelf ${id}`, client: "Barge Heron", unit: "in" },
+    });
+  }
+
+  await page.goto("/");
+  const rows = page.locator(".job-list ul > li");
+  await expect(rows.first()).toContainText(`shelf-${many - 1}`);
+  await expect(rows).toHaveCount(100);
+  await page.mouse.wheel(0, 100_000);
+  await expect(rows).toHaveCount(200);
+  await page.mouse.wheel(0, 100_000);
+  await expect.poll(() => rows.count()).toBeGreaterThan(many);
+  expect(new Set(await rows.locator("strong").allTextContents()).size).toBeGreaterThan(many);
+
+  await page.getByLabel("Find a job").fill("heron SHELF-0");
+  await expect(rows).toHaveCount(1);
+  await expect(rows).toContainText("Shelf shelf-0");
+  await page.getByLabel("Find a job").fill("no such job");
+  await expect(page.getByText("No job on the shelf says “no such job”.")).toBeVisible();
+  await page.getByLabel("Find a job").fill("");
+  await expect(rows).toHaveCount(100);
+  for (const id of ids) {
+    await page.request.delete(`/api/jobs/${id}`, { headers: { "If-Match": '"1"' } });
+  }
+});
