@@ -12,7 +12,7 @@ using Wrapper.Web.Planning;
 
 var builder = WebApplication.CreateBuilder(args);
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
-builder.WebHost.ConfigureKestrel(server => server.Limits.MaxRequestBodySize = 8 * 1024 * 1024);
+builder.WebHost.ConfigureKestrel(server => server.Limits.MaxRequestBodySize = 16 * 1024 * 1024);
 builder.Services.Configure<JsonOptions>(options =>
 {
     OpenFormat.Configure(options.SerializerOptions);
@@ -29,6 +29,7 @@ builder.Services.AddSingleton<JobStore>();
 builder.Services.AddSingleton<PhotoStore>();
 builder.Services.AddSingleton<SheetStore>();
 builder.Services.AddSingleton<JobChanges>();
+builder.Services.AddSingleton<WrongCodes>();
 builder.Services.AddSingleton<JobImport>();
 builder.Services.AddSingleton<RightOfWay>();
 builder.Services.AddSingleton<Planners>(services => new(Environment.ProcessorCount, services.GetRequiredService<RightOfWay>(), services.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping));

@@ -51,16 +51,22 @@ public sealed class SheetAndPhotoTests : IDisposable
     {
         var (database, _) = Open();
         var photos = new PhotoStore(database, _clock);
-        new JobStore(database, _clock).Create("job", new("Saloon", "", "", "in"), "{}");
-        byte[] picture = [0xFF, 0xD8, 0xFF, 0, 1, 2];
-        Assert.NotNull(photos.Add("p", "job", "seat", "width", "hull.jpg", "image/jpeg", picture));
-        Assert.Null(photos.Add("q", "nowhere", "seat", "width", "hull.jpg", "image/jpeg", picture));
+        var jobs = new JobStore(database, _clock);
+        jobs.Create("job", new("Saloon", "", "", "in"), "{}");
+        jobs.AddCover("job", "seat", 0, "{}", complete: false);
+        var (picture, small) = ((byte[])[0xFF, 0xD8, 0xFF, 0, 1, 2], (byte[])[3, 4]);
+        Assert.NotNull(photos.Add("p", "job", "seat", "width", "hull.jpg", new("image/jpeg", picture, small)));
+        Assert.Null(photos.Add("q", "nowhere", "seat", "width", "hull.jpg", new("image/jpeg", picture, small)));
         Assert.Equal(("seat", "width", "hull.jpg"), photos.List("job").Select(photo => (photo.CoverId, photo.Measure, photo.Name)).Single());
         Assert.Equal(picture, photos.Find("job", "p")!.Value.Content);
+        Assert.Equal(small, photos.Thumbnail("job", "p")!.Value.Content);
+        Assert.Equal((1, 6L), photos.Weight("job"));
+        Assert.Null(photos.Add("r", "job", "nothing", "width", "hull.jpg", new("image/jpeg", picture, small)));
         Assert.Null(photos.Find("other", "p"));
         Assert.True(photos.Delete("job", "p"));
         Assert.False(photos.Delete("job", "p"));
         Assert.Empty(photos.List("job"));
+        Assert.Equal((0, 0L), photos.Weight("job"));
     }
 
     private (Database Database, SheetStore Sheets) Open()

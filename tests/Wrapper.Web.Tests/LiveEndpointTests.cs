@@ -81,7 +81,10 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
             return (int)response.StatusCode;
         }
 
-        Assert.Equal(200, await Post([0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A, 1, 2, 3], "cover=seat&measure=width&name=hull.png"));
+        Assert.Equal(200, await Post(Convert.FromBase64String("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="), "cover=seat&measure=width&name=hull.png"));
+        Assert.Equal(404, await Post(Convert.FromBase64String("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="), "cover=nothing"));
+        Assert.Equal(422, await Post([0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A, 1, 2, 3], "cover=seat"));
+        Assert.Equal(413, await Post(new byte[9_000_000], "cover=seat"));
         Assert.Equal(422, await Post("<script>"u8.ToArray(), "cover=seat"));
         Assert.Equal(422, await Post([], "cover=seat"));
         Assert.Equal(422, await Post("RIFF\0\0\0\0WAVEfmt "u8.ToArray(), "cover=seat")); // sound begins as a WebP does

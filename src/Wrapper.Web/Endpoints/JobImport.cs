@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Wrapper.Formats;
+using Wrapper.Formats.Pictures;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -75,9 +76,9 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
         {
             var cover = ids[photo.Cover];
             var isThere = there.Any(known => known.CoverId == cover && known.Measure == photo.Measure && known.Name == photo.Name && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true);
-            if (!isThere && PhotoEndpoints.TypeOf(photo.Content) is { } type)
+            if (!isThere && PhotoEndpoints.Full(photos, job, photo.Content.Length) is null && photo.Content.Length <= Photograph.MostBytes && Photograph.Read(photo.Content).Kept is { } kept)
             {
-                photos.Add(Guid.CreateVersion7().ToString("N"), job, cover, photo.Measure, photo.Name, type, photo.Content);
+                photos.Add(Guid.CreateVersion7().ToString("N"), job, cover, photo.Measure, photo.Name, new(kept.Type, kept.Content, kept.Thumbnail));
             }
         }
     }

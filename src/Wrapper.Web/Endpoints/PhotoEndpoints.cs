@@ -1,3 +1,5 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Formats.Pictures;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -7,60 +9,71 @@ public sealed record PhotoJson(string Id, string CoverId, string Measure, string
 
 internal static class PhotoEndpoints
 {
-    /// <summary>The kind of picture these bytes begin; null for what is none. Sound and film begin with RIFF as well: a WebP says so after it.</summary>
-    public static string? TypeOf(ReadOnlySpan<byte> bytes) =>
-        bytes.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xD8, 0xFF]) ? "image/jpeg"
-        : bytes.StartsWith((ReadOnlySpan<byte>)[0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A]) ? "image/png"
-        : bytes.Length >= 12 && bytes.StartsWith("RIFF"u8) && bytes[8..12].SequenceEqual("WEBP"u8) ? "image/webp"
-        : null;
+    /// <summary>Photographs of a job, and their bytes: a sheet that goes round does not fill the disk.</summary>
+    private const int MostOfJob = 200;
+    private const long MostBytesOfJob = 200 * 1024 * 1024;
 
     public static void MapPhotos(this IEndpointRouteBuilder routes)
     {
         var photos = routes.MapGroup("/api/jobs/{jobId}/photos");
         photos.MapGet("/", (string jobId, PhotoStore store) => store.List(jobId).Select(Json).ToList()).WithName("photos").WithSummary("The photographs of a job.");
         photos.MapGet("/{id}", Find).WithName("photo").WithSummary("One photograph.").ProducesProblem(StatusCodes.Status404NotFound);
+        photos.MapGet("/{id}/thumbnail", Small).WithName("photoThumbnail").WithSummary("The same, small.").ProducesProblem(StatusCodes.Status404NotFound);
         photos.MapDelete("/{id}", (string jobId, string id, PhotoStore store) => store.Delete(jobId, id) ? Results.NoContent() : Versions.Missing())
             .WithName("deletePhoto").WithSummary("Takes a photograph off.").Produces(StatusCodes.Status204NoContent).ProducesProblem(StatusCodes.Status404NotFound);
         photos.MapPost("/", (string jobId, string cover, string? measure, string? name, HttpRequest request, PhotoStore store, JobChanges changes) => Keep(jobId, cover, measure, name, request, store, changes))
             .WithName("addPhoto").WithSummary("Keeps a photograph (JPEG, PNG or WebP, at most 8 MB) of a thing or of one of its measures.")
-            .Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+            .Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status413PayloadTooLarge).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
     /// <summary>Reads the picture out of the request and keeps it.</summary>
     public static async Task<IResult> Keep(string jobId, string cover, string? measure, string? name, HttpRequest request, PhotoStore store, JobChanges changes)
     {
-        using var content = new MemoryStream();
-        await request.Body.CopyToAsync(content);
-        var bytes = content.ToArray();
-        if (TypeOf(bytes) is not { } type)
+        if (await WholeBody.Read(request, Photograph.MostBytes, request.HttpContext.RequestAborted) is not { } bytes)
         {
-            return TypedResults.Problem("This is no photograph that can be kept: send a JPEG, PNG or WebP.", statusCode: StatusCodes.Status422UnprocessableEntity);
+            return TypedResults.Problem($"This photograph is larger than {Photograph.MostBytes / 1024 / 1024} MB: send a smaller one.", statusCode: StatusCodes.Status413PayloadTooLarge);
         }
 
         if (cover.Length > 64 || measure?.Length > 64 || name?.Length > 200)
         {
-            return TypedResults.Problem("The name of the photograph is too long: at most 200 characters.", statusCode: StatusCodes.Status422UnprocessableEntity);
+            return Refused("The name of the photograph is too long: at most 200 characters.");
         }
 
-        if (store.Add(Guid.CreateVersion7().ToString("N"), jobId, cover, measure ?? "", name ?? "", type, bytes) is not { } kept)
+        if (Full(store, jobId, bytes.Length) is { } full)
         {
-            return Versions.Missing();
+            return full;
+        }
+
+        var (photo, problem) = Photograph.Read(bytes);
+        if (photo is null)
+        {
+            return Refused(problem!);
+        }
+
+        if (store.Add(Guid.CreateVersion7().ToString("N"), jobId, cover, measure ?? "", name ?? "", new(photo.Type, photo.Content, photo.Thumbnail)) is not { } kept)
+        {
+            return TypedResults.Problem("There is no such thing to photograph in this job, or it was deleted.", statusCode: StatusCodes.Status404NotFound);
         }
 
         changes.Tell(jobId, "photos");
         return TypedResults.Ok(Json(kept));
     }
 
+    /// <summary>There is no room for more of a job's photographs; null while there is.</summary>
+    public static ProblemHttpResult? Full(PhotoStore store, string jobId, int bytes)
+    {
+        var (count, weight) = store.Weight(jobId);
+        return count < MostOfJob && weight + bytes <= MostBytesOfJob ? null
+            : Refused($"This job holds as many photographs as one can ({MostOfJob}, or {MostBytesOfJob / 1024 / 1024} MB): take some off first.");
+    }
+
+    private static ProblemHttpResult Refused(string text) => TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);
+
     private static PhotoJson Json(StoredPhoto photo) => new(photo.Id, photo.CoverId, photo.Measure, photo.Name, photo.Added);
 
-    private static IResult Find(string jobId, string id, PhotoStore store, HttpContext context)
-    {
-        if (store.Find(jobId, id) is not { } photo)
-        {
-            return Versions.Missing();
-        }
+    private static IResult Find(string jobId, string id, PhotoStore store) => Sent(store.Find(jobId, id));
 
-        context.Response.Headers.XContentTypeOptions = "nosniff";
-        return TypedResults.File(photo.Content, photo.Type);
-    }
+    private static IResult Small(string jobId, string id, PhotoStore store) => Sent(store.Thumbnail(jobId, id));
+
+    private static IResult Sent((string Type, byte[] Content)? photo) => photo is { } found ? TypedResults.File(found.Content, found.Type) : Versions.Missing();
 }

@@ -1,6 +1,9 @@
+using System.Globalization;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using QRCoder;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Forms;
 using Wrapper.Formats;
 using Wrapper.Store;
 
@@ -33,6 +36,7 @@ public sealed record SheetSentJson(CoverDocument Cover, IReadOnlyList<string> Se
 internal static class SheetEndpoints
 {
     private const int Attempts = 5;
+    private const int LongestShown = 64;
 
     public static void MapSheets(this IEndpointRouteBuilder routes)
     {
@@ -43,11 +47,34 @@ internal static class SheetEndpoints
             return TypedResults.NoContent();
         }).WithName("closeSheet").WithSummary("Closes the measuring sheet of a job.");
         var sheet = routes.MapGroup("/api/sheets/{token}");
+        sheet.AddEndpointFilter(OnlyGoodCodes);
         sheet.MapGet("/", Read).WithName("sheet").WithSummary("The sheet: what is to be measured.").ProducesProblem(StatusCodes.Status404NotFound);
         sheet.MapPut("/covers/{coverId}", Write).WithName("writeSheet").WithSummary("Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading.").ProducesProblem(StatusCodes.Status404NotFound);
         sheet.MapPost("/photos", (string token, string cover, string? measure, string? name, HttpRequest request, SheetStore sheets, PhotoStore photos, JobChanges changes) =>
                 sheets.JobOf(token) is { } job ? PhotoEndpoints.Keep(job, cover, measure, name, request, photos, changes) : Task.FromResult<IResult>(Closed()))
             .WithName("sheetPhoto").WithSummary("Sends a photograph from a sheet.").Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    /// <summary>A measure of the thing as it stands, or the thing itself; where its form is not known nothing is.</summary>
+    private static bool IsAsked(CoverDocument cover, string measure) =>
+        measure.Length == 0 || FormCatalogue.Find(cover.Form ?? "box-cushion")?.Shapes.Any(shape => shape.Measures.Any(known => known.Name == measure)) == true;
+
+    /// <summary>Who sent too many wrong codes waits; a wrong one counts.</summary>
+    private static async ValueTask<object?> OnlyGoodCodes(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
+    {
+        var (http, codes) = (call.HttpContext, call.HttpContext.RequestServices.GetRequiredService<WrongCodes>());
+        if (codes.MustWait(http.Connection.RemoteIpAddress))
+        {
+            http.Response.Headers.RetryAfter = WrongCodes.Window.TotalSeconds.ToString(CultureInfo.InvariantCulture);
+            return TypedResults.Problem("Too many wrong codes came from this device: wait a minute, then take the code at the bench again.", statusCode: StatusCodes.Status429TooManyRequests);
+        }
+
+        if (http.RequestServices.GetRequiredService<SheetStore>().JobOf((string)http.Request.RouteValues["token"]!) is null)
+        {
+            codes.Note(http.Connection.RemoteIpAddress);
+        }
+
+        return await next(call);
     }
 
     private static ProblemHttpResult Closed() => TypedResults.Problem("This sheet is closed or has run out. Ask for a new code at the bench; what is on this page can be saved as a file.", statusCode: StatusCodes.Status404NotFound);
@@ -94,6 +121,11 @@ internal static class SheetEndpoints
             if (JobEndpoints.Find(jobs, id) is not { } job || job.Covers.FirstOrDefault(cover => cover.Id == coverId) is not { } stored)
             {
                 return Versions.Missing();
+            }
+
+            if (entries.FirstOrDefault(entry => !IsAsked(stored.Cover, entry.Measure)) is { } unknown)
+            {
+                return Refusals.Unprocessable([Check.Error("unknown-measure", $"This thing has no measure “{unknown.Measure[..Math.Min(unknown.Measure.Length, LongestShown)]}”.", "measure")]);
             }
 
             var (cover, second) = SheetEntries.Put(stored.Cover, [.. entries.Select(entry => new SheetEntry(entry.Measure, entry.Note, entry.Before, entry.Text))]);

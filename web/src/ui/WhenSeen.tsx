@@ -5,21 +5,31 @@ interface Props {
   onSeen: () => void;
 }
 
-/** A button that presses itself when one has scrolled near to it. */
+/** A button that presses itself, once, when one has scrolled near to it. */
 export function WhenSeen({ label, onSeen }: Props) {
   const ref = useRef<HTMLButtonElement>(null);
+  const press = useRef(onSeen);
+  useEffect(() => {
+    press.current = onSeen;
+  }, [onSeen]);
   useEffect(() => {
     const button = ref.current;
     if (!button || !("IntersectionObserver" in window)) {
       return;
     }
 
-    const watch = new IntersectionObserver((seen) => seen.some((entry) => entry.isIntersecting) && onSeen(), {
-      rootMargin: "400px",
-    });
+    const watch = new IntersectionObserver(
+      (seen) => {
+        if (seen.some((entry) => entry.isIntersecting)) {
+          watch.disconnect();
+          press.current();
+        }
+      },
+      { rootMargin: "400px" },
+    );
     watch.observe(button);
     return () => watch.disconnect();
-  }, [onSeen]);
+  }, []);
   return (
     <button type="button" className="plain-button" ref={ref} onClick={onSeen}>
       {label}

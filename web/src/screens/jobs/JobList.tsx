@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useDeferredValue, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
 import { JobRow } from "./JobRow";
@@ -25,7 +25,7 @@ export function JobList() {
   const [sought, setSought] = useState("");
   const find = useSettled(sought.trim(), pauseBeforeFinding);
   const jobs = useJobs(find);
-  const found = useDeferredValue(jobs.data?.pages.flatMap((page) => page.jobs));
+  const found = jobs.data?.pages.flatMap((page) => page.jobs);
   const gone = useGone(unsent);
 
   const go = async (made: Promise<string | null>) => {

@@ -34,7 +34,7 @@ export function Photos({ coverId, measure }: { coverId: string; measure: string 
       {here.map((photo) => (
         <figure key={photo.id}>
           <a href={`/api/jobs/${jobId}/photos/${photo.id}`} target="_blank" rel="noreferrer">
-            <img src={`/api/jobs/${jobId}/photos/${photo.id}`} alt={photo.name || "photograph"} />
+            <img src={`/api/jobs/${jobId}/photos/${photo.id}/thumbnail`} alt={photo.name || "photograph"} />
           </a>
           <button
             type="button"
