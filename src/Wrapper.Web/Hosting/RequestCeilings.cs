@@ -1,3 +1,4 @@
+using System.Text;
 using System.Text.Json;
 
 namespace Wrapper.Web.Hosting;
@@ -41,7 +42,7 @@ public static class RequestCeilings
     /// <summary>The most entries of a list of this name.</summary>
     public static int Of(string name) => Most.GetValueOrDefault(name, MostEntries);
 
-    /// <summary>What in this JSON is more than is taken; null for nothing, also where it is no JSON at all.</summary>
+    /// <summary>What in this JSON is more than is taken, or is no text; null for nothing, also where it is no JSON at all.</summary>
     public static (string Name, string Text)? Exceeded(ReadOnlySpan<byte> json)
     {
         var reader = new Utf8JsonReader(json, new() { MaxDepth = Deepest });
@@ -55,6 +56,11 @@ public static class RequestCeilings
                 {
                     open.Pop();
                     continue;
+                }
+
+                if (reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName && !IsText(ref reader))
+                {
+                    return (name, $"{(name.Length > 0 ? $"“{name}”" : "The request")} holds half a letter, which is no text: write it anew.");
                 }
 
                 if (reader.TokenType == JsonTokenType.PropertyName)
@@ -81,12 +87,30 @@ public static class RequestCeilings
                 }
             }
         }
-        catch (Exception error) when (error is JsonException or InvalidOperationException)
+        catch (JsonException)
         {
             return null; // whoever reads it says where the trouble is
         }
 
         return null;
+    }
+
+    /// <summary>Nothing that could be read now and then not be written: half of a letter that takes two, or bytes that are no letters.</summary>
+    private static bool IsText(ref Utf8JsonReader reader)
+    {
+        if (!reader.ValueIsEscaped && Ascii.IsValid(reader.ValueSpan))
+        {
+            return true;
+        }
+
+        try
+        {
+            return reader.GetString() is not null;
+        }
+        catch (InvalidOperationException)
+        {
+            return false;
+        }
     }
 
     private static int Characters(ref Utf8JsonReader reader) => reader.GetString()!.Length;
