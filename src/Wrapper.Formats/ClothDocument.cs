@@ -160,7 +160,7 @@ public sealed record ClothDocument
     private static IReadOnlyList<Placement> Places(List<PlaceDocument>? places) =>
     [
         .. (places ?? []).Where(place => place?.Piece is not null && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
-            .Select(place => new Placement(place.Piece, place.Copy, place.Turn, Length.FromMillimetres(place.X), Length.FromMillimetres(place.Y), place.Remnant)),
+            .Select(place => new Placement(place.Piece!, place.Copy, place.Turn, Length.FromMillimetres(place.X), Length.FromMillimetres(place.Y), place.Remnant)),
     ];
 }
 
@@ -194,5 +194,5 @@ public sealed record RemnantDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null);
 
-/// <summary>Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres.</summary>
-public sealed record PlaceDocument(string Piece, int Copy, int Turn, double X, double Y, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Remnant = null);
+/// <summary>Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres; one that names no piece lies nowhere.</summary>
+public sealed record PlaceDocument(string? Piece, int Copy, int Turn, double X, double Y, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Remnant = null);

@@ -37,6 +37,8 @@ public sealed class SlipsOfSendersTests(Application application) : IClassFixture
         { "POST", "/api/files", """{ "what": "patterns", "format": "svg", "cover": null }""" },
         { "POST", "/api/jobs/import", """{ "format": 2, "covers": [null] }""" },
         { "POST", "/api/jobs/import", "null" },
+        { "POST", "/api/make-ups", """{ "unit": "in", "cover": { "form": "pouf", "construction": "glue" }, "cloth": { "width": "54" } }""" },
+        { "POST", "/api/make-ups", """{ "unit": "in", "cover": { "form": "shoe" }, "cloth": { "width": "54" } }""" },
         { "POST", "/api/tape/readings", "null" },
         { "POST", "/api/tape/readings", "{}" },
     };
@@ -49,6 +51,15 @@ public sealed class SlipsOfSendersTests(Application application) : IClassFixture
         var (status, answer, _) = await application.Send(new(method), path, body, ("If-Match", "\"1\""));
         Assert.True(status is >= 400 and < 500, $"{status}: {answer}");
         Assert.False(string.IsNullOrWhiteSpace((string?)answer!["detail"]), answer.ToJsonString());
+    }
+
+    [Fact]
+    public async Task A_pin_that_names_no_piece_is_kept_and_lies_nowhere()
+    {
+        await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "pinned", "unit": "in" }""");
+        var (status, _, _) = await application.Send(HttpMethod.Put, "/api/jobs/pinned/cloth", """{ "width": "54", "pinned": [{ "copy": 1 }, null, { "x": 1 }] }""", ("If-Match", "\"1\""));
+        Assert.Equal(200, status);
+        Assert.Equal(200, (await application.Send(HttpMethod.Get, "/api/jobs/pinned")).Status);
     }
 
     [Theory]

@@ -71,6 +71,11 @@ public static class MakeUps
             return [];
         }
 
+        if (input.Construction is { } said && !shape.Constructions.Contains(said))
+        {
+            return [];
+        }
+
         var unit = Registry.Read(input).Unit;
         var stands = input with { Construction = input.Construction ?? shape.Constructions[0] };
         return [.. Changes(stands, shape).GroupBy(change => change.Kind).SelectMany(kind =>

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
+using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -81,6 +82,12 @@ internal static class MakeUpEndpoints
         }
 
         var input = request.Cover.ToInput(request.Unit, request.HouseRules ?? []);
+        var unknown = Drafter.Draft(input).Checks.Where(check => check.Measure is "construction" or "form" or "shape" && check.Level == CheckLevel.Error).ToList();
+        if (unknown.Count > 0)
+        {
+            return Refusals.Unprocessable(unknown);
+        }
+
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var made = await planners.Run(PlannerKind.Patient, goesOn => MakeUps.Compare(input, cloth, house, Steps, YardageEndpoints.Limited(goesOn)), aborted);
         IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, reading.Price))];

@@ -35,7 +35,7 @@ export type Unit = "in" | "cm" | "mm";
 export const useAway = create(() => ({ away: false }));
 
 /** What a browser throws when nothing answers at all; an answer that says no is not this. */
-export const isNoAnswer = (error: unknown) => error instanceof TypeError;
+export const isNoAnswer = (error: unknown): boolean => error instanceof TypeError;
 
 async function asked(request: Request): Promise<Response> {
   try {

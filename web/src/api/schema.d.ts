@@ -557,6 +557,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{jobId}/photos/{id}/thumbnail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same, small. */
+        get: operations["photoThumbnail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{token}": {
         parameters: {
             query?: never;
@@ -1570,9 +1587,9 @@ export interface components {
             /** Format: double */
             y: null | number;
         };
-        /** @description Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres. */
+        /** @description Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres; one that names no piece lies nowhere. */
         PlaceDocument: {
-            piece: string;
+            piece: null | string;
             /** Format: int32 */
             copy: number;
             /** Format: int32 */
@@ -3211,6 +3228,24 @@ export interface operations {
                     "application/json": components["schemas"]["PhotoJson"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
                 headers: {
@@ -3264,6 +3299,29 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    photoThumbnail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description Not Found */
             404: {
                 headers: {

@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import { api, type Job } from "../api/client";
+import { api, isNoAnswer, type Job } from "../api/client";
 import { useBench } from "../model/benchStore";
 import { documentOf } from "../model/document";
 import { forgetUnsent, keepUnsent, withUnsent } from "./outbox";
@@ -20,10 +20,12 @@ interface SaveState {
   state: "saved" | "saving" | "waiting" | "conflict";
   /** The first of the parts the maker has to choose about. */
   conflict: Conflict | null;
+  /** What keeps something from being saved, in words; null where nothing does, or nobody answers. */
+  cause: string | null;
 }
 
 /** Whether everything on the bench is in the store. */
-export const useSaving = create<SaveState>(() => ({ state: "saved", conflict: null }));
+export const useSaving = create<SaveState>(() => ({ state: "saved", conflict: null, cause: null }));
 
 let stored: Stored = new Map();
 const blocked = new Map<string, Conflict>();
@@ -203,14 +205,16 @@ async function run() {
 
   running = true;
   const failed = new Set<string>();
+  let cause: string | null = null;
   try {
     for (let part = next(pending()); part; part = next(pending(), failed)) {
       const own = stored;
       try {
         await write(part);
-      } catch {
+      } catch (error) {
         if (own === stored) {
           failed.add(part.key); // one part that cannot be written keeps no other waiting
+          cause ??= error instanceof Error && !isNoAnswer(error) ? error.message : null;
         }
       }
     }
@@ -222,6 +226,7 @@ async function run() {
   useSaving.setState({
     state: failed.size > 0 ? "waiting" : blocked.size > 0 ? "conflict" : "saved",
     conflict: firstBlocked(),
+    cause,
   });
   if (failed.size > 0) {
     clearTimeout(timer);

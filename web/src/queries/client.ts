@@ -1,5 +1,6 @@
 import { QueryClient } from "@tanstack/react-query";
 import { isNoAnswer } from "../api/client";
+import { StoreTrouble } from "./useStoredJob";
 
 const pause = 1500;
 
@@ -9,7 +10,7 @@ export const queries = new QueryClient({
     queries: {
       networkMode: "always", // also where the browser believes itself offline: the server may be this very machine
       refetchOnWindowFocus: false,
-      retry: (failures, error) => isNoAnswer(error) || failures < 2,
+      retry: (failures, error) => isNoAnswer(error) || error instanceof StoreTrouble || failures < 2,
       retryDelay: pause,
     },
   },

@@ -133,5 +133,7 @@ export async function send(part: Part, stored: Stored): Promise<Sent> {
     return { end: "gone" };
   }
 
-  throw new Error(`The store answered ${response.status}.`);
+  throw new Error(
+    (error as { detail?: string } | undefined)?.detail ?? `The store answered ${response.status}.`,
+  );
 }

@@ -1,8 +1,8 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { useParams } from "react-router";
 import { Nowhere } from "../../ui/Nowhere";
-import { api } from "../../api/client";
+import { useStoredJob } from "../../queries/useStoredJob";
 import { useHouse } from "../../queries/useHouse";
 import { hasUnsaved, openJob, saveNow } from "../../queries/autosave";
 import { useBench } from "../../model/benchStore";
@@ -17,15 +17,7 @@ export function Bench() {
   const queries = useQueryClient();
   const catalogue = useCatalogue();
   const house = useHouse();
-  const job = useQuery({
-    queryKey: ["job", id],
-    gcTime: 0,
-    staleTime: Infinity,
-    queryFn: async () => {
-      const { data } = await api.GET("/api/jobs/{id}", { params: { path: { id } } });
-      return data ?? null;
-    },
-  });
+  const job = useStoredJob(id, "bench", { staleTime: Infinity });
   const openId = useBench((state) => state.jobId);
   useBenchKeys();
   useLive(id);
@@ -52,6 +44,10 @@ export function Bench() {
 
   if (job.data === null) {
     return <Nowhere text="There is no such job, or it was deleted." />;
+  }
+
+  if (job.trouble) {
+    return <Nowhere text={job.trouble} isTriedAgain />;
   }
 
   if (job.isError || catalogue.isError || house.isError) {

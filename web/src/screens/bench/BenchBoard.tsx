@@ -17,6 +17,7 @@ import { PiecesPanel } from "./pieces/PiecesPanel";
 import { ProofView } from "./proof/ProofView";
 import { BenchHeader } from "./BenchHeader";
 import { ConflictNotice } from "./ConflictNotice";
+import { SavingTrouble } from "./SavingTrouble";
 import { CoverTabs } from "./CoverTabs";
 import { TapeEdge } from "./TapeEdge";
 import { useSettled } from "../../queries/useSettled";
@@ -120,6 +121,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
       <BenchHeader />
       <main className="board" data-settled={isSettled} data-compared={isCompared}>
         <ConflictNotice />
+        <SavingTrouble />
         <CoverTabs yardages={[yardage, ...others.map((other) => other.yardage)]} />
         {choosing || !current || !shape ? (
           <BenchThings catalogue={catalogue} unit={unit} />

@@ -1,8 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { Fragment, useMemo } from "react";
 import { Link, useParams } from "react-router";
-import { api } from "../../api/client";
 import { Nowhere } from "../../ui/Nowhere";
+import { useStoredJob } from "../../queries/useStoredJob";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useYardages, type ClothYardage } from "../../queries/useYardage";
 import { Notions } from "../../ui/Notions";
@@ -22,15 +21,15 @@ export function CuttingSheet() {
   const { id = "" } = useParams();
   const catalogue = useCatalogue();
   const house = useHouse();
-  const job = useQuery({
-    queryKey: ["job", id, "sheet"],
-    gcTime: 0,
-    queryFn: async () => (await api.GET("/api/jobs/{id}", { params: { path: { id } } })).data ?? null,
-  });
+  const job = useStoredJob(id, "cutting-sheet");
   const document = useMemo(() => (job.data ? documentOf(job.data) : null), [job.data]);
   const cloths = useYardages(document, null, catalogue.data, house.data?.rules);
   if (job.data === null) {
     return <Nowhere text="There is no such job, or it was deleted." />;
+  }
+
+  if (job.trouble) {
+    return <Nowhere text={job.trouble} isTriedAgain />;
   }
 
   if (!document || !catalogue.data || cloths.some(({ yardage }) => !yardage)) {

@@ -1,11 +1,11 @@
 import { coverFrom } from "../../model/cover";
 import type { Cover } from "../../model/cover";
-import { useQuery } from "@tanstack/react-query";
 import { Segmented } from "antd";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { api, type Unit } from "../../api/client";
+import { type Unit } from "../../api/client";
 import { Nowhere } from "../../ui/Nowhere";
+import { useStoredJob } from "../../queries/useStoredJob";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { measuredFrom } from "../../model/choices";
 import { fitting, type Space } from "../../model/projection";
@@ -19,12 +19,13 @@ export function PaperSheet() {
   const { id = "" } = useParams();
   const [way, setWay] = useState("filled");
   const catalogue = useCatalogue();
-  const job = useQuery({
-    queryKey: ["job-on-paper", id],
-    queryFn: async () => (await api.GET("/api/jobs/{id}", { params: { path: { id } } })).data ?? null,
-  });
+  const job = useStoredJob(id, "paper");
   if (job.data === null) {
     return <Nowhere text="There is no such job, or it was deleted." />;
+  }
+
+  if (job.trouble) {
+    return <Nowhere text={job.trouble} isTriedAgain />;
   }
 
   if (!job.data || !catalogue.data) {
