@@ -159,8 +159,8 @@ public sealed record ClothDocument
     /// <summary>Places that can be on a cloth at all; the others are as good as unsaid.</summary>
     private static IReadOnlyList<Placement> Places(List<PlaceDocument>? places) =>
     [
-        .. (places ?? []).Where(place => place?.Piece is not null && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
-            .Select(place => new Placement(place.Piece!, place.Copy, place.Turn, Length.FromMillimetres(place.X), Length.FromMillimetres(place.Y), place.Remnant)),
+        .. (places ?? []).Where(place => place?.Piece is { Length: > 0 } && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
+            .Select(place => new Placement(place.Piece, place.Copy, place.Turn, Length.FromMillimetres(place.X), Length.FromMillimetres(place.Y), place.Remnant)),
     ];
 }
 
@@ -195,4 +195,4 @@ public sealed record RemnantDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null);
 
 /// <summary>Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres; one that names no piece lies nowhere.</summary>
-public sealed record PlaceDocument(string? Piece, int Copy, int Turn, double X, double Y, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Remnant = null);
+public sealed record PlaceDocument(string Piece = "", int Copy = 1, int Turn = 0, double X = 0, double Y = 0, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Remnant = null);

@@ -25,6 +25,7 @@ builder.Services.AddResponseCompression(options => options.EnableForHttps = true
 builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(services => new Database(services.GetRequiredService<IOptions<ApplicationOptions>>().Value.DatabaseFile()));
+builder.Services.AddHostedService<DailyCopies>();
 builder.Services.AddSingleton<JobStore>();
 builder.Services.AddSingleton<PhotoStore>();
 builder.Services.AddSingleton<SheetStore>();

@@ -1,5 +1,5 @@
-using SkiaSharp;
 using System.Buffers.Binary;
+using SkiaSharp;
 using Wrapper.Formats.Pictures;
 using Xunit;
 

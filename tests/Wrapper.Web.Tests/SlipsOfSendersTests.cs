@@ -37,8 +37,9 @@ public sealed class SlipsOfSendersTests(Application application) : IClassFixture
         { "POST", "/api/files", """{ "what": "patterns", "format": "svg", "cover": null }""" },
         { "POST", "/api/jobs/import", """{ "format": 2, "covers": [null] }""" },
         { "POST", "/api/jobs/import", "null" },
+        { "POST", "/api/jobs/import", """{ "format": 1, "name": "Old", "unit": "in", "cloth": { "repeatLength": "\udfff" }, "covers": [] }""" },
+        { "POST", "/api/jobs/import", """{ "format": 1, "name": "Old", "unit": "in", "covers": [{ "form": "pouf", "lists": { "points": ["\udfff"] } }] }""" },
         { "POST", "/api/make-ups", """{ "unit": "in", "cover": { "form": "pouf", "construction": "glue" }, "cloth": { "width": "54" } }""" },
-        { "POST", "/api/make-ups", """{ "unit": "in", "cover": { "form": "shoe" }, "cloth": { "width": "54" } }""" },
         { "POST", "/api/tape/readings", "null" },
         { "POST", "/api/tape/readings", "{}" },
     };

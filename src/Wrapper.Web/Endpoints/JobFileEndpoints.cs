@@ -57,7 +57,13 @@ internal static class JobFileEndpoints
         try
         {
             using var reader = new StreamReader(request.Body, Encoding.UTF8);
-            file = JobFile.Read(await reader.ReadToEndAsync());
+            var text = await reader.ReadToEndAsync(request.HttpContext.RequestAborted);
+            if (!JsonLetters.AreWhole(Encoding.UTF8.GetBytes(text)))
+            {
+                return Refused("This job file holds half a letter, which is no text: save it again where it was made.", StatusCodes.Status422UnprocessableEntity);
+            }
+
+            file = JobFile.Read(text);
         }
         catch (JsonException error)
         {

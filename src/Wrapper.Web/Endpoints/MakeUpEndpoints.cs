@@ -82,7 +82,7 @@ internal static class MakeUpEndpoints
         }
 
         var input = request.Cover.ToInput(request.Unit, request.HouseRules ?? []);
-        var unknown = Drafter.Draft(input).Checks.Where(check => check.Measure is "construction" or "form" or "shape" && check.Level == CheckLevel.Error).ToList();
+        var unknown = Drafter.Draft(input).Checks.Where(check => check.Measure == "construction" && check.Level == CheckLevel.Error).ToList();
         if (unknown.Count > 0)
         {
             return Refusals.Unprocessable(unknown);

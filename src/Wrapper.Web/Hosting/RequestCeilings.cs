@@ -1,5 +1,5 @@
-using System.Text;
 using System.Text.Json;
+using Wrapper.Formats;
 
 namespace Wrapper.Web.Hosting;
 
@@ -58,7 +58,7 @@ public static class RequestCeilings
                     continue;
                 }
 
-                if (reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName && !IsText(ref reader))
+                if (reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName && !JsonLetters.AreWhole(ref reader))
                 {
                     return (name, $"{(name.Length > 0 ? $"“{name}”" : "The request")} holds half a letter, which is no text: write it anew.");
                 }
@@ -93,24 +93,6 @@ public static class RequestCeilings
         }
 
         return null;
-    }
-
-    /// <summary>Nothing that could be read now and then not be written: half of a letter that takes two, or bytes that are no letters.</summary>
-    private static bool IsText(ref Utf8JsonReader reader)
-    {
-        if (!reader.ValueIsEscaped && Ascii.IsValid(reader.ValueSpan))
-        {
-            return true;
-        }
-
-        try
-        {
-            return reader.GetString() is not null;
-        }
-        catch (InvalidOperationException)
-        {
-            return false;
-        }
     }
 
     private static int Characters(ref Utf8JsonReader reader) => reader.GetString()!.Length;

@@ -1589,14 +1589,27 @@ export interface components {
         };
         /** @description Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres; one that names no piece lies nowhere. */
         PlaceDocument: {
-            piece: null | string;
-            /** Format: int32 */
+            /** @default  */
+            piece: string;
+            /**
+             * Format: int32
+             * @default 1
+             */
             copy: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @default 0
+             */
             turn: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @default 0
+             */
             x: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @default 0
+             */
             y: number;
             remnant?: null | string;
         };
