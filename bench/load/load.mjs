@@ -10,7 +10,9 @@ const warmUp = 8;
 const allowed = { draft: 50, save: 100, quiet: 200, memory: 300, end: 1000 };
 
 const server = await start();
-console.log(`${clients} clients of ${think / 1000} s think time, ${seconds} s after ${warmUp} s to warm up, three lays running`);
+console.log(
+  `${clients} clients of ${think / 1000} s think time, ${seconds} s after ${warmUp} s to warm up, three lays running`,
+);
 await underLoad();
 for (const leaving of [1, 30]) {
   await untilQuiet(leaving);
@@ -38,7 +40,9 @@ async function underLoad() {
       `  ${times.length} ${what}s: median ${(at(0.5) / allowed[what]).toFixed(2)}, 95th percentile ${(at(0.95) / allowed[what]).toFixed(2)}, worst ${(at(1) / allowed[what]).toFixed(2)} of ${allowed[what]} ms`,
     );
   }
-  console.log(`  answers that failed: ${[...failed].map(([what, count]) => `${count} × ${what}`).join(", ") || "none"}`);
+  console.log(
+    `  answers that failed: ${[...failed].map(([what, count]) => `${count} × ${what}`).join(", ") || "none"}`,
+  );
   console.log(`  memory at most ${(most / allowed.memory).toFixed(2)} of ${allowed.memory} MB`);
 
   async function client(i) {
@@ -50,7 +54,9 @@ async function underLoad() {
       await timed("draft", () => send("POST", "/api/draft", cushion(i + turn)), [200]);
       const headers = tag ? { "If-Match": tag } : { "If-None-Match": "*" };
       const body = { position: 0, cover: cushion(i + turn) };
-      tag = (await timed("save", () => send("PUT", `/api/jobs/${id}/covers/a`, body, headers), [200]))?.tag ?? tag;
+      tag =
+        (await timed("save", () => send("PUT", `/api/jobs/${id}/covers/a`, body, headers), [200]))?.tag ??
+        tag;
       await pause(think);
     }
   }
@@ -90,7 +96,11 @@ async function untilQuiet(leaving) {
   gone.abort();
   const from = performance.now();
   let last = from;
-  for (let seen = processorTime(server.pid); performance.now() - from < 30_000 && performance.now() - last < 1000; ) {
+  for (
+    let seen = processorTime(server.pid);
+    performance.now() - from < 30_000 && performance.now() - last < 1000;
+
+  ) {
     await pause(10);
     const now = processorTime(server.pid);
     if (now - seen > 10) {
@@ -108,6 +118,8 @@ async function untilQuiet(leaving) {
 async function ending() {
   const all = [1, 2, 3].map((seed) => listen(seed, AbortSignal.timeout(60_000)));
   await pause(1000);
-  console.log(`  told to end with three lays running: ended after ${((await server.stop()) / allowed.end).toFixed(2)} of ${allowed.end} ms`);
+  console.log(
+    `  told to end with three lays running: ended after ${((await server.stop()) / allowed.end).toFixed(2)} of ${allowed.end} ms`,
+  );
   await Promise.all(all);
 }

@@ -12,7 +12,9 @@ export const address = `http://127.0.0.1:${port}`;
 export async function start() {
   const data = mkdtempSync(join(tmpdir(), "wrapper-load-"));
   const program = new URL("../../out/server/Wrapper.Web.dll", import.meta.url).pathname;
-  const process_ = spawn("dotnet", [program, "--urls", address, "--data", data], { stdio: ["ignore", "ignore", "ignore"] });
+  const process_ = spawn("dotnet", [program, "--urls", address, "--data", data], {
+    stdio: ["ignore", "ignore", "ignore"],
+  });
   const ended = new Promise((resolve) => process_.once("exit", resolve));
   for (let tries = 0; tries < 600; tries++) {
     try {

@@ -122,10 +122,11 @@ public sealed class PlannersTests
         using var way = new RightOfWay();
         Assert.SkipUnless(OperatingSystem.IsLinux(), "Politeness is set on Linux only.");
         var planners = new Planners(1, way, ends);
+        var usual = NiceOfThisThread();
         var nice = await planners.Run(PlannerKind.Patient, _ => (Own: NiceOfThisThread(), Child: OnAnotherThread(NiceOfThisThread)), ends);
-        Assert.Equal((5, 5), nice);
-        Assert.Equal(0, await planners.Run(PlannerKind.Quick, _ => NiceOfThisThread(), ends));
-        Assert.Equal(0, NiceOfThisThread());
+        Assert.Equal((Math.Max(5, usual), Math.Max(5, usual)), nice);
+        Assert.Equal(usual, await planners.Run(PlannerKind.Quick, _ => NiceOfThisThread(), ends));
+        Assert.Equal(usual, NiceOfThisThread());
     }
 
     [Fact(Timeout = Deadline)]

@@ -91,7 +91,11 @@ test("a stale write stops saving until the maker chooses, and keeping mine write
   answer = () => jsonAnswer({ version: 9 }, 412);
   editText("measures", "width", "21");
   await vi.advanceTimersByTimeAsync(400);
-  expect(useSaving.getState()).toEqual({ state: "conflict", conflict: { key: "cover/a", version: 9 } });
+  expect(useSaving.getState()).toEqual({
+    state: "conflict",
+    conflict: { key: "cover/a", version: 9 },
+    cause: null,
+  });
   editText("measures", "depth", "19");
   await vi.advanceTimersByTimeAsync(5000);
   expect(sent).toHaveLength(1);
@@ -131,7 +135,11 @@ test("a cover deleted elsewhere keeps no other waiting, and comes back or is let
   await vi.advanceTimersByTimeAsync(400);
   expect(sent).toContain(`PUT /api/jobs/job/covers/${id} "101"`);
   expect(sent).toContain('PUT /api/jobs/job "3"');
-  expect(useSaving.getState()).toEqual({ state: "conflict", conflict: { key: "cover/a", version: null } });
+  expect(useSaving.getState()).toEqual({
+    state: "conflict",
+    conflict: { key: "cover/a", version: null },
+    cause: null,
+  });
   editText("measures", "width", "31");
   await vi.advanceTimersByTimeAsync(400);
   expect(sent.at(-1)).toBe(`PUT /api/jobs/job/covers/${id} "20"`); // saved all the same
@@ -139,7 +147,7 @@ test("a cover deleted elsewhere keeps no other waiting, and comes back or is let
   await keepMine();
   await vi.advanceTimersByTimeAsync(400);
   expect(sent.at(-1)).toBe("PUT /api/jobs/job/covers/a *");
-  expect(useSaving.getState()).toEqual({ state: "saved", conflict: null });
+  expect(useSaving.getState()).toEqual({ state: "saved", conflict: null, cause: null });
 });
 
 test("what was deleted elsewhere is let go, and nothing else with it", async () => {
@@ -179,4 +187,15 @@ test("a part the store cannot take keeps no other waiting", async () => {
   answer = () => jsonAnswer({ version: 8, complete: null });
   await vi.advanceTimersByTimeAsync(3000);
   expect(useSaving.getState().state).toBe("saved");
+});
+
+test("what holds the store up is told in its words until it holds it up no more", async () => {
+  const full = "The disk is full: nothing more can be written.";
+  answer = () => jsonAnswer({ detail: full }, 507);
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  expect(useSaving.getState()).toMatchObject({ state: "waiting", cause: full });
+  answer = () => jsonAnswer({ version: 9, complete: null });
+  await vi.advanceTimersByTimeAsync(5000);
+  expect(useSaving.getState()).toMatchObject({ state: "saved", cause: null });
 });
