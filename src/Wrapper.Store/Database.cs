@@ -6,7 +6,7 @@ namespace Wrapper.Store;
 public sealed class Database : IDisposable
 {
     /// <summary>How many seconds a write waits for another to end before it says so.</summary>
-    private const int LongestWait = 5;
+    public const int LongestWait = 5;
 
     private readonly string _connectionString;
 

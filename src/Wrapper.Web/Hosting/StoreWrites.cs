@@ -9,7 +9,6 @@ namespace Wrapper.Web.Hosting;
 internal sealed class StoreWrites(RequestDelegate next) : IDisposable
 {
     private const int AtOnce = 4;
-    private static readonly TimeSpan LongestWait = TimeSpan.FromSeconds(5);
     private static readonly string[] Written = ["/api/jobs", "/api/house", "/api/sheets"];
     private static readonly string[] Slow = ["/photos", "/photos/", "/import"];
 
@@ -25,7 +24,7 @@ internal sealed class StoreWrites(RequestDelegate next) : IDisposable
             return;
         }
 
-        if (!await _places.WaitAsync(LongestWait, context.RequestAborted))
+        if (!await _places.WaitAsync(TimeSpan.FromSeconds(Database.LongestWait), context.RequestAborted))
         {
             throw new StoreBusyException();
         }
