@@ -149,16 +149,13 @@ export function refreshFromStore(job: Job, part: string) {
   const fresh = documentOf(job);
   const changed = new Set(pending().map((known) => known.key));
   const coverId = coverIdOf(part);
-  const written = job.covers.find((entry) => entry.id === coverId);
+  const written = storedOf(job, fresh).get(part);
   const entry = fresh.covers.find((known) => known.id === coverId);
   if (!written || !entry || changed.has(part) || (stored.get(part)?.version ?? 0) >= written.version) {
     return;
   }
 
-  stored.set(part, {
-    version: written.version,
-    body: JSON.stringify({ position: written.position, cover: entry.cover }),
-  });
+  stored.set(part, written);
   useBench.getState().replace((before) => ({
     ...before,
     covers: before.covers.map((known) => (known.id === coverId ? entry : known)),

@@ -4,7 +4,10 @@ import { editHeading, editText, useBench } from "../model/benchStore";
 import { clothTo, emptyCloth } from "../model/cloth";
 import { coverTo, emptyCover } from "../model/cover";
 import { hasUnsaved, openJob, useSaving } from "./autosave";
+import { documentOf } from "../model/document";
 import { sendUnsent, useUnsent } from "./outbox";
+import { lookForPages } from "./pages";
+import { storedOf } from "./parts";
 import { jsonAnswer } from "../testing";
 
 const jobOf = (id: string, version = 1, width = ""): Job => ({
@@ -51,6 +54,7 @@ afterEach(() => {
   stop?.();
   closed();
   vi.unstubAllGlobals();
+  void lookForPages();
   vi.useRealTimers();
 });
 
@@ -109,6 +113,109 @@ test("nothing is kept once all is in the store", async () => {
   openJob(jobOf("one"));
   editHeading({ name: "Cabin" });
   expect(localStorage).toHaveLength(1);
+  await vi.advanceTimersByTimeAsync(400);
+  expect(localStorage).toHaveLength(0);
+});
+
+/** What another page of this browser left waiting: a width typed on a version of the cover. */
+const left = (page: string, width: string, version = 1, cover = "a") => {
+  const job = {
+    ...jobOf("one", version),
+    covers: [{ ...jobOf("one", version).covers[0], id: cover }],
+  } as Job;
+  const document = documentOf(job);
+  const stored = [...storedOf(job, document)];
+  const typed = document.covers.map((entry) => ({
+    ...entry,
+    cover: { ...entry.cover, measures: { ...entry.cover.measures, width } },
+  }));
+  localStorage.setItem(
+    `wrapper-unsent/one/${page}`,
+    JSON.stringify({ document: { ...document, covers: typed }, stored }),
+  );
+};
+
+const open = (...pages: string[]) => {
+  const held = pages.map((page) => ({ name: `wrapper-page/${page}` }));
+  vi.stubGlobal("navigator", { ...navigator, locks: { query: () => Promise.resolve({ held }) } });
+};
+
+test("what waits of a page that is still open is left to it: neither taken, nor sent, nor written over", async () => {
+  left("other", "30");
+  open("other");
+  await lookForPages();
+  answer = () => jsonAnswer({}, 500);
+  openJob(jobOf("one"));
+  expect(useBench.getState().document?.covers[0]?.cover.measures.width).toBeUndefined();
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  expect(localStorage).toHaveLength(2);
+  openJob(jobOf("two"));
+  sent = [];
+  answer = () => jsonAnswer({ version: 8, complete: null });
+  stop = sendUnsent(() => useBench.getState().jobId);
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent).toEqual(['PUT /api/jobs/one/covers/a "1"']);
+  expect(Object.keys(localStorage)).toEqual(["wrapper-unsent/one/other"]);
+  open(); // it is closed
+  await vi.advanceTimersByTimeAsync(3000);
+  expect(sent).toHaveLength(2);
+  expect(localStorage).toHaveLength(0);
+});
+
+test("two pages that are gone: both are taken where they changed different parts, one after the other where it is the same", async () => {
+  left("p1", "30");
+  left("p2", "31");
+  left("p3", "40", 1, "b");
+  openJob(jobOf("one"));
+  const covers = () => useBench.getState().document?.covers.map((entry) => entry.cover.measures.width);
+  expect(covers()).toEqual(["30", "40"]);
+  await vi.advanceTimersByTimeAsync(400);
+  expect(Object.keys(localStorage)).toEqual(["wrapper-unsent/one/p2"]);
+  closed();
+  openJob(jobOf("one", 2, "30"));
+  expect(covers()).toEqual(["31"]);
+  answer = () => jsonAnswer({ version: 2 }, 412);
+  await vi.advanceTimersByTimeAsync(400);
+  expect(useSaving.getState().conflict).toEqual({ key: "cover/a", version: 2 });
+});
+
+test("a part that someone has to choose about, or that the store cannot take, keeps no other part waiting", async () => {
+  answer = () => jsonAnswer({}, 500);
+  openJob(jobOf("one"));
+  editHeading({ name: "Cabin" });
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  openJob(jobOf("two"));
+  sent = [];
+  answer = (request) =>
+    request.url.endsWith("/one") ? jsonAnswer({ version: 9 }, 412) : jsonAnswer({}, 500);
+  stop = sendUnsent(() => useBench.getState().jobId);
+  await vi.advanceTimersByTimeAsync(400);
+  expect(sent).toEqual(['PUT /api/jobs/one "3"', 'PUT /api/jobs/one/covers/a "1"']);
+  answer = () => jsonAnswer({ version: 8, complete: null });
+  await vi.advanceTimersByTimeAsync(6000);
+  expect(sent.slice(2)).toEqual(['PUT /api/jobs/one/covers/a "1"']); // the name waits for someone to choose
+  expect(useUnsent.getState().ids).toEqual(["one"]);
+});
+
+test.each(["{", "null", "[]", '{"document":{"covers":5},"stored":[]}', '{"document":{},"stored":7}'])(
+  "a record that cannot be read (%s) is put aside, and the job opens",
+  (text) => {
+    localStorage.setItem("wrapper-unsent/one/p1", text);
+    openJob(jobOf("one"));
+    expect(useBench.getState().document?.heading.name).toBe("one");
+    expect(Object.keys(localStorage)).toEqual(["wrapper-spoilt/one/p1"]);
+    expect(localStorage.getItem("wrapper-spoilt/one/p1")).toBe(text);
+  },
+);
+
+test("what an earlier edition left under the job alone is taken as well", async () => {
+  left("", "30");
+  localStorage.setItem("wrapper-unsent/one", localStorage.getItem("wrapper-unsent/one/") ?? "");
+  localStorage.removeItem("wrapper-unsent/one/");
+  openJob(jobOf("one"));
+  expect(useBench.getState().document?.covers[0]?.cover.measures.width).toBe("30");
   await vi.advanceTimersByTimeAsync(400);
   expect(localStorage).toHaveLength(0);
 });

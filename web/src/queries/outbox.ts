@@ -1,16 +1,26 @@
 import { create } from "zustand";
+import { isNoAnswer } from "../api/client";
 import type { JobDocument } from "../model/document";
+import { livesElsewhere, lookForPages, thisPage } from "./pages";
 import { coverKey, differing, send, type Stored } from "./parts";
 
 const prefix = "wrapper-unsent/";
+const spoiltPrefix = "wrapper-spoilt/";
 const pauseBetweenTries = 3000;
 
 /** A job that is not all in the store: as it stood on the bench, and what the store held of it. */
 interface Unsent {
   document: JobDocument;
   stored: [string, { version: number; body: string }][];
-  /** Someone has to choose: it is shown when the job is opened, and not sent before. */
-  waits: boolean;
+  /** Parts someone has to choose about: shown when the job is opened, and not sent before. */
+  choose?: string[];
+}
+
+/** Where something waits: under the job and the page it was typed on, so that two tabs never write over each other. */
+interface Place {
+  key: string;
+  id: string;
+  page: string;
 }
 
 /** The jobs of which something waits in this browser. */
@@ -18,27 +28,49 @@ export const useUnsent = create<{ ids: string[] }>(() => ({ ids: [] }));
 
 /** Keeps what is not in the store yet, so that it outlives the page, the tab and the browser. */
 export function keepUnsent(id: string, document: JobDocument, stored: Stored) {
-  write(id, { document, stored: [...stored], waits: false });
+  write(placeHere(id), { document, stored: [...stored] });
 }
 
-/** Nothing of this job waits any more. */
+/** Nothing that was typed for this job on this page waits any more. */
 export function forgetUnsent(id: string) {
-  if (useUnsent.getState().ids.includes(id) || localStorage.getItem(prefix + id) !== null) {
-    localStorage.removeItem(prefix + id);
-    look();
-  }
+  forget(placeHere(id));
 }
 
-/** What waits of a job, laid over the job as it was just read: only the parts that were changed here. */
+/** Lets go of all that waits of a job. */
+export function letUnsentGo(id: string) {
+  placesOf(id).forEach(forget);
+}
+
+/**
+ * What waits of a job, laid over the job as it was just read: only the parts that were changed here. What pages that are gone
+ * left is this page's from now on; where two of them changed one part, the later one waits until the first is in the store.
+ */
 export function withUnsent(id: string, fresh: JobDocument, stored: Stored): JobDocument {
-  const unsent = read(id);
-  if (!unsent) {
-    return fresh;
+  const taken = new Set<string>();
+  let document = fresh;
+  const left = placesOf(id).filter((place) => {
+    const unsent = livesElsewhere(place.page) ? null : read(place);
+    const laid = unsent && laidOver(id, document, stored, unsent, taken);
+    document = laid ?? document;
+    return laid;
+  });
+  if (left.length > 0 && write(placeHere(id), { document, stored: [...stored] })) {
+    left.filter((place) => place.page !== thisPage).forEach(forget);
   }
 
+  return document;
+}
+
+/** The job with the parts that were changed there; null where one of them was taken from elsewhere already. */
+function laidOver(id: string, fresh: JobDocument, stored: Stored, unsent: Unsent, taken: Set<string>) {
   const known: Stored = new Map(unsent.stored);
   const changed = new Map(differing(id, unsent.document, known).map((part) => [part.key, part]));
+  if ([...changed.keys()].some((key) => taken.has(key))) {
+    return null;
+  }
+
   for (const key of changed.keys()) {
+    taken.add(key);
     const before = known.get(key);
     if (before) {
       stored.set(key, before); // made from this version: what was written since then shows as a conflict
@@ -71,8 +103,9 @@ export function sendUnsent(onBench: () => string | null): () => void {
     }
 
     sending = true;
-    for (const id of useUnsent.getState().ids.filter((known) => known !== onBench())) {
-      await sendOne(id).catch(() => undefined); // the store does not answer: it is tried again
+    await lookForPages();
+    for (const place of places().filter(({ id, page }) => id !== onBench() && !livesElsewhere(page))) {
+      await sendOne(place).catch(() => undefined); // the store does not answer: it is tried again
     }
 
     sending = false;
@@ -84,46 +117,97 @@ export function sendUnsent(onBench: () => string | null): () => void {
 
 /** What a job was called that waits here. */
 export function unsentName(id: string): string {
-  return read(id)?.document.heading.name ?? "";
+  return placesOf(id).map(read).find(Boolean)?.document.heading.name ?? "";
 }
 
-async function sendOne(id: string) {
-  const unsent = read(id);
-  if (!unsent || unsent.waits) {
+/** Sends what waits in one place; a part that cannot be written keeps no other waiting. */
+async function sendOne(place: Place) {
+  const unsent = read(place);
+  if (!unsent) {
     return;
   }
 
   const stored: Stored = new Map(unsent.stored);
-  for (const part of differing(id, unsent.document, stored)) {
-    const waits = (await send(part, stored)).end !== "done";
-    write(id, { ...unsent, stored: [...stored], waits });
-    if (waits) {
-      return;
+  const choose = new Set(unsent.choose);
+  for (const part of differing(place.id, unsent.document, stored).filter(({ key }) => !choose.has(key))) {
+    const before = localStorage.getItem(place.key);
+    const end = await send(part, stored).then(
+      (sent) => sent.end,
+      (error: unknown) => {
+        if (isNoAnswer(error)) {
+          throw error;
+        }
+      },
+    );
+    if (localStorage.getItem(place.key) !== before) {
+      return; // the job was opened here meanwhile, and goes on from what it says now
     }
+
+    if (end && end !== "done") {
+      choose.add(part.key);
+    }
+
+    write(place, { document: unsent.document, stored: [...stored], choose: [...choose] });
   }
 
-  forgetUnsent(id);
+  if (differing(place.id, unsent.document, stored).length === 0) {
+    forget(place);
+  }
 }
 
-function read(id: string): Unsent | null {
-  const text = localStorage.getItem(prefix + id);
-  return text === null ? null : (JSON.parse(text) as Unsent);
+const placeHere = (id: string): Place => ({ key: `${prefix}${id}/${thisPage}`, id, page: thisPage });
+
+/** Everything that waits in this browser. */
+function places(): Place[] {
+  return Object.keys(localStorage)
+    .filter((key) => key.startsWith(prefix))
+    .map((key) => {
+      const [id = "", page = ""] = key.slice(prefix.length).split("/");
+      return { key, id, page };
+    })
+    .sort((one, other) => one.key.localeCompare(other.key));
 }
 
-function write(id: string, unsent: Unsent) {
+const placesOf = (id: string) => places().filter((place) => place.id === id);
+
+/** What waits there; a record that cannot be read is put aside, so that it stands in nobody's way. */
+function read({ key }: Place): Unsent | null {
+  const text = localStorage.getItem(key);
+  if (text === null) {
+    return null;
+  }
+
   try {
-    localStorage.setItem(prefix + id, JSON.stringify(unsent));
+    const unsent = JSON.parse(text) as Unsent;
+    differing("", unsent.document, new Map(unsent.stored)); // throws where something of it is missing
+    return unsent;
   } catch {
-    // The browser has no room: the page still holds it, and leaving it asks first.
+    localStorage.setItem(spoiltPrefix + key.slice(prefix.length), text);
+    localStorage.removeItem(key);
+    return null;
   }
+}
 
-  look();
+/** False where the browser has no room: the page still holds it, and leaving it asks first. */
+function write({ key }: Place, unsent: Unsent): boolean {
+  try {
+    localStorage.setItem(key, JSON.stringify(unsent));
+    look();
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function forget({ key, id }: Place) {
+  if (useUnsent.getState().ids.includes(id) || localStorage.getItem(key) !== null) {
+    localStorage.removeItem(key);
+    look();
+  }
 }
 
 function look() {
-  const ids = Object.keys(localStorage)
-    .filter((key) => key.startsWith(prefix))
-    .map((key) => key.slice(prefix.length));
+  const ids = [...new Set(places().map(({ id }) => id))];
   if (ids.join() !== useUnsent.getState().ids.join()) {
     useUnsent.setState({ ids });
   }

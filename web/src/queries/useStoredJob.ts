@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Job } from "../api/client";
+import { lookForPages } from "./pages";
 
 /** The store cannot work: the message says what holds it up. */
 export class StoreTrouble extends Error {}
@@ -11,7 +12,10 @@ export function useStoredJob(id: string, page: string, kept?: { staleTime: numbe
     gcTime: 0,
     ...kept,
     queryFn: async () => {
-      const { data, error, response } = await api.GET("/api/jobs/{id}", { params: { path: { id } } });
+      const [{ data, error, response }] = await Promise.all([
+        api.GET("/api/jobs/{id}", { params: { path: { id } } }),
+        lookForPages(), // known before the job is opened: what waits of a page that lives is not taken from it
+      ]);
       if (data || response.status === 404) {
         return data ?? null;
       }

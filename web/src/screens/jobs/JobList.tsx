@@ -4,7 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
 import { JobRow } from "./JobRow";
 import { createJob, oneMoreLike } from "../../queries/createJob";
-import { forgetUnsent, unsentName, useUnsent } from "../../queries/outbox";
+import { letUnsentGo, unsentName, useUnsent } from "../../queries/outbox";
 import { takeIn } from "../../queries/jobFiles";
 import { useGone, useJobs } from "../../queries/useJobs";
 import { useSettled } from "../../queries/useSettled";
@@ -107,7 +107,7 @@ export function JobList() {
           <button type="button" onClick={() => void bringBack(id)}>
             Bring the job back
           </button>{" "}
-          <button type="button" onClick={() => forgetUnsent(id)}>
+          <button type="button" onClick={() => letUnsentGo(id)}>
             Let it go
           </button>
         </p>
