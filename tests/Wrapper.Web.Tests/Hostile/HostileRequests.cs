@@ -25,18 +25,12 @@ internal sealed class HostileRequests
     private static readonly string[] Tags = ["\"1\"", "\"2\"", "*", "1", "\"-5\"", "\"99999999999999999999\"", "W/\"1\"", "", "\"x\""];
 
     private readonly int _seed;
-    private readonly IReadOnlyList<(string Path, string Method, List<string> Query)> _known;
+    private readonly IReadOnlyList<KnownEndpoint> _known;
 
     public HostileRequests(JsonNode openApi, int seed)
     {
         _seed = seed;
-        _known =
-        [
-            .. openApi["paths"]!.AsObject().SelectMany(path => path.Value!.AsObject().Where(one => Methods.Contains(one.Key.ToUpperInvariant())).Select(one => (
-                path.Key,
-                one.Key.ToUpperInvariant(),
-                (one.Value!["parameters"]?.AsArray() ?? []).Where(parameter => (string?)parameter!["in"] == "query").Select(parameter => (string)parameter!["name"]!).ToList()))),
-        ];
+        _known = KnownEndpoint.Of(openApi);
     }
 
     /// <summary>The request of this number, the same at every run.</summary>
@@ -45,7 +39,7 @@ internal sealed class HostileRequests
         get
         {
             var values = new HostileValues(new Random(HashCode.Of(_seed, number)));
-            var (path, method, query) = _known[number % _known.Count];
+            var (path, method, query, _) = _known[number % _known.Count];
             var address = string.Join('/', path.Split('/').Select(part => part.Contains('{') ? Part(part, values) : part));
             var asked = query.Where(_ => !values.OneIn(3)).Select(name => $"{name}={Uri.EscapeDataString(Sendable(values.Text()))}");
             List<(string, string)> headers = [];
@@ -64,7 +58,7 @@ internal sealed class HostileRequests
         : values.Below(4) switch { 0 => Uri.EscapeDataString(Sendable(values.Text())) is { Length: > 0 } text ? text : "_", 1 => "nowhere", _ => "hostile" };
 
     /// <summary>An address cannot carry half a letter, and what is no letter at all is refused before it comes here.</summary>
-    private static string Sendable(string text) => string.Concat(text.Where(letter => !char.IsSurrogate(letter) && letter != '\0'));
+    public static string Sendable(string text) => string.Concat(text.Where(letter => !char.IsSurrogate(letter) && letter != '\0'));
 
     private static (string? Type, byte[] Body) Content(string path, string method, HostileValues values)
     {
@@ -91,8 +85,8 @@ internal sealed class HostileRequests
         return Encoding.UTF8.GetBytes(values.OneIn(25) ? text[..values.Below(text.Length + 1)] : text);
     }
 
-    /// <summary>Written by hand: a writer would refuse half a letter, and a sender does not.</summary>
-    private static string Escaped(JsonNode? node) => node switch
+    /// <summary>JSON, written by hand: a writer would refuse half a letter, and a sender does not.</summary>
+    public static string Escaped(JsonNode? node) => node switch
     {
         null => "null",
         JsonObject members => $"{{{string.Join(',', members.Select(member => $"{Quoted(member.Key)}:{Escaped(member.Value)}"))}}}",
@@ -162,7 +156,8 @@ internal sealed class HostileRequests
         }
     }
 
-    private static IEnumerable<(JsonNode Parent, object Key)> Places(JsonNode? node) => node switch
+    /// <summary>Every place of a content a value stands in.</summary>
+    public static IEnumerable<(JsonNode Parent, object Key)> Places(JsonNode? node) => node switch
     {
         JsonObject members => members.SelectMany(member => Places(member.Value).Prepend((members, member.Key))),
         JsonArray entries => entries.SelectMany((entry, at) => Places(entry).Prepend((entries, (object)at))),

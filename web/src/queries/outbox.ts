@@ -1,6 +1,7 @@
 import { create } from "zustand";
 import { isNoAnswer } from "../api/client";
 import type { JobDocument } from "../model/document";
+import { queries } from "./client";
 import { livesElsewhere, lookForPages, thisPage } from "./pages";
 import { coverKey, differing, send, type Stored } from "./parts";
 
@@ -152,6 +153,7 @@ async function sendOne(place: Place) {
 
   if (differing(place.id, unsent.document, stored).length === 0) {
     forget(place);
+    await queries.invalidateQueries({ queryKey: ["jobs"] }); // the list was read before
   }
 }
 

@@ -1,0 +1,76 @@
+import { spawn, spawnSync, type ChildProcess } from "node:child_process";
+import { createServer, type AddressInfo } from "node:net";
+import { once } from "node:events";
+import { mkdtempSync, rmSync, truncateSync, writeFileSync, statfsSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { expect } from "@playwright/test";
+
+/** What is mounted is seen by this process alone, and goes with it. */
+const apart = ["--map-root-user", "--mount"];
+const root = join(import.meta.dirname, "../..");
+
+/** A server of one test alone, which may be killed, started again on the same data, and run out of disk. */
+export class OwnServer {
+  private process: ChildProcess | null = null;
+  private readonly data = mkdtempSync(join(tmpdir(), "wrapper-own-"));
+  private port = 0;
+
+  /** @param megabytes where given, the data lies on a disk of this size; it is gone with the server. */
+  constructor(private readonly megabytes?: number) {}
+
+  /** Whether this machine lets a process mount a disk of its own. */
+  static mayHaveDisk(): boolean {
+    return spawnSync("unshare", [...apart, "mount", "-t", "tmpfs", "tmpfs", tmpdir()]).status === 0;
+  }
+
+  get address() {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start() {
+    this.port ||= await freePort();
+    const serve = `exec dotnet out/server/Wrapper.Web.dll --urls ${this.address} --data ${this.data} --web web/dist`;
+    const small = `mount -t tmpfs -o size=${this.megabytes}m tmpfs ${this.data} && ${serve}`;
+    const [command, ...words] = this.megabytes
+      ? ["unshare", ...apart, "sh", "-c", small]
+      : ["sh", "-c", serve];
+    this.process = spawn(command ?? "", words, { cwd: root, stdio: "ignore" });
+    await expect(async () => {
+      expect(this.process?.exitCode ?? null, "the server ended at once").toBeNull();
+      expect((await fetch(`${this.address}/api/health`)).ok).toBe(true);
+    }).toPass({ timeout: 60_000 });
+  }
+
+  /** Nothing is finished, nothing is said: as when the power goes. */
+  async kill() {
+    const ended = this.process && once(this.process, "exit");
+    this.process?.kill("SIGKILL");
+    await ended;
+    this.process = null;
+  }
+
+  async end() {
+    await this.kill();
+    rmSync(this.data, { recursive: true, force: true });
+  }
+
+  /** Fills the disk to its last page; gives what makes room again. */
+  fill(): () => void {
+    // The server's own disk, as it sees it: it stands in no other process's tree of files.
+    const disk = join("/proc", String(this.process?.pid), "root", this.data);
+    const filler = join(disk, "filler");
+    const { bavail, bsize } = statfsSync(disk);
+    writeFileSync(filler, Buffer.alloc(bavail * bsize));
+    return () => truncateSync(filler);
+  }
+}
+
+async function freePort(): Promise<number> {
+  const server = createServer().listen(0, "127.0.0.1");
+  await once(server, "listening");
+  const { port } = server.address() as AddressInfo;
+  server.close();
+  await once(server, "close");
+  return port;
+}
