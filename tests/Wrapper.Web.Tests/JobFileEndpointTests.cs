@@ -103,13 +103,16 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     {
         const string picture = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
         var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""
-            { "format": 2, "name": "Pictured", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }], "photos": [{ "cover": "a", "measure": "diameter", "name": "end.png", "type": "image/png", "content": "{{picture}}" }, { "cover": "a", "measure": "", "name": "no.exe", "type": "image/png", "content": "TVqQ" }] }
+            { "format": 2, "name": "Pictured", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }], "photos": [{ "cover": "a", "measure": "diameter", "name": "end.png", "type": "image/png", "content": "{{picture}}" }, { "cover": "a", "measure": "", "name": "no.exe", "type": "image/png", "content": "TVqQ" }, { "cover": "b", "measure": "", "name": "lost.png", "type": "image/png", "content": "{{picture}}" }] }
             """);
-        var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made!["id"]!}/export");
+        Assert.Equal(
+            ["“no.exe”: This is no photograph that can be kept: send a JPEG, PNG or WebP.", "“lost.png”: The cover it was taken of is not in the file."],
+            made!["leftOut"]!.AsArray().Select(said => (string)said!));
+        var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
         var photo = Assert.Single(exported!["photos"]!.AsArray())!;
         Assert.Equal(((string)exported["covers"]![0]!["id"]!, "diameter", picture), ((string)photo["cover"]!, (string)photo["measure"]!, (string)photo["content"]!));
         var (_, merged, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=merge", exported.ToJsonString());
-        Assert.Equal((0, 1), ((int)merged!["added"]!, (int)merged["kept"]!));
+        Assert.Equal((0, 1, 0), ((int)merged!["added"]!, (int)merged["kept"]!, merged["leftOut"]!.AsArray().Count));
         var (_, same, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
         Assert.Single(same!["photos"]!.AsArray());
     }

@@ -9,7 +9,8 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Id">The job it is now.</param>
 /// <param name="Added">How many covers were added.</param>
 /// <param name="Kept">How many stood there already, just so.</param>
-public sealed record JobImportedJson(string Id, int Added, int Kept);
+/// <param name="LeftOut">The photographs of the file that could not be kept, each with its reason.</param>
+public sealed record JobImportedJson(string Id, int Added, int Kept, IReadOnlyList<string> LeftOut);
 
 /// <summary>Takes job files into the store. What stands there is never overwritten.</summary>
 internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges changes)
@@ -31,8 +32,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
             Add(job, file.Covers[i], i, file.Unit, house, ids);
         }
 
-        AddPhotos(file, job, ids, []);
-        return new(job, file.Covers.Count, 0);
+        return new(job, file.Covers.Count, 0, AddPhotos(file, job, ids, []));
     }
 
     /// <summary>What the job has not yet: covers of other ids, and beside a cover that differs the file’s as another.</summary>
@@ -57,8 +57,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
             added++;
         }
 
-        AddPhotos(file, job.Id, ids, photos.List(job.Id));
-        return new(job.Id, added, kept);
+        return new(job.Id, added, kept, AddPhotos(file, job.Id, ids, photos.List(job.Id)));
     }
 
     private string Add(string job, CoverDocument cover, int position, string unit, IReadOnlyDictionary<string, string> house, Dictionary<string, string> ids)
@@ -70,17 +69,46 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
         return id;
     }
 
-    private void AddPhotos(JobFile file, string job, Dictionary<string, string> ids, IReadOnlyList<StoredPhoto> there)
+    /// <returns>The photographs that were left out, each with its reason.</returns>
+    private List<string> AddPhotos(JobFile file, string job, Dictionary<string, string> ids, IReadOnlyList<StoredPhoto> there)
     {
-        foreach (var photo in (file.Photos ?? []).Where(photo => photo is not null && ids.ContainsKey(photo.Cover)))
+        List<string> leftOut = [];
+        foreach (var photo in (file.Photos ?? []).Where(photo => photo is not null))
         {
-            var cover = ids[photo.Cover];
-            var isThere = there.Any(known => known.CoverId == cover && known.Measure == photo.Measure && known.Name == photo.Name && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true);
-            if (!isThere && PhotoEndpoints.Full(photos, job, photo.Content.Length) is null && photo.Content.Length <= Photograph.MostBytes && Photograph.Read(photo.Content).Kept is { } kept)
+            if (Add(photo, job, ids.GetValueOrDefault(photo.Cover), there) is { } reason)
             {
-                photos.Add(Guid.CreateVersion7().ToString("N"), job, cover, photo.Measure, photo.Name, new(kept.Type, kept.Content, kept.Thumbnail));
+                leftOut.Add($"“{photo.Name}”: {reason}");
             }
         }
+
+        return leftOut;
+    }
+
+    /// <returns>Why it was left out; null where it stands in the job now.</returns>
+    private string? Add(PhotoDocument photo, string job, string? cover, IReadOnlyList<StoredPhoto> there)
+    {
+        if (cover is null)
+        {
+            return "The cover it was taken of is not in the file.";
+        }
+
+        if (there.Any(known => known.CoverId == cover && known.Measure == photo.Measure && known.Name == photo.Name && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true))
+        {
+            return null;
+        }
+
+        if ((photo.Content.Length > Photograph.MostBytes ? PhotoEndpoints.TooLarge : PhotoEndpoints.NoRoom(photos, job, photo.Content.Length)) is { } tooMuch)
+        {
+            return tooMuch;
+        }
+
+        var (kept, problem) = Photograph.Read(photo.Content);
+        if (kept is not null)
+        {
+            photos.Add(Guid.CreateVersion7().ToString("N"), job, cover, photo.Measure, photo.Name, new(kept.Type, kept.Content, kept.Thumbnail));
+        }
+
+        return problem;
     }
 
     private static string Text(CoverDocument cover) => JsonSerializer.Serialize(cover, OpenFormat.Json);

@@ -13,6 +13,9 @@ internal static class PhotoEndpoints
     private const int MostOfJob = 200;
     private const long MostBytesOfJob = 200 * 1024 * 1024;
 
+    /// <summary>Of one alone.</summary>
+    public static string TooLarge { get; } = $"This photograph is larger than {Photograph.MostBytes / 1024 / 1024} MB: send a smaller one.";
+
     public static void MapPhotos(this IEndpointRouteBuilder routes)
     {
         var photos = routes.MapGroup("/api/jobs/{jobId}/photos");
@@ -31,7 +34,7 @@ internal static class PhotoEndpoints
     {
         if (await WholeBody.Read(request, Photograph.MostBytes, request.HttpContext.RequestAborted) is not { } bytes)
         {
-            return TypedResults.Problem($"This photograph is larger than {Photograph.MostBytes / 1024 / 1024} MB: send a smaller one.", statusCode: StatusCodes.Status413PayloadTooLarge);
+            return TypedResults.Problem(TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge);
         }
 
         if (cover.Length > 64 || measure?.Length > 64 || name?.Length > 200)
@@ -39,9 +42,9 @@ internal static class PhotoEndpoints
             return Refused("The name of the photograph is too long: at most 200 characters.");
         }
 
-        if (Full(store, jobId, bytes.Length) is { } full)
+        if (NoRoom(store, jobId, bytes.Length) is { } full)
         {
-            return full;
+            return Refused(full);
         }
 
         var (photo, problem) = Photograph.Read(bytes);
@@ -59,12 +62,12 @@ internal static class PhotoEndpoints
         return TypedResults.Ok(Json(kept));
     }
 
-    /// <summary>There is no room for more of a job's photographs; null while there is.</summary>
-    public static ProblemHttpResult? Full(PhotoStore store, string jobId, int bytes)
+    /// <summary>Why there is no room for one more of a job's photographs, in words; null while there is.</summary>
+    public static string? NoRoom(PhotoStore store, string jobId, int bytes)
     {
         var (count, weight) = store.Weight(jobId);
         return count < MostOfJob && weight + bytes <= MostBytesOfJob ? null
-            : Refused($"This job holds as many photographs as one can ({MostOfJob}, or {MostBytesOfJob / 1024 / 1024} MB): take some off first.");
+            : $"This job holds as many photographs as one can ({MostOfJob}, or {MostBytesOfJob / 1024 / 1024} MB): take some off first.";
     }
 
     private static ProblemHttpResult Refused(string text) => TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);

@@ -1098,6 +1098,8 @@ export interface components {
              * @description How many stood there already, just so.
              */
             kept: number;
+            /** @description The photographs of the file that could not be kept, each with its reason. */
+            leftOut: string[];
         };
         /** @description A job with its covers and its cloth. */
         JobJson: {

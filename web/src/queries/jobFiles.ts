@@ -40,8 +40,8 @@ export const takeJob = (jobId: string, name: string) =>
     `${name || "job"}.json`,
   );
 
-/** Takes a job file in as a job of its own; gives its id, or what is in the way. */
-export async function takeIn(file: File): Promise<{ id: string } | { problem: string }> {
+/** Takes a job file in as a job of its own; gives its id and what of it was left out, or what is in the way. */
+export async function takeIn(file: File): Promise<{ id: string; leftOut: string[] } | { problem: string }> {
   let content: JobFile;
   try {
     content = JSON.parse(await file.text()) as JobFile;
@@ -55,7 +55,7 @@ export async function takeIn(file: File): Promise<{ id: string } | { problem: st
       body: content,
     });
     return data
-      ? { id: data.id }
+      ? { id: data.id, leftOut: data.leftOut }
       : { problem: (error as { detail?: string } | undefined)?.detail ?? "This file could not be taken in." };
   } catch {
     return { problem: "The workroom’s computer does not answer: nothing was taken in." };

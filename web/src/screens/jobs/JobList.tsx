@@ -39,10 +39,13 @@ export function JobList() {
 
   const take = async (file: File) => {
     const taken = await takeIn(file);
-    if ("id" in taken) {
-      await navigate(`/jobs/${taken.id}`);
-    } else {
+    if ("problem" in taken) {
       setProblem(taken.problem);
+    } else if (taken.leftOut.length > 0) {
+      setProblem(`The job was taken in, and stands first on the shelf, without ${taken.leftOut.join(" ")}`);
+      await queries.invalidateQueries();
+    } else {
+      await navigate(`/jobs/${taken.id}`);
     }
   };
 
