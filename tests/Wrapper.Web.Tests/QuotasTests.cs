@@ -17,12 +17,12 @@ public sealed class QuotasTests(Application application) : IClassFixture<Applica
         return (string)(await application.Send(HttpMethod.Post, $"/api/jobs/{job}/sheet")).Body!["token"]!;
     }
 
-    private async Task<(int Status, string Said)> Photograph(string token, string cover)
+    private async Task<(int Status, string Said)> Photograph(string token, string cover, string measure = "")
     {
         using var client = application.CreateClient();
         using var content = new ByteArrayContent(Dot);
         content.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
-        using var answer = await client.PostAsync(new Uri($"/api/sheets/{token}/photos?cover={cover}", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        using var answer = await client.PostAsync(new Uri($"/api/sheets/{token}/photos?cover={cover}&measure={measure}", UriKind.Relative), content, TestContext.Current.CancellationToken);
         return ((int)answer.StatusCode, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
     }
 
@@ -68,5 +68,16 @@ public sealed class QuotasTests(Application application) : IClassFixture<Applica
         var (status, body, _) = await application.Send(HttpMethod.Put, $"/api/sheets/{token}/covers/seat", Entry("shoe-size"));
         Assert.Equal(422, status);
         Assert.Contains("no measure “shoe-size”", (string)body!["detail"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_photograph_hangs_on_a_measure_of_the_thing_or_on_the_thing()
+    {
+        var token = await Sheet("measured");
+        Assert.Equal(200, (await Photograph(token, "seat", "diameter")).Status);
+        Assert.Equal(200, (await Photograph(token, "seat")).Status);
+        var (status, said) = await Photograph(token, "seat", "shoe-size");
+        Assert.Equal(422, status);
+        Assert.Contains("no measure “shoe-size”", said, StringComparison.Ordinal);
     }
 }

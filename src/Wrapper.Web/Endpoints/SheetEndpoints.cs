@@ -50,10 +50,24 @@ internal static class SheetEndpoints
         sheet.AddEndpointFilter(OnlyGoodCodes);
         sheet.MapGet("/", Read).WithName("sheet").WithSummary("The sheet: what is to be measured.").ProducesProblem(StatusCodes.Status404NotFound);
         sheet.MapPut("/covers/{coverId}", Write).WithName("writeSheet").WithSummary("Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading.").ProducesProblem(StatusCodes.Status404NotFound);
-        sheet.MapPost("/photos", (string token, string cover, string? measure, string? name, HttpRequest request, SheetStore sheets, PhotoStore photos, JobChanges changes) =>
-                sheets.JobOf(token) is { } job ? PhotoEndpoints.Keep(job, cover, measure, name, request, photos, changes) : Task.FromResult<IResult>(Closed()))
-            .WithName("sheetPhoto").WithSummary("Sends a photograph from a sheet.").Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound);
+        sheet.MapPost("/photos", Photograph)
+            .WithName("sheetPhoto").WithSummary("Sends a photograph from a sheet.").Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
+
+    private static async Task<IResult> Photograph(string token, string cover, string? measure, string? name, HttpRequest request, JobStore jobs, SheetStore sheets, PhotoStore photos, JobChanges changes)
+    {
+        if (sheets.JobOf(token) is not { } id || JobEndpoints.Find(jobs, id) is not { } job)
+        {
+            return Closed();
+        }
+
+        return job.Covers.FirstOrDefault(known => known.Id == cover) is { } thing && !IsAsked(thing.Cover, measure ?? "")
+            ? NotAsked(measure!)
+            : await PhotoEndpoints.Keep(id, cover, measure, name, request, photos, changes);
+    }
+
+    private static ProblemHttpResult NotAsked(string measure) =>
+        Refusals.Unprocessable([Check.Error("unknown-measure", $"This thing has no measure “{measure[..Math.Min(measure.Length, LongestShown)]}”.", "measure")]);
 
     /// <summary>A measure of the thing as it stands, or the thing itself; where its form is not known nothing is.</summary>
     private static bool IsAsked(CoverDocument cover, string measure) =>
@@ -125,7 +139,7 @@ internal static class SheetEndpoints
 
             if (entries.FirstOrDefault(entry => !IsAsked(stored.Cover, entry.Measure)) is { } unknown)
             {
-                return Refusals.Unprocessable([Check.Error("unknown-measure", $"This thing has no measure “{unknown.Measure[..Math.Min(unknown.Measure.Length, LongestShown)]}”.", "measure")]);
+                return NotAsked(unknown.Measure);
             }
 
             var (cover, second) = SheetEntries.Put(stored.Cover, [.. entries.Select(entry => new SheetEntry(entry.Measure, entry.Note, entry.Before, entry.Text))]);
