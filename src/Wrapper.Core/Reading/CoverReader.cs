@@ -101,7 +101,7 @@ internal sealed class CoverReader : Reader
 
         if (input.Unit is not null)
         {
-            checks.Add(Check.Error("unknown-unit", ReadingText.UnknownUnit(input.Unit), "unit"));
+            checks.Add(UnknownUnit.Check(input.Unit));
             return LengthUnit.Millimetre;
         }
 

@@ -120,7 +120,7 @@ internal static class JobEndpoints
         var checks = new List<Check>();
         if (heading.Unit is not ("in" or "cm" or "mm"))
         {
-            checks.Add(Check.Error("unknown-unit", $"“{heading.Unit}” is not a unit for a job: use in, cm or mm.", "unit"));
+            checks.Add(UnknownUnit.Check(heading.Unit));
         }
 
         foreach (var (name, text) in ((string, string?)[])[("name", heading.Name), ("client", heading.Client), ("place", heading.Place)])

@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
@@ -72,7 +73,7 @@ internal static class JobFileEndpoints
 
         if (JobUnit.Read(file.Unit) is null)
         {
-            return Refused($"“{file.Unit}” is not a unit for a job: use in, cm or mm.", StatusCodes.Status422UnprocessableEntity);
+            return Refused(UnknownUnit.Check(file.Unit).Text, StatusCodes.Status422UnprocessableEntity);
         }
 
         var there = file.Id is { Length: > 0 } id ? JobEndpoints.Find(store, id) : null;
