@@ -52,6 +52,10 @@ public sealed record ClothDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Role { get; init; }
 
+    /// <summary>What it is like: <c>stretches</c>, <c>slips</c>, <c>frays</c>, <c>shows-through</c>, <c>bulky</c>, <c>striped</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<string>? Traits { get; init; }
+
     /// <summary>Its pattern; unsaid for none.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public RepeatDocument? Repeat { get; init; }
@@ -138,6 +142,7 @@ public sealed record ClothDocument
         Grain = Grain,
         Layers = Layers,
         Role = Role,
+        Traits = [.. (Traits ?? []).Where(word => word is not null)],
         RepeatLength = Repeat?.Length ?? Unsaid,
         RepeatWidth = Repeat?.Width ?? Unsaid,
         Match = Repeat?.Match,

@@ -72,6 +72,10 @@ public sealed record CoverDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Entry? Count { get; init; }
 
+    /// <summary>What matters to the maker, by word; advice follows it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<string>? Matters { get; init; }
+
     /// <summary>Notes by the measure they hang on; the empty name is the thing itself.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, string>? Notes { get; init; }
@@ -122,6 +126,7 @@ public sealed record CoverDocument
             SecondReadings = (SecondReadings ?? []).ToDictionary(reading => reading.Key, reading => RuleEntries.EntryOf(reading.Value)),
             ReadingUse = ReadingUse ?? [],
             Construction = string.IsNullOrEmpty(Construction) ? null : Construction,
+            Matters = [.. (Matters ?? []).Where(word => word is not null)],
             Rules = RuleEntries.Flatten(Rules),
             JobRules = RuleEntries.Flatten(JobRules),
             HouseRules = RuleEntries.Flatten(HouseRules),

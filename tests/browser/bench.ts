@@ -1,5 +1,8 @@
 import { expect, type Page } from "@playwright/test";
 
+/** What can be measured in one way alone is not asked about. */
+const measuredBare = ["Slipcover", "Throw-over"];
+
 /** Short ways of working at the bench, as a person would. */
 export const bench = {
   /** From the list of jobs to a new cushion on the bench, by keyboard. */
@@ -21,8 +24,21 @@ export const bench = {
       shape ? card.getByRole("button", { name: shape, exact: true }) : card.locator(".thing-take")
     ).focus();
     await page.keyboard.press("Enter");
-    await expect(page.getByRole("radio", { name: "the bare filling" })).toBeFocused();
+    if (measuredBare.includes(thing)) {
+      await expect(page.locator(".measure-panel :focus")).toBeVisible();
+      await this.showAll(page);
+      return;
+    }
+
+    await expect(page.locator('.from-choices [aria-checked="true"]')).toBeFocused();
+    await this.showAll(page);
     await page.keyboard.press("Enter");
+  },
+
+  /** All stages at once; the focus stays where it is. */
+  async showAll(page: Page) {
+    await page.keyboard.press("Alt+a");
+    await expect(page.locator('.board[data-stage="all"]')).toBeVisible();
   },
 
   /** Chooses a way of making it from the cards. */
@@ -44,6 +60,11 @@ export const bench = {
     await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
   },
 };
+
+/** The job a page of the bench shows. */
+export function jobOf(page: Page): string {
+  return new URL(page.url()).pathname.split("/")[2] ?? "";
+}
 
 /** Waits until the other widths stand beside the figure too: they come after it. */
 export async function compared(page: Page) {

@@ -3,7 +3,7 @@ import { expect, test, type Page } from "@playwright/test";
 import { createRequire } from "node:module";
 import type { DxfParser as Parser, IPolylineEntity } from "dxf-parser";
 import { expectClean } from "./axe.js";
-import { bench } from "./bench.js";
+import { bench, jobOf } from "./bench.js";
 
 /** The package is of the older kind, which only its own loader finds. */
 const DxfParser = createRequire(import.meta.url)("dxf-parser") as typeof Parser;
@@ -168,7 +168,7 @@ test("a whole job goes out as a file and comes in again as it stood, also what w
   });
   await page.waitForURL(/\/jobs\/(?!teasel)/);
   await bench.settled(page);
-  const id = page.url().split("/").pop() ?? "";
+  const id = jobOf(page);
   const again = (await (await page.request.get(`/api/jobs/${id}/export`)).json()) as typeof job;
   const plain = (file: typeof job) => ({
     ...file,

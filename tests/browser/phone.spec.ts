@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { bench, cutList, measureField } from "./bench.js";
+import { bench, cutList, measureField, jobOf } from "./bench.js";
 
 test("the phone's sheet: every key kept without a connection, sent when it is back, and the bench shows it", async ({
   page,
@@ -50,7 +50,7 @@ test("the phone's sheet: every key kept without a connection, sent when it is ba
   await expect(measureField(page, "Width")).toHaveValue("22");
 
   const token = address.split("/").at(-1) ?? "";
-  await page.request.delete(`/api/jobs/${page.url().split("/").at(-1)}/sheet`);
+  await page.request.delete(`/api/jobs/${jobOf(page)}/sheet`);
   expect((await page.request.get(`/api/sheets/${token}`)).status()).toBe(404);
   await context.close();
 });
@@ -59,7 +59,7 @@ test("a sheet's file is taken in at the bench, and rubbish is not", async ({ pag
   await bench.startNew(page);
   await bench.measure(page, "21", "", "4");
   await bench.settled(page);
-  const job = (await (await page.request.get(`/api/jobs/${page.url().split("/").at(-1)}`)).json()) as {
+  const job = (await (await page.request.get(`/api/jobs/${jobOf(page)}`)).json()) as {
     covers: { id: string }[];
   };
   await page.getByRole("button", { name: "Sheet" }).click();

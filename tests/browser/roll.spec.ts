@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { bench } from "./bench.js";
+import { bench, jobOf } from "./bench.js";
 
 const cloth = (page: Page) => page.getByRole("region", { name: "Cloth" });
 const onRoll = (page: Page, name: string | RegExp) => cloth(page).getByRole("button", { name }).first();
@@ -132,7 +132,7 @@ test("a pattern’s cost in cloth is said, and a half drop asks for both repeats
 
 test("what is left of a job goes on the house’s shelf and is taken for another", async ({ page }) => {
   await oneMoreLike(page, "Dining chairs");
-  await page.goto(`${new URL(page.url()).pathname}/cutting-sheet`);
+  await page.goto(`/jobs/${jobOf(page)}/cutting-sheet`);
   await expect(page.getByRole("heading", { name: /Order of cuts/ })).toBeVisible();
   await expect(page.locator(".cut-order li").first()).toContainText(/Cut right across/);
   await page.getByRole("button", { name: /on the house’s shelf/ }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { bench, measureField } from "./bench.js";
+import { bench, measureField, jobOf } from "./bench.js";
 
 test("two tabs on one cover: nothing is overwritten and the maker chooses", async ({ page, context }) => {
   await bench.startNew(page);
@@ -111,7 +111,7 @@ test("a cover deleted elsewhere is brought back or let go, and the others are sa
   await bench.startNew(page);
   await bench.measure(page, "21", "19", "4");
   await bench.settled(page);
-  const id = new URL(page.url()).pathname.split("/").pop() ?? "";
+  const id = jobOf(page);
   const job = (await (await request.get(`/api/jobs/${id}`)).json()) as {
     covers: { id: string; version: number }[];
   };

@@ -25,6 +25,9 @@ public sealed record ClothInput
     /// <summary><c>main</c>, <c>lining</c> or <c>padding</c>: which pieces are cut from it.</summary>
     public string? Role { get; init; }
 
+    /// <summary>What it is like, by word: <c>frays</c>, <c>bulky</c> …</summary>
+    public IReadOnlyList<string> Traits { get; init; } = [];
+
     /// <summary>The repeat down the roll; none when unsaid.</summary>
     public Entry? RepeatLength { get; init; }
 

@@ -40,6 +40,7 @@ public static class ClothReader
             QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",
             OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",
             Role = Words.Read<ClothRole>(fields.Choice(input.Role, "role", "role", "main", "lining", "padding")) ?? ClothRole.Main,
+            Traits = [.. Traits(input, fields)],
             Pinned = input.Pinned,
             Kept = input.Kept,
         };
@@ -70,6 +71,21 @@ public static class ClothReader
         }
 
         return repeat;
+    }
+
+    private static IEnumerable<ClothTrait> Traits(ClothInput input, ClothFields fields)
+    {
+        foreach (var word in input.Traits.Distinct())
+        {
+            if (Words.Read<ClothTrait>(word) is { } trait)
+            {
+                yield return trait;
+            }
+            else
+            {
+                fields.Error("unknown-trait", BuyingText.UnknownTrait(word, string.Join(", ", Words.All<ClothTrait>())), "traits");
+            }
+        }
     }
 
     private static void Widths(ClothSpecification cloth, Length? width, Length? selvage, ClothFields fields)

@@ -44,6 +44,9 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>Which pieces of the covers are cut from it.</summary>
     public ClothRole Role { get; init; }
 
+    /// <summary>What it is like under the hands.</summary>
+    public IReadOnlyList<ClothTrait> Traits { get; init; } = [];
+
     /// <summary>Stretches nothing may lie on, counted on the usable width.</summary>
     public IReadOnlyList<Flaw> Flaws { get; init; } = [];
 

@@ -12,6 +12,25 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     /// <summary>Its filling may be pressed a little: a snug cover is one of the make-ups worth comparing.</summary>
     public bool MayBeSnug { get; init; }
 
+    /// <summary>What is inside it.</summary>
+    public Filling Filling { get; init; }
+
+    /// <summary>It is measured in one way alone: nothing is put into it or on it, and it has no cover that could be measured instead.</summary>
+    public bool IsMeasuredBare { get; init; }
+
+    /// <summary>What the tape may lie on, the usual first; one alone is not asked about.</summary>
+    public IReadOnlyList<TapeLies> TapeMayLieOn => (Filling, IsMeasuredBare) switch
+    {
+        (_, true) => [new("filling", Bare)],
+        (Filling.None, _) => [new("filling", Bare), new("padded-filling", "its padding"), new("old-cover", "an old cover")],
+        _ => [new("filling", Bare), new("padded-filling", "filling with its wadding"), new("space", "the space it must fill"), new("old-cover", "an old cover")],
+    };
+
+    /// <summary>What one lays the tape on, where the cover has another name than the thing; else as the form is called.</summary>
+    public string? Covers { get; init; }
+
+    private string Bare => Filling == Filling.None ? $"the {(Covers ?? Label).ToLowerInvariant()} itself" : "the bare filling";
+
     /// <summary>Worn either side out, it may be made of two layers.</summary>
     public bool MayBeReversible { get; init; }
 
@@ -51,6 +70,9 @@ public sealed record ShapeDefinition(
 
     /// <summary>The ways its lower edge can be finished, the usual one first; empty where there is nothing to choose.</summary>
     public IReadOnlyList<LowerEdge> Edges { get; init; } = [];
+
+    /// <summary>Its plan is round, stepped or free: what is wrapped round it puckers.</summary>
+    public bool HasCurvedPlan { get; init; }
 
     /// <summary>How it stands when one meets it.</summary>
     public Standing Stands { get; init; }

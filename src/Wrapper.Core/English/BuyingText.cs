@@ -3,6 +3,8 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of cloths to buy, what is read of them, and where things lie on them.</summary>
 internal static class BuyingText
 {
+    internal static string UnknownTrait(string word, string known) => $"“{word}” is nothing a cloth is said to be here. Known are {known}.";
+
     internal static string RepeatTooSmall(string name) =>
         $"{name}: less than 2 mm is no pattern that could be met; check its unit, or leave it out.";
 

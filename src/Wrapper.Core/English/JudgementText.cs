@@ -3,8 +3,6 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of ways compared and own figures.</summary>
 internal static class JudgementText
 {
-    internal static string SnugKeepsEdgesCrisp => "a little thinner than the foam keeps the edges crisp";
-
     internal static string CircumferenceAtRawEdge(string allowance) =>
         $"The way round is taken at the raw edge instead of the stitch line: π × 2 × {allowance} too long.";
 
@@ -51,10 +49,6 @@ internal static class JudgementText
     internal static string SlopeTakenStraightAcross => "The slope is taken straight across: it is the slant that is covered.";
 
     internal static string SlopeTakenStraightDown => "The slope is taken straight down: it is the slant that is covered.";
-
-    internal static string ThinWallHardToSew => "so thin a wall is hard to sew: here the seam lies half way up";
-
-    internal static string FirstThatCanBeMade => "the first that can be made of this thing and this cloth";
 
     internal static string CountedAtOneEnd(string name) =>
         $"The {name} is counted at one end; it is needed at both.";

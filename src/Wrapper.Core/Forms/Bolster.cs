@@ -31,7 +31,7 @@ internal static class Bolster
                     ],
                     [BandEnds.Id]) { Stands = Standing.OnItsSide, Closures = [Closure.InvisibleZip, Closure.Zip] },
             ])
-        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.ClosedEnd] = Rule.BolsterClosedEnd } },
+        { Filling = Filling.Soft, RuleVariants = new Dictionary<Rule, Rule> { [Rule.ClosedEnd] = Rule.BolsterClosedEnd } },
         specification => FormDraft.Of(specification, Draft, Untaken(specification)),
         thing => Expectation.Plain(Finished(thing)));
 

@@ -20,7 +20,7 @@ internal static class BoxCushion
 
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } = new(
-        new FormDefinition("box-cushion", "Box cushion", BoxedShapes.All([BoxingStrip.Id, WrapNotched.Id, WrapFolded.Id, PanelsFolded.Id, BandEnds.Id, Envelope.Id], Boxed, Zipped)) { MayBeSnug = true },
+        new FormDefinition("box-cushion", "Box cushion", BoxedShapes.All([BoxingStrip.Id, WrapNotched.Id, WrapFolded.Id, PanelsFolded.Id, BandEnds.Id, Envelope.Id], Boxed, Zipped)) { MayBeSnug = true, Filling = Filling.Firm },
         specification => FormDraft.Of(specification, BoxedDraft.Draft),
         thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

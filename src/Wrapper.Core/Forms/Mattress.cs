@@ -29,9 +29,9 @@ internal static class Mattress
                         Measures.CornerRadius,
                     ],
                     [BoxingStrip.Id]) { Closures = [Closure.Zip] },
-                new("outline", "Free outline", [Measures.Thickness, Measures.CornerRadius], [BoxingStrip.Id]) { List = MeasureList.Points, Closures = [Closure.Zip] },
+                new("outline", "Free outline", [Measures.Thickness, Measures.CornerRadius], [BoxingStrip.Id]) { HasCurvedPlan = true, List = MeasureList.Points, Closures = [Closure.Zip] },
             ])
-        { MayBeSnug = true },
+        { MayBeSnug = true, Filling = Filling.Firm },
         specification => FormDraft.Of(specification, BoxedDraft.Draft),
         thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

@@ -26,7 +26,7 @@ internal static class Pillowcase
                 new("flap", "With flap", Pillow(Measures.Detail(Flap, "Flap", "How far the flap folds in over the pillow.", "7", "180 mm") with { Place = MeasurePlace.DownTheBackRight, Optional = true, Rule = Rule.Flap }), [Bag.Id]),
                 new("flange", "With flange", Pillow(Measures.Detail(Flange, "Flange", "The flat border beyond the pillow, on each side.", "2", "50 mm") with { Place = MeasurePlace.AtTheBackRight, Optional = true, Rule = Rule.Flange }), [Bag.Id]),
             ])
-        { RuleVariants = new Dictionary<Rule, Rule>(Light) { [Rule.Hem] = Rule.PillowHem } },
+        { Filling = Filling.Soft, RuleVariants = new Dictionary<Rule, Rule>(Light) { [Rule.Hem] = Rule.PillowHem } },
         specification => FormDraft.Of(specification, Draft, FormChecks.NeverSnug(specification)),
         thing => Expectation.Plain(Finished(thing)));
 

@@ -36,7 +36,7 @@ internal static class Pouf
                     [Measures.Diameter, Measures.Up(Measure.Height, "Height", "From the floor to the top.", "15", "380 mm", 60m, 1200m)],
                     [BoxingStrip.Id]) { Closures = [Closure.Zip, Closure.Gap] },
             ])
-        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam } },
+        { Filling = Filling.Soft, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
 

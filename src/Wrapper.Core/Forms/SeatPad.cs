@@ -23,9 +23,9 @@ internal static class SeatPad
             "Seat pad",
             [
                 .. BoxedShapes.All(PadWays, PadWays, PadClosures).Select(shape => shape with { Measures = [.. shape.Measures.Select(measure => measure.Measure == Measure.Thickness ? PadThickness : measure)] }),
-                new("stations", "Widths at stations", [Measures.Depth, PadThickness], PadWays) { List = MeasureList.Stations, Closures = PadClosures },
+                new("stations", "Widths at stations", [Measures.Depth, PadThickness], PadWays) { HasCurvedPlan = true, List = MeasureList.Stations, Closures = PadClosures },
             ])
-        { MayBeSnug = true },
+        { MayBeSnug = true, Filling = Filling.Firm },
         specification => FormDraft.Of(specification, BoxedDraft.Draft),
         thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

@@ -35,7 +35,8 @@ internal static class Slipcover
                         Measures.Detail(ZipLength, "Zip, length", "Down one back corner, to the seam of the skirt.", "", "") with { Optional = true },
                     ],
                     [Blocks.Id]) { List = MeasureList.Zones, Closures = [Closure.Zip, Closure.Plain] },
-            ]),
+            ])
+        { IsMeasuredBare = true, Covers = "chair" },
         Draft,
         thing => new(null, Finished(thing), Skirt(thing), 0));
 

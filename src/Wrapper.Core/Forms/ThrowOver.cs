@@ -40,7 +40,8 @@ internal static class ThrowOver
                         Measures.Detail(FreeTuck, "Gap to tuck into", "How deep a hand goes between seat and arm.", "4", "100 mm") with { MayBeZero = true },
                     ],
                     [Blocks.Id]),
-            ]),
+            ])
+        { IsMeasuredBare = true, Covers = "seat" },
         specification => FormDraft.Of(specification, Draft),
         thing => new(null, Finished(thing), null, 0));
 

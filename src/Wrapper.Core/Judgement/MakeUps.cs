@@ -2,12 +2,11 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
-using Wrapper.Core.Constructions.Boxing;
-using Wrapper.Core.Constructions.FoldedWraps;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.English;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -46,6 +45,9 @@ public sealed record MakeUp
 
     /// <summary>Why it is recommended, or what it has over the others; empty for nothing in particular.</summary>
     public string Reason { get; init; } = "";
+
+    /// <summary>What speaks for it and against it on this very thing.</summary>
+    public IReadOnlyList<AdviceReason> Reasons { get; init; } = [];
 }
 
 /// <summary>
@@ -54,17 +56,15 @@ public sealed record MakeUp
 /// </summary>
 public static class MakeUps
 {
-    /// <summary>Below this finished thickness a wall is hard to sew.</summary>
-    private static readonly Length LowWall = Length.FromMillimetres(38m);
-
     /// <summary>Every way that is offered, worked out; those of one kind stand together.</summary>
     /// <param name="input">The cover as it stands, without a cloth.</param>
     /// <param name="cloth">The cloth it is bought in.</param>
     /// <param name="houseRules">The house's rules that can be read.</param>
     /// <param name="steps">Orders of the lay to try for each.</param>
     /// <param name="shouldStop">Asked while each is laid.</param>
+    /// <param name="others">How the other covers of the job are made.</param>
     public static IReadOnlyList<MakeUp> Compare(
-        CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps, Func<bool>? shouldStop = null)
+        CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps, Func<bool>? shouldStop = null, IReadOnlyList<string>? others = null)
     {
         if (FormCatalogue.Find(input.Form)?.Shape(input.Shape) is not { } shape)
         {
@@ -78,8 +78,9 @@ public static class MakeUps
 
         var unit = Registry.Read(input).Unit;
         var stands = input with { Construction = input.Construction ?? shape.Constructions[0] };
-        return [.. Changes(stands, shape).GroupBy(change => change.Kind).SelectMany(kind =>
-            Judged([.. kind.Select(change => Worked(change, stands, cloth, unit, Laid))], shape))];
+        var made = Changes(stands, shape).Select(change => Worked(change, stands, cloth, unit, Laid)).ToList();
+        var facts = Facts(stands, shape, cloth, made) with { Others = others ?? [] };
+        return [.. made.GroupBy(one => one.Change.Kind).SelectMany(kind => Judged([.. kind], facts))];
 
         Yardage Laid(CoverInput made) => new ClothBuyer([new("cover", made)], unit, houseRules).Estimate(cloth.AtWidth(cloth.Width), steps, shouldStop);
     }
@@ -96,6 +97,7 @@ public static class MakeUps
         [
             (Choice.Closure, [.. construction.ClosuresOf(shape).Select(closure => closure.Word())]),
             (Choice.Edge, [.. shape.Edges.Select(edge => edge.Word())]),
+            (Choice.ZipSides, input.Options.GetValueOrDefault(Choice.Closure.Name, Closure.Zip.Word()) == Closure.Zip.Word() ? Choice.ZipSides.Words : []),
             (Choice.Piping, construction.CarriesPiping ? Choice.Piping.Words : []),
             (Choice.Layers, form.MayBeReversible ? Choice.Layers.Words : []),
         ];
@@ -156,54 +158,66 @@ public static class MakeUps
         return change.Word == stands.Options.GetValueOrDefault(change.Kind, usual);
     }
 
-    /// <summary>Says which of one kind is recommended and why, and what each of the others has over the rest.</summary>
-    private static IEnumerable<MakeUp> Judged(IReadOnlyList<MakeUp> kind, ShapeDefinition shape)
+    private static AdviceFacts Facts(CoverInput stands, ShapeDefinition shape, ClothSpecification cloth, IReadOnlyList<MakeUp> made)
+    {
+        var thickness = made.Select(one => one.Draft).FirstOrDefault(draft => draft is not null)?.Finished.FirstOrDefault(size => size.Key == "t")?.Value.Value;
+        return new()
+        {
+            Filling = FormCatalogue.Find(stands.Form)!.Filling,
+            IsBareFilling = stands.MeasuredFrom is null or "filling",
+            HasCurvedPlan = shape.HasCurvedPlan,
+            Thickness = thickness,
+            Count = (int)Math.Clamp(stands.Count, 1, int.MaxValue),
+            IsPiped = stands.Options.GetValueOrDefault(Choice.Piping.Name, "none") != "none",
+            Traits = cloth.Traits,
+            OneWay = cloth.OneWay,
+            Repeat = cloth.RepeatLength,
+            Matters = [.. stands.Matters.Select(Words.Read<Matter>).OfType<Matter>()],
+        };
+    }
+
+    /// <summary>Says of each of one kind what speaks for it and against it, and which has most for it; ties go to the usual one.</summary>
+    private static IEnumerable<MakeUp> Judged(IReadOnlyList<MakeUp> kind, AdviceFacts facts)
     {
         var possible = kind.Where(made => made.Yardage?.Need is not null && made.Time is not null).ToList();
         var least = possible.Count < 2 ? null : possible.MinBy(made => made.Yardage!.Need!.Value.Nanometres);
         var quickest = possible.Count < 2 ? null : possible.MinBy(made => made.Time!.Minutes);
-        var (best, why) = Best(possible, shape);
+        var takesLeast = least is not null && possible.Any(other => other.Yardage!.Buy!.Value > least.Yardage!.Buy!.Value);
+        var isQuickest = quickest is not null && possible.Any(other => other.Time!.Minutes > quickest.Time!.Minutes + 1);
+        var reasons = kind.ToDictionary(made => made, made => AdviceRules.Of(
+            new(made.Change.Kind, made.Change.Word)
+            {
+                IsQuickest = isQuickest && made == quickest,
+                TakesLeastCloth = takesLeast && made == least,
+                IsJoinedInSight = made.Draft?.Ledger.Any(entry => entry.Seam.IsFlat) == true,
+            },
+            facts));
+        var best = Best(possible, reasons);
         foreach (var made in kind)
         {
-            var has = new List<string>();
-            if (made == best && why.Length > 0)
-            {
-                has.Add(why);
-            }
-
-            if (made == least && possible.Any(other => other.Yardage!.Buy!.Value > made.Yardage!.Buy!.Value))
-            {
-                has.Add("least cloth");
-            }
-
-            if (made == quickest && possible.Any(other => other.Time!.Minutes > made.Time!.Minutes + 1))
-            {
-                has.Add("quickest");
-            }
-
-            yield return made with { IsRecommended = made == best, Reason = string.Join("; ", has) };
+            string[] has =
+            [
+                .. made == best ? [Why(made, reasons[made])] : Array.Empty<string>(),
+                .. takesLeast && made == least ? ["least cloth"] : Array.Empty<string>(),
+                .. isQuickest && made == quickest ? ["quickest"] : Array.Empty<string>(),
+            ];
+            yield return made with { IsRecommended = made == best, Reasons = reasons[made], Reason = string.Join("; ", has.Where(word => word.Length > 0)) };
         }
     }
 
-    private static (MakeUp? Best, string Why) Best(List<MakeUp> possible, ShapeDefinition shape)
+    /// <summary>The one with most for it and nothing that forbids it; of trims and closures none where nothing is said of any.</summary>
+    private static MakeUp? Best(List<MakeUp> possible, Dictionary<MakeUp, IReadOnlyList<AdviceReason>> reasons)
     {
-        var first = possible.FirstOrDefault();
-        switch (first?.Change.Kind)
+        if (possible.Count == 0 || (possible[0].Change.Kind is not ("construction" or "fit") && reasons.Values.All(said => said.Count == 0)))
         {
-            case "construction" when first.Change.Word != shape.Constructions[0]:
-                return (first, JudgementText.FirstThatCanBeMade);
-            case "construction" when first.Change.Word == BoxingStrip.Id && Thickness(first) is { } thin && thin < LowWall && possible.Find(made => made.Change.Word == WrapFolded.Id) is { } folded:
-                return (folded, JudgementText.ThinWallHardToSew);
-            case "construction":
-                return (first, JudgementText.UsualWay(ConstructionCatalogue.All[first.Change.Word].Look));
-            case "fit" when possible.Find(made => made.Change.Word == "snug") is { } snug && snug.Input.MeasuredFrom is null or "filling" && first.Input.Form == "box-cushion":
-                return (snug, JudgementText.SnugKeepsEdgesCrisp);
-            case "fit":
-                return (first, "as measured");
-            default:
-                return (null, ""); // trims and closures are a matter of taste: what they cost is said, none is advised
+            return null;
         }
+
+        static int Weight(IReadOnlyList<AdviceReason> said) => said.Count(reason => reason.Speaks == Speaks.For) - said.Count(reason => reason.Speaks == Speaks.Against);
+        return possible.Where(made => reasons[made].All(reason => reason.Speaks != Speaks.Forbids)).MaxBy(made => Weight(reasons[made])); // the first of equals, which is the usual
     }
 
-    private static Length? Thickness(MakeUp made) => made.Draft!.Finished.FirstOrDefault(size => size.Key == "t")?.Value.Value;
+    private static string Why(MakeUp made, IReadOnlyList<AdviceReason> reasons) =>
+        reasons.FirstOrDefault(reason => reason.Speaks == Speaks.For)?.Text
+        ?? (made.Change.Kind == "construction" ? JudgementText.UsualWay(ConstructionCatalogue.All[made.Change.Word].Look) : made.Change.Kind == "fit" ? "as measured" : "");
 }

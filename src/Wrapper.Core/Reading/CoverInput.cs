@@ -69,6 +69,9 @@ public sealed record CoverInput
     /// <summary><c>either</c> or <c>one-way</c>.</summary>
     public string? Nap { get; init; }
 
+    /// <summary>What matters to the maker, by word: <c>washed-often</c>, <c>crisp</c> … It changes advice and no draft.</summary>
+    public IReadOnlyList<string> Matters { get; init; } = [];
+
     /// <summary>How many alike.</summary>
     public decimal Count { get; init; } = 1;
 

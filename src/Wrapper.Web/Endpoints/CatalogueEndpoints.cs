@@ -32,8 +32,11 @@ public sealed record MeasureJson(
 public sealed record ShapeJson(
     string Id, string Label, IReadOnlyList<MeasureJson> Measures, string? List, IReadOnlyList<string> Constructions, IReadOnlyList<string> Closures, IReadOnlyList<string> Edges, string Stands);
 
-/// <summary>A form.</summary>
-public sealed record FormJson(string Id, string Label, IReadOnlyList<ShapeJson> Shapes, IReadOnlyDictionary<string, string> RuleVariants);
+/// <summary>What the tape may lie on when a thing is measured, by its word and as it is called on this thing.</summary>
+public sealed record TapeLiesJson(string Word, string Label);
+
+/// <summary>A form; of what the tape may lie on the usual stands first.</summary>
+public sealed record FormJson(string Id, string Label, IReadOnlyList<ShapeJson> Shapes, IReadOnlyDictionary<string, string> RuleVariants, IReadOnlyList<TapeLiesJson> TapeLies);
 
 /// <summary>A choice made with words, the usual one first.</summary>
 public sealed record OptionJson(string Name, string Label, IReadOnlyList<string> Words);
@@ -69,7 +72,7 @@ internal static class CatalogueEndpoints
 
     private static string Version() => typeof(CatalogueEndpoints).Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()?.InformationalVersion.Split('+')[0] ?? "";
 
-    private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)], form.RuleVariants.ToDictionary(variant => variant.Key.Name, variant => variant.Value.Name));
+    private static FormJson Form(FormDefinition form) => new(form.Id, form.Label, [.. form.Shapes.Select(Shape)], form.RuleVariants.ToDictionary(variant => variant.Key.Name, variant => variant.Value.Name), [.. form.TapeMayLieOn.Select(lies => new TapeLiesJson(lies.Word, lies.Label))]);
 
     private static ShapeJson Shape(ShapeDefinition shape) => new(
         shape.Id, shape.Label, [.. shape.Measures.Select(Measure)], shape.List?.Word(), shape.Constructions, [.. shape.Closures.Select(closure => closure.Word())], [.. shape.Edges.Select(edge => edge.Word())], shape.Stands.Word());

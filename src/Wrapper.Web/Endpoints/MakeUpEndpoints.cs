@@ -4,6 +4,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
+using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
@@ -12,7 +13,18 @@ using Wrapper.Web.Planning;
 namespace Wrapper.Web.Endpoints;
 
 /// <summary>A cover to be made, and the cloth to make it of.</summary>
-public sealed record MakeUpsRequestJson(string Unit, Dictionary<string, string>? HouseRules, CoverDocument Cover, ClothDocument Cloth);
+/// <param name="Unit">The job's.</param>
+/// <param name="HouseRules">The house's rules.</param>
+/// <param name="Cover">The cover as it stands, with what matters to its maker.</param>
+/// <param name="Cloth">The cloth.</param>
+/// <param name="Others">The constructions of the job's other covers.</param>
+public sealed record MakeUpsRequestJson(string Unit, Dictionary<string, string>? HouseRules, CoverDocument Cover, ClothDocument Cloth, IReadOnlyList<string>? Others = null);
+
+/// <summary>What speaks for a way or against it on this very thing.</summary>
+/// <param name="Rule">The rule it comes of: docs/handbook.md, “Advice”.</param>
+/// <param name="Speaks"><c>for</c>, <c>against</c>, or <c>forbids</c>: not advised whatever else speaks for it.</param>
+/// <param name="Text">Why, in a few words.</param>
+public sealed record AdviceReasonJson(string Rule, string Speaks, string Text);
 
 /// <summary>One line of an estimate of time.</summary>
 public sealed record TimePartJson(string What, double Amount, decimal Each, double Minutes);
@@ -38,10 +50,12 @@ public sealed record TimePartJson(string What, double Amount, decimal Each, doub
 /// <param name="Time">What the estimate is added up from.</param>
 /// <param name="Options">The choices as they stand when it is chosen.</param>
 /// <param name="Rules">The rules as they stand when it is chosen.</param>
-/// <param name="Checks">What speaks against it.</param>
+/// <param name="Checks">What was noticed making it.</param>
+/// <param name="Reasons">What speaks for it and against it.</param>
 public sealed record MakeUpJson(
     string Kind, string Word, string Label, bool Chosen, bool Recommended, string Reason, string? Look, string? GoesOn, string? Washes, int? Pieces, string? Buy, double? BuyLength, decimal? Cost,
-    double? Seams, string? SeamsShown, double? Minutes, string? MinutesShown, IReadOnlyList<TimePartJson> Time, IReadOnlyDictionary<string, string> Options, IReadOnlyDictionary<string, string> Rules, IReadOnlyList<CheckJson> Checks);
+    double? Seams, string? SeamsShown, double? Minutes, string? MinutesShown, IReadOnlyList<TimePartJson> Time, IReadOnlyDictionary<string, string> Options, IReadOnlyDictionary<string, string> Rules, IReadOnlyList<CheckJson> Checks,
+    IReadOnlyList<AdviceReasonJson> Reasons);
 
 /// <summary>A cloth one has: how wide, how long.</summary>
 public sealed record ClothAtHandRequestJson(string Unit, Dictionary<string, string>? HouseRules, ClothDocument Cloth, Entry Length, IReadOnlyList<string>? Forms);
@@ -88,8 +102,13 @@ internal static class MakeUpEndpoints
             return Refusals.Unprocessable(unknown);
         }
 
+        if (MatterReader.Check(input.Matters) is { } unread)
+        {
+            return Refusals.Unprocessable([unread]);
+        }
+
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var made = await planners.Run(PlannerKind.Patient, goesOn => MakeUps.Compare(input, cloth, house, Steps, YardageEndpoints.Limited(goesOn)), aborted);
+        var made = await planners.Run(PlannerKind.Patient, goesOn => MakeUps.Compare(input, cloth, house, Steps, YardageEndpoints.Limited(goesOn), request.Others), aborted);
         IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, reading.Price))];
         return TypedResults.Ok(answer);
     }
@@ -120,7 +139,8 @@ internal static class MakeUpEndpoints
             [.. (made.Time?.Parts ?? []).Select(part => new TimePartJson(part.What, Math.Round(part.Amount, 2), part.Each, Math.Round(part.Minutes, 1)))],
             made.Input.Options,
             made.Input.Rules.ToDictionary(rule => rule.Key, rule => rule.Value.ToString()),
-            [.. made.Checks.Concat(made.Yardage?.Checks ?? []).Where(check => check.Level == CheckLevel.Error || check.Concerns != CheckConcern.Untaken).DistinctBy(check => check.Text).Select(CheckJson.Of)]);
+            [.. made.Checks.Concat(made.Yardage?.Checks ?? []).Where(check => check.Level == CheckLevel.Error || check.Concerns != CheckConcern.Untaken).DistinctBy(check => check.Text).Select(CheckJson.Of)],
+            [.. made.Reasons.Select(reason => new AdviceReasonJson(reason.Rule, reason.Speaks.Word(), reason.Text))]);
     }
 
     private static string Seams(Length seams, LengthUnit unit) => unit.IsImperial()

@@ -54,17 +54,20 @@ internal static class SheetEndpoints
             .WithName("sheetPhoto").WithSummary("Sends a photograph from a sheet.").Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<IResult> Photograph(string token, string cover, string? measure, string? name, HttpRequest request, JobStore jobs, SheetStore sheets, PhotoStore photos, JobChanges changes)
+    private static async Task<IResult> Photograph(string token, string cover, string? measure, string? name, HttpRequest request, [AsParameters] Kept kept)
     {
-        if (sheets.JobOf(token) is not { } id || JobEndpoints.Find(jobs, id) is not { } job)
+        if (kept.Sheets.JobOf(token) is not { } id || JobEndpoints.Find(kept.Jobs, id) is not { } job)
         {
             return Closed();
         }
 
         return job.Covers.FirstOrDefault(known => known.Id == cover) is { } thing && !IsAsked(thing.Cover, measure ?? "")
             ? NotAsked(measure!)
-            : await PhotoEndpoints.Keep(id, cover, measure, name, request, photos, changes);
+            : await PhotoEndpoints.Keep(id, cover, measure, name, request, kept.Photos, kept.Changes);
     }
+
+    /// <summary>Where what a sheet sends is kept, and who is told.</summary>
+    internal sealed record Kept(JobStore Jobs, SheetStore Sheets, PhotoStore Photos, JobChanges Changes);
 
     private static ProblemHttpResult NotAsked(string measure) =>
         Refusals.Unprocessable([Check.Error("unknown-measure", $"This thing has no measure “{measure[..Math.Min(measure.Length, LongestShown)]}”.", "measure")]);

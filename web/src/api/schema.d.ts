@@ -629,6 +629,15 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What speaks for a way or against it on this very thing. */
+        AdviceReasonJson: {
+            /** @description The rule it comes of: docs/handbook.md, “Advice”. */
+            rule: string;
+            /** @description `for`, `against`, or `forbids`: not advised whatever else speaks for it. */
+            speaks: string;
+            /** @description Why, in a few words. */
+            text: string;
+        };
         /** @description How much to buy. */
         BuyJson: {
             /**
@@ -740,6 +749,8 @@ export interface components {
             layers?: null | string;
             /** @description What is cut from it: `main` for the covers’ own cloth, `lining`, `padding`. */
             role?: null | string;
+            /** @description What it is like: `stretches`, `slips`, `frays`, `shows-through`, `bulky`, `striped`. */
+            traits?: null | string[];
             repeat?: null | components["schemas"]["RepeatDocument"];
             space?: null | components["schemas"]["Entry"];
             curveSpace?: null | components["schemas"]["Entry"];
@@ -841,6 +852,8 @@ export interface components {
             };
             cloth?: null | components["schemas"]["ClothChoice"];
             count?: null | components["schemas"]["Entry"];
+            /** @description What matters to the maker, by word; advice follows it. */
+            matters?: null | string[];
             /** @description Notes by the measure they hang on; the empty name is the thing itself. */
             notes?: null | {
                 [key: string]: string;
@@ -1011,7 +1024,7 @@ export interface components {
             /** @description They agree. */
             agrees: boolean;
         };
-        /** @description A form. */
+        /** @description A form; of what the tape may lie on the usual stands first. */
         FormJson: {
             id: string;
             label: string;
@@ -1019,6 +1032,7 @@ export interface components {
             ruleVariants: {
                 [key: string]: string;
             };
+            tapeLies: components["schemas"]["TapeLiesJson"][];
         };
         /** @description The state of the application. */
         HealthJson: {
@@ -1309,17 +1323,25 @@ export interface components {
             rules: {
                 [key: string]: string;
             };
-            /** @description What speaks against it. */
+            /** @description What was noticed making it. */
             checks: components["schemas"]["CheckJson"][];
+            /** @description What speaks for it and against it. */
+            reasons: components["schemas"]["AdviceReasonJson"][];
         };
         /** @description A cover to be made, and the cloth to make it of. */
         MakeUpsRequestJson: {
+            /** @description The job's. */
             unit: string;
+            /** @description The house's rules. */
             houseRules: null | {
                 [key: string]: string;
             };
+            /** @description The cover as it stands, with what matters to its maker. */
             cover: components["schemas"]["CoverDocument"];
+            /** @description The cloth. */
             cloth: components["schemas"]["ClothDocument"];
+            /** @description The constructions of the job's other covers. */
+            others?: null | string[];
         };
         /** @description A mark on a piece, from one point to another; equal for a notch. */
         MarkJson: {
@@ -1894,6 +1916,11 @@ export interface components {
             layer: string;
             /** @description Its points; a snip begins at the cut edge. */
             points: number[][];
+        };
+        /** @description What the tape may lie on when a thing is measured, by its word and as it is called on this thing. */
+        TapeLiesJson: {
+            word: string;
+            label: string;
         };
         /** @description A reading a tape sends: what it calls itself, and the length as a number of millimetres or a text with its unit. */
         TapeReadingJson: {

@@ -3,6 +3,7 @@ import { ConfigProvider } from "antd";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { lazy, Suspense, useEffect } from "react";
 import { useBench } from "../model/benchStore";
+import { isStage } from "../model/stage";
 import { sendUnsent } from "../queries/outbox";
 import { Bench } from "../screens/bench/Bench";
 import { CuttingSheet } from "../screens/cut/CuttingSheet";
@@ -31,7 +32,10 @@ const TapePage = lazy(() => import("../screens/tape/TapePage").then((page) => ({
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="style-nonce"]')?.content ?? "";
 
 /** The job on the bench sends for itself, also while its page is only just opening. */
-const onBench = () => /^\/jobs\/([^/]+)$/.exec(location.pathname)?.[1] ?? useBench.getState().jobId;
+const onBench = () => {
+  const [, jobs, id, stage] = location.pathname.split("/");
+  return jobs === "jobs" && id && (!stage || isStage(stage)) ? id : useBench.getState().jobId;
+};
 
 export function App() {
   useEffect(() => sendUnsent(onBench), []);
@@ -50,7 +54,7 @@ export function App() {
           >
             <Routes>
               <Route path="/" element={<JobList />} />
-              <Route path="/jobs/:id" element={<Bench />} />
+              <Route path="/jobs/:id/:stage?" element={<Bench />} />
               <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
               <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
               <Route path="/cloth-at-hand" element={<ClothAtHand />} />

@@ -1,6 +1,6 @@
 import type { Dimension } from "../model/thingDimensions";
 import { DimensionLine } from "./DimensionLine";
-import { spread } from "../model/labels";
+import { spread, widthOf } from "../model/labels";
 import type { Flat, Space } from "../model/projection";
 import type { Reading } from "../model/readings";
 
@@ -26,6 +26,7 @@ export function DimensionLines({ dimensions, place, size, readings, lit, onAsk }
   const places = spread(
     lines.map(({ from, to }): Flat => [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]),
     size,
+    lines.map(({ measure }) => widthOf(readings[measure]?.text ?? "")),
   );
   return lines.map(({ measure, from, to }, i) => (
     <DimensionLine

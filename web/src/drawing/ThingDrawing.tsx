@@ -8,7 +8,7 @@ import { type Facet } from "../model/facet";
 import { outlineEdges } from "../model/outlineEdges";
 import { fitting, type Flat, type Space } from "../model/projection";
 import { exampleSize } from "../model/shape";
-import { boundsOf, thingDimensions, type Bounds } from "../model/thingDimensions";
+import { boundsOf, thingDimensions, type Bounds, type Dimension } from "../model/thingDimensions";
 import type { Reading } from "../model/readings";
 import { useFoldUp } from "../queries/useFoldUp";
 import { useLastGood } from "../queries/useLastGood";
@@ -39,7 +39,6 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
     );
   }
 
-  const { place } = fitting(points, size.width, size.height, { x: 52, y: 36 });
   const sizes = Object.fromEntries(
     shape.measures.flatMap((measure): [string, number][] => {
       const reading = readings[measure.name];
@@ -48,6 +47,8 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
       return length ? [[measure.name, length]] : [];
     }),
   );
+  const dimensions = thingDimensions(shape.measures, boundsOf(points), sizes);
+  const place = placeOf(points, dimensions, size);
   const example = Object.values(readings).some((reading) => !reading.taken && !reading.wrong);
   return (
     <div className="cushion-drawing" ref={ref}>
@@ -59,7 +60,7 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
         front={shape.stands === "lying" ? frontOf(boundsOf(points), place) : null}
       />
       <DimensionLines
-        dimensions={thingDimensions(shape.measures, boundsOf(points), sizes)}
+        dimensions={dimensions}
         place={place}
         size={size}
         readings={readings}
@@ -68,6 +69,31 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
       />
     </div>
   );
+}
+
+const margins = { x: 52, y: 36 };
+const mostPasses = 5;
+
+/** Half the width of the tape, whichever way it lies, and a hair. */
+const besideLine = 11;
+
+/** As large as the drawing holds the thing with every dimension line that stands off it. */
+function placeOf(points: Space[], dimensions: Dimension[], size: { width: number; height: number }) {
+  let margin = margins;
+  for (let pass = 1; ; pass++) {
+    const { place } = fitting(points, size.width, size.height, margin);
+    const ends = dimensions.flatMap(({ from, to, off }) =>
+      [from, to].map((end): Flat => [place(end)[0] + off[0], place(end)[1] + off[1]]),
+    );
+    const over = (axis: 0 | 1, extent: number) =>
+      Math.max(0, ...ends.map((end) => Math.max(besideLine - end[axis], end[axis] - (extent - besideLine))));
+    const [x, y] = [over(0, size.width), over(1, size.height)];
+    if ((x === 0 && y === 0) || pass === mostPasses) {
+      return place;
+    }
+
+    margin = { x: margin.x + x, y: margin.y + y };
+  }
 }
 
 /** A cover of two layers lies doubled on its thing: one of them is drawn. */

@@ -1,10 +1,7 @@
 import type { Catalogue, Unit } from "../api/client";
 import { shapeOf, withExamples } from "../model/shape";
-import { fitting, type Space } from "../model/projection";
-import { FoldedPicture } from "./ThingDrawing";
-import { useFoldUp } from "../queries/useFoldUp";
-import { BlocksPicture } from "./BlocksPicture";
 import { newThing } from "../model/takeThing";
+import { CoverPicture } from "./CoverPicture";
 
 const size = { width: 150, height: 90 };
 
@@ -15,31 +12,9 @@ interface Props {
   unit: Unit;
 }
 
-/** A thing in true proportion, from the core's own fold-up of its example measures; one that is pinned from blocks shows the blocks. */
+/** A thing as it is chosen from, in true proportion by its example measures. */
 export function ThingPicture({ catalogue, form, shape, unit }: Props) {
   const bare = newThing(catalogue, form, shape);
   const known = shapeOf(catalogue, bare);
-  const cover = known ? withExamples(known, bare, unit) : bare;
-  const { data } = useFoldUp(cover, unit);
-  const facets = data?.facets ?? [];
-  const points = facets.flatMap((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
-  if (data && points.length === 0) {
-    return (
-      <span className="thing-picture">
-        <BlocksPicture cover={cover} unit={unit} size={size} />
-      </span>
-    );
-  }
-
-  return (
-    <span className="thing-picture">
-      {points.length > 0 && (
-        <FoldedPicture
-          facets={facets}
-          size={size}
-          place={fitting(points, size.width, size.height, { x: 8, y: 8 }).place}
-        />
-      )}
-    </span>
-  );
+  return <CoverPicture cover={known ? withExamples(known, bare, unit) : bare} unit={unit} size={size} />;
 }

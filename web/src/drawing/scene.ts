@@ -99,11 +99,14 @@ export function coverScene(
     });
     const centre = new Vector3(...(box.map(([low, high]) => (low + high) / 2) as [number, number, number]));
     const reach = Math.hypot(...box.map(([low, high]) => high - low)) / 2;
-    const away = reach / Math.sin((camera.fov * Math.PI) / 360) / Math.min(1, Math.max(camera.aspect, 0.4));
+    // The narrower of the two angles of sight holds the whole cover; seen wide it never fills its ball.
+    const [upright, widest] = [Math.tan((camera.fov * Math.PI) / 360), 1.3];
+    const half = Math.atan(upright * Math.min(1, camera.aspect / widest));
+    const away = (reach * 0.86) / Math.sin(half);
     const direction = camera.position.clone().sub(controls.target);
     camera.position
       .copy(centre)
-      .add((direction.lengthSq() > 0 ? direction : new Vector3(0.55, -1, 0.75)).setLength(away * 0.86));
+      .add((direction.lengthSq() > 0 ? direction : new Vector3(0.55, -1, 0.75)).setLength(away));
     camera.near = away / 100;
     camera.far = away * 10;
     camera.updateProjectionMatrix();

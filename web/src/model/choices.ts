@@ -1,8 +1,28 @@
-export const measuredFrom = [
-  { value: "filling", label: "the bare filling" },
-  { value: "padded-filling", label: "filling with its wadding" },
-  { value: "space", label: "the space it must fill" },
-  { value: "old-cover", label: "an old cover" },
+/** What may matter to a maker, each with its word in the open format. */
+export const matters = [
+  { value: "crisp", label: "crisp and tailored" },
+  { value: "least-work", label: "least work" },
+  { value: "least-cloth", label: "least cloth" },
+  { value: "washed-often", label: "washed often" },
+  { value: "on-and-off", label: "on and off easily" },
+  { value: "outdoors", label: "outdoors" },
+  { value: "both-sides", label: "both sides up" },
+  { value: "children", label: "children" },
+  { value: "first-one", label: "first one I make" },
+  { value: "like-the-others", label: "like the others" },
+] as const;
+
+/** More weigh nothing against one another any more. */
+export const mostMatters = 3;
+
+/** What a cloth may be like. */
+export const traits = [
+  { value: "stretches", label: "stretches" },
+  { value: "slips", label: "slips" },
+  { value: "frays", label: "frays" },
+  { value: "shows-through", label: "shows through" },
+  { value: "bulky", label: "bulky" },
+  { value: "striped", label: "stripes or checks" },
 ] as const;
 
 export const fits = [

@@ -28,6 +28,8 @@ export interface Cloth {
   grain: string;
   layers: string;
   role: string;
+  /** What it is like, by word. */
+  traits: string[];
   repeatLength: string;
   repeatWidth: string;
   match: string;
@@ -54,6 +56,7 @@ export const emptyCloth: Cloth = {
   grain: "down",
   layers: "single",
   role: "main",
+  traits: [],
   repeatLength: "",
   repeatWidth: "",
   match: "straight",
@@ -94,6 +97,7 @@ export function clothFrom(stored: ClothDocument): Cloth {
     grain: stored.grain ?? emptyCloth.grain,
     layers: stored.layers ?? emptyCloth.layers,
     role: stored.role ?? emptyCloth.role,
+    traits: stored.traits ?? [],
     repeatLength: text(stored.repeat?.length),
     repeatWidth: text(stored.repeat?.width),
     match: stored.repeat?.match ?? emptyCloth.match,

@@ -17,6 +17,8 @@ export interface Cover {
   readingUse: Record<string, string>;
   notes: Record<string, string>;
   cut: number[];
+  /** What matters to the maker, by word. */
+  matters: string[];
   measuredFrom: string;
   construction: string;
   rules: Record<string, string>;
@@ -38,6 +40,7 @@ export const emptyCover: Cover = {
   readingUse: {},
   notes: {},
   cut: [],
+  matters: [],
   measuredFrom: "filling",
   construction: "boxing-strip",
   rules: {},
@@ -74,6 +77,7 @@ export function coverFrom(stored: CoverDocument): Cover {
     readingUse: stored.readingUse ?? {},
     notes: stored.notes ?? {},
     cut: stored.cut ?? [],
+    matters: stored.matters ?? [],
     measuredFrom: stored.measuredFrom ?? emptyCover.measuredFrom,
     construction: stored.construction ?? emptyCover.construction,
     rules: flat(stored.rules ?? {}),

@@ -7,6 +7,14 @@ export function shapeOf(catalogue: Catalogue, cover: Cover): Shape | null {
   return form?.shapes.find((shape) => shape.id === cover.shape) ?? form?.shapes[0] ?? null;
 }
 
+/** What the tape may lie on when this is measured; what was said already is among it. */
+export function tapeLies(catalogue: Catalogue, cover: Cover): { word: string; label: string }[] {
+  const known = catalogue.forms.find((form) => form.id === cover.form)?.tapeLies ?? [];
+  return known.some(({ word }) => word === cover.measuredFrom)
+    ? known
+    : [...known, { word: cover.measuredFrom, label: cover.measuredFrom.replaceAll("-", " ") }];
+}
+
 export function exampleOf(measure: Measure, unit: Unit): string {
   return unit === "in" ? measure.exampleInches : measure.exampleMillimetres;
 }

@@ -15,10 +15,12 @@ export function useMakeUps(
   cloth: Cloth,
   unit: Unit,
   houseRules: Record<string, string>,
+  /** The constructions of the job's other covers. */
+  others: string[],
 ) {
   const request = useMemo(
-    () => (cover ? { unit, houseRules, cover: coverTo(cover), cloth: clothTo(cloth) } : null),
-    [cover, cloth, unit, houseRules],
+    () => (cover ? { unit, houseRules, cover: coverTo(cover), cloth: clothTo(cloth), others } : null),
+    [cover, cloth, unit, houseRules, others],
   );
   const settled = useSettled(request, rest);
   return useQuery<MakeUp[]>({

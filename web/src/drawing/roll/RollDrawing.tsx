@@ -38,13 +38,26 @@ export function RollOnPaper({ yardage, unit }: Omit<Props, "currentId">) {
   );
 }
 
+const miniature = { width: 188, height: 150 };
+
+/** The roll at a glance. */
+export function RollMiniature({ yardage, unit }: Omit<Props, "currentId">) {
+  return (
+    <span className="roll-miniature">
+      <RollRows yardage={yardage} unit={unit} currentId={null} hand={undefined} size={miniature} isGlance />
+    </span>
+  );
+}
+
 interface RowsProps extends Props {
   hand: RollHand | undefined;
   size: { width: number; height: number };
   onPaper?: boolean;
+  /** A picture within something that says in words what it shows. */
+  isGlance?: boolean;
 }
 
-function RollRows({ yardage, unit, currentId, hand, size, onPaper = false }: RowsProps) {
+function RollRows({ yardage, unit, currentId, hand, size, onPaper = false, isGlance = false }: RowsProps) {
   const { lay, buy, usableWidth } = yardage;
   if (!lay || !buy || !usableWidth || size.width < narrowest || size.height < narrowest) {
     return null;
@@ -60,8 +73,12 @@ function RollRows({ yardage, unit, currentId, hand, size, onPaper = false }: Row
   return (
     <div
       className="roll-rows"
-      role={hand ? "group" : "img"}
-      aria-label={`The lay: ${count} pieces on ${buy.figure} ${buy.unit}`}
+      {...(isGlance
+        ? { "aria-hidden": true }
+        : {
+            role: hand ? "group" : "img",
+            "aria-label": `The lay: ${count} pieces on ${buy.figure} ${buy.unit}`,
+          })}
     >
       {Array.from({ length: rows }, (_, row) => (
         <RollRow

@@ -9,6 +9,7 @@ import { useBench } from "../../model/benchStore";
 import { BenchBoard } from "./BenchBoard";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useBenchKeys } from "./useBenchKeys";
+import { useGoTo, useStageAddress } from "./stages/useStageAddress";
 import { useLive } from "../../queries/useLive";
 
 /** The bench of one job: reads it from the store once, then saves as it goes. */
@@ -19,7 +20,8 @@ export function Bench() {
   const house = useHouse();
   const job = useStoredJob(id, "bench", { staleTime: Infinity });
   const openId = useBench((state) => state.jobId);
-  useBenchKeys();
+  const isAtStage = useStageAddress(job.data);
+  useBenchKeys(useGoTo());
   useLive(id);
 
   useEffect(() => {
@@ -56,7 +58,7 @@ export function Bench() {
     );
   }
 
-  return openId === id && job.data && catalogue.data && house.data ? (
+  return isAtStage && openId === id && job.data && catalogue.data && house.data ? (
     <BenchBoard catalogue={catalogue.data} houseRules={house.data.rules} />
   ) : (
     <main aria-busy="true" style={{ padding: 40 }}>

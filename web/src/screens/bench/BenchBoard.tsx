@@ -1,27 +1,29 @@
-import type { Cloth } from "../../model/cloth";
+import type { ReactNode } from "react";
 import { useShallow } from "zustand/react/shallow";
-import type { Catalogue, Check, Yardage } from "../../api/client";
+import type { Catalogue, Check, Shape, Yardage } from "../../api/client";
+import type { Cloth } from "../../model/cloth";
+import type { Cover } from "../../model/cover";
+import { useBench, useCurrentCover } from "../../model/benchStore";
+import { coversOn, nameOf, type JobDocument } from "../../model/document";
+import { isAsked, isMeasured, missingMeasures, shapeOf, withExamples } from "../../model/shape";
+import { useStage, type Stage } from "../../model/stage";
 import { BuyPanel } from "./cloth/BuyPanel";
 import { RollPanel } from "./cloth/RollPanel";
-import { useLookLonger } from "../../queries/useLookLonger";
-import { clothOnBench, useBench, useCurrentCover } from "../../model/benchStore";
-import { TurnView } from "./unfold/TurnView";
-import { WorkingSheet } from "./working/WorkingSheet";
-import { BenchThings } from "./BenchThings";
-import { clothOf, coversOn, nameOf, type JobDocument } from "../../model/document";
 import { MakeUpPanel } from "./makeup/MakeUpPanel";
 import { MeasurePanel } from "./measure/MeasurePanel";
-import { isAsked, isMeasured, missingMeasures, shapeOf, withExamples } from "../../model/shape";
-import { useLastGood } from "../../queries/useLastGood";
 import { PiecesPanel } from "./pieces/PiecesPanel";
 import { ProofView } from "./proof/ProofView";
+import { Strips } from "./stages/Strips";
+import { useGoTo } from "./stages/useStageAddress";
+import { TurnView } from "./unfold/TurnView";
+import { WorkingSheet } from "./working/WorkingSheet";
 import { BenchHeader } from "./BenchHeader";
+import { BenchThings } from "./BenchThings";
 import { ConflictNotice } from "./ConflictNotice";
-import { SavingTrouble } from "./SavingTrouble";
 import { CoverTabs } from "./CoverTabs";
+import { SavingTrouble } from "./SavingTrouble";
 import { TapeEdge } from "./TapeEdge";
-import { useSettled } from "../../queries/useSettled";
-import { quickSteps, settledSteps, useYardage, useYardages } from "../../queries/useYardage";
+import { useBenchFigures } from "./useBenchFigures";
 import "./bench.css";
 
 interface Props {
@@ -29,184 +31,137 @@ interface Props {
   houseRules: Record<string, string>;
 }
 
-const pauseBeforeComparing = 350;
-
-/** Measures, make-up, pieces and the cloth in sight together; a change in one ripples through all. */
+/** The stage in hand with the room it needs and the others beside it, live; or all of it together. A change in one ripples through all. */
 export function BenchBoard({ catalogue, houseRules }: Props) {
   const document = useBench((state) => state.document);
   const current = useCurrentCover();
-  const { choosing, turning, reading, proving, laying, shownCloth } = useBench(
-    useShallow(({ choosing, turning, reading, proving, laying, shownCloth }) => ({
-      choosing,
-      turning,
-      reading,
-      proving,
-      laying,
-      shownCloth,
-    })),
+  const stage = useStage((state) => state.stage);
+  const goTo = useGoTo();
+  const { choosing, turning, reading, proving } = useBench(
+    useShallow(({ choosing, turning, reading, proving }) => ({ choosing, turning, reading, proving })),
   );
-  const only = laying === "cover" ? (current?.id ?? null) : null;
-  const settled = useSettled(document, pauseBeforeComparing);
-  const drafts = current ? [current.id] : [];
-  const cloth = document ? clothOnBench(document, { currentId: current?.id ?? null, shownCloth }) : null;
-  const key = cloth?.key ?? "";
-  const quick = useYardage({ document, cloth: key, catalogue, houseRules, drafts, steps: quickSteps, only });
-  const full = useYardage({
-    document: settled,
-    cloth: key,
-    catalogue,
-    houseRules,
-    drafts,
-    steps: settledSteps,
-    only,
-  });
-
-  const others = useYardages(settled, key, catalogue, houseRules);
-  const isSettled = settled === document && !full.isPlaceholderData && full.data !== undefined;
-  // The other widths take many lays: the figure is there before them, and its own lay is not looked for again.
-  const compared = useYardage({
-    document: isSettled ? settled : null,
-    cloth: key,
-    catalogue,
-    houseRules,
-    drafts: [],
-    compare: true,
-    steps: quickSteps,
-    only,
-    known: isSettled ? full.data?.lay : null,
-  });
-  const isCompared = isSettled && !compared.isPlaceholderData && compared.data !== undefined;
-  const latest = (isSettled ? full.data : quick.data) ?? null;
-  // While a cloth for linings is shown, the cover's pieces are still those of its own cloth.
-  const own = document ? clothOf(document, current?.cover).key : "";
-  const drafted = own === key ? latest : (others.find((other) => other.cloth.key === own)?.yardage ?? null);
-  const answer = (current && drafted?.covers[current.id]) ?? null;
-  const draft = useLastGood(current?.id ?? "", answer?.draft ?? null);
-  const stale = answer !== null && !answer.draft;
-  const yardage = useLastGood(current?.id ?? "", stale && latest?.buy == null ? null : latest);
-  const longer = useLookLonger(
-    only === null ? full.body : null,
-    isSettled ? (full.data ?? null) : null,
-    document?.heading.unit ?? "in",
-  );
+  const of = useBenchFigures(catalogue, houseRules);
+  const { cloth, draft, yardage } = of;
   if (!document || !cloth) {
     return null;
   }
 
-  const matching = isCompared ? compared.data?.buy?.matching : null;
-  const priced = yardage?.buy && matching ? { ...yardage, buy: { ...yardage.buy, matching } } : yardage;
-  const drawn = yardage && longer.live ? { ...yardage, ...longer.live, offcuts: [], cuts: [] } : yardage;
-
   const shape = current ? shapeOf(catalogue, current.cover) : null;
   const unit = document.heading.unit;
-  const missing = shape && current ? missingMeasures(shape, current.cover) : [];
-  const unread =
-    shape && current
-      ? shape.measures.filter(
-          (measure) => isAsked(measure, current.cover) && isWrong(answer?.checks, measure.name),
-        ).length
-      : 0;
-  const asked =
-    shape && current ? shape.measures.filter((measure) => isAsked(measure, current.cover)).length : 0;
-  const example = shape !== null && current !== null && !isMeasured(shape, current.cover);
-  return (
-    <div className="bench">
-      <TapeEdge
-        document={document}
-        measured={asked - missing.length - unread}
-        measures={asked}
-        draft={draft}
-        yardage={yardage}
-      />
-      <BenchHeader />
-      <main className="board" data-settled={isSettled} data-compared={isCompared}>
-        <ConflictNotice />
-        <SavingTrouble />
-        <CoverTabs yardages={[yardage, ...others.map((other) => other.yardage)]} />
-        {choosing || !current || !shape ? (
-          <BenchThings catalogue={catalogue} unit={unit} />
-        ) : reading && draft ? (
-          <WorkingSheet
-            draft={draft}
-            name={nameOf(document, current)}
-            onLeave={() => useBench.setState({ reading: false })}
-          />
-        ) : proving ? (
-          <ProofView
-            cover={withExamples(shape, current.cover, unit)}
-            unit={unit}
-            houseRules={houseRules}
-            draft={draft}
-            name={nameOf(document, current)}
+  const shown = (): ReactNode => {
+    if (choosing || !current || !shape) {
+      return <BenchThings catalogue={catalogue} unit={unit} />;
+    }
+
+    const cover = withExamples(shape, current.cover, unit);
+    const name = nameOf(document, current);
+    const made = { cover, unit, houseRules, draft };
+    if (reading && draft) {
+      return <WorkingSheet draft={draft} name={name} onLeave={() => useBench.setState({ reading: false })} />;
+    }
+
+    if (proving) {
+      return <ProofView {...made} name={name} />;
+    }
+
+    const common = { catalogue, cover: current.cover, unit, houseRules, checks: of.coverChecks };
+    const has = (...stages: Stage[]) => stage === "all" || stages.includes(stage);
+    return (
+      <>
+        {turning || stage === "pieces" ? (
+          <TurnView
+            {...made}
+            onLeave={stage === "pieces" ? null : () => useBench.setState({ turning: false })}
           />
         ) : (
           <>
-            {turning ? (
-              <TurnView
-                cover={withExamples(shape, current.cover, unit)}
-                unit={unit}
-                houseRules={houseRules}
-                draft={draft}
+            {has("measure") && (
+              <MeasurePanel
+                {...common}
+                coverId={current.id}
+                settled={of.isSettled}
+                readings={of.readings}
+                isStage={stage === "measure"}
+                onDone={() => {
+                  if (stage === "measure") {
+                    goTo("make-up");
+                  }
+
+                  focusCount();
+                }}
               />
-            ) : (
-              <>
-                <MeasurePanel
-                  catalogue={catalogue}
-                  cover={current.cover}
-                  coverId={current.id}
-                  unit={unit}
-                  houseRules={houseRules}
-                  checks={answer?.checks ?? []}
-                  settled={isSettled}
-                  readings={answer?.measures ?? {}}
-                  onDone={focusCount}
-                />
-                <MakeUpPanel
-                  catalogue={catalogue}
-                  cover={current.cover}
-                  cloth={cloth}
-                  unit={unit}
-                  houseRules={houseRules}
-                  checks={answer?.checks ?? []}
-                />
-              </>
             )}
-            <PiecesPanel
-              key={current.id}
-              draft={draft}
-              example={example}
-              stale={stale}
-              cover={withExamples(shape, current.cover, unit)}
-              unit={unit}
-              houseRules={houseRules}
-            />
+            {has("make-up") && <MakeUpPanel {...common} cloth={cloth} isStage={stage === "make-up"} />}
+          </>
+        )}
+        {has("pieces") && (
+          <PiecesPanel
+            {...made}
+            key={current.id}
+            example={!isMeasured(shape, current.cover)}
+            stale={of.isStale}
+          />
+        )}
+        {has("cloth") && (
+          <>
             <RollPanel
-              yardage={drawn}
-              stale={stale && yardage !== latest}
-              checks={latest?.checks ?? []}
+              yardage={of.drawn}
+              stale={of.isStaleYardage}
+              checks={of.checks}
               document={document}
               cloth={cloth}
               unit={unit}
               currentId={current.id}
             />
             <BuyPanel
-              yardage={priced}
-              stale={stale && yardage !== latest}
-              widths={compared.data?.widths ?? []}
-              comparing={!isCompared}
+              yardage={of.priced}
+              stale={of.isStaleYardage}
+              widths={of.widths}
+              comparing={!of.isCompared}
               unit={unit}
-              leftOut={yardage && only === null ? namesLeftOut(document, cloth, yardage) : []}
+              leftOut={yardage && !of.coverOnly ? namesLeftOut(document, cloth, yardage) : []}
               cloth={cloth}
-              others={others}
-              longer={isSettled && only === null ? longer : null}
-              coverOnly={only !== null}
-              asked={isSettled && !full.data?.example ? compared.body : null}
+              others={of.others}
+              longer={of.longer}
+              coverOnly={of.coverOnly}
+              asked={of.asked}
             />
           </>
         )}
+        {stage !== "all" && (
+          <Strips {...common} at={stage} shape={shape} draft={draft} yardage={of.priced} stale={of.isStale} />
+        )}
+      </>
+    );
+  };
+  return (
+    <div className="bench">
+      <TapeEdge
+        document={document}
+        {...takenOf(shape, current?.cover, of.coverChecks)}
+        draft={draft}
+        yardage={yardage}
+      />
+      <BenchHeader />
+      <main className="board" data-stage={stage} data-settled={of.isSettled} data-compared={of.isCompared}>
+        <ConflictNotice />
+        <SavingTrouble />
+        <CoverTabs yardages={[yardage, ...of.others.map((other) => other.yardage)]} />
+        {shown()}
       </main>
     </div>
   );
+}
+
+/** How many measures are asked for, and how many are taken and can be read. */
+function takenOf(shape: Shape | null, cover: Cover | undefined, checks: Check[]) {
+  if (!shape || !cover) {
+    return { measured: 0, measures: 0 };
+  }
+
+  const asked = shape.measures.filter((measure) => isAsked(measure, cover));
+  const unread = asked.filter((measure) => isWrong(checks, measure.name)).length;
+  return { measured: asked.length - missingMeasures(shape, cover).length - unread, measures: asked.length };
 }
 
 /** What is not in the figure to buy: unfinished, or too wide for the cloth. */
@@ -222,6 +177,6 @@ function focusCount() {
   document.getElementById("count")?.focus();
 }
 
-function isWrong(checks: Check[] | undefined, measure: string): boolean {
-  return checks?.some((check) => check.measure === measure && check.level === "error") ?? false;
+function isWrong(checks: Check[], measure: string): boolean {
+  return checks.some((check) => check.measure === measure && check.level === "error");
 }

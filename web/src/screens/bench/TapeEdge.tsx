@@ -2,6 +2,8 @@ import { Link } from "react-router";
 import type { Draft, Yardage } from "../../api/client";
 import { useBench } from "../../model/benchStore";
 import type { JobDocument } from "../../model/document";
+import { addressOf, useStage, type Stage } from "../../model/stage";
+import { useGoTo } from "./stages/useStageAddress";
 
 interface Props {
   document: JobDocument;
@@ -18,42 +20,52 @@ const makeUps: Record<string, string> = {
   "panels-folded": "panels",
 };
 
-/** The order of work as a tape down the left edge, with what each stage has come to. */
+/** The order of work as a tape down the left edge, with what each stage has come to; a touch opens it. */
 export function TapeEdge({ document, measured, measures, draft, yardage }: Props) {
-  const jobId = useBench((state) => state.jobId);
+  const jobId = useBench((state) => state.jobId) ?? "";
   const currentId = useBench((state) => state.currentId);
+  const at = useStage((state) => state.stage);
+  const goTo = useGoTo();
   const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
   const pieces = draft?.pieces.reduce((sum, piece) => sum + piece.quantity, 0) ?? 0;
   const buy = yardage?.buy && !yardage.example ? `${yardage.buy.figure} ${yardage.buy.unit}` : "";
-  const stages = [
+  const inHand: Stage = measured < measures ? "measure" : "cloth";
+  const marks: { stage: Stage; name: string; state: string }[] = [
+    { stage: "measure", name: "Measure", state: measures === 0 ? "" : `${measured} of ${measures}` },
+    { stage: "make-up", name: "Make-up", state: makeUps[cover?.construction ?? ""] ?? "" },
     {
-      href: "#measure",
-      name: "Measure",
-      state: measures === 0 ? "" : `${measured} of ${measures}`,
-      doing: measured < measures,
-    },
-    { href: "#makeup", name: "Make-up", state: makeUps[cover?.construction ?? ""] ?? "", doing: false },
-    {
-      href: "#pieces",
+      stage: "pieces",
       name: "Pieces",
       state: measures === 0 ? "" : measured < measures ? "example" : `${pieces}`,
-      doing: false,
     },
-    { href: "#cloth", name: "Cloth", state: buy, doing: measures > 0 && measured === measures },
+    { stage: "cloth", name: "Cloth", state: buy },
   ];
+  const mark = (stage: Stage, name: string, state: string) => (
+    <Link
+      key={stage}
+      to={addressOf(jobId, stage)}
+      className={at === "all" && measures > 0 && stage === inHand ? "stage doing" : "stage"}
+      aria-current={stage === at ? "step" : undefined}
+      onClick={(event) => {
+        if (!event.ctrlKey && !event.metaKey && !event.shiftKey) {
+          event.preventDefault(); // at once, and from whatever is open over the stages
+          goTo(stage);
+        }
+      }}
+    >
+      {name}
+      <span>{state}</span>
+    </Link>
+  );
   return (
     <nav className="tape-edge" aria-label="Stages of the work">
       <Ticks />
-      {stages.map((stage) => (
-        <a key={stage.name} href={stage.href} className={stage.doing ? "stage doing" : "stage"}>
-          {stage.name}
-          <span>{stage.state}</span>
-        </a>
-      ))}
+      {marks.map(({ stage, name, state }) => mark(stage, name, state))}
       <Link to={`/jobs/${jobId}/cutting-sheet`} className="stage">
         Cut
         <span>print the sheet</span>
       </Link>
+      {mark("all", "All of it", "")}
     </nav>
   );
 }

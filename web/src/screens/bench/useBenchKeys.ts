@@ -1,12 +1,23 @@
-import { useEffect } from "react";
+import { useEffect, useRef } from "react";
 import { flushSync } from "react-dom";
 import { chooseThing, useBench } from "../../model/benchStore";
+import { useStage, type Stage } from "../../model/stage";
 
-/** Where a key leads: the first thing in it that takes the focus. */
-const places: Record<string, string> = { m: "#measure", k: "#makeup", p: "#pieces", c: "#cloth" };
+/** Where a key leads: the stage, and the first thing in it that takes the focus. */
+const places: Record<string, { place: string; stage: Stage }> = {
+  m: { place: "#measure", stage: "measure" },
+  k: { place: "#makeup", stage: "make-up" },
+  p: { place: "#pieces", stage: "pieces" },
+  c: { place: "#cloth", stage: "cloth" },
+};
 
 /** The bench by keyboard: undo and redo over everything, also from within a field, and a key to every part. */
-export function useBenchKeys() {
+export function useBenchKeys(goTo: (stage: Stage) => void) {
+  const go = useRef(goTo);
+  useEffect(() => {
+    go.current = goTo;
+  }, [goTo]);
+
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       const key = event.key.toLowerCase();
@@ -19,18 +30,30 @@ export function useBenchKeys() {
           bench.undo();
         }
       } else if (event.altKey && !event.ctrlKey && !event.metaKey && bench.document) {
-        const place = places[event.code.replace("Key", "").toLowerCase()];
-        if (place) {
+        const found = places[event.code.replace("Key", "").toLowerCase()];
+        if (found) {
           event.preventDefault();
-          flushSync(() =>
-            useBench.setState({
-              reading: false,
-              proving: false,
-              choosing: null,
-              turning: place === "#measure" || place === "#makeup" ? false : bench.turning,
-            }),
-          );
-          focusIn(place); // at once: the next key may come before the next frame
+          if (useStage.getState().stage !== "all") {
+            go.current(found.stage);
+          } else {
+            flushSync(() =>
+              useBench.setState({
+                reading: false,
+                proving: false,
+                choosing: null,
+                turning: found.stage === "measure" || found.stage === "make-up" ? false : bench.turning,
+              }),
+            );
+          }
+
+          focusIn(found.place); // at once: the next key may come before the next frame
+        } else if (event.code === "KeyA") {
+          event.preventDefault();
+          const { activeElement } = document;
+          go.current("all");
+          if (activeElement?.isConnected !== true) {
+            focusIn("#measure");
+          }
         } else if (event.code === "KeyN") {
           event.preventDefault();
           chooseThing("new");

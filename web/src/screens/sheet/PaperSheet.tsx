@@ -7,9 +7,8 @@ import { type Unit } from "../../api/client";
 import { Nowhere } from "../../ui/Nowhere";
 import { useStoredJob } from "../../queries/useStoredJob";
 import { useCatalogue } from "../../queries/useCatalogue";
-import { measuredFrom } from "../../model/choices";
 import { fitting, type Space } from "../../model/projection";
-import { shapeOf, withExamples } from "../../model/shape";
+import { shapeOf, withExamples, tapeLies } from "../../model/shape";
 import { FoldedPicture } from "../../drawing/ThingDrawing";
 import { useFoldUp } from "../../queries/useFoldUp";
 import "./paper.css";
@@ -59,9 +58,9 @@ export function PaperSheet() {
             </h2>
             <p className="paper-from">
               Measured from:{" "}
-              {measuredFrom.map((known) => (
-                <span key={known.value}>
-                  {way === "filled" && known.value === cover.measuredFrom ? "☒" : "☐"} {known.label}{" "}
+              {tapeLies(catalogue.data, cover).map((known) => (
+                <span key={known.word}>
+                  {way === "filled" && known.word === cover.measuredFrom ? "☒" : "☐"} {known.label}{" "}
                 </span>
               ))}
             </p>

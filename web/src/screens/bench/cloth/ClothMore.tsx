@@ -3,6 +3,7 @@ import { Segmented } from "antd";
 import { useState, type ReactNode } from "react";
 import type { Check, Unit } from "../../../api/client";
 import { editCloth, giveRole } from "../../../model/benchStore";
+import { traits } from "../../../model/choices";
 import { RowsEditor } from "../measure/lists/RowsEditor";
 import type { Column, ListRow } from "../../../model/columns";
 import { ClothText, type TextOf } from "./ClothText";
@@ -14,7 +15,7 @@ interface Props {
   checks: Check[];
 }
 
-type Part = "pattern" | "laying" | "washing" | "flaws" | "remnants";
+type Part = "hand" | "pattern" | "laying" | "washing" | "flaws" | "remnants";
 
 /** What else there is to say of a cloth, a part at a time; each part says on its button what stands in it. */
 export function ClothMore({ cloth, unit, checks }: Props) {
@@ -90,6 +91,31 @@ export function ClothMore({ cloth, unit, checks }: Props) {
         </>
       ),
     },
+    hand: {
+      label: cloth.traits.length > 0 ? cloth.traits.map(traitLabel).join(", ") : "how it is",
+      body: (
+        <>
+          <span>This cloth</span>
+          {traits.map(({ value, label }) => (
+            <button
+              key={value}
+              type="button"
+              className="cloth-take"
+              aria-pressed={cloth.traits.includes(value)}
+              onClick={() =>
+                editCloth({
+                  traits: cloth.traits.includes(value)
+                    ? cloth.traits.filter((known) => known !== value)
+                    : [...cloth.traits, value],
+                })
+              }
+            >
+              {label}
+            </button>
+          ))}
+        </>
+      ),
+    },
     flaws: {
       label: counted("flaws", cloth.flaws.length),
       body: (
@@ -147,6 +173,8 @@ export function ClothMore({ cloth, unit, checks }: Props) {
     </div>
   );
 }
+
+const traitLabel = (value: string) => traits.find((known) => known.value === value)?.label ?? value;
 
 const emptyFlaw = { from: "", to: "", left: "", right: "" };
 const emptyRemnant = { name: "", width: "", length: "" };

@@ -4,6 +4,7 @@ import { chooseMakeUp } from "../../../model/chooseMakeUp";
 
 const labels: Record<string, string> = {
   closure: "Closure",
+  zipSides: "Zip",
   edge: "Lower edge",
   piping: "Piping",
   layers: "Layers",
@@ -29,16 +30,14 @@ export function DetailChoices({ made, unit }: { made: MakeUp[]; unit: Unit }) {
                   role="radio"
                   aria-checked={one.chosen}
                   className={one.pieces === null ? "detail impossible" : "detail"}
-                  title={[one.reason, one.checks.find((check) => check.level === "error")?.text]
+                  title={[spoken(one), one.checks.find((check) => check.level === "error")?.text]
                     .filter(Boolean)
                     .join(" ")}
                   onClick={() => chooseMakeUp(one)}
                 >
                   {one.label}
                   {one.recommended && !one.chosen && <span className="advised">advised</span>}
-                  <span className="detail-change">
-                    {one.chosen ? "as it stands" : changeOf(one, stands, unit)}
-                  </span>
+                  <Change text={one.chosen ? "as it stands" : changeOf(one, stands, unit)} />
                 </button>
               ))}
             </span>
@@ -46,6 +45,19 @@ export function DetailChoices({ made, unit }: { made: MakeUp[]; unit: Unit }) {
         );
       })}
     </>
+  );
+}
+
+const same = "no more, no less";
+
+function Change({ text }: { text: string }) {
+  return <span className={text === same ? "detail-change same" : "detail-change"}>{text}</span>;
+}
+
+/** What speaks for it and against it. */
+function spoken(one: MakeUp): string {
+  return (
+    one.reasons.map(({ speaks, text }) => `${speaks === "for" ? "+" : "−"} ${text}.`).join(" ") || one.reason
   );
 }
 
@@ -61,5 +73,5 @@ function changeOf(one: MakeUp, stands: MakeUp | undefined, unit: Unit): string {
     Math.abs(cloth) < 1 ? "" : `${cloth > 0 ? "+" : "−"}${running(Math.abs(cloth), unit)} cloth`,
     minutes === 0 ? "" : `${minutes > 0 ? "+" : "−"}${Math.abs(minutes)} min`,
   ].filter(Boolean);
-  return words.join(", ") || "no more, no less";
+  return words.join(", ") || same;
 }

@@ -2,10 +2,11 @@ import { useState } from "react";
 import type { MakeUp } from "../../../api/client";
 import { Figure } from "../../../drawing/Figure";
 import { chooseMakeUp } from "../../../model/chooseMakeUp";
+import { Reasons } from "./Reasons";
 import "./cards.css";
 
 /** The ways this very thing can be made, side by side, each with its price in cloth, seam and time; a touch chooses. */
-export function MakeUpCards({ made }: { made: MakeUp[] }) {
+export function MakeUpCards({ made, withReasons }: { made: MakeUp[]; withReasons: boolean }) {
   const [opened, setOpened] = useState<string | null>(null);
   // What stands in the way of all of them hangs on a measure and is said there.
   const isUnread = made.length > 0 && made.every((one) => one.pieces === null);
@@ -38,7 +39,11 @@ export function MakeUpCards({ made }: { made: MakeUp[] }) {
                   {(one.seams ?? 0) > 0 ? `· ${one.seamsShown} seam ` : ""}· about {one.minutesShown}
                 </span>
               )}
-              {one.reason && <span className="card-reason">{one.reason}</span>}
+              {withReasons && one.reasons.length > 0 ? (
+                <Reasons one={one} />
+              ) : (
+                one.reason && <span className="card-reason">{one.reason}</span>
+              )}
             </button>
             <button
               type="button"

@@ -2,7 +2,8 @@ import type { Cover } from "../../../model/cover";
 import type { Cloth } from "../../../model/cloth";
 import { Input } from "antd";
 import type { Catalogue, Check, Unit } from "../../../api/client";
-import { editCover, editText } from "../../../model/benchStore";
+import { useMemo } from "react";
+import { editCover, editText, useBench } from "../../../model/benchStore";
 import { shapeOf, withExamples } from "../../../model/shape";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { BoxedRows } from "./BoxedRows";
@@ -11,11 +12,15 @@ import { Row } from "./ChoiceRow";
 import { DetailChoices } from "./DetailChoices";
 import { FromRows } from "./FromRows";
 import { MakeUpCards } from "./MakeUpCards";
+import { Matters } from "./Matters";
+import { useNarrow } from "../../../ui/useNarrow";
+import { WaysTable } from "./WaysTable";
 import { OptionRows } from "./OptionRows";
 import { RuleField } from "./RuleField";
 import { ThingFields } from "./ThingFields";
 import { useMakeUps } from "../../../queries/useMakeUps";
 import "./makeup.css";
+import "./ways.css";
 
 interface Props {
   catalogue: Catalogue;
@@ -24,15 +29,28 @@ interface Props {
   unit: Unit;
   houseRules: Record<string, string>;
   checks: Check[];
+  /** It has the room of a stage: the ways stand side by side. */
+  isStage: boolean;
 }
 
 /** How the cover is made up: the ways side by side on this very thing, then trims, fit and allowances. */
-export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks }: Props) {
+export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks, isStage }: Props) {
   const shape = shapeOf(catalogue, cover);
   const form = catalogue.forms.find((known) => known.id === cover.form);
   const measures = new Set(shape?.measures.map((measure) => measure.name));
-  const made =
-    useMakeUps(shape ? withExamples(shape, cover, unit) : null, cloth, unit, houseRules).data ?? [];
+  const document = useBench((state) => state.document);
+  const currentId = useBench((state) => state.currentId);
+  const others = useMemo(
+    () =>
+      document?.covers.filter((entry) => entry.id !== currentId).map((entry) => entry.cover.construction) ??
+      [],
+    [document, currentId],
+  );
+  const examples = useMemo(() => (shape ? withExamples(shape, cover, unit) : null), [shape, cover, unit]);
+  const made = useMakeUps(examples, cloth, unit, houseRules, others).data ?? [];
+  const isNarrow = useNarrow();
+  const isTable = isStage && !isNarrow;
+  const ways = made.filter((one) => one.kind === "construction");
   const boxed = cover.construction === "boxing-strip";
   const wrong = (name: string) => checks.some((check) => check.level === "error" && check.measure === name);
   const rule = (name: string, label?: string) => {
@@ -52,7 +70,11 @@ export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks 
   };
   return (
     <section className="sheet makeup-panel" aria-label="Make-up" id="makeup">
-      <h2 className="panel-heading">Make-up: the ways to make it, with this cloth</h2>
+      {isStage ? (
+        <Matters chosen={cover.matters} />
+      ) : (
+        <h2 className="panel-heading">Make-up: the ways to make it, with this cloth</h2>
+      )}
       <ChecksFor
         checks={checks.filter(
           (check) =>
@@ -60,45 +82,50 @@ export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks 
             (!measures.has(check.measure) && check.measure !== shape?.list && !elsewhere.has(check.measure)),
         )}
       />
-      <Row label="How many alike">
-        <Input
-          size="small"
-          id="count"
-          onFocus={(event) => event.target.select()}
-          inputMode="numeric"
-          aria-label="How many alike"
-          value={cover.count}
-          status={wrong("count") ? "error" : ""}
-          onChange={(event) => editCover("count", (before) => ({ ...before, count: event.target.value }))}
-        />
-      </Row>
-      <MakeUpCards made={made.filter((one) => one.kind === "construction")} />
-      <DetailChoices made={made} unit={unit} />
-      <ThingFields catalogue={catalogue} cover={cover} />
-      <FromRows cover={cover} wrong={wrong("padding")} />
-      {boxed && <BoxedRows cover={cover} rule={rule} />}
-      <OptionRows catalogue={catalogue} cover={cover} shape={shape} />
-      <h3 className="panel-heading">Fit, by axis</h3>
-      {fits.map((fit) => rule(fit.rule, fit.label))}
-      <h3 className="panel-heading">Allowances</h3>
-      {rule("seam")}
-      {rule(
-        boxed || cover.construction.includes("fold") || cover.construction === "wrap-notched" ? "zip" : "hem",
-      )}
-      {boxed && rule("zipTurn", "zip turns corner by")}
-      {cover.construction === "wrap-notched" && rule("zipReach")}
-      {cover.construction === "panels-folded" && rule("zipClear")}
-      {rule("joinSeam")}
-      <Row label="Note">
-        <Input
-          size="small"
-          aria-label="Note on this thing"
-          placeholder="details to keep"
-          maxLength={2000}
-          value={cover.notes[""] ?? ""}
-          onChange={(event) => editText("notes", "", event.target.value)}
-        />
-      </Row>
+      {isTable && examples && <WaysTable made={ways} cover={examples} unit={unit} houseRules={houseRules} />}
+      <div className="makeup-choices">
+        <Row label="How many alike">
+          <Input
+            size="small"
+            id="count"
+            onFocus={(event) => event.target.select()}
+            inputMode="numeric"
+            aria-label="How many alike"
+            value={cover.count}
+            status={wrong("count") ? "error" : ""}
+            onChange={(event) => editCover("count", (before) => ({ ...before, count: event.target.value }))}
+          />
+        </Row>
+        {!isTable && <MakeUpCards made={ways} withReasons={isStage} />}
+        <DetailChoices made={made} unit={unit} />
+        {!isStage && <ThingFields catalogue={catalogue} cover={cover} />}
+        <FromRows cover={cover} wrong={wrong("padding")} />
+        {boxed && <BoxedRows cover={cover} rule={rule} />}
+        <OptionRows catalogue={catalogue} cover={cover} shape={shape} />
+        <h3 className="panel-heading">Fit, by axis</h3>
+        {fits.map((fit) => rule(fit.rule, isStage ? `fit, ${fit.label}` : fit.label))}
+        <h3 className="panel-heading">Allowances</h3>
+        {rule("seam")}
+        {rule(
+          boxed || cover.construction.includes("fold") || cover.construction === "wrap-notched"
+            ? "zip"
+            : "hem",
+        )}
+        {boxed && rule("zipTurn", "zip turns corner by")}
+        {cover.construction === "wrap-notched" && rule("zipReach")}
+        {cover.construction === "panels-folded" && rule("zipClear")}
+        {rule("joinSeam")}
+        <Row label="Note">
+          <Input
+            size="small"
+            aria-label="Note on this thing"
+            placeholder="details to keep"
+            maxLength={2000}
+            value={cover.notes[""] ?? ""}
+            onChange={(event) => editText("notes", "", event.target.value)}
+          />
+        </Row>
+      </div>
     </section>
   );
 }

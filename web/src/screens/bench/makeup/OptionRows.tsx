@@ -8,7 +8,7 @@ import { Row } from "./ChoiceRow";
 const boxed = new Set(["piping", "bias", "slidePocket", "strips"]);
 
 /** Choices that are compared side by side above. */
-const compared = new Set(["closure", "edge", "piping", "layers"]);
+const compared = new Set(["closure", "zipSides", "edge", "piping", "layers"]);
 
 /** Choices that are left to the draft while nothing is said. */
 const asFits = new Set(["plates", "strips", "join"]);

@@ -1,14 +1,22 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
 import { editCover } from "../../../model/benchStore";
-import { measuredFrom } from "../../../model/choices";
 
 /** Asked before anything is measured, as if it were the first measure. */
 export const fromMeasure = "measuredFrom";
 
-/** What the tape lies on: each is converted in its own way, so it is asked first. Arrows choose, Enter goes on. */
-export function FromField({ value, onWalk }: { value: string; onWalk: (step: 1 | -1) => void }) {
+interface Props {
+  value: string;
+  answers: { word: string; label: string }[];
+  onWalk: (step: 1 | -1) => void;
+}
+
+/**
+ * What the tape lies on: each is converted in its own way, so it is asked first. Arrows choose, Enter goes on; a figure typed
+ * here takes the answer that stands and is the first of the first measure.
+ */
+export function FromField({ value, answers, onWalk }: Props) {
   const group = useRef<HTMLDivElement>(null);
-  const at = measuredFrom.findIndex((known) => known.value === value);
+  const at = answers.findIndex((known) => known.word === value);
   useEffect(() => {
     group.current?.querySelector<HTMLElement>('[aria-checked="true"]')?.focus();
   }, [value]);
@@ -20,9 +28,11 @@ export function FromField({ value, onWalk }: { value: string; onWalk: (step: 1 |
     if (event.key === "Enter") {
       event.preventDefault();
       onWalk(1);
+    } else if (/^[0-9.,]$/.test(event.key) && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      onWalk(1); // the field of the first measure has the focus now, and the key is typed into it
     } else if (step) {
       event.preventDefault();
-      choose(measuredFrom[(at + step + measuredFrom.length) % measuredFrom.length]!.value);
+      choose(answers[(at + step + answers.length) % answers.length]!.word);
     }
   };
   return (
@@ -31,16 +41,16 @@ export function FromField({ value, onWalk }: { value: string; onWalk: (step: 1 |
         What does the tape lie on?
       </span>
       <div ref={group} role="radiogroup" aria-labelledby="from-label" className="from-choices">
-        {measuredFrom.map((known) => (
+        {answers.map((known) => (
           <button
-            key={known.value}
+            key={known.word}
             type="button"
             role="radio"
-            aria-checked={known.value === value}
-            tabIndex={known.value === value ? 0 : -1}
+            aria-checked={known.word === value}
+            tabIndex={known.word === value ? 0 : -1}
             onKeyDown={onKeyDown}
             onClick={() => {
-              choose(known.value);
+              choose(known.word);
               onWalk(1);
             }}
           >

@@ -19,8 +19,10 @@ interface Props {
 export function MeasureField({ measure, unit, text, wrong, onChange, onWalk }: Props) {
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
-    field.current?.focus();
-    field.current?.select();
+    if (document.activeElement?.matches("[data-cell]") !== true) {
+      field.current?.focus();
+      field.current?.select(); // not while rows are typed, which come first
+    }
   }, []);
 
   const onKeyDown = (event: KeyboardEvent) => {

@@ -12,6 +12,7 @@ import { MeasureExtras } from "./MeasureExtras";
 import { MeasureField } from "./MeasureField";
 import { MeasureWalk } from "./MeasureWalk";
 import { PanelWays } from "./PanelWays";
+import { ThingFields } from "../makeup/ThingFields";
 import { readingsOf } from "../../../model/readings";
 import {
   isMeasured,
@@ -19,6 +20,7 @@ import {
   missingMeasures,
   nextMeasure,
   shapeOf,
+  tapeLies,
   withExamples,
 } from "../../../model/shape";
 import { useDrawn } from "./useDrawn";
@@ -37,6 +39,8 @@ interface Props {
   settled: boolean;
   readings: Record<string, ReadMeasure>;
   onDone: () => void;
+  /** It has the room of a stage: what the thing is is said here too. */
+  isStage: boolean;
 }
 
 /** The thing and its measures: one is asked for at a time, lit on the drawing, with one very large numeral. */
@@ -50,11 +54,13 @@ export function MeasurePanel({
   settled,
   readings,
   onDone,
+  isStage,
 }: Props) {
   const measure = useBench((state) => state.measure);
   const ask = useBench((state) => state.ask);
   const [way, setWay] = useState<{ coverId: string; way: string } | null>(null);
   const shape = shapeOf(catalogue, cover);
+  const answers = tapeLies(catalogue, cover);
   const asked = shape?.measures.find((known) => known.name === measure) ?? null;
   const drawn = useDrawn(cover, coverId, shape, checks, settled, unit);
   const worth = useSecondReadings(
@@ -65,14 +71,19 @@ export function MeasurePanel({
 
   useEffect(() => {
     if (shape && !asked && measure !== fromMeasure) {
-      const untouched = Object.keys(cover.measures).length === 0 && !isMeasured(shape, cover);
+      const untouched =
+        answers.length > 1 && Object.keys(cover.measures).length === 0 && !isMeasured(shape, cover);
+      if (answers.length === 1 && missingList(shape, cover)) {
+        document.querySelector<HTMLElement>('[data-cell="0.0"]')?.focus(); // row by row comes before what is measured once
+      }
+
       ask(
         untouched
           ? fromMeasure
           : (missingMeasures(shape, cover)[0]?.name ?? shape.measures[0]?.name ?? fromMeasure),
       );
     }
-  }, [shape, asked, measure, cover, ask]);
+  }, [shape, asked, measure, cover, answers, ask]);
 
   if (!shape) {
     return <section className="sheet measure-panel">This form cannot be drawn.</section>;
@@ -109,12 +120,15 @@ export function MeasurePanel({
   const own = checks.filter((check) => check.measure === asked?.name && check.concerns !== "untaken");
   return (
     <section className="sheet measure-panel" aria-label="Measures" id="measure">
-      <PanelWays
-        shape={shape}
-        cover={cover}
-        shown={shown}
-        onShow={(chosen) => setWay({ coverId, way: chosen })}
-      />
+      <div className="measure-head">
+        <PanelWays
+          shape={shape}
+          cover={cover}
+          shown={shown}
+          onShow={(chosen) => setWay({ coverId, way: chosen })}
+        />
+        {isStage && <ThingFields catalogue={catalogue} cover={cover} />}
+      </div>
       {shown === "fitting" ? (
         <FittingPanel
           unit={unit}
@@ -142,7 +156,7 @@ export function MeasurePanel({
         />
       )}
       {shown !== "fitting" && measure === fromMeasure && (
-        <FromField value={cover.measuredFrom} onWalk={walk} />
+        <FromField value={cover.measuredFrom} answers={answers} onWalk={walk} />
       )}
       {shown !== "fitting" && asked && (
         <>

@@ -40,7 +40,9 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
   const shapes = draft.pieces.filter((piece) => piece.id !== "piping");
   const longest = Math.max(...shapes.map((piece) => width(piece)));
   const tallest = Math.max(...shapes.map((piece) => height(piece)));
-  const scale = Math.min((size.width * 0.44) / longest, 46 / tallest);
+  const kinds = alike(draft.pieces);
+  const row = Math.max(rows.least, Math.min(rows.most, (size.height - rows.besides) / kinds.length));
+  const scale = Math.min((size.width * 0.44) / longest, (row - rows.rule) / tallest);
   const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
   const working =
     draft.working.find((line) => line.for === shown) ??
@@ -59,7 +61,7 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
         <ProofMark draft={draft} cover={cover} unit={unit} houseRules={houseRules} />
       </header>
       <ul className="pieces">
-        {alike(draft.pieces).map(({ piece, quantity, name, keys }) => (
+        {kinds.map(({ piece, quantity, name, keys }) => (
           <li
             key={piece.key}
             className={keys.includes(litPiece ?? "") ? "lit" : undefined}
@@ -123,6 +125,9 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
     </section>
   );
 }
+
+/** How high a piece's row may be, in pixels, and what stands above and below them all. */
+const rows = { least: 54, most: 230, besides: 200, rule: 8 };
 
 const unitWords: Record<string, string> = { in: "inches" };
 

@@ -15,10 +15,12 @@ interface Props {
   unit: Unit;
   houseRules: Record<string, string>;
   draft: Draft | null;
+  /** Goes back to the measures; null where it stands for itself. */
+  onLeave: (() => void) | null;
 }
 
 /** The finished cover in the hand: turned with a finger or the arrow keys, unfolded into its pieces and back. */
-export function TurnView({ cover, unit, houseRules, draft }: Props) {
+export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<CoverScene | null>(null);
   const [failed, setFailed] = useState(false);
@@ -77,9 +79,11 @@ export function TurnView({ cover, unit, houseRules, draft }: Props) {
       <header>
         <h2 className="panel-heading">The finished cover: turn it, touch a piece</h2>
         <span role="status">{name ?? ""}</span>
-        <button type="button" className="header-button" onClick={() => useBench.setState({ turning: false })}>
-          Back to the measures
-        </button>
+        {onLeave && (
+          <button type="button" className="header-button" onClick={onLeave}>
+            Back to the measures
+          </button>
+        )}
       </header>
       <div className="turn-space" ref={ref}>
         {failed ? (

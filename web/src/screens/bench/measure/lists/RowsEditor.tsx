@@ -117,7 +117,9 @@ export function RowsEditor({ label, row, columns, rows, onChange }: Props) {
           <tr key={at}>
             <th scope="row">{at + 1}</th>
             {columns.map((column, i) => (
-              <td key={column.name}>{field(known, at, column, i)}</td>
+              <td key={column.name} data-column={column.label}>
+                {field(known, at, column, i)}
+              </td>
             ))}
             <td>
               <button

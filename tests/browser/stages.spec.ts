@@ -1,0 +1,226 @@
+import { expect, test, type Page } from "@playwright/test";
+import { expectClean } from "./axe.js";
+import { bench, measureField } from "./bench.js";
+
+const stages = ["Measure", "Make-up", "Pieces", "Cloth"] as const;
+const sizes = [
+  { width: 1280, height: 800 },
+  { width: 768, height: 1024 },
+  { width: 390, height: 844 },
+];
+
+const stage = (page: Page, name: string) =>
+  page
+    .getByRole("navigation", { name: "Stages of the work" })
+    .getByRole("link", { name: new RegExp(`^${name}`) });
+
+const opened = (page: Page, word: string) =>
+  expect(page.locator(`.board[data-stage="${word}"]`)).toBeVisible();
+
+/** What is cut off, scrolls within a panel, or makes the page wider than the screen. */
+const hidden = (page: Page) =>
+  page.evaluate(() => {
+    const found: string[] = [];
+    const drawn = ".visually-hidden, .ant-select, svg, canvas, input";
+    for (const element of document.querySelectorAll<HTMLElement>(".bench, .bench *")) {
+      const { overflowX, overflowY } = getComputedStyle(element);
+      const [below, beside] = [
+        element.scrollHeight - element.clientHeight,
+        element.scrollWidth - element.clientWidth,
+      ];
+      if (element.closest(drawn) || element.clientHeight === 0) {
+        continue;
+      }
+
+      if (overflowY !== "visible" && below > 2) {
+        found.push(`${element.className} hides ${below} px below`);
+      }
+
+      if (overflowX !== "visible" && beside > 2 && !element.matches(".tape-edge")) {
+        found.push(`${element.className} hides ${beside} px beside`);
+      }
+    }
+
+    if (document.documentElement.scrollWidth > window.innerWidth) {
+      found.push(`the page is ${document.documentElement.scrollWidth} px wide`);
+    }
+
+    return found;
+  });
+
+test("every demo job at every stage and size: nothing is cut off, covered, or hidden in a panel", async ({
+  page,
+}) => {
+  test.setTimeout(900_000);
+  const jobs = (await (await page.request.get("/api/jobs?find=Teasel")).json()) as {
+    id: string;
+    name: string;
+  }[];
+  const demo = jobs.filter((job) => job.id.startsWith("teasel-"));
+  expect(demo.length).toBeGreaterThan(10);
+  const problems: string[] = [];
+  for (const job of demo) {
+    await page.setViewportSize(sizes[0] ?? { width: 1280, height: 800 });
+    await page.goto(`/jobs/${job.id}/measure`);
+    await bench.settled(page);
+    for (const name of stages) {
+      await stage(page, name).click();
+      await expect(stage(page, name)).toHaveAttribute("aria-current", "step");
+      await expect(page.locator('.board[data-compared="true"]')).toBeVisible();
+      for (const size of sizes) {
+        await page.setViewportSize(size);
+        await expect
+          .poll(() => hidden(page), { timeout: 15_000 })
+          .toEqual([])
+          .catch(async () =>
+            problems.push(`${job.id}, ${name}, ${size.width}: ${(await hidden(page)).join("; ")}`),
+          );
+      }
+
+      await page.setViewportSize(sizes[0] ?? { width: 1280, height: 800 });
+    }
+  }
+
+  expect(problems).toEqual([]);
+});
+
+test("each stage is accessible, on a wide screen and on a phone", async ({ page }) => {
+  for (const size of [sizes[0], sizes[2]]) {
+    await page.setViewportSize(size ?? { width: 1280, height: 800 });
+    for (const word of ["measure", "make-up", "pieces", "cloth"]) {
+      await page.goto(`/jobs/teasel-saloon/${word}`);
+      await bench.settled(page);
+      await expectClean(page);
+    }
+  }
+});
+
+test("a stage is in the address, Back goes stage by stage, and a job opens where it was left", async ({
+  page,
+}) => {
+  await page.goto("/jobs/teasel-ottoman");
+  await opened(page, "all"); // everything is measured
+  await stage(page, "Cloth").click();
+  await opened(page, "cloth");
+  await expect(page).toHaveURL(/\/jobs\/teasel-ottoman\/cloth$/);
+  await page.keyboard.press("Alt+k");
+  await opened(page, "make-up");
+  await expect(page.getByRole("region", { name: "Make-up" }).getByRole("button").first()).toBeFocused();
+  await page.goBack();
+  await opened(page, "cloth");
+  await page
+    .getByRole("group", { name: "The other stages" })
+    .getByRole("link", { name: /^Pieces/ })
+    .click();
+  await opened(page, "pieces");
+  await page.goto("/");
+  await page.goto("/jobs/teasel-ottoman");
+  await opened(page, "pieces");
+  await page.goto("/jobs/teasel-ottoman/nonsense");
+  await opened(page, "pieces");
+  await stage(page, "All of it").click();
+  await opened(page, "all");
+});
+
+test("a new job begins with measuring: a figure typed at once begins the first measure, and after the last comes the make-up", async ({
+  page,
+}) => {
+  await page.goto("/");
+  await page.getByRole("button", { name: "A thing to cover" }).click();
+  await page.getByRole("button", { name: "Box cushion", exact: true }).click();
+  await opened(page, "measure");
+  await expect(page.locator('.from-choices [aria-checked="true"]')).toBeFocused();
+  await page.keyboard.type("21 1/4");
+  await expect(measureField(page, "Width")).toHaveValue("21 1/4");
+  await page.keyboard.press("Enter");
+  await bench.measure(page, "19", "4");
+  await opened(page, "make-up");
+  await expect(page.getByLabel("How many alike")).toBeFocused();
+  await expect(page.getByTestId("buy")).toBeVisible();
+});
+
+test("what the tape lies on is asked as fits the thing, and not where there is one answer", async ({
+  page,
+}) => {
+  const choose = async (thing: string) => {
+    await page.goto("/");
+    await page.getByRole("button", { name: "A thing to cover" }).click();
+    await page
+      .locator(".thing-chooser li", { has: page.getByRole("button", { name: thing, exact: true }) })
+      .locator(".thing-take")
+      .click();
+  };
+  await choose("Table");
+  await expect(page.locator(".from-choices button")).toHaveText([
+    "the table itself",
+    "its padding",
+    "an old cover",
+  ]);
+  await choose("Fitted sheet");
+  await expect(page.getByRole("radio", { name: "the mattress itself" })).toBeVisible();
+  await choose("Throw-over");
+  await expect(measureField(page, "Seat, width")).toBeFocused();
+  await expect(page.locator(".from-choices")).toHaveCount(0);
+});
+
+test("the drawing of a measure has room, and no dimension lies on another or off it", async ({ page }) => {
+  const jobs = (await (await page.request.get("/api/jobs?find=Teasel")).json()) as { id: string }[];
+  for (const { id } of jobs.filter((job) => job.id.startsWith("teasel-"))) {
+    await page.goto(`/jobs/${id}/measure`);
+    await bench.settled(page);
+    const drawing = page.getByRole("tab", { name: "drawing" });
+    await drawing.click();
+    const space = await page.locator(".cushion-drawing").boundingBox();
+    expect.soft(space?.width, id).toBeGreaterThan(600);
+    expect.soft(space?.height, id).toBeGreaterThan(400);
+    const boxes = await page.locator(".cushion-drawing .reading, .cushion-drawing .tape").evaluateAll((all) =>
+      all.map((one) => {
+        const { x, y, right, bottom } = one.getBoundingClientRect();
+        return { x, y, right, bottom, isReading: one.matches(".reading") };
+      }),
+    );
+    for (const [i, box] of boxes.entries()) {
+      const isInside =
+        box.x >= (space?.x ?? 0) - 1 &&
+        box.y >= (space?.y ?? 0) - 1 &&
+        box.right <= (space?.x ?? 0) + (space?.width ?? 0) + 1 &&
+        box.bottom <= (space?.y ?? 0) + (space?.height ?? 0) + 1;
+      expect.soft(isInside, `${id}: ${JSON.stringify(box)} within the drawing`).toBe(true);
+      const over = boxes.filter(
+        (other, k) =>
+          k > i &&
+          other.isReading &&
+          box.isReading &&
+          other.x < box.right - 1 &&
+          box.x < other.right - 1 &&
+          other.y < box.bottom - 1 &&
+          box.y < other.bottom - 1,
+      );
+      expect.soft(over, `${id}: readings over one another`).toEqual([]);
+    }
+  }
+});
+
+test("what matters turns the advice, each way says why, and it is kept with the cover", async ({ page }) => {
+  await bench.startNew(page);
+  await bench.measure(page, "48", "21", "4");
+  await bench.settled(page);
+  await stage(page, "Make-up").click();
+  const ways = page.getByRole("radiogroup", { name: "Made as" });
+  const advised = ways.getByRole("radio").filter({ hasText: "advised" });
+  await expect(advised).toHaveText(/Boxing strip/);
+  await page.getByRole("button", { name: "washed often" }).click();
+  await page.getByRole("button", { name: "first one I make" }).click();
+  await expect(advised).toHaveText(/Wrap, corners folded after/);
+  await expect(ways.getByText("corners are set on the filling: it corrects itself").first()).toBeVisible();
+  await expect(ways.getByText("cut once and for all before it is tried")).toBeVisible();
+  await page.getByRole("button", { name: "both sides up" }).click();
+  await expect(page.getByRole("button", { name: "outdoors" })).toBeDisabled();
+  await bench.settled(page);
+  await page.reload();
+  await expect(page.getByRole("button", { name: "washed often" })).toHaveAttribute("aria-pressed", "true");
+  await page.getByRole("button", { name: "washed often" }).click();
+  await expect(page.getByRole("button", { name: "outdoors" })).toBeEnabled();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("button", { name: "outdoors" })).toBeDisabled();
+});

@@ -1,0 +1,37 @@
+import { editCover } from "../../../model/benchStore";
+import { matters, mostMatters } from "../../../model/choices";
+
+/** What matters on this cover, up to three things: the advice follows them. */
+export function Matters({ chosen }: { chosen: string[] }) {
+  const full = chosen.length >= mostMatters;
+  const touch = (value: string) =>
+    editCover("matters", (cover) => ({
+      ...cover,
+      matters: cover.matters.includes(value)
+        ? cover.matters.filter((known) => known !== value)
+        : [...cover.matters, value],
+    }));
+  return (
+    <div className="matters" role="group" aria-label="What matters here">
+      <h2>Which way</h2>
+      <span className="matters-ask">
+        {full ? "These three matter; touch one to let it go:" : "What matters here?"}
+      </span>
+      {matters.map(({ value, label }) => {
+        const pressed = chosen.includes(value);
+        return (
+          <button
+            key={value}
+            type="button"
+            className="cloth-take"
+            aria-pressed={pressed}
+            disabled={full && !pressed}
+            onClick={() => touch(value)}
+          >
+            {label}
+          </button>
+        );
+      })}
+    </div>
+  );
+}

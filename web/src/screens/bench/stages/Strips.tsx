@@ -1,0 +1,171 @@
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import type { Catalogue, Draft, Shape, Unit, Yardage } from "../../../api/client";
+import { CoverPicture } from "../../../drawing/CoverPicture";
+import { Figure } from "../../../drawing/Figure";
+import { PieceShape } from "../../../drawing/PieceShape";
+import { RollMiniature } from "../../../drawing/roll/RollDrawing";
+import { alike } from "../../../model/alike";
+import type { Cover } from "../../../model/cover";
+import { pieceColour } from "../../../model/pieceColours";
+import { isAsked, isMeasured, missingMeasures, withExamples } from "../../../model/shape";
+import { addressOf, type Stage } from "../../../model/stage";
+import { useBench } from "../../../model/benchStore";
+import { useFoldUp } from "../../../queries/useFoldUp";
+import "./stages.css";
+
+interface Props {
+  catalogue: Catalogue;
+  cover: Cover;
+  shape: Shape;
+  unit: Unit;
+  houseRules: Record<string, string>;
+  draft: Draft | null;
+  yardage: Yardage | null;
+  /** What is shown is from before the last entry, which cannot be read. */
+  stale: boolean;
+}
+
+const pictures = { width: 236, height: 96 };
+const mostPieces = 4;
+
+/** The stages one is not at, live: each its one picture and figure, opened at a touch. */
+export function Strips({ at, ...of }: Props & { at: Stage }) {
+  return (
+    <div className="strips" role="group" aria-label="The other stages">
+      {at !== "measure" && <MeasureStrip {...of} />}
+      {at !== "make-up" && <MakeUpStrip {...of} />}
+      {at !== "pieces" && <PiecesStrip {...of} />}
+      {at !== "cloth" && <ClothStrip {...of} />}
+    </div>
+  );
+}
+
+function Strip({
+  to,
+  name,
+  said,
+  children,
+}: {
+  to: Stage;
+  name: string;
+  said?: string;
+  children: ReactNode;
+}) {
+  const jobId = useBench((state) => state.jobId) ?? "";
+  return (
+    <Link to={addressOf(jobId, to)} className={`sheet strip strip-${to}`}>
+      <span className="strip-head">
+        <span className="panel-heading">{name}</span>
+        {said && <span className="strip-said">{said}</span>}
+      </span>
+      {children}
+    </Link>
+  );
+}
+
+function MeasureStrip({ cover, shape, unit, houseRules }: Props) {
+  const missing = missingMeasures(shape, cover).length;
+  const taken = shape.measures.filter((measure) => isAsked(measure, cover) && cover.measures[measure.name]);
+  return (
+    <Strip to="measure" name="Measure" said={missing > 0 ? `${missing} not taken` : ""}>
+      <CoverPicture
+        cover={withExamples(shape, cover, unit)}
+        unit={unit}
+        houseRules={houseRules}
+        size={pictures}
+        pale={!isMeasured(shape, cover)}
+      />
+      <strong>{taken.map((measure) => cover.measures[measure.name]).join(" × ")}</strong>
+    </Strip>
+  );
+}
+
+function MakeUpStrip({ catalogue, cover }: Props) {
+  const way = catalogue.constructions.find((known) => known.id === cover.construction);
+  const { closure, edge, piping } = cover.options;
+  const said = [closure, edge, piping && piping !== "none" ? `piping ${piping}` : ""].filter(Boolean);
+  return (
+    <Strip to="make-up" name="Make-up">
+      <strong className="strip-way">{way?.label ?? "as is usual"}</strong>
+      {said.length > 0 && <span>{said.join(", ").replaceAll("-", " ")}</span>}
+    </Strip>
+  );
+}
+
+function PiecesStrip({ draft, cover, shape, unit, houseRules, stale }: Props) {
+  const { data } = useFoldUp(withExamples(shape, cover, unit), unit, houseRules);
+  if (!draft) {
+    return (
+      <Strip to="pieces" name="Pieces">
+        when the measures can be read
+      </Strip>
+    );
+  }
+
+  const kinds = alike(draft.pieces);
+  const shown = kinds.filter(({ piece }) => piece.id !== "piping").slice(0, mostPieces);
+  const corners = shown.flatMap(({ piece }) => piece.outline);
+  const reach = (axis: 0 | 1) =>
+    Math.max(...corners.map((corner) => corner[axis] ?? 0)) -
+    Math.min(...corners.map((corner) => corner[axis] ?? 0));
+  const scale = Math.min(84 / reach(0), 40 / reach(1));
+  return (
+    <Strip
+      to="pieces"
+      name={isMeasured(shape, cover) ? "Pieces" : "Pieces: example"}
+      said={
+        data && !data.closes
+          ? "does not close"
+          : stale
+            ? "before the last entry"
+            : `${draft.seams.length} seams meet`
+      }
+    >
+      <ul className="strip-kinds">
+        {shown.map(({ piece, quantity, name }) => (
+          <li key={piece.key}>
+            <span className="strip-piece">
+              <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />
+            </span>
+            <span className="strip-count">{quantity}</span>
+            <span className="strip-name">
+              {name} <Figure text={piece.cutWidthShown} /> × <Figure text={piece.cutLengthShown} />
+            </span>
+          </li>
+        ))}
+      </ul>
+      {kinds.length > shown.length && (
+        <span className="strip-more">
+          and {kinds.length - shown.length} more {kinds.length - shown.length === 1 ? "kind" : "kinds"}
+        </span>
+      )}
+    </Strip>
+  );
+}
+
+function ClothStrip({ yardage, stale, unit }: Props) {
+  const buy = yardage?.buy;
+  return (
+    <Strip
+      to="cloth"
+      name="To buy"
+      said={yardage?.example ? "example" : stale ? "before the last entry" : ""}
+    >
+      {buy ? (
+        <span className="buy-figure" data-testid="buy">
+          <Figure text={buy.figure} /> <span className="buy-unit">{buy.unit}</span>
+        </span>
+      ) : (
+        <span className="buy-none">Nothing to lay yet.</span>
+      )}
+      {buy && (
+        <span>
+          {unit === "in" ? buy.metres : buy.yards}
+          {buy.cost !== null && ` · costs ${buy.cost.toFixed(2)}`}
+        </span>
+      )}
+      {yardage && <RollMiniature yardage={yardage} unit={unit} />}
+    </Strip>
+  );
+}
