@@ -33,3 +33,11 @@ test("the shelf comes a page at a time as one scrolls, and what is looked for is
     await page.request.delete(`/api/jobs/${id}`, { headers: { "If-Match": '"1"' } });
   }
 });
+
+test("each job shows its things, drawn as their covers stand", async ({ page }) => {
+  await page.goto("/");
+  await page.getByLabel("Find a job").fill("Wing armchair");
+  const row = page.locator(".job-list ul > li").filter({ hasText: "Owner’s cabin" }).first();
+  await expect(row.locator(".job-things svg")).toHaveCount(2);
+  await expect(row.locator(".job-things polygon").first()).toBeVisible(); // the cushion, folded up from its pieces
+});

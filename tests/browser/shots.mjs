@@ -23,23 +23,27 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
 const saloon = "/jobs/teasel-saloon";
 await shot("jobs", { path: "/" });
 await shot("bench", { path: saloon });
-await shot("bench-tapered", {
-  path: saloon,
+await shot("stage-measure", {
+  path: `${saloon}/measure`,
   before: async (page) => {
     await page.getByRole("button", { name: /Hull corner seat/ }).click();
     await page.locator(".reading[aria-label^=backWidth]").click();
-    await page.getByRole("button", { name: /Plate, cut width/ }).click();
   },
 });
-await shot("bench-unfinished", {
-  path: saloon,
+await shot("stage-make-up", {
+  path: `${saloon}/make-up`,
   before: async (page) => {
-    await page.getByRole("button", { name: /Companionway step/ }).click();
-    await page.locator(".reading[aria-label^=depth]").click();
+    await page.getByRole("button", { name: "washed often" }).click();
+    await page.getByRole("button", { name: "least work" }).click();
+    await page.locator(".reasons .against").first().waitFor();
   },
 });
-await shot("bench-cabin", {
-  path: "/jobs/teasel-guest-cabin",
+await shot("stage-pieces", {
+  path: "/jobs/teasel-ottoman/pieces",
+  before: (page) => page.locator('canvas[data-ready="true"]').waitFor(),
+});
+await shot("stage-cloth", {
+  path: "/jobs/teasel-guest-cabin/cloth",
   before: (page) => page.getByRole("button", { name: /Bolster/ }).click(),
 });
 await shot("roll", {
@@ -103,10 +107,9 @@ await shot("proof-open", {
     await openProof(page);
   },
 });
-await shot("bench-ottoman", { path: "/jobs/teasel-ottoman" });
-await shot("bench-armchair", { path: "/jobs/teasel-armchair" });
-await shot("bench-tablet", { path: saloon, width: 768, height: 1024 });
-await shot("bench-phone", { path: saloon, width: 390, height: 844 });
+await shot("bench-armchair", { path: "/jobs/teasel-armchair/measure" });
+await shot("bench-tablet", { path: `${saloon}/make-up`, width: 768, height: 1024 });
+await shot("bench-phone", { path: `${saloon}/measure`, width: 390, height: 844 });
 await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });
 const opened = await (await fetch(`${address}/api/jobs/teasel-saloon/sheet`, { method: "POST" })).json();
 await shot("phone-sheet", { path: `/sheet/${opened.token}`, width: 390, height: 844 });

@@ -6,6 +6,7 @@ const keys: [string, string][] = [
   ["Shift+Enter, ↑", "measure before"],
   ["Ctrl+Z", "undo, over everything on the bench"],
   ["Ctrl+Shift+Z, Ctrl+Y", "redo"],
+  ["Alt+A", "all stages at once"],
   ["Alt+M", "to the measures"],
   ["Alt+K", "to the ways to make it up"],
   ["Alt+P", "to the pieces and their sums"],

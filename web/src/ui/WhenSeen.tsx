@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useSeen } from "./useSeen";
 
 interface Props {
   label: string;
@@ -7,29 +7,7 @@ interface Props {
 
 /** A button that presses itself, once, when one has scrolled near to it. */
 export function WhenSeen({ label, onSeen }: Props) {
-  const ref = useRef<HTMLButtonElement>(null);
-  const press = useRef(onSeen);
-  useEffect(() => {
-    press.current = onSeen;
-  }, [onSeen]);
-  useEffect(() => {
-    const button = ref.current;
-    if (!button || !("IntersectionObserver" in window)) {
-      return;
-    }
-
-    const watch = new IntersectionObserver(
-      (seen) => {
-        if (seen.some((entry) => entry.isIntersecting)) {
-          watch.disconnect();
-          press.current();
-        }
-      },
-      { rootMargin: "400px" },
-    );
-    watch.observe(button);
-    return () => watch.disconnect();
-  }, []);
+  const ref = useSeen<HTMLButtonElement>(onSeen);
   return (
     <button type="button" className="plain-button" ref={ref} onClick={onSeen}>
       {label}

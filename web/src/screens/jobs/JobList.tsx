@@ -10,6 +10,7 @@ import { useGone, useJobs } from "../../queries/useJobs";
 import { useSettled } from "../../queries/useSettled";
 import { WhenSeen } from "../../ui/WhenSeen";
 import { FilePick } from "../../ui/FilePick";
+import "../../drawing/drawing.css";
 import "./jobs.css";
 
 const pauseBeforeFinding = 150;

@@ -1,9 +1,10 @@
 import { Link } from "react-router";
 import type { JobLine } from "../../api/client";
+import { JobThings } from "./JobThings";
 
 const date = new Intl.DateTimeFormat("en-GB", {
   day: "numeric",
-  month: "long",
+  month: "short",
   year: "numeric",
   hour: "2-digit",
   minute: "2-digit",
@@ -22,9 +23,12 @@ export function JobRow({ job, isWaiting, onMore, onRemove }: Props) {
   const name = job.name || "unnamed job";
   return (
     <li className="sheet">
-      <Link to={`/jobs/${job.id}`}>
-        <strong>{job.name || "Unnamed job"}</strong>
-        <span>{[job.client, job.place].filter(Boolean).join(", ")}</span>
+      <Link to={`/jobs/${job.id}`} className="job-open">
+        <JobThings job={job} />
+        <span>
+          <strong>{job.name || "Unnamed job"}</strong>
+          {[job.client, job.place].filter(Boolean).join(", ")}
+        </span>
       </Link>
       <span className="job-state">
         {job.covers === 1 ? "1 cover" : `${job.covers} covers`}
