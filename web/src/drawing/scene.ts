@@ -99,10 +99,9 @@ export function coverScene(
     });
     const centre = new Vector3(...(box.map(([low, high]) => (low + high) / 2) as [number, number, number]));
     const reach = Math.hypot(...box.map(([low, high]) => high - low)) / 2;
-    // The narrower of the two angles of sight holds the whole cover; seen wide it never fills its ball.
-    const [upright, widest] = [Math.tan((camera.fov * Math.PI) / 360), 1.3];
-    const half = Math.atan(upright * Math.min(1, camera.aspect / widest));
-    const away = (reach * 0.86) / Math.sin(half);
+    // The narrower of the two angles of sight holds the ball the cover turns in, however it is turned.
+    const half = Math.atan(Math.tan((camera.fov * Math.PI) / 360) * Math.min(1, camera.aspect));
+    const away = reach / Math.sin(half);
     const direction = camera.position.clone().sub(controls.target);
     camera.position
       .copy(centre)
