@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { glossary } from "../model/glossary";
 import "./keys.css";
 
 const keys: [string, string][] = [
@@ -22,7 +23,7 @@ const keys: [string, string][] = [
   ["?", "this sheet"],
 ];
 
-/** The keys, on a sheet that a question mark lays on the bench. */
+/** The keys and the words of the trade, on a sheet that a question mark lays on the bench. */
 export function KeysSheet() {
   const [open, setOpen] = useState(false);
   useEffect(() => {
@@ -45,21 +46,33 @@ export function KeysSheet() {
     };
   }, []);
   return open ? (
-    <aside className="keys-sheet" aria-label="Keys">
+    <aside className="keys-sheet" aria-label="Keys and words">
       <header>
         <h2>Keys</h2>
         <button type="button" className="header-button" autoFocus onClick={() => setOpen(false)}>
           Put away
         </button>
       </header>
-      <dl>
-        {keys.map(([key, does]) => (
-          <div key={key}>
-            <dt>{key}</dt>
-            <dd>{does}</dd>
-          </div>
-        ))}
-      </dl>
+      <div className="keys-columns">
+        <Entries entries={keys} />
+        <section>
+          <h2>Words</h2>
+          <Entries entries={glossary} />
+        </section>
+      </div>
     </aside>
   ) : null;
+}
+
+function Entries({ entries }: { entries: [string, string][] }) {
+  return (
+    <dl>
+      {entries.map(([name, means]) => (
+        <div key={`${name} ${means}`}>
+          <dt>{name}</dt>
+          <dd>{means}</dd>
+        </div>
+      ))}
+    </dl>
+  );
 }

@@ -74,7 +74,7 @@ export function BenchHeader() {
           type="button"
           className="header-button"
           aria-label="Keys"
-          title="The keys (?)"
+          title="The keys, and what words mean (?)"
           onClick={() => window.dispatchEvent(new Event("wrapper:keys"))}
         >
           ?
