@@ -1,6 +1,7 @@
 import type { Cover } from "../model/cover";
 import { useQuery } from "@tanstack/react-query";
 import { api, type Unit } from "../api/client";
+import { extentOf } from "../model/pieceSize";
 import { draftRequest } from "../queries/useFoldUp";
 
 interface Props {
@@ -18,14 +19,8 @@ export function BlocksPicture({ cover, unit, size }: Props) {
     queryFn: async () => (await api.POST("/api/draft", { body: request })).data ?? null,
   });
   const pieces = (data?.pieces ?? []).slice(0, 4);
-  const widths = pieces.map(
-    (piece) =>
-      Math.max(...piece.outline.map(([x = 0]) => x)) - Math.min(...piece.outline.map(([x = 0]) => x)),
-  );
-  const heights = pieces.map(
-    (piece) =>
-      Math.max(...piece.outline.map(([, y = 0]) => y)) - Math.min(...piece.outline.map(([, y = 0]) => y)),
-  );
+  const widths = pieces.map((piece) => extentOf(piece, 0));
+  const heights = pieces.map((piece) => extentOf(piece, 1));
   const total = widths.reduce((sum, width) => sum + width, 0) + 60 * pieces.length;
   const scale = Math.min(
     (size.width - 12) / Math.max(total, 1),

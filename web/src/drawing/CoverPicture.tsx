@@ -11,10 +11,12 @@ interface Props {
   houseRules?: Record<string, string>;
   size: { width: number; height: number };
   pale?: boolean;
+  /** Left free on every side, in pixels. */
+  margin?: number;
 }
 
 /** A finished cover in true proportion, folded up from its pieces; one that is pinned from blocks shows the blocks. */
-export function CoverPicture({ cover, unit, houseRules, size, pale = false }: Props) {
+export function CoverPicture({ cover, unit, houseRules, size, pale = false, margin = 8 }: Props) {
   const { data } = useFoldUp(cover, unit, houseRules);
   const facets = data?.facets ?? [];
   const points = facets.flatMap((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
@@ -26,7 +28,7 @@ export function CoverPicture({ cover, unit, houseRules, size, pale = false }: Pr
           facets={facets}
           size={size}
           pale={pale}
-          place={fitting(points, size.width, size.height, { x: 8, y: 8 }).place}
+          place={fitting(points, size.width, size.height, { x: margin, y: margin }).place}
         />
       )}
     </span>

@@ -65,7 +65,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
     }
 
     const common = { catalogue, cover: current.cover, unit, houseRules, checks: of.coverChecks };
-    const has = (...stages: Stage[]) => stage === "all" || stages.includes(stage);
+    const has = (one: Stage) => stage === "all" || stage === one;
     return (
       <>
         {turning || stage === "pieces" ? (
@@ -129,7 +129,15 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
           </>
         )}
         {stage !== "all" && (
-          <Strips {...common} at={stage} shape={shape} draft={draft} yardage={of.priced} stale={of.isStale} />
+          <Strips
+            {...common}
+            at={stage}
+            examples={cover}
+            shape={shape}
+            draft={draft}
+            yardage={of.priced}
+            stale={of.isStale}
+          />
         )}
       </>
     );

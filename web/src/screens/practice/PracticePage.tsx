@@ -4,10 +4,7 @@ import { Segmented } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
-import { fitting, type Space } from "../../model/projection";
-import { FoldedPicture } from "../../drawing/ThingDrawing";
-import { BlocksPicture } from "../../drawing/BlocksPicture";
-import { useFoldUp } from "../../queries/useFoldUp";
+import { CoverPicture } from "../../drawing/CoverPicture";
 import { inSentence } from "../../model/words";
 import "./practice.css";
 
@@ -156,19 +153,9 @@ function PracticePicture({
 }) {
   const { form, shape, construction, measuresTyped } = task;
   const cover = { ...emptyCover, form, shape, construction, measures: measuresTyped };
-  const { data } = useFoldUp(cover, unit);
-  const facets = data?.facets ?? [];
-  const points = facets.flatMap((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
   return (
-    <span className="thing-picture practice-picture">
-      {data && points.length === 0 && <BlocksPicture cover={cover} unit={unit} size={size} />}
-      {points.length > 0 && (
-        <FoldedPicture
-          facets={facets}
-          size={size}
-          place={fitting(points, size.width, size.height, { x: 12, y: 12 }).place}
-        />
-      )}
+    <span className="practice-picture">
+      <CoverPicture cover={cover} unit={unit} size={size} margin={12} />
     </span>
   );
 }

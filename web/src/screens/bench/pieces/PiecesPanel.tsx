@@ -1,8 +1,9 @@
 import type { Cover } from "../../../model/cover";
 import { useState } from "react";
-import type { Draft, Piece, Unit } from "../../../api/client";
+import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { ChecksFor } from "../../../ui/ChecksFor";
+import { extentOf } from "../../../model/pieceSize";
 import { pieceColour } from "../../../model/pieceColours";
 import { useSize } from "../../../drawing/useSize";
 import { alike } from "../../../model/alike";
@@ -38,8 +39,8 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
   }
 
   const shapes = draft.pieces.filter((piece) => piece.id !== "piping");
-  const longest = Math.max(...shapes.map((piece) => width(piece)));
-  const tallest = Math.max(...shapes.map((piece) => height(piece)));
+  const longest = Math.max(...shapes.map((piece) => extentOf(piece, 0)));
+  const tallest = Math.max(...shapes.map((piece) => extentOf(piece, 1)));
   const kinds = alike(draft.pieces);
   const row = Math.max(rows.least, Math.min(rows.most, (size.height - rows.besides) / kinds.length));
   const scale = Math.min((size.width * 0.44) / longest, (row - rows.rule) / tallest);
@@ -130,11 +131,3 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
 const rows = { least: 54, most: 230, besides: 200, rule: 8 };
 
 const unitWords: Record<string, string> = { in: "inches" };
-
-function extent(piece: Piece, axis: 0 | 1): number {
-  const values = piece.outline.map((corner) => corner[axis] ?? 0);
-  return Math.max(...values) - Math.min(...values);
-}
-
-const width = (piece: Piece) => extent(piece, 0);
-const height = (piece: Piece) => extent(piece, 1);

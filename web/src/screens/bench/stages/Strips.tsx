@@ -7,8 +7,9 @@ import { PieceShape } from "../../../drawing/PieceShape";
 import { RollMiniature } from "../../../drawing/roll/RollDrawing";
 import { alike } from "../../../model/alike";
 import type { Cover } from "../../../model/cover";
+import { extentOf } from "../../../model/pieceSize";
 import { pieceColour } from "../../../model/pieceColours";
-import { isAsked, isMeasured, missingMeasures, withExamples } from "../../../model/shape";
+import { isAsked, isMeasured, missingMeasures } from "../../../model/shape";
 import { addressOf, type Stage } from "../../../model/stage";
 import { useBench } from "../../../model/benchStore";
 import { useFoldUp } from "../../../queries/useFoldUp";
@@ -17,6 +18,8 @@ import "./stages.css";
 interface Props {
   catalogue: Catalogue;
   cover: Cover;
+  /** The same with examples where nothing is measured yet. */
+  examples: Cover;
   shape: Shape;
   unit: Unit;
   houseRules: Record<string, string>;
@@ -64,13 +67,13 @@ function Strip({
   );
 }
 
-function MeasureStrip({ cover, shape, unit, houseRules }: Props) {
+function MeasureStrip({ cover, examples, shape, unit, houseRules }: Props) {
   const missing = missingMeasures(shape, cover).length;
   const taken = shape.measures.filter((measure) => isAsked(measure, cover) && cover.measures[measure.name]);
   return (
     <Strip to="measure" name="Measure" said={missing > 0 ? `${missing} not taken` : ""}>
       <CoverPicture
-        cover={withExamples(shape, cover, unit)}
+        cover={examples}
         unit={unit}
         houseRules={houseRules}
         size={pictures}
@@ -93,8 +96,8 @@ function MakeUpStrip({ catalogue, cover }: Props) {
   );
 }
 
-function PiecesStrip({ draft, cover, shape, unit, houseRules, stale }: Props) {
-  const { data } = useFoldUp(withExamples(shape, cover, unit), unit, houseRules);
+function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale }: Props) {
+  const { data } = useFoldUp(examples, unit, houseRules);
   if (!draft) {
     return (
       <Strip to="pieces" name="Pieces">
@@ -105,11 +108,8 @@ function PiecesStrip({ draft, cover, shape, unit, houseRules, stale }: Props) {
 
   const kinds = alike(draft.pieces);
   const shown = kinds.filter(({ piece }) => piece.id !== "piping").slice(0, mostPieces);
-  const corners = shown.flatMap(({ piece }) => piece.outline);
-  const reach = (axis: 0 | 1) =>
-    Math.max(...corners.map((corner) => corner[axis] ?? 0)) -
-    Math.min(...corners.map((corner) => corner[axis] ?? 0));
-  const scale = Math.min(84 / reach(0), 40 / reach(1));
+  const widest = (axis: 0 | 1) => Math.max(...shown.map(({ piece }) => extentOf(piece, axis)));
+  const scale = Math.min(84 / widest(0), 40 / widest(1));
   return (
     <Strip
       to="pieces"
