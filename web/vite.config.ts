@@ -6,5 +6,11 @@ export default defineConfig({
   plugins: [react(), babel({ presets: [reactCompilerPreset()] })],
   server: { proxy: { "/api": "http://127.0.0.1:5180" } },
   build: { target: "es2023", chunkSizeWarningLimit: 1500 },
-  test: { environment: "jsdom", include: ["src/**/*.test.{ts,tsx}"] },
+  // Tests of what is drawn have a page; the others ask for one where they need it: making one takes longer than they do.
+  test: {
+    projects: [
+      { extends: true, test: { name: "drawn", environment: "jsdom", include: ["src/**/*.test.tsx"] } },
+      { extends: true, test: { name: "reckoned", environment: "node", include: ["src/**/*.test.ts"] } },
+    ],
+  },
 });

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from "./house.js";
 import { bench, cutList, measureField } from "./bench.js";
 
 const notice = (page: Page) => page.getByText("The workroom’s computer does not answer. What you typed");

@@ -3,7 +3,9 @@ import { chromium } from "@playwright/test";
 
 /** Debian's chromium, headless. */
 export function launch() {
-  const executablePath = execFileSync("sh", ["-c", "command -v chromium"], { encoding: "utf8" }).trim();
+  const executablePath = execFileSync("sh", ["-c", "command -v chromium-headless-shell"], {
+    encoding: "utf8",
+  }).trim();
   return chromium.launch({ executablePath, args: ["--no-sandbox"] });
 }
 

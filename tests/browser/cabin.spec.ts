@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench } from "./bench.js";
 
 test("a cabin as one job: six kinds of thing on three cloths, from empty to the printed sheet", async ({

@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from "./house.js";
 import { createRequire } from "node:module";
 import type { DxfParser as Parser, IPolylineEntity } from "dxf-parser";
 import { expectClean } from "./axe.js";

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench, cutList } from "./bench.js";
 
 test("another thing is chosen, measured in its own order, and drafted", async ({ page }) => {

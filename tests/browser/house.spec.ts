@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench } from "./bench.js";
 
 interface Refused {
@@ -20,6 +20,7 @@ const pages = [
 
 test("no page asks anything of elsewhere, and none needs what the browser is told to refuse", async ({
   page,
+  baseURL,
 }) => {
   const asked: string[] = [];
   page.on("request", (request) => asked.push(request.url()));
@@ -30,7 +31,7 @@ test("no page asks anything of elsewhere, and none needs what the browser is tol
       kept.refused.push(`${event.violatedDirective} ${event.blockedURI} ${event.sourceFile}`);
     });
   });
-  const house = new URL(process.env.WRAPPER_URL ?? "").origin;
+  const house = baseURL ?? "";
   for (const path of pages) {
     await page.goto(path);
     await expect(page.locator("#root > *").first()).toBeVisible();

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench, cutList } from "./bench.js";
 
 test.beforeEach(async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench, cutList, measureField } from "./bench.js";
 
 test("a cushion is measured by keyboard alone, read off, and found again after reloading", async ({

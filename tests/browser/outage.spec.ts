@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { expect, test, type Browser, type Page } from "@playwright/test";
+import { expect, test, type Browser, type Page } from "./house.js";
 import { bench, measureField } from "./bench.js";
 import { OwnServer } from "./ownServer.js";
 
@@ -11,7 +11,7 @@ let server: OwnServer;
 let started = false;
 
 const begin = async (browser: Browser, megabytes?: number) => {
-  server = new OwnServer(megabytes);
+  server = new OwnServer({ megabytes });
   started = true;
   await server.start();
   return browser.newContext({ baseURL: server.address });

@@ -10,14 +10,20 @@ import { expect } from "@playwright/test";
 const apart = ["--map-root-user", "--mount"];
 const root = join(import.meta.dirname, "../..");
 
-/** A server of one test alone, which may be killed, started again on the same data, and run out of disk. */
+interface Ways {
+  /** Where given, the data lies on a disk of this many megabytes; it is gone with the server. */
+  megabytes?: number;
+  /** Whether it begins with the demo jobs. */
+  demo?: boolean;
+}
+
+/** A server of one test or one worker alone, which may be killed, started again on the same data, and run out of disk. */
 export class OwnServer {
   private process: ChildProcess | null = null;
   private readonly data = mkdtempSync(join(tmpdir(), "wrapper-own-"));
   private port = 0;
 
-  /** @param megabytes where given, the data lies on a disk of this size; it is gone with the server. */
-  constructor(private readonly megabytes?: number) {}
+  constructor(private readonly ways: Ways = {}) {}
 
   /** Whether this machine lets a process mount a disk of its own. */
   static mayHaveDisk(): boolean {
@@ -30,9 +36,9 @@ export class OwnServer {
 
   async start() {
     this.port ||= await freePort();
-    const serve = `exec dotnet out/server/Wrapper.Web.dll --urls ${this.address} --data ${this.data} --web web/dist`;
-    const small = `mount -t tmpfs -o size=${this.megabytes}m tmpfs ${this.data} && ${serve}`;
-    const [command, ...words] = this.megabytes
+    const serve = `exec dotnet out/server/Wrapper.Web.dll --urls ${this.address} --data ${this.data} --web web/dist${this.ways.demo ? " --demo demo" : ""}`;
+    const small = `mount -t tmpfs -o size=${this.ways.megabytes}m tmpfs ${this.data} && ${serve}`;
+    const [command, ...words] = this.ways.megabytes
       ? ["unshare", ...apart, "sh", "-c", small]
       : ["sh", "-c", serve];
     this.process = spawn(command ?? "", words, { cwd: root, stdio: "ignore" });

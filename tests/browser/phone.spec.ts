@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench, cutList, measureField, jobOf } from "./bench.js";
 
 test("the phone's sheet: every key kept without a connection, sent when it is back, and the bench shows it", async ({

@@ -2,7 +2,7 @@ import { execFileSync } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from "./house.js";
 import { bench } from "./bench.js";
 
 const cloth = [0xf4, 0xea, 0xd3].map((part) => (part / 255) * 100); // the cloth's colour, in the hundredths that are printed

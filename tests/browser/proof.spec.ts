@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { expectClean } from "./axe.js";
 import { bench } from "./bench.js";
 import { leaveOpen } from "./open-cover.mjs";

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from "./house.js";
 import { bench, jobOf } from "./bench.js";
 
 const cloth = (page: Page) => page.getByRole("region", { name: "Cloth" });

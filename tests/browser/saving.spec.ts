@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench, measureField, jobOf } from "./bench.js";
 
 test("two tabs on one cover: nothing is overwritten and the maker chooses", async ({ page, context }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 
 test("the cutting sheet is the cut list and marks on one page, and the lay and what to buy on another", async ({
   page,

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from "./house.js";
 import { expectClean } from "./axe.js";
 import { bench, measureField } from "./bench.js";
 

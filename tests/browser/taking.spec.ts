@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench, cutList, measureField } from "./bench.js";
 
 test("a tape types into the measure that is lit", async ({ page, context }) => {

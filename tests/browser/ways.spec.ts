@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./house.js";
 import { bench, cutList, measureField } from "./bench.js";
 
 test("a cloth I have: the largest of each thing, and a job begun with one", async ({ page }) => {

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { coverTo, emptyCover } from "../model/cover";
 import { clothTo, emptyCloth } from "../model/cloth";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";

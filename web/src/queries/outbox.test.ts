@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { Job } from "../api/client";
 import { editHeading, editText, useBench } from "../model/benchStore";

@@ -1,0 +1,22 @@
+import { test as plain } from "@playwright/test";
+import { OwnServer } from "./ownServer.js";
+
+export { expect, type Browser, type Page } from "@playwright/test";
+
+/**
+ * A test in a house of its worker's own: a server with the demo jobs, which no other worker's tests write to, so
+ * that several run side by side.
+ */
+export const test = plain.extend<object, { house: OwnServer }>({
+  house: [
+    // The first argument has to be taken apart, though nothing is asked for.
+    async ({}, use) => {
+      const house = new OwnServer({ demo: true });
+      await house.start();
+      await use(house);
+      await house.end();
+    },
+    { scope: "worker", timeout: 120_000 },
+  ],
+  baseURL: async ({ house }, use) => use(house.address),
+});
