@@ -209,12 +209,12 @@ public sealed record DraftResponse
         Joins = draft.Joins,
     };
 
-    /// <summary>The measures that could be read, also when others could not.</summary>
+    /// <summary>The measures that could be read, also when others could not; those of a loose cover's zones by place: <c>zones.0.width</c>.</summary>
     public static IReadOnlyDictionary<string, ReadMeasureJson> ReadMeasures(CoverReading reading)
     {
         var format = LengthFormat.For(reading.Unit);
-        return reading.Measures.ToDictionary(
-            measure => measure.Key.Name, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
+        return reading.Measures.Select(measure => KeyValuePair.Create(measure.Key.Name, measure.Value)).Concat(reading.ZoneLengths).ToDictionary(
+            measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
     }
 
     private static SeamSideJson Side(SeamSide side, int number, Draft draft)

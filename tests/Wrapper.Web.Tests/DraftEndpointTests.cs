@@ -52,6 +52,21 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
     }
 
     [Fact]
+    public async Task Of_the_zones_of_a_loose_cover_each_length_that_can_be_read_is_answered_by_its_place()
+    {
+        var request = """
+            { "unit": "in", "form": "slipcover", "measures": { "shape": "zones", "zones": [
+              { "name": "Inside back", "width": "12 + 12", "height": "tall" }, { "name": "Deck", "width": "", "height": "21" }, { "width": "26", "height": "9" } ] } }
+            """;
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", request);
+        Assert.Equal(422, status);
+        Assert.Equal(
+            ["zones.0.width 609.6", "zones.1.height 533.4", "zones.2.height 228.6", "zones.2.width 660.4"],
+            body!["measures"]!.AsObject().Select(measure => FormattableString.Invariant($"{measure.Key} {(double)measure.Value!["value"]!:0.0}")).Order());
+        Assert.Equal(2, body["checks"]!.AsArray().Count(check => (string)check!["level"]! == "error"));
+    }
+
+    [Fact]
     public async Task A_contradiction_is_422_and_names_what_it_hangs_on()
     {
         var request = JsonNode.Parse(Inches)!;

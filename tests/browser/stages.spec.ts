@@ -168,9 +168,9 @@ test("the drawing of a measure has room, and no dimension lies on another or off
   for (const { id } of jobs.filter((job) => job.id.startsWith("teasel-"))) {
     await page.goto(`/jobs/${id}/measure`);
     await bench.settled(page);
-    const drawing = page.getByRole("tab", { name: "drawing" });
+    const drawing = page.getByRole("tab", { name: /^(drawing|its parts)$/ });
     await drawing.click();
-    const space = await page.locator(".cushion-drawing").boundingBox();
+    const space = await page.locator(".cushion-drawing, .parts-net").boundingBox();
     expect.soft(space?.width, id).toBeGreaterThan(600);
     expect.soft(space?.height, id).toBeGreaterThan(400);
     const boxes = await page.locator(".cushion-drawing .reading, .cushion-drawing .tape").evaluateAll((all) =>

@@ -6,6 +6,8 @@ import { bench, cutList } from "./bench.js";
 const walks: {
   thing: string;
   shape?: string;
+  /** The parts it is begun with. */
+  preset?: string;
   measures?: string[];
   rows?: string[][];
   first: RegExp;
@@ -29,7 +31,12 @@ const walks: {
   { thing: "Pouf", measures: ["22", "2 1/4"], first: /^Top and bottom 2: 27¼ × 27¼/ },
   { thing: "Chair back", measures: ["18 1/2", "2 1/4", "21"], first: /22½/ },
   { thing: "Headboard", measures: ["52", "26", "3"], first: /56 × 29/ },
-  { thing: "Slipcover", rows: [["Inside back", "24", "26", "1"]], first: /^Inside back 1/ },
+  {
+    thing: "Slipcover",
+    preset: "Dining chair",
+    measures: ["18", "20", "2", "18", "22", "18", "17", "2", "18", "6"],
+    first: /^Inside back 1/,
+  },
   { thing: "Throw-over", measures: ["60", "72", "52", "34", "4"], first: /^Seat/ },
   { thing: "Mattress", shape: "cut corner", measures: ["52", "76", "14", "30", "6"], first: /^Plate/ },
   { thing: "Fitted sheet", measures: ["36", "75", "5"], first: /^(Top|Sheet)/ },
@@ -67,10 +74,16 @@ async function typeRows(page: Page, rows: string[][]) {
   }
 }
 
-for (const { thing, shape, measures = [], rows, first } of walks) {
+for (const { thing, shape, preset, measures = [], rows, first } of walks) {
   test(`${thing}${shape ? `, ${shape},` : ""} from empty to its cut list by keyboard`, async ({ page }) => {
     await bench.chooseThing(page, thing, shape);
     await bench.settled(page);
+    if (preset) {
+      await page.getByRole("button", { name: preset }).focus();
+      await page.keyboard.press("Enter");
+      await expect(page.locator(".part-taking input").first()).toBeFocused();
+    }
+
     if (rows) {
       await typeRows(page, rows);
       await page.keyboard.press("Alt+m");

@@ -11,7 +11,11 @@ namespace Wrapper.Core.Reading;
 /// <param name="Unit">The unit of the job as found.</param>
 /// <param name="Checks">Errors and notes of the reading.</param>
 public sealed record CoverReading(
-    CoverSpecification? Specification, IReadOnlyDictionary<Measure, Length> Measures, LengthUnit Unit, IReadOnlyList<Check> Checks);
+    CoverSpecification? Specification, IReadOnlyDictionary<Measure, Length> Measures, LengthUnit Unit, IReadOnlyList<Check> Checks)
+{
+    /// <summary>The lengths of a loose cover's zones that could be read, by place in the list and name: <c>zones.0.width</c>.</summary>
+    public IReadOnlyDictionary<string, Length> ZoneLengths { get; init; } = new Dictionary<string, Length>();
+}
 
 /// <summary>Reads a cover's inputs. Whatever a person may have typed comes out as a check naming its measure, never as an exception.</summary>
 internal sealed class CoverReader : Reader
@@ -89,7 +93,7 @@ internal sealed class CoverReader : Reader
             Count = ReadCount(),
         };
         var failed = Checks.HasError();
-        return new(failed ? null : specification, measures, Unit, Checks);
+        return new(failed ? null : specification, measures, Unit, Checks) { ZoneLengths = lists.ZoneLengths };
     }
 
     private static LengthUnit FindUnit(CoverInput input, List<Check> checks)

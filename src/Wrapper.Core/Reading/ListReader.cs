@@ -16,6 +16,11 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
     private static readonly string[] ZoneEdges = ["left", "right", "top", "bottom"];
     private static readonly string[] CorrectionSides = ["left", "right", "front", "back", "top", "bottom", "all"];
 
+    private readonly Dictionary<string, Length> _zoneLengths = [];
+
+    /// <summary>The lengths of zones that could be read, by place in the list and name: <c>zones.0.width</c>.</summary>
+    public IReadOnlyDictionary<string, Length> ZoneLengths => _zoneLengths;
+
     public IReadOnlyList<OutlineCorner> Points()
     {
         if (input.Points.Count > MostPoints)
@@ -85,7 +90,10 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             }
 
             var free = zone.FreeTuck is { } gap ? Read(gap, $"{name}, free gap", "zones") ?? Length.Zero : (Length?)null;
-            if (Positive(zone.Width, $"{name}, width", "zones") is { } width && Positive(zone.Height, $"{name}, height", "zones") is { } height)
+            var (across, up) = (Positive(zone.Width, $"{name}, width", "zones"), Positive(zone.Height, $"{name}, height", "zones"));
+            Keep(i, "width", across);
+            Keep(i, "height", up);
+            if (across is { } width && up is { } height)
             {
                 zones.Add(new(name, width, height, zone.Tucks.ToHashSet(), free ?? MeasureReader.Longest, Math.Clamp(zone.Count, 1, 100), zone.Pair, zone.Slanted, zone.Strip, zone.Piped));
             }
@@ -165,6 +173,14 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         }
 
         return corrections;
+    }
+
+    private void Keep(int at, string name, Length? length)
+    {
+        if (length is { } read)
+        {
+            _zoneLengths[$"zones.{at}.{name}"] = read;
+        }
     }
 
     private bool TooMany(int count, string list)

@@ -1,4 +1,5 @@
 import type { Cover } from "./cover";
+import { isTaken, partsOf, withUsualSizes } from "./parts";
 import type { Catalogue, Measure, Shape, Unit } from "../api/client";
 
 /** The shape of a cover, from the catalogue the screen is built from. */
@@ -65,9 +66,18 @@ function hasRows(list: unknown): boolean {
   return typeof list === "string" ? list.trim() !== "" : Array.isArray(list) && list.length > 0;
 }
 
+/** How many parts of a thing that is covered in parts are not taken; none on any other thing. */
+export function missingParts(shape: Shape, cover: Cover): number {
+  return shape.list === "zones" ? partsOf(cover).filter((part) => !isTaken(part)).length : 0;
+}
+
 /** Everything that has to be measured is. */
 export function isMeasured(shape: Shape, cover: Cover): boolean {
-  return missingMeasures(shape, cover).length === 0 && missingList(shape, cover) === null;
+  return (
+    missingMeasures(shape, cover).length === 0 &&
+    missingList(shape, cover) === null &&
+    missingParts(shape, cover) === 0
+  );
 }
 
 /** The cover with examples where nothing is measured yet, so that there is something to look at. */
@@ -77,12 +87,17 @@ export function withExamples(shape: Shape, cover: Cover, unit: Unit): Cover {
     exampleOf(measure, unit),
   ]);
   const list = missingList(shape, cover);
-  return examples.length === 0 && !list
+  const rows = list
+    ? { [list]: exampleLists[list] }
+    : missingParts(shape, cover) > 0
+      ? { zones: withUsualSizes(cover) }
+      : null;
+  return examples.length === 0 && !rows
     ? cover
     : {
         ...cover,
         measures: { ...cover.measures, ...Object.fromEntries(examples) },
-        lists: list ? { ...cover.lists, [list]: exampleLists[list] } : cover.lists,
+        lists: { ...cover.lists, ...rows },
       };
 }
 

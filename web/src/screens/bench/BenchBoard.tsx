@@ -5,7 +5,8 @@ import type { Cloth } from "../../model/cloth";
 import type { Cover } from "../../model/cover";
 import { useBench, useCurrentCover } from "../../model/benchStore";
 import { coversOn, nameOf, type JobDocument } from "../../model/document";
-import { isAsked, isMeasured, missingMeasures, shapeOf, withExamples } from "../../model/shape";
+import { partsOf } from "../../model/parts";
+import { isAsked, isMeasured, missingMeasures, missingParts, shapeOf, withExamples } from "../../model/shape";
 import { useStage, type Stage } from "../../model/stage";
 import { BuyPanel } from "./cloth/BuyPanel";
 import { RollPanel } from "./cloth/RollPanel";
@@ -169,7 +170,12 @@ function takenOf(shape: Shape | null, cover: Cover | undefined, checks: Check[])
 
   const asked = shape.measures.filter((measure) => isAsked(measure, cover));
   const unread = asked.filter((measure) => isWrong(checks, measure.name)).length;
-  return { measured: asked.length - missingMeasures(shape, cover).length - unread, measures: asked.length };
+  const parts = shape.list === "zones" ? partsOf(cover).length : 0;
+  return {
+    measured:
+      asked.length - missingMeasures(shape, cover).length - unread + parts - missingParts(shape, cover),
+    measures: asked.length + parts,
+  };
 }
 
 /** What is not in the figure to buy: unfinished, or too wide for the cloth. */

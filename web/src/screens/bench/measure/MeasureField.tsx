@@ -7,7 +7,7 @@ function sizeFor(text: string): number {
 }
 
 interface Props {
-  measure: Measure;
+  measure: Pick<Measure, "label">;
   unit: Unit;
   text: string;
   wrong: boolean;

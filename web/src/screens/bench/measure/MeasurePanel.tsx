@@ -12,6 +12,7 @@ import { MeasureExtras } from "./MeasureExtras";
 import { MeasureField } from "./MeasureField";
 import { MeasureWalk } from "./MeasureWalk";
 import { PanelWays } from "./PanelWays";
+import { PartsPanel } from "./parts/PartsPanel";
 import { ThingFields } from "../makeup/ThingFields";
 import { readingsOf } from "../../../model/readings";
 import {
@@ -70,7 +71,8 @@ export function MeasurePanel({
   );
 
   useEffect(() => {
-    if (shape && !asked && measure !== fromMeasure) {
+    // Of a thing in parts one part is asked for after the other.
+    if (shape && shape.list !== "zones" && !asked && measure !== fromMeasure) {
       const untouched =
         answers.length > 1 && Object.keys(cover.measures).length === 0 && !isMeasured(shape, cover);
       if (answers.length === 1 && missingList(shape, cover)) {
@@ -89,7 +91,8 @@ export function MeasurePanel({
     return <section className="sheet measure-panel">This form cannot be drawn.</section>;
   }
 
-  const firstOpen = missingList(shape, cover) || shape.list === "zones" ? "list" : "drawing";
+  const inParts = shape.list === "zones";
+  const firstOpen = missingList(shape, cover) && !inParts ? "list" : "drawing";
   const shown = way?.coverId === coverId ? way.way : firstOpen;
   const walk = (step: 1 | -1) => {
     const isFrom = measure === fromMeasure;
@@ -143,6 +146,17 @@ export function MeasurePanel({
           cover={cover}
           list={shown === "list" ? (shape.list ?? "") : shown}
           checks={checks}
+        />
+      ) : inParts ? (
+        <PartsPanel
+          key={coverId}
+          cover={cover}
+          coverId={coverId}
+          shape={shape}
+          unit={unit}
+          checks={checks}
+          readings={readings}
+          onDone={onDone}
         />
       ) : (
         <ThingDrawing

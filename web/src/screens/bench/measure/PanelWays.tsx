@@ -2,7 +2,7 @@ import type { Cover } from "../../../model/cover";
 import type { Shape } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 
-const listNames: Record<string, string> = { points: "outline", stations: "stations", zones: "zones" };
+const listNames: Record<string, string> = { points: "outline", stations: "stations", zones: "as a table" };
 
 interface Props {
   shape: Shape;
@@ -14,7 +14,7 @@ interface Props {
 /** What the measuring sheet shows: the drawing, what is measured row by row, or what trying on taught. */
 export function PanelWays({ shape, cover, shown, onShow }: Props) {
   const ways = [
-    ["drawing", "drawing"],
+    ["drawing", shape.list === "zones" ? "its parts" : "drawing"],
     ...(shape.list ? [["list", listNames[shape.list] ?? shape.list]] : []),
     ...(cover.construction.startsWith("tub") ? [["obstacles", "obstacles"]] : []),
     ...(cover.form === "ottoman" ? [["legs", "legs"]] : []),

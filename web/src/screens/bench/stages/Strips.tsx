@@ -9,7 +9,7 @@ import { alike } from "../../../model/alike";
 import type { Cover } from "../../../model/cover";
 import { extentOf } from "../../../model/pieceSize";
 import { pieceColour } from "../../../model/pieceColours";
-import { isAsked, isMeasured, missingMeasures } from "../../../model/shape";
+import { isAsked, isMeasured, missingMeasures, missingParts } from "../../../model/shape";
 import { addressOf, type Stage } from "../../../model/stage";
 import { useBench } from "../../../model/benchStore";
 import { useFoldUp } from "../../../queries/useFoldUp";
@@ -68,7 +68,7 @@ function Strip({
 }
 
 function MeasureStrip({ cover, examples, shape, unit, houseRules }: Props) {
-  const missing = missingMeasures(shape, cover).length;
+  const missing = missingMeasures(shape, cover).length + missingParts(shape, cover);
   const taken = shape.measures.filter((measure) => isAsked(measure, cover) && cover.measures[measure.name]);
   return (
     <Strip to="measure" name="Measure" said={missing > 0 ? `${missing} not taken` : ""}>

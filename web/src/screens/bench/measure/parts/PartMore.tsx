@@ -1,0 +1,84 @@
+import { useState } from "react";
+import { editText } from "../../../../model/benchStore";
+import type { Cover } from "../../../../model/cover";
+import { usualParts, type Part } from "../../../../model/parts";
+import { Photos } from "../Photos";
+
+interface Props {
+  cover: Cover;
+  coverId: string;
+  parts: Part[];
+  part: Part;
+  onRename: (name: string) => void;
+  onTakeOff: () => void;
+  onAdd: (name: string) => void;
+}
+
+/** What can be said of a part besides its lengths, and the parts there could be more of. */
+export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onAdd }: Props) {
+  const [opened, setOpened] = useState<string | null>(null);
+  const open = (what: string) => setOpened(opened === what ? null : what);
+  // A note stays with the part when another is taken off before it.
+  const hangsOn = `part ${part.name.toLowerCase()}`;
+  const note = cover.notes[hangsOn] ?? "";
+  const opener = (what: string, label: string) => (
+    <button type="button" className="extra" aria-expanded={opened === what} onClick={() => open(what)}>
+      {label}
+    </button>
+  );
+  const missing = usualParts.filter((usual) => !parts.some((known) => known.place === usual.place));
+  return (
+    <div className="measure-extras">
+      {opener("add", "+ add a part")}
+      {opener("name", "name")}
+      {opener("note", note ? `“${note.slice(0, 18)}${note.length > 18 ? "…" : ""}”` : "+ note")}
+      {opener("photo", "photographs")}
+      <button type="button" className="extra" onClick={onTakeOff}>
+        take off the {part.name.toLowerCase()}
+      </button>
+      {opened === "add" && (
+        <p className="extra-open part-adding">
+          {[...missing.map((usual) => usual.name), "Another part"].map((name) => (
+            <button
+              type="button"
+              key={name}
+              className="header-button"
+              onClick={() => {
+                onAdd(name);
+                setOpened(name === "Another part" ? "name" : null);
+              }}
+            >
+              {name.toLowerCase()}
+            </button>
+          ))}
+        </p>
+      )}
+      {opened === "name" && (
+        <p className="extra-open">
+          <input
+            autoFocus
+            className="note"
+            maxLength={100}
+            aria-label="Name of the part"
+            value={part.name}
+            onChange={(event) => onRename(event.target.value)}
+          />
+        </p>
+      )}
+      {opened === "note" && (
+        <p className="extra-open">
+          <input
+            autoFocus
+            className="note"
+            maxLength={2000}
+            placeholder={`What to remember of the ${part.name.toLowerCase()}`}
+            aria-label={`Note on the ${part.name.toLowerCase()}`}
+            value={note}
+            onChange={(event) => editText("notes", hangsOn, event.target.value)}
+          />
+        </p>
+      )}
+      {opened === "photo" && <Photos coverId={coverId} measure={hangsOn.slice(0, 64)} />}
+    </div>
+  );
+}
