@@ -209,11 +209,11 @@ public sealed record DraftResponse
         Joins = draft.Joins,
     };
 
-    /// <summary>The measures that could be read, also when others could not; those of a loose cover's zones by place: <c>zones.0.width</c>.</summary>
+    /// <summary>The measures that could be read, also when others could not; those of corners and zones by place: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
     public static IReadOnlyDictionary<string, ReadMeasureJson> ReadMeasures(CoverReading reading)
     {
         var format = LengthFormat.For(reading.Unit);
-        return reading.Measures.Select(measure => KeyValuePair.Create(measure.Key.Name, measure.Value)).Concat(reading.ZoneLengths).ToDictionary(
+        return reading.Measures.Select(measure => KeyValuePair.Create(measure.Key.Name, measure.Value)).Concat(reading.ListLengths).ToDictionary(
             measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
     }
 

@@ -67,6 +67,19 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
     }
 
     [Fact]
+    public async Task Of_the_corners_of_an_outline_each_length_that_can_be_read_is_answered_by_its_place()
+    {
+        var request = """
+            { "unit": "cm", "form": "box-cushion", "measures": { "shape": "outline", "points": [["0", "0", "2"], ["40", "off"], ["40", "30"], ["0", "30"]], "thickness": "10" } }
+            """;
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", request);
+        Assert.Equal(422, status);
+        var read = body!["measures"]!.AsObject().Where(measure => measure.Key.StartsWith("points", StringComparison.Ordinal)).ToDictionary(measure => measure.Key, measure => (double)measure.Value!["value"]!);
+        Assert.Equal((0, 20, 400, 300), (read["points.0.x"], read["points.0.rise"], read["points.1.x"], read["points.2.y"]));
+        Assert.False(read.ContainsKey("points.1.y"));
+    }
+
+    [Fact]
     public async Task A_contradiction_is_422_and_names_what_it_hangs_on()
     {
         var request = JsonNode.Parse(Inches)!;

@@ -13,8 +13,8 @@ namespace Wrapper.Core.Reading;
 public sealed record CoverReading(
     CoverSpecification? Specification, IReadOnlyDictionary<Measure, Length> Measures, LengthUnit Unit, IReadOnlyList<Check> Checks)
 {
-    /// <summary>The lengths of a loose cover's zones that could be read, by place in the list and name: <c>zones.0.width</c>.</summary>
-    public IReadOnlyDictionary<string, Length> ZoneLengths { get; init; } = new Dictionary<string, Length>();
+    /// <summary>The lengths of an outline's corners and a loose cover's zones that could be read, by place in the list and name: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
+    public IReadOnlyDictionary<string, Length> ListLengths { get; init; } = new Dictionary<string, Length>();
 }
 
 /// <summary>Reads a cover's inputs. Whatever a person may have typed comes out as a check naming its measure, never as an exception.</summary>
@@ -93,7 +93,7 @@ internal sealed class CoverReader : Reader
             Count = ReadCount(),
         };
         var failed = Checks.HasError();
-        return new(failed ? null : specification, measures, Unit, Checks) { ZoneLengths = lists.ZoneLengths };
+        return new(failed ? null : specification, measures, Unit, Checks) { ListLengths = lists.Lengths };
     }
 
     private static LengthUnit FindUnit(CoverInput input, List<Check> checks)

@@ -16,10 +16,10 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
     private static readonly string[] ZoneEdges = ["left", "right", "top", "bottom"];
     private static readonly string[] CorrectionSides = ["left", "right", "front", "back", "top", "bottom", "all"];
 
-    private readonly Dictionary<string, Length> _zoneLengths = [];
+    private readonly Dictionary<string, Length> _lengths = [];
 
-    /// <summary>The lengths of zones that could be read, by place in the list and name: <c>zones.0.width</c>.</summary>
-    public IReadOnlyDictionary<string, Length> ZoneLengths => _zoneLengths;
+    /// <summary>The lengths of corners and zones that could be read, by place in the list and name: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
+    public IReadOnlyDictionary<string, Length> Lengths => _lengths;
 
     public IReadOnlyList<OutlineCorner> Points()
     {
@@ -33,9 +33,14 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         for (var i = 0; i < input.Points.Count; i++)
         {
             var point = input.Points[i];
-            if (Read(point.X, $"Point {i + 1}, across", "points") is { } x && Read(point.Y, $"Point {i + 1}, front to back", "points") is { } y)
+            var (across, back) = (Read(point.X, $"Point {i + 1}, across", "points"), Read(point.Y, $"Point {i + 1}, front to back", "points"));
+            var rise = point.Rise is { } bulge ? Read(bulge, $"Point {i + 1}, rise", "points") ?? Length.Zero : Length.Zero;
+            Keep("points", i, "x", across);
+            Keep("points", i, "y", back);
+            Keep("points", i, "rise", rise);
+            if (across is { } x && back is { } y)
             {
-                corners.Add(new(new(x, y), point.Rise is { } rise ? Read(rise, $"Point {i + 1}, rise", "points") ?? Length.Zero : Length.Zero));
+                corners.Add(new(new(x, y), rise));
             }
         }
 
@@ -91,8 +96,8 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
 
             var free = zone.FreeTuck is { } gap ? Read(gap, $"{name}, free gap", "zones") ?? Length.Zero : (Length?)null;
             var (across, up) = (Positive(zone.Width, $"{name}, width", "zones"), Positive(zone.Height, $"{name}, height", "zones"));
-            Keep(i, "width", across);
-            Keep(i, "height", up);
+            Keep("zones", i, "width", across);
+            Keep("zones", i, "height", up);
             if (across is { } width && up is { } height)
             {
                 zones.Add(new(name, width, height, zone.Tucks.ToHashSet(), free ?? MeasureReader.Longest, Math.Clamp(zone.Count, 1, 100), zone.Pair, zone.Slanted, zone.Strip, zone.Piped));
@@ -175,11 +180,11 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         return corrections;
     }
 
-    private void Keep(int at, string name, Length? length)
+    private void Keep(string list, int at, string name, Length? length)
     {
         if (length is { } read)
         {
-            _zoneLengths[$"zones.{at}.{name}"] = read;
+            _lengths[$"{list}.{at}.{name}"] = read;
         }
     }
 

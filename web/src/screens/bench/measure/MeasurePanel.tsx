@@ -145,7 +145,9 @@ export function MeasurePanel({
           key={`${coverId}.${shown}`}
           cover={cover}
           list={shown === "list" ? (shape.list ?? "") : shown}
+          unit={unit}
           checks={checks}
+          readings={readings}
         />
       ) : inParts ? (
         <PartsPanel

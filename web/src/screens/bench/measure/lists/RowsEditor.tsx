@@ -9,12 +9,14 @@ interface Props {
   columns: Column[];
   rows: ListRow[];
   onChange: (rows: ListRow[]) => void;
+  /** A row is gone to. */
+  onRow?: (at: number) => void;
 }
 
 const sides = ["front", "right", "back", "left"];
 
 /** A list measured row by row: Enter goes to the next cell, and after the last begins another row. */
-export function RowsEditor({ label, row, columns, rows, onChange }: Props) {
+export function RowsEditor({ label, row, columns, rows, onChange, onRow }: Props) {
   const table = useRef<HTMLTableElement>(null);
   const [blank, setBlank] = useState(false);
   // A row that nothing stands in yet is only on the screen.
@@ -114,7 +116,7 @@ export function RowsEditor({ label, row, columns, rows, onChange }: Props) {
       </thead>
       <tbody>
         {shown.map((known, at) => (
-          <tr key={at}>
+          <tr key={at} onFocus={() => onRow?.(at)}>
             <th scope="row">{at + 1}</th>
             {columns.map((column, i) => (
               <td key={column.name} data-column={column.label}>
