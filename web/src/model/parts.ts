@@ -22,6 +22,8 @@ export type PartPlace =
 /** A part of a thing that is covered in parts, as it stands in the list of zones. */
 export interface Part {
   name: string;
+  /** The name as it is typed; a part without one is called by its place in the list. */
+  typedName: string;
   place: PartPlace;
   /** As typed; empty while it is not taken. */
   width: string;
@@ -79,9 +81,11 @@ const places: [RegExp, PartPlace][] = [
 /** The parts of a cover, in the order they stand in its list. */
 export function partsOf(cover: Cover): Part[] {
   return rowsOf(cover.lists["zones"], lists["zones"]?.columns ?? []).map((row, i) => {
-    const name = said(row["name"]) || `Part ${i + 1}`;
+    const typedName = said(row["name"]);
+    const name = typedName.trim() || `Part ${i + 1}`;
     return {
       name,
+      typedName,
       place: places.find(([known]) => known.test(name))?.[1] ?? "beside",
       width: said(row["width"]),
       height: said(row["height"]),
@@ -108,6 +112,27 @@ export function partRow(part: { name: string; tucks?: Edge[]; pair?: boolean }):
 /** The usual size of a part, in millimetres: what it is drawn with until it is taken. */
 export function usualSize(part: Part): [width: number, height: number] {
   return usualParts.find((known) => known.place === part.place)?.size ?? sizeBeside;
+}
+
+/** What a note on a part hangs on: its name, so that it stays when another part is taken off before it. */
+export function noteOf(name: string): string {
+  return `part ${name.toLowerCase()}`;
+}
+
+/** The cover with a part under another name; its note goes with it. */
+export function renamed(cover: Cover, at: number, name: string): Cover {
+  const { [noteOf(partsOf(cover)[at]?.name ?? "")]: note, ...notes } = cover.notes;
+  const after = {
+    ...cover,
+    lists: {
+      ...cover.lists,
+      zones: rowsOf(cover.lists["zones"], lists["zones"]?.columns ?? []).map((row, i) =>
+        i === at ? { ...row, name } : row,
+      ),
+    },
+  };
+  const called = partsOf(after)[at]?.name ?? name;
+  return { ...after, notes: note === undefined ? notes : { ...notes, [noteOf(called)]: note } };
 }
 
 /** Both its lengths are taken. */

@@ -1,7 +1,7 @@
 import { expect, test } from "vitest";
 import { emptyCover } from "./cover";
 import { partsNet, sideOf, type PlacedPart } from "./partsNet";
-import { partsOf, presets, rowsOfPreset, usualSize, type Part } from "./parts";
+import { noteOf, partsOf, presets, renamed, rowsOfPreset, usualSize, type Part } from "./parts";
 import type { ListRow } from "./columns";
 
 const partsIn = (rows: ListRow[]) => partsOf({ ...emptyCover, lists: { zones: rows } });
@@ -108,5 +108,19 @@ test("nothing goes down a gap at the sides of a chair without arms", () => {
     ["Outside back", []],
     ["Deck", ["top"]],
     ["Deck front", []],
+  ]);
+});
+
+test("a part under another name keeps its note and its sizes", () => {
+  const before = {
+    ...emptyCover,
+    notes: { [noteOf("Deck")]: "loose web", width: "old" },
+    lists: { zones: [{ name: "Inside back" }, { name: "Deck", width: "22" }] },
+  };
+  const after = renamed(renamed(before, 1, ""), 1, "Seat"); // emptied first, as one does who types
+  expect(after.notes).toEqual({ [noteOf("Seat")]: "loose web", width: "old" });
+  expect(partsOf(after).map(({ name, width }) => [name, width])).toEqual([
+    ["Inside back", ""],
+    ["Seat", "22"],
   ]);
 });

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { editText } from "../../../../model/benchStore";
 import type { Cover } from "../../../../model/cover";
-import { usualParts, type Part } from "../../../../model/parts";
+import { noteOf, usualParts, type Part } from "../../../../model/parts";
 import { Photos } from "../Photos";
 
 interface Props {
@@ -18,8 +18,7 @@ interface Props {
 export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onAdd }: Props) {
   const [opened, setOpened] = useState<string | null>(null);
   const open = (what: string) => setOpened(opened === what ? null : what);
-  // A note stays with the part when another is taken off before it.
-  const hangsOn = `part ${part.name.toLowerCase()}`;
+  const hangsOn = noteOf(part.name);
   const note = cover.notes[hangsOn] ?? "";
   const opener = (what: string, label: string) => (
     <button type="button" className="extra" aria-expanded={opened === what} onClick={() => open(what)}>
@@ -32,7 +31,7 @@ export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onA
       {opener("add", "+ add a part")}
       {opener("name", "name")}
       {opener("note", note ? `“${note.slice(0, 18)}${note.length > 18 ? "…" : ""}”` : "+ note")}
-      {opener("photo", "photographs")}
+      {opener("photo", "photographs of the thing")}
       <button type="button" className="extra" onClick={onTakeOff}>
         take off the {part.name.toLowerCase()}
       </button>
@@ -60,7 +59,7 @@ export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onA
             className="note"
             maxLength={100}
             aria-label="Name of the part"
-            value={part.name}
+            value={part.typedName}
             onChange={(event) => onRename(event.target.value)}
           />
         </p>
@@ -78,7 +77,8 @@ export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onA
           />
         </p>
       )}
-      {opened === "photo" && <Photos coverId={coverId} measure={hangsOn.slice(0, 64)} />}
+      {/* They hang on the thing: a part may get another name, or be taken off. */}
+      {opened === "photo" && <Photos coverId={coverId} measure="" />}
     </div>
   );
 }

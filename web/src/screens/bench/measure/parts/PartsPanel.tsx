@@ -8,6 +8,7 @@ import {
   lengthsOf,
   partRow,
   partsOf,
+  renamed,
   usualParts,
   usualSize,
   type Part,
@@ -128,7 +129,9 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
             coverId={coverId}
             parts={parts}
             part={part}
-            onRename={(name) => edit(asked.at, "name", name)}
+            onRename={(name) =>
+              editCover(`lists.zones.${asked.at}.name`, (before) => renamed(before, asked.at, name))
+            }
             onTakeOff={() => {
               setChosen(null);
               rewrite("off", (rows) => rows.filter((_, at) => at !== asked.at));
