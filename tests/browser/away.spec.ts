@@ -11,12 +11,14 @@ test("the server gone: the bench keeps what is typed, says so, and works it out 
   await bench.chooseThing(page, "Ottoman");
   await bench.measure(page, "28", "20", "15");
   await bench.settled(page);
+  const makeUps = page.getByRole("radiogroup", { name: "Made as" }).getByRole("radio");
+  await expect(makeUps.first()).toBeVisible(); // they come after the pieces
   await gone(page);
   await page.getByRole("button", { name: "width: 28", exact: true }).click();
   await measureField(page, "Width").fill("30");
   await expect(notice(page)).toBeVisible();
   // The panels stay usable: make-ups are still there, the whole working opens, the cover is in the hand.
-  await expect(page.getByRole("radiogroup", { name: "Made as" }).getByRole("radio").first()).toBeVisible();
+  await expect(makeUps.first()).toBeVisible();
   await page.keyboard.press("Alt+w");
   await expect(page.getByRole("heading", { name: /working/i }).first()).toBeVisible();
   await page.keyboard.press("Escape");

@@ -16,7 +16,7 @@ export const test = plain.extend<object, { house: OwnServer }>({
       await use(house);
       await house.end();
     },
-    { scope: "worker", timeout: 120_000 },
+    { scope: "worker", timeout: 300_000 },
   ],
   baseURL: async ({ house }, use) => use(house.address),
 });

@@ -5,7 +5,7 @@ import { expect, test, type Browser, type Page } from "./house.js";
 import { bench, measureField } from "./bench.js";
 import { OwnServer } from "./ownServer.js";
 
-test.describe.configure({ timeout: 480_000 });
+test.describe.configure({ timeout: 900_000 });
 
 let server: OwnServer;
 let started = false;

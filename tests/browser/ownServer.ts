@@ -45,7 +45,7 @@ export class OwnServer {
     await expect(async () => {
       expect(this.process?.exitCode ?? null, "the server ended at once").toBeNull();
       expect((await fetch(`${this.address}/api/health`)).ok).toBe(true);
-    }).toPass({ timeout: 60_000 });
+    }).toPass({ timeout: 240_000 });
   }
 
   /** Nothing is finished, nothing is said: as when the power goes. */

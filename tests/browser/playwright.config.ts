@@ -12,8 +12,8 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   // Generous: a machine three times as slow, with other work beside it, takes so long now and then.
-  timeout: 240_000,
-  expect: { timeout: 75_000 },
+  timeout: 480_000,
+  expect: { timeout: 150_000 },
   outputDir: "../../out/browser",
   use: {
     viewport: { width: 1280, height: 800 },
