@@ -33,7 +33,7 @@ test("the phone's sheet: every key kept without a connection, sent when it is ba
   await phone.getByRole("button", { name: /as a file/ }).click();
   expect((await download).suggestedFilename()).toMatch(/\.sheet\.json$/);
   await context.setOffline(false);
-  await expect(phone.getByRole("status").first()).toContainText("All at the bench", { timeout: 20_000 });
+  await expect(phone.getByRole("status").first()).toContainText("All at the bench");
 
   await page.keyboard.press("Escape");
   await page.locator(".reading[aria-label^=depth]").click();

@@ -95,7 +95,7 @@ test("a lay is looked for longer, stopped, and what was found is kept", async ({
   await oneMoreLike(page, "Saloon settees");
   const panel = page.getByRole("region", { name: "To buy" });
   await panel.getByRole("button", { name: "Look longer" }).click();
-  await expect(panel.getByRole("button", { name: "Stop and keep it" })).toBeVisible({ timeout: 40_000 });
+  await expect(panel.getByRole("button", { name: "Stop and keep it" })).toBeVisible();
   const saved = page.waitForRequest(
     (request) => request.method() === "PUT" && request.url().endsWith("/cloth"),
   );

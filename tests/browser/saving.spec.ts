@@ -98,7 +98,7 @@ test("what was typed while the store failed outlives the page and is sent when t
   await later.goto("/");
   const there = later.getByRole("listitem").filter({ hasText: name });
   await expect(there).toBeVisible();
-  await expect(there.getByText("it waits on this device")).toHaveCount(0, { timeout: 20000 });
+  await expect(there.getByText("it waits on this device")).toHaveCount(0);
   await later.goto(address);
   await bench.settled(later);
   await expect(measureField(later, "Width")).toHaveValue("26 1/2");

@@ -70,7 +70,7 @@ test("every demo job at every stage and size: nothing is cut off, covered, or hi
       for (const size of sizes) {
         await page.setViewportSize(size);
         await expect
-          .poll(() => hidden(page), { timeout: 15_000 })
+          .poll(() => hidden(page), { timeout: 60_000 })
           .toEqual([])
           .catch(async () =>
             problems.push(`${job.id}, ${name}, ${size.width}: ${(await hidden(page)).join("; ")}`),
