@@ -78,9 +78,19 @@ const places: [RegExp, PartPlace][] = [
   [/inside.*back|back.*inside|^back$/i, "inside-back"],
 ];
 
+/** Across the middle of the thing: as wide as one another, and as a sofa has seats. */
+export function isAcross(place: PartPlace): boolean {
+  return ["inside-back", "outside-back", "deck", "deck-front"].includes(place);
+}
+
+/** The zones of a cover as rows. */
+export function zoneRows(cover: Cover): ListRow[] {
+  return rowsOf(cover.lists["zones"], lists["zones"]?.columns ?? []);
+}
+
 /** The parts of a cover, in the order they stand in its list. */
 export function partsOf(cover: Cover): Part[] {
-  return rowsOf(cover.lists["zones"], lists["zones"]?.columns ?? []).map((row, i) => {
+  return zoneRows(cover).map((row, i) => {
     const typedName = said(row["name"]);
     const name = typedName.trim() || `Part ${i + 1}`;
     return {
@@ -126,9 +136,7 @@ export function renamed(cover: Cover, at: number, name: string): Cover {
     ...cover,
     lists: {
       ...cover.lists,
-      zones: rowsOf(cover.lists["zones"], lists["zones"]?.columns ?? []).map((row, i) =>
-        i === at ? { ...row, name } : row,
-      ),
+      zones: zoneRows(cover).map((row, i) => (i === at ? { ...row, name } : row)),
     },
   };
   const called = partsOf(after)[at]?.name ?? name;
@@ -147,7 +155,7 @@ export function lengthsOf(part: Part): PartLength[] {
 
 /** The rows with usual sizes where none are taken, so that there is something to look at. */
 export function withUsualSizes(cover: Cover): ListRow[] {
-  const rows = rowsOf(cover.lists["zones"], lists["zones"]?.columns ?? []);
+  const rows = zoneRows(cover);
   const parts = partsOf(cover);
   return rows.map((row, i) => {
     const part = parts[i];

@@ -2,6 +2,7 @@ import type { Cover } from "../../../model/cover";
 import { useState } from "react";
 import type { Measure } from "../../../api/client";
 import { editText } from "../../../model/benchStore";
+import { NoteField, noteButton } from "./NoteField";
 import { Photos } from "./Photos";
 
 const uses = ["larger", "smaller", "mean"] as const;
@@ -33,7 +34,7 @@ export function MeasureExtras({ cover, coverId, measure, worthASecond }: Props) 
         {second ? `second reading ${second}` : worthASecond ? "worth a second reading" : "+ second reading"}
       </button>
       <button type="button" className="extra" aria-expanded={opened === "note"} onClick={() => open("note")}>
-        {note ? `“${note.slice(0, 18)}${note.length > 18 ? "…" : ""}”` : "+ note"}
+        {noteButton(note)}
       </button>
       <button
         type="button"
@@ -68,19 +69,7 @@ export function MeasureExtras({ cover, coverId, measure, worthASecond }: Props) 
           </label>
         </p>
       )}
-      {opened === "note" && (
-        <p className="extra-open">
-          <input
-            autoFocus
-            className="note"
-            maxLength={2000}
-            placeholder={`What to remember of the ${measure.label.toLowerCase()}`}
-            aria-label={`Note on the ${measure.label.toLowerCase()}`}
-            value={note}
-            onChange={(event) => editText("notes", name, event.target.value)}
-          />
-        </p>
-      )}
+      {opened === "note" && <NoteField hangsOn={name} of={measure.label.toLowerCase()} note={note} />}
       {opened === "photo" && <Photos coverId={coverId} measure={name} />}
     </div>
   );

@@ -1,7 +1,7 @@
 import { useState } from "react";
-import { editText } from "../../../../model/benchStore";
 import type { Cover } from "../../../../model/cover";
 import { noteOf, usualParts, type Part } from "../../../../model/parts";
+import { NoteField, noteButton } from "../NoteField";
 import { Photos } from "../Photos";
 
 interface Props {
@@ -30,7 +30,7 @@ export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onA
     <div className="measure-extras">
       {opener("add", "+ add a part")}
       {opener("name", "name")}
-      {opener("note", note ? `“${note.slice(0, 18)}${note.length > 18 ? "…" : ""}”` : "+ note")}
+      {opener("note", noteButton(note))}
       {opener("photo", "photographs of the thing")}
       <button type="button" className="extra" onClick={onTakeOff}>
         take off the {part.name.toLowerCase()}
@@ -64,19 +64,7 @@ export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onA
           />
         </p>
       )}
-      {opened === "note" && (
-        <p className="extra-open">
-          <input
-            autoFocus
-            className="note"
-            maxLength={2000}
-            placeholder={`What to remember of the ${part.name.toLowerCase()}`}
-            aria-label={`Note on the ${part.name.toLowerCase()}`}
-            value={note}
-            onChange={(event) => editText("notes", hangsOn, event.target.value)}
-          />
-        </p>
-      )}
+      {opened === "note" && <NoteField hangsOn={hangsOn} of={part.name.toLowerCase()} note={note} />}
       {/* They hang on the thing: a part may get another name, or be taken off. */}
       {opened === "photo" && <Photos coverId={coverId} measure="" />}
     </div>

@@ -1,7 +1,14 @@
 import { useState } from "react";
 import { addCover, editCover, useBench } from "../../../../model/benchStore";
 import { partsNet } from "../../../../model/partsNet";
-import { partsOf, presets, rowsOfPreset, usualSize, type PartPreset } from "../../../../model/parts";
+import {
+  isAcross,
+  partsOf,
+  presets,
+  rowsOfPreset,
+  usualSize,
+  type PartPreset,
+} from "../../../../model/parts";
 import { emptyCover } from "../../../../model/cover";
 
 const picture = { width: 150, height: 120 };
@@ -13,7 +20,7 @@ export function PartPresets({ onBlank }: { onBlank: () => void }) {
   const count = Number(cushions);
   const known = Number.isInteger(count) && count >= 1 && count <= seats.most;
   const begin = (preset: PartPreset) => {
-    if (preset.id === "sofa" && known) {
+    if (preset.id === "sofa") {
       addCushions(count);
     }
 
@@ -36,10 +43,7 @@ export function PartPresets({ onBlank }: { onBlank: () => void }) {
               disabled={preset.id === "sofa" && !known}
               onClick={() => begin(preset)}
             >
-              <PresetPicture
-                preset={preset}
-                wide={preset.id === "sofa" ? Math.max(1, known ? count : 1) : 1}
-              />
+              <PresetPicture preset={preset} wide={preset.id === "sofa" && known ? count : 1} />
               <strong>{preset.label}</strong>
             </button>
             {preset.id === "sofa" && (
@@ -79,12 +83,11 @@ function addCushions(count: number) {
 
 function PresetPicture({ preset, wide }: { preset: PartPreset; wide: number }) {
   const parts = partsOf({ ...emptyCover, lists: { zones: rowsOfPreset(preset) } });
-  const middle = ["inside-back", "outside-back", "deck", "deck-front"];
   const net = partsNet(
     parts,
     parts.map((part) => {
       const [width, height] = usualSize(part);
-      return [middle.includes(part.place) ? width * wide : width, height];
+      return [isAcross(part.place) ? width * wide : width, height];
     }),
   );
   return (

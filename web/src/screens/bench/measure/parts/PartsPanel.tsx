@@ -1,9 +1,10 @@
 import { useState } from "react";
 import type { Check, ReadMeasure, Shape, Unit } from "../../../../api/client";
 import { editCover, useBench } from "../../../../model/benchStore";
-import { lists, rowsOf, type ListRow } from "../../../../model/columns";
+import type { ListRow } from "../../../../model/columns";
 import type { Cover } from "../../../../model/cover";
 import {
+  isAcross,
   isTaken,
   lengthsOf,
   partRow,
@@ -11,6 +12,7 @@ import {
   renamed,
   usualParts,
   usualSize,
+  zoneRows,
   type Part,
   type PartLength,
 } from "../../../../model/parts";
@@ -148,18 +150,16 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
   );
 }
 
-const middle = ["inside-back", "outside-back", "deck", "deck-front"];
-
 /** How large each part is drawn: as read, else as wide as what is measured beside it, else as is usual. */
 function sizesOf(parts: Part[], read: Record<string, ReadMeasure>): [number, number][] {
   const length = (at: number, name: string) => read[`zones.${at}.${name}`]?.value;
   const across = parts.flatMap((part, at) =>
-    middle.includes(part.place) && part.width.trim() ? (length(at, "width") ?? []) : [],
+    isAcross(part.place) && part.width.trim() ? (length(at, "width") ?? []) : [],
   )[0];
   return parts.map((part, at) => {
     const [width, height] = usualSize(part);
     return [
-      (part.width.trim() ? length(at, "width") : middle.includes(part.place) ? across : undefined) ?? width,
+      (part.width.trim() ? length(at, "width") : isAcross(part.place) ? across : undefined) ?? width,
       (part.height.trim() ? length(at, "height") : undefined) ?? height,
     ];
   });
@@ -184,7 +184,7 @@ function rewrite(tag: string, make: (rows: ListRow[]) => ListRow[]) {
     ...cover,
     lists: {
       ...cover.lists,
-      zones: make(rowsOf(cover.lists["zones"], lists["zones"]?.columns ?? [])),
+      zones: make(zoneRows(cover)),
     },
   }));
 }
