@@ -42,7 +42,19 @@ public sealed record EdgeJson(string Name, double Length, double Allowance);
 /// <param name="From">In the coordinates of the stitch line.</param>
 /// <param name="To">Where a line ends.</param>
 /// <param name="Place">How to find it from the cut edges, in the job's unit: “6½ from the left end”.</param>
-public sealed record MarkJson(string Kind, string Label, double[] From, double[] To, string Place);
+/// <param name="CountedFrom"><c>left</c> or <c>top</c>: the cut edge of the piece as it is drawn that the distance is counted from.</param>
+/// <param name="Distance">That distance in the job's unit: “6½”.</param>
+public sealed record MarkJson(string Kind, string Label, double[] From, double[] To, string Place, string CountedFrom, string Distance)
+{
+    /// <summary>From the core's mark.</summary>
+    public static MarkJson Of(Mark mark, Piece piece, LengthFormat format)
+    {
+        var (place, from, to) = (MarkPlace.Of(mark, piece), piece.OnCloth(mark.From), piece.OnCloth(mark.To));
+        var distance = format.Rounded(place.Distance);
+        return new(
+            mark.Kind.Word(), mark.Label, [from.X.Millimetres, from.Y.Millimetres], [to.X.Millimetres, to.Y.Millimetres], $"{distance} from the {place.Edge}", place.FromTop ? "top" : "left", distance);
+    }
+}
 
 /// <summary>A piece of cloth to cut; lengths in millimetres.</summary>
 public sealed record PieceJson
@@ -52,6 +64,9 @@ public sealed record PieceJson
 
     /// <summary>The kind of piece.</summary>
     public required string Id { get; init; }
+
+    /// <summary>Its number in the cut list, from 1: with the letter of its cover its code.</summary>
+    public required int Number { get; init; }
 
     /// <summary>Its name on the cutting table.</summary>
     public required string Name { get; init; }
@@ -96,10 +111,11 @@ public sealed record PieceJson
     public required IReadOnlyList<StrokeJson> Strokes { get; init; }
 
     /// <summary>From the core's piece.</summary>
-    public static PieceJson Of(Piece piece, LengthFormat format) => new()
+    public static PieceJson Of(Piece piece, int number, LengthFormat format) => new()
     {
         Key = piece.Key,
         Id = piece.Id,
+        Number = number,
         Name = piece.Name,
         Quantity = piece.Quantity,
         Mirrored = piece.Mirrored,
@@ -112,7 +128,7 @@ public sealed record PieceJson
         StitchLine = Corners(Flattening.Flatten(piece.StitchLineOnCloth)),
         Turns = piece.Turns,
         Edges = [.. piece.StitchLine.Edges.Select(edge => new EdgeJson(edge.Name, edge.Length.Millimetres, piece.Allowances[edge.Name].Millimetres))],
-        Marks = [.. piece.Marks.Select(mark => new MarkJson(mark.Kind.Word(), mark.Label, Corner(piece.OnCloth(mark.From)), Corner(piece.OnCloth(mark.To)), MarkPlace.Of(mark, piece, format)))],
+        Marks = [.. piece.Marks.Select(mark => MarkJson.Of(mark, piece, format))],
         Strokes = [.. PieceStrokes.OfMarks(piece).Select(StrokeJson.Of)],
     };
 
@@ -194,7 +210,7 @@ public sealed record DraftResponse
         Unit = draft.Format.Unit.Sign(),
         Measures = ReadMeasures(reading),
         Finished = [.. draft.Finished.Select(size => new FinishedJson(size.Key, size.Name, size.Value.Value.Millimetres, draft.Format.Rounded(size.Value.Value)))],
-        Pieces = [.. draft.Pieces.Select(piece => PieceJson.Of(piece, draft.Format))],
+        Pieces = [.. draft.Pieces.Select((piece, place) => PieceJson.Of(piece, place + 1, draft.Format))],
         Seams = [.. draft.Ledger.Select(entry => new SeamJson(
             entry.Seam.Id,
             [.. entry.Seam.FirstSide.Select(side => Side(side, 1, draft)), .. entry.Seam.SecondSide.Select(side => Side(side, 2, draft))],

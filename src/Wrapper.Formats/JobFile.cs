@@ -39,6 +39,10 @@ public sealed record JobFile
     /// <summary>The covers in their order.</summary>
     public List<CoverDocument> Covers { get; init; } = [];
 
+    /// <summary>The letters of its covers by their ids; a cover without one gets the next that nobody has.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, string>? Letters { get; init; }
+
     /// <summary>The photographs that hang on covers and measures.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public List<PhotoDocument>? Photos { get; init; }

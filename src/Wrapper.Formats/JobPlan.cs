@@ -10,7 +10,10 @@ using Wrapper.Formats.Drawing;
 namespace Wrapper.Formats;
 
 /// <summary>A cover of a job under its key.</summary>
-public sealed record JobPlanCover(string Key, CoverDocument Cover);
+/// <param name="Key">The key.</param>
+/// <param name="Cover">The cover.</param>
+/// <param name="Letter">The letter it has in its job; null to letter it by its place.</param>
+public sealed record JobPlanCover(string Key, CoverDocument Cover, string? Letter = null);
 
 /// <summary>What one cloth of a job is laid with.</summary>
 /// <param name="Name">What the cloth is called.</param>
@@ -60,7 +63,7 @@ public sealed record JobPlan
         string title, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, int? steps, Func<bool>? shouldStop = null)
     {
         var (unitName, readable) = (JobUnit.Name(unit), HouseRules.Readable(houseRules, unit));
-        var letters = covers.Select((cover, place) => (cover.Key, Letter: PieceCodes.Letter(place))).ToDictionary(coded => coded.Key, coded => coded.Letter);
+        var letters = covers.Select((cover, place) => (cover.Key, Letter: cover.Letter ?? PieceCodes.Letter(place))).ToDictionary(coded => coded.Key, coded => coded.Letter);
         var (cloths, checks, drafts) = (new List<LaidCloth>(), new List<Check>(), new Dictionary<string, Draft>());
         ClothDocument[] all = [cloth, .. cloth.Others ?? []];
         foreach (var each in all)

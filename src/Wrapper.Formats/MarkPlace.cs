@@ -3,10 +3,13 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;
 
-/// <summary>Where a mark is found with a tape on the cut piece, measured from its cut edges.</summary>
-internal static class MarkPlace
+/// <summary>Where a mark is found with a tape on the cut piece, measured from its cut edges as it is drawn.</summary>
+/// <param name="FromTop">Counted from the upper edge of the drawing down; else from its left edge.</param>
+/// <param name="Distance">How far.</param>
+/// <param name="Edge">The edge it is counted from, in words.</param>
+internal readonly record struct MarkPlace(bool FromTop, Length Distance, string Edge)
 {
-    public static string Of(Mark mark, Piece piece, LengthFormat format)
+    public static MarkPlace Of(Mark mark, Piece piece)
     {
         var cut = piece.CutLine.Bounds;
         var stitch = piece.StitchLineOnCloth.Bounds;
@@ -15,8 +18,8 @@ internal static class MarkPlace
         var onSide = (from.X - stitch.Left).Abs() < near || (from.X - stitch.Right).Abs() < near;
         var isUpright = from.X == to.X;
         var acrossSlant = piece.Kind == PieceKind.Plate && from.Y > stitch.Bottom + near && from.Y < stitch.Top - near;
-        return acrossSlant || (onSide && isUpright && mark.Kind == MarkKind.Notch) ? $"{format.Rounded(cut.Top - from.Y)} from the back"
-            : isUpright ? $"{format.Rounded(from.X - cut.Left)} from the left{(piece.Kind == PieceKind.Plate ? "" : " end")}"
-            : $"{format.Rounded(cut.Top - from.Y)} from the upper edge";
+        return acrossSlant || (onSide && isUpright && mark.Kind == MarkKind.Notch) ? new(true, cut.Top - from.Y, "back")
+            : isUpright ? new(false, from.X - cut.Left, piece.Kind == PieceKind.Plate ? "left" : "left end")
+            : new(true, cut.Top - from.Y, "upper edge");
     }
 }

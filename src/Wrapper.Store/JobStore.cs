@@ -10,31 +10,10 @@ namespace Wrapper.Store;
 /// </summary>
 public sealed class JobStore(Database database, TimeProvider clock)
 {
-    private const string JobColumns = "j.id, j.name, j.client, j.place, j.unit, j.version, j.created, j.updated";
+    internal const string JobColumns = "j.id, j.name, j.client, j.place, j.unit, j.version, j.created, j.updated, j.archived";
 
-    /// <summary>Jobs, the one last worked on first, a page of them.</summary>
-    /// <param name="find">Words that all stand in a job's name, client or place, in capitals or not; empty for every job.</param>
-    /// <param name="limit">The most jobs on the page.</param>
-    /// <param name="after">Where the page before ended; null for the first.</param>
-    public JobPage List(string find, int limit, JobPlace? after)
-    {
-        using var connection = database.Open();
-        var words = find.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
-        connection.CreateFunction("holds_all", (string text) => words.All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase)), isDeterministic: true);
-        var jobs = connection.Rows(
-            row => (Summary: new JobSummary(ReadJob(row), row.GetInt32(8), row.GetInt32(9)), Place: new JobPlace(row.GetString(7), row.GetInt64(10))),
-            $"""
-            SELECT {JobColumns},
-                (SELECT COUNT(*) FROM covers c WHERE c.job_id = j.id AND c.deleted IS NULL),
-                (SELECT COALESCE(SUM(c.complete), 0) FROM covers c WHERE c.job_id = j.id AND c.deleted IS NULL),
-                j.rowid
-            FROM jobs j
-            WHERE j.deleted IS NULL AND ($updated IS NULL OR (j.updated, j.rowid) < ($updated, $row)) AND ($any OR holds_all(j.name || ' ' || j.client || ' ' || j.place))
-            ORDER BY j.updated DESC, j.rowid DESC LIMIT $most
-            """,
-            ("$updated", after?.Updated), ("$row", after?.Row), ("$any", words.Length == 0 ? 1 : 0), ("$most", limit + 1));
-        return new([.. jobs.Take(limit).Select(job => job.Summary)], jobs.Count > limit ? jobs[limit - 1].Place : null);
-    }
+    /// <summary>The list of its jobs.</summary>
+    public JobList Jobs => new(database);
 
     /// <summary>A job with its covers and cloth; null when there is none.</summary>
     public WholeJob? Find(string id)
@@ -49,7 +28,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
         var cloth = connection.Rows(ReadDocument, "SELECT document, version FROM cloths WHERE job_id = $id", ("$id", id)).Single();
         var covers = connection.Rows(
-            ReadCover, "SELECT id, position, document, complete, version FROM covers WHERE job_id = $id AND deleted IS NULL ORDER BY position, id", ("$id", id));
+            ReadCover, "SELECT id, position, document, complete, version, letter FROM covers WHERE job_id = $id AND deleted IS NULL ORDER BY position, id", ("$id", id));
         return new(job, cloth, covers);
     }
 
@@ -88,7 +67,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
         connection.Run("INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)", ("$id", id), ("$document", clothDocument));
         transaction.Commit();
         var moment = DateTimeOffset.Parse(now, CultureInfo.InvariantCulture);
-        return new(id, heading, 1, moment, moment);
+        return new(id, heading, 1, moment, moment, IsArchived: false);
     }
 
     /// <summary>Writes a job's heading.</summary>
@@ -118,12 +97,17 @@ public sealed class JobStore(Database database, TimeProvider clock)
         SameCover,
         ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0), ("$version", version));
 
-    /// <summary>Adds a cover, or brings a deleted one of this id back; stale when one of this id stands already.</summary>
-    public WriteResult AddCover(string jobId, string coverId, int position, string document, bool complete) => Write(
+    /// <summary>
+    /// Adds a cover, or brings a deleted one of this id back; stale when one of this id stands already. It gets the next letter
+    /// nobody in the job has had, or the one it says if that is free; one brought back keeps its own.
+    /// </summary>
+    public WriteResult AddCover(string jobId, string coverId, int position, string document, bool complete, int? letter = null) => Write(
         jobId,
         """
-        INSERT INTO covers (id, job_id, position, document, complete, version)
-        SELECT $cover, $job, $position, $document, $complete, 1
+        INSERT INTO covers (id, job_id, position, document, complete, version, letter)
+        SELECT $cover, $job, $position, $document, $complete, 1,
+            CASE WHEN $letter IS NOT NULL AND NOT EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND letter = $letter) THEN $letter
+            ELSE (SELECT COALESCE(MAX(letter) + 1, 0) FROM covers WHERE job_id = $job) END
         WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL)
         ON CONFLICT (job_id, id) DO UPDATE
         SET position = excluded.position, document = excluded.document, complete = excluded.complete, version = covers.version + 1, deleted = NULL
@@ -131,7 +115,14 @@ public sealed class JobStore(Database database, TimeProvider clock)
         """,
         "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
         SameCover,
-        ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0));
+        ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0), ("$letter", letter));
+
+    /// <summary>The letter of a cover, from 0; null where there is none of this id.</summary>
+    public int? LetterOf(string jobId, string coverId)
+    {
+        using var connection = database.Open();
+        return (int?)connection.Number("SELECT letter FROM covers WHERE job_id = $job AND id = $cover", ("$job", jobId), ("$cover", coverId));
+    }
 
     /// <summary>Marks a cover as deleted; <see cref="AddCover"/> brings it back.</summary>
     public WriteResult DeleteCover(string jobId, string coverId, long version) => Write(
@@ -156,6 +147,14 @@ public sealed class JobStore(Database database, TimeProvider clock)
         "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
         "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL");
 
+    /// <summary>Puts a job away, or takes it out again: it stays as it is, and is off the list of what is worked on.</summary>
+    public WriteResult Archive(string id, bool away, long version) => Write(
+        id,
+        "UPDATE jobs SET archived = CASE WHEN $away THEN $now END, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
+        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND (archived IS NOT NULL) = $away",
+        ("$away", away ? 1 : 0), ("$version", version));
+
     /// <summary>The house's settings.</summary>
     public StoredDocument House()
     {
@@ -177,15 +176,16 @@ public sealed class JobStore(Database database, TimeProvider clock)
         return new(changed == 1 || same ? WriteEnd.Saved : WriteEnd.Stale, now);
     }
 
-    private static StoredJob ReadJob(SqliteDataReader row) => new(
+    internal static StoredJob ReadJob(SqliteDataReader row) => new(
         row.GetString(0),
         new(row.GetString(1), row.GetString(2), row.GetString(3), row.GetString(4)),
         row.GetInt64(5),
         DateTimeOffset.Parse(row.GetString(6), CultureInfo.InvariantCulture),
-        DateTimeOffset.Parse(row.GetString(7), CultureInfo.InvariantCulture));
+        DateTimeOffset.Parse(row.GetString(7), CultureInfo.InvariantCulture),
+        !row.IsDBNull(8));
 
     private static StoredCover ReadCover(SqliteDataReader row) =>
-        new(row.GetString(0), row.GetInt32(1), row.GetString(2), row.GetInt64(3) == 1, row.GetInt64(4));
+        new(row.GetString(0), row.GetInt32(1), row.GetString(2), row.GetInt64(3) == 1, row.GetInt64(4), row.GetInt32(5));
 
     private static StoredDocument ReadDocument(SqliteDataReader row) => new(row.GetString(0), row.GetInt64(1));
 

@@ -97,6 +97,21 @@ internal static class SchemaVersions
         CREATE INDEX jobs_by_update ON jobs (updated) WHERE deleted IS NULL;
         ALTER TABLE photos ADD COLUMN thumbnail BLOB;
         """,
+        // Every cover has a letter of its job that no other of it has had or will have; the list of jobs says what was found to buy.
+        """
+        ALTER TABLE covers ADD COLUMN letter INTEGER NOT NULL DEFAULT 0;
+        UPDATE covers SET letter = (
+            SELECT ranked.letter FROM (SELECT job_id, id, ROW_NUMBER() OVER (PARTITION BY job_id ORDER BY deleted IS NOT NULL, position, id) - 1 AS letter FROM covers) AS ranked
+            WHERE ranked.job_id = covers.job_id AND ranked.id = covers.id);
+        CREATE UNIQUE INDEX covers_by_letter ON covers (job_id, letter);
+        ALTER TABLE jobs ADD COLUMN archived TEXT;
+        CREATE TABLE figures (
+            job_id TEXT PRIMARY KEY REFERENCES jobs (id),
+            document TEXT NOT NULL,
+            job_updated TEXT NOT NULL,
+            house_version INTEGER NOT NULL
+        );
+        """,
     ];
 
     /// <summary>The schema this program writes.</summary>

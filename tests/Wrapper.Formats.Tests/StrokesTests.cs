@@ -21,7 +21,7 @@ public sealed class StrokesTests
     public void The_answer_carries_the_lines_a_file_is_written_from() => Assert.All(Cushion.Pieces, piece =>
     {
         var inFile = PatternSheet.Part("A1", piece, Cushion.Format).Strokes.Where(stroke => stroke.Layer is not (Layer.Cut or Layer.Stitch));
-        var told = PieceJson.Of(piece, Cushion.Format).Strokes;
+        var told = PieceJson.Of(piece, 1, Cushion.Format).Strokes;
         Assert.NotEmpty(told);
         Assert.Equal(
             inFile.Select(stroke => $"{stroke.Layer.Word()} {string.Join(' ', stroke.Through.Select(point => FormattableString.Invariant($"{point.X},{point.Y}")))}"),

@@ -24,7 +24,7 @@ public sealed class CopiesTests : IDisposable
         store.Create("job", Heading, "{}");
         database.Rest();
         File.Copy(At("wrapper.db"), At("alone.db")); // without the log beside it
-        Assert.Equal("job", Assert.Single(Open("alone.db").Store.List("", 500, null).Jobs).Job.Id);
+        Assert.Equal("job", Assert.Single(Open("alone.db").Store.Jobs.Page(new(), 500, null).Jobs).Job.Id);
     }
 
     [Fact]
@@ -38,7 +38,7 @@ public sealed class CopiesTests : IDisposable
         }
 
         Assert.False(File.Exists(At("copy.db-wal")));
-        Assert.Equal("Saloon", Assert.Single(Open("copy.db").Store.List("", 500, null).Jobs).Job.Heading.Name);
+        Assert.Equal("Saloon", Assert.Single(Open("copy.db").Store.Jobs.Page(new(), 500, null).Jobs).Job.Heading.Name);
     }
 
     [Fact]
@@ -49,8 +49,8 @@ public sealed class CopiesTests : IDisposable
         database.CopyTo(At("copy.db"));
         store.Create("new", Heading, "{}");
         database.RestoreFrom(At("copy.db"), At("before.db"));
-        Assert.Equal("old", Assert.Single(store.List("", 500, null).Jobs).Job.Id);
-        Assert.Equal(2, Open("before.db").Store.List("", 500, null).Jobs.Count);
+        Assert.Equal("old", Assert.Single(store.Jobs.Page(new(), 500, null).Jobs).Job.Id);
+        Assert.Equal(2, Open("before.db").Store.Jobs.Page(new(), 500, null).Jobs.Count);
     }
 
     [Theory]
@@ -81,7 +81,7 @@ public sealed class CopiesTests : IDisposable
 
         var refused = Assert.Throws<StoreUnfitException>(() => database.RestoreFrom(At(what), At("before.db")));
         Assert.Contains(said, refused.Message, StringComparison.Ordinal);
-        Assert.Equal("job", Assert.Single(store.List("", 500, null).Jobs).Job.Id);
+        Assert.Equal("job", Assert.Single(store.Jobs.Page(new(), 500, null).Jobs).Job.Id);
     }
 
     [Fact]

@@ -31,7 +31,7 @@ public sealed class JobStoreTests : IDisposable
         Assert.Equal("""{"width":"54"}""", found.Cloth.Document);
         Assert.Equal([("a", false), ("b", true)], found.Covers.Select(cover => (cover.Id, cover.Complete)));
         Assert.Equal("""{"name":"Seat; DROP TABLE covers; 21¼ “typed”"}""", found.Covers[0].Document);
-        var line = Assert.Single(store.List("", 500, null).Jobs);
+        var line = Assert.Single(store.Jobs.Page(new(), 500, null).Jobs);
         Assert.Equal((2, 1), (line.Covers, line.CompleteCovers));
     }
 
@@ -71,9 +71,26 @@ public sealed class JobStoreTests : IDisposable
 
         Assert.Equal(WriteEnd.Saved, store.DeleteJob("job", 1).End);
         Assert.Null(store.Find("job"));
-        Assert.Empty(store.List("", 500, null).Jobs);
+        Assert.Empty(store.Jobs.Page(new(), 500, null).Jobs);
         Assert.Equal(WriteEnd.Saved, store.RestoreJob("job").End);
         Assert.Single(store.Find("job")!.Covers);
+    }
+
+    [Fact]
+    public void A_letter_is_never_used_again()
+    {
+        var store = Open();
+        store.Create("job", Heading, "{}");
+        store.AddCover("job", "a", 0, "{}", false);
+        store.AddCover("job", "b", 1, "{}", false);
+        store.DeleteCover("job", "b", 1);
+        store.AddCover("job", "c", 1, "{}", false);
+        store.AddCover("job", "from a file", 2, "{}", false, letter: 7);
+        store.AddCover("job", "taken", 3, "{}", false, letter: 1);
+        store.SaveCover("job", "a", 9, "{}", false, 1);
+        Assert.Equal([("c", 2), ("from a file", 7), ("taken", 8), ("a", 0)], store.Find("job")!.Covers.Select(cover => (cover.Id, cover.Letter)));
+        store.AddCover("job", "b", 1, "{}", false); // brought back
+        Assert.Equal((1, null), (store.LetterOf("job", "b"), store.LetterOf("job", "nobody")));
     }
 
     [Fact]
@@ -83,10 +100,10 @@ public sealed class JobStoreTests : IDisposable
         store.Create("old", Heading, "{}");
         _clock.Now += TimeSpan.FromHours(1);
         store.Create("new", Heading, "{}");
-        Assert.Equal(["new", "old"], store.List("", 500, null).Jobs.Select(line => line.Job.Id));
+        Assert.Equal(["new", "old"], store.Jobs.Page(new(), 500, null).Jobs.Select(line => line.Job.Id));
         _clock.Now += TimeSpan.FromHours(1);
         store.AddCover("old", "a", 0, "{}", false);
-        Assert.Equal(["old", "new"], store.List("", 500, null).Jobs.Select(line => line.Job.Id));
+        Assert.Equal(["old", "new"], store.Jobs.Page(new(), 500, null).Jobs.Select(line => line.Job.Id));
     }
 
     [Fact]
@@ -111,18 +128,29 @@ public sealed class JobStoreTests : IDisposable
     [Fact]
     public void A_file_of_the_first_schema_is_brought_up_with_its_jobs()
     {
-        Open().Create("job", Heading, "{}");
+        var store = Open();
+        store.Create("job", Heading, "{}");
+        store.Create("other", Heading, "{}");
+        foreach (var (id, position) in (IEnumerable<(string, int)>)[("z", 0), ("gone", 1), ("a", 1)])
+        {
+            store.AddCover("job", id, position, "{}", complete: false);
+        }
+
+        store.DeleteCover("job", "gone", 1);
+        store.AddCover("other", "one", 0, "{}", complete: false);
         using (var connection = new SqliteConnection($"Data Source={File}"))
         {
             connection.Open();
             using var command = connection.CreateCommand();
-            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; PRAGMA user_version = 1";
+            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; DROP INDEX covers_by_letter; DROP TABLE figures; ALTER TABLE covers DROP COLUMN letter; ALTER TABLE jobs DROP COLUMN archived; PRAGMA user_version = 1";
             command.ExecuteNonQuery();
         }
 
         SqliteConnection.ClearAllPools();
         Assert.Equal(Heading, Open().Find("job")!.Job.Heading);
         Assert.Empty(new PhotoStore(new(File), _clock).List("job"));
+        Assert.Equal([("z", 0), ("a", 1)], Open().Find("job")!.Covers.Select(cover => (cover.Id, cover.Letter)));
+        Assert.Equal((2, 0), (Open().LetterOf("job", "gone"), Open().LetterOf("other", "one")));
     }
 
     [Fact]
@@ -132,7 +160,7 @@ public sealed class JobStoreTests : IDisposable
         using var connection = new SqliteConnection($"Data Source={File};Foreign Keys=True");
         connection.Open();
         Assert.Equal("wal", Value("PRAGMA journal_mode"));
-        Assert.Equal(4L, Value("PRAGMA user_version"));
+        Assert.Equal(5L, Value("PRAGMA user_version"));
         Assert.Equal(1L, Value("PRAGMA foreign_keys"));
         Assert.Throws<SqliteException>(() => Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)"));
 

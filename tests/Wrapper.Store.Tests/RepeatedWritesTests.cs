@@ -76,6 +76,6 @@ public sealed class RepeatedWritesTests : IDisposable
     public void One_id_makes_one_job()
     {
         Assert.Null(_store.Create("job", Heading with { Name = "Other" }, "{}"));
-        Assert.Equal("Saloon", Assert.Single(_store.List("", 500, null).Jobs).Job.Heading.Name);
+        Assert.Equal("Saloon", Assert.Single(_store.Jobs.Page(new(), 500, null).Jobs).Job.Heading.Name);
     }
 }

@@ -94,7 +94,7 @@ public sealed class StoredDataTests : IDisposable
         Assert.Equal(16, files.Count);
     }
 
-    private WholeJob Job(string name) => _store.Find(_store.List("", 500, null).Jobs.Single(line => line.Job.Heading.Name == name).Job.Id)!;
+    private WholeJob Job(string name) => _store.Find(_store.Jobs.Page(new(), 500, null).Jobs.Single(line => line.Job.Heading.Name == name).Job.Id)!;
 
     private static void AssertSame(string expected, string document) =>
         Assert.True(JsonNode.DeepEquals(JsonNode.Parse(expected), JsonNode.Parse(document)), document);

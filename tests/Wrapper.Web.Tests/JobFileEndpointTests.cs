@@ -42,6 +42,19 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     }
 
     [Fact]
+    public async Task A_cover_keeps_its_letter_in_a_file_and_nonsense_for_one_gives_the_next()
+    {
+        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", """
+            { "format": 2, "name": "Lettered", "unit": "in", "letters": { "a": "C", "b": "c1", "c": "C", "nobody": "B" },
+              "covers": [{ "id": "a", "form": "pouf" }, { "id": "b", "form": "pouf" }, { "id": "c", "form": "pouf" }] }
+            """);
+        var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made!["id"]!}");
+        Assert.Equal(["a C", "b D", "c E"], job!["covers"]!.AsArray().Select(cover => $"{cover!["id"]} {cover["letter"]}"));
+        var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
+        Assert.Equal("D", (string)exported!["letters"]!["b"]!);
+    }
+
+    [Fact]
     public async Task A_job_that_is_there_already_is_copied_merged_or_refused_as_asked()
     {
         var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", """

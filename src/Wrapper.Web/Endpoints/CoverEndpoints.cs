@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
 using Wrapper.Formats;
 using Wrapper.Store;
 
@@ -55,7 +56,8 @@ internal static class CoverEndpoints
             return Versions.NotSaid();
         }
 
-        return Versions.Answer(context, result, complete, () => Stored(store, jobId, coverId), body.Cover);
+        var letter = PieceCodes.Letter(store.LetterOf(jobId, coverId) ?? 0);
+        return Versions.Answer(context, result, (complete, letter), () => Stored(store, jobId, coverId), body.Cover);
     }
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string jobId, string coverId, JobStore store, HttpContext context) =>

@@ -72,7 +72,7 @@ internal static class FileEndpoints
             job.Name,
             JobUnit.Read(job.Unit)!.Value,
             HouseEndpoints.Rules(store),
-            [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover))],
+            [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
             job.Cloth.Cloth,
             NeedsLay(pair.What) ? Steps : null,
             shouldStop), aborted);

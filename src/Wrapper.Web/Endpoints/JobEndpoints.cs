@@ -1,7 +1,7 @@
-using System.Globalization;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Formats;
 using Wrapper.Store;
@@ -19,36 +19,34 @@ public sealed record JobHeadingJson(string? Name, string? Client, string? Place,
 /// <param name="Unit">Its unit: in, cm or mm.</param>
 public sealed record JobCreationJson(string? Id, string? Name, string? Client, string? Place, string? Unit);
 
-/// <summary>A line of the list of jobs.</summary>
-public sealed record JobLineJson(
-    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, int Covers, int CompleteCovers);
+/// <summary>A stored cover. Its letter is what its pieces are known by: no other cover of the job has had it or will have it.</summary>
+public sealed record CoverJson(string Id, int Position, string Letter, long Version, bool Complete, CoverDocument Cover);
 
-/// <summary>A stored cover.</summary>
-public sealed record CoverJson(string Id, int Position, long Version, bool Complete, CoverDocument Cover);
+/// <summary>Whether a job is put away.</summary>
+public sealed record ArchivedJson(bool Archived);
 
 /// <summary>A job's cloth.</summary>
 public sealed record ClothJson(long Version, ClothDocument Cloth);
 
 /// <summary>A job with its covers and its cloth.</summary>
 public sealed record JobJson(
-    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, ClothJson Cloth, IReadOnlyList<CoverJson> Covers);
+    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, bool Archived, ClothJson Cloth, IReadOnlyList<CoverJson> Covers);
 
 internal static class JobEndpoints
 {
-    private const int LongestName = 200;
+    /// <summary>The longest a name of a job or its client is, and what is looked for among them.</summary>
+    public const int LongestName = 200;
     private const int LongestId = 64;
-    private const int UsuallyListed = 100;
-    private const int MostListed = 500;
 
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var jobs = routes.MapGroup("/api/jobs");
-        jobs.MapGet("/", List).WithName("jobs").WithSummary("Jobs, the one last worked on first: a page of them, with the address of the next as “Link”.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         jobs.MapPost("/", Create).WithName("createJob").WithSummary("Makes a job; sent again with the same id it makes no second one.").ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         jobs.MapGet("/{id}", Get).WithName("job").WithSummary("A job with its covers and cloth.").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPut("/{id}", Save).WithName("saveJob").WithSummary("Writes a job’s heading.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
         jobs.MapDelete("/{id}", Delete).WithName("deleteJob").WithSummary("Marks a job as deleted.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
         jobs.MapPost("/{id}/restore", Restore).WithName("restoreJob").WithSummary("Brings a deleted job back.").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPut("/{id}/archived", Archive).WithName("archiveJob").WithSummary("Puts a job away, or takes it out again.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
         jobs.MapPut("/{id}/cloth", SaveCloth).WithName("saveCloth").WithSummary("Writes a job’s cloth.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
     }
 
@@ -62,58 +60,12 @@ internal static class JobEndpoints
             whole.Job.Heading.Unit,
             whole.Job.Version,
             whole.Job.Updated,
+            whole.Job.IsArchived,
             new(whole.Cloth.Version, Document<ClothDocument>(whole.Cloth.Document).Brought()),
-            [.. whole.Covers.Select(cover => new CoverJson(cover.Id, cover.Position, cover.Version, cover.Complete, Document<CoverDocument>(cover.Document).Brought()))])
+            [.. whole.Covers.Select(cover => new CoverJson(cover.Id, cover.Position, PieceCodes.Letter(cover.Letter), cover.Version, cover.Complete, Document<CoverDocument>(cover.Document).Brought()))])
         : null;
 
-    /// <param name="find">Words that all stand in a job's name, client or place.</param>
-    /// <param name="limit">The most jobs on a page.</param>
-    /// <param name="after">Where the page before ended, as its “Link” says.</param>
-    /// <param name="store">The jobs.</param>
-    /// <param name="context">Where the address of the next page goes.</param>
-    private static Results<Ok<List<JobLineJson>>, ProblemHttpResult> List(string? find, int? limit, string? after, JobStore store, HttpContext context)
-    {
-        if (limit is < 1 or > MostListed)
-        {
-            return Refusals.Unprocessable([Check.Error("limit-out-of-range", $"A page of the list holds between 1 and {MostListed} jobs.", "limit")]);
-        }
-
-        if (find?.Length > LongestName)
-        {
-            return Refusals.Unprocessable([Check.Error("too-long", $"What is looked for is longer than {LongestName} characters: shorten it.", "find")]);
-        }
-
-        var from = after is null ? null : PlaceOf(after);
-        if (after is not null && from is null)
-        {
-            return Refusals.Unprocessable([Check.Error("unknown-place", "“after” is no place in the list: follow the address of the page before.", "after")]);
-        }
-
-        var page = store.List(find ?? "", limit ?? UsuallyListed, from);
-        if (page.Next is { } next)
-        {
-            var query = QueryString.Create(new Dictionary<string, string?> { ["find"] = find, ["limit"] = limit?.ToString(CultureInfo.InvariantCulture), ["after"] = $"{next.Row}~{next.Updated}" }.Where(part => part.Value is not null));
-            context.Response.Headers.Link = $"</api/jobs{query}>; rel=\"next\"";
-        }
-
-        return TypedResults.Ok(page.Jobs.Select(Line).ToList());
-    }
-
-    private static JobPlace? PlaceOf(string after) =>
-        after.Split('~') is [var row, { Length: > 0 and <= 40 } updated] && long.TryParse(row, CultureInfo.InvariantCulture, out var number) ? new(updated, number) : null;
-
     private static T Document<T>(string json) => JsonSerializer.Deserialize<T>(json, OpenFormat.Json)!;
-
-    private static JobLineJson Line(JobSummary summary) => new(
-        summary.Job.Id,
-        summary.Job.Heading.Name,
-        summary.Job.Heading.Client,
-        summary.Job.Heading.Place,
-        summary.Job.Heading.Unit,
-        summary.Job.Version,
-        summary.Job.Updated,
-        summary.Covers,
-        summary.CompleteCovers);
 
     private static (JobHeading Heading, List<Check> Checks) Read(JobHeadingJson heading)
     {
@@ -192,6 +144,9 @@ internal static class JobEndpoints
         var result = store.RestoreJob(id);
         return result.End == WriteEnd.Missing ? Versions.Missing() : Versions.Answer(context, result with { End = WriteEnd.Saved }, null, () => null, null);
     }
+
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Archive(string id, ArchivedJson body, JobStore store, HttpContext context) =>
+        Versions.Write(context, version => store.Archive(id, body.Archived, version), () => Find(store, id), body);
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, HttpContext context)
     {

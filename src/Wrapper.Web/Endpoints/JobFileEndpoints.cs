@@ -41,6 +41,7 @@ internal static class JobFileEndpoints
             Unit = job.Unit,
             Cloth = job.Cloth.Cloth,
             Covers = [.. job.Covers.Select(cover => cover.Cover with { Id = cover.Id })],
+            Letters = job.Covers.ToDictionary(cover => cover.Id, cover => cover.Letter),
             Photos = [.. photos.List(id).Select(photo => (Photo: photo, Picture: photos.Find(id, photo.Id))).Where(found => found.Picture is not null)
                 .Select(found => new PhotoDocument(found.Photo.CoverId, found.Photo.Measure, found.Photo.Name, found.Picture!.Value.Type, found.Picture.Value.Content))],
         };

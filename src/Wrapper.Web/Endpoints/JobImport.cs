@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Wrapper.Core.Pattern;
 using Wrapper.Formats;
 using Wrapper.Formats.Pictures;
 using Wrapper.Store;
@@ -29,7 +30,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
         var (ids, house) = (new Dictionary<string, string>(), HouseEndpoints.Rules(store));
         for (var i = 0; i < file.Covers.Count; i++)
         {
-            Add(job, file.Covers[i], i, file.Unit, house, ids);
+            Add(job, file.Covers[i], i, LetterIn(file, file.Covers[i]), file.Unit, house, ids);
         }
 
         return new(job, file.Covers.Count, 0, AddPhotos(file, job, ids, []));
@@ -51,7 +52,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
             }
 
             var named = same is null ? cover : cover with { Id = null, Name = $"{JobPlan.NameOf(cover)} (from the file)" };
-            var id = Add(job.Id, named, job.Covers.Count + added, job.Unit, house, ids);
+            var id = Add(job.Id, named, job.Covers.Count + added, LetterIn(file, cover), job.Unit, house, ids);
             ids[cover.Id ?? id] = id;
             changes.Tell(job.Id, $"cover/{id}");
             added++;
@@ -60,14 +61,17 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
         return new(job.Id, added, kept, AddPhotos(file, job.Id, ids, photos.List(job.Id)));
     }
 
-    private string Add(string job, CoverDocument cover, int position, string unit, IReadOnlyDictionary<string, string> house, Dictionary<string, string> ids)
+    private string Add(string job, CoverDocument cover, int position, int? letter, string unit, IReadOnlyDictionary<string, string> house, Dictionary<string, string> ids)
     {
         var id = cover.Id is { Length: > 0 and <= 64 } said && !ids.ContainsValue(said) ? said : Guid.CreateVersion7().ToString("N");
         ids[cover.Id ?? id] = id;
         var stored = cover with { Id = null };
-        store.AddCover(job, id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, house));
+        store.AddCover(job, id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, house), letter);
         return id;
     }
+
+    /// <summary>The letter a cover has in its file, as a number; a file may say anything.</summary>
+    private static int? LetterIn(JobFile file, CoverDocument cover) => PieceCodes.PlaceOf(file.Letters?.GetValueOrDefault(cover.Id ?? ""));
 
     /// <returns>The photographs that were left out, each with its reason.</returns>
     private List<string> AddPhotos(JobFile file, string job, Dictionary<string, string> ids, IReadOnlyList<StoredPhoto> there)

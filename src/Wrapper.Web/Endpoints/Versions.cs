@@ -7,7 +7,8 @@ namespace Wrapper.Web.Endpoints;
 /// <summary>A write that went in.</summary>
 /// <param name="Version">The new version.</param>
 /// <param name="Complete">For a cover: whether it can be cut from.</param>
-public sealed record SavedJson(long Version, bool? Complete);
+/// <param name="Letter">For a cover: its letter in the job, which its pieces are known by.</param>
+public sealed record SavedJson(long Version, bool? Complete, string? Letter);
 
 /// <summary>Versions as ETags: what a write was made from, and what to answer when someone else was faster.</summary>
 internal static class Versions
@@ -33,16 +34,16 @@ internal static class Versions
     /// <param name="stored">What stands in the store, for a stale write.</param>
     /// <param name="yours">What was to be written.</param>
     public static Results<Ok<SavedJson>, ProblemHttpResult> Write(HttpContext context, Func<long, WriteResult> write, Func<object?> stored, object? yours) =>
-        Expected(context) is { } version ? Answer(context, write(version), complete: null, stored, yours) : NotSaid();
+        Expected(context) is { } version ? Answer(context, write(version), null, stored, yours) : NotSaid();
 
     /// <summary>The answer to a write; a stale one gets both versions, and nothing was overwritten.</summary>
-    public static Results<Ok<SavedJson>, ProblemHttpResult> Answer(HttpContext context, WriteResult result, bool? complete, Func<object?> stored, object? yours)
+    public static Results<Ok<SavedJson>, ProblemHttpResult> Answer(HttpContext context, WriteResult result, (bool Complete, string Letter)? cover, Func<object?> stored, object? yours)
     {
         switch (result.End)
         {
             case WriteEnd.Saved:
                 Tag(context, result.Version);
-                return TypedResults.Ok(new SavedJson(result.Version, complete));
+                return TypedResults.Ok(new SavedJson(result.Version, cover?.Complete, cover?.Letter));
             case WriteEnd.Missing:
                 return Missing();
             default:

@@ -9,7 +9,7 @@ internal static class DemoJobs
 {
     public static void Load(JobStore store, JobImport import, string directory)
     {
-        if (store.List("", 1, null).Jobs.Count > 0)
+        if (store.Jobs.Page(new(), 1, null).Jobs.Count > 0)
         {
             return;
         }
