@@ -105,15 +105,17 @@ public sealed class ClothBuyerTests
     }
 
     [Fact]
-    public void Widths_are_compared_with_what_each_forces_and_the_best_is_marked_once()
+    public void Widths_are_compared_with_what_each_forces_and_marked_for_what_each_does_best()
     {
         var seats = Cushions.Worked with { Count = 3, Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")) };
         var chosen = Buyer(seats).Buy(Cloth54, 200);
         var widths = Buyer(seats).Compare(Cloth54, chosen, ClothWidth.Usual, 10);
         Assert.Same(chosen, widths[1].Yardage);
         Assert.Equal(["45 in", "54 in", "60 in", "137 cm", "150 cm", "280 cm"], widths.Select(width => width.Width.Name));
-        Assert.Single(widths, width => width.Best);
-        Assert.True(widths.Single(width => width.Width.Name == "280 cm").Best);
+        Assert.Equal(["45 in", "280 cm"], widths.Where(width => width.Marks.Contains(WidthMark.FewestJoins)).Select(width => width.Width.Name)); // none at either
+        double Area(WidthComparison width) => width.Yardage.Buy!.Value.Millimetres * width.Width.Width.Millimetres;
+        Assert.Equal(widths.Min(Area), Area(Assert.Single(widths, width => width.Marks.Contains(WidthMark.LeastCloth))));
+        Assert.All(Buyer(seats).Compare(Cloth54, chosen, [ClothWidth.Usual[1]], 10), width => Assert.Empty(width.Marks)); // nothing to tell it from
         Assert.Contains(widths[0].Yardage.Drafts["cover 0"].Checks, check => check.Code == "piece-wider-than-cloth");
         Assert.True(widths[1].Yardage.Joins > widths[5].Yardage.Joins);
     }

@@ -175,12 +175,25 @@ public sealed class ClothBuyer
             Width: width, Yardage: width.Width == cloth.Width ? chosen : Estimate(cloth.AtWidth(width.Width), steps, shouldStop))).ToList();
         var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
         var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
-        var best = complete.Where(entry => entry.Yardage.LeftOut.Count == most)
-            .OrderBy(entry => Spoils(entry.Yardage))
-            .ThenBy(entry => entry.Yardage.Buy!.Value.Millimetres * entry.Width.Width.Millimetres)
-            .Select(entry => entry.Width)
-            .FirstOrDefault();
-        return [.. yardages.Select(entry => new WidthComparison(entry.Width, entry.Yardage, entry.Width == best))];
+        var whole = complete.Where(entry => entry.Yardage.LeftOut.Count == most).ToList();
+        var leastCloth = Least(whole, entry => entry.Yardage.Buy!.Value.Millimetres * entry.Width.Width.Millimetres);
+        var fewestJoins = Least(whole, entry => entry.Yardage.Joins);
+        return [.. yardages.Select(entry => new WidthComparison(
+            entry.Width,
+            entry.Yardage,
+            [.. leastCloth.Contains(entry) ? (WidthMark[])[WidthMark.LeastCloth] : [], .. fewestJoins.Contains(entry) ? (WidthMark[])[WidthMark.FewestJoins] : []]))];
+    }
+
+    /// <summary>Those with the least; none where all have the same.</summary>
+    private static List<T> Least<T>(List<T> all, Func<T, double> figure)
+    {
+        if (all.Count == 0)
+        {
+            return [];
+        }
+
+        var (least, most) = (all.Min(figure), all.Max(figure));
+        return least < most ? all.FindAll(one => figure(one) == least) : [];
     }
 
     private static Check Named(Check check, JobCover cover) =>
@@ -188,10 +201,6 @@ public sealed class ClothBuyer
 
     /// <summary>The time of one step grows with the pieces: the steps shrink with them, the same on every machine.</summary>
     private static int StepsFor(int pieces, int most) => (int)Math.Clamp(Effort * most / UsualSteps / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);
-
-    /// <summary>What a width does to the look: joins on the front, plates turned or joined, then joins at all.</summary>
-    private static int Spoils(Yardage yardage) =>
-        (1000 * yardage.Drafts.Values.Sum(draft => draft.Checks.Count(check => check.Shows))) + yardage.Joins;
 
     private Yardage Bought(ClothSpecification cloth, Lay? lay, List<LaidPiece> pieces)
     {

@@ -72,5 +72,15 @@ public sealed record Yardage
 /// <summary>One line of the comparison across cloth widths.</summary>
 /// <param name="Width">The width.</param>
 /// <param name="Yardage">What the job takes of it.</param>
-/// <param name="Best">It takes the least cloth among those that spoil the look least.</param>
-public sealed record WidthComparison(ClothWidth Width, Yardage Yardage, bool Best);
+/// <param name="Marks">What it does better than others; empty where nothing tells it from them.</param>
+public sealed record WidthComparison(ClothWidth Width, Yardage Yardage, IReadOnlyList<WidthMark> Marks);
+
+/// <summary>What a width can do better than the others. Each is said by its name: a width that is best at everything is rare.</summary>
+public enum WidthMark
+{
+    /// <summary>The least area is bought: length by width.</summary>
+    LeastCloth,
+
+    /// <summary>It forces the fewest joins.</summary>
+    FewestJoins,
+}

@@ -94,9 +94,13 @@ public sealed record FoldUpJson
     /// <summary>Every flat part of it.</summary>
     public required IReadOnlyList<FacetJson> Facets { get; init; }
 
+    /// <summary>The measures as read, for the lines drawn on it.</summary>
+    public required IReadOnlyDictionary<string, ReadMeasureJson> Measures { get; init; }
+
     /// <summary>From the core's proof, turned to how the thing stands when one meets it.</summary>
-    public static FoldUpJson Of(FoldUp folded, LengthFormat format, Standing stands) => new()
+    public static FoldUpJson Of(FoldUp folded, CoverReading reading, LengthFormat format, Standing stands) => new()
     {
+        Measures = DraftResponse.ReadMeasures(reading),
         Closes = folded.Holds,
         Gap = folded.Gap,
         GapShown = Shown(folded.Gap, format),
@@ -212,6 +216,6 @@ internal static class JudgementEndpoints
             return Refusals.Unprocessable(outcome.Checks);
         }
 
-        return TypedResults.Ok(FoldUpJson.Of(FoldUp.Of(draft), draft.Format, specification.Shape.Stands));
+        return TypedResults.Ok(FoldUpJson.Of(FoldUp.Of(draft), outcome.Reading, draft.Format, specification.Shape.Stands));
     }
 }

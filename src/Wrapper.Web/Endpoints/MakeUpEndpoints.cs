@@ -197,7 +197,7 @@ internal static class MakeUpEndpoints
             string.Join(" × ", cover.Measures.Values.Take(3).Select(format.Rounded)) + " " + unit.Sign(),
             cover.Yardage.Waste ?? 0,
             cover.Yardage.Lay!.Length.Millimetres,
-            [.. cover.Yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth))],
+            [.. cover.Yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth, cover.Yardage.Drafts))],
             [.. cover.Yardage.Lay.Placements.Select(PlacementJson.Of)]);
     }
 }

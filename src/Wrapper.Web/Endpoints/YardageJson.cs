@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Pattern;
 using Wrapper.Formats;
 
 namespace Wrapper.Web.Endpoints;
@@ -13,14 +14,15 @@ public sealed record CoverAnswerJson(DraftResponse? Draft, IReadOnlyList<CheckJs
 public sealed record YardageRequestJson(
     string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps);
 
-/// <summary>A laid piece: the cover and piece it is, its shape as laid, and the turns it may take on this cloth.</summary>
-public sealed record LaidPieceJson(string Id, string Cover, string Key, string Name, int Copies, IReadOnlyList<double[]> Outline, IReadOnlyList<int> Turns)
+/// <summary>A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth.</summary>
+public sealed record LaidPieceJson(string Id, string Cover, string Key, int Number, string Name, int Copies, IReadOnlyList<double[]> Outline, IReadOnlyList<int> Turns)
 {
     /// <summary>From the core's laid piece.</summary>
-    public static LaidPieceJson Of(LaidPiece piece, ClothSpecification cloth) => new(
+    public static LaidPieceJson Of(LaidPiece piece, ClothSpecification cloth, IReadOnlyDictionary<string, Draft> drafts) => new(
         piece.LayId,
         piece.Cover,
         piece.Piece.Key,
+        PieceCodes.NumberOf(drafts[piece.Cover], piece.Piece.Key),
         piece.Piece.Name,
         piece.Copies,
         [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })],
@@ -43,8 +45,8 @@ public sealed record LaidPieceJson(string Id, string Cover, string Key, string N
 public sealed record BuyJson(
     double Need, double Buy, string Figure, string Unit, string Yards, string Metres, string RuleOfThumb, string? Saved, string? Matching, double Waste, decimal? Cost, WorkingJson Working);
 
-/// <summary>A line of the comparison.</summary>
-public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, bool Best, IReadOnlyList<CheckJson> Checks);
+/// <summary>A line of the comparison; it costs something only at the width the price is for. Marks: <c>least-cloth</c>, <c>fewest-joins</c>.</summary>
+public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, IReadOnlyList<string> Marks, IReadOnlyList<CheckJson> Checks);
 
 /// <summary>Something else to buy.</summary>
 public sealed record ShoppingJson(string Kind, string Text, int Quantity);

@@ -86,7 +86,7 @@ internal static class YardageWriting
             bought is null ? null : Cost(bought.Value, unit, price),
             bought is null ? null : yardage.Waste,
             yardage.Joins,
-            comparison.Best,
+            [.. comparison.Marks.Select(mark => mark.Word())],
             [.. checks.Select(CheckJson.Of)]);
     }
 }
