@@ -125,3 +125,30 @@ test("unfolded, everything lies flat in one plane and no two pieces lie on each 
   });
   expect(apart).toBe(true);
 });
+
+test("the pieces stay joined by one seam until they part, and the net lies flat before that", () => {
+  const cover = unfolding(facets);
+  expect(cover.net.hung.filter(({ on }) => on === null)).toHaveLength(1);
+  const seam = cover.net.hung.find(({ isSeam }) => isSeam);
+  expect(seam?.facet).toBe(3); // the plate hangs on the strip, which is larger
+  const onStrip = facets[seam?.on ?? 0]!.space;
+  const onPlate = facets[3]!.space;
+  const shared = onPlate.flatMap((corner, at) => {
+    const other = onStrip.findIndex((one) => one.every((value, axis) => value === corner[axis]));
+    return other < 0 ? [] : [[at, other] as const];
+  });
+  expect(shared).toHaveLength(2);
+  for (const share of [0, 0.2, 0.5, 0.62, 0.72]) {
+    const placed = unfoldedAt(cover, share);
+    for (const [at, other] of shared) {
+      expect(
+        Math.hypot(...[0, 1, 2].map((axis) => placed[3]![at]![axis]! - placed[seam!.on!]![other]![axis]!)),
+      ).toBeLessThan(1e-6);
+    }
+  }
+
+  const heights = unfoldedAt(cover, 0.72)
+    .flat()
+    .map(([, , z]) => z);
+  expect(Math.max(...heights) - Math.min(...heights)).toBeLessThan(1e-6);
+});

@@ -1,224 +1,192 @@
 import type { Facet } from "./facet";
+import { flatPlaces } from "./flatPlaces";
+import { crossings } from "./crossing";
+import { isHollow, platesOf, undone, type Plate } from "./hinges";
+import { netOf, type Hung, type Net } from "./net";
 import type { Space } from "./projection";
-import {
-  about,
-  add,
-  between,
-  cross,
-  dot,
-  less,
-  over,
-  partTurn,
-  put,
-  still,
-  times,
-  unit,
-  type Pose,
-} from "./rigid";
+import { about, add, over, partTurn, put, still, times, type Pose } from "./rigid";
 
-/** A facet that turns about the edge it shares with the facet it hangs on. */
-interface Hinged {
-  facet: number;
-  on: number | null;
-  /** The shared edge on the flat, and how far the facet is folded round it when the cover is made up. */
-  from: Space;
-  along: Space;
-  angle: number;
-}
-
-/** One copy of a piece: its facets in the order they hang on each other, and where it lies flat and made up. */
-interface Part {
-  hinged: Hinged[];
-  folded: Pose;
-  flat: Pose;
+/** When a hinge opens, as shares of the opening. */
+interface Window {
+  begins: number;
+  ends: number;
 }
 
 export interface Unfolding {
   facets: { piece: string; copy: number; corners: Space[] }[];
-  parts: Part[];
+  plates: Plate[];
+  net: Net;
+  windows: Window[];
+  /** What the made up cover is away from its hinges, by part: seams meet to a hair, not to nothing. */
+  slack: Pose[];
+  /** Which part of the net each facet is of. */
+  partOf: number[];
+  /** Where the net comes to lie on the ground, and each part at last. */
+  ground: Pose;
+  flat: Pose[];
 }
 
-const near = 0.05;
-const gap = 60;
+/** The cover opens hinge by hinge, the net lies down where it does not lie yet, the pieces part. */
+const stages = { opened: 0.62, down: 0.72 };
 
-/** Makes a cover ready to be unfolded: every facet stays rigid, so every edge keeps its length at every moment. */
+/** A part is lifted over those before it while they part, in millimetres, so that none goes through another. */
+const lift = 4;
+
+/** Less than this is no fold, in radians. */
+const leastFold = 1e-4;
+
+/**
+ * Makes a cover ready to be unfolded. Every facet stays rigid, so every edge keeps its length at every moment; the pieces stay
+ * joined by a seam each until all of it lies flat, as a real cover does whose other seams are unpicked.
+ */
 export function unfolding(facets: Facet[]): Unfolding {
-  const flats = facets.map((facet) => facet.flat.map(([x = 0, y = 0]): Space => [x, y, 0]));
-  const spaces = facets.map((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
-  const byPart = new Map<string, number[]>();
-  facets.forEach((facet, i) => {
-    const key = `${facet.piece}/${facet.copy}`;
-    byPart.set(key, [...(byPart.get(key) ?? []), i]);
+  const plates = platesOf(facets);
+  const net = netOf(plates);
+  const plain = prepared(facets, plates, net, orders[0]);
+  // What opens from a body that bulges everywhere never meets the rest of it; round a hollow it depends on what opens first.
+  return plates.some(isHollow)
+    ? (orders.map((order) => prepared(facets, plates, net, order)).find(isClear) ?? plain)
+    : plain;
+}
+
+/** Which of the branches that hang on a facet opens first. */
+type Order = (branches: Hung[]) => Hung[];
+
+const orders: [Order, ...Order[]] = [
+  (branches) => branches,
+  (branches) => branches.toReversed(),
+  (branches) => branches.toSorted((a, b) => Number(b.isSeam) - Number(a.isSeam)),
+  (branches) => branches.toSorted((a, b) => Number(a.isSeam) - Number(b.isSeam)),
+];
+
+/** Moments at which is looked whether facets go through one another, and how deep they may, in millimetres. */
+const looks = 30;
+const leastCrossing = 1;
+
+function isClear(cover: Unfolding): boolean {
+  return Array.from({ length: looks }, (_, i) => unfoldedAt(cover, (stages.opened * (i + 1)) / looks)).every(
+    (placed) => crossings(placed, leastCrossing).length === 0,
+  );
+}
+
+function prepared(facets: Facet[], plates: Plate[], net: Net, order: Order): Unfolding {
+  const bare = { plates, net, windows: windowsOf(net.hung, order), slack: net.parts.map(() => still) };
+  const made = posesIn(bare, 0, madeRoot(bare));
+  const slack = net.parts.map((part, i) => {
+    const first = net.hung.find((hung) => hung.part === i)?.facet ?? 0;
+    const chained = made.get(first);
+    const wanted = over(plates[first]?.made ?? still, undone(part.inNet));
+    return chained ? over(undone(chained), wanted) : still;
   });
-  const parts = [...byPart.values()].map((own) => partOf(own, flats, spaces));
-  layOut(parts, flats, spaces);
+  const { ground, flat } = flatPlaces(plates, net);
   return {
-    facets: facets.map((facet, i) => ({ piece: facet.piece, copy: facet.copy, corners: flats[i] ?? [] })),
-    parts,
+    facets: facets.map(({ piece, copy }, i) => ({ piece, copy, corners: plates[i]?.flat ?? [] })),
+    ...bare,
+    slack,
+    partOf: plates.map((_, facet) => net.hung.find((hung) => hung.facet === facet)?.part ?? 0),
+    ground,
+    flat,
   };
 }
 
 /** Where every facet's corners are: 0 made up, 1 lying flat beside each other. */
-export function unfoldedAt({ facets, parts }: Unfolding, share: number): Space[][] {
-  const placed: Space[][] = facets.map(() => []);
-  for (const part of parts) {
-    const root: Pose = {
-      turn: partTurn(part.folded.turn, part.flat.turn, share),
-      move: add(times(1 - share, part.folded.move), times(share, part.flat.move)),
-    };
-    const poses = new Map<number, Pose>();
-    for (const { facet, on, from, along, angle } of part.hinged) {
-      const pose = on === null ? root : over(poses.get(on) ?? root, about(from, along, angle * (1 - share)));
-      poses.set(facet, pose);
-      placed[facet] = (facets[facet]?.corners ?? []).map((corner) => put(pose, corner));
-    }
-  }
-
-  return placed;
-}
-
-function partOf(own: number[], flats: Space[][], spaces: Space[][]): Part {
-  const [root = 0] = own.toSorted((a, b) => area(flats[b] ?? []) - area(flats[a] ?? []));
-  const hinged: Hinged[] = [{ facet: root, on: null, from: [0, 0, 0], along: [1, 0, 0], angle: 0 }];
-  const left = new Set(own.filter((facet) => facet !== root));
-  const edges = edgesOf(own, flats);
-  for (let i = 0; i < hinged.length; i++) {
-    const on = hinged[i]!.facet;
-    for (const shared of edges.get(on) ?? []) {
-      if (left.delete(shared.other)) {
-        const [from, to] = [flats[on]![shared.side]!, flats[on]![(shared.side + 1) % flats[on]!.length]!];
-        hinged.push({
-          facet: shared.other,
-          on,
-          from,
-          along: less(to, from),
-          angle: foldAngle(spaces[on]!, shared.side, spaces[shared.other]!),
-        });
-      }
-    }
-  }
-
-  // What hangs on nothing it shares an edge with moves with the largest facet, and is laid where it was drawn.
-  for (const facet of left) {
-    hinged.push({ facet, on: root, from: [0, 0, 0], along: [1, 0, 0], angle: 0 });
-  }
-
-  return { hinged, folded: poseOf(flats[root] ?? [], spaces[root] ?? []), flat: still };
-}
-
-function edgesOf(own: number[], flats: Space[][]) {
-  const shared = new Map<number, { side: number; other: number }[]>();
-  const open: { facet: number; side: number; from: Space; to: Space }[] = [];
-  for (const facet of own) {
-    const corners = flats[facet] ?? [];
-    corners.forEach((from, side) => {
-      const to = corners[(side + 1) % corners.length] ?? from;
-      const at = open.findIndex(
-        (other) => other.facet !== facet && meets(other.from, to) && meets(other.to, from),
-      );
-      const other = open[at];
-      if (other) {
-        open.splice(at, 1);
-        shared.set(facet, [...(shared.get(facet) ?? []), { side, other: other.facet }]);
-        shared.set(other.facet, [...(shared.get(other.facet) ?? []), { side: other.side, other: facet }]);
-      } else {
-        open.push({ facet, side, from, to });
-      }
-    });
-  }
-
-  return shared;
-}
-
-const meets = (a: Space, b: Space) => Math.abs(a[0] - b[0]) < near && Math.abs(a[1] - b[1]) < near;
-
-/** How far the neighbour is turned out of the facet's plane round their common edge. */
-function foldAngle(space: Space[], side: number, other: Space[]): number {
-  const along = unit(less(space[(side + 1) % space.length]!, space[side]!));
-  const [here, there] = [normal(space), normal(other)];
-  return Math.atan2(dot(cross(here, there), along), dot(here, there));
-}
-
-function normal(corners: Space[]): Space {
-  const [origin = [0, 0, 0]] = corners;
-  return unit(
-    corners.reduce<Space>(
-      (sum, corner, i) =>
-        add(sum, cross(less(corner, origin), less(corners[(i + 1) % corners.length] ?? origin, origin))),
-      [0, 0, 0],
-    ),
-  );
-}
-
-function area(corners: Space[]): number {
-  return (
-    Math.abs(
-      corners.reduce(
-        (sum, [x, y], i) =>
-          sum + x * corners[(i + 1) % corners.length]![1] - y * corners[(i + 1) % corners.length]![0],
-        0,
-      ),
-    ) / 2
-  );
-}
-
-/** The move that brings a facet from where it is drawn to where it stands in space. */
-function poseOf(flat: Space[], space: Space[]): Pose {
-  const longest = flat.reduce(
-    (best, _, i) =>
-      Math.hypot(...less(flat[(i + 1) % flat.length]!, flat[i]!)) >
-      Math.hypot(...less(flat[(best + 1) % flat.length]!, flat[best]!))
-        ? i
-        : best,
-    0,
-  );
-  const frame = (corners: Space[]): [Space, Space, Space] => {
-    const along = unit(less(corners[(longest + 1) % corners.length]!, corners[longest]!));
-    const up = normal(corners);
-    return [along, cross(up, along), up];
-  };
-  const pose: Pose = { turn: between(frame(flat), frame(space)), move: [0, 0, 0] };
-  return { ...pose, move: less(space[longest]!, put(pose, flat[longest]!)) };
-}
-
-/** Lays the flat pieces beside each other in rows, on the ground under the cover. */
-function layOut(parts: Part[], flats: Space[][], spaces: Space[][]) {
-  const points = spaces.flat();
-  const least = (axis: number) => Math.min(...points.map((point) => point[axis] ?? 0));
-  const most = (axis: number) => Math.max(...points.map((point) => point[axis] ?? 0));
-  const boxes = parts.map((part) => {
-    const corners = part.hinged.flatMap(({ facet }) => flats[facet] ?? []);
-    const [xs, ys] = [corners.map(([x]) => x), corners.map(([, y]) => y)];
-    return {
-      part,
-      left: Math.min(...xs),
-      bottom: Math.min(...ys),
-      width: Math.max(...xs) - Math.min(...xs),
-      height: Math.max(...ys) - Math.min(...ys),
-    };
+export function unfoldedAt(cover: Unfolding, share: number): Space[][] {
+  const { plates, net } = cover;
+  const opened = Math.min(1, share / stages.opened);
+  const down = Math.min(1, Math.max(0, (share - stages.opened) / (stages.down - stages.opened)));
+  const apart = Math.max(0, (share - stages.down) / (1 - stages.down));
+  const made = madeRoot(cover);
+  const root = between(made, cover.ground, down);
+  const poses = posesIn(cover, opened, root);
+  return plates.map(({ flat }, facet) => {
+    const part = cover.partOf[facet] ?? 0;
+    const inNet = net.parts[part]?.inNet ?? still;
+    const joined = over(poses.get(facet) ?? root, inNet);
+    const pose =
+      apart === 0 ? joined : aside(joined, cover.flat[part] ?? still, middleOf(cover, part), apart, part);
+    return flat.map((corner) => put(pose, corner));
   });
-  const row = Math.max(
-    ...boxes.map((box) => box.width),
-    Math.sqrt(boxes.reduce((sum, box) => sum + (box.width + gap) * (box.height + gap), 0)) * 1.5,
-  );
-  let [x, y, tallest] = [0, 0, 0];
-  const [middleX, ground] = [(least(0) + most(0)) / 2, least(2)];
-  const laid: { part: Part; move: Space }[] = [];
-  for (const box of boxes.toSorted((a, b) => b.height - a.height)) {
-    if (x > 0 && x + box.width > row) {
-      [x, y, tallest] = [0, y + tallest + gap, 0];
-    }
+}
 
-    laid.push({ part: box.part, move: [x - box.left, y - box.bottom, 0] });
-    x += box.width + gap;
-    tallest = Math.max(tallest, box.height);
+const between = (from: Pose, to: Pose, share: number): Pose => ({
+  turn: partTurn(from.turn, to.turn, share),
+  move: add(times(1 - share, from.move), times(share, to.move)),
+});
+
+/** On the way from the net to its own place: turned about its middle, over the parts before it. */
+function aside(from: Pose, to: Pose, middle: Space, share: number, part: number): Pose {
+  const turn = partTurn(from.turn, to.turn, share);
+  const at = add(times(1 - share, put(from, middle)), times(share, put(to, middle)));
+  const up: Space = [0, 0, lift * (part + 1) * Math.sin(Math.PI * share)];
+  const turned = put({ turn, move: [0, 0, 0] }, middle);
+  return { turn, move: [at[0] - turned[0] + up[0], at[1] - turned[1] + up[1], at[2] - turned[2] + up[2]] };
+}
+
+function middleOf({ plates, net }: Unfolding, part: number): Space {
+  const corners = (net.parts[part]?.facets ?? []).flatMap((facet) => plates[facet]?.flat ?? []);
+  const middle = (axis: 0 | 1) =>
+    (Math.min(...corners.map((corner) => corner[axis])) +
+      Math.max(...corners.map((corner) => corner[axis]))) /
+    2;
+  return [middle(0), middle(1), 0];
+}
+
+type Bare = Pick<Unfolding, "plates" | "net" | "windows" | "slack">;
+
+/** Where the net stands by its first facet while the cover is made up. */
+function madeRoot({ plates, net }: Bare): Pose {
+  const [first] = net.hung;
+  return first ? over(plates[first.facet]?.made ?? still, undone(net.parts[0]?.inNet ?? still)) : still;
+}
+
+/** Where the net stands as each facet sees it: 0 made up, 1 all of it in one plane. */
+function posesIn({ net, windows, slack }: Bare, opened: number, root: Pose): Map<number, Pose> {
+  const poses = new Map<number, Pose>();
+  net.hung.forEach(({ facet, part, on, from, along, angle, isSeam }, i) => {
+    const { begins, ends } = windows[i] ?? { begins: 0, ends: 1 };
+    const share = Math.min(1, Math.max(0, (opened - begins) / Math.max(ends - begins, 1e-9)));
+    const hangs = on === null ? root : over(poses.get(on) ?? root, about(from, along, angle * (1 - share)));
+    // The slack of a seam goes as it opens; what hangs on nothing moves with the root.
+    poses.set(
+      facet,
+      isSeam || on === null
+        ? over(hangs, between(slack[part] ?? still, still, on === null ? opened : share))
+        : hangs,
+    );
+  });
+  return poses;
+}
+
+/** The hinges open one after another, the outermost first, each taking time by how far it is folded. */
+function windowsOf(hung: Hung[], branches: Order): Window[] {
+  const order = outermostFirst(hung, branches);
+  const total = order.reduce((sum, i) => sum + weight(hung[i]), 0) || 1;
+  const windows: Window[] = hung.map(() => ({ begins: 0, ends: 0 }));
+  let at = 0;
+  for (const i of order) {
+    const ends = at + weight(hung[i]) / total;
+    windows[i] = { begins: at, ends };
+    at = ends;
   }
 
-  const depth = y + tallest;
-  for (const { part, move } of laid) {
-    part.flat = {
-      turn: [1, 0, 0, 0],
-      move: add(move, [middleX - row / 2, (least(1) + most(1)) / 2 - depth / 2, ground]),
-    };
+  return windows;
+}
+
+const weight = (hung: Hung | undefined) =>
+  hung && Math.abs(hung.angle) > leastFold ? Math.abs(hung.angle) : 0;
+
+/** A facet opens after all that hangs on it; those on one facet, one branch after another. */
+function outermostFirst(hung: Hung[], order: Order): number[] {
+  const branches = new Map<number | null, Hung[]>();
+  for (const one of hung) {
+    branches.set(one.on, [...(branches.get(one.on) ?? []), one]);
   }
+
+  const found: number[] = [];
+  const visit = (one: Hung) => {
+    order(branches.get(one.facet) ?? []).forEach(visit);
+    found.push(hung.indexOf(one));
+  };
+  branches.get(null)?.forEach(visit);
+  return found;
 }

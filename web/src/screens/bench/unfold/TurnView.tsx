@@ -3,8 +3,7 @@ import { Slider } from "antd";
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
 import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
-import { fitting, type Space } from "../../../model/projection";
-import { FoldedPicture } from "../../../drawing/ThingDrawing";
+import { UnfoldingPicture } from "../../../drawing/UnfoldingPicture";
 import { useFoldUp } from "../../../queries/useFoldUp";
 import { useSize } from "../../../drawing/useSize";
 import type { CoverScene } from "../../../drawing/scene";
@@ -30,12 +29,13 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
   const facets = data?.facets;
   const { ref, size } = useSize<HTMLDivElement>({ width: 720, height: 320 });
 
+  const kindOf = (piece: string) =>
+    draft?.pieces.find((known) => known.key === piece)?.id ?? piece.replace(/-\d+$/, "");
+
   useEffect(() => {
     let left = false;
     if (facets && facets.length > 0 && canvas.current) {
       const surface = canvas.current;
-      const kindOf = (piece: string) =>
-        draft?.pieces.find((known) => known.key === piece)?.id ?? piece.replace(/-\d+$/, "");
       import("../../../drawing/scene")
         .then(({ coverScene }) => {
           if (!left) {
@@ -70,9 +70,6 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
       scene.current?.turn(turn[0] ?? 0, turn[1] ?? 0);
     }
   };
-  const points = (facets ?? []).flatMap((facet) =>
-    facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]),
-  );
   const name = draft?.pieces.find((piece) => piece.key === lit)?.name;
   return (
     <section className="sheet turn-view" aria-label="The cover in the hand">
@@ -88,17 +85,12 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
       <div className="turn-space" ref={ref}>
         {failed ? (
           <>
-            <FoldedPicture
-              facets={facets ?? []}
-              size={size}
-              place={
-                fitting(points.length > 0 ? points : [[0, 0, 0]], size.width, size.height, { x: 24, y: 24 })
-                  .place
-              }
-            />
-            <p className="turn-fallback">This screen cannot show it turning; here it is as drawn.</p>
+            <UnfoldingPicture facets={facets ?? []} kindOf={kindOf} share={share / 100} size={size} />
+            <p className="turn-fallback">
+              This screen cannot show it turning; it opens and closes as it is drawn.
+            </p>
           </>
-        ) : data && points.length === 0 ? (
+        ) : data && data.facets.length === 0 ? (
           <p className="turn-fallback">
             This cover is pinned on the thing: there is nothing to fold before that.
           </p>
@@ -120,7 +112,6 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
           value={share}
           tooltip={{ open: false }}
           ariaLabelForHandle="Unfold into the flat pieces"
-          disabled={failed}
           onChange={(value) => {
             setShare(value);
             scene.current?.unfold(value / 100);

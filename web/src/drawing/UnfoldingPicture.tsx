@@ -1,0 +1,48 @@
+import { useMemo } from "react";
+import type { Facet } from "../model/facet";
+import { pieceColour } from "../model/pieceColours";
+import { fitting, type Flat } from "../model/projection";
+import { unfoldedAt, unfolding } from "../model/unfold";
+
+interface Props {
+  facets: Facet[];
+  /** The kind of piece a key names, for its colour. */
+  kindOf: (piece: string) => string;
+  /** How far it is unfolded: 0 made up, 1 lying flat. */
+  share: number;
+  size: { width: number; height: number };
+}
+
+/** The cover on its way from made up to flat as a plain drawing, the furthest parts first: for a screen that cannot show it turning. */
+export function UnfoldingPicture({ facets, kindOf, share, size }: Props) {
+  const cover = useMemo(() => unfolding(facets), [facets]);
+  const placed = unfoldedAt(cover, share);
+  const points = placed.flat();
+  const { place } = fitting(points.length > 0 ? points : [[0, 0, 0]], size.width, size.height, {
+    x: 24,
+    y: 24,
+  });
+  const line = ([x, y]: Flat) => `${x.toFixed(1)},${y.toFixed(1)}`;
+  const away = (facet: number) => {
+    const corners = placed[facet] ?? [];
+    return corners.reduce((sum, [x, y, z]) => sum + y - x * 0.5 - z * 0.5, 0) / Math.max(1, corners.length);
+  };
+  const order = [...placed.keys()].sort((a, b) => away(b) - away(a));
+  return (
+    <svg
+      className="unfolding"
+      width={size.width}
+      height={size.height}
+      viewBox={`0 0 ${size.width} ${size.height}`}
+      aria-hidden="true"
+    >
+      {order.map((facet) => (
+        <polygon
+          key={facet}
+          points={(placed[facet] ?? []).map((corner) => line(place(corner))).join(" ")}
+          fill={pieceColour(kindOf(facets[facet]?.piece ?? ""))}
+        />
+      ))}
+    </svg>
+  );
+}
