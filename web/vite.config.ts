@@ -7,9 +7,20 @@ export default defineConfig({
   server: { proxy: { "/api": "http://127.0.0.1:5180" } },
   build: { target: "es2023", chunkSizeWarningLimit: 1500 },
   // Tests of what is drawn have a page; the others ask for one where they need it: making one takes longer than they do.
+  // No wait of theirs is for a time: the limits are for a machine that is many times as slow.
   test: {
+    testTimeout: 120_000,
+    hookTimeout: 120_000,
     projects: [
-      { extends: true, test: { name: "drawn", environment: "jsdom", include: ["src/**/*.test.tsx"] } },
+      {
+        extends: true,
+        test: {
+          name: "drawn",
+          environment: "jsdom",
+          include: ["src/**/*.test.tsx"],
+          setupFiles: ["src/patience.ts"],
+        },
+      },
       { extends: true, test: { name: "reckoned", environment: "node", include: ["src/**/*.test.ts"] } },
     ],
   },

@@ -49,7 +49,7 @@ test("the new ways in, the sheets, practice, the tape and the cover in the hand 
     ["/practice", ".practice h2"],
     ["/tape", ".press"],
     [`/sheet/${sheet.token}`, "#figure"],
-    [`/jobs/${job}/measuring-sheet`, ".paper-thing table"],
+    [`/jobs/${job}/measuring-sheet`, ".paper-measure"],
   ] as const) {
     await page.goto(path);
     await expect(page.locator(ready).first()).toBeVisible();

@@ -87,7 +87,18 @@ test("a sheet's file is taken in at the bench, and rubbish is not", async ({ pag
 test("the paper sheet prints each thing with its measures, blank or filled", async ({ page }) => {
   await page.goto("/jobs/teasel-saloon/measuring-sheet");
   await expect(page.getByRole("heading", { name: /Settee seat/ })).toBeVisible();
-  await expect(page.getByRole("cell", { name: "48 1/2" }).first()).toBeVisible();
+  const seat = page.locator(".paper-sheet section").first();
+  await expect(seat.getByText("48 1/2", { exact: true })).toBeVisible();
+  // Every dimension that is drawn has its letter in the table.
+  await expect(seat.locator(".letter-line")).toHaveCount(3);
+  const drawn = await seat.locator(".letter-line text").allTextContents();
+  expect(await seat.locator(".paper-letter").allTextContents()).toEqual(expect.arrayContaining(drawn));
   await page.getByText("blank", { exact: true }).click();
-  await expect(page.getByRole("cell", { name: "48 1/2" })).toHaveCount(0);
+  await expect(seat.getByText("48 1/2", { exact: true })).toHaveCount(0);
+  await expect(seat.locator(".letter-line")).toHaveCount(3);
+
+  await page.goto("/jobs/teasel-armchair/measuring-sheet");
+  const chair = page.locator(".paper-sheet section").first();
+  await expect(chair.locator(".lettered-parts .number").first()).toBeVisible();
+  await expect(chair.locator(".paper-list tbody tr")).toHaveCount(16); // twelve parts and four rows free
 });

@@ -83,8 +83,9 @@ for (const job of ["teasel-armchair", "teasel-guest-cabin", "teasel-fitted-sheet
         rects.map((rect) => Number(rect.getAttribute("width")) / Number(rect.getAttribute("height"))),
       );
     const names = await page
-      .locator(".cut-list tbody tr td:nth-child(2)")
+      .locator(".cut-head > span:not(.visually-hidden)")
       .evaluateAll((cells) => cells.map((cell) => cell.firstChild?.textContent?.trim() ?? ""));
+    const codes = await page.locator(".cut-code").allTextContents();
     const labels = await page.locator(".roll-on-paper .laid text").allTextContents();
     const leasts = await page.locator(".roll-on-paper .laid polygon").evaluateAll((polygons) =>
       polygons.map((polygon) => {
@@ -96,6 +97,8 @@ for (const job of ["teasel-armchair", "teasel-guest-cabin", "teasel-fitted-sheet
       }),
     );
     expect(names.length).toBeGreaterThan(0);
+    expect(new Set(codes).size).toBe(codes.length);
+    expect(codes.filter((code) => !labels.includes(code))).toEqual([]); // each piece is found on the cloth by its code
     expect(Math.min(...leasts)).toBeGreaterThan(-1); // nothing lies off the cloth's edges
     for (const format of ["A4", "Letter"] as const) {
       const { text, cloths } = await print(page, format);
@@ -115,7 +118,7 @@ for (const job of ["teasel-armchair", "teasel-guest-cabin", "teasel-fitted-sheet
       const widest = Math.max(...printed.map((box) => box.width));
       expect(widest / (paper.width - 2 * margin), `the widest row on ${format}`).toBeGreaterThan(0.95);
       const flat = text.replace(/\s+/g, " ");
-      for (const name of [...names, ...labels]) {
+      for (const name of [...names, ...codes]) {
         expect(flat, `${name} on ${format}`).toContain(name.replace(/\s+/g, " ").split(" ")[0] ?? "");
       }
     }

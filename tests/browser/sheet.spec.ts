@@ -1,6 +1,6 @@
 import { expect, test } from "./house.js";
 
-test("the cutting sheet is the cut list and marks on one page, and the lay and what to buy on another", async ({
+test("the cutting sheet is the cut list on one page, and on two more the lay under codes, the order of cuts and what to buy", async ({
   page,
 }) => {
   await page.goto("/jobs/teasel-saloon/cutting-sheet");
@@ -9,13 +9,16 @@ test("the cutting sheet is the cut list and marks on one page, and the lay and w
   await expect(
     page.getByText("Not on this sheet, because unfinished or too wide for the cloth: Companionway step"),
   ).toBeVisible();
-  await expect(page.locator(".cut-list").first().locator("tbody tr").first()).toContainText("49½");
-  await expect(page.locator(".cut-marks").first()).toContainText("3½ from the back and 24¾ from the left");
+  const plate = page.locator(".cut-list").first().locator("li").first();
+  await expect(plate).toContainText("A1");
+  await expect(plate).toContainText("49½ × 22¼ in; notch 20, 3½ from the back and 24¾ from the left"); // said for who cannot see
+  await expect(plate.locator(".chalk-figure")).toHaveText(["243⁄4", "31⁄2", "20"]);
+  await expect(page.locator(".cut-order li").first()).toContainText(/across .*105⅞ in.*A6/);
   await expect(page.locator(".sheet-buy")).toContainText("yd");
   await expect(page.getByRole("list", { name: "Notions to buy" })).toContainText("Piping cord");
   await expect(page.getByRole("img", { name: /The lay/ })).toBeVisible();
   await expect(page.getByText(/check your local rules/i)).toBeVisible();
 
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString("latin1");
-  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(2);
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(3);
 });

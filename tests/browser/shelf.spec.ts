@@ -1,3 +1,4 @@
+import { bench } from "./bench.js";
 import { expect, test } from "./house.js";
 
 const many = 230;
@@ -40,4 +41,44 @@ test("each job shows its things, drawn as their covers stand", async ({ page }) 
   const row = page.locator(".job-list ul > li").filter({ hasText: "Owner’s cabin" }).first();
   await expect(row.locator(".job-things svg")).toHaveCount(2);
   await expect(row.locator(".job-things polygon").first()).toBeVisible(); // the cushion, folded up from its pieces
+});
+
+test("each job says how far it is, what is missing and, once it was on the bench, what to buy", async ({
+  page,
+}) => {
+  await page.goto("/jobs/teasel-bolsters");
+  await bench.settled(page);
+  const figure = await page.getByTestId("buy").first().textContent();
+  await expect(async () => {
+    await page.goto("/");
+    const row = page.locator(".job-list ul > li").filter({ hasText: "Bolsters" });
+    await expect(row.locator(".job-figures")).toContainText(figure?.split(" ").at(-1) ?? "yd", {
+      timeout: 5000,
+    });
+  }).toPass();
+  await expect(page.locator(".job-list ul > li").filter({ hasText: "Bolsters" })).toContainText(
+    "ready to cut",
+  );
+  const saloon = page.locator(".job-list ul > li").filter({ hasText: "Saloon settees" }).first();
+  await expect(saloon).toContainText("3 of 4 covers measured");
+  await expect(saloon).toContainText("to take: Companionway step");
+});
+
+test("jobs are picked by how far they are, sorted, put away and taken out again", async ({ page }) => {
+  await page.request.post("/api/jobs", {
+    data: { id: "shelved", name: "Zinnia bench", client: "Ashore", unit: "in" },
+  });
+  await page.goto("/");
+  const rows = page.locator(".job-list ul > li");
+  await page.getByRole("radiogroup", { name: "Which jobs" }).getByText("ready to cut").click();
+  await expect(rows.filter({ hasText: "Zinnia bench" })).toHaveCount(0);
+  await page.getByRole("radiogroup", { name: "Which jobs" }).getByText("to measure").click();
+  await expect(rows.filter({ hasText: "Zinnia bench" })).toHaveCount(1);
+  await page.getByRole("radiogroup", { name: "Sorted by" }).getByText("name", { exact: true }).click();
+  await expect(rows.last()).toContainText("Zinnia bench");
+  await page.getByRole("button", { name: "Put away Zinnia bench" }).click();
+  await expect(rows.filter({ hasText: "Zinnia bench" })).toHaveCount(0);
+  await page.getByRole("radiogroup", { name: "Which jobs" }).getByText("put away").click();
+  await page.getByRole("button", { name: "Take out Zinnia bench" }).click();
+  await expect(page.getByText("None was put away.")).toBeVisible();
 });

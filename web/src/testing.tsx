@@ -40,6 +40,7 @@ export function pieceOf(change: Partial<Piece>): Piece {
   return {
     key: "plate",
     id: "plate",
+    number: 1,
     name: "Plate",
     quantity: 2,
     mirrored: 0,
@@ -88,6 +89,7 @@ export const yardage: Yardage = {
       id: "a/plate",
       cover: "a",
       key: "plate",
+      number: 1,
       name: "Plate",
       copies: 1,
       outline: pieceOf({}).outline,

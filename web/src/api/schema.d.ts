@@ -243,6 +243,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Jobs, the one last worked on first unless sorted otherwise: a page of them, with the address of the next as “Link”. */
+        get: operations["jobs"];
+        put?: never;
+        /** Makes a job; sent again with the same id it makes no second one. */
+        post: operations["createJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keeps what the bench found is to be bought, for the list of jobs; not where the job has been written since. */
+        put: operations["keepFigures"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/sheet": {
         parameters: {
             query?: never;
@@ -432,24 +467,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Jobs, the one last worked on first: a page of them, with the address of the next as “Link”. */
-        get: operations["jobs"];
-        put?: never;
-        /** Makes a job; sent again with the same id it makes no second one. */
-        post: operations["createJob"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/jobs/{id}": {
         parameters: {
             query?: never;
@@ -480,6 +497,23 @@ export interface paths {
         put?: never;
         /** Brings a deleted job back. */
         post: operations["restoreJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Puts a job away, or takes it out again. */
+        put: operations["archiveJob"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -637,6 +671,10 @@ export interface components {
             speaks: string;
             /** @description Why, in a few words. */
             text: string;
+        };
+        /** @description Whether a job is put away. */
+        ArchivedJson: {
+            archived: boolean;
         };
         /** @description How much to buy. */
         BuyJson: {
@@ -861,11 +899,12 @@ export interface components {
             /** @description The covers of the set that are cut, by their number from 1. */
             cut?: null | number[];
         };
-        /** @description A stored cover. */
+        /** @description A stored cover. Its letter is what its pieces are known by: no other cover of the job has had it or will have it. */
         CoverJson: {
             id: string;
             /** Format: int32 */
             position: number;
+            letter: string;
             /** Format: int64 */
             version: number;
             complete: boolean;
@@ -950,6 +989,24 @@ export interface components {
             /** @description The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge. */
             seams: string[];
         };
+        /** @description How much is bought of a cloth. */
+        FigureJson: {
+            /** @description What it is called. */
+            cloth: string;
+            /** @description How much, as it is said. */
+            figure: string;
+            /** @description Of what: `yd` or `m`. */
+            unit: string;
+            /**
+             * Format: double
+             * @description What that costs; null without a price.
+             */
+            cost: null | number;
+        };
+        /** @description Whether what was found was kept: not where the job has been written since. */
+        FiguresKeptJson: {
+            kept: boolean;
+        };
         /** @description A file that is asked for: what it shows, in which format, of which cover or, for lays and buying, of which yardage. */
         FileRequestJson: {
             /** @description `patterns`, `cut-list`, `lay` or `buying`. */
@@ -1002,6 +1059,10 @@ export interface components {
             unequalSeams: string[];
             /** @description Every flat part of it. */
             facets: components["schemas"]["FacetJson"][];
+            /** @description The measures as read, for the lines drawn on it. */
+            measures: {
+                [key: string]: components["schemas"]["ReadMeasureJson"];
+            };
         };
         /** @description A figure of the folded cover beside what the thing's own measures say. */
         FoldedFigureJson: {
@@ -1033,6 +1094,17 @@ export interface components {
                 [key: string]: string;
             };
             tapeLies: components["schemas"]["TapeLiesJson"][];
+        };
+        /** @description What the bench found is to be bought, and the versions it was found for: of the heading, the cloth, and each cover by its id. */
+        FoundFiguresJson: {
+            /** Format: int64 */
+            heading: number;
+            /** Format: int64 */
+            cloth: number;
+            covers: {
+                [key: string]: number;
+            };
+            figures: components["schemas"]["FigureJson"][];
         };
         /** @description The state of the application. */
         HealthJson: {
@@ -1088,6 +1160,10 @@ export interface components {
             cloth?: components["schemas"]["ClothDocument"];
             /** @description The covers in their order. */
             covers?: components["schemas"]["CoverDocument"][];
+            /** @description The letters of its covers by their ids; a cover without one gets the next that nobody has. */
+            letters?: null | {
+                [key: string]: string;
+            };
             /** @description The photographs that hang on covers and measures. */
             photos?: null | components["schemas"]["PhotoDocument"][];
         };
@@ -1126,30 +1202,56 @@ export interface components {
             version: number;
             /** Format: date-time */
             updated: string;
+            archived: boolean;
             cloth: components["schemas"]["ClothJson"];
             covers: components["schemas"]["CoverJson"][];
         };
         /** @description A line of the list of jobs. */
         JobLineJson: {
+            /** @description Its id. */
             id: string;
+            /** @description What it is called. */
             name: string;
+            /** @description For whom. */
             client: string;
+            /** @description Where the things stand. */
             place: string;
+            /** @description Its unit. */
             unit: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description The version of its heading.
+             */
             version: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description When it was last worked on.
+             */
             updated: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How many covers it has.
+             */
             covers: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How many of them can be cut from.
+             */
             completeCovers: number;
+            /** @description `measure` while one of them cannot, else `cut`. */
+            stage: string;
+            /** @description It was put away. */
+            archived: boolean;
+            /** @description What is to be bought for it as it stands; null where nobody has found it yet. */
+            figures: null | components["schemas"]["FigureJson"][];
         };
-        /** @description A laid piece: the cover and piece it is, its shape as laid, and the turns it may take on this cloth. */
+        /** @description A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth. */
         LaidPieceJson: {
             id: string;
             cover: string;
             key: string;
+            /** Format: int32 */
+            number: number;
             name: string;
             /** Format: int32 */
             copies: number;
@@ -1355,6 +1457,10 @@ export interface components {
             to: number[];
             /** @description How to find it from the cut edges, in the job's unit: “6½ from the left end”. */
             place: string;
+            /** @description `left` or `top`: the cut edge of the piece as it is drawn that the distance is counted from. */
+            countedFrom: string;
+            /** @description That distance in the job's unit: “6½”. */
+            distance: string;
         };
         /** @description A measure a shape asks for. */
         MeasureJson: {
@@ -1558,6 +1664,11 @@ export interface components {
             key: string;
             /** @description The kind of piece. */
             id: string;
+            /**
+             * Format: int32
+             * @description Its number in the cut list, from 1: with the letter of its cover its code.
+             */
+            number: number;
             /** @description Its name on the cutting table. */
             name: string;
             /**
@@ -1757,6 +1868,8 @@ export interface components {
             version: number;
             /** @description For a cover: whether it can be cut from. */
             complete: null | boolean;
+            /** @description For a cover: its letter in the job, which its pieces are known by. */
+            letter: null | string;
         };
         /** @description A seam with both its stitched lengths as measured on the pieces. */
         SeamJson: {
@@ -1947,7 +2060,7 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
-        /** @description A line of the comparison. */
+        /** @description A line of the comparison; it costs something only at the width the price is for. Marks: `least-cloth`, `fewest-joins`. */
         WidthJson: {
             name: string;
             /** Format: double */
@@ -1961,7 +2074,7 @@ export interface components {
             waste: null | number;
             /** Format: int32 */
             joins: number;
-            best: boolean;
+            marks: string[];
             checks: components["schemas"]["CheckJson"][];
         };
         /** @description A number with its sum. */
@@ -2516,6 +2629,119 @@ export interface operations {
             };
         };
     };
+    jobs: {
+        parameters: {
+            query?: {
+                find?: string;
+                stage?: string;
+                archived?: boolean;
+                sort?: string;
+                limit?: number;
+                after?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobLineJson"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    createJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobCreationJson"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobJson"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    keepFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundFiguresJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FiguresKeptJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     openSheet: {
         parameters: {
             query?: never;
@@ -2914,81 +3140,6 @@ export interface operations {
             };
         };
     };
-    jobs: {
-        parameters: {
-            query?: {
-                find?: string;
-                limit?: number;
-                after?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobLineJson"][];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    createJob: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["JobCreationJson"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobJson"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
     job: {
         parameters: {
             query?: never;
@@ -3108,6 +3259,41 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    archiveJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchivedJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -3,7 +3,7 @@ import type { Cover } from "../model/cover";
 import { fitting, type Space } from "../model/projection";
 import { useFoldUp } from "../queries/useFoldUp";
 import { BlocksPicture } from "./BlocksPicture";
-import { FoldedPicture } from "./ThingDrawing";
+import { FoldedPicture } from "./FoldedPicture";
 
 interface Props {
   cover: Cover;

@@ -2,7 +2,7 @@ import type { Cover } from "../model/cover";
 import type { Unit } from "../api/client";
 import { useSize } from "./useSize";
 import { fitting, type Flat, type Space } from "../model/projection";
-import { FoldedPicture } from "./ThingDrawing";
+import { FoldedPicture } from "./FoldedPicture";
 import { boundsOf } from "../model/thingDimensions";
 import { useFoldUp } from "../queries/useFoldUp";
 import type { Correction } from "../model/corrections";

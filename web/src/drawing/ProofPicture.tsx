@@ -1,5 +1,5 @@
 import type { FoldUp } from "../api/client";
-import { FoldedPicture } from "./ThingDrawing";
+import { FoldedPicture } from "./FoldedPicture";
 import { fitting, type Flat, type Space } from "../model/projection";
 import { useSize } from "./useSize";
 

@@ -3,12 +3,12 @@ import type { Shape, Unit } from "../api/client";
 import { BlocksPicture } from "./BlocksPicture";
 import { useSize } from "./useSize";
 import { DimensionLines } from "./DimensionLines";
-import { facesInSight } from "../model/folded";
+import { FoldedPicture } from "./FoldedPicture";
+import { onePly, placeOf } from "./thingPlace";
 import { type Facet } from "../model/facet";
-import { outlineEdges } from "../model/outlineEdges";
-import { fitting, type Flat, type Space } from "../model/projection";
+import type { Flat, Space } from "../model/projection";
 import { exampleSize } from "../model/shape";
-import { boundsOf, thingDimensions, type Bounds, type Dimension } from "../model/thingDimensions";
+import { boundsOf, thingDimensions, type Bounds } from "../model/thingDimensions";
 import type { Reading } from "../model/readings";
 import { useFoldUp } from "../queries/useFoldUp";
 import { useLastGood } from "../queries/useLastGood";
@@ -68,87 +68,6 @@ export function ThingDrawing({ cover, shape, unit, houseRules, readings, lit, on
         onAsk={onAsk}
       />
     </div>
-  );
-}
-
-const margins = { x: 52, y: 36 };
-const mostPasses = 5;
-
-/** Half the width of the tape, whichever way it lies, and a hair. */
-const besideLine = 11;
-
-/** As large as the drawing holds the thing with every dimension line that stands off it. */
-function placeOf(points: Space[], dimensions: Dimension[], size: { width: number; height: number }) {
-  let margin = margins;
-  for (let pass = 1; ; pass++) {
-    const { place } = fitting(points, size.width, size.height, margin);
-    const ends = dimensions.flatMap(({ from, to, off }) =>
-      [from, to].map((end): Flat => [place(end)[0] + off[0], place(end)[1] + off[1]]),
-    );
-    const over = (axis: 0 | 1, extent: number) =>
-      Math.max(0, ...ends.map((end) => Math.max(besideLine - end[axis], end[axis] - (extent - besideLine))));
-    const [x, y] = [over(0, size.width), over(1, size.height)];
-    if ((x === 0 && y === 0) || pass === mostPasses) {
-      return place;
-    }
-
-    margin = { x: margin.x + x, y: margin.y + y };
-  }
-}
-
-/** A cover of two layers lies doubled on its thing: one of them is drawn. */
-function onePly(cover: Cover): Cover {
-  return cover.options.layers === "reversible"
-    ? { ...cover, options: { ...cover.options, layers: "single" } }
-    : cover;
-}
-
-interface PictureProps {
-  facets: Facet[];
-  place: (point: Space) => Flat;
-  size: { width: number; height: number };
-  pale?: boolean;
-  /** Where “front” is written; nowhere on what stands or is too thin. */
-  front?: Flat | null;
-}
-
-const eye: Space = [0.42, -0.66, 0.62];
-
-/** Faces and lines of a folded cover as they are seen from in front, above and a little from the right. */
-export function FoldedPicture({ facets, place, size, pale = false, front = null }: PictureProps) {
-  const line = ([x, y]: Flat) => `${x.toFixed(1)},${y.toFixed(1)}`;
-  const faces = facesInSight(facets);
-  const edges = outlineEdges(facets).filter(({ normals }) =>
-    normals.some((normal) => normal[0] * eye[0] + normal[1] * eye[1] + normal[2] * eye[2] > 0.02),
-  );
-  return (
-    <svg
-      width={size.width}
-      height={size.height}
-      viewBox={`0 0 ${size.width} ${size.height}`}
-      className={pale ? "pale" : undefined}
-      aria-hidden="true"
-    >
-      {faces.map((face, i) => (
-        <polygon
-          key={i}
-          className={face.facing}
-          points={face.corners.map((corner) => line(place(corner))).join(" ")}
-        />
-      ))}
-      {edges.map((edge, i) => (
-        <polyline
-          key={i}
-          className={edge.kind === "seam" ? "sewn" : "edge"}
-          points={`${line(place(edge.from))} ${line(place(edge.to))}`}
-        />
-      ))}
-      {front && (
-        <text className="front-mark" x={front[0]} y={front[1] + 4}>
-          front
-        </text>
-      )}
-    </svg>
   );
 }
 

@@ -4,8 +4,9 @@ export interface AlikeRow {
   piece: Piece;
   quantity: number;
   name: string;
-  /** The keys of all pieces in the row. */
+  /** The keys of all pieces in the row, and their numbers in the cut list. */
   keys: string[];
+  numbers: number[];
 }
 
 /** Parts of one strip that are cut to the same size stand in one row: they differ only in their notches. */
@@ -22,9 +23,16 @@ export function alike(pieces: Piece[]): AlikeRow[] {
     if (row) {
       row.quantity += piece.quantity;
       row.keys.push(piece.key);
+      row.numbers.push(piece.number);
       row.name = joined(row.name, piece.name);
     } else {
-      rows.push({ piece, quantity: piece.quantity, name: piece.name, keys: [piece.key] });
+      rows.push({
+        piece,
+        quantity: piece.quantity,
+        name: piece.name,
+        keys: [piece.key],
+        numbers: [piece.number],
+      });
     }
   }
 

@@ -1,16 +1,8 @@
 import { emptyCover } from "./cover";
 import { emptyCloth } from "./cloth";
 import { beforeEach, expect, test, vi } from "vitest";
-import {
-  addCover,
-  cutFrom,
-  cutFromAnother,
-  editCloth,
-  editText,
-  removeCloth,
-  removeCover,
-  useBench,
-} from "./benchStore";
+import { addCover, editText, removeCover, useBench } from "./benchStore";
+import { cutFrom, cutFromAnother, editCloth, removeCloth } from "./benchCloth";
 import { calledByThing, clothOf, clothsOf, coversOn, type JobDocument } from "./document";
 
 const document: JobDocument = {

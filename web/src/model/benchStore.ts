@@ -1,9 +1,8 @@
-import { emptyCloth } from "./cloth";
 import type { Cover } from "./cover";
-import type { Cloth } from "./cloth";
 import { create } from "zustand";
+import type { Letters } from "./codes";
 import type { CoverEntry, Heading, JobDocument } from "./document";
-import { clothOf, clothsOf, isForInside, newCover } from "./document";
+import { newCover } from "./document";
 
 /** Keys typed within this time into one field are one step to undo. */
 const oneStep = 1500;
@@ -12,6 +11,8 @@ const mostSteps = 200;
 interface BenchState {
   jobId: string | null;
   document: JobDocument | null;
+  /** The letters of its covers; they are the store’s to give, and no step of undoing takes one away. */
+  letters: Letters;
   past: JobDocument[];
   future: JobDocument[];
   currentId: string | null;
@@ -30,7 +31,7 @@ interface BenchState {
   /** The cloth for linings or padding that is shown in place of the cover's own. */
   shownCloth: string | null;
   lastEdit: { tag: string; at: number };
-  open: (jobId: string, document: JobDocument) => void;
+  open: (jobId: string, document: JobDocument, letters?: Letters) => void;
   edit: (tag: string, change: (document: JobDocument) => JobDocument) => void;
   /** Puts in what was changed elsewhere; not a step of one's own. */
   replace: (change: (document: JobDocument) => JobDocument) => void;
@@ -45,6 +46,7 @@ const unopened = { turning: false, reading: false, proving: false };
 export const useBench = create<BenchState>((set, get) => ({
   jobId: null,
   document: null,
+  letters: {},
   past: [],
   future: [],
   currentId: null,
@@ -55,10 +57,11 @@ export const useBench = create<BenchState>((set, get) => ({
   laying: "job",
   shownCloth: null,
   lastEdit: { tag: "", at: 0 },
-  open: (jobId, document) =>
+  open: (jobId, document, letters = {}) =>
     set({
       jobId,
       document,
+      letters,
       past: [],
       future: [],
       currentId: document.covers[0]?.id ?? null,
@@ -132,85 +135,6 @@ export function editHeading(change: Partial<Heading>) {
     ...document,
     heading: { ...document.heading, ...change },
   }));
-}
-
-/** The cloth on the bench: the one the cover there is cut from, or one for linings that is shown in its place. */
-export function clothOnBench(
-  document: JobDocument,
-  { currentId, shownCloth }: { currentId: string | null; shownCloth: string | null },
-): Cloth {
-  const shown = clothsOf(document).find((cloth) => cloth.key === shownCloth && isForInside(cloth));
-  return shown ?? clothOf(document, document.covers.find((entry) => entry.id === currentId)?.cover);
-}
-
-/** Says what is cut from the cloth on the bench; covers that were cut from one for linings are cut from the first again. */
-export function giveRole(role: string) {
-  const { edit, currentId, shownCloth } = useBench.getState();
-  edit("cloth.role", (document) => {
-    const { key } = clothOnBench(document, { currentId, shownCloth });
-    const changed = withCloths(
-      document,
-      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, role } : cloth)),
-    );
-    useBench.setState({ shownCloth: role === "main" ? null : key });
-    return role === "main"
-      ? changed
-      : {
-          ...changed,
-          covers: changed.covers.map((entry) =>
-            entry.cover.cloth === key ? { ...entry, cover: { ...entry.cover, cloth: "" } } : entry,
-          ),
-        };
-  });
-}
-
-/** Changes the cloth on the bench. */
-export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join()) {
-  const { edit, currentId, shownCloth } = useBench.getState();
-  edit(`cloth.${currentId}.${tag}`, (document) => {
-    const { key } = clothOnBench(document, { currentId, shownCloth });
-    return withCloths(
-      document,
-      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, ...change } : cloth)),
-    );
-  });
-}
-
-/** Cuts the cover on the bench from this cloth of the job. */
-export function cutFrom(key: string) {
-  useBench.setState({ shownCloth: null });
-  editCover("cloth", (cover) => ({ ...cover, cloth: key }));
-}
-
-/** Cuts the cover on the bench from a cloth the job did not have yet, as wide as its own until now. */
-export function cutFromAnother() {
-  const { edit, currentId } = useBench.getState();
-  const key = crypto.randomUUID().slice(0, 8);
-  edit(`cloth.add.${key}`, (document) => {
-    const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
-    const { width, selvage } = clothOf(document, cover);
-    const another = { ...emptyCloth, key, width, selvage };
-    return {
-      ...withCloths(document, [...clothsOf(document), another]),
-      covers: document.covers.map((entry) =>
-        entry.id === currentId ? { ...entry, cover: { ...entry.cover, cloth: key } } : entry,
-      ),
-    };
-  });
-}
-
-/** Takes a cloth off the job that nothing is cut from. */
-export function removeCloth(key: string) {
-  useBench.getState().edit(`cloth.remove.${key}`, (document) =>
-    withCloths(
-      document,
-      clothsOf(document).filter((cloth) => cloth.key !== key),
-    ),
-  );
-}
-
-function withCloths(document: JobDocument, [first, ...others]: Cloth[]): JobDocument {
-  return first ? { ...document, cloth: { ...first, others } } : document;
 }
 
 export function editCover(tag: string, change: (cover: Cover) => Cover) {

@@ -2,7 +2,7 @@ import { expect, test } from "vitest";
 import { cutSteps } from "./cutSteps";
 
 const stretch = (shown: string, straight: boolean, ...pieces: [string, number][]) => ({
-  to: 0,
+  to: parseInt(shown),
   shown,
   straight,
   pieces: pieces.map(([piece, count]) => ({ piece, count })),
@@ -19,10 +19,11 @@ test("stretches of one piece are one line, others a line each", () => {
     (piece) => `piece ${piece}`,
   );
   expect(steps).toEqual([
-    { times: 2, shown: "20 in", straight: true, pieces: [{ name: "piece a", count: 1 }] },
-    { times: 1, shown: "30 in", straight: true, pieces: [{ name: "piece a", count: 2 }] },
+    { times: 2, ends: [10, 20], shown: "20 in", straight: true, pieces: [{ name: "piece a", count: 1 }] },
+    { times: 1, ends: [30], shown: "30 in", straight: true, pieces: [{ name: "piece a", count: 2 }] },
     {
       times: 1,
+      ends: [40],
       shown: "40 in",
       straight: true,
       pieces: [

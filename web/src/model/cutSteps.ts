@@ -6,6 +6,8 @@ type Stretch = Yardage["cuts"][number];
 export interface CutStep {
   /** How many stretches in a row are cut alike. */
   times: number;
+  /** Where each of them is cut right across, in millimetres from the cut end. */
+  ends: number[];
   /** Where the last of them is cut right across. */
   shown: string;
   straight: boolean;
@@ -24,13 +26,21 @@ export function cutSteps(cuts: Stretch[], nameOf: (piece: string) => string): Cu
     const last = steps.at(-1);
     if (last && alike && last.alike === alike) {
       last.times += 1;
+      last.ends.push(stretch.to);
       last.shown = stretch.shown;
     } else {
-      steps.push({ times: 1, shown: stretch.shown, straight: stretch.straight, pieces, alike });
+      steps.push({
+        times: 1,
+        ends: [stretch.to],
+        shown: stretch.shown,
+        straight: stretch.straight,
+        pieces,
+        alike,
+      });
     }
   }
 
-  return steps.map(({ times, shown, straight, pieces }) => ({ times, shown, straight, pieces }));
+  return steps.map(({ times, ends, shown, straight, pieces }) => ({ times, ends, shown, straight, pieces }));
 }
 
 type Counted = { name: string; count: number };

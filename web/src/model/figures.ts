@@ -20,6 +20,12 @@ export function splitFigure(text: string): { whole: string; over?: string; under
   return match ? { whole: match[1] ?? "", over: match[2] ?? "", under: match[3] ?? "" } : { whole: text };
 }
 
+/** About how wide a written figure is with its fraction stacked, at letters of this height. */
+export function widthOfFigure(text: string, size: number): number {
+  const { whole, over = "", under = "" } = splitFigure(text);
+  return size * (whole.length * 0.66 + (over ? (over.length + under.length) * 0.47 + 0.45 : 0));
+}
+
 const quarters = ["", "¼", "½", "¾"];
 
 /** A long length as the shop says it: quarter yards in an inch job, else decimals of a metre. */

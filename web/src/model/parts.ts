@@ -234,3 +234,9 @@ function isOn(value: ListRow[string] | undefined): boolean {
 function edgesOf(value: ListRow[string] | undefined): Edge[] {
   return Array.isArray(value) ? edges.filter((edge) => value.includes(edge)) : [];
 }
+
+/** What is said of a part’s size, as typed; empty while nothing is. */
+export function saidOf(part: Part): string {
+  const [width, height] = [part.width.trim(), part.height.trim()];
+  return width || height ? `${width || "?"} × ${height || "?"}` : "";
+}

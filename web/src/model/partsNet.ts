@@ -1,4 +1,5 @@
-import { edges, usualSize, type Edge, type Part, type PartPlace } from "./parts";
+import type { ReadMeasure } from "../api/client";
+import { edges, isAcross, usualSize, type Edge, type Part, type PartPlace } from "./parts";
 
 /** How far a part is turned from standing upright, clockwise in degrees. */
 type Turn = 0 | 90 | 180 | 270;
@@ -141,4 +142,19 @@ export function sideOf(edge: Edge, part: PlacedPart): Edge {
   const turned = edges[(edges.indexOf(edge) + part.turn / 90) % 4] ?? edge;
   const mirrored = { left: "right", right: "left" } as const;
   return part.isTwin && (turned === "left" || turned === "right") ? mirrored[turned] : turned;
+}
+
+/** How large each part is drawn: as read, else as wide as what is measured beside it, else as is usual. */
+export function sizesOf(parts: Part[], read: Record<string, ReadMeasure>): [width: number, height: number][] {
+  const length = (at: number, name: string) => read[`zones.${at}.${name}`]?.value;
+  const across = parts.flatMap((part, at) =>
+    isAcross(part.place) && part.width.trim() ? (length(at, "width") ?? []) : [],
+  )[0];
+  return parts.map((part, at) => {
+    const [width, height] = usualSize(part);
+    return [
+      (part.width.trim() ? length(at, "width") : isAcross(part.place) ? across : undefined) ?? width,
+      (part.height.trim() ? length(at, "height") : undefined) ?? height,
+    ];
+  });
 }

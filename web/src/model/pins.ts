@@ -70,3 +70,8 @@ export function settled(
   ]);
   return { ...place, x: Math.min(Math.max(0, x), Math.max(0, usable - across)), y: Math.max(0, y) };
 }
+
+/** The kind of piece a key names: the parts of a joined strip or plate are of one kind. */
+export function kindOf(key: string): string {
+  return key.replace(/(-part)?-\d+$/, "").replace(/^(plate|block)-.*/, "$1");
+}

@@ -15,11 +15,12 @@ const job: Job = {
   unit: "in",
   version: 3,
   updated: "2026-03-01T09:00:00Z",
+  archived: false,
   cloth: {
     version: 5,
     cloth: clothTo({ ...emptyCloth, width: "54" }),
   },
-  covers: [{ id: "a", position: 0, version: 7, complete: false, cover: coverTo(emptyCover) }],
+  covers: [{ id: "a", position: 0, letter: "A", version: 7, complete: false, cover: coverTo(emptyCover) }],
 };
 
 /** What was sent: method, path and the version it was made from. */

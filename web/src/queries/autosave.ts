@@ -1,6 +1,7 @@
 import { create } from "zustand";
 import { api, isNoAnswer, type Job } from "../api/client";
 import { useBench } from "../model/benchStore";
+import { lettersOf } from "../model/codes";
 import { documentOf } from "../model/document";
 import { forgetUnsent, keepUnsent, withUnsent } from "./outbox";
 import { coverIdOf, differing, send, storedOf, type Part, type Stored } from "./parts";
@@ -42,7 +43,7 @@ export function openJob(job: Job) {
   blocked.clear();
   useSaving.setState({ state: "saved", conflict: null });
   const document = withUnsent(job.id, fresh, stored);
-  useBench.getState().open(job.id, document);
+  useBench.getState().open(job.id, document, lettersOf(job));
   if (document !== fresh) {
     schedule(0);
   }
@@ -57,6 +58,11 @@ export function openJob(job: Job) {
 /** Writes what is not yet written, at once. */
 export function saveNow() {
   return run();
+}
+
+/** The versions of all parts of the job on the bench as they stand in the store, by part. */
+export function storedVersions(): ReadonlyMap<string, number> {
+  return new Map([...stored].map(([key, { version }]) => [key, version]));
 }
 
 /** True while something on the bench is not in the store. */
@@ -235,6 +241,12 @@ async function write(part: Part) {
   const own = stored;
   const id = useBench.getState().jobId ?? "";
   const sent = await send(part, own);
+  const coverId = coverIdOf(part.key);
+  if (sent.end === "done" && sent.letter && coverId && own === stored) {
+    const { letters } = useBench.getState();
+    useBench.setState({ letters: { ...letters, [coverId]: sent.letter } });
+  }
+
   if (sent.end === "stale" && own === stored) {
     blocked.set(part.key, { key: part.key, version: sent.version });
   } else if (sent.end === "gone" && own === stored) {

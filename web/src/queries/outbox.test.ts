@@ -19,11 +19,13 @@ const jobOf = (id: string, version = 1, width = ""): Job => ({
   unit: "in",
   version: 3,
   updated: "2026-03-01T09:00:00Z",
+  archived: false,
   cloth: { version: 5, cloth: clothTo({ ...emptyCloth, width: "54" }) },
   covers: [
     {
       id: "a",
       position: 0,
+      letter: "A",
       version,
       complete: false,
       cover: coverTo({ ...emptyCover, measures: width ? { width } : {} }),

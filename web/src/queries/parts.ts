@@ -7,9 +7,11 @@ import type { JobDocument } from "../model/document";
 export interface Part {
   key: string;
   body: string;
-  save: (
-    version: number | null,
-  ) => Promise<{ response: Response; data?: { version: number } | undefined; error?: unknown }>;
+  save: (version: number | null) => Promise<{
+    response: Response;
+    data?: { version: number; letter: string | null } | undefined;
+    error?: unknown;
+  }>;
 }
 
 /** What stands in the store, by part. */
@@ -107,7 +109,10 @@ export function storedOf(job: Job, document: JobDocument): Stored {
 }
 
 /** What came of sending a part: it stands in the store, or someone else wrote it (the version that stands now) or deleted it. */
-export type Sent = { end: "done" } | { end: "stale"; version: number } | { end: "gone" };
+export type Sent =
+  | { end: "done"; /** For a cover: its letter in the job. */ letter?: string | null }
+  | { end: "stale"; version: number }
+  | { end: "gone" };
 
 /**
  * Sends a part, and notes in what is stored that it stands there.
@@ -117,7 +122,7 @@ export async function send(part: Part, stored: Stored): Promise<Sent> {
   const { response, data, error } = await part.save(stored.get(part.key)?.version ?? null);
   if (data && part.body !== "") {
     stored.set(part.key, { version: data.version, body: part.body });
-    return { end: "done" };
+    return { end: "done", letter: data.letter };
   }
 
   if (data || (response.status === 404 && part.body === "")) {

@@ -7,13 +7,26 @@ interface Page {
   next: string | null;
 }
 
-/** Jobs of the shelf that hold these words, a page at a time, the one last worked on first. */
-export function useJobs(find: string) {
+/** What is looked for on the shelf, and how it is sorted. */
+export interface JobsAsked {
+  find: string;
+  /** `measure`, `cut`, `archived`; empty for all that were not put away. */
+  which: string;
+  sort: string;
+}
+
+/** Jobs of the shelf that are asked for, a page at a time. */
+export function useJobs({ find, which, sort }: JobsAsked) {
   return useInfiniteQuery({
-    queryKey: ["jobs", find],
+    queryKey: ["jobs", find, which, sort],
     initialPageParam: null as string | null,
     queryFn: async ({ pageParam, signal }): Promise<Page> => {
-      const query = { ...(find && { find }), ...(pageParam && { after: pageParam }) };
+      const query = {
+        ...(find && { find }),
+        ...(which === "archived" ? { archived: true } : which && { stage: which }),
+        sort,
+        ...(pageParam && { after: pageParam }),
+      };
       const { data, response } = await api.GET("/api/jobs", { params: { query }, signal });
       if (!data) {
         throw new Error("The jobs did not come.");

@@ -2,7 +2,7 @@ import { EventSourceParserStream } from "eventsource-parser/stream";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Unit, Yardage, YardageLive } from "../api/client";
 import type { YardageBody } from "./useYardage";
-import { editCloth } from "../model/benchStore";
+import { editCloth } from "../model/benchCloth";
 import { lengthShown } from "../model/figures";
 import { pinOf } from "../model/pins";
 

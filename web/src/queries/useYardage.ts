@@ -157,6 +157,8 @@ export function useYardage({
 export interface ClothYardage {
   cloth: Cloth;
   yardage: Yardage | null;
+  /** It belongs to what was asked last, not to what was asked before. */
+  isSettled: boolean;
 }
 
 /** The same for every cloth of the job but the one left out, with the drafts of all their covers. */
@@ -188,5 +190,12 @@ export function useYardages(
       ),
     ),
   });
-  return cloths.map((cloth, i) => ({ cloth, yardage: answers[i]?.data ?? null }));
+  return cloths.map((cloth, i) => {
+    const answer = answers[i];
+    return {
+      cloth,
+      yardage: answer?.data ?? null,
+      isSettled: answer?.data !== undefined && !answer.isPlaceholderData,
+    };
+  });
 }

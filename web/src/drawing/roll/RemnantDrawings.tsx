@@ -4,8 +4,13 @@ import { keyOf } from "../../model/pins";
 
 const tallest = 64;
 
+interface Props {
+  yardage: Yardage;
+  codes: ReadonlyMap<string, string>;
+}
+
 /** The remnants that are tried before the roll, each with what lies on it, warp from left to right. */
-export function RemnantDrawings({ yardage }: { yardage: Yardage }) {
+export function RemnantDrawings({ yardage, codes }: Props) {
   const remnants = yardage.cloth?.remnants ?? [];
   const longest = Math.max(...remnants.map((remnant) => Math.max(remnant.width, remnant.length)));
   const scale = tallest / longest;
@@ -29,6 +34,8 @@ export function RemnantDrawings({ yardage }: { yardage: Yardage }) {
                   <RollPiece
                     key={keyOf(place)}
                     piece={piece}
+                    code={codes.get(piece.id) ?? ""}
+                    isOnPaper
                     place={place}
                     left={1 + place.y * scale}
                     top={1 + place.x * scale}

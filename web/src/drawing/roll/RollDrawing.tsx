@@ -1,111 +1,63 @@
-import type { Cloth } from "../../model/cloth";
+import { useState } from "react";
 import type { Unit, Yardage } from "../../api/client";
 import { useSize } from "../useSize";
-import { RemnantDrawings } from "./RemnantDrawings";
-import { RollHandBar } from "./RollHandBar";
-import { RollRow } from "./RollRow";
-import { rowsFor } from "./rollScale";
-import { useRollHand, type RollHand } from "./useRollHand";
+import { RollMap } from "./RollMap";
+import { RollRows } from "./RollRows";
+import { layoutIn } from "./rollScale";
+import type { RollHand } from "./useRollHand";
 
 interface Props {
   yardage: Yardage;
   unit: Unit;
+  codes: ReadonlyMap<string, string>;
   currentId: string | null;
+  hand: RollHand;
 }
 
-/** Nothing is drawn on less, which a page still being laid out may give. */
-const narrowest = 40;
+/** How much nearer one can look, step by step. */
+const steps = [1, 1.5, 2.25, 3.5, 5];
+const usual = { width: 780, height: 190 };
 
-/** As wide as a sheet of paper inside its margins, in CSS pixels, and no higher than half of one. */
-const sheet = { width: 700, height: 460 };
-
-/** The roll with its ruled edge and every piece on it in its true shape, cut end on the left; a long roll goes on in a row below. */
-export function RollDrawing({ yardage, unit, currentId, hand }: Props & { hand?: RollHand }) {
-  const { ref, size } = useSize<HTMLDivElement>({ width: 780, height: 190 });
+/** The roll as large as there is room, and nearer where one looks: then a small map shows where one is. */
+export function RollDrawing({ yardage, unit, codes, currentId, hand }: Props) {
+  const { ref, size } = useSize<HTMLDivElement>(usual);
+  const [near, setNear] = useState(0);
+  const whole = layoutIn(yardage, unit, size);
+  const zoom = steps[near] ?? 1;
   return (
-    <div className="roll-drawing" ref={ref}>
-      <RollRows yardage={yardage} unit={unit} currentId={currentId} hand={hand} size={size} />
-    </div>
-  );
-}
-
-/** The roll for paper: drawn to the width of a sheet, and shown as wide as there is room, whole and in proportion. */
-export function RollOnPaper({ yardage, unit }: Omit<Props, "currentId">) {
-  return (
-    <div className="roll-on-paper">
-      <RollRows yardage={yardage} unit={unit} currentId={null} hand={undefined} size={sheet} onPaper />
-    </div>
-  );
-}
-
-const miniature = { width: 188, height: 150 };
-
-/** The roll at a glance. */
-export function RollMiniature({ yardage, unit }: Omit<Props, "currentId">) {
-  return (
-    <span className="roll-miniature">
-      <RollRows yardage={yardage} unit={unit} currentId={null} hand={undefined} size={miniature} isGlance />
-    </span>
-  );
-}
-
-interface RowsProps extends Props {
-  hand: RollHand | undefined;
-  size: { width: number; height: number };
-  onPaper?: boolean;
-  /** A picture within something that says in words what it shows. */
-  isGlance?: boolean;
-}
-
-function RollRows({ yardage, unit, currentId, hand, size, onPaper = false, isGlance = false }: RowsProps) {
-  const { lay, buy, usableWidth } = yardage;
-  if (!lay || !buy || !usableWidth || size.width < narrowest || size.height < narrowest) {
-    return null;
-  }
-
-  const step = unit === "in" ? 914.4 : 1000;
-  const drawn = Math.max(buy.buy, usableWidth / 2); // a lay wholly on remnants leaves the roll as it is
-  const { rows, scale } = rowsFor(drawn, usableWidth, size);
-  const perRow =
-    rows === 1 ? Math.max(drawn * 1.03, (size.width - 12) / scale) : Math.ceil(drawn / rows / step) * step;
-  const across = (size.width - 12) / perRow; // what fills the width: paper has room below, the bench has not
-  const count = yardage.pieces.reduce((sum, piece) => sum + piece.copies, 0);
-  return (
-    <div
-      className="roll-rows"
-      {...(isGlance
-        ? { "aria-hidden": true }
-        : {
-            role: hand ? "group" : "img",
-            "aria-label": `The lay: ${count} pieces on ${buy.figure} ${buy.unit}`,
-          })}
-    >
-      {Array.from({ length: rows }, (_, row) => (
-        <RollRow
-          key={row}
+    <div className="roll-view">
+      <div className={near > 0 ? "roll-drawing near" : "roll-drawing"} ref={ref} tabIndex={near > 0 ? 0 : -1}>
+        <RollRows
           yardage={yardage}
+          layout={whole && { ...whole, scale: whole.scale * zoom }}
+          codes={codes}
           currentId={currentId}
-          from={row * perRow}
-          to={rows === 1 ? perRow : Math.min((row + 1) * perRow, drawn * 1.03)}
-          scale={onPaper ? across : Math.min(scale, across)}
-          step={step}
-          unit={buy.unit}
           hand={hand}
-          share={onPaper ? size.width : null}
         />
-      ))}
+      </div>
+      {whole && (
+        <div className="roll-near">
+          <button
+            type="button"
+            className="header-button"
+            aria-label="Look nearer"
+            disabled={near === steps.length - 1}
+            onClick={() => setNear(near + 1)}
+          >
+            +
+          </button>
+          <button
+            type="button"
+            className="header-button"
+            aria-label="The whole roll"
+            disabled={near === 0}
+            onClick={() => setNear(0)}
+          >
+            whole
+          </button>
+          {near > 0 && <RollMap yardage={yardage} layout={whole} view={ref} zoom={zoom} />}
+        </div>
+      )}
     </div>
-  );
-}
-
-/** The roll with pieces that can be picked up, turned and pinned. */
-export function RollBoard({ yardage, unit, currentId, cloth }: Props & { cloth: Cloth }) {
-  const hand = useRollHand(yardage, cloth, unit);
-  return (
-    <>
-      <RollDrawing yardage={yardage} unit={unit} currentId={currentId} hand={hand} />
-      <RemnantDrawings yardage={yardage} />
-      <RollHandBar hand={hand} cloth={cloth} unit={unit} />
-    </>
   );
 }

@@ -1,6 +1,6 @@
 import type { Cloth } from "../../model/cloth";
 import type { Unit } from "../../api/client";
-import { editCloth } from "../../model/benchStore";
+import { editCloth } from "../../model/benchCloth";
 import { lengthShown } from "../../model/figures";
 import type { RollHand } from "./useRollHand";
 
@@ -8,10 +8,11 @@ interface Props {
   hand: RollHand;
   cloth: Cloth;
   unit: Unit;
+  codes: ReadonlyMap<string, string>;
 }
 
 /** What the hand has hold of on the roll, and what can be done with it. */
-export function RollHandBar({ hand, cloth, unit }: Props) {
+export function RollHandBar({ hand, cloth, unit, codes }: Props) {
   const { chosen } = hand;
   const piece = chosen && hand.pieceOf(chosen);
   return (
@@ -19,7 +20,7 @@ export function RollHandBar({ hand, cloth, unit }: Props) {
       {piece && chosen ? (
         <>
           <strong>
-            {piece.name}
+            {codes.get(piece.id)} {piece.name}
             {piece.copies > 1 && ` ${chosen.copy} of ${piece.copies}`}
           </strong>{" "}
           <span className="roll-hand-place">

@@ -1,11 +1,14 @@
 import type { PointerEvent } from "react";
 import { pieceColour } from "../../model/pieceColours";
-import { keyOf, type LaidPiece, type Placement } from "../../model/pins";
+import { keyOf, kindOf, type LaidPiece, type Placement } from "../../model/pins";
 import { turned } from "../../model/turned";
 import type { RollHand } from "./useRollHand";
 
 interface Props {
   piece: LaidPiece;
+  /** What it is known by; empty where it has no code yet. */
+  code: string;
+  isOnPaper: boolean;
   place: Placement;
   /** Its least corner on the drawing. */
   left: number;
@@ -19,7 +22,8 @@ interface Props {
 }
 
 /** One piece on the roll in its true shape; in a hand's reach it can be picked up. */
-export function RollPiece({ piece, place, left, top, scale, isCurrent, isHeld, hand, within }: Props) {
+export function RollPiece(props: Props) {
+  const { piece, code, isOnPaper, place, left, top, scale, isCurrent, isHeld, hand, within } = props;
   const corners = turned(piece.outline, place.turn);
   const along = Math.max(...corners.map(([, y]) => y)) * scale;
   const across = Math.max(...corners.map(([x]) => x)) * scale;
@@ -32,7 +36,8 @@ export function RollPiece({ piece, place, left, top, scale, isCurrent, isHeld, h
   const names = ["laid", isCurrent && "current", isHeld && "held", pinned && "pinned"]
     .filter(Boolean)
     .join(" ");
-  const title = piece.copies > 1 ? `${piece.name}, ${place.copy} of ${piece.copies}` : piece.name;
+  const name = `${code} ${piece.name}`.trim();
+  const title = piece.copies > 1 ? `${name}, ${place.copy} of ${piece.copies}` : name;
   const reach = hand && {
     tabIndex: hand.isTabStop(place) ? 0 : -1,
     role: "button",
@@ -52,7 +57,18 @@ export function RollPiece({ piece, place, left, top, scale, isCurrent, isHeld, h
         points={corners.map(([x, y]) => `${left + y * scale},${top + x * scale}`).join(" ")}
         fill={pieceColour(kind)}
       />
-      <Label name={kind === "piping" ? "" : piece.name} left={left} top={top} along={along} across={across} />
+      <Label
+        texts={
+          isOnPaper || kind === "piping"
+            ? [code]
+            : [name, `${code} ${piece.name.split(/[ ,]/)[0] ?? ""}`.trim(), code]
+        }
+        left={left}
+        top={top}
+        along={along}
+        across={across}
+        most={isOnPaper ? 20 : 12}
+      />
       {pinned && <Pin x={left + Math.min(9, along / 2)} y={top + Math.min(9, across / 2)} />}
     </g>
   );
@@ -68,31 +84,38 @@ function Pin({ x, y }: { x: number; y: number }) {
   );
 }
 
-/** The kind of piece a key names: the parts of a joined strip or plate are of one kind. */
-function kindOf(key: string): string {
-  return key.replace(/(-part)?-\d+$/, "").replace(/^(plate|block)-.*/, "$1");
-}
-
-const letter = 7;
+/** How wide a letter is, and how much room one takes across, as shares of its height. */
+const letter = { width: 0.58, across: 1.08 };
+const smallest = 9;
 
 interface LabelProps {
-  name: string;
+  /** What may be written, the fullest first. */
+  texts: string[];
   left: number;
   top: number;
   along: number;
   across: number;
+  /** The largest its letters are, in pixels. */
+  most: number;
 }
 
-/** The piece's name along its longer side, where there is room: whole, without which part it is, or its first word. */
-function Label({ name, left, top, along, across }: LabelProps) {
+/** What a piece is called along its longer side: as much of it as there is room for. */
+function Label({ texts, left, top, along, across, most }: LabelProps) {
   const [x, y] = [left + along / 2, top + across / 2];
   const upright = across > along;
   const room = upright ? { length: across, width: along } : { length: along, width: across };
-  const text = [name, name.replace(/ \d.*$/, ""), name.split(/[ ,]/)[0] ?? ""].find(
-    (words) => words.length * letter < room.length,
-  );
-  return text && room.width > 13 ? (
-    <text x={x} y={y} dy={4} transform={upright ? `rotate(-90 ${x} ${y})` : undefined}>
+  const high = Math.min(most, room.width / letter.across);
+  const fits = (text: string, size: number) => text.length * letter.width * size < room.length;
+  const text = texts.find((one) => fits(one, high)) ?? texts.at(-1) ?? "";
+  const size = Math.min(high, room.length / ((text.length + 0.5) * letter.width));
+  return text && size >= smallest ? (
+    <text
+      x={x}
+      y={y}
+      dy={size * 0.35}
+      style={{ fontSize: size }}
+      transform={upright ? `rotate(-90 ${x} ${y})` : undefined}
+    >
       {text}
     </text>
   ) : null;

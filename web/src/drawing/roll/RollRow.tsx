@@ -2,26 +2,38 @@ import { useId } from "react";
 import type { Yardage } from "../../api/client";
 import { RollPiece } from "./RollPiece";
 import { keyOf } from "../../model/pins";
-import { rowMargin, rulerHeight } from "./rollScale";
+import { rowMargin, rulerHeight, type Stretch } from "./rollScale";
 import type { RollHand } from "./useRollHand";
 
 interface Props {
   yardage: Yardage;
+  codes: ReadonlyMap<string, string>;
   currentId: string | null;
-  /** The stretch of the roll in this row, in millimetres. */
-  from: number;
-  to: number;
+  /** The stretch of the roll in this row. */
+  stretch: Stretch;
   scale: number;
   /** A yard or a metre. */
   step: number;
   unit: string;
   hand: RollHand | undefined;
+  /** The cuts right across, numbered. */
+  cuts: Cut[];
   /** On paper the row is that share of the sheet which it has of this width; null for a drawing in pixels. */
-  share: number | null;
+  sheet: number | null;
+}
+
+/** A cut right across the roll. */
+export interface Cut {
+  /** From the cut end, in millimetres. */
+  at: number;
+  /** Its number in the order of cuts. */
+  step: number;
 }
 
 /** A stretch of the roll: its ruled edge, and what lies on it; a piece that runs over the end is seen in both rows. */
-export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand, share }: Props) {
+export function RollRow(props: Props) {
+  const { yardage, codes, currentId, scale, step, unit, hand, cuts, sheet } = props;
+  const { from, to } = props.stretch;
   const clip = useId();
   const usable = yardage.usableWidth ?? 0;
   const [width, height] = [(to - from) * scale, usable * scale];
@@ -48,11 +60,11 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand,
   return (
     <svg
       className="roll-row"
-      {...(share === null
+      {...(sheet === null
         ? { width: width + 8, height: height + rulerHeight + 4 }
         : {
             viewBox: `0 0 ${width + 8} ${height + rulerHeight + 4}`,
-            style: { width: `${Math.min(100, ((width + 8) / share) * 100)}%` },
+            style: { width: `${Math.min(100, ((width + 8) / sheet) * 100)}%` },
           })}
       data-from={from}
       data-scale={scale}
@@ -66,11 +78,13 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand,
       {marks.map((mark) => (
         <g key={mark} transform={`translate(${along(mark * step)} 0)`}>
           <line className="ruler" y1={mark % labelEvery === 0 ? 6 : 13} y2={rulerHeight} />
-          {mark % labelEvery === 0 && (mark * step - from) * scale < width - 12 && (
-            <text className="ruler-text" x={3} y={13}>
-              {mark === 1 ? `1 ${unit}` : mark}
-            </text>
-          )}
+          {mark % labelEvery === 0 &&
+            (mark * step - from) * scale < width - 12 &&
+            !cuts.some(({ at }) => Math.abs(at - mark * step) * scale < 22) && (
+              <text className="ruler-text" x={3} y={13}>
+                {mark === 1 ? `1 ${unit}` : mark}
+              </text>
+            )}
         </g>
       ))}
       <g clipPath={`url(#${clip})`}>
@@ -90,6 +104,8 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand,
             <RollPiece
               key={keyOf(place)}
               piece={piece}
+              code={codes.get(piece.id) ?? ""}
+              isOnPaper={sheet !== null}
               place={place}
               left={along(place.y)}
               top={across(place.x)}
@@ -116,6 +132,15 @@ export function RollRow({ yardage, currentId, from, to, scale, step, unit, hand,
           />
         )}
       </g>
+      {cuts
+        .filter(({ at }) => at > from && at <= to)
+        .map(({ at, step: number }) => (
+          <g key={at} className="cut-line" transform={`translate(${along(at)} 0)`}>
+            <line y1={rulerHeight - 2} y2={rulerHeight + height} />
+            <circle cy={rulerHeight - 8} r={8} />
+            <text y={rulerHeight - 4}>{number}</text>
+          </g>
+        ))}
       {buyAt >= 0 && buyAt <= width && (
         <line
           className="buy-line"

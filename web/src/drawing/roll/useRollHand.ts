@@ -1,7 +1,7 @@
 import type { Cloth } from "../../model/cloth";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Unit, Yardage } from "../../api/client";
-import { editCloth } from "../../model/benchStore";
+import { editCloth } from "../../model/benchCloth";
 import { isPinned, keyOf, nextTurn, pinOf, settled, sizeOf, withPin, type Placement } from "../../model/pins";
 import { pointOnRoll } from "./rollScale";
 

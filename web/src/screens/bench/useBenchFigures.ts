@@ -1,6 +1,8 @@
 import type { Catalogue } from "../../api/client";
-import { clothOnBench, useBench, useCurrentCover } from "../../model/benchStore";
+import { useBench, useCurrentCover } from "../../model/benchStore";
+import { clothOnBench } from "../../model/benchCloth";
 import { clothOf } from "../../model/document";
+import { useKeepFigures } from "../../queries/useKeepFigures";
 import { useLastGood } from "../../queries/useLastGood";
 import { useLookLonger } from "../../queries/useLookLonger";
 import { useSettled } from "../../queries/useSettled";
@@ -46,6 +48,11 @@ export function useBenchFigures(catalogue: Catalogue, houseRules: Record<string,
     only === null ? full.body : null,
     isSettled ? (full.data ?? null) : null,
     document?.heading.unit ?? "in",
+  );
+  useKeepFigures(
+    isSettled && cloth && only === null && others.every((other) => other.isSettled)
+      ? [{ cloth, yardage: full.data ?? null, isSettled }, ...others]
+      : null,
   );
   const matching = isCompared ? compared.data?.buy?.matching : null;
   return {

@@ -2,9 +2,12 @@ import { Fragment } from "react";
 import type { Draft, Piece } from "../../api/client";
 import { Figure } from "../../drawing/Figure";
 import { pieceColour } from "../../model/pieceColours";
-import { PieceShape } from "../../drawing/PieceShape";
+import { ChalkedPiece } from "../../drawing/ChalkedPiece";
+import { extentOf } from "../../model/pieceSize";
 
 interface Props {
+  /** The letter of the cover; its pieces are numbered. */
+  letter: string;
   name: string;
   /** How many alike. */
   count: string;
@@ -13,55 +16,72 @@ interface Props {
   draft: Draft;
 }
 
-/** One cover's cut list, a line a piece, with room to tick. */
-export function CutList({ name, count, from, draft }: Props) {
-  const drawn = draft.pieces.filter((piece) => piece.id !== "piping");
+/** As wide and as high as a piece is drawn, in pixels of a sheet in two columns. */
+const largest = { width: 255, height: 140 };
+
+/** One cover's cut list: every piece under its code, drawn with its size and the distances that are chalked on it. */
+export function CutList({ letter, name, count, from, draft }: Props) {
+  const drawn = draft.pieces.filter(isDrawn);
   const scale = Math.min(
-    110 / Math.max(...drawn.map((piece) => piece.cutWidth)),
-    90 / Math.max(...drawn.map((piece) => piece.cutLength)),
+    largest.width / Math.max(...drawn.map((piece) => extentOf(piece, 0))),
+    largest.height / Math.max(...drawn.map((piece) => extentOf(piece, 1))),
   );
   return (
     <section className="cut-list">
       <h2>
-        {name}
+        <span className="cut-letter">{letter}</span> {name}
         {count !== "1" && `, ${count} alike`}
         {from && `, from ${from}`}
         <Finished draft={draft} />
       </h2>
-      <table>
-        <thead>
-          <tr>
-            <th>Cut</th>
-            <th>Piece</th>
-            <th>Size, {draft.unit}</th>
-            <th>Shape</th>
-            <th>Marks</th>
-          </tr>
-        </thead>
-        <tbody>
-          {draft.pieces.map((piece) => (
-            <tr key={piece.key}>
-              <td className="cut-count">{piece.quantity}</td>
-              <td>
+      <ol className="cut-pieces">
+        {draft.pieces.map((piece) => (
+          <li key={piece.key}>
+            <p className="cut-head">
+              <strong className="cut-code">
+                {letter}
+                {piece.number}
+              </strong>
+              <strong className="cut-count">
+                <span className="visually-hidden">cut </span>× {piece.quantity}
+              </strong>
+              <span>
                 {piece.name}
-                {piece.mirrored > 0 && <small>{piece.mirrored} of them turned over</small>}
-                {piece.turns[0] === 90 && <small>lies down the roll</small>}
-              </td>
-              <td className="cut-size">
-                <Figure text={piece.cutWidthShown} /> × <Figure text={piece.cutLengthShown} />
-              </td>
-              <td>
-                {piece.id !== "piping" && (
-                  <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />
+                {isDrawn(piece) || (
+                  <strong className="cut-size">
+                    <Figure text={piece.cutWidthShown} /> × <Figure text={piece.cutLengthShown} />
+                  </strong>
                 )}
-              </td>
-              <td className="cut-marks">{marksOf(piece)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+                {besides(piece) && <small>{besides(piece)}</small>}
+              </span>
+              {isDrawn(piece) && (
+                <span className="visually-hidden">
+                  {piece.cutWidthShown} × {piece.cutLengthShown} {draft.unit}; {marksOf(piece)}
+                </span>
+              )}
+            </p>
+            {isDrawn(piece) && <ChalkedPiece piece={piece} scale={scale} fill={pieceColour(piece.id)} />}
+          </li>
+        ))}
+      </ol>
     </section>
   );
+}
+
+/** A casing is a strip on the bias: it has no marks and no shape worth a drawing. */
+const isDrawn = (piece: Piece) => piece.id !== "piping";
+
+/** What the drawing does not say. */
+function besides(piece: Piece): string {
+  const lines = piece.marks.filter((mark) => mark.kind === "corner-line").length;
+  return [
+    piece.mirrored > 0 && `${piece.mirrored} of them turned over`,
+    piece.turns[0] === 90 && "lies down the roll",
+    lines > 0 && `${lines} corner lines, in red`,
+    !isDrawn(piece) && "mark the bias, join on the straight grain",
+  ]
+    .filter(Boolean)
+    .join("; ");
 }
 
 /** The finished size across, along and through, as far as this thing has them. */
@@ -83,25 +103,15 @@ function Finished({ draft }: { draft: Draft }) {
   );
 }
 
-/** The chalk and snips a piece gets, with where the tape finds them. */
+/** The chalk and snips a piece gets, with where the tape finds them, for who cannot see the drawing. */
 function marksOf(piece: Piece): string {
-  if (piece.id === "piping") {
-    return "mark the bias, join on the straight grain";
-  }
-
   const places = (kind: string, one: string) => {
     const found = [...new Set(piece.marks.filter((mark) => mark.kind === kind).map((mark) => mark.place))];
     return found.length > 0 ? `${one} ${together(found)}` : "";
   };
-  const count = piece.marks.filter((mark) => mark.kind === "corner-line").length;
-  const words = [
-    piece.id === "plate" ? "top, front" : piece.id === "boxing" ? "top edge" : "",
-    places("notch", "notch"),
-    places("fold", "fold"),
-    count > 0 ? `${count} corner lines` : "",
-    places("zip-stop", "zip stop"),
-  ];
-  return words.filter(Boolean).join("; ");
+  return [places("notch", "notch"), places("fold", "fold"), places("zip-stop", "zip stop")]
+    .filter(Boolean)
+    .join("; ");
 }
 
 /** “3 from the left end” and “9 from the left end” are “3, 9 from the left end”. */

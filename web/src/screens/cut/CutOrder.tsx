@@ -1,33 +1,31 @@
-import type { Yardage } from "../../api/client";
-import { cutSteps } from "../../model/cutSteps";
+import type { CutStep } from "../../model/cutSteps";
 
 interface Props {
-  yardage: Yardage;
-  /** What a cover is called; empty where the job has only one. */
-  coverName: (cover: string) => string;
+  steps: CutStep[];
 }
 
-/** In which order the lay is cut: right across wherever that goes, then each stretch apart. */
-export function CutOrder({ yardage, coverName }: Props) {
-  const names = new Map(
-    yardage.pieces.map((piece) => [
-      piece.id,
-      [coverName(piece.cover), piece.name].filter(Boolean).join(": "),
-    ]),
-  );
-  const steps = cutSteps(yardage.cuts, (piece) => names.get(piece) ?? "piece");
+/** In which order the lay is cut: a line for every cut right across, numbered as on the drawing, and what comes free by it. */
+export function CutOrder({ steps }: Props) {
   return steps.length > 0 ? (
     <>
       <h2>Order of cuts, from the cut end</h2>
       <ol className="cut-order">
-        {steps.map((step) => (
+        {steps.map((step, i) => (
           <li key={step.shown}>
-            {step.times > 1 ? `Cut right across ${step.times} times, to` : "Cut right across at"}{" "}
-            <strong>{step.shown}</strong>:{" "}
-            {step.pieces
-              .map(({ name, count }) => (count * step.times > 1 ? `${count * step.times} × ${name}` : name))
-              .join("; ")}
-            {step.straight ? "" : " (round the shapes)"}
+            <span className="cut-step">{i + 1}</span>
+            <span>
+              across {step.times > 1 && `${step.times} times, to `}
+              <strong>{step.shown}</strong>
+              {step.straight ? "" : ", then round the shapes"}
+            </span>
+            <span className="cut-free">
+              {step.pieces.map(({ name, count }, place) => (
+                <span key={`${place} ${name}`}>
+                  <strong>{name}</strong>
+                  {count * step.times > 1 && ` × ${count * step.times}`}
+                </span>
+              ))}
+            </span>
           </li>
         ))}
       </ol>

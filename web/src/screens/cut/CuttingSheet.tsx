@@ -5,14 +5,13 @@ import { useStoredJob } from "../../queries/useStoredJob";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useYardages, type ClothYardage } from "../../queries/useYardage";
 import { Notions } from "../../ui/Notions";
-import { RollOnPaper } from "../../drawing/roll/RollDrawing";
 import { useHouse } from "../../queries/useHouse";
 import { clothName, coversOn, documentOf, isForInside, nameOf, type CoverEntry } from "../../model/document";
+import { lettersOf } from "../../model/codes";
 import { isMeasured, shapeOf } from "../../model/shape";
 import { Figure } from "../../drawing/Figure";
-import { RemnantDrawings } from "../../drawing/roll/RemnantDrawings";
 import { CutList } from "./CutList";
-import { CutOrder } from "./CutOrder";
+import { LayOnPaper } from "./LayOnPaper";
 import { Leftovers } from "./Leftovers";
 import "./cut.css";
 
@@ -50,6 +49,7 @@ export function CuttingSheet() {
   const isLaid = ({ cloth }: ClothYardage) =>
     coversOn(document, cloth).some((entry) => complete.includes(entry));
   const laid = cloths.filter(isLaid);
+  const letters = job.data ? lettersOf(job.data) : {};
   return (
     <main className="cutting-sheet">
       <nav className="no-print">
@@ -85,6 +85,7 @@ export function CuttingSheet() {
               return draft ? (
                 <CutList
                   key={entry.id}
+                  letter={letters[entry.id] ?? ""}
                   name={nameOf(document, entry)}
                   count={entry.cover.count}
                   from={laid.length > 1 ? clothName(cloth) : ""}
@@ -95,15 +96,7 @@ export function CuttingSheet() {
           {yardage && (
             <section className="sheet-lay">
               <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
-              <RollOnPaper yardage={yardage} unit={heading.unit} />
-              <RemnantDrawings yardage={yardage} />
-              <CutOrder
-                yardage={yardage}
-                coverName={(id) => {
-                  const entry = document.covers.find((one) => one.id === id);
-                  return entry && document.covers.length > 1 ? nameOf(document, entry) : "";
-                }}
-              />
+              <LayOnPaper yardage={yardage} unit={heading.unit} letters={letters} />
               <Leftovers yardage={yardage} cloth={cloth} job={heading.name || "a job"} />
               <h2>Buy besides</h2>
               <Notions yardage={yardage} />

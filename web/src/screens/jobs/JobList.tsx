@@ -1,4 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { Segmented } from "antd";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
@@ -6,6 +7,7 @@ import { JobRow } from "./JobRow";
 import { createJob, oneMoreLike } from "../../queries/createJob";
 import { letUnsentGo, unsentName, useUnsent } from "../../queries/outbox";
 import { takeIn } from "../../queries/jobFiles";
+import { useCatalogue } from "../../queries/useCatalogue";
 import { useGone, useJobs } from "../../queries/useJobs";
 import { useSettled } from "../../queries/useSettled";
 import { WhenSeen } from "../../ui/WhenSeen";
@@ -14,6 +16,13 @@ import "../../drawing/drawing.css";
 import "./jobs.css";
 
 const pauseBeforeFinding = 150;
+/** What is said where none is listed. */
+const nothing: Record<string, string> = {
+  "": "None yet.",
+  measure: "None has anything to measure.",
+  cut: "None is ready to cut.",
+  archived: "None was put away.",
+};
 const notAnswering = "The workroom’s computer did not answer: nothing was made, nothing is lost.";
 
 /** Three ways in: a thing to cover, a cloth one has, an old job again; the one last worked on first. */
@@ -25,7 +34,10 @@ export function JobList() {
   const unsent = useUnsent((state) => state.ids);
   const [sought, setSought] = useState("");
   const find = useSettled(sought.trim(), pauseBeforeFinding);
-  const jobs = useJobs(find);
+  const [which, setWhich] = useState("");
+  const [sort, setSort] = useState("worked");
+  const catalogue = useCatalogue().data;
+  const jobs = useJobs({ find, which, sort });
   const found = jobs.data?.pages.flatMap((page) => page.jobs);
   const gone = useGone(unsent);
 
@@ -57,6 +69,18 @@ export function JobList() {
     });
     setProblem(data ? null : "That job was changed in the meantime: look at it again before deleting it.");
     setRemoved(data ? job : null);
+    await queries.invalidateQueries();
+  };
+
+  const archive = async (job: JobLine) => {
+    const { data } = await api.PUT("/api/jobs/{id}/archived", {
+      params: { path: { id: job.id } },
+      headers: { "If-Match": `"${job.version}"` },
+      body: { archived: !job.archived },
+    });
+    setProblem(
+      data ? null : "That job was changed in the meantime: look at it again before putting it away.",
+    );
     await queries.invalidateQueries();
   };
 
@@ -139,14 +163,39 @@ export function JobList() {
           onChange={(event) => setSought(event.target.value)}
         />
       </div>
-      {found?.length === 0 && <p>{find ? `No job on the shelf says “${find}”.` : "None yet."}</p>}
+      <div className="shelf-view">
+        <Segmented
+          aria-label="Which jobs"
+          value={which}
+          options={[
+            { value: "", label: "all" },
+            { value: "measure", label: "to measure" },
+            { value: "cut", label: "ready to cut" },
+            { value: "archived", label: "put away" },
+          ]}
+          onChange={setWhich}
+        />
+        <Segmented
+          aria-label="Sorted by"
+          value={sort}
+          options={[
+            { value: "worked", label: "last worked on" },
+            { value: "name", label: "name" },
+            { value: "client", label: "client" },
+          ]}
+          onChange={setSort}
+        />
+      </div>
+      {found?.length === 0 && <p>{find ? `No job on the shelf says “${find}”.` : nothing[which]}</p>}
       <ul>
         {found?.map((job) => (
           <JobRow
             key={job.id}
             job={job}
+            catalogue={catalogue}
             isWaiting={unsent.includes(job.id)}
             onMore={() => void go(oneMoreLike(job.id))}
+            onArchive={() => void archive(job)}
             onRemove={() => void remove(job)}
           />
         ))}

@@ -1,16 +1,15 @@
-import { coverFrom } from "../../model/cover";
-import type { Cover } from "../../model/cover";
 import { Segmented } from "antd";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { type Unit } from "../../api/client";
-import { Nowhere } from "../../ui/Nowhere";
-import { useStoredJob } from "../../queries/useStoredJob";
+import type { Unit } from "../../api/client";
+import { lettersOf } from "../../model/codes";
+import { documentOf, nameOf } from "../../model/document";
+import { shapeOf } from "../../model/shape";
 import { useCatalogue } from "../../queries/useCatalogue";
-import { fitting, type Space } from "../../model/projection";
-import { shapeOf, withExamples, tapeLies } from "../../model/shape";
-import { FoldedPicture } from "../../drawing/ThingDrawing";
-import { useFoldUp } from "../../queries/useFoldUp";
+import { useStoredJob } from "../../queries/useStoredJob";
+import { Nowhere } from "../../ui/Nowhere";
+import { PaperThing } from "./PaperThing";
+import "../../drawing/drawing.css";
 import "./paper.css";
 
 /** The measuring sheet on paper: each thing drawn, each measure with room for a pencil, blank or as it stands. */
@@ -32,6 +31,7 @@ export function PaperSheet() {
   }
 
   const unit = job.data.unit as Unit;
+  const [document, letters] = [documentOf(job.data), lettersOf(job.data)];
   return (
     <main className="paper-sheet">
       <nav>
@@ -44,71 +44,24 @@ export function PaperSheet() {
       <header>
         <h1>{job.data.name || "Measuring sheet"}</h1>
         <p>
-          {[job.data.client, job.data.place].filter(Boolean).join(", ")} · measures in {unit} · measured by
-          ______________ on ______________
+          {[job.data.client, job.data.place].filter(Boolean).join(", ")} · measures in {unit}, first reading
+          and second · measured by ______________ on ______________
         </p>
       </header>
-      {job.data.covers.map((entry, i) => {
-        const cover = coverFrom(entry.cover);
-        const shape = shapeOf(catalogue.data, cover);
+      {document.covers.map((entry) => {
+        const shape = shapeOf(catalogue.data, entry.cover);
         return shape ? (
-          <section key={entry.id}>
-            <h2>
-              {cover.name || `Cover ${i + 1}`} <small>{cover.count} alike</small>
-            </h2>
-            <p className="paper-from">
-              Measured from:{" "}
-              {tapeLies(catalogue.data, cover).map((known) => (
-                <span key={known.word}>
-                  {way === "filled" && known.word === cover.measuredFrom ? "☒" : "☐"} {known.label}{" "}
-                </span>
-              ))}
-            </p>
-            <div className="paper-thing">
-              <PaperPicture cover={withExamples(shape, cover, unit)} unit={unit} />
-              <table>
-                <thead>
-                  <tr>
-                    <th>measure</th>
-                    <th>first</th>
-                    <th>second</th>
-                    <th>note</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {shape.measures.map((measure) => (
-                    <tr key={measure.name}>
-                      <th scope="row">
-                        {measure.label} <small>{measure.guidance}</small>
-                      </th>
-                      <td>{way === "filled" ? cover.measures[measure.name] : ""}</td>
-                      <td>{way === "filled" ? cover.secondReadings[measure.name] : ""}</td>
-                      <td>{way === "filled" ? cover.notes[measure.name] : ""}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
-            <p>Details to keep: {way === "filled" ? cover.notes[""] : ""}</p>
-          </section>
+          <PaperThing
+            key={entry.id}
+            name={`${letters[entry.id] ?? ""} ${nameOf(document, entry)}`}
+            cover={entry.cover}
+            shape={shape}
+            unit={unit}
+            catalogue={catalogue.data}
+            isFilled={way === "filled"}
+          />
         ) : null;
       })}
     </main>
   );
-}
-
-const size = { width: 230, height: 150 };
-
-function PaperPicture({ cover, unit }: { cover: Cover; unit: Unit }) {
-  const facets = useFoldUp(cover, unit).data?.facets ?? [];
-  const points = facets.flatMap((facet) => facet.space.map(([x = 0, y = 0, z = 0]): Space => [x, y, z]));
-  return points.length > 0 ? (
-    <span className="thing-picture">
-      <FoldedPicture
-        facets={facets}
-        size={size}
-        place={fitting(points, size.width, size.height, { x: 10, y: 10 }).place}
-      />
-    </span>
-  ) : null;
 }

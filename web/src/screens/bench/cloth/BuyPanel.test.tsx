@@ -26,7 +26,7 @@ const width = (name: string, change: Partial<Width> = {}): Width => ({
   cost: null,
   waste: 0.1,
   joins: 0,
-  best: false,
+  marks: [],
   checks: [],
   ...change,
 });
@@ -40,7 +40,7 @@ const widths = [
     buy: null,
     checks: [check("piece-wider-than-cloth", "choose a wider cloth", null, "error")],
   }),
-  width("280 cm", { best: true, cost: 72.5 }),
+  width("280 cm", { marks: ["least-cloth", "fewest-joins"], cost: 72.5 }),
 ];
 const show = (change = {}) =>
   render(
@@ -74,7 +74,7 @@ test("each width says what it does to the job", () => {
   expect(rows()[0]).toContain("plates turned, 1 join");
   expect(rows()[1]).toContain("front joined, 4 joins");
   expect(rows()[2]).toContain("–too narrow");
-  expect(rows()[3]).toContain("no joins · 10 % waste · 72.50 · best");
+  expect(rows()[3]).toContain("no joins · 10 % waste · 72.50 · least cloth · fewest joins");
 });
 
 test("figures of other widths are not shown while they are worked out, nor beside a figure from before", () => {

@@ -1,7 +1,7 @@
 import type { Cloth } from "../../../model/cloth";
 import type { Unit, Width, Yardage } from "../../../api/client";
 import type { ClothYardage } from "../../../queries/useYardage";
-import { editCloth } from "../../../model/benchStore";
+import { editCloth } from "../../../model/benchCloth";
 import type { YardageBody } from "../../../queries/useYardage";
 import { OwnFigureField } from "../judgement/OwnFigureField";
 import { clothName } from "../../../model/document";
@@ -116,7 +116,7 @@ export function BuyPanel({
         <caption className="visually-hidden">The same job on other widths</caption>
         <tbody>
           {(buy && !stale ? widths : []).map((width) => (
-            <tr key={width.name} className={width.best && !comparing ? "best" : undefined}>
+            <tr key={width.name} className={width.marks.length > 0 && !comparing ? "best" : undefined}>
               <th scope="row">
                 <button
                   type="button"
@@ -145,6 +145,12 @@ export function BuyPanel({
   );
 }
 
+/** What a width does better than the others. */
+const markWords: Record<string, string> = {
+  "least-cloth": "least cloth",
+  "fewest-joins": "fewest joins",
+};
+
 /** What a width does to the job, in a few words. */
 function noteOf(width: Width): string {
   const error = width.checks.find((check) => check.level === "error");
@@ -160,7 +166,7 @@ function noteOf(width: Width): string {
     notes.join(", "),
     width.waste === null ? "" : `${Math.round(width.waste * 100)} % waste`,
     width.cost === null ? "" : width.cost.toFixed(2),
-    width.best ? "best" : "",
+    ...width.marks.map((mark) => markWords[mark] ?? ""),
   ];
   return figures.filter(Boolean).join(" · ");
 }

@@ -1,5 +1,6 @@
 import type { Cloth } from "../../../model/cloth";
-import { cutFrom, cutFromAnother, removeCloth, useBench } from "../../../model/benchStore";
+import { useBench } from "../../../model/benchStore";
+import { cutFrom, cutFromAnother, removeCloth } from "../../../model/benchCloth";
 import { clothName, clothsOf, coversOn, isForInside, type JobDocument } from "../../../model/document";
 
 /** Which of the job's cloths this cover is cut from; a job may have several, each with a lay of its own. */

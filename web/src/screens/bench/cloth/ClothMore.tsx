@@ -1,11 +1,23 @@
 import type { Cloth } from "../../../model/cloth";
-import { Segmented } from "antd";
+import { Drawer, Segmented } from "antd";
 import { useState, type ReactNode } from "react";
 import type { Check, Unit } from "../../../api/client";
-import { editCloth, giveRole } from "../../../model/benchStore";
+import { editCloth, giveRole } from "../../../model/benchCloth";
 import { traits } from "../../../model/choices";
+import {
+  counted,
+  emptyFlaw,
+  emptyRemnant,
+  flawColumns,
+  layingOf,
+  patternOf,
+  remnantColumns,
+  titles,
+  traitLabel,
+  type Part,
+} from "./clothParts";
 import { RowsEditor } from "../measure/lists/RowsEditor";
-import type { Column, ListRow } from "../../../model/columns";
+import type { ListRow } from "../../../model/columns";
 import { ClothText, type TextOf } from "./ClothText";
 import { ShelfPick } from "./ShelfPick";
 
@@ -14,8 +26,6 @@ interface Props {
   unit: Unit;
   checks: Check[];
 }
-
-type Part = "hand" | "pattern" | "laying" | "washing" | "flaws" | "remnants";
 
 /** What else there is to say of a cloth, a part at a time; each part says on its button what stands in it. */
 export function ClothMore({ cloth, unit, checks }: Props) {
@@ -119,13 +129,16 @@ export function ClothMore({ cloth, unit, checks }: Props) {
     flaws: {
       label: counted("flaws", cloth.flaws.length),
       body: (
-        <RowsEditor
-          label="Flaws, from the cut end and from the left edge"
-          row="flaw"
-          columns={flawColumns}
-          rows={cloth.flaws.map((flaw): ListRow => ({ ...flaw }))}
-          onChange={(rows) => editCloth({ flaws: rows.map((row) => ({ ...emptyFlaw, ...row })) })}
-        />
+        <>
+          <span>From the cut end, and from the left edge where a flaw does not go right across.</span>
+          <RowsEditor
+            label="Flaws, from the cut end and from the left edge"
+            row="flaw"
+            columns={flawColumns}
+            rows={cloth.flaws.map((flaw): ListRow => ({ ...flaw }))}
+            onChange={(rows) => editCloth({ flaws: rows.map((row) => ({ ...emptyFlaw, ...row })) })}
+          />
+        </>
       ),
     },
     remnants: {
@@ -169,44 +182,18 @@ export function ClothMore({ cloth, unit, checks }: Props) {
           </button>
         ))}
       </div>
-      {open && <div className="cloth-fields cloth-part">{parts[open].body}</div>}
+      {/* Beside the roll, which stays in reach: what is said here is seen on it at once. */}
+      <Drawer
+        open={open !== null}
+        onClose={() => setOpen(null)}
+        title={open ? titles[open] : ""}
+        mask={false}
+        size={380}
+        destroyOnHidden
+        rootClassName="cloth-drawer"
+      >
+        {open && <div className="cloth-fields cloth-part">{parts[open].body}</div>}
+      </Drawer>
     </div>
   );
-}
-
-const traitLabel = (value: string) => traits.find((known) => known.value === value)?.label ?? value;
-
-const emptyFlaw = { from: "", to: "", left: "", right: "" };
-const emptyRemnant = { name: "", width: "", length: "" };
-const flawColumns: Column[] = [
-  { name: "from", label: "from", kind: "length" },
-  { name: "to", label: "to", kind: "length" },
-  { name: "left", label: "left (right across if empty)", kind: "length" },
-  { name: "right", label: "right", kind: "length" },
-];
-const remnantColumns: Column[] = [
-  { name: "name", label: "called", kind: "text" },
-  { name: "width", label: "across", kind: "length" },
-  { name: "length", label: "along", kind: "length" },
-];
-
-const counted = (words: string, count: number) => (count === 0 ? words : `${words} · ${count}`);
-
-function patternOf(cloth: Cloth): string {
-  if (!cloth.repeatLength && !cloth.repeatWidth) {
-    return "pattern";
-  }
-
-  const repeat = [cloth.repeatLength, cloth.repeatWidth].filter(Boolean).join(" × ");
-  return `pattern ${repeat}${cloth.match === "half-drop" ? ", half drop" : ""}${cloth.motif ? ", centred" : ""}`;
-}
-
-function layingOf(cloth: Cloth): string {
-  const said = [
-    cloth.layers === "fold" ? "on the fold" : "",
-    cloth.grain === "either" ? "quarter turns" : "",
-    cloth.role === "lining" || cloth.role === "padding" ? cloth.role : "",
-    cloth.space ? `${cloth.space} apart` : "",
-  ].filter(Boolean);
-  return said.length > 0 ? said.join(", ") : "laying";
 }

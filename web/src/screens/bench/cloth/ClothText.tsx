@@ -1,7 +1,7 @@
 import type { Cloth } from "../../../model/cloth";
 import { Input } from "antd";
 import type { Check } from "../../../api/client";
-import { editCloth } from "../../../model/benchStore";
+import { editCloth } from "../../../model/benchCloth";
 
 /** What is said of a cloth in a text, as typed. */
 export type TextOf = { [K in keyof Cloth]: Cloth[K] extends string ? K : never }[keyof Cloth];

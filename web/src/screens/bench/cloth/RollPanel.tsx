@@ -1,6 +1,6 @@
 import type { Cloth } from "../../../model/cloth";
 import type { Check, Unit, Yardage } from "../../../api/client";
-import { cutFromAnother } from "../../../model/benchStore";
+import { cutFromAnother } from "../../../model/benchCloth";
 import type { JobDocument } from "../../../model/document";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { ClothChoice } from "./ClothChoice";
@@ -8,7 +8,7 @@ import { ClothFields } from "./ClothFields";
 import { Notions } from "../../../ui/Notions";
 import { ClothMore } from "./ClothMore";
 import { LayScope } from "./LayScope";
-import { RollBoard } from "../../../drawing/roll/RollDrawing";
+import { RollBoard } from "../../../drawing/roll/RollBoard";
 import "./cloth.css";
 
 interface Props {

@@ -1,6 +1,6 @@
 import type { Cloth } from "../../../model/cloth";
 import { useHouse, useShelf } from "../../../queries/useHouse";
-import { editCloth } from "../../../model/benchStore";
+import { editCloth } from "../../../model/benchCloth";
 import { clothName } from "../../../model/document";
 
 /** The remnants on the house's shelf, to be taken for this cloth: those of the same name first. */

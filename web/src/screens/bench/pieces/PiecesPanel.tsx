@@ -27,6 +27,7 @@ interface Props {
 /** Every piece in its true shape at one scale, with its cut size; a touched number shows its sum. */
 export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: Props) {
   const litPiece = useBench((state) => state.litPiece);
+  const letter = useBench((state) => state.letters[state.currentId ?? ""]);
   const [target, setTarget] = useState<string | null>(null);
   const { ref, size } = useSize<HTMLDivElement>({ width: 440, height: 300 });
   if (!draft) {
@@ -62,7 +63,7 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
         <ProofMark draft={draft} cover={cover} unit={unit} houseRules={houseRules} />
       </header>
       <ul className="pieces">
-        {kinds.map(({ piece, quantity, name, keys }) => (
+        {kinds.map(({ piece, quantity, name, keys, numbers }) => (
           <li
             key={piece.key}
             className={keys.includes(litPiece ?? "") ? "lit" : undefined}
@@ -78,6 +79,11 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
             </span>
             <span className="piece-count">{quantity}</span>
             <span className="piece-name">
+              {letter && (
+                <strong className="piece-code">
+                  {numbers.map((number) => `${letter}${number}`).join(", ")}
+                </strong>
+              )}{" "}
               {name}
               <span className="piece-size">
                 <TouchedSize

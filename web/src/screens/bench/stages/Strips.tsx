@@ -4,7 +4,7 @@ import type { Catalogue, Draft, Shape, Unit, Yardage } from "../../../api/client
 import { CoverPicture } from "../../../drawing/CoverPicture";
 import { Figure } from "../../../drawing/Figure";
 import { PieceShape } from "../../../drawing/PieceShape";
-import { RollMiniature } from "../../../drawing/roll/RollDrawing";
+import { RollMiniature } from "../../../drawing/roll/RollMiniature";
 import { alike } from "../../../model/alike";
 import type { Cover } from "../../../model/cover";
 import { extentOf } from "../../../model/pieceSize";

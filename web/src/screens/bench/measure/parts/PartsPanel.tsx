@@ -4,18 +4,18 @@ import { editCover, useBench } from "../../../../model/benchStore";
 import type { ListRow } from "../../../../model/columns";
 import type { Cover } from "../../../../model/cover";
 import {
-  isAcross,
   isTaken,
   lengthsOf,
   partRow,
   partsOf,
   renamed,
+  saidOf,
   usualParts,
-  usualSize,
   zoneRows,
   type Part,
   type PartLength,
 } from "../../../../model/parts";
+import { sizesOf } from "../../../../model/partsNet";
 import { useLastGood } from "../../../../queries/useLastGood";
 import { PartMore } from "./PartMore";
 import { PartPresets } from "./PartPresets";
@@ -148,26 +148,6 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
       )}
     </>
   );
-}
-
-/** How large each part is drawn: as read, else as wide as what is measured beside it, else as is usual. */
-function sizesOf(parts: Part[], read: Record<string, ReadMeasure>): [number, number][] {
-  const length = (at: number, name: string) => read[`zones.${at}.${name}`]?.value;
-  const across = parts.flatMap((part, at) =>
-    isAcross(part.place) && part.width.trim() ? (length(at, "width") ?? []) : [],
-  )[0];
-  return parts.map((part, at) => {
-    const [width, height] = usualSize(part);
-    return [
-      (part.width.trim() ? length(at, "width") : isAcross(part.place) ? across : undefined) ?? width,
-      (part.height.trim() ? length(at, "height") : undefined) ?? height,
-    ];
-  });
-}
-
-function saidOf(part: Part): string {
-  const [width, height] = [part.width.trim(), part.height.trim()];
-  return width || height ? `${width || "?"} × ${height || "?"}` : "";
 }
 
 function firstUntaken(part: Part | undefined): PartLength {

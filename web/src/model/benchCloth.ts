@@ -1,0 +1,82 @@
+import { editCover, useBench } from "./benchStore";
+import { emptyCloth, type Cloth } from "./cloth";
+import { clothOf, clothsOf, isForInside, type JobDocument } from "./document";
+
+/** The cloth on the bench: the one the cover there is cut from, or one for linings that is shown in its place. */
+export function clothOnBench(
+  document: JobDocument,
+  { currentId, shownCloth }: { currentId: string | null; shownCloth: string | null },
+): Cloth {
+  const shown = clothsOf(document).find((cloth) => cloth.key === shownCloth && isForInside(cloth));
+  return shown ?? clothOf(document, document.covers.find((entry) => entry.id === currentId)?.cover);
+}
+
+/** Says what is cut from the cloth on the bench; covers that were cut from one for linings are cut from the first again. */
+export function giveRole(role: string) {
+  const { edit, currentId, shownCloth } = useBench.getState();
+  edit("cloth.role", (document) => {
+    const { key } = clothOnBench(document, { currentId, shownCloth });
+    const changed = withCloths(
+      document,
+      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, role } : cloth)),
+    );
+    useBench.setState({ shownCloth: role === "main" ? null : key });
+    return role === "main"
+      ? changed
+      : {
+          ...changed,
+          covers: changed.covers.map((entry) =>
+            entry.cover.cloth === key ? { ...entry, cover: { ...entry.cover, cloth: "" } } : entry,
+          ),
+        };
+  });
+}
+
+/** Changes the cloth on the bench. */
+export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join()) {
+  const { edit, currentId, shownCloth } = useBench.getState();
+  edit(`cloth.${currentId}.${tag}`, (document) => {
+    const { key } = clothOnBench(document, { currentId, shownCloth });
+    return withCloths(
+      document,
+      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, ...change } : cloth)),
+    );
+  });
+}
+
+/** Cuts the cover on the bench from this cloth of the job. */
+export function cutFrom(key: string) {
+  useBench.setState({ shownCloth: null });
+  editCover("cloth", (cover) => ({ ...cover, cloth: key }));
+}
+
+/** Cuts the cover on the bench from a cloth the job did not have yet, as wide as its own until now. */
+export function cutFromAnother() {
+  const { edit, currentId } = useBench.getState();
+  const key = crypto.randomUUID().slice(0, 8);
+  edit(`cloth.add.${key}`, (document) => {
+    const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
+    const { width, selvage } = clothOf(document, cover);
+    const another = { ...emptyCloth, key, width, selvage };
+    return {
+      ...withCloths(document, [...clothsOf(document), another]),
+      covers: document.covers.map((entry) =>
+        entry.id === currentId ? { ...entry, cover: { ...entry.cover, cloth: key } } : entry,
+      ),
+    };
+  });
+}
+
+/** Takes a cloth off the job that nothing is cut from. */
+export function removeCloth(key: string) {
+  useBench.getState().edit(`cloth.remove.${key}`, (document) =>
+    withCloths(
+      document,
+      clothsOf(document).filter((cloth) => cloth.key !== key),
+    ),
+  );
+}
+
+function withCloths(document: JobDocument, [first, ...others]: Cloth[]): JobDocument {
+  return first ? { ...document, cloth: { ...first, others } } : document;
+}
