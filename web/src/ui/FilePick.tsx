@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useRef } from "react";
 
 interface Props {
@@ -13,20 +14,17 @@ interface Props {
 }
 
 /** A button that asks for one file; the same file can be picked again. */
-export function FilePick({
-  button,
-  label,
-  accept,
-  camera = false,
-  className = "header-button",
-  onPick,
-}: Props) {
+export function FilePick({ button, label, accept, camera = false, className, onPick }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button type="button" className={className} onClick={() => input.current?.click()}>
-        {button}
-      </button>
+      {className ? (
+        <button type="button" className={className} onClick={() => input.current?.click()}>
+          {button}
+        </button>
+      ) : (
+        <Button onClick={() => input.current?.click()}>{button}</Button>
+      )}
       <input
         ref={input}
         type="file"

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useEffect, useState } from "react";
 import { glossary } from "../model/glossary";
 import "./keys.css";
@@ -49,9 +50,9 @@ export function KeysSheet() {
     <aside className="keys-sheet" aria-label="Keys and words">
       <header>
         <h2>Keys</h2>
-        <button type="button" className="header-button" autoFocus onClick={() => setOpen(false)}>
+        <Button autoFocus onClick={() => setOpen(false)}>
           Put away
-        </button>
+        </Button>
       </header>
       <div className="keys-columns">
         <Entries entries={keys} />

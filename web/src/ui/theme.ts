@@ -35,6 +35,7 @@ export const theme: ThemeConfig = {
     colorBgContainer: "#fffdf8",
     colorBgElevated: "#fffdf8",
     colorBgLayout: colours.calico,
+    colorTextDisabled: "#6f695d",
     colorBorder: "#b9ab90",
     colorBorderSecondary: colours.paperEdge,
     fontFamily: fonts.work,
@@ -50,6 +51,17 @@ export const theme: ThemeConfig = {
   components: {
     Segmented: { itemSelectedBg: colours.tapePale, trackBg: "#ece3d2", itemSelectedColor: colours.graphite },
     Select: { optionSelectedBg: colours.tapePale },
-    Button: { primaryShadow: "none", defaultShadow: "none" },
+    Button: {
+      primaryShadow: "none",
+      defaultShadow: "none",
+      contentFontSize: 13,
+      controlHeight: 32,
+      paddingInline: 10,
+      defaultBg: colours.paper,
+      defaultHoverBg: colours.paper,
+      defaultHoverColor: colours.graphite,
+      defaultHoverBorderColor: colours.graphite,
+      defaultActiveColor: colours.graphite,
+    },
   },
 };

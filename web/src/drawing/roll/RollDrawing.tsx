@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useState } from "react";
 import type { Unit, Yardage } from "../../api/client";
 import { useSize } from "../useSize";
@@ -37,24 +38,16 @@ export function RollDrawing({ yardage, unit, codes, currentId, hand }: Props) {
       </div>
       {whole && (
         <div className="roll-near">
-          <button
-            type="button"
-            className="header-button"
+          <Button
             aria-label="Look nearer"
             disabled={near === steps.length - 1}
             onClick={() => setNear(near + 1)}
           >
             +
-          </button>
-          <button
-            type="button"
-            className="header-button"
-            aria-label="The whole roll"
-            disabled={near === 0}
-            onClick={() => setNear(0)}
-          >
+          </Button>
+          <Button aria-label="The whole roll" disabled={near === 0} onClick={() => setNear(0)}>
             whole
-          </button>
+          </Button>
           {near > 0 && <RollMap yardage={yardage} layout={whole} view={ref} zoom={zoom} />}
         </div>
       )}

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import type { LargestCover, Unit } from "../../api/client";
 import { turned } from "../../model/turned";
 import { pieceColour } from "../../model/pieceColours";
@@ -48,9 +49,7 @@ export function LargestCard({ cover, usable, length, unit, onBegin }: Props) {
           {unit === "in" ? `${Math.round(cover.length / 25.4)} in` : `${Math.round(cover.length / 10)} cm`} of
           the length used
         </span>
-        <button type="button" className="header-button" onClick={onBegin}>
-          Begin with this
-        </button>
+        <Button onClick={onBegin}>Begin with this</Button>
       </div>
     </li>
   );

@@ -1,4 +1,4 @@
-import { Segmented } from "antd";
+import { Button, Segmented } from "antd";
 import { Link } from "react-router";
 import type { Unit } from "../../api/client";
 import { useCatalogue } from "../../queries/useCatalogue";
@@ -67,36 +67,22 @@ export function BenchHeader() {
         />
         <SheetOpener jobId={jobId} />
         <FilesOpener jobId={jobId} />
-        <a className="header-button" href="/tape" target="wrapper-tape" rel="opener">
+        <Button href="/tape" target="wrapper-tape" rel="opener">
           Tape
-        </a>
-        <button
-          type="button"
-          className="header-button"
+        </Button>
+        <Button
           aria-label="Keys"
           title="The keys, and what words mean (?)"
           onClick={() => window.dispatchEvent(new Event("wrapper:keys"))}
         >
           ?
-        </button>
-        <button
-          type="button"
-          className="header-button"
-          disabled={!canUndo}
-          onClick={undo}
-          title="Undo (Ctrl+Z)"
-        >
+        </Button>
+        <Button disabled={!canUndo} onClick={undo} title="Undo (Ctrl+Z)">
           Undo
-        </button>
-        <button
-          type="button"
-          className="header-button"
-          disabled={!canRedo}
-          onClick={redo}
-          title="Redo (Ctrl+Shift+Z)"
-        >
+        </Button>
+        <Button disabled={!canRedo} onClick={redo} title="Redo (Ctrl+Shift+Z)">
           Redo
-        </button>
+        </Button>
         <span className={`saving ${saving}`} role="status">
           {words[saving]}
         </span>

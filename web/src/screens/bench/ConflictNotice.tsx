@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useNavigate } from "react-router";
 import { useBench } from "../../model/benchStore";
 import { keepMine, letGo, takeTheirs, useSaving } from "../../queries/autosave";
@@ -22,12 +23,10 @@ export function ConflictNotice() {
         : isGone
           ? `${name ? `“${name}”` : "This thing"} was deleted elsewhere, and was changed here. All else is saved.`
           : "This was changed elsewhere in the meantime, perhaps in another tab. Nothing was overwritten."}
-      <button type="button" className="header-button" onClick={() => void keepMine()}>
+      <Button onClick={() => void keepMine()}>
         {isJob ? "Bring the job back" : isGone ? "Bring it back" : "Keep what is here"}
-      </button>
-      <button
-        type="button"
-        className="header-button"
+      </Button>
+      <Button
         onClick={() => {
           if (isJob) {
             letGo();
@@ -38,7 +37,7 @@ export function ConflictNotice() {
         }}
       >
         {isGone ? "Let it go" : "Take what was written there"}
-      </button>
+      </Button>
     </div>
   );
 }

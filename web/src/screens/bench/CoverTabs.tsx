@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import type { Yardage } from "../../api/client";
 import {
   addCover,
@@ -47,23 +48,17 @@ export function CoverTabs({ yardages }: { yardages: (Yardage | null)[] }) {
           </button>
         ),
       )}
-      <button type="button" className="header-button" onClick={() => chooseThing("new")}>
-        + Cover
-      </button>
+      <Button onClick={() => chooseThing("new")}>+ Cover</Button>
       {current && (
         <>
-          <button
-            type="button"
-            className="header-button"
+          <Button
             onClick={() =>
               addCover({ ...current.cover, name: current.cover.name && `${current.cover.name}, another` })
             }
           >
             One more like this
-          </button>
-          <button type="button" className="header-button" onClick={() => removeCover(current.id)}>
-            Take off
-          </button>
+          </Button>
+          <Button onClick={() => removeCover(current.id)}>Take off</Button>
         </>
       )}
     </nav>

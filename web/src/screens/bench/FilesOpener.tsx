@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useState } from "react";
 import { useBench } from "../../model/benchStore";
 import { takeFile, takeJob } from "../../queries/jobFiles";
@@ -25,9 +26,9 @@ export function FilesOpener({ jobId }: { jobId: string }) {
   };
   return (
     <span className="opener">
-      <button type="button" className="header-button" aria-expanded={open} onClick={() => setOpen(!open)}>
+      <Button aria-expanded={open} onClick={() => setOpen(!open)}>
         Files
-      </button>
+      </Button>
       {open && (
         <div className="opened" role="dialog" aria-label="Files">
           <strong>Take it away as a file</strong>
@@ -37,14 +38,9 @@ export function FilesOpener({ jobId }: { jobId: string }) {
             ))}
             <span>The whole job</span>
             <span className="formats">
-              <button
-                type="button"
-                className="header-button"
-                aria-label="The whole job as JSON"
-                onClick={() => void takeWhole()}
-              >
+              <Button aria-label="The whole job as JSON" onClick={() => void takeWhole()}>
                 JSON
-              </button>
+              </Button>
             </span>
           </div>
           <p role="status">{said}</p>
@@ -67,15 +63,13 @@ function FileRow({ what, label, formats, onTake }: RowProps) {
       <span>{label}</span>
       <span className="formats">
         {formats.map((format) => (
-          <button
+          <Button
             key={format}
-            type="button"
-            className="header-button"
             aria-label={`${label} as ${format.toUpperCase()}`}
             onClick={() => void onTake(what, format)}
           >
             {format.toUpperCase()}
-          </button>
+          </Button>
         ))}
       </span>
     </>

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
@@ -41,9 +42,9 @@ export function SheetOpener({ jobId }: { jobId: string }) {
   };
   return (
     <span className="opener">
-      <button type="button" className="header-button" aria-expanded={open} onClick={() => void show()}>
+      <Button aria-expanded={open} onClick={() => void show()}>
         Sheet
-      </button>
+      </Button>
       {open && (
         <div className="opened sheet-code" role="dialog" aria-label="Measuring sheet">
           <strong>Measuring sheet for a phone</strong>
@@ -72,9 +73,7 @@ export function SheetOpener({ jobId }: { jobId: string }) {
             accept=".json"
             onPick={(file) => void takeIn(file)}
           />{" "}
-          <button
-            type="button"
-            className="header-button"
+          <Button
             onClick={() => {
               void api.DELETE("/api/jobs/{id}/sheet", { params: { path: { id: jobId } } });
               setSheet(null);
@@ -82,7 +81,7 @@ export function SheetOpener({ jobId }: { jobId: string }) {
             }}
           >
             Close the sheet
-          </button>
+          </Button>
           <p role="status">{said}</p>
         </div>
       )}

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { Fragment, useMemo } from "react";
 import { Link, useParams } from "react-router";
 import { Nowhere } from "../../ui/Nowhere";
@@ -54,9 +55,7 @@ export function CuttingSheet() {
     <main className="cutting-sheet">
       <nav className="no-print">
         <Link to={`/jobs/${id}`}>← Back to the bench</Link>
-        <button type="button" className="header-button" onClick={() => window.print()}>
-          Print
-        </button>
+        <Button onClick={() => window.print()}>Print</Button>
       </nav>
       <header>
         <div>

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import type { Cloth } from "../../model/cloth";
 import { useState } from "react";
 import type { Yardage } from "../../api/client";
@@ -39,9 +40,9 @@ export function Leftovers({ yardage, cloth, job }: Props) {
         {put ? (
           <strong role="status">On the house’s shelf.</strong>
         ) : (
-          <button type="button" className="header-button no-print" disabled={isPending} onClick={keep}>
+          <Button className="no-print" disabled={isPending} onClick={keep}>
             Put {offcuts.length === 1 ? "it" : "them"} on the house’s shelf
-          </button>
+          </Button>
         )}
         {isError && <strong role="alert"> The shelf could not be written: try again.</strong>}
       </p>

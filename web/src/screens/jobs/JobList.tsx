@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { Segmented } from "antd";
+import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
@@ -155,7 +155,7 @@ export function JobList() {
         <a className="copy-of-all" href="/api/backup" download>
           A copy of everything
         </a>
-        <input
+        <Input
           type="search"
           aria-label="Find a job"
           placeholder="find by name, client or place"

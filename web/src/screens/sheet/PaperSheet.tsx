@@ -1,4 +1,4 @@
-import { Segmented } from "antd";
+import { Button, Segmented } from "antd";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import type { Unit } from "../../api/client";
@@ -37,9 +37,7 @@ export function PaperSheet() {
       <nav>
         <Link to={`/jobs/${id}`}>← Bench</Link>
         <Segmented aria-label="Blank or filled" value={way} options={["filled", "blank"]} onChange={setWay} />
-        <button type="button" className="header-button" onClick={() => window.print()}>
-          Print
-        </button>
+        <Button onClick={() => window.print()}>Print</Button>
       </nav>
       <header>
         <h1>{job.data.name || "Measuring sheet"}</h1>

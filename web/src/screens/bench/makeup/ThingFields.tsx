@@ -1,5 +1,5 @@
 import type { Cover } from "../../../model/cover";
-import { Select } from "antd";
+import { Button, Select } from "antd";
 import type { Catalogue } from "../../../api/client";
 import { chooseThing, editCover } from "../../../model/benchStore";
 import { takeThing } from "../../../model/takeThing";
@@ -13,9 +13,7 @@ export function ThingFields({ catalogue, cover }: { catalogue: Catalogue; cover:
       <Row label="Thing">
         <span className="thing-row">
           <strong>{form?.label}</strong>
-          <button type="button" className="header-button" onClick={() => chooseThing("change")}>
-            another thing
-          </button>
+          <Button onClick={() => chooseThing("change")}>another thing</Button>
         </span>
       </Row>
       {form && form.shapes.length > 1 && (

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import type { Cover } from "../../../model/cover";
 import { useState } from "react";
 import type { Draft, Unit } from "../../../api/client";
@@ -118,13 +119,7 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
               houseRules={houseRules}
               number={working.for}
             />
-            <button
-              type="button"
-              className="header-button"
-              onClick={() => useBench.setState({ reading: true })}
-            >
-              Whole working
-            </button>
+            <Button onClick={() => useBench.setState({ reading: true })}>Whole working</Button>
           </div>
         </div>
       )}

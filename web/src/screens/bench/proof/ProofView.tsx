@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import type { Cover } from "../../../model/cover";
 import { useState } from "react";
 import type { Draft, FoldUp, Unit } from "../../../api/client";
@@ -31,14 +32,9 @@ export function ProofView({ cover, unit, houseRules, draft, name }: Props) {
         <h2 className={closes ? undefined : "open"}>
           {closes ? `${name}: this cover closes` : `${name}: this cover does not close`}
         </h2>
-        <button
-          type="button"
-          className="header-button"
-          autoFocus
-          onClick={() => useBench.setState({ proving: false })}
-        >
+        <Button autoFocus onClick={() => useBench.setState({ proving: false })}>
           Back to the bench
-        </button>
+        </Button>
       </header>
       {!closes && (
         <p className="proof-fault" role="alert">

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useEffect, useRef, type KeyboardEvent } from "react";
 import type { Catalogue, Unit } from "../../../api/client";
 import { ThingPicture } from "../../../drawing/ThingPicture";
@@ -41,11 +42,7 @@ export function ThingChooser({ catalogue, unit, heading, onTake, onLeave }: Prop
     <section className="thing-chooser" aria-label="Things" onKeyDown={onKeyDown}>
       <header>
         <h2>{heading}</h2>
-        {onLeave && (
-          <button type="button" className="header-button" onClick={onLeave}>
-            Leave it as it is
-          </button>
-        )}
+        {onLeave && <Button onClick={onLeave}>Leave it as it is</Button>}
       </header>
       <ul ref={list}>
         {catalogue.forms.map((form) => (

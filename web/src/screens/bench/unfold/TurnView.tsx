@@ -1,5 +1,5 @@
 import type { Cover } from "../../../model/cover";
-import { Slider } from "antd";
+import { Button, Slider } from "antd";
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
 import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
@@ -76,11 +76,7 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
       <header>
         <h2 className="panel-heading">The finished cover: turn it, touch a piece</h2>
         <span role="status">{name ?? ""}</span>
-        {onLeave && (
-          <button type="button" className="header-button" onClick={onLeave}>
-            Back to the measures
-          </button>
-        )}
+        {onLeave && <Button onClick={onLeave}>Back to the measures</Button>}
       </header>
       <div className="turn-space" ref={ref}>
         {failed ? (

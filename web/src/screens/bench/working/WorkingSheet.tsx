@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import type { Draft } from "../../../api/client";
 import { Figure } from "../../../drawing/Figure";
 import { WorkingLine } from "../pieces/WorkingLine";
@@ -9,12 +10,10 @@ export function WorkingSheet({ draft, name, onLeave }: { draft: Draft; name: str
     <section className="whiteboard" aria-label="The whole working">
       <header>
         <h2>{name}: the whole working</h2>
-        <button type="button" className="header-button" onClick={() => window.print()}>
-          Print
-        </button>
-        <button type="button" className="header-button" autoFocus onClick={onLeave}>
+        <Button onClick={() => window.print()}>Print</Button>
+        <Button autoFocus onClick={onLeave}>
           Back to the bench
-        </button>
+        </Button>
       </header>
       <ol>
         {draft.working.map((line) => (

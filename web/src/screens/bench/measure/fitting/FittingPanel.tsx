@@ -1,5 +1,5 @@
 import type { Cover } from "../../../../model/cover";
-import { Segmented } from "antd";
+import { Button, Segmented } from "antd";
 import { useState } from "react";
 import type { Check, Unit } from "../../../../api/client";
 import { editCover, useBench, useCurrentCover } from "../../../../model/benchStore";
@@ -77,23 +77,13 @@ export function FittingPanel({ unit, houseRules, checks, drawn, onDone }: Props)
           onChange={(event) => setBy(event.target.value)}
         />
         <span>{unit}</span>
-        <button
-          type="button"
-          className="header-button"
-          onClick={() => write("one")}
-          disabled={uncut === 0 && count > 1}
-        >
+        <Button onClick={() => write("one")} disabled={uncut === 0 && count > 1}>
           this one
-        </button>
+        </Button>
         {count > 1 && (
-          <button
-            type="button"
-            className="header-button"
-            onClick={() => write("uncut")}
-            disabled={uncut === 0}
-          >
+          <Button onClick={() => write("uncut")} disabled={uncut === 0}>
             all {uncut} not cut
-          </button>
+          </Button>
         )}
       </div>
       {count > 1 && (
@@ -120,9 +110,7 @@ export function FittingPanel({ unit, houseRules, checks, drawn, onDone }: Props)
       )}
       <p role="status">{said}</p>
       <ChecksFor checks={checks.filter((check) => check.measure === "corrections")} />
-      <button type="button" className="header-button" onClick={onDone}>
-        Back to the measures
-      </button>
+      <Button onClick={onDone}>Back to the measures</Button>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { flushSync } from "react-dom";
 import type { Column, ListRow } from "../../../../model/columns";
@@ -137,9 +138,7 @@ export function RowsEditor({ label, row, columns, rows, onChange, onRow }: Props
         ))}
         <tr>
           <td colSpan={columns.length + 2}>
-            <button type="button" className="header-button" onClick={() => setBlank(true)}>
-              + {row}
-            </button>
+            <Button onClick={() => setBlank(true)}>+ {row}</Button>
           </td>
         </tr>
       </tbody>

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useState } from "react";
 import type { Cover } from "../../../../model/cover";
 import { noteOf, usualParts, type Part } from "../../../../model/parts";
@@ -38,17 +39,15 @@ export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onA
       {opened === "add" && (
         <p className="extra-open part-adding">
           {[...missing.map((usual) => usual.name), "Another part"].map((name) => (
-            <button
-              type="button"
+            <Button
               key={name}
-              className="header-button"
               onClick={() => {
                 onAdd(name);
                 setOpened(name === "Another part" ? "name" : null);
               }}
             >
               {name.toLowerCase()}
-            </button>
+            </Button>
           ))}
         </p>
       )}
