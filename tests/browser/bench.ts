@@ -81,14 +81,7 @@ export async function cutList(page: Page): Promise<string[]> {
   const list: string[] = [];
   for (let i = 0; i < (await rows.count()); i++) {
     const row = rows.nth(i);
-    // Its words, without its code before them and its size after.
-    const name = await row.locator(".piece-name").evaluate((element) =>
-      [...element.childNodes]
-        .filter((node) => node.nodeType === Node.TEXT_NODE)
-        .map((node) => node.textContent ?? "")
-        .join("")
-        .trim(),
-    );
+    const name = await row.locator(".piece-words").textContent();
     const sizes = await row.locator(".size .visually-hidden").allTextContents();
     list.push(`${name} ${await row.locator(".piece-count").textContent()}: ${sizes.join(" × ")}`);
   }

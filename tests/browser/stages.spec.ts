@@ -224,3 +224,32 @@ test("what matters turns the advice, each way says why, and it is kept with the 
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("button", { name: "outdoors" })).toBeDisabled();
 });
+
+test("a word of the trade says at the word what it means, and goes when one types", async ({ page }) => {
+  await page.goto("/jobs/teasel-saloon/cloth");
+  await bench.settled(page);
+  const selvage = page.locator(".cloth-fields .term", { hasText: "selvage" });
+  await selvage.click();
+  await expect(page.getByRole("tooltip")).toHaveText("selvage: the woven edge of a cloth, which is cut off");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("tooltip")).toHaveCount(0);
+});
+
+test("one looks nearer at the roll, and the map shows where one is", async ({ page }) => {
+  await page.goto("/jobs/teasel-saloon/cloth");
+  await bench.settled(page);
+  const roll = page.locator(".roll-drawing");
+  const whole = await roll.evaluate((element) => element.scrollWidth);
+  await expect(page.locator(".roll-map")).toHaveCount(0);
+  await page.getByRole("button", { name: "Look nearer" }).click();
+  await page.getByRole("button", { name: "Look nearer" }).click();
+  expect(await roll.evaluate((element) => element.scrollWidth)).toBeGreaterThan(whole * 1.8);
+  const map = page.locator(".roll-map");
+  const box = (await map.boundingBox())!;
+  await page.mouse.click(box.x + box.width * 0.9, box.y + 4);
+  await expect.poll(() => roll.evaluate((element) => element.scrollLeft)).toBeGreaterThan(whole * 0.5);
+  const frame = (await page.locator(".roll-frame").boundingBox())!;
+  expect(frame.x + frame.width / 2).toBeGreaterThan(box.x + box.width * 0.5);
+  await page.getByRole("button", { name: "The whole roll" }).click();
+  await expect(map).toHaveCount(0);
+});

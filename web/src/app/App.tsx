@@ -10,6 +10,7 @@ import { CuttingSheet } from "../screens/cut/CuttingSheet";
 import { JobList } from "../screens/jobs/JobList";
 import { theme } from "../ui/theme";
 import { KeysSheet } from "../ui/KeysSheet";
+import { TermNote } from "../ui/TermNote";
 import { Away } from "../ui/Away";
 import { Nowhere } from "../ui/Nowhere";
 import { queries } from "../queries/client";
@@ -45,6 +46,7 @@ export function App() {
         <BrowserRouter>
           <Away />
           <KeysSheet />
+          <TermNote />
           <Suspense
             fallback={
               <main aria-busy="true" style={{ padding: 40 }}>

@@ -18,3 +18,33 @@ export const glossary: [string, string][] = [
   ["selvage", "the woven edge of a cloth, which is cut off"],
   ["tuck-in", "cloth that is pushed down a gap to hold a loose cover"],
 ];
+
+/** Every way a word of the glossary stands on a screen, with its sentence. */
+const sentences = new Map(
+  glossary.flatMap(([word, sentence]) =>
+    (/^(.*) \((.*)\)$/.exec(word)?.slice(1) ?? [word]).map((one): [string, string] => [one, sentence]),
+  ),
+);
+
+const anywhere = new RegExp(
+  `\\b(${[...sentences.keys()].sort((a, b) => b.length - a.length).join("|")})s?\\b`,
+  "i",
+);
+
+/** What a word means, in one sentence; null for one that is not in the glossary. */
+export function meaningOf(word: string): string | null {
+  const plain = word.toLowerCase();
+  return sentences.get(plain) ?? sentences.get(plain.replace(/s$/, "")) ?? null;
+}
+
+/** Takes a text apart round its first word of the glossary; null where it has none. */
+export function firstTerm(text: string): { before: string; word: string; after: string } | null {
+  const found = anywhere.exec(text);
+  return found
+    ? {
+        before: text.slice(0, found.index),
+        word: found[0],
+        after: text.slice(found.index + found[0].length),
+      }
+    : null;
+}

@@ -34,6 +34,7 @@ export const theme: ThemeConfig = {
     colorBgBase: colours.paper,
     colorBgContainer: "#fffdf8",
     colorBgElevated: "#fffdf8",
+    colorBgSpotlight: colours.graphite,
     colorBgLayout: colours.calico,
     colorTextDisabled: "#6f695d",
     colorBorder: "#b9ab90",

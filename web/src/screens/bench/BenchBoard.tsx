@@ -97,6 +97,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
         )}
         {has("pieces") && (
           <PiecesPanel
+            isOnlyPlace={!has("make-up")}
             {...made}
             key={current.id}
             example={!isMeasured(shape, current.cover)}

@@ -1,6 +1,7 @@
 import type { Cloth } from "../../../model/cloth";
 import { Input } from "antd";
 import type { Check } from "../../../api/client";
+import { Glossed } from "../../../ui/Glossed";
 import { editCloth } from "../../../model/benchCloth";
 
 /** What is said of a cloth in a text, as typed. */
@@ -19,8 +20,11 @@ interface Props {
 /** One thing said of the cloth, marked where it cannot be read. */
 export function ClothText({ cloth, name, label, usual, width = 64, checks }: Props) {
   return (
+    // eslint-disable-next-line jsx-a11y/label-has-associated-control -- its words are in Glossed, its control is the Input
     <label className="cloth-field">
-      <span>{label}</span>
+      <span>
+        <Glossed text={label} />
+      </span>
       <Input
         size="small"
         style={{ width }}

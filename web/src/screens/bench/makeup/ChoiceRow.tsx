@@ -1,11 +1,14 @@
 import { Segmented } from "antd";
 import type { ReactNode } from "react";
+import { Glossed } from "../../../ui/Glossed";
 
 /** A line of the make-up: what it is, and where it is set. */
 export function Row({ label, children }: { label: string; children: ReactNode }) {
   return (
     <div className="makeup-row">
-      <span className="rule-label">{label}</span>
+      <span className="rule-label">
+        <Glossed text={label} />
+      </span>
       {children}
     </div>
   );

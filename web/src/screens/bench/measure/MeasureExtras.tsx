@@ -24,26 +24,33 @@ export function MeasureExtras({ cover, coverId, measure, worthASecond }: Props) 
   const open = (part: string) => setOpened(opened === part ? null : part);
   return (
     <div className="measure-extras">
-      <button
-        type="button"
-        className="extra"
-        aria-expanded={opened === "second"}
-        title={worthASecond ?? undefined}
-        onClick={() => open("second")}
-      >
-        {second ? `second reading ${second}` : worthASecond ? "worth a second reading" : "+ second reading"}
-      </button>
-      <button type="button" className="extra" aria-expanded={opened === "note"} onClick={() => open("note")}>
-        {noteButton(note)}
-      </button>
-      <button
-        type="button"
-        className="extra"
-        aria-expanded={opened === "photo"}
-        onClick={() => open("photo")}
-      >
-        photographs
-      </button>
+      <div className="extra-buttons">
+        <button
+          type="button"
+          className="extra"
+          aria-expanded={opened === "second"}
+          title={worthASecond ?? undefined}
+          onClick={() => open("second")}
+        >
+          {second ? `second reading ${second}` : worthASecond ? "worth a second reading" : "+ second reading"}
+        </button>
+        <button
+          type="button"
+          className="extra"
+          aria-expanded={opened === "note"}
+          onClick={() => open("note")}
+        >
+          {noteButton(note)}
+        </button>
+        <button
+          type="button"
+          className="extra"
+          aria-expanded={opened === "photo"}
+          onClick={() => open("photo")}
+        >
+          photographs
+        </button>
+      </div>
       {opened === "second" && (
         <p className="extra-open">
           {worthASecond && <span>{worthASecond} </span>}
@@ -70,7 +77,11 @@ export function MeasureExtras({ cover, coverId, measure, worthASecond }: Props) 
         </p>
       )}
       {opened === "note" && <NoteField hangsOn={name} of={measure.label.toLowerCase()} note={note} />}
-      {opened === "photo" && <Photos coverId={coverId} measure={name} />}
+      {opened === "photo" && (
+        <div className="extra-open">
+          <Photos coverId={coverId} measure={name} />
+        </div>
+      )}
     </div>
   );
 }

@@ -175,27 +175,25 @@ export function MeasurePanel({
         <FromField value={cover.measuredFrom} answers={answers} onWalk={walk} />
       )}
       {shown !== "fitting" && asked && (
-        <>
-          <div className="taking">
-            <MeasureField
-              key={`${coverId}.${asked.name}`}
-              measure={asked}
-              unit={unit}
-              text={cover.measures[asked.name] ?? ""}
-              wrong={own.some((check) => check.level === "error")}
-              onChange={(text) => editText("measures", asked.name, text)}
-              onWalk={walk}
-            />
-            <MeasureWalk
-              checks={own}
-              shape={shape}
-              cover={cover}
-              asked={asked}
-              next={nextMeasure(shape, cover, measure)}
-              complete={isMeasured(shape, cover) && !checks.some((check) => check.level === "error")}
-              onAsk={ask}
-            />
-          </div>
+        <div className="taking">
+          <MeasureField
+            key={`${coverId}.${asked.name}`}
+            measure={asked}
+            unit={unit}
+            text={cover.measures[asked.name] ?? ""}
+            wrong={own.some((check) => check.level === "error")}
+            onChange={(text) => editText("measures", asked.name, text)}
+            onWalk={walk}
+          />
+          <MeasureWalk
+            checks={own}
+            shape={shape}
+            cover={cover}
+            asked={asked}
+            next={nextMeasure(shape, cover, measure)}
+            complete={isMeasured(shape, cover) && !checks.some((check) => check.level === "error")}
+            onAsk={ask}
+          />
           <MeasureExtras
             key={`${coverId}.${asked.name}.extras`}
             cover={cover}
@@ -203,7 +201,7 @@ export function MeasurePanel({
             measure={asked}
             worthASecond={worth.get(asked.name) ?? null}
           />
-        </>
+        </div>
       )}
       <ChecksFor
         checks={checks.filter(

@@ -4,6 +4,7 @@ import { useState } from "react";
 import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { ChecksFor } from "../../../ui/ChecksFor";
+import { Glossed } from "../../../ui/Glossed";
 import { extentOf } from "../../../model/pieceSize";
 import { pieceColour } from "../../../model/pieceColours";
 import { useSize } from "../../../drawing/useSize";
@@ -20,13 +21,15 @@ interface Props {
   draft: Draft | null;
   example: boolean;
   stale: boolean;
+  /** What is said of the whole cover is said here; else it stands with the make-up already. */
+  isOnlyPlace: boolean;
   cover: Cover;
   unit: Unit;
   houseRules: Record<string, string>;
 }
 
 /** Every piece in its true shape at one scale, with its cut size; a touched number shows its sum. */
-export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: Props) {
+export function PiecesPanel({ draft, example, stale, isOnlyPlace, cover, unit, houseRules }: Props) {
   const litPiece = useBench((state) => state.litPiece);
   const letter = useBench((state) => state.letters[state.currentId ?? ""]);
   const [target, setTarget] = useState<string | null>(null);
@@ -85,7 +88,9 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
                   {numbers.map((number) => `${letter}${number}`).join(", ")}
                 </strong>
               )}{" "}
-              {name}
+              <span className="piece-words">
+                <Glossed text={name} />
+              </span>
               <span className="piece-size">
                 <TouchedSize
                   line={`${piece.key}.cutWidth`}
@@ -123,7 +128,7 @@ export function PiecesPanel({ draft, example, stale, cover, unit, houseRules }: 
           </div>
         </div>
       )}
-      <ChecksFor checks={draft.checks.filter((check) => check.measure === null)} />
+      {isOnlyPlace && <ChecksFor checks={draft.checks.filter((check) => check.measure === null)} />}
     </section>
   );
 }
