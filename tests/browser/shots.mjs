@@ -10,7 +10,7 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
   await page.goto(address + path);
   await page.waitForLoadState("networkidle");
   await before(page);
-  if (path.startsWith("/jobs/") && !path.endsWith("cutting-sheet")) {
+  if (path.startsWith("/jobs/") && !path.endsWith("-sheet")) {
     await page.locator('.board[data-settled="true"][data-compared="true"]').waitFor();
   }
 
@@ -21,7 +21,6 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
 }
 
 const saloon = "/jobs/teasel-saloon";
-await shot("jobs", { path: "/" });
 await shot("bench", { path: saloon });
 await shot("stage-measure", {
   path: `${saloon}/measure`,
@@ -46,16 +45,6 @@ await shot("stage-cloth", {
   path: "/jobs/teasel-guest-cabin/cloth",
   before: (page) => page.getByRole("button", { name: /Bolster/ }).click(),
 });
-await shot("roll", {
-  path: "/jobs/teasel-chair-backs",
-  before: async (page) => {
-    await page.getByRole("button", { name: /^pattern/ }).click();
-    const cloth = page.getByRole("region", { name: "Cloth" });
-    await cloth.locator("g.laid").last().focus();
-    await page.keyboard.press("p");
-    await cloth.locator("g.pinned").waitFor();
-  },
-});
 await shot("things", {
   path: "/jobs/teasel-ottoman",
   before: async (page) => {
@@ -71,7 +60,7 @@ await shot("in-the-hand", {
     await page.keyboard.press("Alt+t");
     await page.locator('canvas[data-ready="true"]').waitFor();
     await page.getByRole("slider").focus();
-    for (let i = 0; i < 12; i++) {
+    for (let i = 0; i < 55; i++) {
       await page.keyboard.press("ArrowRight");
     }
   },
@@ -111,6 +100,16 @@ await shot("bench-armchair", { path: "/jobs/teasel-armchair/measure" });
 await shot("bench-tablet", { path: `${saloon}/make-up`, width: 768, height: 1024 });
 await shot("bench-phone", { path: `${saloon}/measure`, width: 390, height: 844 });
 await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });
+await shot("measuring-sheet", {
+  path: `${saloon}/measuring-sheet`,
+  width: 900,
+  height: 1100,
+  before: async (page) => page.locator(".letter-line").nth(8).waitFor(),
+});
 const opened = await (await fetch(`${address}/api/jobs/teasel-saloon/sheet`, { method: "POST" })).json();
 await shot("phone-sheet", { path: `/sheet/${opened.token}`, width: 390, height: 844 });
+await shot("jobs", {
+  path: "/",
+  before: async (page) => page.locator(".job-things svg").nth(5).waitFor(),
+});
 await browser.close();
