@@ -76,6 +76,26 @@ public sealed record ClothDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Entry? Spare { get; init; }
 
+    /// <summary>The widths it is sold in, each with its price; unsaid where nobody has asked.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<SoldWidthDocument>? SoldIn { get; init; }
+
+    /// <summary>How thick it is.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Thickness { get; init; }
+
+    /// <summary>Its batch or dye lot: more of it is bought from the same.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Batch { get; init; }
+
+    /// <summary>What its label says of fire; it is repeated, never vouched for.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Fire { get; init; }
+
+    /// <summary>How it is washed or cleaned.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Care { get; init; }
+
     /// <summary>Stretches of the roll nothing may lie on.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public List<FlawDocument>? Flaws { get; init; }
@@ -152,6 +172,8 @@ public sealed record ClothDocument
         ShrinkageAlong = Shrinkage?.Along?.ToString(),
         ShrinkageAcross = Shrinkage?.Across?.ToString(),
         Spare = Spare?.ToString(),
+        SoldIn = [.. (SoldIn ?? []).Select(sold => new SoldWidthInput(sold?.Width ?? Unsaid, sold?.Price?.ToString()))],
+        Thickness = Thickness ?? Unsaid,
         Flaws = [.. (Flaws ?? []).Select(flaw => new FlawInput(flaw?.From ?? Unsaid, flaw?.To ?? Unsaid, flaw?.Left ?? Unsaid, flaw?.Right ?? Unsaid))],
         Remnants = [.. (Remnants ?? []).Select(remnant => new RemnantInput(remnant?.Name ?? remnant?.Id, remnant?.Width ?? Unsaid, remnant?.Length ?? Unsaid))],
         Pinned = Places(Pinned),
@@ -184,6 +206,11 @@ public sealed record RepeatDocument(
 public sealed record ShrinkageDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Along = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Across = null);
+
+/// <summary>A width a cloth is sold in, and what a yard (inch job) or metre of it costs.</summary>
+public sealed record SoldWidthDocument(
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Price = null);
 
 /// <summary>A flaw: where it begins and ends along the roll and, where it does not go right across, from the left edge.</summary>
 public sealed record FlawDocument(

@@ -109,15 +109,49 @@ public sealed class ClothBuyerTests
     {
         var seats = Cushions.Worked with { Count = 3, Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")) };
         var chosen = Buyer(seats).Buy(Cloth54, 200);
-        var widths = Buyer(seats).Compare(Cloth54, chosen, ClothWidth.Usual, 10);
+        var widths = Buyer(seats).Compare(Cloth54, chosen, SoldWidth.Offered(Cloth54, 18.5m, LengthUnit.Inch), 10);
         Assert.Same(chosen, widths[1].Yardage);
         Assert.Equal(["45 in", "54 in", "60 in", "137 cm", "150 cm", "280 cm"], widths.Select(width => width.Width.Name));
         Assert.Equal(["45 in", "280 cm"], widths.Where(width => width.Marks.Contains(WidthMark.FewestJoins)).Select(width => width.Width.Name)); // none at either
         double Area(WidthComparison width) => width.Yardage.Buy!.Value.Millimetres * width.Width.Width.Millimetres;
         Assert.Equal(widths.Min(Area), Area(Assert.Single(widths, width => width.Marks.Contains(WidthMark.LeastCloth))));
-        Assert.All(Buyer(seats).Compare(Cloth54, chosen, [ClothWidth.Usual[1]], 10), width => Assert.Empty(width.Marks)); // nothing to tell it from
+        Assert.Equal(("54 in", Math.Round(chosen.Buy!.Value.Nanometres / 914_400_000m * 18.5m, 2)), (Assert.Single(widths, width => width.Cost is not null).Width.Name, widths[1].Cost)); // no price, no money
+        Assert.DoesNotContain(widths, width => width.Marks.Contains(WidthMark.LeastMoney)); // nothing to hold it against
+        Assert.All(Buyer(seats).Compare(Cloth54, chosen, [new(ClothWidth.Usual[1], null)], 10), width => Assert.Empty(width.Marks)); // nothing to tell it from
         Assert.Contains(widths[0].Yardage.Drafts["cover 0"].Checks, check => check.Code == "piece-wider-than-cloth");
         Assert.True(widths[1].Yardage.Joins > widths[5].Yardage.Joins);
+    }
+
+    [Fact]
+    public void A_width_nobody_sells_is_not_offered_and_each_costs_what_is_said_of_it()
+    {
+        var read = ClothReader.Read(
+            new()
+            {
+                Width = Entry.Typed("54"), Price = "18.50",
+                SoldIn = [new(Entry.Typed("280 cm"), "21"), new(Entry.Typed("60"), "60.00"), new(Entry.Typed("54"), "99"), new(Entry.Typed("45"), null), new(null, null)],
+            },
+            LengthUnit.Inch);
+        Assert.Empty(read.Checks);
+        var seats = Cushions.Worked with { Count = 3, Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")) };
+        var offered = SoldWidth.Offered(read.Cloth!, read.Price, LengthUnit.Inch);
+        Assert.Equal([("45 in", null), ("54 in", 18.5m), ("60 in", 60m), ("280 cm", 21m)], offered.Select(sold => (sold.Width.Name, sold.Price)));
+        var widths = Buyer(seats).Compare(read.Cloth!, Buyer(seats).Buy(read.Cloth!, 50), offered, 10);
+        var least = Assert.Single(widths, width => width.Marks.Contains(WidthMark.LeastMoney));
+        Assert.Equal(widths.Min(width => width.Cost), least.Cost);
+        Assert.NotEqual("60 in", least.Width.Name);
+        Assert.Null(widths[0].Cost);
+    }
+
+    [Theory]
+    [InlineData("", "12", "sold-width-unfinished", "cloth.soldIn.0")]
+    [InlineData("4", "12", "cloth-width-out-of-range", "cloth.soldIn.0")]
+    [InlineData("60", "dear", "unreadable", "cloth.soldIn.0")]
+    [InlineData("wide", "12", "unreadable", "cloth.soldIn.0")]
+    public void A_slip_in_a_width_it_is_sold_in_is_said_at_its_row(string width, string price, string code, string field)
+    {
+        var check = Assert.Single(ClothReader.Read(new() { Width = Entry.Typed("54"), SoldIn = [new(Entry.Typed(width), price)] }, LengthUnit.Inch).Checks);
+        Assert.Equal((code, field), (check.Code, check.Measure));
     }
 
     [Theory]

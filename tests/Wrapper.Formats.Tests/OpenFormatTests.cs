@@ -160,7 +160,8 @@ public sealed class OpenFormatTests
         Assert.All(new[] { first.Cloth }.Concat(first.Cloth.Others ?? []).Zip(new[] { now.Cloth }.Concat(now.Cloth.Others ?? [])), pair =>
         {
             Assert.Equal((pair.First.Key ?? "", pair.First.Name), (pair.Second.Key ?? "", pair.Second.Name));
-            Assert.Equal(Said(pair.First), Said(pair.Second));
+            // What the first format had no word for was said since.
+            Assert.Equal(Said(pair.First), Said(pair.Second with { SoldIn = null, Batch = null, Care = null, Fire = null, Thickness = null }));
             Assert.Null(pair.First.Besides);
         });
     }

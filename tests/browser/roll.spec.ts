@@ -145,3 +145,31 @@ test("what is left of a job goes on the house’s shelf and is taken for another
   await expect(page.getByLabel("along of remnant 1")).not.toHaveValue("");
   await expect(cloth(page).getByRole("button", { name: "remnants · 1" })).toBeVisible();
 });
+
+test("only the widths a cloth is sold in are compared, each at its own price; taking one takes its price along", async ({
+  page,
+}) => {
+  await oneMoreLike(page, "Dining chairs");
+  const widths = page.locator(".widths tr");
+  await expect(widths).toHaveCount(6);
+  await expect(page.getByText(/Usual widths. Under “sold in”/)).toBeVisible();
+  await page.getByLabel("price a yard").fill("18.50");
+  await cloth(page).getByRole("button", { name: "sold in" }).click();
+  await page.getByLabel("wide of width 1").fill("60");
+  await page.getByLabel("price of width 1").fill("dear");
+  await expect(cloth(page).getByText(/“dear” is no price/)).toBeVisible();
+  await page.getByLabel("price of width 1").fill("24");
+  await page.getByRole("button", { name: "+ width" }).click();
+  await page.getByLabel("wide of width 2").fill("280 cm");
+  await expect(widths).toHaveCount(3);
+  await expect(page.locator(".width-plot")).toBeVisible();
+  const row = (name: string) => widths.filter({ hasText: name });
+  await expect(row("54 in")).toContainText(/\d\.\d\d/);
+  await expect(row("60 in")).toContainText(/\d\.\d\d/);
+  await expect(row("280 cm")).not.toContainText(/\d\.\d\d/); // no price, no money
+  await expect(widths.filter({ hasText: "least money" })).toHaveCount(1);
+
+  await row("60 in").getByRole("button").click();
+  await expect(page.getByLabel("price a yard")).toHaveValue("24");
+  await expect(row("54 in")).toContainText(/\d\.\d\d/); // what it costs so wide is not forgotten
+});

@@ -162,27 +162,37 @@ public sealed class ClothBuyer
         ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.ShrinkageAlong) - _rules[Rule.EndTrim].Value, _rules[Rule.Keep].Value)
         : [];
 
-    /// <summary>The same job on every width; the best takes the least cloth among those with the least forced on the look.</summary>
+    /// <summary>The same job on every width on offer, with what each does better than the others.</summary>
     /// <param name="cloth">The cloth chosen.</param>
     /// <param name="chosen">What the job takes of it: its own width shows this figure and no other.</param>
-    /// <param name="widths">The widths on offer.</param>
+    /// <param name="offered">The widths on offer.</param>
     /// <param name="steps">The most orders to try on each of the others.</param>
     /// <param name="shouldStop">Asked between orders.</param>
     public IReadOnlyList<WidthComparison> Compare(
-        ClothSpecification cloth, Yardage chosen, IReadOnlyList<ClothWidth> widths, int steps, Func<bool>? shouldStop = null)
+        ClothSpecification cloth, Yardage chosen, IReadOnlyList<SoldWidth> offered, int steps, Func<bool>? shouldStop = null)
     {
-        var yardages = widths.Select(width => (
-            Width: width, Yardage: width.Width == cloth.Width ? chosen : Estimate(cloth.AtWidth(width.Width), steps, shouldStop))).ToList();
-        var complete = yardages.Where(entry => entry.Yardage.Buy is not null).ToList();
-        var most = complete.Count == 0 ? 0 : complete.Min(entry => entry.Yardage.LeftOut.Count);
-        var whole = complete.Where(entry => entry.Yardage.LeftOut.Count == most).ToList();
-        var leastCloth = Least(whole, entry => entry.Yardage.Buy!.Value.Millimetres * entry.Width.Width.Millimetres);
-        var fewestJoins = Least(whole, entry => entry.Yardage.Joins);
-        return [.. yardages.Select(entry => new WidthComparison(
-            entry.Width,
-            entry.Yardage,
-            [.. leastCloth.Contains(entry) ? (WidthMark[])[WidthMark.LeastCloth] : [], .. fewestJoins.Contains(entry) ? (WidthMark[])[WidthMark.FewestJoins] : []]))];
+        List<WidthComparison> compared =
+        [
+            .. offered.Select(sold =>
+            {
+                var yardage = sold.Width.Width == cloth.Width ? chosen : Estimate(cloth.AtWidth(sold.Width.Width), steps, shouldStop);
+                return new WidthComparison(sold.Width, yardage, IsWhole(yardage) ? sold.CostOf(yardage.Buy!.Value, _unit) : null, []);
+            }),
+        ];
+        var complete = compared.FindAll(one => IsWhole(one.Yardage));
+        var fewest = complete.Count == 0 ? 0 : complete.Min(one => one.Yardage.LeftOut.Count);
+        var whole = complete.FindAll(one => one.Yardage.LeftOut.Count == fewest);
+        (WidthMark Mark, List<WidthComparison> Of)[] marked =
+        [
+            (WidthMark.LeastMoney, Least(whole.FindAll(one => one.Cost is not null), one => (double)one.Cost!)),
+            (WidthMark.LeastCloth, Least(whole, one => one.Yardage.Buy!.Value.Millimetres * one.Width.Width.Millimetres)),
+            (WidthMark.FewestJoins, Least(whole, one => one.Yardage.Joins)),
+        ];
+        return [.. compared.Select(one => one with { Marks = [.. marked.Where(mark => mark.Of.Contains(one)).Select(mark => mark.Mark)] })];
     }
+
+    /// <summary>A figure without what does not fit would mislead.</summary>
+    private static bool IsWhole(Yardage yardage) => yardage.Buy is not null && !yardage.Checks.HasError();
 
     /// <summary>Those with the least; none where all have the same.</summary>
     private static List<T> Least<T>(List<T> all, Func<T, double> figure)

@@ -19,6 +19,13 @@ internal sealed class ClothFields(LengthUnit unit)
 
     public void Error(string code, string text, string field) => _checks.Add(Check.Error(code, text, $"cloth.{field}"));
 
+    /// <summary>A length as it was written, with the job's unit where it says none: read again it is the same to a hair.</summary>
+    public string Written(Entry entry)
+    {
+        var text = entry.ToString().Trim();
+        return text.Any(letter => char.IsLetter(letter) || letter is '"' or '″' or '”') ? text : $"{text} {unit.Sign()}";
+    }
+
     /// <summary>A length that has to be said.</summary>
     public Length? Required(Entry? entry, string field, string label)
     {
@@ -85,7 +92,7 @@ internal sealed class ClothFields(LengthUnit unit)
         return said;
     }
 
-    public decimal? Price(string? text)
+    public decimal? Price(string? text, string field = "price")
     {
         if (string.IsNullOrWhiteSpace(text))
         {
@@ -97,7 +104,7 @@ internal sealed class ClothFields(LengthUnit unit)
             return price;
         }
 
-        Error("unreadable", BuyingText.NoPrice(text), "price");
+        Error("unreadable", BuyingText.NoPrice(text), field);
         return null;
     }
 

@@ -55,6 +55,12 @@ public sealed record ClothInput
     /// <summary>What is bought to spare, in percent of the need.</summary>
     public string? Spare { get; init; }
 
+    /// <summary>The widths it is sold in, each with what a yard or metre of it costs; one of which nothing is said is none.</summary>
+    public IReadOnlyList<SoldWidthInput> SoldIn { get; init; } = [];
+
+    /// <summary>How thick it is; unsaid where nobody knows.</summary>
+    public Entry? Thickness { get; init; }
+
     /// <summary>Flaws; one of which nothing is said is no flaw.</summary>
     public IReadOnlyList<FlawInput> Flaws { get; init; } = [];
 
@@ -70,6 +76,9 @@ public sealed record ClothInput
     /// <summary>The price of a yard or metre, as written; none when unsaid.</summary>
     public string? Price { get; init; }
 }
+
+/// <summary>A width as a person describes it: how wide, and the price of a yard or metre, as written.</summary>
+public sealed record SoldWidthInput(Entry? Width, string? Price);
 
 /// <summary>A flaw as a person describes it: where it begins and ends along the roll and, where it does not go right across, from the left edge of the cloth.</summary>
 public sealed record FlawInput(Entry? From, Entry? To, Entry? Left, Entry? Right);

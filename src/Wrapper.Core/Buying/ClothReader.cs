@@ -15,6 +15,7 @@ public static class ClothReader
     private static readonly Length LeastRepeat = Length.FromMillimetres(2m);
     private static readonly Length MostRepeat = Length.FromMillimetres(5000m);
     private static readonly Length MostSpace = Length.FromMillimetres(100m);
+    private static readonly Length MostThick = Length.FromMillimetres(30m);
     private static readonly Length MostLong = Length.FromMillimetres(200_000m);
 
     /// <summary>Reads what was said of a cloth in a job of this unit.</summary>
@@ -41,6 +42,7 @@ public static class ClothReader
             OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",
             Role = Words.Read<ClothRole>(fields.Choice(input.Role, "role", "role", "main", "lining", "padding")) ?? ClothRole.Main,
             Traits = [.. Traits(input, fields)],
+            Thickness = ClothFields.IsSaid(input.Thickness) ? fields.Optional(input.Thickness, "thickness", "Thickness of the cloth", default, MostThick) : null,
             Pinned = input.Pinned,
             Kept = input.Kept,
         };
@@ -48,10 +50,10 @@ public static class ClothReader
         Pattern(cloth, fields);
         if (!fields.Checks.HasError())
         {
-            cloth = cloth with { Flaws = [.. Flaws(input, cloth, fields)], Remnants = [.. Remnants(input, fields)] };
+            cloth = cloth with { Flaws = [.. Flaws(input, cloth, fields)], Remnants = [.. Remnants(input, fields)], SoldIn = [.. SoldIn(input, cloth, fields)] };
         }
 
-        var price = fields.Price(input.Price);
+        var price = fields.Price(input.Price) ?? cloth.SoldIn.FirstOrDefault(sold => sold.Width.Width == cloth.Width)?.Price;
         return new(fields.Checks.HasError() ? null : cloth, price, fields.Checks);
     }
 
@@ -118,6 +120,32 @@ public static class ClothReader
         else if (cloth.MotifAcross is { } place && (place < cloth.Selvage || place > cloth.Width - cloth.Selvage))
         {
             fields.Error("motif-out-of-range", BuyingText.MotifOutOfRange, "motif");
+        }
+    }
+
+    /// <summary>The widths it is sold in, each once, called as they were written.</summary>
+    private static IEnumerable<SoldWidth> SoldIn(ClothInput input, ClothSpecification cloth, ClothFields fields)
+    {
+        var known = new HashSet<Length>();
+        foreach (var (i, sold) in input.SoldIn.Index().Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || !string.IsNullOrWhiteSpace(said.Price))))
+        {
+            var field = $"soldIn.{i}";
+            var price = fields.Price(sold.Price, field);
+            if (!ClothFields.IsSaid(sold.Width))
+            {
+                fields.Say(Check.Warning("sold-width-unfinished", BuyingText.SoldWidthUnfinished(i + 1), $"cloth.{field}"));
+            }
+            else if (fields.Optional(sold.Width, field, "Width it is sold in", default, MostWide) is { } width)
+            {
+                if (cloth.AtWidth(width).UsableWidth < LeastUsable)
+                {
+                    fields.Error("cloth-width-out-of-range", BuyingText.ClothWidthOutOfRange, field);
+                }
+                else if (known.Add(width))
+                {
+                    yield return new(new(fields.Written(sold.Width!.Value), width), price);
+                }
+            }
         }
     }
 

@@ -47,6 +47,12 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>What it is like under the hands.</summary>
     public IReadOnlyList<ClothTrait> Traits { get; init; } = [];
 
+    /// <summary>The widths it is sold in; empty where nobody has said.</summary>
+    public IReadOnlyList<SoldWidth> SoldIn { get; init; } = [];
+
+    /// <summary>How thick it is; null where nobody has said.</summary>
+    public Length? Thickness { get; init; }
+
     /// <summary>Stretches nothing may lie on, counted on the usable width.</summary>
     public IReadOnlyList<Flaw> Flaws { get; init; } = [];
 

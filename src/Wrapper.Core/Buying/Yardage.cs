@@ -72,8 +72,9 @@ public sealed record Yardage
 /// <summary>One line of the comparison across cloth widths.</summary>
 /// <param name="Width">The width.</param>
 /// <param name="Yardage">What the job takes of it.</param>
+/// <param name="Cost">What that costs at this width's own price; null without one.</param>
 /// <param name="Marks">What it does better than others; empty where nothing tells it from them.</param>
-public sealed record WidthComparison(ClothWidth Width, Yardage Yardage, IReadOnlyList<WidthMark> Marks);
+public sealed record WidthComparison(ClothWidth Width, Yardage Yardage, decimal? Cost, IReadOnlyList<WidthMark> Marks);
 
 /// <summary>What a width can do better than the others. Each is said by its name: a width that is best at everything is rare.</summary>
 public enum WidthMark
@@ -83,4 +84,7 @@ public enum WidthMark
 
     /// <summary>It forces the fewest joins.</summary>
     FewestJoins,
+
+    /// <summary>It costs least, of those with a price.</summary>
+    LeastMoney,
 }

@@ -41,9 +41,6 @@ public sealed record Check(CheckLevel Level, string Code, string Text, string? M
     /// <summary>What it is about.</summary>
     public CheckConcern Concerns { get; init; }
 
-    /// <summary>What it tells of shows on the finished cover: a join on the front, a plate turned or joined.</summary>
-    public bool Shows { get; init; }
-
     /// <summary>In two words, for a table of widths: what it does to this cover. Null where it is no matter of a width.</summary>
     public string? Brief { get; init; }
 

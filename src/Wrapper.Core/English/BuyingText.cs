@@ -55,6 +55,9 @@ internal static class BuyingText
 
     internal static string SelvageOutOfRange => "The selvages leave nothing to cut from: check the selvage.";
 
+    internal static string SoldWidthUnfinished(int i) =>
+        $"Price {i} is of no width yet: say how wide the cloth is that costs so much.";
+
     internal static string NoPrice(string text) =>
         $"“{text}” is no price: write a number such as 18.50.";
 

@@ -44,7 +44,7 @@ internal sealed class SheetSplit
             {
                 Checks =
                 [
-                    Check.Error("piece-wider-than-cloth", PartsText.PieceWiderThanCloth(whole.Name.ToLowerInvariant()), "plates") with { Concerns = CheckConcern.Cloth, Shows = true },
+                    Check.Error("piece-wider-than-cloth", PartsText.PieceWiderThanCloth(whole.Name.ToLowerInvariant()), "plates") with { Concerns = CheckConcern.Cloth },
                 ],
             };
         }

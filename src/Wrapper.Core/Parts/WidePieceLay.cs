@@ -60,10 +60,10 @@ internal sealed class WidePieceLay
                 return chosen.Value;
             case null when canTurn || canJoin:
                 _checks.Add(Check.Warning("piece-wider-than-cloth", TooWide(usable) + (canTurn ? WidePieceLayText.PieceWiderThanCloth : WidePieceLayText.PieceWiderThanClothItIsJoined), "plates", [.. Offers(canTurn, canJoin)]) with
-                { Concerns = CheckConcern.Cloth, Shows = true, Brief = canTurn ? WidePieceLayText.PlatesTurned : WidePieceLayText.PlatesJoined });
+                { Concerns = CheckConcern.Cloth, Brief = canTurn ? WidePieceLayText.PlatesTurned : WidePieceLayText.PlatesJoined });
                 return canTurn ? PlateLay.Turned : PlateLay.MiddleAndSides;
             default:
-                _checks.Add(Check.Error("piece-wider-than-cloth", TooWide(usable) + (canTurn || canJoin ? WidePieceLayText.PieceWiderThanClothAsChosenIt : WidePieceLayText.PieceWiderThanClothTurnedOrJoined), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth, Shows = true });
+                _checks.Add(Check.Error("piece-wider-than-cloth", TooWide(usable) + (canTurn || canJoin ? WidePieceLayText.PieceWiderThanClothAsChosenIt : WidePieceLayText.PieceWiderThanClothTurnedOrJoined), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth });
                 return PlateLay.Straight;
         }
     }

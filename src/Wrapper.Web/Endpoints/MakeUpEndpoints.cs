@@ -131,7 +131,7 @@ internal static class MakeUpEndpoints
             made.Draft?.Pieces.Sum(piece => piece.Quantity),
             buy is { } length ? NotionBuyer.Running(length, unit) : null,
             buy?.Millimetres,
-            buy is { } priced ? YardageWriting.Cost(priced, unit, price) : null,
+            buy is { } priced ? SoldWidth.CostOf(priced, unit, price) : null,
             made.Draft is null ? null : made.Seams.Millimetres,
             made.Draft is null ? null : Seams(made.Seams, unit),
             made.Time?.Minutes,

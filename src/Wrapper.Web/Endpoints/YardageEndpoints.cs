@@ -133,7 +133,7 @@ internal static class YardageEndpoints
             yardage = buyer.Buy(cloth, steps, shouldStop);
         }
 
-        var widths = request.Compare == true ? buyer.Compare(cloth, yardage, ClothWidth.Usual, CompareSteps, shouldStop) : [];
+        var widths = request.Compare == true ? buyer.Compare(cloth, yardage, SoldWidth.Offered(cloth, reading.Price, unit), CompareSteps, shouldStop) : [];
         Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), shouldStop).Buy is { } plain
             ? matched.Value - plain.Value
             : null;
@@ -146,7 +146,7 @@ internal static class YardageEndpoints
             [.. yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth, yardage.Drafts))],
             answers,
             example,
-            [.. widths.Select(width => YardageWriting.Width(width, unit, width.Width.Width == cloth.Width ? reading.Price : null))],
+            [.. widths.Select(width => YardageWriting.Width(width, unit))],
             [.. NotionBuyer.ListOf(yardage.Drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))],
             yardage.LeftOut,
             [.. reading.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],

@@ -45,7 +45,7 @@ public sealed record LaidPieceJson(string Id, string Cover, string Key, int Numb
 public sealed record BuyJson(
     double Need, double Buy, string Figure, string Unit, string Yards, string Metres, string RuleOfThumb, string? Saved, string? Matching, double Waste, decimal? Cost, WorkingJson Working);
 
-/// <summary>A line of the comparison; it costs something only at the width the price is for. Marks: <c>least-cloth</c>, <c>fewest-joins</c>.</summary>
+/// <summary>A line of the comparison; it costs something only where a price is said for this width. Marks: <c>least-money</c>, <c>least-cloth</c>, <c>fewest-joins</c>.</summary>
 public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, IReadOnlyList<string> Marks, IReadOnlyList<CheckJson> Checks);
 
 /// <summary>Something else to buy.</summary>

@@ -42,9 +42,6 @@ internal static class YardageWriting
             format.RoundedWithUnit(length));
     }
 
-    public static decimal? Cost(Length length, LengthUnit unit, decimal? price) =>
-        price is { } each ? Math.Round(length.Nanometres / (decimal)(unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre).One().Nanometres * each, 2) : null;
-
     public static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price, Length? matching)
     {
         if (yardage.Buy is not { } buy)
@@ -67,11 +64,11 @@ internal static class YardageWriting
             thumb > length ? NotionBuyer.Running(thumb - length, unit) : null,
             matching is { IsPositive: true } more ? NotionBuyer.Running(more, unit) : null,
             yardage.Waste!.Value,
-            Cost(length, unit, price),
+            SoldWidth.CostOf(length, unit, price),
             new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens));
     }
 
-    public static WidthJson Width(WidthComparison comparison, LengthUnit unit, decimal? price)
+    public static WidthJson Width(WidthComparison comparison, LengthUnit unit)
     {
         var yardage = comparison.Yardage;
         var bought = yardage.Checks.HasError() ? null : yardage.Buy; // a figure without what does not fit would mislead
@@ -83,7 +80,7 @@ internal static class YardageWriting
             comparison.Width.Width.Millimetres,
             bought is null ? null : NotionBuyer.Running(bought.Value, unit),
             bought?.Value.Millimetres,
-            bought is null ? null : Cost(bought.Value, unit, price),
+            comparison.Cost,
             bought is null ? null : yardage.Waste,
             yardage.Joins,
             [.. comparison.Marks.Select(mark => mark.Word())],

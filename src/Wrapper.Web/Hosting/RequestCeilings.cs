@@ -31,6 +31,7 @@ public static class RequestCeilings
         ["others"] = 50,
         ["flaws"] = 200,
         ["remnants"] = 200,
+        ["soldIn"] = 24,
         ["pinned"] = 2000,
         ["kept"] = 2000,
         ["outline"] = 20_000,

@@ -794,6 +794,15 @@ export interface components {
             curveSpace?: null | components["schemas"]["Entry"];
             shrinkage?: null | components["schemas"]["ShrinkageDocument"];
             spare?: null | components["schemas"]["Entry"];
+            /** @description The widths it is sold in, each with its price; unsaid where nobody has asked. */
+            soldIn?: null | components["schemas"]["SoldWidthDocument"][];
+            thickness?: null | components["schemas"]["Entry"];
+            /** @description Its batch or dye lot: more of it is bought from the same. */
+            batch?: null | string;
+            /** @description What its label says of fire; it is repeated, never vouched for. */
+            fire?: null | string;
+            /** @description How it is washed or cleaned. */
+            care?: null | string;
             /** @description Stretches of the roll nothing may lie on. */
             flaws?: null | components["schemas"]["FlawDocument"][];
             /** @description Pieces of the same cloth on the shelf, tried before the roll. */
@@ -2006,6 +2015,11 @@ export interface components {
             value: number;
             shown: string;
         };
+        /** @description A width a cloth is sold in, and what a yard (inch job) or metre of it costs. */
+        SoldWidthDocument: {
+            width?: number | string;
+            price?: number | string;
+        };
         SseItemOfLiveJson: {
             data?: components["schemas"]["LiveJson"];
             eventType?: null | string;
@@ -2060,7 +2074,7 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
-        /** @description A line of the comparison; it costs something only at the width the price is for. Marks: `least-cloth`, `fewest-joins`. */
+        /** @description A line of the comparison; it costs something only where a price is said for this width. Marks: `least-money`, `least-cloth`, `fewest-joins`. */
         WidthJson: {
             name: string;
             /** Format: double */

@@ -16,6 +16,12 @@ export interface Remnant {
   length: string;
 }
 
+/** A width it is sold in and the price there, as typed. */
+export interface SoldWidth {
+  width: string;
+  price: string;
+}
+
 export type Place = NonNullable<ClothDocument["pinned"]>[number];
 
 /** A cloth as it stands on the bench: what is typed, field by field. In JSON it is `ClothDocument`. */
@@ -39,6 +45,11 @@ export interface Cloth {
   shrinkageAlong: string;
   shrinkageAcross: string;
   spare: string;
+  soldIn: SoldWidth[];
+  thickness: string;
+  batch: string;
+  fire: string;
+  care: string;
   flaws: Flaw[];
   remnants: Remnant[];
   pinned: Place[];
@@ -66,6 +77,11 @@ export const emptyCloth: Cloth = {
   shrinkageAlong: "",
   shrinkageAcross: "",
   spare: "",
+  soldIn: [],
+  thickness: "",
+  batch: "",
+  fire: "",
+  care: "",
   flaws: [],
   remnants: [],
   pinned: [],
@@ -107,6 +123,11 @@ export function clothFrom(stored: ClothDocument): Cloth {
     shrinkageAlong: figure(stored.shrinkage?.along),
     shrinkageAcross: figure(stored.shrinkage?.across),
     spare: figure(stored.spare),
+    soldIn: (stored.soldIn ?? []).map(({ width, price }) => ({ width: text(width), price: figure(price) })),
+    thickness: text(stored.thickness),
+    batch: stored.batch ?? "",
+    fire: stored.fire ?? "",
+    care: stored.care ?? "",
     flaws: (stored.flaws ?? []).map(({ from, to, left, right }) => ({
       from: text(from),
       to: text(to),

@@ -36,6 +36,7 @@ function clothIn(cloth: Cloth, unit: Unit): Cloth {
   return {
     ...cloth,
     ...said,
+    soldIn: cloth.soldIn.map(({ width, price }) => ({ width: withUnit(width, unit), price })),
     flaws: cloth.flaws.map((flaw) => eachText(flaw, unit)),
     remnants: cloth.remnants.map(({ name, ...sizes }) => ({ name, ...eachText(sizes, unit) })),
     others: (cloth.others as Cloth[]).map((other) => clothIn(other, unit)),
@@ -44,6 +45,7 @@ function clothIn(cloth: Cloth, unit: Unit): Cloth {
 
 const clothLengths = [
   "width",
+  "thickness",
   "selvage",
   "repeatLength",
   "repeatWidth",

@@ -42,7 +42,7 @@ internal sealed class FaceDrops
                     "piece-wider-than-cloth",
                     BagsText.PieceWiderThanCloth(format.RoundedWithUnit(cutWidth.Value), format.RoundedWithUnit(usable), IsMiddleAndSides, canMiddle || canEqual),
                     "join",
-                    IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new(CommonText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")] : []) with { Concerns = CheckConcern.Cloth, Shows = true },
+                    IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new(CommonText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")] : []) with { Concerns = CheckConcern.Cloth },
             ];
             return;
         }

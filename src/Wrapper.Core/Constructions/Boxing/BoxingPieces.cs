@@ -162,7 +162,7 @@ internal sealed class BoxingPieces
                 BoxingText.JoinOnFront,
                 "strips",
                 _layout.Specification.OneWay ? [] : [new(CommonText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
-            { Concerns = CheckConcern.Cloth, Shows = true, Brief = BoxingText.FrontJoined });
+            { Concerns = CheckConcern.Cloth, Brief = BoxingText.FrontJoined });
         }
         else if (_layout.StripsDown && choices.Strips is null)
         {

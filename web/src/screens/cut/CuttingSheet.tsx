@@ -124,7 +124,13 @@ function ToBuy({ cloth, yardage, unit, named }: ClothYardage & { unit: string; n
       <span>
         {cloth.name || "cloth"}, {cloth.width} wide, {yardage.usableWidthShown} {unit} usable
         {cloth.nap === "one-way" ? ", nap one way" : ""}
+        {cloth.batch && `, batch ${cloth.batch}`}
       </span>
+      {(cloth.care || cloth.fire) && (
+        <span>
+          {[cloth.care, cloth.fire && `its label says of fire: ${cloth.fire}`].filter(Boolean).join("; ")}
+        </span>
+      )}
     </p>
   ) : null;
 }

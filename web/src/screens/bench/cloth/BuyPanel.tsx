@@ -1,13 +1,14 @@
 import type { Cloth } from "../../../model/cloth";
 import type { Unit, Width, Yardage } from "../../../api/client";
 import type { ClothYardage } from "../../../queries/useYardage";
-import { editCloth } from "../../../model/benchCloth";
+import { takeWidth } from "../../../model/benchCloth";
 import type { YardageBody } from "../../../queries/useYardage";
 import { OwnFigureField } from "../judgement/OwnFigureField";
 import { clothName } from "../../../model/document";
 import { Figure } from "../../../drawing/Figure";
 import { joins } from "../../../model/words";
 import { LayFacts } from "./LayFacts";
+import { WidthPlot } from "./WidthPlot";
 import type { Longer } from "../../../queries/useLookLonger";
 
 interface Props {
@@ -122,7 +123,7 @@ export function BuyPanel({
                   type="button"
                   className="plain-button"
                   title="Lay it on this width"
-                  onClick={() => editCloth({ width: width.name })}
+                  onClick={() => takeWidth(cloth, width.name)}
                 >
                   {width.name}
                 </button>
@@ -141,12 +142,21 @@ export function BuyPanel({
           ))}
         </tbody>
       </table>
+      {buy && !stale && !comparing && widths.length > 0 && (
+        <div className="width-notes">
+          <WidthPlot widths={widths} current={widths.find(({ length }) => length === buy.buy)?.name ?? ""} />
+          {cloth.soldIn.length === 0 && (
+            <p>Usual widths. Under “sold in” say which this cloth has, and at what price.</p>
+          )}
+        </div>
+      )}
     </section>
   );
 }
 
 /** What a width does better than the others. */
 const markWords: Record<string, string> = {
+  "least-money": "least money",
   "least-cloth": "least cloth",
   "fewest-joins": "fewest joins",
 };

@@ -3,7 +3,6 @@ import { Drawer, Segmented } from "antd";
 import { useState, type ReactNode } from "react";
 import type { Check, Unit } from "../../../api/client";
 import { editCloth, giveRole } from "../../../model/benchCloth";
-import { traits } from "../../../model/choices";
 import {
   counted,
   emptyFlaw,
@@ -18,7 +17,9 @@ import {
 } from "./clothParts";
 import { RowsEditor } from "../measure/lists/RowsEditor";
 import type { ListRow } from "../../../model/columns";
+import { ClothFacts } from "./ClothFacts";
 import { ClothText, type TextOf } from "./ClothText";
+import { SoldWidths } from "./SoldWidths";
 import { ShelfPick } from "./ShelfPick";
 
 interface Props {
@@ -48,6 +49,7 @@ export function ClothMore({ cloth, unit, checks }: Props) {
     />
   );
   const parts: Record<Part, { label: string; body: ReactNode }> = {
+    sold: { label: counted("sold in", cloth.soldIn.length), body: <SoldWidths cloth={cloth} unit={unit} /> },
     pattern: {
       label: patternOf(cloth),
       body: (
@@ -103,28 +105,7 @@ export function ClothMore({ cloth, unit, checks }: Props) {
     },
     hand: {
       label: cloth.traits.length > 0 ? cloth.traits.map(traitLabel).join(", ") : "how it is",
-      body: (
-        <>
-          <span>This cloth</span>
-          {traits.map(({ value, label }) => (
-            <button
-              key={value}
-              type="button"
-              className="cloth-take"
-              aria-pressed={cloth.traits.includes(value)}
-              onClick={() =>
-                editCloth({
-                  traits: cloth.traits.includes(value)
-                    ? cloth.traits.filter((known) => known !== value)
-                    : [...cloth.traits, value],
-                })
-              }
-            >
-              {label}
-            </button>
-          ))}
-        </>
-      ),
+      body: <ClothFacts cloth={cloth} checks={checks} />,
     },
     flaws: {
       label: counted("flaws", cloth.flaws.length),

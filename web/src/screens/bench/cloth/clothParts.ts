@@ -3,9 +3,10 @@ import type { Cloth } from "../../../model/cloth";
 import type { Column } from "../../../model/columns";
 
 /** What there is to say of a cloth besides its name, width and price. */
-export type Part = "hand" | "pattern" | "laying" | "washing" | "flaws" | "remnants";
+export type Part = "sold" | "hand" | "pattern" | "laying" | "washing" | "flaws" | "remnants";
 
 export const titles: Record<Part, string> = {
+  sold: "The widths it is sold in",
   pattern: "Pattern",
   laying: "How it is laid",
   washing: "Washing",
@@ -16,6 +17,11 @@ export const titles: Record<Part, string> = {
 
 export const traitLabel = (value: string) => traits.find((known) => known.value === value)?.label ?? value;
 
+export const emptySold = { width: "", price: "" };
+export const soldColumns: Column[] = [
+  { name: "width", label: "wide", kind: "length" },
+  { name: "price", label: "price", kind: "text" },
+];
 export const emptyFlaw = { from: "", to: "", left: "", right: "" };
 export const emptyRemnant = { name: "", width: "", length: "" };
 export const flawColumns: Column[] = [

@@ -1,0 +1,46 @@
+import type { Check } from "../../../api/client";
+import { editCloth } from "../../../model/benchCloth";
+import { traits } from "../../../model/choices";
+import type { Cloth } from "../../../model/cloth";
+import { ClothText } from "./ClothText";
+
+/** What a cloth is like under the hands, and what its label says. */
+export function ClothFacts({ cloth, checks }: { cloth: Cloth; checks: Check[] }) {
+  const toggled = (value: string) =>
+    cloth.traits.includes(value) ? cloth.traits.filter((known) => known !== value) : [...cloth.traits, value];
+  return (
+    <>
+      <span>This cloth</span>
+      {traits.map(({ value, label }) => (
+        <button
+          key={value}
+          type="button"
+          className="cloth-take"
+          aria-pressed={cloth.traits.includes(value)}
+          onClick={() => editCloth({ traits: toggled(value) })}
+        >
+          {label}
+        </button>
+      ))}
+      <ClothText cloth={cloth} checks={checks} name="thickness" label="thick" usual="not known" width={84} />
+      <ClothText cloth={cloth} checks={checks} name="batch" label="batch" usual="not known" width={120} />
+      <ClothText
+        cloth={cloth}
+        checks={checks}
+        name="care"
+        label="how it is washed"
+        usual="not known"
+        width={200}
+      />
+      <ClothText
+        cloth={cloth}
+        checks={checks}
+        name="fire"
+        label="its label says of fire"
+        usual="not known"
+        width={180}
+      />
+      <small>What a label says of fire is repeated, never vouched for: check your local rules.</small>
+    </>
+  );
+}
