@@ -90,15 +90,15 @@ test("the paper sheet prints each thing with its measures, blank or filled", asy
   const seat = page.locator(".paper-sheet section").first();
   await expect(seat.getByText("48 1/2", { exact: true })).toBeVisible();
   // Every dimension that is drawn has its letter in the table.
-  await expect(seat.locator(".letter-line")).toHaveCount(3);
+  await expect(seat.locator(".letter-line")).toHaveCount(4); // the corner’s radius too
   const drawn = await seat.locator(".letter-line text").allTextContents();
   expect(await seat.locator(".paper-letter").allTextContents()).toEqual(expect.arrayContaining(drawn));
   await page.getByText("blank", { exact: true }).click();
   await expect(seat.getByText("48 1/2", { exact: true })).toHaveCount(0);
-  await expect(seat.locator(".letter-line")).toHaveCount(3);
+  await expect(seat.locator(".letter-line")).toHaveCount(4); // the corner’s radius too
 
   await page.goto("/jobs/teasel-armchair/measuring-sheet");
   const chair = page.locator(".paper-sheet section").first();
   await expect(chair.locator(".lettered-parts .number").first()).toBeVisible();
-  await expect(chair.locator(".paper-list tbody tr")).toHaveCount(16); // twelve parts and four rows free
+  await expect(chair.locator(".paper-list tbody tr")).toHaveCount(12); // eight parts and four rows free
 });

@@ -60,6 +60,7 @@ test("each job says how far it is, what is missing and, once it was on the bench
     "ready to cut",
   );
   const saloon = page.locator(".job-list ul > li").filter({ hasText: "Saloon settees" }).first();
+  await saloon.scrollIntoViewIfNeeded(); // what is missing is looked up when one comes near
   await expect(saloon).toContainText("3 of 4 covers measured");
   await expect(saloon).toContainText("to take: Companionway step");
 });

@@ -154,7 +154,7 @@ test("the cover in the hand: a touched piece is lit both ways, and the slider en
   const canvas = page.locator(".turn-view canvas");
   await expect(canvas).toHaveAttribute("data-ready", "true");
   await page.locator(".pieces li").first().hover();
-  await expect(page.locator(".turn-view header span")).toHaveText("Top");
+  await expect(page.locator(".turn-view header [role=status]")).toHaveText("Top");
   const box = await canvas.boundingBox();
   await canvas.click({ position: { x: (box?.width ?? 0) / 2, y: (box?.height ?? 0) * 0.62 } });
   await expect(page.locator(".pieces li.lit")).toHaveCount(1);

@@ -100,8 +100,7 @@ export function layoutOnPaper(yardage: Yardage, unit: Unit, width: number): Roll
     ...yardage.pieces.map(({ outline }) => Math.min(extentOf({ outline }, 0), extentOf({ outline }, 1))),
   );
   const wanted = Math.min(onPaper.highest / drawn.usable, onPaper.readable / smallest);
-  const quarters = Math.max(4, Math.floor(((width - besides) / wanted / step) * 4));
-  const perRow = Math.min(length, (quarters / 4) * step);
+  const perRow = Math.min(length, Math.max(step, (width - besides) / wanted));
   const highest = perRow < length ? onPaper.highest : onPaper.highestAlone;
   return {
     rows: stretches(length, perRow),
