@@ -128,7 +128,8 @@ public sealed class ClothBuyerTests
         var read = ClothReader.Read(
             new()
             {
-                Width = Entry.Typed("54"), Price = "18.50",
+                Width = Entry.Typed("54"),
+                Price = "18.50",
                 SoldIn = [new(Entry.Typed("280 cm"), "21"), new(Entry.Typed("60"), "60.00"), new(Entry.Typed("54"), "99"), new(Entry.Typed("45"), null), new(null, null)],
             },
             LengthUnit.Inch);

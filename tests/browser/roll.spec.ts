@@ -150,6 +150,8 @@ test("only the widths a cloth is sold in are compared, each at its own price; ta
   page,
 }) => {
   await oneMoreLike(page, "Dining chairs");
+  await page.goto(`/jobs/${jobOf(page)}/cloth`);
+  await bench.settled(page);
   const widths = page.locator(".widths tr");
   await expect(widths).toHaveCount(6);
   await expect(page.getByText(/Usual widths. Under “sold in”/)).toBeVisible();

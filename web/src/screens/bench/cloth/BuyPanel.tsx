@@ -113,43 +113,48 @@ export function BuyPanel({
           ))}
         </ul>
       )}
-      <table className={comparing ? "widths comparing" : "widths"} aria-busy={comparing}>
-        <caption className="visually-hidden">The same job on other widths</caption>
-        <tbody>
-          {(buy && !stale ? widths : []).map((width) => (
-            <tr key={width.name} className={width.marks.length > 0 && !comparing ? "best" : undefined}>
-              <th scope="row">
-                <button
-                  type="button"
-                  className="plain-button"
-                  title="Lay it on this width"
-                  onClick={() => takeWidth(cloth, width.name)}
-                >
-                  {width.name}
-                </button>
-              </th>
-              <td className="width-buy">
-                {comparing ? (
-                  "…"
-                ) : width.buy ? (
-                  <Figure text={width.buy.split(" ")[0] ?? ""} unit={width.buy.split(" ")[1]} />
-                ) : (
-                  "–"
-                )}
-              </td>
-              <td className="width-note">{comparing ? "" : noteOf(width)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {buy && !stale && !comparing && widths.length > 0 && (
-        <div className="width-notes">
-          <WidthPlot widths={widths} current={widths.find(({ length }) => length === buy.buy)?.name ?? ""} />
-          {cloth.soldIn.length === 0 && (
-            <p>Usual widths. Under “sold in” say which this cloth has, and at what price.</p>
-          )}
-        </div>
-      )}
+      <div className="width-side">
+        <table className={comparing ? "widths comparing" : "widths"} aria-busy={comparing}>
+          <caption className="visually-hidden">The same job on other widths</caption>
+          <tbody>
+            {(buy && !stale ? widths : []).map((width) => (
+              <tr key={width.name} className={width.marks.length > 0 && !comparing ? "best" : undefined}>
+                <th scope="row">
+                  <button
+                    type="button"
+                    className="plain-button"
+                    title="Lay it on this width"
+                    onClick={() => takeWidth(cloth, width.name)}
+                  >
+                    {width.name}
+                  </button>
+                </th>
+                <td className="width-buy">
+                  {comparing ? (
+                    "…"
+                  ) : width.buy ? (
+                    <Figure text={width.buy.split(" ")[0] ?? ""} unit={width.buy.split(" ")[1]} />
+                  ) : (
+                    "–"
+                  )}
+                </td>
+                <td className="width-note">{comparing ? "" : noteOf(width)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {buy && !stale && !comparing && widths.length > 0 && (
+          <div className="width-notes">
+            <WidthPlot
+              widths={widths}
+              current={widths.find(({ length }) => length === buy.buy)?.name ?? ""}
+            />
+            {cloth.soldIn.length === 0 && (
+              <p>Usual widths. Under “sold in” say which this cloth has, and at what price.</p>
+            )}
+          </div>
+        )}
+      </div>
     </section>
   );
 }
