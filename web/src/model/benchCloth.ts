@@ -47,7 +47,7 @@ export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join
 /** Lays the job on another width of the cloth on the bench, at that width's price; the width it had stays on offer with its own. */
 export function takeWidth(cloth: Cloth, name: string) {
   const sold = cloth.soldIn.find(({ width }) => isSameWidth(width, name));
-  const had = { width: cloth.width, price: cloth.price };
+  const own = cloth.soldIn.find(({ width }) => isSameWidth(width, cloth.width));
   editCloth(
     cloth.soldIn.length === 0
       ? { width: name, price: "" } // nobody has said what it costs so wide
@@ -56,11 +56,7 @@ export function takeWidth(cloth: Cloth, name: string) {
           price: sold?.price ?? "",
           soldIn: [
             ...cloth.soldIn.filter(({ width }) => !isSameWidth(width, cloth.width)),
-            {
-              ...had,
-              price:
-                had.price || (cloth.soldIn.find(({ width }) => isSameWidth(width, cloth.width))?.price ?? ""),
-            },
+            { width: cloth.width, price: cloth.price || (own?.price ?? "") },
           ],
         },
     "width",
@@ -68,7 +64,7 @@ export function takeWidth(cloth: Cloth, name: string) {
 }
 
 /** A width by its name in the comparison, whose bare number has got the job's unit. */
-const isSameWidth = (typed: string, name: string) =>
+export const isSameWidth = (typed: string, name: string) =>
   typed.trim() === name.trim() || name.trim().startsWith(`${typed.trim()} `);
 
 /** Cuts the cover on the bench from this cloth of the job. */

@@ -1,7 +1,7 @@
 import type { Cloth } from "../../../model/cloth";
 import type { Unit, Width, Yardage } from "../../../api/client";
 import type { ClothYardage } from "../../../queries/useYardage";
-import { takeWidth } from "../../../model/benchCloth";
+import { isSameWidth, takeWidth } from "../../../model/benchCloth";
 import type { YardageBody } from "../../../queries/useYardage";
 import { OwnFigureField } from "../judgement/OwnFigureField";
 import { clothName } from "../../../model/document";
@@ -147,7 +147,7 @@ export function BuyPanel({
           <div className="width-notes">
             <WidthPlot
               widths={widths}
-              current={widths.find(({ length }) => length === buy.buy)?.name ?? ""}
+              current={widths.find(({ name }) => isSameWidth(cloth.width, name))?.name ?? ""}
             />
             {cloth.soldIn.length === 0 && (
               <p>Usual widths. Under “sold in” say which this cloth has, and at what price.</p>
