@@ -29,7 +29,11 @@ public sealed record StoredDocument(string Document, long Version);
 /// <param name="Covers">How many covers it has.</param>
 /// <param name="CompleteCovers">How many of them can be cut from.</param>
 /// <param name="Figures">What was found to buy for it as it stands; null where nothing was, or it has been written since.</param>
-public sealed record JobSummary(StoredJob Job, int Covers, int CompleteCovers, string? Figures);
+public sealed record JobSummary(StoredJob Job, int Covers, int CompleteCovers, string? Figures)
+{
+    /// <summary>How far it is.</summary>
+    public JobStage Stage => Covers > 0 && Covers == CompleteCovers ? JobStage.Cut : JobStage.Measure;
+}
 
 /// <summary>Where a page of the list of jobs ends.</summary>
 /// <param name="Key">What its last job is sorted by, as it is kept.</param>

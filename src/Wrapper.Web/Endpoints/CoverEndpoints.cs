@@ -56,7 +56,7 @@ internal static class CoverEndpoints
             return Versions.NotSaid();
         }
 
-        var letter = PieceCodes.Letter(store.LetterOf(jobId, coverId) ?? 0);
+        var letter = PieceCodes.Letter(job.Covers.FirstOrDefault(cover => cover.Id == coverId)?.Letter ?? store.LetterOf(jobId, coverId) ?? 0);
         return Versions.Answer(context, result, (complete, letter), () => Stored(store, jobId, coverId), body.Cover);
     }
 

@@ -136,7 +136,7 @@ internal static class JobListEndpoints
         summary.Job.Updated,
         summary.Covers,
         summary.CompleteCovers,
-        (summary.Covers > 0 && summary.Covers == summary.CompleteCovers ? JobStage.Cut : JobStage.Measure).Word(),
+        summary.Stage.Word(),
         summary.Job.IsArchived,
         summary.Figures is { } figures ? JsonSerializer.Deserialize<List<FigureJson>>(figures, OpenFormat.Json) : null);
 

@@ -1,5 +1,6 @@
 import type { Dimension } from "../model/thingDimensions";
 import { DimensionLine } from "./DimensionLine";
+import { linesOf } from "./thingPlace";
 import { spread, widthOf } from "../model/labels";
 import type { Flat, Space } from "../model/projection";
 import type { Reading } from "../model/readings";
@@ -16,13 +17,7 @@ interface Props {
 
 /** All dimension lines of a drawing, their readings apart from one another. */
 export function DimensionLines({ dimensions, place, size, readings, lit, onAsk }: Props) {
-  const lines = dimensions.map(({ measure, from, to, off }) => {
-    const shifted = (point: Space): Flat => {
-      const [x, y] = place(point);
-      return [x + off[0], y + off[1]];
-    };
-    return { measure, from: shifted(from), to: shifted(to) };
-  });
+  const lines = linesOf(dimensions, place);
   const places = spread(
     lines.map(({ from, to }): Flat => [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]),
     size,

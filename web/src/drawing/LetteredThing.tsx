@@ -6,7 +6,7 @@ import { exampleSize, withExamples } from "../model/shape";
 import { boundsOf, thingDimensions } from "../model/thingDimensions";
 import { useFoldUp } from "../queries/useFoldUp";
 import { FoldedPicture } from "./FoldedPicture";
-import { onePly, placeOf } from "./thingPlace";
+import { linesOf, onePly, placeOf } from "./thingPlace";
 
 interface Props {
   cover: Cover;
@@ -44,10 +44,7 @@ export function LetteredThing({ cover, shape, unit, letters, size }: Props) {
     letters.has(measure),
   );
   const place = placeOf(points, dimensions, size);
-  const lines = dimensions.map(({ measure, from, to, off }) => {
-    const shifted = (point: Space): Flat => [place(point)[0] + off[0], place(point)[1] + off[1]];
-    return { measure, from: shifted(from), to: shifted(to) };
-  });
+  const lines = linesOf(dimensions, place);
   const discs = spread(
     lines.map(({ from, to }): Flat => [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]),
     size,

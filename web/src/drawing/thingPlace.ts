@@ -13,9 +13,7 @@ export function placeOf(points: Space[], dimensions: Dimension[], size: { width:
   let margin = margins;
   for (let pass = 1; ; pass++) {
     const { place } = fitting(points, size.width, size.height, margin);
-    const ends = dimensions.flatMap(({ from, to, off }) =>
-      [from, to].map((end): Flat => [place(end)[0] + off[0], place(end)[1] + off[1]]),
-    );
+    const ends = linesOf(dimensions, place).flatMap(({ from, to }) => [from, to]);
     const over = (axis: 0 | 1, extent: number) =>
       Math.max(0, ...ends.map((end) => Math.max(besideLine - end[axis], end[axis] - (extent - besideLine))));
     const [x, y] = [over(0, size.width), over(1, size.height)];
@@ -25,6 +23,17 @@ export function placeOf(points: Space[], dimensions: Dimension[], size: { width:
 
     margin = { x: margin.x + x, y: margin.y + y };
   }
+}
+
+/** Where dimension lines lie on the drawing, pushed off the thing. */
+export function linesOf(dimensions: Dimension[], place: (point: Space) => Flat) {
+  return dimensions.map(({ measure, from, to, off }) => {
+    const shifted = (point: Space): Flat => {
+      const [x, y] = place(point);
+      return [x + off[0], y + off[1]];
+    };
+    return { measure, from: shifted(from), to: shifted(to) };
+  });
 }
 
 /** A cover of two layers lies doubled on its thing: one of them is drawn. */

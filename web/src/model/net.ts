@@ -1,6 +1,6 @@
 import { alongside, creases, facing, foldAngle, seamsOf, undone, type Hinge, type Plate } from "./hinges";
 import type { Space } from "./projection";
-import { less, over, put, still, unit, type Pose } from "./rigid";
+import { cross, dot, less, over, put, still, unit, type Pose } from "./rigid";
 
 /** One copy of a piece: its facets, of which the first is the one that hangs on another piece or on nothing. */
 export interface NetPart {
@@ -171,17 +171,8 @@ function worth(plates: Plate[], { on, from, to }: Hinge): number {
   const corners = plates[on]?.space ?? [];
   const along = unit(less(to, from));
   const up = unit(facing(corners));
-  const out: Space = [
-    along[1] * up[2] - along[2] * up[1],
-    along[2] * up[0] - along[0] * up[2],
-    along[0] * up[1] - along[1] * up[0],
-  ];
-  const beyond = Math.max(
-    ...corners.map((corner) => {
-      const off = less(corner, from);
-      return off[0] * out[0] + off[1] * out[1] + off[2] * out[2];
-    }),
-  );
+  const out = cross(along, up);
+  const beyond = Math.max(...corners.map((corner) => dot(less(corner, from), out)));
   const length = Math.hypot(...less(to, from));
   return beyond > 2 ? length / 1000 : length;
 }
