@@ -72,6 +72,10 @@ public sealed record ClothDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public ShrinkageDocument? Shrinkage { get; init; }
 
+    /// <summary>Whether it is washed before it is cut; unsaid where a cover’s rule says it, or else it is.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Prewash { get; init; }
+
     /// <summary>What is bought to spare, in percent; unsaid for none.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Entry? Spare { get; init; }
@@ -156,6 +160,9 @@ public sealed record ClothDocument
 
     private ClothInput Read() => new()
     {
+        Key = Key,
+        Name = Name,
+        Prewash = Prewash?.ToString(),
         Width = Width ?? UsableWidth ?? Unsaid,
         Selvage = Selvage ?? (Width is null && UsableWidth is not null ? Entry.Typed("0") : Unsaid),
         Nap = Nap,

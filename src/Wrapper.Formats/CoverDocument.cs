@@ -12,6 +12,9 @@ namespace Wrapper.Formats;
 /// </summary>
 public sealed record CoverDocument
 {
+    /// <summary>The key of a cloth that is said with the cover.</summary>
+    private const string OwnKey = "main";
+
     /// <summary>In a job file: what the cover is known by.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Id { get; init; }
@@ -68,6 +71,14 @@ public sealed record CoverDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public ClothChoice? Cloth { get; init; }
 
+    /// <summary>The cloths its pieces may be cut from, by their keys, where it does not stand in a job that has them.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, ClothDocument>? Cloths { get; init; }
+
+    /// <summary>The cloths given to roles: a key, or a list of keys that take turns; a role of which nothing is said takes the cover’s own.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, JsonElement>? Roles { get; init; }
+
     /// <summary>How many alike: a number, or as typed.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Entry? Count { get; init; }
@@ -101,14 +112,39 @@ public sealed record CoverDocument
         return this with { Measures = measures, Options = options, Others = others.Count > 0 ? others : null };
     }
 
-    /// <summary>The cover as the core reads it, in a job of this unit and a house with these rules; one that names no form is a box cushion.</summary>
-    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => (this with { Unit = unit, Form = Form ?? "box-cushion" }).ToInput() with
+    /// <summary>
+    /// The cover as the core reads it, in a job of this unit and a house with these rules, before the job's cloths are put in; one
+    /// that names no form is a box cushion.
+    /// </summary>
+    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => (this with { Unit = unit, Form = Form ?? "box-cushion" }).Brought().Read() with
     {
         HouseRules = houseRules.Where(rule => !string.IsNullOrWhiteSpace(rule.Value)).ToDictionary(rule => rule.Key, rule => Entry.Typed(rule.Value)),
     };
 
     /// <summary>The cover as the core reads it.</summary>
-    public CoverInput ToInput() => Brought().Read();
+    public CoverInput ToInput()
+    {
+        var cover = Brought();
+        return cover.OnItsCloths(cover.Read());
+    }
+
+    /// <summary>With the cloths that are said with it; the one that is said as its own is <c>main</c>.</summary>
+    private CoverInput OnItsCloths(CoverInput input)
+    {
+        var unit = JobUnit.Read(Unit) ?? LengthUnit.Millimetre;
+        if (Cloths is { Count: > 0 } several)
+        {
+            var all = several.Where(cloth => cloth.Value is not null).Concat(Cloth?.Cloth is { } own ? [KeyValuePair.Create(OwnKey, own)] : []).DistinctBy(cloth => cloth.Key);
+            var cloths = new JobCloths(all, unit);
+            return cloths.In(Cloth?.Cloth is null ? this : this with { Cloth = new(OwnKey, null) }, input) with { ClothChecks = cloths.Checks };
+        }
+
+        // One that cannot be read as a cloth is told of by its usable width alone, as it is drafted by.
+        input = input with { Roles = JobCloths.RolesOf(this) };
+        return Cloth?.Cloth is { } only && new JobCloths([KeyValuePair.Create(OwnKey, only)], unit) is { Checks.Count: 0 } read
+            ? read.In(this with { Cloth = null }, input)
+            : input;
+    }
 
     private CoverInput Read()
     {

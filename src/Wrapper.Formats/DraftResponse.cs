@@ -77,8 +77,14 @@ public sealed record PieceJson
     /// <summary>How many of them are cut turned over.</summary>
     public required int Mirrored { get; init; }
 
-    /// <summary>Which cloth.</summary>
+    /// <summary>The key of its cloth; <c>lining</c> or <c>padding</c> where none of the cover’s cloths is its.</summary>
     public required string Cloth { get; init; }
+
+    /// <summary>What it is of the cover, as cloths are given out: the first where its copies are more than one thing.</summary>
+    public required string Role { get; init; }
+
+    /// <summary>All that its copies are.</summary>
+    public required IReadOnlyList<string> Roles { get; init; }
 
     /// <summary>Across; for strips the long side.</summary>
     public required double CutWidth { get; init; }
@@ -119,7 +125,9 @@ public sealed record PieceJson
         Name = piece.Name,
         Quantity = piece.Quantity,
         Mirrored = piece.Mirrored,
-        Cloth = piece.Cloth.Word(),
+        Cloth = piece.ClothKey ?? piece.Cloth.Word(),
+        Role = piece.CopyRoles[0].Word,
+        Roles = [.. piece.Roles.Select(role => role.Word)],
         CutWidth = piece.CutWidth.Value.Millimetres,
         CutLength = piece.CutLength.Value.Millimetres,
         CutWidthShown = format.Rounded(piece.CutWidth.Value),

@@ -48,6 +48,10 @@ public sealed record JobPlan
     /// <summary>The letter of a cover by its key.</summary>
     public IReadOnlyDictionary<string, string> Letters { get; init; } = new Dictionary<string, string>();
 
+    /// <summary>What a piece is cut from, as it is said on a list: the cloth by its name where the job has several.</summary>
+    public string ClothOf(Piece piece) => piece.ClothKey is not { } key ? piece.Cloth.Word()
+        : Cloths.Count > 1 && Cloths.FirstOrDefault(laid => laid.Cloth.Key == key) is { } laid ? laid.Name : JobCloths.FirstKey;
+
     /// <summary>What stands in the way, of cloths and covers.</summary>
     public IReadOnlyList<Check> Checks { get; init; } = [];
 
@@ -65,31 +69,30 @@ public sealed record JobPlan
         var (unitName, readable) = (JobUnit.Name(unit), HouseRules.Readable(houseRules, unit));
         var letters = covers.Select((cover, place) => (cover.Key, Letter: cover.Letter ?? PieceCodes.Letter(place))).ToDictionary(coded => coded.Key, coded => coded.Letter);
         var (cloths, checks, drafts) = (new List<LaidCloth>(), new List<Check>(), new Dictionary<string, Draft>());
-        ClothDocument[] all = [cloth, .. cloth.Others ?? []];
-        foreach (var each in all)
+        var all = ClothsOf(cloth);
+        var asked = new JobCloths(all, unit);
+        var buyer = new ClothBuyer([.. covers.Select(cover => new JobCover(cover.Key, InputOf(cover.Cover), NameOf(cover.Cover)))], unit, readable);
+        checks.AddRange(asked.Checks);
+        foreach (var (key, reading) in asked.Readings)
         {
-            var on = covers.Where(cover => CutFrom(cover.Cover, each, all)).ToList();
-            var reading = ClothReader.Read(each.ToInput(), unit);
-            checks.AddRange(reading.Checks);
-            if (on.Count == 0 || reading.Cloth is not { } specification)
+            if (reading.Cloth is not { } specification || !buyer.MayLieOn(specification))
             {
                 continue;
             }
 
-            var buyer = new ClothBuyer([.. on.Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(unitName, houseRules), NameOf(cover.Cover)))], unit, readable);
             var yardage = steps is { } most ? buyer.Buy(specification, most, shouldStop) : buyer.Drafted(specification);
-            cloths.Add(new(each.Name is { Length: > 0 } name ? name : "Cloth", specification, yardage));
+            cloths.Add(new(specification.Name ?? "Cloth", specification, yardage));
             checks.AddRange(yardage.Checks);
-            foreach (var (key, draft) in specification.Role == ClothRole.Main ? yardage.Drafts : new Dictionary<string, Draft>())
+            foreach (var (cover, draft) in specification.Role == ClothRole.Main ? yardage.Drafts : new Dictionary<string, Draft>())
             {
-                drafts[key] = draft;
+                drafts.TryAdd(cover, draft);
             }
         }
 
         // A cover whose cloth cannot be read is drafted without one: nothing is joined, and the rest is as it will be.
-        foreach (var cover in covers.Where(cover => !drafts.ContainsKey(cover.Key)))
+        foreach (var cover in covers.Where(cover => !drafts.ContainsKey(cover.Key) && !cloths.Exists(laid => laid.Yardage.LeftOut.Contains(cover.Key))))
         {
-            if (!cloths.Exists(laid => laid.Yardage.LeftOut.Contains(cover.Key)) && Proved.Draft(cover.Cover.ToInput(unitName, houseRules)).Draft is { } draft)
+            if (Proved.Draft(cover.Cover.ToInput(unitName, houseRules)).Draft is { } draft)
             {
                 drafts[cover.Key] = draft;
             }
@@ -104,15 +107,17 @@ public sealed record JobPlan
             Cloths = cloths,
             BuyStep = new ClothBuyer([], unit, readable).BuyingStep,
             Letters = letters,
-            Checks = checks,
+            Checks = [.. checks.DistinctBy(check => (check.Code, check.Text))],
         };
+
+        CoverInput InputOf(CoverDocument cover) => asked.InJob(cover, cover.ToInput(unitName, houseRules));
     }
+
+    /// <summary>The cloths of a job by their keys; the first, which carries the others, may have none.</summary>
+    /// <param name="first">The first.</param>
+    public static IReadOnlyDictionary<string, ClothDocument> ClothsOf(ClothDocument first) => new[] { first }.Concat(first.Others ?? [])
+        .Where(cloth => cloth is not null).DistinctBy(JobCloths.KeyOf).ToDictionary(JobCloths.KeyOf, cloth => cloth with { Others = null });
 
     /// <summary>What a cover is called; its form’s name where it has none.</summary>
     public static string NameOf(CoverDocument cover) => cover.Name is { Length: > 0 } name ? name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form ?? "Cover";
-
-    /// <summary>A cover is cut from the cloth it names, or the first; lining and padding are cut for every cover.</summary>
-    private static bool CutFrom(CoverDocument cover, ClothDocument cloth, ClothDocument[] all) =>
-        (cloth.Key is { Length: > 0 } && Words.Read<ClothRole>(cloth.Role) is { } role && role != ClothRole.Main)
-        || (Array.Exists(all, known => (known.Key ?? "") == (cover.Cloth?.Key ?? "")) ? (cover.Cloth?.Key ?? "") == (cloth.Key ?? "") : ReferenceEquals(cloth, all[0]));
 }

@@ -45,6 +45,8 @@ export function pieceOf(change: Partial<Piece>): Piece {
     quantity: 2,
     mirrored: 0,
     cloth: "main",
+    role: "top",
+    roles: ["top", "bottom"],
     cutWidth: 100,
     cutLength: 50,
     cutWidthShown: "100",

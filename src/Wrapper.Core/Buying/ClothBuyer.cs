@@ -18,9 +18,13 @@ public sealed class ClothBuyer
     private const int UsualSteps = 600;
     private const int FewestSteps = 6;
 
+    /// <summary>The key of a cloth that is the only one.</summary>
+    private const string OnlyKey = "main";
+
     private readonly IReadOnlyList<JobCover> _covers;
     private readonly LengthUnit _unit;
     private readonly RuleBook _rules;
+    private readonly CoverDrafts _drafted = new();
 
     /// <summary>A buyer for these covers, in the job's unit and by the house's rules.</summary>
     public ClothBuyer(IReadOnlyList<JobCover> covers, LengthUnit unit, IReadOnlyDictionary<Rule, Length> houseRules)
@@ -30,12 +34,25 @@ public sealed class ClothBuyer
         _rules = new(unit, RuleSet.None, RuleSet.None, RuleSet.Of(houseRules));
     }
 
-    /// <summary>A cover's inputs with this cloth put in; a cloth for its inside is not what its pieces are joined for.</summary>
-    public static CoverInput OnCloth(CoverInput input, ClothSpecification cloth) => cloth.Role != ClothRole.Main ? input : input with
+    /// <summary>
+    /// A cover's inputs with this cloth put in: in the place of the one of its key, where the cover knows several. A cloth without
+    /// a key for its inside is not what its pieces are joined for.
+    /// </summary>
+    public static CoverInput OnCloth(CoverInput input, ClothSpecification cloth)
     {
-        UsableWidth = Entry.Number(cloth.UsableWidth.Nanometres / (decimal)Length.NanometresPerMillimetre),
-        Nap = cloth.OneWay ? "one-way" : "either",
-    };
+        if (cloth.Role != ClothRole.Main && input.Cloths.Count == 0)
+        {
+            return input;
+        }
+
+        var (key, asked) = (KeyOf(cloth), cloth.ForDraft);
+        return input.Cloths.Count == 0
+            ? input with { Cloths = new Dictionary<string, DraftCloth> { [key] = asked }, OwnCloth = key }
+            : input.Cloths.GetValueOrDefault(key) == asked ? input : input with { Cloths = new Dictionary<string, DraftCloth>(input.Cloths) { [key] = asked } };
+    }
+
+    /// <summary>What pieces cut from this cloth say.</summary>
+    internal static string KeyOf(ClothSpecification cloth) => cloth.Key ?? OnlyKey;
 
     /// <summary>How much of this cloth the job takes.</summary>
     /// <param name="cloth">The cloth.</param>
@@ -44,28 +61,28 @@ public sealed class ClothBuyer
     /// <param name="available">The length there is of it: a lay that fits is good enough; null for a roll.</param>
     /// <param name="onShorter">Told of the first answer and of each with a shorter lay.</param>
     public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null, Action<Yardage>? onShorter = null) =>
-        Buy(cloth, steps, shouldStop, available, onShorter, Proved.Draft);
+        Buy(cloth, steps, shouldStop, available, onShorter, proved: true);
 
     /// <summary>The same without the proof: an estimate that stands beside others and is not cut from.</summary>
     public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null) =>
-        Buy(cloth, steps, shouldStop, available, null, Drafter.Draft);
+        Buy(cloth, steps, shouldStop, available, null, proved: false);
 
     /// <summary>The drafts on this cloth and what would be laid of them, without looking for a lay.</summary>
-    public Yardage Drafted(ClothSpecification cloth) => Drafted(cloth, Proved.Draft);
+    public Yardage Drafted(ClothSpecification cloth) => Drafted(cloth, proved: true);
 
-    private Yardage Drafted(ClothSpecification cloth, Func<CoverInput, DraftOutcome> drafted)
+    private Yardage Drafted(ClothSpecification cloth, bool proved)
     {
         var leftOut = new List<string>();
         var checks = new List<Check>();
         var drafts = new Dictionary<string, Draft>();
         foreach (var cover in _covers)
         {
-            var outcome = drafted(OnCloth(cover.Input, cloth));
+            var outcome = _drafted.On(cover, cloth, proved);
             if (outcome.Draft is { } draft)
             {
                 drafts[cover.Key] = draft;
             }
-            else
+            else if (CoverDrafts.MayLieOn(cover.Input, cloth))
             {
                 leftOut.Add(cover.Key);
                 checks.AddRange(outcome.Checks.Where(check => check.Concerns is CheckConcern.Cloth or CheckConcern.Proof).Select(check => Named(check, cover)));
@@ -73,14 +90,15 @@ public sealed class ClothBuyer
         }
 
         var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
-            .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key], cloth.Role))
+            .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key], cloth))
             .ToList();
-        return Bought(cloth, lay: null, pieces) with { LeftOut = leftOut, Checks = checks, Drafts = drafts, Joins = drafts.Values.Sum(draft => draft.Joins) };
+        var cut = pieces.Select(piece => piece.Cover).ToHashSet();
+        return Bought(cloth, lay: null, pieces) with { LeftOut = leftOut, Checks = checks, Drafts = drafts, Joins = drafts.Where(draft => cut.Contains(draft.Key)).Sum(draft => draft.Value.Joins) };
     }
 
-    private Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter, Func<CoverInput, DraftOutcome> drafted)
+    private Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter, bool proved)
     {
-        var before = Drafted(cloth, drafted);
+        var before = Drafted(cloth, proved);
         List<Check> checks = [.. before.Checks];
         List<LaidPiece> pieces = [.. before.Pieces];
         Yardage Answer(Lay? lay) => Bought(cloth, lay, pieces) with { LeftOut = before.LeftOut, Checks = [.. checks], Drafts = before.Drafts, Joins = before.Joins };
@@ -112,8 +130,9 @@ public sealed class ClothBuyer
     /// <summary>What of a cover's draft is laid on its cloth, ready for the planner.</summary>
     /// <param name="cover">The cover's key.</param>
     /// <param name="draft">Its draft on this cloth.</param>
-    /// <param name="role">What the cloth is for.</param>
-    public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft, ClothRole role = ClothRole.Main) => [.. PiecesToLay.Of(cover, draft, role)];
+    /// <param name="cloth">The cloth; null for the only one.</param>
+    public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft, ClothSpecification? cloth = null) =>
+        [.. PiecesToLay.Of(cover, draft, cloth is null ? OnlyKey : KeyOf(cloth), cloth?.Role ?? ClothRole.Main)];
 
     /// <summary>What a lay of this length makes of the need and of what is bought of it.</summary>
     internal (Worked Need, Worked Buy) FigureFor(Length lay, ClothSpecification cloth)
@@ -133,10 +152,10 @@ public sealed class ClothBuyer
     {
         UsableWidth = cloth.UsableWidth,
         OneWay = cloth.OneWay,
-        RepeatLength = cloth.RepeatLength.Times(1 - cloth.ShrinkageAlong),
-        RepeatWidth = cloth.RepeatWidth.Times(1 - cloth.ShrinkageAcross),
+        RepeatLength = cloth.RepeatLength.Times(1 - cloth.GoneAlong),
+        RepeatWidth = cloth.RepeatWidth.Times(1 - cloth.GoneAcross),
         HalfDrop = cloth.HalfDrop,
-        MotifAcross = cloth.MotifAcross is { } motif ? Length.Max(Length.Zero, motif.Times(1 - cloth.ShrinkageAcross) - cloth.Selvage) : null,
+        MotifAcross = cloth.MotifAcross is { } motif ? Length.Max(Length.Zero, motif.Times(1 - cloth.GoneAcross) - cloth.Selvage) : null,
         Space = cloth.Space,
         CurveSpace = cloth.CurveSpace,
         Flaws = cloth.Flaws,
@@ -145,6 +164,13 @@ public sealed class ClothBuyer
         Known = cloth.Kept,
         Pieces = [.. pieces.Select(piece => PiecesToLay.On(cloth, piece))],
     };
+
+    /// <summary>Some cover may have a piece of this cloth.</summary>
+    public bool MayLieOn(ClothSpecification cloth) => _covers.Any(cover => CoverDrafts.MayLieOn(cover.Input, cloth));
+
+    /// <summary>The drafts of the covers whose own cloth this is: what else they take is bought with it, once.</summary>
+    public IEnumerable<Draft> OwnDrafts(ClothSpecification cloth, Yardage yardage) =>
+        _covers.Where(cover => yardage.Drafts.ContainsKey(cover.Key) && (cover.Input.Cloths.Count == 0 || cover.Input.OwnKey == KeyOf(cloth))).Select(cover => yardage.Drafts[cover.Key]);
 
     /// <summary>The turns a piece may take on this cloth, in degrees counter-clockwise.</summary>
     public static IReadOnlyList<int> TurnsOf(ClothSpecification cloth, LaidPiece piece)
@@ -159,7 +185,7 @@ public sealed class ClothBuyer
 
     /// <summary>What is left of the cloth bought, washed and trimmed, and is worth keeping by the house's measure.</summary>
     public IReadOnlyList<Offcut> OffcutsOf(ClothSpecification cloth, Yardage yardage) => yardage is { Lay: { } lay, Buy: { } buy }
-        ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.ShrinkageAlong) - _rules[Rule.EndTrim].Value, _rules[Rule.Keep].Value)
+        ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.GoneAlong) - _rules[Rule.EndTrim].Value, _rules[Rule.Keep].Value)
         : [];
 
     /// <summary>The same job on every width on offer, with what each does better than the others.</summary>
@@ -247,7 +273,7 @@ public sealed class ClothBuyer
             need = need.Named("lay and trim").TimesNumber(1 + cloth.Spare);
         }
 
-        return cloth.ShrinkageAlong > 0 ? need.Named("need when washed").DividedBy(1 - cloth.ShrinkageAlong) : need;
+        return cloth.GoneAlong > 0 ? need.Named("need when washed").DividedBy(1 - cloth.GoneAlong) : need;
     }
 
     private static double AreaOnRoll(Lay lay, List<LaidPiece> pieces)

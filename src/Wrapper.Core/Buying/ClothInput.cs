@@ -7,6 +7,12 @@ namespace Wrapper.Core.Buying;
 /// <summary>A cloth as a person describes it.</summary>
 public sealed record ClothInput
 {
+    /// <summary>What covers name it by; none where it is the only one.</summary>
+    public string? Key { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string? Name { get; init; }
+
     /// <summary>Selvage to selvage.</summary>
     public Entry? Width { get; init; }
 
@@ -51,6 +57,9 @@ public sealed record ClothInput
 
     /// <summary>What it loses of its width when washed, in percent.</summary>
     public string? ShrinkageAcross { get; init; }
+
+    /// <summary><c>true</c> or <c>false</c>: whether it is washed before it is cut.</summary>
+    public string? Prewash { get; init; }
 
     /// <summary>What is bought to spare, in percent of the need.</summary>
     public string? Spare { get; init; }

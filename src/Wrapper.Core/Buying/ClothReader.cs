@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
 using Wrapper.Core.Lays;
@@ -37,6 +38,9 @@ public static class ClothReader
             CurveSpace = fields.Optional(input.CurveSpace, "curveSpace", "Space at curves", UsualCurveSpace(unit), MostSpace) ?? default,
             ShrinkageAlong = fields.Percent(input.ShrinkageAlong, "shrinkageAlong", "Shrinkage along", 30),
             ShrinkageAcross = fields.Percent(input.ShrinkageAcross, "shrinkageAcross", "Shrinkage across", 30),
+            Key = string.IsNullOrWhiteSpace(input.Key) ? null : input.Key,
+            Name = string.IsNullOrWhiteSpace(input.Name) ? null : input.Name.Trim(),
+            IsPrewashed = string.IsNullOrEmpty(input.Prewash) ? null : fields.Choice(input.Prewash, "prewash", "washing before cutting", "true", "false") == "true",
             Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
             QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",
             OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",

@@ -1,5 +1,7 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying;
@@ -26,11 +28,26 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>Kept where a curve lies beside another piece.</summary>
     public Length CurveSpace { get; init; }
 
-    /// <summary>The part of its length it loses when it is washed before cutting: 0.03 for 3 %.</summary>
+    /// <summary>What covers name it by; null where it is the only one.</summary>
+    public string? Key { get; init; }
+
+    /// <summary>What it is called where something is said of it; null for its key.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>The part of its length it loses when it is washed: 0.03 for 3 %.</summary>
     public decimal ShrinkageAlong { get; init; }
 
     /// <summary>The part of its width it loses.</summary>
     public decimal ShrinkageAcross { get; init; }
+
+    /// <summary>It is washed before it is cut; false where pieces are cut so much larger instead, null where nobody has said: it is washed, unless a cover's rule says otherwise.</summary>
+    public bool? IsPrewashed { get; init; }
+
+    /// <summary>The part of its length that is gone when it lies on the table.</summary>
+    public decimal GoneAlong => IsPrewashed == false ? 0 : ShrinkageAlong;
+
+    /// <summary>The part of its width that is gone when it lies on the table.</summary>
+    public decimal GoneAcross => IsPrewashed == false ? 0 : ShrinkageAcross;
 
     /// <summary>What is bought to spare, as a part of the need.</summary>
     public decimal Spare { get; init; }
@@ -66,7 +83,17 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     public IReadOnlyList<Placement> Kept { get; init; } = [];
 
     /// <summary>What pieces can be laid on.</summary>
-    public Length UsableWidth => Width.Times(1 - ShrinkageAcross) - (2 * Selvage);
+    public Length UsableWidth => Width.Times(1 - GoneAcross) - (2 * Selvage);
+
+    /// <summary>What the drafting asks of it.</summary>
+    public DraftCloth ForDraft => new(UsableWidth, OneWay)
+    {
+        Shrinkage = IsPrewashed == false ? (ShrinkageAcross, ShrinkageAlong) : (0, 0),
+        IsPrewashed = IsPrewashed,
+        Thickness = Thickness,
+        Traits = Traits,
+        Name = Name,
+    };
 
     /// <summary>It has a pattern that comes again.</summary>
     public bool Repeats => RepeatLength.IsPositive || RepeatWidth.IsPositive;

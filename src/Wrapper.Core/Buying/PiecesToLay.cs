@@ -8,9 +8,9 @@ namespace Wrapper.Core.Buying;
 /// <summary>What of the covers' drafts is laid on a cloth, and how it meets the pattern.</summary>
 internal static class PiecesToLay
 {
-    /// <summary>What of a cover's draft is cut from the cloth of this role.</summary>
-    public static IEnumerable<LaidPiece> Of(string cover, Draft draft, ClothRole role) =>
-        draft.Pieces.Where(piece => piece.Cloth == role).SelectMany(piece => Laid(cover, piece, MatchOf(piece, draft)));
+    /// <summary>What of a cover's draft is cut from the cloth of this key: what is given to it, and what no key is said of but its sort.</summary>
+    public static IEnumerable<LaidPiece> Of(string cover, Draft draft, string key, ClothRole role) =>
+        draft.Pieces.Where(piece => piece.ClothKey is { } own ? own == key : piece.Cloth == role).SelectMany(piece => Laid(cover, piece, MatchOf(piece, draft)));
 
     /// <summary>The piece as the planner lays it on this cloth.</summary>
     public static LayPiece On(ClothSpecification cloth, LaidPiece laid)

@@ -15,13 +15,20 @@ internal static class UnwashedCut
     /// <summary>The pieces as they are cut; what is laid under the cover is no cloth of it and stays as it is.</summary>
     public static IReadOnlyList<Piece> Of(IReadOnlyList<Piece> pieces, CoverSpecification specification)
     {
-        if (!specification.CutsUnwashed)
+        return specification.Cloths.HasKeys || specification.CutsUnwashed
+            ? [.. pieces.Select(piece => Cut(piece, specification.On(piece.ClothKey)))]
+            : pieces;
+    }
+
+    private static Piece Cut(Piece piece, CoverSpecification on)
+    {
+        if (piece.Use == PieceUse.Laid || !on.CutsUnwashed)
         {
-            return pieces;
+            return piece;
         }
 
-        var (across, along) = specification.ClothShrinkage;
-        return [.. pieces.Select(piece => piece.Use == PieceUse.Laid ? piece : piece.Turns[0] == 90 ? Cut(piece, along, across) : Cut(piece, across, along))];
+        var (across, along) = on.ClothShrinkage;
+        return piece.Turns[0] == 90 ? Cut(piece, along, across) : Cut(piece, across, along);
     }
 
     private static Piece Cut(Piece piece, decimal ofWidth, decimal ofLength)

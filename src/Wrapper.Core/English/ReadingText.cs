@@ -68,6 +68,14 @@ internal static class ReadingText
     internal static string ToKeepSecondOnly(string second) =>
         $"Keep {second} only";
 
+    internal static string ToTheCoversOwnCloth => "Cut it from the cover’s own cloth";
+
+    internal static string UnknownCloth(string key, string known) =>
+        $"There is no cloth “{key}” to cut this cover from: choose one of {known}.";
+
+    internal static string UnknownClothOfRole(string key, string role, string? known) =>
+        $"The cloth “{key}” given to {role.Replace('-', ' ')} is not among the cloths: give it {(known is null ? "one that is there" : $"one of {known}")}, or the cover’s own.";
+
     internal static string ToTakeSpoken(string spoken) =>
         $"Take {spoken}";
 

@@ -102,8 +102,8 @@ internal static class Slipcover
 
         // The left one is the right one turned over: what tucks in on its left tucks in on the other's right.
         var each = (zone.Count + 1) / 2;
-        zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along));
-        zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each, pin, along));
+        zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along) { Both = zone.Name });
+        zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each, pin, along) { Both = zone.Name });
     }
 
     private static void AddSkirt(CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Check> checks)

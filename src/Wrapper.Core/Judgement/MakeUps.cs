@@ -34,6 +34,9 @@ public sealed record MakeUp
     /// <summary>What it takes of the cloth, laid by itself; null without a draft.</summary>
     public Yardage? Yardage { get; init; }
 
+    /// <summary>What it takes of the other cloths given to its roles; none where it is of one cloth.</summary>
+    public IReadOnlyList<OfCloth> OfOthers { get; init; } = [];
+
     /// <summary>All seams of all covers alike.</summary>
     public Length Seams { get; init; }
 
@@ -50,6 +53,11 @@ public sealed record MakeUp
     public IReadOnlyList<AdviceReason> Reasons { get; init; } = [];
 }
 
+/// <summary>What a way takes of a cloth beside the cover's own.</summary>
+/// <param name="Cloth">The cloth.</param>
+/// <param name="Yardage">What lies on it.</param>
+public sealed record OfCloth(ClothSpecification Cloth, Yardage Yardage);
+
 /// <summary>
 /// The ways this very thing can be made, side by side: constructions, and within the one chosen its closures, edges, trims
 /// and fit. See docs/handbook.md, "Make-up".
@@ -63,8 +71,9 @@ public static class MakeUps
     /// <param name="steps">Orders of the lay to try for each.</param>
     /// <param name="shouldStop">Asked while each is laid.</param>
     /// <param name="others">How the other covers of the job are made.</param>
+    /// <param name="besides">The job's other cloths, where the cover gives them to its roles.</param>
     public static IReadOnlyList<MakeUp> Compare(
-        CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps, Func<bool>? shouldStop = null, IReadOnlyList<string>? others = null)
+        CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps, Func<bool>? shouldStop = null, IReadOnlyList<string>? others = null, IReadOnlyList<ClothSpecification>? besides = null)
     {
         if (FormCatalogue.Find(input.Form)?.Shape(input.Shape) is not { } shape)
         {
@@ -82,7 +91,12 @@ public static class MakeUps
         var facts = Facts(stands, shape, cloth, made) with { Others = others ?? [] };
         return [.. made.GroupBy(one => one.Change.Kind).SelectMany(kind => Judged([.. kind], facts))];
 
-        Yardage Laid(CoverInput made) => new ClothBuyer([new("cover", made)], unit, houseRules).Estimate(cloth.AtWidth(cloth.Width), steps, shouldStop);
+        (Yardage Own, IReadOnlyList<OfCloth> Others) Laid(CoverInput made)
+        {
+            var buyer = new ClothBuyer([new("cover", made)], unit, houseRules);
+            var own = buyer.Estimate(cloth.AtWidth(cloth.Width), steps, shouldStop);
+            return (own, [.. (besides ?? []).Select(other => new OfCloth(other, buyer.Estimate(other.AtWidth(other.Width), steps, shouldStop))).Where(of => of.Yardage.Pieces.Count > 0)]);
+        }
     }
 
     private static IEnumerable<MakeUpChange> Changes(CoverInput input, ShapeDefinition shape)
@@ -121,7 +135,7 @@ public static class MakeUps
         }
     }
 
-    private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, LengthUnit unit, Func<CoverInput, Yardage> laid)
+    private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, LengthUnit unit, Func<CoverInput, (Yardage Own, IReadOnlyList<OfCloth> Others)> laid)
     {
         var input = change.On(stands, unit.IsImperial());
         var outcome = Proved.Draft(ClothBuyer.OnCloth(input, cloth));
@@ -131,9 +145,11 @@ public static class MakeUps
             return made;
         }
 
+        var (own, others) = laid(input);
         return made with
         {
-            Yardage = laid(input),
+            Yardage = own,
+            OfOthers = others,
             Seams = specification.Count * draft.Ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength)),
             Time = SewingTime.Of(draft, specification.Count, specification.Rules),
         };

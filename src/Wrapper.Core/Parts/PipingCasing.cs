@@ -13,19 +13,21 @@ namespace Wrapper.Core.Parts;
 internal static class PipingCasing
 {
     /// <summary>The strip's cut width: round the cord and two seams, rounded up to what can be cut, exact from there.</summary>
-    public static Worked CutWidth(CoverSpecification specification)
+    public static Worked CutWidth(CoverSpecification cover)
     {
+        var specification = cover.In(PieceRole.Piping, PieceKind.Piping);
         var step = specification.Unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(1m);
         var rules = specification.Rules;
-        return (rules[Rule.Cord].TimesPi() + rules[Rule.ClothThickness].TimesPi() + (2 * rules[Rule.Seam])).RoundedUpTo(step);
+        return (rules[Rule.Cord].TimesPi() + specification.ClothThickness.TimesPi() + (2 * rules[Rule.Seam])).RoundedUpTo(step);
     }
 
     /// <summary>
     /// The piping of one cover along these edges, for all covers alike: each run with its lap, the casing's width, the cord;
     /// and the casing strips as a piece when a cloth is chosen.
     /// </summary>
-    public static IEnumerable<Notion> Runs(CoverSpecification specification, IReadOnlyList<Worked> edges, List<Piece> pieces, List<Check> checks)
+    public static IEnumerable<Notion> Runs(CoverSpecification cover, IReadOnlyList<Worked> edges, List<Piece> pieces, List<Check> checks)
     {
+        var specification = cover.In(PieceRole.Piping, PieceKind.Piping);
         var lap = specification.Rules[Rule.PipingLap];
         var casing = CutWidth(specification);
         var all = specification.Count * Worked.Sum(edges.Select(edge => edge + lap));

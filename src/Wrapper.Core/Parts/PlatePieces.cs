@@ -22,16 +22,24 @@ internal sealed class PlatePieces
     private readonly PieceKind _kind;
     private readonly int _perCover;
     private readonly PlateLay _lay;
+    private readonly PieceRole? _only;
     private readonly MiddleAndSides? _split;
     private readonly Outline _wholeCut;
 
-    public PlatePieces(ClosedPlan plan, CoverSpecification specification, PieceKind kind = PieceKind.Plate, int perCover = 2)
+    /// <summary>The plates of a plan on the cloth of this specification.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="specification">The cover, on the plates' cloth.</param>
+    /// <param name="kind">What they are.</param>
+    /// <param name="perCover">How many of one cloth.</param>
+    /// <param name="only">The one of two that lie over each other which is cut from this cloth; null for both.</param>
+    public PlatePieces(ClosedPlan plan, CoverSpecification specification, PieceKind kind = PieceKind.Plate, int perCover = 2, PieceRole? only = null)
     {
+        _only = only;
         _plan = plan;
         _specification = specification;
         _seam = specification.Rules[Rule.Seam];
-        (_kind, _id) = (kind, kind.Word());
-        _perCover = perCover;
+        (_kind, _id) = (kind, only is null ? kind.Word() : $"{kind.Word()}-{only.Word}");
+        _perCover = only is null ? perCover : 1;
         _wholeCut = OutlineOffset.Offset(plan.Outline, _seam.Value);
         CutWidth = CutSize.Across(plan.Outline, plan.Width, _ => _seam, _wholeCut);
         CutDepth = CutSize.Along(plan.Outline, plan.Depth, _ => _seam, _wholeCut);
@@ -42,7 +50,7 @@ internal sealed class PlatePieces
             joins = _split.SplitsInThree(plan.Outline) && WidestSide() <= usable;
         }
 
-        var chooser = new WidePieceLay(specification, _id, CutWidth.Value, CutDepth.Value, joins);
+        var chooser = new WidePieceLay(specification, only is null ? _id : $"{only.Word} {kind.Word()}", CutWidth.Value, CutDepth.Value, joins);
         _lay = chooser.Lay;
         Checks = OutlineOffset.KeepsEdges(plan.Outline, _wholeCut) ? chooser.Checks : [.. chooser.Checks, TooShort()];
     }
@@ -59,7 +67,16 @@ internal sealed class PlatePieces
     /// <summary>The joins it takes to make the plates of all covers alike.</summary>
     public int Joins => IsSplit ? 2 * _perCover * _specification.Count : 0;
 
-    private string Name => char.ToUpperInvariant(_id[0]) + _id[1..];
+    private string Name
+    {
+        get
+        {
+            var word = _only is null ? _id : $"{_only.Word} {_kind.Word()}";
+            return char.ToUpperInvariant(word[0]) + word[1..];
+        }
+    }
+
+    private bool IsLower => _only == PieceRole.Bottom;
 
     private Length JoinSeam => _specification.Rules[Rule.JoinSeam].Value;
 
@@ -100,9 +117,9 @@ internal sealed class PlatePieces
 
         for (var copy = 1; copy <= _perCover; copy++)
         {
-            var face = copy == 1 ? "top" : "bottom";
-            yield return new($"{_id}-join-left-{face}", new($"{_id}-left", "join-left", copy), new($"{_id}-middle", "join-left", copy), IsFlat: true);
-            yield return new($"{_id}-join-right-{face}", new($"{_id}-right", "join-right", copy), new($"{_id}-middle", "join-right", copy), IsFlat: true);
+            var face = copy == 1 && !IsLower ? "top" : "bottom";
+            yield return new($"{_kind.Word()}-join-left-{face}", new($"{_id}-left", "join-left", copy), new($"{_id}-middle", "join-left", copy), IsFlat: true);
+            yield return new($"{_kind.Word()}-join-right-{face}", new($"{_id}-right", "join-right", copy), new($"{_id}-middle", "join-right", copy), IsFlat: true);
         }
     }
 
@@ -144,8 +161,10 @@ internal sealed class PlatePieces
         return piece with
         {
             Key = key,
+            CopyRoles = _only is null ? PieceRole.Usual(_kind, _perCover) : [_only],
             InFacingPairs = _perCover == 2,
-            Mirrored = _perCover == 1 || Symmetry.IsLeftRight(stitchLine) ? 0 : _specification.Count,
+            IsTurnedOver = IsLower,
+            Mirrored = (_perCover == 1 && !IsLower) || Symmetry.IsLeftRight(stitchLine) ? 0 : _specification.Count,
             Turns = _lay == PlateLay.Turned ? [90, 270] : [0, 180],
             Marks = [.. Marks(stitchLine)],
         };

@@ -19,7 +19,7 @@ internal static class SkirtPieces
         var length = specification.Choices.Skirt == SkirtMake.Gathered
             ? round.TimesNumber(rules.Number(NumberRule.Fullness)).Named("skirt with its fullness")
             : (round + (4 * corners * rules[Rule.PleatDepth])).Named("skirt with its pleats");
-        var longest = specification.UsableWidth - (2 * seam.Value);
+        var longest = specification.In(PieceRole.Skirt, PieceKind.Skirt).UsableWidth - (2 * seam.Value);
         var parts = StripParts.Of(length.Value, longest is { IsPositive: true } ? longest : null);
         var cutLength = (length / parts) + (2 * seam);
         var cutHeight = drop + seam + rules[Rule.Hem];

@@ -77,8 +77,26 @@ public sealed record Piece
     /// <summary>How many of them are cut turned over.</summary>
     public int Mirrored { get; init; }
 
-    /// <summary>Which cloth it is cut from.</summary>
+    /// <summary>What sort of cloth it is cut from.</summary>
     public ClothRole Cloth { get; init; }
+
+    /// <summary>The key of the one of the job's cloths it is cut from; null where no cloth has a key, or none of them is its.</summary>
+    public string? ClothKey { get; init; }
+
+    /// <summary>What each copy of a cover is, copy by copy.</summary>
+    public IReadOnlyList<PieceRole> CopyRoles { get => _copyRoles ?? PieceRole.Usual(Kind, PerCover); init => _copyRoles = value; }
+
+    /// <summary>What its copies are, each role once.</summary>
+    public IReadOnlyList<PieceRole> Roles => [.. CopyRoles.Distinct()];
+
+    /// <summary>The words of the zone it is cut for, which are heard before its role when cloths are given out: “arm-left”, then “arm”.</summary>
+    public IReadOnlyList<string> Zones { get; init; } = [];
+
+    /// <summary>Where each copy stands among its like, from the front round to the left, from 0; empty where they do not go round.</summary>
+    public IReadOnlyList<int> CopyPlaces { get; init; } = [];
+
+    /// <summary>How each copy may be turned, where cloths tell them apart; empty where all are turned alike.</summary>
+    public IReadOnlyList<IReadOnlyList<int>> CopyTurns { get; init; } = [];
 
     /// <summary>The cut size across the thing; for strips the long side.</summary>
     public required Worked CutWidth { get; init; }
@@ -121,6 +139,13 @@ public sealed record Piece
     /// <summary>Of two copies in one cover the second lies turned over, so that the same edges lie over each other.</summary>
     public bool InFacingPairs { get; init; }
 
+    /// <summary>Every copy lies turned over: it is the far one of two that face each other.</summary>
+    public bool IsTurnedOver { get; init; }
+
+    /// <summary>This copy lies turned over when the cover is made up.</summary>
+    /// <param name="copy">Which, from 1.</param>
+    public bool LiesTurnedOver(int copy) => IsTurnedOver || (InFacingPairs && copy % 2 == 0);
+
     /// <summary>What becomes of it.</summary>
     public PieceUse Use { get; init; }
 
@@ -149,6 +174,7 @@ public sealed record Piece
     private readonly Outline _stitchLine = null!;
     private readonly IReadOnlyDictionary<string, Length> _allowances = null!;
     private readonly Outline? _cutAs;
+    private readonly IReadOnlyList<PieceRole>? _copyRoles;
     private Outline? _cutLine;
 
     /// <summary>The length of an edge of the stitch line, or of a line sewn inside the piece.</summary>

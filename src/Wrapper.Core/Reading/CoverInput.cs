@@ -1,3 +1,5 @@
+using Wrapper.Core.Checks;
+
 namespace Wrapper.Core.Reading;
 
 /// <summary>
@@ -69,11 +71,28 @@ public sealed record CoverInput
     /// <summary><c>either</c> or <c>one-way</c>.</summary>
     public string? Nap { get; init; }
 
+    /// <summary>The cloths it may be cut from, by their keys; empty where there is one that has no key.</summary>
+    public IReadOnlyDictionary<string, DraftCloth> Cloths { get; init; } = new Dictionary<string, DraftCloth>();
+
+    /// <summary>What the reading of these cloths told; an error of it stands in the way of a draft.</summary>
+    public IReadOnlyList<Check> ClothChecks { get; init; } = [];
+
+    /// <summary>The key of the cover's own cloth; null for <c>main</c>, or else the first.</summary>
+    public string? OwnCloth { get; init; }
+
+    /// <summary>The key of the cloth that is the cover's own: as said, else <c>main</c>, else the first; null where none has a key.</summary>
+    public string? OwnKey => OwnCloth is { Length: > 0 } said ? said : Cloths.ContainsKey(UsualKey) ? UsualKey : Cloths.Keys.FirstOrDefault();
+
+    /// <summary>The cloths given to roles, by the role's word: keys of <see cref="Cloths"/>, several to take turns.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<string>> Roles { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
+
     /// <summary>What matters to the maker, by word: <c>washed-often</c>, <c>crisp</c> … It changes advice and no draft.</summary>
     public IReadOnlyList<string> Matters { get; init; } = [];
 
     /// <summary>How many alike.</summary>
     public decimal Count { get; init; } = 1;
+
+    private const string UsualKey = "main";
 
     private static readonly Dictionary<string, Entry> Nothing = [];
 }

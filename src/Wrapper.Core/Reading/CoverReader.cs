@@ -91,7 +91,9 @@ internal sealed class CoverReader : Reader
             ClothWidth = ReadUsableWidth(),
             OneWay = ReadNap(),
             Count = ReadCount(),
+            Cloths = new RoleReader(_input, Unit, Checks).Read(),
         };
+        specification = specification.On(specification.Cloths.Own);
         var failed = Checks.HasError();
         return new(failed ? null : specification, measures, Unit, Checks) { ListLengths = lists.Lengths };
     }

@@ -1,5 +1,7 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Reading;
 
@@ -58,13 +60,13 @@ public sealed record CoverSpecification
     public (decimal Across, decimal Along) OldCoverShrinkage => MeasuredFrom == MeasuredFrom.OldCover ? Shrinkage : (0, 0);
 
     /// <summary>What the cloth loses when it is washed.</summary>
-    public (decimal Across, decimal Along) ClothShrinkage => MeasuredFrom == MeasuredFrom.OldCover ? (0, 0) : Shrinkage;
+    public (decimal Across, decimal Along) ClothShrinkage => Cloth is { Shrinkage: var own } && own != (0, 0) ? own : MeasuredFrom == MeasuredFrom.OldCover ? (0, 0) : Shrinkage;
 
     /// <summary>Pieces are cut so much larger that they come out of the first wash at their size.</summary>
     public bool CutsUnwashed => !IsPrewashed && ClothShrinkage != (0, 0);
 
     /// <summary>The cloth is washed before it is cut.</summary>
-    public bool IsPrewashed { get; init; }
+    public bool IsPrewashed { get => Cloth?.IsPrewashed ?? _isPrewashed; init => _isPrewashed = value; }
 
     /// <summary>The usable width of the cloth as it lies on the table; null when none is chosen.</summary>
     public required Length? ClothWidth { get; init; }
@@ -74,6 +76,39 @@ public sealed record CoverSpecification
 
     /// <summary>The cloth has a nap or a print that points one way.</summary>
     public required bool OneWay { get; init; }
+
+    /// <summary>Which cloth each piece is cut from, where there are several.</summary>
+    public ClothPlan Cloths { get; init; } = ClothPlan.None;
+
+    /// <summary>How thick the cloth is: as the cover's rule says, else as the cloth does, else the house's rule.</summary>
+    public Worked ClothThickness => Cloth?.Thickness is { } thickness && !Rules.CoverSays(Rule.ClothThickness)
+        ? Worked.Given("thickness of the cloth", thickness, QuantitySource.Cloth)
+        : Rules[Rule.ClothThickness];
+
+    /// <summary>The cover as a piece of this role sees it: on the cloth that is given to the role, or on none where none is.</summary>
+    /// <param name="role">What the piece is.</param>
+    /// <param name="kind">What kind of piece it is.</param>
+    /// <param name="zones">The words of the zone it is cut for; null for none.</param>
+    /// <param name="place">Its place among its like, from the front round to the left.</param>
+    public CoverSpecification In(PieceRole role, PieceKind kind, IReadOnlyList<string>? zones = null, int place = 0) =>
+        Cloths.HasKeys ? On(Cloths.KeyFor(role, kind, zones, place)) : this;
+
+    /// <summary>The cover on one of its cloths; on none for null.</summary>
+    /// <param name="key">The cloth's key.</param>
+    public CoverSpecification On(string? key)
+    {
+        if (!Cloths.HasKeys)
+        {
+            return this;
+        }
+
+        var cloth = key is null ? null : Cloths.Cloths[key];
+        return this with { ClothWidth = cloth?.UsableWidth, OneWay = cloth?.OneWay ?? false, Cloth = cloth };
+    }
+
+    private DraftCloth? Cloth { get; init; }
+
+    private readonly bool _isPrewashed;
 
     /// <summary>How many alike.</summary>
     public required int Count { get; init; }

@@ -45,7 +45,7 @@ internal static class FileEndpoints
                 JobUnit.Read(yardage.Unit)!.Value,
                 yardage.HouseRules ?? [],
                 [.. yardage.Covers.Select(cover => new JobPlanCover(cover.Key, cover.Cover))],
-                yardage.Cloth,
+                yardage.Cloth is { } own ? own : First(yardage.Cloths!),
                 NeedsLay(pair.What) ? yardage.Steps ?? Steps : null,
                 shouldStop), aborted);
         }
@@ -76,6 +76,13 @@ internal static class FileEndpoints
             job.Cloth.Cloth,
             NeedsLay(pair.What) ? Steps : null,
             shouldStop), aborted);
+    }
+
+    /// <summary>Cloths by their keys as a job has them: the first carries the others.</summary>
+    private static ClothDocument First(Dictionary<string, ClothDocument> cloths)
+    {
+        List<ClothDocument> all = [.. cloths.Where(cloth => cloth.Value is not null).Select(cloth => cloth.Value with { Key = cloth.Key })];
+        return all[0] with { Others = [.. all.Skip(1)] };
     }
 
     /// <summary>Pieces are cut the same wherever they lie: only what shows or buys cloth takes a lay.</summary>

@@ -18,7 +18,11 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Cover">The cover as it stands, with what matters to its maker.</param>
 /// <param name="Cloth">The cloth.</param>
 /// <param name="Others">The constructions of the job's other covers.</param>
-public sealed record MakeUpsRequestJson(string Unit, Dictionary<string, string>? HouseRules, CoverDocument Cover, ClothDocument Cloth, IReadOnlyList<string>? Others = null);
+public sealed record MakeUpsRequestJson(string Unit, Dictionary<string, string>? HouseRules, CoverDocument Cover, ClothDocument Cloth, IReadOnlyList<string>? Others = null)
+{
+    /// <summary>All cloths of the job by their keys, for a cover that gives them to its roles.</summary>
+    public Dictionary<string, ClothDocument>? Cloths { get; init; }
+}
 
 /// <summary>What speaks for a way or against it on this very thing.</summary>
 /// <param name="Rule">The rule it comes of: docs/handbook.md, “Advice”.</param>
@@ -55,7 +59,18 @@ public sealed record TimePartJson(string What, double Amount, decimal Each, doub
 public sealed record MakeUpJson(
     string Kind, string Word, string Label, bool Chosen, bool Recommended, string Reason, string? Look, string? GoesOn, string? Washes, int? Pieces, string? Buy, double? BuyLength, decimal? Cost,
     double? Seams, string? SeamsShown, double? Minutes, string? MinutesShown, IReadOnlyList<TimePartJson> Time, IReadOnlyDictionary<string, string> Options, IReadOnlyDictionary<string, string> Rules, IReadOnlyList<CheckJson> Checks,
-    IReadOnlyList<AdviceReasonJson> Reasons);
+    IReadOnlyList<AdviceReasonJson> Reasons)
+{
+    /// <summary>What it takes of the other cloths given to its roles; the cost is of all together.</summary>
+    public IReadOnlyList<OfClothJson> OfOthers { get; init; } = [];
+}
+
+/// <summary>Cloth to buy beside the cover's own.</summary>
+/// <param name="Cloth">Its key.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Buy">To buy, with its unit.</param>
+/// <param name="BuyLength">The same in millimetres.</param>
+public sealed record OfClothJson(string Cloth, string Name, string Buy, double BuyLength);
 
 /// <summary>A cloth one has: how wide, how long.</summary>
 public sealed record ClothAtHandRequestJson(string Unit, Dictionary<string, string>? HouseRules, ClothDocument Cloth, Entry Length, IReadOnlyList<string>? Forms);
@@ -89,13 +104,13 @@ internal static class MakeUpEndpoints
             return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
-        if (reading.Cloth is not { } cloth)
+        var asked = new AskedCloths(request.Cloth, request.Cloths, unit);
+        if (asked.Cloth is not { } cloth)
         {
-            return Refusals.Unprocessable(reading.Checks);
+            return Refusals.Unprocessable(asked.Checks);
         }
 
-        var input = request.Cover.ToInput(request.Unit, request.HouseRules ?? []);
+        var input = asked.In(request.Cover, request.Unit, request.HouseRules);
         var unknown = Drafter.Draft(input).Checks.Where(check => check.Measure == "construction" && check.Level == CheckLevel.Error).ToList();
         if (unknown.Count > 0)
         {
@@ -108,12 +123,12 @@ internal static class MakeUpEndpoints
         }
 
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var made = await planners.Run(PlannerKind.Patient, goesOn => MakeUps.Compare(input, cloth, house, Steps, YardageEndpoints.Limited(goesOn), request.Others), aborted);
-        IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, reading.Price))];
+        var made = await planners.Run(PlannerKind.Patient, goesOn => MakeUps.Compare(input, cloth, house, Steps, YardageEndpoints.Limited(goesOn), request.Others, [.. asked.Besides.Select(other => other.Cloth!)]), aborted);
+        IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, asked))];
         return TypedResults.Ok(answer);
     }
 
-    private static MakeUpJson Json(MakeUp made, LengthUnit unit, decimal? price)
+    private static MakeUpJson Json(MakeUp made, LengthUnit unit, AskedCloths asked)
     {
         var construction = made.Change.Kind == "construction" ? ConstructionCatalogue.All[made.Change.Word] : null;
         var fits = made.Yardage is { Checks: var checks } && !checks.HasError();
@@ -131,7 +146,7 @@ internal static class MakeUpEndpoints
             made.Draft?.Pieces.Sum(piece => piece.Quantity),
             buy is { } length ? NotionBuyer.Running(length, unit) : null,
             buy?.Millimetres,
-            buy is { } priced ? SoldWidth.CostOf(priced, unit, price) : null,
+            buy is { } priced ? CostOf(made, priced, unit, asked) : null,
             made.Draft is null ? null : made.Seams.Millimetres,
             made.Draft is null ? null : Seams(made.Seams, unit),
             made.Time?.Minutes,
@@ -140,7 +155,17 @@ internal static class MakeUpEndpoints
             made.Input.Options,
             made.Input.Rules.ToDictionary(rule => rule.Key, rule => rule.Value.ToString()),
             [.. made.Checks.Concat(made.Yardage?.Checks ?? []).Where(check => check.Level == CheckLevel.Error || check.Concerns != CheckConcern.Untaken).DistinctBy(check => check.Text).Select(CheckJson.Of)],
-            [.. made.Reasons.Select(reason => new AdviceReasonJson(reason.Rule, reason.Speaks.Word(), reason.Text))]);
+            [.. made.Reasons.Select(reason => new AdviceReasonJson(reason.Rule, reason.Speaks.Word(), reason.Text))])
+        {
+            OfOthers = [.. made.OfOthers.Where(of => of.Yardage.Buy is not null).Select(of => new OfClothJson(of.Cloth.Key!, of.Cloth.Name ?? of.Cloth.Key!, NotionBuyer.Running(of.Yardage.Buy!.Value, unit), of.Yardage.Buy.Value.Millimetres))],
+        };
+    }
+
+    /// <summary>What all its cloths cost together; null where one of them has no price.</summary>
+    private static decimal? CostOf(MakeUp made, Length buy, LengthUnit unit, AskedCloths asked)
+    {
+        decimal?[] costs = [SoldWidth.CostOf(buy, unit, asked.Price), .. made.OfOthers.Select(of => of.Yardage.Buy is { } other ? SoldWidth.CostOf(other.Value, unit, asked.Readings[of.Cloth.Key!].Price) : null)];
+        return costs.All(cost => cost is not null) ? costs.Sum() : null;
     }
 
     private static string Seams(Length seams, LengthUnit unit) => unit.IsImperial()

@@ -28,7 +28,7 @@ internal static class OwnClothEndpoint
             return refusal;
         }
 
-        if (ClothOf(asked.Cloth, request.Cloth) is not { } document)
+        if (asked.Cloth is null || ClothOf(asked.Cloth, request.Cloth) is not { } document)
         {
             return Refusals.Unprocessable([Check.Error("unknown-cloth", $"There is no cloth “{request.Cloth}” in this job.", "cloth")]);
         }
@@ -40,13 +40,13 @@ internal static class OwnClothEndpoint
             return Refusals.Unprocessable([JudgementEndpoints.Unreadable(figure)]);
         }
 
-        var reading = ClothReader.Read(document.ToInput(), unit);
-        if (reading.Cloth is not { } cloth)
+        var cloths = new AskedCloths(document, asked.Cloths, unit);
+        if (cloths.Cloth is not { } cloth)
         {
-            return Refusals.Unprocessable(reading.Checks);
+            return Refusals.Unprocessable(cloths.Checks);
         }
 
-        var covers = YardageEndpoints.Covers(asked, example: false);
+        var covers = YardageEndpoints.Covers(asked, cloths, example: false);
         var buyer = new ClothBuyer(covers, unit, HouseRules.Readable(asked.HouseRules ?? [], unit));
         var yardage = await planners.Run(PlannerKind.Patient, goesOn => buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), YardageEndpoints.Limited(goesOn)), aborted);
         return OwnClothFigure.Judge(buyer, cloth, yardage, length) is { } judgement

@@ -17,6 +17,7 @@ internal static class YardageEndpoints
     private const int DefaultSteps = 60;
     private const int MostSteps = 20_000;
     private const int CompareSteps = 12;
+    private const int MostCloths = 40;
 
     /// <summary>What a keystroke asks for, and no more.</summary>
     private const int QuickSteps = 12;
@@ -59,14 +60,19 @@ internal static class YardageEndpoints
         }
 
         var unit = JobUnit.Read(request.Unit)!.Value;
-        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
-        return reading.Cloth is { } cloth ? TypedResults.ServerSentEvents(Lays(request, unit, cloth, reading.Price, planners, left)) : Refusals.Unprocessable(reading.Checks);
+        if (request.Cloth is null)
+        {
+            return Refusals.Unprocessable([Check.Error("cloth-missing", "Say which cloth to lay: a shorter lay is looked for on one cloth at a time.", "cloth")]);
+        }
+
+        var asked = new AskedCloths(request.Cloth, request.Cloths, unit);
+        return asked.Cloth is { } cloth ? TypedResults.ServerSentEvents(Lays(request, unit, cloth, asked, planners, left)) : Refusals.Unprocessable(asked.Checks);
     }
 
-    private static IAsyncEnumerable<SseItem<YardageLiveJson>> Lays(YardageRequestJson request, LengthUnit unit, ClothSpecification cloth, decimal? price, Planners planners, CancellationToken left)
+    private static IAsyncEnumerable<SseItem<YardageLiveJson>> Lays(YardageRequestJson request, LengthUnit unit, ClothSpecification cloth, AskedCloths asked, Planners planners, CancellationToken left)
     {
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
+        var buyer = new ClothBuyer(Covers(request, asked, example: false), unit, house);
         return Improving.Told<YardageLiveJson>(
             planners,
             (tell, goesOn) => buyer.Buy(
@@ -76,13 +82,13 @@ internal static class YardageEndpoints
                 onShorter: shorter => tell(Live(shorter))) is { Lay: not null } last ? Live(last) : null,
             left);
 
-        YardageLiveJson Live(Yardage yardage) => new(LayJson.Of(yardage.Lay!), YardageWriting.Bought(yardage, unit, price, null)!);
+        YardageLiveJson Live(Yardage yardage) => new(LayJson.Of(yardage.Lay!), YardageWriting.Bought(yardage, unit, asked.Price, null)!);
     }
 
     /// <summary>What is missing in a request; null when nothing is.</summary>
     internal static ProblemHttpResult? Refusal(YardageRequestJson request)
     {
-        if (JobUnit.Read(request.Unit) is null || request.Covers is null || request.Cloth is null || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
+        if (JobUnit.Read(request.Unit) is null || request.Covers is null || (request.Cloth is null && request.Cloths is not { Count: > 0 }) || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null))
         {
             return TypedResults.Problem("A unit (in, cm or mm), covers with their keys, and a cloth are asked for.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
@@ -90,6 +96,16 @@ internal static class YardageEndpoints
         if (request.Steps is < 0 or > MostSteps)
         {
             return Refusals.Unprocessable([Check.Error("time-out-of-range", $"Steps are between 0 and {MostSteps}.", "steps")]);
+        }
+
+        if (request is { Cloth: { } cloth, Cloths: { Count: > 0 } cloths } && !cloths.ContainsKey(JobCloths.KeyOf(cloth)))
+        {
+            return Refusals.Unprocessable([Check.Error("unknown-cloth", $"The cloth asked about, “{JobCloths.KeyOf(cloth)}”, is not among the cloths of the job: {string.Join(", ", cloths.Keys)}.", "cloth")]);
+        }
+
+        if (request.Cloths?.Count > MostCloths)
+        {
+            return Refusals.Unprocessable([Check.Error("list-too-long", $"There are {request.Cloths.Count} cloths: at most {MostCloths} can be laid together.", "cloths")]);
         }
 
         if (request.Covers.GroupBy(cover => cover.Key).Any(like => like.Count() > 1))
@@ -116,24 +132,29 @@ internal static class YardageEndpoints
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, Func<bool> shouldStop)
     {
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
-        var answers = Answers(request, reading.Cloth);
-        if (reading.Cloth is not { } cloth)
+        var asked = new AskedCloths(request.Cloth, request.Cloths, unit);
+        if (request.Cloth is null)
         {
-            return new(null, null, null, null, [], answers, false, [], [], [.. request.Covers.Select(cover => cover.Key)], [.. reading.Checks.Select(CheckJson.Of)], 0, null, [], []);
+            return EveryCloth.Answer(request, asked, unit, house, shouldStop);
+        }
+
+        var answers = Answers(request, asked);
+        if (asked.Cloth is not { } cloth)
+        {
+            return new(null, null, null, null, [], answers, false, [], [], [.. request.Covers.Select(cover => cover.Key)], [.. asked.Checks.Select(CheckJson.Of)], 0, null, [], []);
         }
 
         var steps = StepsOf(request);
-        var buyer = new ClothBuyer(Covers(request, example: false), unit, house);
+        var buyer = new ClothBuyer(Covers(request, asked, example: false), unit, house);
         var yardage = buyer.Buy(cloth, steps, shouldStop);
         var example = yardage.Drafts.Count == 0 && request.Covers.Any(cover => cover.Example == true);
         if (example)
         {
-            buyer = new(Covers(request, example: true), unit, house);
+            buyer = new(Covers(request, asked, example: true), unit, house);
             yardage = buyer.Buy(cloth, steps, shouldStop);
         }
 
-        var widths = request.Compare == true ? buyer.Compare(cloth, yardage, SoldWidth.Offered(cloth, reading.Price, unit), CompareSteps, shouldStop) : [];
+        var widths = request.Compare == true ? buyer.Compare(cloth, yardage, SoldWidth.Offered(cloth, asked.Price, unit), CompareSteps, shouldStop) : [];
         Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), shouldStop).Buy is { } plain
             ? matched.Value - plain.Value
             : null;
@@ -141,15 +162,15 @@ internal static class YardageEndpoints
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
-            YardageWriting.Bought(yardage, unit, reading.Price, matching),
+            YardageWriting.Bought(yardage, unit, asked.Price, matching),
             yardage.Lay is { } lay ? LayJson.Of(lay) : null,
             [.. yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth, yardage.Drafts))],
             answers,
             example,
             [.. widths.Select(width => YardageWriting.Width(width, unit))],
-            [.. NotionBuyer.ListOf(yardage.Drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))],
+            [.. NotionBuyer.ListOf(buyer.OwnDrafts(cloth, yardage), unit, buyStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))],
             yardage.LeftOut,
-            [.. reading.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],
+            [.. asked.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],
             yardage.Joins,
             new(
                 [.. cloth.Flaws.Select(flaw => new[] { flaw.Left!.Value.Millimetres, flaw.Right!.Value.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
@@ -160,19 +181,20 @@ internal static class YardageEndpoints
     }
 
     /// <summary>The covers that are laid: those that are real, or the examples.</summary>
-    internal static List<JobCover> Covers(YardageRequestJson request, bool example) =>
+    internal static List<JobCover> Covers(YardageRequestJson request, AskedCloths asked, bool example) =>
     [
         .. request.Covers.Where(cover => (cover.Example ?? false) == example)
-            .Select(cover => new JobCover(cover.Key, cover.Cover.ToInput(request.Unit, request.HouseRules ?? []), request.Covers.Count > 1 ? JobPlan.NameOf(cover.Cover) : "")),
+            .Select(cover => new JobCover(cover.Key, asked.In(cover.Cover, request.Unit, request.HouseRules), request.Covers.Count > 1 ? JobPlan.NameOf(cover.Cover) : "")),
     ];
 
-    private static Dictionary<string, CoverAnswerJson> Answers(YardageRequestJson request, ClothSpecification? cloth)
+    /// <summary>What came of each cover whose draft is wanted.</summary>
+    internal static Dictionary<string, CoverAnswerJson> Answers(YardageRequestJson request, AskedCloths asked)
     {
         var answers = new Dictionary<string, CoverAnswerJson>();
         foreach (var cover in request.Covers.Where(cover => request.Drafts?.Contains(cover.Key) == true))
         {
-            var input = cover.Cover.ToInput(request.Unit, request.HouseRules ?? []);
-            var outcome = Proved.Draft(cloth is null ? input : ClothBuyer.OnCloth(input, cloth));
+            var input = asked.In(cover.Cover, request.Unit, request.HouseRules);
+            var outcome = Proved.Draft(asked.Cloth is { } cloth ? ClothBuyer.OnCloth(input, cloth) : input);
             answers[cover.Key] = new(
                 outcome.Draft is { } draft ? DraftResponse.Of(draft, outcome.Reading) : null,
                 [.. outcome.Checks.Select(CheckJson.Of)],

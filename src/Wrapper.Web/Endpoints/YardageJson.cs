@@ -10,9 +10,13 @@ public sealed record YardageCoverJson(string Key, CoverDocument Cover, bool? Exa
 /// <summary>What came of one cover: its draft, or the checks in the way of one, and the measures that could be read.</summary>
 public sealed record CoverAnswerJson(DraftResponse? Draft, IReadOnlyList<CheckJson> Checks, IReadOnlyDictionary<string, ReadMeasureJson> Measures);
 
-/// <summary>What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted.</summary>
+/// <summary>What is to be bought: the covers of a job, its cloth or cloths, and whether other widths are compared, and the keys of the covers whose drafts are wanted.</summary>
 public sealed record YardageRequestJson(
-    string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps);
+    string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument? Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps)
+{
+    /// <summary>All cloths of the job by their keys, for covers that give them to their roles. Beside <see cref="Cloth"/> they only stand by; without it each is laid.</summary>
+    public Dictionary<string, ClothDocument>? Cloths { get; init; }
+}
 
 /// <summary>A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth.</summary>
 public sealed record LaidPieceJson(string Id, string Cover, string Key, int Number, string Name, int Copies, IReadOnlyList<double[]> Outline, IReadOnlyList<int> Turns)
@@ -76,7 +80,28 @@ public sealed record RemnantLaidJson(string Id, double Width, double Length);
 /// <summary>A lay as it becomes shorter: where all lies and what would be bought.</summary>
 public sealed record YardageLiveJson(LayJson Lay, BuyJson Buy);
 
-/// <summary>What a job takes of its cloth.</summary>
+/// <summary>What a job takes of one of its cloths.</summary>
+/// <param name="UsableWidth">What pieces can lie on, in millimetres; null where the cloth cannot be read.</param>
+/// <param name="Buy">What to buy; null where nothing can be laid.</param>
+/// <param name="Lay">Where all lies.</param>
+/// <param name="Pieces">What is laid.</param>
+/// <param name="LeftOut">Covers that are cut from it and cannot be laid yet.</param>
+/// <param name="Checks">What was noticed.</param>
+/// <param name="Joins">Joins in the covers that lie on it.</param>
+/// <param name="Cuts">In which order it is cut.</param>
+/// <param name="Offcuts">What is left and worth keeping.</param>
+public sealed record ClothYardageJson(
+    double? UsableWidth,
+    BuyJson? Buy,
+    LayJson? Lay,
+    IReadOnlyList<LaidPieceJson> Pieces,
+    IReadOnlyList<string> LeftOut,
+    IReadOnlyList<CheckJson> Checks,
+    int Joins,
+    IReadOnlyList<CutStretchJson> Cuts,
+    IReadOnlyList<OffcutJson> Offcuts);
+
+/// <summary>What a job takes of its cloth; of all its cloths where they are asked about together, and then what is of one cloth stands in <see cref="Cloths"/>.</summary>
 public sealed record YardageJson(
     double? UsableWidth,
     string? UsableWidthShown,
@@ -92,4 +117,11 @@ public sealed record YardageJson(
     int Joins,
     ClothLaidJson? Cloth,
     IReadOnlyList<CutStretchJson> Cuts,
-    IReadOnlyList<OffcutJson> Offcuts);
+    IReadOnlyList<OffcutJson> Offcuts)
+{
+    /// <summary>Each cloth by its key; null where one is asked about.</summary>
+    public IReadOnlyDictionary<string, ClothYardageJson>? Cloths { get; init; }
+
+    /// <summary>What all the cloths cost together; null where one of them has no price, or one is asked about.</summary>
+    public decimal? Cost { get; init; }
+}

@@ -793,6 +793,7 @@ export interface components {
             space?: null | components["schemas"]["Entry"];
             curveSpace?: null | components["schemas"]["Entry"];
             shrinkage?: null | components["schemas"]["ShrinkageDocument"];
+            prewash?: null | components["schemas"]["Entry"];
             spare?: null | components["schemas"]["Entry"];
             /** @description The widths it is sold in, each with its price; unsaid where nobody has asked. */
             soldIn?: null | components["schemas"]["SoldWidthDocument"][];
@@ -832,6 +833,31 @@ export interface components {
              * @description Of each side.
              */
             selvage: number;
+        };
+        /** @description What a job takes of one of its cloths. */
+        ClothYardageJson: {
+            /**
+             * Format: double
+             * @description What pieces can lie on, in millimetres; null where the cloth cannot be read.
+             */
+            usableWidth: null | number;
+            buy: null | components["schemas"]["BuyJson"];
+            lay: null | components["schemas"]["LayJson"];
+            /** @description What is laid. */
+            pieces: components["schemas"]["LaidPieceJson"][];
+            /** @description Covers that are cut from it and cannot be laid yet. */
+            leftOut: string[];
+            /** @description What was noticed. */
+            checks: components["schemas"]["CheckJson"][];
+            /**
+             * Format: int32
+             * @description Joins in the covers that lie on it.
+             */
+            joins: number;
+            /** @description In which order it is cut. */
+            cuts: components["schemas"]["CutStretchJson"][];
+            /** @description What is left and worth keeping. */
+            offcuts: components["schemas"]["OffcutJson"][];
         };
         /** @description A construction with the choices it has. */
         ConstructionJson: {
@@ -898,6 +924,14 @@ export interface components {
                 [key: string]: unknown;
             };
             cloth?: null | components["schemas"]["ClothChoice"];
+            /** @description The cloths its pieces may be cut from, by their keys, where it does not stand in a job that has them. */
+            cloths?: null | {
+                [key: string]: components["schemas"]["ClothDocument"];
+            };
+            /** @description The cloths given to roles: a key, or a list of keys that take turns; a role of which nothing is said takes the cover’s own. */
+            roles?: null | {
+                [key: string]: unknown;
+            };
             count?: null | components["schemas"]["Entry"];
             /** @description What matters to the maker, by word; advice follows it. */
             matters?: null | string[];
@@ -1438,6 +1472,8 @@ export interface components {
             checks: components["schemas"]["CheckJson"][];
             /** @description What speaks for it and against it. */
             reasons: components["schemas"]["AdviceReasonJson"][];
+            /** @description What it takes of the other cloths given to its roles; the cost is of all together. */
+            ofOthers?: components["schemas"]["OfClothJson"][];
         };
         /** @description A cover to be made, and the cloth to make it of. */
         MakeUpsRequestJson: {
@@ -1453,6 +1489,10 @@ export interface components {
             cloth: components["schemas"]["ClothDocument"];
             /** @description The constructions of the job's other covers. */
             others?: null | string[];
+            /** @description All cloths of the job by their keys, for a cover that gives them to its roles. */
+            cloths?: null | {
+                [key: string]: components["schemas"]["ClothDocument"];
+            };
         };
         /** @description A mark on a piece, from one point to another; equal for a notch. */
         MarkJson: {
@@ -1568,6 +1608,20 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
+        };
+        /** @description Cloth to buy beside the cover's own. */
+        OfClothJson: {
+            /** @description Its key. */
+            cloth: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description To buy, with its unit. */
+            buy: string;
+            /**
+             * Format: double
+             * @description The same in millimetres.
+             */
+            buyLength: number;
         };
         /** @description A rectangle left over that is worth keeping; its size in the job's unit is what is sure, rounded down. */
         OffcutJson: {
@@ -1690,8 +1744,12 @@ export interface components {
              * @description How many of them are cut turned over.
              */
             mirrored: number;
-            /** @description Which cloth. */
+            /** @description The key of its cloth; `lining` or `padding` where none of the cover’s cloths is its. */
             cloth: string;
+            /** @description What it is of the cover, as cloths are given out: the first where its copies are more than one thing. */
+            role: string;
+            /** @description All that its copies are. */
+            roles: string[];
             /**
              * Format: double
              * @description Across; for strips the long side.
@@ -2117,7 +2175,7 @@ export interface components {
             cover: components["schemas"]["CoverDocument"];
             example: null | boolean;
         };
-        /** @description What a job takes of its cloth. */
+        /** @description What a job takes of its cloth; of all its cloths where they are asked about together, and then what is of one cloth stands in IReadOnlyDictionary&lt;string, ClothYardageJson&gt;? YardageJson.Cloths. */
         YardageJson: {
             /** Format: double */
             usableWidth: null | number;
@@ -2138,24 +2196,37 @@ export interface components {
             cloth: null | components["schemas"]["ClothLaidJson"];
             cuts: components["schemas"]["CutStretchJson"][];
             offcuts: components["schemas"]["OffcutJson"][];
+            /** @description Each cloth by its key; null where one is asked about. */
+            cloths?: null | {
+                [key: string]: components["schemas"]["ClothYardageJson"];
+            };
+            /**
+             * Format: double
+             * @description What all the cloths cost together; null where one of them has no price, or one is asked about.
+             */
+            cost?: null | number;
         };
         /** @description A lay as it becomes shorter: where all lies and what would be bought. */
         YardageLiveJson: {
             lay: components["schemas"]["LayJson"];
             buy: components["schemas"]["BuyJson"];
         };
-        /** @description What is to be bought: the covers of a job, its cloth, and whether other widths are compared, and the keys of the covers whose drafts are wanted. */
+        /** @description What is to be bought: the covers of a job, its cloth or cloths, and whether other widths are compared, and the keys of the covers whose drafts are wanted. */
         YardageRequestJson: {
             unit: string;
             houseRules: null | {
                 [key: string]: string;
             };
             covers: components["schemas"]["YardageCoverJson"][];
-            cloth: components["schemas"]["ClothDocument"];
+            cloth: null | components["schemas"]["ClothDocument"];
             compare: null | boolean;
             drafts: null | string[];
             /** Format: int32 */
             steps: null | number;
+            /** @description All cloths of the job by their keys, for covers that give them to their roles. Beside ClothDocument? YardageRequestJson.Cloth they only stand by; without it each is laid. */
+            cloths?: null | {
+                [key: string]: components["schemas"]["ClothDocument"];
+            };
         };
     };
     responses: never;

@@ -1,20 +1,19 @@
 import { useMemo } from "react";
 import type { Facet } from "../model/facet";
-import { pieceColour } from "../model/pieceColours";
 import { fitting, type Flat } from "../model/projection";
 import { unfoldedAt, unfolding } from "../model/unfold";
 
 interface Props {
   facets: Facet[];
-  /** The kind of piece a key names, for its colour. */
-  kindOf: (piece: string) => string;
+  /** The colour of the piece a key names. */
+  colourOf: (piece: string) => string;
   /** How far it is unfolded: 0 made up, 1 lying flat. */
   share: number;
   size: { width: number; height: number };
 }
 
 /** The cover on its way from made up to flat as a plain drawing, the furthest parts first: for a screen that cannot show it turning. */
-export function UnfoldingPicture({ facets, kindOf, share, size }: Props) {
+export function UnfoldingPicture({ facets, colourOf, share, size }: Props) {
   const cover = useMemo(() => unfolding(facets), [facets]);
   const placed = unfoldedAt(cover, share);
   const points = placed.flat();
@@ -40,7 +39,7 @@ export function UnfoldingPicture({ facets, kindOf, share, size }: Props) {
         <polygon
           key={facet}
           points={(placed[facet] ?? []).map((corner) => line(place(corner))).join(" ")}
-          fill={pieceColour(kindOf(facets[facet]?.piece ?? ""))}
+          fill={colourOf(facets[facet]?.piece ?? "")}
         />
       ))}
     </svg>

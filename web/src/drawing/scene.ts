@@ -21,7 +21,6 @@ import { OrbitControls } from "three/addons/controls/OrbitControls.js";
 import type { Facet } from "../model/facet";
 import { outlineEdges } from "../model/outlineEdges";
 import type { Space } from "../model/projection";
-import { pieceColour } from "../model/pieceColours";
 import { unfoldedAt, unfolding } from "../model/unfold";
 
 /** The finished cover as it is turned in the hand. */
@@ -39,7 +38,7 @@ const litColour = new Color("#f2bd3c");
 export function coverScene(
   canvas: HTMLCanvasElement,
   facets: Facet[],
-  kindOf: (piece: string) => string,
+  colourOf: (piece: string) => string,
   onTouch: (piece: string | null) => void,
 ): CoverScene {
   const renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true, alpha: true });
@@ -64,7 +63,7 @@ export function coverScene(
     const geometry = new BufferGeometry();
     geometry.setAttribute("position", new BufferAttribute(new Float32Array(triangles.length * 9), 3));
     const material = new MeshLambertMaterial({
-      color: pieceColour(kindOf(facet.piece)),
+      color: colourOf(facet.piece),
       side: DoubleSide,
       polygonOffset: true,
       polygonOffsetFactor: 1,

@@ -16,6 +16,7 @@ export function alike(pieces: Piece[]): AlikeRow[] {
     const row = rows.find(
       (known) =>
         known.piece.id === piece.id &&
+        known.piece.cloth === piece.cloth &&
         stem(known.piece.name) === stem(piece.name) &&
         Math.abs(known.piece.cutWidth - piece.cutWidth) < 0.01 &&
         Math.abs(known.piece.cutLength - piece.cutLength) < 0.01,

@@ -1,14 +1,17 @@
 import { editCover, useBench } from "./benchStore";
 import { emptyCloth, type Cloth } from "./cloth";
-import { clothOf, clothsOf, isForInside, type JobDocument } from "./document";
+import { clothOf, clothsOf, isForInside, isGiven, type JobDocument } from "./document";
 
-/** The cloth on the bench: the one the cover there is cut from, or one for linings that is shown in its place. */
+/** The cloth on the bench: the one the cover there is cut from, or one for linings or for some of its parts that is shown in its place. */
 export function clothOnBench(
   document: JobDocument,
   { currentId, shownCloth }: { currentId: string | null; shownCloth: string | null },
 ): Cloth {
-  const shown = clothsOf(document).find((cloth) => cloth.key === shownCloth && isForInside(cloth));
-  return shown ?? clothOf(document, document.covers.find((entry) => entry.id === currentId)?.cover);
+  const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
+  const shown = clothsOf(document).find(
+    (cloth) => cloth.key === shownCloth && (isForInside(cloth) || (cover && isGiven(cover, cloth))),
+  );
+  return shown ?? clothOf(document, cover);
 }
 
 /** Says what is cut from the cloth on the bench; covers that were cut from one for linings are cut from the first again. */

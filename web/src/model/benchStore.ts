@@ -22,6 +22,8 @@ interface BenchState {
   choosing: "new" | "change" | null;
   /** The piece that is lit, on the flat and in the hand alike. */
   litPiece: string | null;
+  /** The piece that was touched last: what it is cut from is asked of it. */
+  touchedPiece: string | null;
   /** The finished cover is turned in the hand; the whole working is read; the proof is open. */
   turning: boolean;
   reading: boolean;
@@ -53,6 +55,7 @@ export const useBench = create<BenchState>((set, get) => ({
   measure: null,
   choosing: null,
   litPiece: null,
+  touchedPiece: null,
   ...unopened,
   laying: "job",
   shownCloth: null,

@@ -28,6 +28,8 @@ export interface Cover {
   lists: Record<string, unknown>;
   /** The key of its cloth; empty for the job's first. */
   cloth: string;
+  /** The cloths given to roles of its pieces, by key; several take turns. */
+  roles: Record<string, string[]>;
   count: string;
 }
 
@@ -48,6 +50,7 @@ export const emptyCover: Cover = {
   padding: [],
   lists: {},
   cloth: "",
+  roles: {},
   count: "1",
 };
 
@@ -56,9 +59,10 @@ const optionLists = ["obstacles", "legs", "corrections"];
 
 /** The cover as it is stored and sent. */
 export function coverTo(cover: Cover): CoverDocument {
-  const { shape, measures, options, padding, lists, ...beside } = cover;
+  const { shape, measures, options, padding, lists, roles, ...beside } = cover;
   return {
     ...beside,
+    ...(Object.keys(roles).length > 0 && { roles: rolesTo(roles) }),
     measures: { ...measures, ...pick(lists, measureLists), shape },
     options: { ...options, ...pick(lists, optionLists), ...(padding.length > 0 ? { padding } : {}) },
   };
@@ -85,6 +89,7 @@ export function coverFrom(stored: CoverDocument): Cover {
     padding: layersOf(options["padding"]),
     lists: { ...pick(measures, measureLists), ...pick(options, optionLists) },
     cloth: typeof stored.cloth === "string" ? stored.cloth : "",
+    roles: rolesFrom(stored.roles ?? {}),
     count: figure(stored.count) || "1",
   };
 }
@@ -120,6 +125,24 @@ function flat(rules: Record<string, unknown>): Record<string, string> {
         ? Object.entries(value).map(([member, said]) => [`${name}.${member}`, text(said)])
         : [[name, text(value)]],
     ),
+  );
+}
+
+/** One cloth is written as its key, several as a list. */
+function rolesTo(roles: Record<string, string[]>): Record<string, string | string[]> {
+  return Object.fromEntries(
+    Object.entries(roles).map(([role, keys]) => [role, keys.length === 1 ? (keys[0] ?? "") : keys]),
+  );
+}
+
+function rolesFrom(stored: Record<string, unknown>): Record<string, string[]> {
+  return Object.fromEntries(
+    Object.entries(stored)
+      .map(([role, given]): [string, string[]] => [
+        role,
+        (Array.isArray(given) ? given : [given]).map(text).filter(Boolean),
+      ])
+      .filter(([, keys]) => keys.length > 0),
   );
 }
 

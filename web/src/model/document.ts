@@ -1,6 +1,7 @@
 import { coverFrom, emptyCover, type Cover } from "./cover";
-import { clothFrom, type Cloth } from "./cloth";
-import type { Job, Unit } from "../api/client";
+import { clothFrom, clothTo, type Cloth } from "./cloth";
+import { keyOf } from "./clothKey";
+import type { ClothDocument, Draft, Job, Piece, Unit } from "../api/client";
 
 export interface Heading {
   name: string;
@@ -48,16 +49,49 @@ export function clothOf(document: JobDocument, cover: Cover | undefined): Cloth 
   return clothsOf(document).find((cloth) => cloth.key === cover?.cloth) ?? document.cloth;
 }
 
-/** The covers cut from a cloth; a cover that names none that is there is cut from the first. */
+/** A cloth is given to some part of the cover. */
+export const isGiven = (cover: Cover, cloth: Cloth) =>
+  Object.values(cover.roles).some((keys) => keys.includes(keyOf(cloth)));
+
+/** The covers that have pieces of a cloth: as their own, or given to a role. A cover that names none that is there is cut from the first. */
 export function coversOn(document: JobDocument, cloth: Cloth): CoverEntry[] {
   return isForInside(cloth) && cloth.key !== ""
     ? document.covers
-    : document.covers.filter((entry) => clothOf(document, entry.cover) === cloth);
+    : document.covers.filter(({ cover }) => clothOf(document, cover) === cloth || isGiven(cover, cloth));
+}
+
+/** All cloths of a job as they are sent, by what covers know them by; null where there is one, and nothing to give. */
+export function clothsSent(document: JobDocument): Record<string, ClothDocument> | null {
+  const cloths = clothsOf(document);
+  return cloths.length === 1 && document.covers.every(({ cover }) => Object.keys(cover.roles).length === 0)
+    ? null
+    : clothsByKey(document);
+}
+
+/** All cloths of a job as they are sent, by what covers know them by. */
+export function clothsByKey(document: JobDocument): Record<string, ClothDocument> {
+  return Object.fromEntries(
+    clothsOf(document).map((cloth) => [keyOf(cloth), clothTo({ ...cloth, others: [] })]),
+  );
 }
 
 /** What a cloth is called: its name, or its width. */
 export function clothName(cloth: Cloth): string {
   return cloth.name || `cloth ${cloth.width} wide`;
+}
+
+/** What of a cover is cut from a cloth; a facing or a padding that none of the cloths is for stands with the cover’s own. */
+export function piecesFrom(document: JobDocument, cover: Cover, draft: Draft, cloth: Cloth): Piece[] {
+  const keys = new Set(clothsOf(document).map(keyOf));
+  return draft.pieces.filter((piece) =>
+    keys.has(piece.cloth) ? piece.cloth === keyOf(cloth) : clothOf(document, cover) === cloth,
+  );
+}
+
+/** What a piece is cut from, as it is said on a list. */
+export function clothCalled(cloths: Cloth[], key: string): string {
+  const cloth = cloths.find((one) => keyOf(one) === key);
+  return cloth ? clothName(cloth) : key;
 }
 
 /** A piece of cloth by its cover's id is another's in a copy of the job: what was pinned and kept stays behind. */

@@ -1,4 +1,5 @@
 import { editCover, editText } from "./benchStore";
+import { giveCloth } from "./roles";
 
 interface Written {
   path: string;
@@ -18,6 +19,8 @@ function write({ path, value }: Written) {
     editCover("shape", (cover) => ({ ...cover, shape: value }));
   } else if (group === "options" || group === "rules" || group === "measures" || group === "secondReadings") {
     editText(group, rest.join("."), value);
+  } else if (group === "roles") {
+    giveCloth([rest.join(".")], value ? [value] : []);
   } else if (group === "construction") {
     editCover("construction", (cover) => ({ ...cover, construction: value }));
   } else if (group === "points") {

@@ -2,23 +2,32 @@ import { coverTo } from "../model/cover";
 import type { Cover } from "../model/cover";
 import { useQuery } from "@tanstack/react-query";
 import { afterPieces } from "./precedence";
-import { api, type CoverDocument, type FoldUp, type Unit } from "../api/client";
+import { useBench } from "../model/benchStore";
+import { keyOf } from "../model/clothKey";
+import { clothsByKey } from "../model/document";
+import { api, type ClothDocument, type CoverDocument, type FoldUp, type Unit } from "../api/client";
 
 /** A cover as the draft endpoints take it. */
 export function draftRequest(
   cover: Cover,
   unit: Unit,
   houseRules: Record<string, string> = {},
+  /** The cloths of its job, which a cover gives to its roles: pieces of several are cut apart. */
+  cloths: Record<string, ClothDocument> | null = null,
 ): CoverDocument {
-  const { form, measures, measuredFrom, construction, rules, options, secondReadings, readingUse } =
+  const { form, measures, measuredFrom, construction, rules, options, secondReadings, readingUse, roles } =
     coverTo(cover);
   const drafted = { form, measures, measuredFrom, construction, rules, options, secondReadings, readingUse };
-  return { ...drafted, unit, houseRules, count: Number.parseInt(cover.count, 10) || 1 };
+  const own = keyOf({ key: cover.cloth });
+  const cut = roles && cloths ? { roles, cloths, ...(own in cloths && { cloth: own }) } : {};
+  return { ...drafted, ...cut, unit, houseRules, count: Number.parseInt(cover.count, 10) || 1 };
 }
 
 /** The cover folded up at its seams by the core: every flat part of it, on the flat and in space, as the thing stands when one meets it. */
 export function useFoldUp(cover: Cover, unit: Unit, houseRules: Record<string, string> = {}) {
-  const request = { ...draftRequest(cover, unit, houseRules), count: 1 };
+  const document = useBench((state) => state.document);
+  const cloths = document && Object.keys(cover.roles).length > 0 ? clothsByKey(document) : null;
+  const request = { ...draftRequest(cover, unit, houseRules, cloths), count: 1 };
   return useQuery<FoldUp | null>({
     queryKey: ["fold-up", request],
     placeholderData: (before) => before,

@@ -4,7 +4,7 @@ import type { Cover } from "../model/cover";
 import type { Cloth } from "../model/cloth";
 import { useQuery, skipToken } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { api, type MakeUp, type Unit } from "../api/client";
+import { api, type ClothDocument, type MakeUp, type Unit } from "../api/client";
 import { useSettled } from "./useSettled";
 
 const rest = 400;
@@ -17,10 +17,22 @@ export function useMakeUps(
   houseRules: Record<string, string>,
   /** The constructions of the job's other covers. */
   others: string[],
+  /** All cloths of the job, where covers give them to their roles. */
+  cloths: Record<string, ClothDocument> | null,
 ) {
   const request = useMemo(
-    () => (cover ? { unit, houseRules, cover: coverTo(cover), cloth: clothTo(cloth), others } : null),
-    [cover, cloth, unit, houseRules, others],
+    () =>
+      cover
+        ? {
+            unit,
+            houseRules,
+            cover: coverTo(cover),
+            cloth: clothTo({ ...cloth, others: [] }),
+            others,
+            cloths,
+          }
+        : null,
+    [cover, cloth, unit, houseRules, others, cloths],
   );
   const settled = useSettled(request, rest);
   return useQuery<MakeUp[]>({

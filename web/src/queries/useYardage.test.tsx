@@ -6,6 +6,7 @@ const body = (drafts: string[]): YardageBody => ({
   unit: "in",
   houseRules: {},
   covers: [],
+  cloths: null,
   cloth: { width: "54" },
   drafts,
   compare: true,

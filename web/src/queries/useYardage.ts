@@ -3,9 +3,16 @@ import { coverTo } from "../model/cover";
 import type { Cloth } from "../model/cloth";
 import { keepPreviousData, useQueries, useQuery, skipToken, queryOptions } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { api, type CoverDocument, type Catalogue, type Yardage } from "../api/client";
+import { api, type ClothDocument, type CoverDocument, type Catalogue, type Yardage } from "../api/client";
 import { pinOf } from "../model/pins";
-import { clothsOf, coversOn, type JobDocument } from "../model/document";
+import {
+  clothsByKey,
+  clothsOf,
+  clothsSent,
+  coversOn,
+  type CoverEntry,
+  type JobDocument,
+} from "../model/document";
 import { first } from "./precedence";
 import { isMeasured, shapeOf, withExamples } from "../model/shape";
 
@@ -21,17 +28,20 @@ const draftsAtOnce = 25;
 type Covers = { key: string; cover: CoverDocument; example: boolean }[];
 
 function coversOf(document: JobDocument, cloth: Cloth, catalogue: Catalogue, only: string | null): Covers {
-  return coversOn(document, cloth)
-    .filter((entry) => only === null || entry.id === only)
-    .map(({ id, cover }) => {
-      const shape = shapeOf(catalogue, cover);
-      const example = shape !== null && !isMeasured(shape, cover);
-      return {
-        key: id,
-        cover: coverTo(shape && example ? withExamples(shape, cover, document.heading.unit) : cover),
-        example,
-      };
-    });
+  const covers = coversOn(document, cloth).filter((entry) => only === null || entry.id === only);
+  return coverEntries(covers, document, catalogue);
+}
+
+function coverEntries(covers: CoverEntry[], document: JobDocument, catalogue: Catalogue): Covers {
+  return covers.map(({ id, cover }) => {
+    const shape = shapeOf(catalogue, cover);
+    const example = shape !== null && !isMeasured(shape, cover);
+    return {
+      key: id,
+      cover: coverTo(shape && example ? withExamples(shape, cover, document.heading.unit) : cover),
+      example,
+    };
+  });
 }
 
 interface Asked {
@@ -50,7 +60,7 @@ interface Asked {
   known?: Yardage["lay"] | undefined;
 }
 
-export type YardageBody = ReturnType<typeof bodyOf>;
+export type YardageBody = Omit<ReturnType<typeof bodyOf>, "cloth"> & { cloth: ClothDocument | null };
 
 function bodyOf(
   document: JobDocument,
@@ -75,9 +85,29 @@ function bodyOf(
       ...(only === null ? {} : { pinned: [], kept: [] }),
       ...(kept && { kept }),
     }),
+    cloths: clothsSent(document),
     drafts,
     compare,
     steps: steps ?? settledSteps,
+  };
+}
+
+/** Every cloth of the job laid in one request. */
+export function everyClothBody(
+  document: JobDocument,
+  catalogue: Catalogue,
+  houseRules: Record<string, string>,
+  steps: number,
+): YardageBody {
+  return {
+    unit: document.heading.unit,
+    houseRules,
+    covers: coverEntries(document.covers, document, catalogue),
+    cloth: null,
+    cloths: clothsByKey(document),
+    drafts: [],
+    compare: false,
+    steps,
   };
 }
 

@@ -51,7 +51,11 @@ export const theme: ThemeConfig = {
   },
   components: {
     Segmented: { itemSelectedBg: colours.tapePale, trackBg: "#ece3d2", itemSelectedColor: colours.graphite },
-    Select: { optionSelectedBg: colours.tapePale },
+    Select: {
+      optionSelectedBg: colours.tapePale,
+      optionSelectedColor: colours.graphite,
+      optionActiveBg: "#ece3d2",
+    },
     Button: {
       primaryShadow: "none",
       defaultShadow: "none",

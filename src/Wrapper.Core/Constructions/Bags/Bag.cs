@@ -58,7 +58,7 @@ public static class Bag
             : (CutSize.Across(plan.Outline, plan.Width, _ => thickness / 2, outline), CutSize.Along(plan.Outline, plan.Depth, _ => thickness / 2, outline));
         var cutWidth = CutSize.Across(outline, grownWidth, AllowanceOf, cut);
         var cutDepth = CutSize.Along(outline, grownDepth, AllowanceOf, cut);
-        var lay = new WidePieceLay(specification, "face", cutWidth.Value, cutDepth.Value, canJoin: false);
+        var lay = new PairedLay(specification, PieceKind.Face, [PieceRole.FaceFront, PieceRole.FaceBack], cutWidth.Value, cutDepth.Value);
         var checks = new List<Check>([.. lay.Checks, .. way.Checks()]);
         if (checks.HasError())
         {
@@ -66,13 +66,12 @@ public static class Bag
         }
 
         var broken = way.Break(outline, plan.Back);
-        var faces = PieceMaker.InFacingPairs(PieceMaker.Make(
+        var faces = lay.Turned(PieceMaker.InFacingPairs(PieceMaker.Make(
             specification, PieceKind.Face, "Face", 2, broken, cutWidth, cutDepth, edge => edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value)) with
         {
             CutAs = cut, // of the whole back edge: a stretch of it shorter than a mitre would turn back on itself
             Folds = isBoxed ? [.. CrossOutline.CornerLines(w, d, half), .. CrossOutline.Creases(w, d, half)] : [],
-            Turns = lay.Turns,
-        };
+        });
         List<Piece> pieces = [faces];
         var notions = new List<Notion>(way.Notions());
         if (isBoxed)

@@ -22,8 +22,10 @@ internal static class BagOpenEnd
         var end = new OpenEnd(width, specification);
         var (side, closed) = (specification.Rules[Rule.SideSeam], specification.Rules[Rule.ClosedEnd]);
         var cutWidth = width + (2 * side);
-        var drops = new FaceDrops(cutWidth, specification);
-        var checks = new List<Check>(drops.Checks);
+        var cloths = (Front: specification.Cloths.KeyFor(PieceRole.FaceFront, PieceKind.Face), Back: specification.Cloths.KeyFor(PieceRole.FaceBack, PieceKind.Face));
+        var drops = new FaceDrops(cutWidth, specification.On(cloths.Front));
+        var backDrops = cloths.Front == cloths.Back ? drops : new FaceDrops(cutWidth, specification.On(cloths.Back));
+        List<Check> checks = [.. drops.Checks, .. ReferenceEquals(drops, backDrops) ? [] : backDrops.Checks];
         if (!end.Opening.Value.IsPositive)
         {
             checks.Add(Check.Error("no-opening", BagsText.NoOpening, "openingShare"));
@@ -37,7 +39,13 @@ internal static class BagOpenEnd
         var pieces = new List<Piece>();
         var seams = new List<Seam>();
         var cutLengths = (Front: length + closed + end.Front, Back: length + closed + end.Back);
-        if (drops.Parts.Count == 1)
+        if (!ReferenceEquals(drops, backDrops))
+        {
+            var faces = new TwoClothFaces((drops, backDrops), width, end, cutLengths);
+            pieces.AddRange(faces.Draw(length.Value, specification));
+            seams.AddRange(faces.Seams());
+        }
+        else if (drops.Parts.Count == 1)
         {
             Whole(width, length, side, closed, end, cutWidth, cutLengths, specification, pieces, seams);
         }
@@ -66,9 +74,9 @@ internal static class BagOpenEnd
                 new("faceCutLength", "Each drop, cut", cutLengths.Front),
                 new("opening", "Opening", end.Opening) { IsOpening = true },
             ],
-            Steps = [.. Steps(drops, end)],
+            Steps = [.. Steps(drops.Parts.Count > 1 ? drops : backDrops, end)],
             Checks = checks,
-            Joins = 2 * (drops.Parts.Count - 1) * specification.Count,
+            Joins = (drops.Parts.Count + backDrops.Parts.Count - 2) * specification.Count,
         };
     }
 
@@ -92,7 +100,7 @@ internal static class BagOpenEnd
         pieces.Add(end.IsAlike ? front : front with { Key = "face-1" });
         if (!end.IsAlike)
         {
-            pieces.Add(Face(specification, "Back face, with flap", 1, outline, cutWidth, cut.Back, side, closed, end.Back) with { Key = "face-2", InFacingPairs = false, Mirrored = specification.Count });
+            pieces.Add(Face(specification, "Back face, with flap", 1, outline, cutWidth, cut.Back, side, closed, end.Back) with { Key = "face-2", CopyRoles = [PieceRole.FaceBack], InFacingPairs = false, Mirrored = specification.Count });
         }
 
         foreach (var edge in outline.Names)
@@ -118,8 +126,7 @@ internal static class BagOpenEnd
         }
     }
 
-    /// <summary>The first half of the copies of a piece that both faces are cut from is the front's.</summary>
-    private static bool IsOfFront(SeamSide side, IReadOnlyList<Piece> pieces) => 2 * side.Copy <= pieces.First(piece => piece.Key == side.Piece).PerCover;
+    private static bool IsOfFront(SeamSide side, IReadOnlyList<Piece> pieces) => pieces.First(piece => piece.Key == side.Piece).CopyRoles[side.Copy - 1] == PieceRole.FaceFront;
 
     internal static Piece Face(
         CoverSpecification specification, string name, int perCover, Outline outline, Worked cutWidth, Worked cutLength, Worked side, Worked closed, Worked end, Length join = default) =>

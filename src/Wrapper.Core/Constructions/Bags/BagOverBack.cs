@@ -43,7 +43,8 @@ internal static class BagOverBack
         var lower = reversible ? seam : hem;
         var layers = reversible ? 2 : 1;
         var (cutWidth, cutHeight) = (width + thickness + (2 * seam), height + (thickness / 2) + seam + lower);
-        var lay = new WidePieceLay(specification, "face", cutWidth.Value, cutHeight.Value, canJoin: false);
+        IReadOnlyList<PieceRole> copies = reversible ? PieceRole.Halves(PieceRole.Outer, PieceRole.Inner, 4) : [PieceRole.FaceFront, PieceRole.FaceBack];
+        var lay = new PairedLay(specification, PieceKind.Face, copies, cutWidth.Value, cutHeight.Value);
         List<Check> checks = [.. lay.Checks, .. Noticed(width, thickness, height, corners, corner, specification)];
         if (checks.HasError())
         {
@@ -52,12 +53,11 @@ internal static class BagOverBack
 
         var (w, h, half) = (width.Value, height.Value, thickness.Value.Half());
         var outline = StitchLine(w, h, half, corners, corner.Value);
-        var piece = PieceMaker.Make(specification, PieceKind.Face, "Panel", 2 * layers, outline, cutWidth, cutHeight, edge => edge == "lower" ? lower.Value : seam.Value) with
+        var piece = lay.Turned(PieceMaker.Make(specification, PieceKind.Face, "Panel", 2 * layers, outline, cutWidth, cutHeight, edge => edge == "lower" ? lower.Value : seam.Value) with
         {
             InFacingPairs = true,
-            Turns = lay.Turns,
             Folds = corners == UpperCorners.Boxed ? [.. Lines(w, h, half)] : [],
-        };
+        });
         var opening = (2 * (width + thickness)).Named("opening");
         var isBoxed = corners == UpperCorners.Boxed;
         return new()

@@ -21,7 +21,7 @@ internal static class BagPillow
         var outline = Outline.Polygon(("closed", Point.Origin), ("right", new(w, Length.Zero)), ("end", new(w, l)), ("left", new(Length.Zero, l)));
         var cutWidth = width + (2 * seam);
         var cutFront = length + seam + hem;
-        var lay = new WidePieceLay(specification, "face", cutWidth.Value, (cutFront + flap).Value, canJoin: false);
+        var lay = new PairedLay(specification, PieceKind.Face, [PieceRole.FaceFront, PieceRole.FaceBack], cutWidth.Value, (cutFront + flap).Value);
         if (lay.Checks.HasError())
         {
             return new() { Checks = lay.Checks };
@@ -29,10 +29,10 @@ internal static class BagPillow
 
         var hasFlap = flap.Value.IsPositive;
         Piece Face(string name, int count, Worked more) =>
-            PieceMaker.Make(specification, PieceKind.Face, name, count, outline, cutWidth, cutFront + more, edge => edge == "end" ? (hem + more).Value : seam.Value) with { Turns = lay.Turns };
+            PieceMaker.Make(specification, PieceKind.Face, name, count, outline, cutWidth, cutFront + more, edge => edge == "end" ? (hem + more).Value : seam.Value);
         Piece[] pieces = hasFlap
-            ? [Face("Front", 1, Worked.Zero) with { Key = "face-1" }, Face("Back, with flap", 1, flap) with { Key = "face-2", Marks = [new(MarkKind.Fold, "flap folds in", new(Length.Zero, l), new(w, l))] }]
-            : [Face("Face", 2, Worked.Zero)];
+            ? [Face("Front", 1, Worked.Zero) with { Key = "face-1", Turns = lay.Turns(PieceRole.FaceFront) }, Face("Back, with flap", 1, flap) with { Key = "face-2", CopyRoles = [PieceRole.FaceBack], Turns = lay.Turns(PieceRole.FaceBack), Marks = [new(MarkKind.Fold, "flap folds in", new(Length.Zero, l), new(w, l))] }]
+            : [lay.Turned(Face("Face", 2, Worked.Zero))];
         SeamSide Behind(string edge) => hasFlap ? new("face-2", edge) : new("face", edge, 2);
         var front = pieces[0].Key;
         return new()
@@ -58,7 +58,7 @@ internal static class BagPillow
         var part = (along + overlap) / 2;
         var (w, l, p, o) = (across.Value, along.Value, part.Value, overlap.Value);
         var cutWidth = across + (2 * seam);
-        var lay = new WidePieceLay(specification, "face", cutWidth.Value, (along + (2 * seam)).Value, canJoin: false);
+        var lay = new PairedLay(specification, PieceKind.Face, [PieceRole.FaceFront, PieceRole.FaceBack], cutWidth.Value, (along + (2 * seam)).Value);
         List<Check> checks = [.. lay.Checks];
         if (o >= l)
         {
@@ -83,11 +83,12 @@ internal static class BagPillow
         var back = Outline.Polygon([
             ("edge", Point.Origin), ("right", new(w, zero)), .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
             ("hem", new(w, p)), .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(), ("left", new(zero, p - o))]);
-        var frontPiece = PieceMaker.Make(specification, PieceKind.Face, "Front", 1, front, cutWidth, along + (2 * seam), _ => seam.Value) with { Key = "face-1", Turns = lay.Turns };
+        var frontPiece = PieceMaker.Make(specification, PieceKind.Face, "Front", 1, front, cutWidth, along + (2 * seam), _ => seam.Value) with { Key = "face-1", Turns = lay.Turns(PieceRole.FaceFront) };
         var backPiece = PieceMaker.Make(specification, PieceKind.Face, "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value) with
         {
             Key = "face-2",
-            Turns = lay.Turns,
+            CopyRoles = [PieceRole.FaceBack, PieceRole.FaceBack],
+            Turns = lay.Turns(PieceRole.FaceBack),
         };
         return new()
         {

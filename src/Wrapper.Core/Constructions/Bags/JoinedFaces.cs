@@ -26,16 +26,19 @@ internal static class JoinedFaces
             var (key, cutLength, allowance) = (faces == 1 ? "face" : $"face-{face}", face == 1 ? cut.Front : cut.Back, face == 1 ? end.Front : end.Back);
             var name = faces == 1 ? "Face" : face == 1 ? "Front face" : "Back face, with flap";
             var outside = BagOpenEnd.Face(specification, $"{name}, outer drop", faces == 1 ? 4 : 2, Drop(Length.Zero, outer, l, shut, total - shut, "side", "join"), drops.Parts[0], cutLength, side, closed, allowance, join);
-            pieces.Add(outside with { Key = $"{key}-outer", InFacingPairs = true, Mirrored = outside.Quantity / 2 });
+            pieces.Add(outside with { Key = $"{key}-outer", CopyRoles = RolesOf(face, outside.PerCover), InFacingPairs = true, Mirrored = outside.Quantity / 2 });
             for (var part = 1; part + 1 < count; part++)
             {
                 var from = outer + ((part - 1) * inner);
                 var middle = BagOpenEnd.Face(specification, $"{name}, middle drop", faces == 1 ? 2 : 1, Drop(from, from + inner, l, shut, total - shut, "join-left", "join-right"), drops.Parts[1], cutLength, side, closed, allowance, join);
-                pieces.Add(middle with { Key = count == 3 ? $"{key}-middle" : $"{key}-middle-{part}", InFacingPairs = faces == 1, Mirrored = faces == 1 && !Symmetry.IsLeftRight(middle.StitchLine) ? middle.Quantity / 2 : 0 });
+                pieces.Add(middle with { CopyRoles = RolesOf(face, middle.PerCover), Key = count == 3 ? $"{key}-middle" : $"{key}-middle-{part}", InFacingPairs = faces == 1, Mirrored = faces == 1 && !Symmetry.IsLeftRight(middle.StitchLine) ? middle.Quantity / 2 : 0 });
             }
         }
 
         seams.AddRange(Seams(pieces, count, end, faces));
+
+        IReadOnlyList<PieceRole> RolesOf(int face, int copies) =>
+            faces == 1 ? PieceRole.Usual(PieceKind.Face, copies) : [.. Enumerable.Repeat(face == 1 ? PieceRole.FaceFront : PieceRole.FaceBack, copies)];
     }
 
     /// <summary>One drop of a face between two places across it; its upper end is broken where the way in begins and ends.</summary>

@@ -43,9 +43,9 @@ public static class BandEnds
     {
         var closure = new BackClosure(specification, specification.Rules[Rule.Zip]);
         var opening = (width - (2 * closedEnd)).Named("zip");
-        var ends = new PlatePieces(profile, specification, PieceKind.End);
+        var ends = new PlatePieces(profile, specification.In(PieceRole.End, PieceKind.End), PieceKind.End);
         var cutLength = profile.Perimeter + closure.Both;
-        var lay = new WidePieceLay(specification, "band", (width + (2 * specification.Rules[Rule.Seam])).Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(specification.In(PieceRole.Band, PieceKind.Band), "band", (width + (2 * specification.Rules[Rule.Seam])).Value, cutLength.Value, canJoin: false);
         var checks = new List<Check>([.. ends.Checks, .. lay.Checks]);
         if (!opening.Value.IsPositive)
         {
@@ -102,7 +102,7 @@ public static class BandEnds
         var opening = (2 * (width + profile.Edges["hem"])).Named("opening");
         var finish = new EdgeFinish(specification, opening);
         var cutLength = developed + (2 * hem);
-        var lay = new WidePieceLay(specification, "band", (width + (2 * seam)).Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(specification.In(PieceRole.Band, PieceKind.Band), "band", (width + (2 * seam)).Value, cutLength.Value, canJoin: false);
         List<Check> checks = [.. lay.Checks, .. finish.Checks()];
         if (checks.HasError())
         {

@@ -103,7 +103,7 @@ internal sealed class BoxingPieces
 
     private JoinPlan PlanJoins()
     {
-        if (_layout.LongestStretch is not { } longest)
+        if (_layout.LongestStretch(PieceKind.Boxing) is not { } longest)
         {
             return JoinPlan.None;
         }
@@ -161,10 +161,10 @@ internal sealed class BoxingPieces
                 "join-on-front",
                 BoxingText.JoinOnFront,
                 "strips",
-                _layout.Specification.OneWay ? [] : [new(CommonText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
+                _layout.On(PieceKind.Boxing).OneWay ? [] : [new(CommonText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
             { Concerns = CheckConcern.Cloth, Brief = BoxingText.FrontJoined });
         }
-        else if (_layout.StripsDown && choices.Strips is null)
+        else if (_layout.StripsDown(PieceKind.Boxing) && choices.Strips is null)
         {
             _checks.Add(Check.Note(
                 "strips-down",
@@ -173,7 +173,7 @@ internal sealed class BoxingPieces
                 new Mend(BoxingText.ToAcrossTheRollJoined, "options.strips", "across")) with
             { Concerns = CheckConcern.Cloth, Brief = BoxingText.StripsDownBriefly });
         }
-        else if (choices.Strips == StripDirection.Down && _layout.Specification.OneWay)
+        else if (choices.Strips == StripDirection.Down && (_layout.On(PieceKind.Boxing).OneWay || (_layout.HasZip && _layout.On(PieceKind.ZipBoxing).OneWay)))
         {
             _checks.Add(Check.Error(
                 "turned-on-nap",

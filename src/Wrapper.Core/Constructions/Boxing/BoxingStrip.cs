@@ -44,7 +44,7 @@ public static class BoxingStrip
 
         var boxing = new BoxingPieces(layout);
         var zip = new ZipBoxingPieces(layout);
-        var plates = new PlatePieces(plan, specification);
+        var plates = new PlatePair(plan, specification);
         checks.AddRange(plates.Checks);
         checks.AddRange(boxing.Checks);
         if (checks.HasError())
@@ -104,7 +104,7 @@ public static class BoxingStrip
             CutLength = cutHeight,
             StitchLine = stitchLine,
             Allowances = stitchLine.Names.ToDictionary(edge => edge, allowance),
-            Turns = layout.StripTurns,
+            Turns = layout.StripTurns(kind),
             Marks = marks,
         };
 }

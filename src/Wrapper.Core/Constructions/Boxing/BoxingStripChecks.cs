@@ -1,6 +1,7 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.English;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Constructions.Boxing;
@@ -9,6 +10,8 @@ namespace Wrapper.Core.Constructions.Boxing;
 internal static class BoxingStripChecks
 {
     private static readonly Length LeastStretch = Length.FromMillimetres(50m);
+
+    private static readonly PieceKind[] Strips = [PieceKind.Boxing, PieceKind.ZipBoxing];
 
     public static IEnumerable<Check> Of(BoxingStripLayout layout)
     {
@@ -19,7 +22,7 @@ internal static class BoxingStripChecks
         var front = plan.Edges[plan.Front].Value;
         var back = plan.Edges[plan.Back].Value;
         var turn = layout.ZipTurn.Value;
-        if (layout.LongestStretch?.Value is { } longest && longest < LeastStretch)
+        if (Strips.Select(strip => layout.LongestStretch(strip)?.Value).Min() is { } longest && longest < LeastStretch)
         {
             yield return Check.Error(
                 "cloth-too-narrow-for-strips",

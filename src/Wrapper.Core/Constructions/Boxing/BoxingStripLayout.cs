@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Parts;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
 
@@ -8,11 +9,16 @@ namespace Wrapper.Core.Constructions.Boxing;
 /// <summary>The figures of a boxing strip round a plan, before any piece is drawn. See docs/handbook.md, "Boxing strip".</summary>
 internal sealed class BoxingStripLayout
 {
+    private readonly CoverSpecification _boxing;
+    private readonly CoverSpecification _zipBoxing;
+
     public BoxingStripLayout(ClosedPlan plan, Worked thickness, CoverSpecification specification)
     {
         Plan = plan;
         Thickness = thickness;
         Specification = specification;
+        _boxing = specification.In(PieceRole.Boxing, PieceKind.Boxing);
+        _zipBoxing = specification.In(PieceRole.ZipBoxing, PieceKind.ZipBoxing);
         var rules = specification.Rules;
         Seam = rules[Rule.Seam];
         ZipTurning = rules[Rule.Zip];
@@ -71,20 +77,27 @@ internal sealed class BoxingStripLayout
     /// <summary>The boxing from stitch line to stitch line.</summary>
     public Worked BoxingStitched => BoxingCutLength - (2 * Seam);
 
-    /// <summary>
-    /// Strips lie down the roll: chosen, or forced because the front alone is wider than the cloth, and nothing points one way.
-    /// </summary>
-    public bool StripsDown => !Specification.OneWay
-        && (Specification.Choices.Strips == StripDirection.Down
-            || (Specification.Choices.Strips is null && FrontTooWide));
+    /// <summary>The cover as the boxing or the zip strips see it: each on its own cloth.</summary>
+    public CoverSpecification On(PieceKind strip) => strip == PieceKind.Boxing ? _boxing : _zipBoxing;
 
-    /// <summary>The front with its seams is wider than the cloth.</summary>
-    public bool FrontTooWide => Specification.UsableWidth is { } usable && Plan.Edges[Plan.Front].Value + (2 * Seam.Value) > usable;
+    /// <summary>
+    /// Strips lie down the roll: chosen, or forced because the front alone is wider than the boxing's cloth, and nothing points
+    /// one way. The zip strips lie as the boxing does where they are cut from the same cloth.
+    /// </summary>
+    public bool StripsDown(PieceKind strip) => !On(strip).OneWay
+        && (Specification.Choices.Strips == StripDirection.Down
+            || (Specification.Choices.Strips is null && FrontTooWide && (strip == PieceKind.Boxing || AreOfOneCloth)));
 
     /// <summary>The longest stretch between stitch lines that a strip may have; null when nothing limits it.</summary>
-    public Worked? LongestStretch => StripsDown || Specification.UsableWidth is not { } usable ? null : Worked.Given("usable width", usable, QuantitySource.Cloth) - (2 * Seam);
+    public Worked? LongestStretch(PieceKind strip) =>
+        StripsDown(strip) || On(strip).UsableWidth is not { } usable ? null : Worked.Given("usable width", usable, QuantitySource.Cloth) - (2 * Seam);
 
-    public IReadOnlyList<int> StripTurns => StripsDown ? [90, 270] : [0, 180];
+    public IReadOnlyList<int> StripTurns(PieceKind strip) => StripsDown(strip) ? [90, 270] : [0, 180];
+
+    private bool AreOfOneCloth => Specification.Cloths.KeyFor(PieceRole.Boxing, PieceKind.Boxing) == Specification.Cloths.KeyFor(PieceRole.ZipBoxing, PieceKind.ZipBoxing);
+
+    /// <summary>The front with its seams is wider than the cloth.</summary>
+    private bool FrontTooWide => _boxing.UsableWidth is { } usable && Plan.Edges[Plan.Front].Value + (2 * Seam.Value) > usable;
 
     /// <summary>The back and what is turned on to the sides; a share of the whole way where there is no back.</summary>
     private static Worked RunOfZip(ClosedPlan plan, CoverSpecification specification)

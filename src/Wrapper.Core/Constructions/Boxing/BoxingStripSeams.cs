@@ -18,15 +18,14 @@ internal static class BoxingStripSeams
 
     /// <summary>The seams round both plates, with their piping.</summary>
     public static IEnumerable<Seam> Round(
-        PlanPerimeter perimeter, PlatePieces plates, BoxingPieces boxing, ZipBoxingPieces zip, BoxingStripLayout layout)
+        PlanPerimeter perimeter, PlatePair plates, BoxingPieces boxing, ZipBoxingPieces zip, BoxingStripLayout layout)
     {
         Caught? onTop = layout.PipedEdges >= 1 ? Caught.Piping : null;
         Caught? onBottom = layout.PipedEdges == 2 ? Caught.Piping : null;
         foreach (var (part, span) in boxing.Spans(perimeter))
         {
-            var plate = plates.KeyAt(perimeter, span);
-            yield return new($"top-{span.Name}", new(plate, span.Name), new(boxing.KeyOf(part), $"top-{span.Name}"), onTop);
-            yield return new($"bottom-{span.Name}", new(plate, span.Name, 2), new(boxing.KeyOf(part), $"bottom-{span.Name}"), onBottom);
+            yield return new($"top-{span.Name}", plates.OnTop(perimeter, span), new(boxing.KeyOf(part), $"top-{span.Name}"), onTop);
+            yield return new($"bottom-{span.Name}", plates.OnBottom(perimeter, span), new(boxing.KeyOf(part), $"bottom-{span.Name}"), onBottom);
         }
 
         var zipSpans = layout.HasZip ? zip.Spans(perimeter) : [];
@@ -34,9 +33,8 @@ internal static class BoxingStripSeams
         {
             var (part, span) = zipSpans[i];
             var (lowerPart, lowerSpan) = zipSpans[zipSpans.Count - 1 - i];
-            var plate = plates.KeyAt(perimeter, span);
-            yield return new($"top-{span.Name}", new(plate, span.Name), new(zip.KeyOf(part), $"top-{span.Name}"), onTop);
-            yield return new($"bottom-{span.Name}", new(plate, span.Name, 2), zip.Lower(lowerPart, $"top-{lowerSpan.Name}"), onBottom);
+            yield return new($"top-{span.Name}", plates.OnTop(perimeter, span), new(zip.KeyOf(part), $"top-{span.Name}"), onTop);
+            yield return new($"bottom-{span.Name}", plates.OnBottom(perimeter, span), zip.Lower(lowerPart, $"top-{lowerSpan.Name}"), onBottom);
         }
     }
 }

@@ -17,7 +17,7 @@ internal sealed class ZipBoxingPieces
     public ZipBoxingPieces(BoxingStripLayout layout)
     {
         _layout = layout;
-        Count = StripParts.Of(layout.ZipRun.Value, layout.LongestStretch?.Value);
+        Count = StripParts.Of(layout.ZipRun.Value, layout.LongestStretch(PieceKind.ZipBoxing)?.Value);
     }
 
     /// <summary>In how many parts each strip is cut.</summary>

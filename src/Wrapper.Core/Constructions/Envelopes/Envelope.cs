@@ -37,7 +37,7 @@ public static class Envelope
         var least = thickness + rules[Rule.TailClear];
         var tail = rules[Rule.Tail].Value < least.Value ? least.Named("tail, the least there can be") : rules[Rule.Tail];
         var (cutWidth, cutLength) = (width + thickness + (2 * seam), depth + (thickness / 2) + seam + tail);
-        var lay = new WidePieceLay(specification, "panel", cutWidth.Value, cutLength.Value, canJoin: false);
+        var lay = new PairedLay(specification, PieceKind.Panel, [PieceRole.Top, PieceRole.Bottom], cutWidth.Value, cutLength.Value);
         List<Check> checks = [.. lay.Checks, .. Noticed(least, isFitted, specification)];
         if (checks.HasError())
         {
@@ -45,13 +45,12 @@ public static class Envelope
         }
 
         var (w, d, half) = (width.Value, depth.Value, thickness.Value.Half());
-        var panel = PieceMaker.Make(specification, PieceKind.Panel, "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge => edge == "back" ? Length.Zero : seam.Value) with
+        var panel = lay.Turned(PieceMaker.Make(specification, PieceKind.Panel, "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge => edge == "back" ? Length.Zero : seam.Value) with
         {
             InFacingPairs = true,
             Folds = [.. Lines(w, d, half, tail.Value)],
-            Turns = lay.Turns,
             Marks = [new(MarkKind.Fold, "end of the cushion", new(Length.Zero, half + d), new(w + (2 * half), half + d))],
-        };
+        });
         return new()
         {
             Pieces = [panel],

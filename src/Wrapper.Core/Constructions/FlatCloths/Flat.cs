@@ -30,9 +30,10 @@ public static class Flat
     {
         var hem = specification.Rules[Rule.Hem];
         var (cutWidth, cutDepth) = (plan.Width + (2 * hem), plan.Depth + (2 * hem));
-        var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
+        var onTop = specification.In(PieceRole.Top, PieceKind.Top);
+        var lay = new WidePieceLay(onTop, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
         var whole = PieceMaker.Make(specification, PieceKind.Top, "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with { Turns = lay.Turns };
-        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, plan.Width, specification) : SheetSplit.None(whole);
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, plan.Width, onTop) : SheetSplit.None(whole);
         List<Check> checks = [.. lay.Checks, .. parts.Checks];
         if (checks.HasError())
         {

@@ -40,7 +40,7 @@ public static class PanelsFolded
         var round = (2 * depth) / 3;
         var opening = (threeSides ? width + (2 * round) : width - (2 * clear)).Named("zip opening");
         var (wide, deep) = (width + thickness, depth + thickness + cover.Seam);
-        var lay = new WidePieceLay(specification, "panel", WidthOf(closure.Under).Value, (deep + closure.Under).Value, canJoin: false);
+        var lay = new PairedLay(specification, PieceKind.Panel, [PieceRole.Top, PieceRole.Bottom], WidthOf(closure.Under).Value, (deep + closure.Under).Value);
         List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Checks(cover, opening.Value, clear.Value, threeSides)];
         if (checks.HasError())
         {
@@ -58,11 +58,13 @@ public static class PanelsFolded
             deep + turning,
             edge => CarriesZip(edge, threeSides) ? turning.Value : cover.Seam.Value,
             [.. FoldedCover.CornerMarks(corners), .. threeSides ? [] : Stops(width.Value, depth.Value, thickness.Value, closed)],
-            lay.Turns) with
+            lay.Turns(PieceRole.Top)) with
         { Key = key, Name = key switch { "panel-over" => "Panel, over-flap", "panel-under" => "Panel, under-flap", _ => "Panel" }, CutWidth = WidthOf(turning), Folds = [.. corners, .. CrossOutline.Creases(width.Value, depth.Value, cover.HalfThickness)] };
         return new()
         {
-            Pieces = closure.IsTape ? [Panel(upper, 1, closure.Over), Panel(lower, 1, closure.Under)] : [Panel(upper, 2, closure.Over)],
+            Pieces = closure.IsTape
+                ? [Panel(upper, 1, closure.Over), Panel(lower, 1, closure.Under) with { CopyRoles = [PieceRole.Bottom], Turns = lay.Turns(PieceRole.Bottom) }]
+                : [lay.Turned(Panel(upper, 2, closure.Over))],
             Seams = [.. Seams(outline, threeSides, closure, upper, lower), .. CrossOutline.CornerSeams(upper, opened: true), .. CrossOutline.CornerSeams(lower, opened: true, closure.IsTape ? 1 : 2).Select(seam => closure.IsTape ? seam with { Id = $"{seam.Id}-under" } : seam)],
             Notions =
             [

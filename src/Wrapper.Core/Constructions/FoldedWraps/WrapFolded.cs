@@ -39,7 +39,7 @@ public static class WrapFolded
         var cover = new FoldedCover(width, depth, thickness, specification);
         var closure = new BackClosure(specification, specification.Rules[Rule.Zip]);
         var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
-        var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(specification.In(PieceRole.Wrap, PieceKind.Wrap), "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
         List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Noticed(closure)];
         if (checks.HasError())
         {

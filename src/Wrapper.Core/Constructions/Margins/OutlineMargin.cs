@@ -46,14 +46,15 @@ public static class OutlineMargin
         var cutEdge = (plan.Perimeter + gather).Named("cut edge, all round");
         var finish = new EdgeFinish(specification, cutEdge);
         var (cutWidth, cutDepth) = (plan.Width + (2 * margin), plan.Depth + (2 * margin));
-        var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
+        var onTop = specification.In(PieceRole.Top, PieceKind.Top);
+        var lay = new WidePieceLay(onTop, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
         var whole = PieceMaker.Make(specification, PieceKind.Top, "Cover", 1, rim, cutWidth, cutDepth, _ => Length.Zero) with
         {
             Turns = lay.Turns,
             Mirrored = specification.Choices.InPairs && !Symmetry.IsLeftRight(rim) ? specification.Count / 2 : 0,
             Marks = [.. plan.Outline.Names.Contains("nose") ? Nose(plan.Outline) : []],
         };
-        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, cutWidth, specification) : SheetSplit.None(whole);
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, cutWidth, onTop) : SheetSplit.None(whole);
         List<Check> checks = [.. lay.Checks, .. finish.Checks(), .. parts.Checks];
         if (checks.HasError())
         {

@@ -45,7 +45,8 @@ public static class TubNotched
             : (width, depth, fall.Drop + fall.Under);
         var opening = (2 * (w + d)).Named("opening");
         var finish = new EdgeFinish(specification, opening);
-        var lay = new WidePieceLay(specification, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
+        var onTop = specification.In(PieceRole.Top, PieceKind.Top);
+        var lay = new WidePieceLay(onTop, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
         List<Check> checks = [.. lay.Checks, .. finish.Checks(), .. Noticed(wall, w, d, hang, full, specification)];
         if (checks.HasError())
         {
@@ -59,7 +60,7 @@ public static class TubNotched
             Folds = [.. CrossOutline.Creases(w.Value, d.Value, hang.Value)],
             Turns = lay.Turns,
         };
-        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, w + (2 * hang), specification, [.. outline.Names.Where(name => name.Contains('-', StringComparison.Ordinal))]) : SheetSplit.None(whole);
+        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, w + (2 * hang), onTop, [.. outline.Names.Where(name => name.Contains('-', StringComparison.Ordinal))]) : SheetSplit.None(whole);
         checks.AddRange(parts.Checks);
         if (checks.HasError())
         {

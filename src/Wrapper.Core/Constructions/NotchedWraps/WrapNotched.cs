@@ -42,7 +42,7 @@ public static class WrapNotched
         var reach = Reach(specification, depth);
         var closure = new BackClosure(specification, zip);
         var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
-        var lay = new WidePieceLay(specification, "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(specification.In(PieceRole.Wrap, PieceKind.Wrap), "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
         var checks = cover.ChoiceChecks().Concat(lay.Checks).Concat(Checks(cover, zip, reach, closure)).ToList();
         if (checks.HasError())
         {

@@ -18,7 +18,16 @@ namespace Wrapper.Core.Constructions.PinnedBlocks;
 /// <param name="Count">How many.</param>
 /// <param name="Across">What is cut beyond it at each side.</param>
 /// <param name="Along">What is cut beyond it at each end.</param>
-internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count, Worked Across, Worked Along);
+internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count, Worked Across, Worked Along)
+{
+    /// <summary>What both hands of it are called; null where it has no hands.</summary>
+    public string? Both { get; init; }
+
+    /// <summary>Its names as words that a cloth is given to: <c>arm-left</c> for “Arm, left”, then <c>arm</c>.</summary>
+    public IReadOnlyList<string> Words => Both is null ? [WordOf(Name)] : [WordOf(Name), WordOf(Both)];
+
+    private static string WordOf(string name) => string.Join('-', name.ToLowerInvariant().Split([.. name.Where(letter => !char.IsLetterOrDigit(letter)).Distinct()], StringSplitOptions.RemoveEmptyEntries));
+}
 
 /// <summary>What a zone goes down into gaps or has to spare at its edges.</summary>
 internal sealed record BlockSpare(Worked Left, Worked Right, Worked Bottom, Worked Top)
@@ -62,15 +71,17 @@ public static class Blocks
                 continue;
             }
 
-            var lay = new WidePieceLay(specification, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
+            var on = specification.In(PieceRole.Block, PieceKind.Block, zone.Words);
+            var lay = new WidePieceLay(on, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
             var outline = PieceMaker.Rectangle(width.Value, height.Value);
             var piece = PieceMaker.Make(specification, PieceKind.Block, zone.Name, zone.Count, outline, cutWidth, cutLength, edge => (edge is "left" or "right" ? zone.Across : zone.Along).Value) with
             {
                 Key = zone.Key,
+                Zones = zone.Words,
                 Turns = lay.Turns,
                 Marks = [Mark.At(MarkKind.Top, $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
             };
-            var split = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, specification) : SheetSplit.None(piece);
+            var split = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, on) : SheetSplit.None(piece);
             checks.AddRange(lay.Checks);
             checks.AddRange(split.Checks);
             pieces.AddRange(split.Pieces);

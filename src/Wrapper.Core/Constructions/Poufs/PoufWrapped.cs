@@ -46,7 +46,7 @@ public static class PoufWrapped
         }
 
         var cutTop = size + (2 * wrap) + (2 * seam);
-        var lay = new WidePieceLay(specification, "top", cutTop.Value, cutTop.Value, canJoin: false);
+        var lay = new PairedLay(specification, PieceKind.Top, [PieceRole.Top, PieceRole.Bottom], cutTop.Value, cutTop.Value);
         if (lay.Checks.HasError())
         {
             return new() { Checks = lay.Checks };
@@ -54,18 +54,18 @@ public static class PoufWrapped
 
         var allowance = (Func<string, Length>)(_ => seam.Value);
         var cutSide = side + (2 * seam);
-        var top = PieceMaker.Make(specification, PieceKind.Top, "Top and bottom", 2, InThirds(CrossOutline.Whole(a, a, w), w), cutTop, cutTop, allowance) with
+        var top = lay.Turned(PieceMaker.Make(specification, PieceKind.Top, "Top and bottom", 2, InThirds(CrossOutline.Whole(a, a, w), w), cutTop, cutTop, allowance) with
         {
             InFacingPairs = true,
-            Turns = lay.Turns,
             Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
             Marks = [new(MarkKind.Dart, "dart square, front left", new(Length.Zero, w), new(w, w)), new(MarkKind.Dart, "dart square, front right", new(a + w, w), new(a + (2 * w), w))],
-        };
+        });
         var strip = PieceMaker.Make(specification, PieceKind.Strip, "Strip", 4, StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false), (2 * wrap) + (2 * seam), cutSide, allowance) with
         {
             Folds = [new("crease", [new(w, Length.Zero), new(w, side.Value)])],
+            CopyPlaces = [3, 2, 1, 0],
         };
-        var wall = PieceMaker.Make(specification, PieceKind.Side, "Side", 4, PieceMaker.Rectangle(side.Value, side.Value), cutSide, cutSide, allowance);
+        var wall = PieceMaker.Make(specification, PieceKind.Side, "Side", 4, PieceMaker.Rectangle(side.Value, side.Value), cutSide, cutSide, allowance) with { CopyPlaces = [0, 3, 2, 1] };
         var gap = specification.Choices.Closure == Closure.Zip ? side.Named("zip") : size.TimesNumber(specification.Rules.Number(NumberRule.GapShare)).Named("gap");
         return new()
         {

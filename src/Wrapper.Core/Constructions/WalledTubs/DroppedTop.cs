@@ -25,7 +25,7 @@ internal sealed class DroppedTop
         var seam = specification.Rules[Rule.Seam];
         _cutWidth = plan.Width + (2 * drop) + (2 * seam);
         _cutDepth = plan.Depth + (2 * drop) + (2 * seam);
-        _lay = new(specification, "top", _cutWidth.Value, _cutDepth.Value, canJoin: false);
+        _lay = new(specification.In(PieceRole.Top, PieceKind.Top), "top", _cutWidth.Value, _cutDepth.Value, canJoin: false);
         Checks = _lay.Checks;
     }
 

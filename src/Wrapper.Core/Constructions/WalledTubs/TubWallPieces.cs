@@ -48,9 +48,17 @@ internal sealed class TubWallPieces
 
     private Worked CutHeight { get; }
 
-    private Length? Longest => _specification.UsableWidth is { } usable && !StripsDown ? usable - (2 * _seam.Value) : null;
+    /// <summary>The cover as this side sees it, on its own cloth: cloths take turns from the front round to the left.</summary>
+    private CoverSpecification On(string side) => _specification.In(PieceRole.Wall, PieceKind.Wall, null, PlaceOf(side));
 
-    private bool StripsDown => _specification.Choices.Strips == StripDirection.Down && !_specification.OneWay;
+    private Length? Longest(string side) => On(side).UsableWidth is { } usable && !StripsDown(side) ? usable - (2 * _seam.Value) : null;
+
+    private bool StripsDown(string side) => _specification.Choices.Strips == StripDirection.Down && !On(side).OneWay;
+
+    private static int PlaceOf(string side) => side switch { "left" => 1, "back" => 2, "right" => 3, _ => 0 };
+
+    private bool IsLikeItsOpposite(string side) =>
+        _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, PlaceOf(side)) == _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, (PlaceOf(side) + 2) % 4);
 
     /// <summary>The lower edges of all walls, in their order round the plan.</summary>
     public IEnumerable<SeamSide> Hems() =>
@@ -116,7 +124,7 @@ internal sealed class TubWallPieces
 
     private bool IsTwin(string side) => CopyOf(side) == 2;
 
-    private bool HasTwin(string side) => side != "ring" && !_specification.Obstacles.Any(obstacle => (obstacle.Side is "front" or "back") == (side is "front" or "back"));
+    private bool HasTwin(string side) => side != "ring" && IsLikeItsOpposite(side) && !_specification.Obstacles.Any(obstacle => (obstacle.Side is "front" or "back") == (side is "front" or "back"));
 
     private int CopyOf(string side) => side is "back" or "left" && HasTwin(side) ? 2 : 1;
 
@@ -130,7 +138,7 @@ internal sealed class TubWallPieces
 
     private Length StartOf(PlanPerimeter perimeter, string side) => side == "ring" ? perimeter.StartOf(_plan.Back) : perimeter.StartOf(side);
 
-    private int Parts(string side) => StripParts.Of(LengthOf(side).Value, Longest);
+    private int Parts(string side) => StripParts.Of(LengthOf(side).Value, Longest(side));
 
     private string EdgeName(PlanSpan span, string side) => HasTwin(side) ? $"top{span.Name[span.EdgeName.Length..]}" : $"top-{span.Name}";
 
@@ -188,7 +196,8 @@ internal sealed class TubWallPieces
         return piece with
         {
             Key = KeyOf(side, part),
-            Turns = StripsDown ? [90, 270] : [0, 180],
+            CopyPlaces = [.. Enumerable.Repeat(PlaceOf(side), twins)],
+            Turns = StripsDown(side) ? [90, 270] : [0, 180],
             Folds = under.IsPositive ? [new("return-fold", [new(length, under), new(Length.Zero, under)])] : [],
             Rolls = _plan.IsSmooth ? [new(AlongX: true, Length.Zero, length)] : [],
             Marks = [new(MarkKind.Top, "top", new(length.Half(), height), new(length.Half(), height))],
@@ -204,7 +213,7 @@ internal sealed class TubWallPieces
     private IEnumerable<Check> Noticed()
     {
         var format = _specification.Format;
-        if (Longest is { } longest && longest < Length.FromMillimetres(50m))
+        if (Sides().Select(Longest).Min() is { } longest && longest < Length.FromMillimetres(50m))
         {
             yield return Check.Error("cloth-too-narrow-for-strips", WalledTubsText.ClothTooNarrowForStrips, "seam");
         }

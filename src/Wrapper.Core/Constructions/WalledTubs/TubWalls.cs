@@ -34,7 +34,7 @@ public static class TubWalls
     {
         var walls = new TubWallPieces(plan, depth, specification);
         var top = depth.TopDrop.Value.IsZero ? null : new DroppedTop(plan, depth.TopDrop, specification);
-        var plates = new PlatePieces(plan, specification, PieceKind.Top, 1);
+        var plates = new PlatePieces(plan, specification.In(PieceRole.Top, PieceKind.Top), PieceKind.Top, 1);
         var finish = new EdgeFinish(specification, walls.Opening);
         List<Check> checks = [.. top?.Checks ?? plates.Checks, .. walls.Checks, .. finish.Checks()];
         if (checks.HasError())

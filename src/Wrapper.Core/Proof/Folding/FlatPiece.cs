@@ -24,7 +24,7 @@ internal sealed class FlatPiece
     public FlatPiece(Piece piece, int copy)
     {
         (Piece, Copy) = (piece, copy);
-        _mirrored = piece.InFacingPairs && copy % 2 == 0;
+        _mirrored = piece.LiesTurnedOver(copy);
         foreach (var edge in _mirrored ? piece.StitchLine.Edges.Reverse().Select(Mirrored) : piece.StitchLine.Edges)
         {
             AddPart(edge);

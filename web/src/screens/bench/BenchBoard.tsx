@@ -99,6 +99,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
           <PiecesPanel
             isOnlyPlace={!has("make-up")}
             {...made}
+            catalogue={catalogue}
             key={current.id}
             example={!isMeasured(shape, current.cover)}
             stale={of.isStale}
@@ -138,6 +139,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
             shape={shape}
             draft={draft}
             yardage={of.priced}
+            others={of.others}
             stale={of.isStale}
           />
         )}

@@ -14,14 +14,16 @@ interface Props {
   /** What the cloth is called, where the job has several; else empty. */
   from: string;
   draft: Draft;
+  /** The pieces that are cut from this cloth. */
+  pieces: Piece[];
 }
 
 /** As wide and as high as a piece is drawn, in pixels of a sheet in two columns. */
 const largest = { width: 255, height: 140 };
 
 /** One cover's cut list: every piece under its code, drawn with its size and the distances that are chalked on it. */
-export function CutList({ letter, name, count, from, draft }: Props) {
-  const drawn = draft.pieces.filter(isDrawn);
+export function CutList({ letter, name, count, from, draft, pieces }: Props) {
+  const drawn = pieces.filter(isDrawn);
   const scale = Math.min(
     largest.width / Math.max(...drawn.map((piece) => extentOf(piece, 0))),
     largest.height / Math.max(...drawn.map((piece) => extentOf(piece, 1))),
@@ -35,7 +37,7 @@ export function CutList({ letter, name, count, from, draft }: Props) {
         <Finished draft={draft} />
       </h2>
       <ol className="cut-pieces">
-        {draft.pieces.map((piece) => (
+        {pieces.map((piece) => (
           <li key={piece.key}>
             <p className="cut-head">
               <strong className="cut-code">

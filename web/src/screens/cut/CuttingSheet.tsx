@@ -7,7 +7,15 @@ import { useCatalogue } from "../../queries/useCatalogue";
 import { useYardages, type ClothYardage } from "../../queries/useYardage";
 import { Notions } from "../../ui/Notions";
 import { useHouse } from "../../queries/useHouse";
-import { clothName, coversOn, documentOf, isForInside, nameOf, type CoverEntry } from "../../model/document";
+import {
+  clothName,
+  coversOn,
+  documentOf,
+  isForInside,
+  nameOf,
+  piecesFrom,
+  type CoverEntry,
+} from "../../model/document";
 import { lettersOf } from "../../model/codes";
 import { isMeasured, shapeOf } from "../../model/shape";
 import { Figure } from "../../drawing/Figure";
@@ -81,7 +89,8 @@ export function CuttingSheet() {
             .filter((entry) => complete.includes(entry))
             .map((entry) => {
               const draft = draftOf(entry);
-              return draft ? (
+              const pieces = draft ? piecesFrom(document, entry.cover, draft, cloth) : [];
+              return draft && pieces.length > 0 ? (
                 <CutList
                   key={entry.id}
                   letter={letters[entry.id] ?? ""}
@@ -89,6 +98,7 @@ export function CuttingSheet() {
                   count={entry.cover.count}
                   from={laid.length > 1 ? clothName(cloth) : ""}
                   draft={draft}
+                  pieces={pieces}
                 />
               ) : null;
             })}
@@ -97,8 +107,12 @@ export function CuttingSheet() {
               <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
               <LayOnPaper yardage={yardage} unit={heading.unit} letters={letters} />
               <Leftovers yardage={yardage} cloth={cloth} job={heading.name || "a job"} />
-              <h2>Buy besides</h2>
-              <Notions yardage={yardage} />
+              {yardage.notions.length > 0 && (
+                <>
+                  <h2>Buy besides</h2>
+                  <Notions yardage={yardage} />
+                </>
+              )}
             </section>
           )}
         </Fragment>

@@ -1,11 +1,26 @@
 import type { Cloth } from "../../../model/cloth";
-import { useBench } from "../../../model/benchStore";
+import { useBench, useCurrentCover } from "../../../model/benchStore";
 import { cutFrom, cutFromAnother, removeCloth } from "../../../model/benchCloth";
-import { clothName, clothsOf, coversOn, isForInside, type JobDocument } from "../../../model/document";
+import { keyOf } from "../../../model/clothKey";
+import { roleLabel } from "../../../model/roles";
+import {
+  clothName,
+  clothOf,
+  clothsOf,
+  coversOn,
+  isForInside,
+  type JobDocument,
+} from "../../../model/document";
 
 /** Which of the job's cloths this cover is cut from; a job may have several, each with a lay of its own. */
 export function ClothChoice({ document, cloth }: { document: JobDocument; cloth: Cloth }) {
   const cloths = clothsOf(document);
+  const current = useCurrentCover();
+  const own = clothOf(document, current?.cover);
+  const partsOf = (one: Cloth) =>
+    Object.entries(current?.cover.roles ?? {})
+      .filter(([, keys]) => keys.includes(keyOf(one)))
+      .map(([role]) => roleLabel(role));
   if (cloths.length === 1) {
     return null;
   }
@@ -19,10 +34,15 @@ export function ClothChoice({ document, cloth }: { document: JobDocument; cloth:
           type="button"
           className="cloth-take"
           aria-pressed={one.key === cloth.key}
-          onClick={() => (isForInside(one) ? useBench.setState({ shownCloth: one.key }) : cutFrom(one.key))}
+          onClick={() =>
+            one === own || isForInside(one) || partsOf(one).length > 0
+              ? useBench.setState({ shownCloth: one.key })
+              : cutFrom(one.key)
+          }
         >
           {clothName(one)}
           {isForInside(one) && `, ${one.role}`}
+          {partsOf(one).length > 0 && `: ${partsOf(one).join(", ")}`}
         </button>
       ))}
       {cloths

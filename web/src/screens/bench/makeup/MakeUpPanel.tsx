@@ -4,6 +4,7 @@ import { Input } from "antd";
 import type { Catalogue, Check, Unit } from "../../../api/client";
 import { useMemo } from "react";
 import { editCover, editText, useBench } from "../../../model/benchStore";
+import { clothsSent } from "../../../model/document";
 import { shapeOf, withExamples } from "../../../model/shape";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { BoxedRows } from "./BoxedRows";
@@ -47,7 +48,8 @@ export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks,
     [document, currentId],
   );
   const examples = useMemo(() => (shape ? withExamples(shape, cover, unit) : null), [shape, cover, unit]);
-  const made = useMakeUps(examples, cloth, unit, houseRules, others).data ?? [];
+  const cloths = useMemo(() => (document ? clothsSent(document) : null), [document]);
+  const made = useMakeUps(examples, cloth, unit, houseRules, others, cloths).data ?? [];
   const isNarrow = useNarrow();
   const isTable = isStage && !isNarrow;
   const ways = made.filter((one) => one.kind === "construction");

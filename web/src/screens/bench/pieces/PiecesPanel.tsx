@@ -1,15 +1,17 @@
 import { Button } from "antd";
 import type { Cover } from "../../../model/cover";
 import { useState } from "react";
-import type { Draft, Unit } from "../../../api/client";
+import type { Catalogue, Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { Glossed } from "../../../ui/Glossed";
 import { extentOf } from "../../../model/pieceSize";
-import { pieceColour } from "../../../model/pieceColours";
+import { useColours } from "../../../model/useColours";
 import { useSize } from "../../../drawing/useSize";
 import { alike } from "../../../model/alike";
 import { PieceShape } from "../../../drawing/PieceShape";
+import { clothCalled, clothsOf } from "../../../model/document";
+import { PieceCloths } from "../roles/PieceCloths";
 import { FinishedSizes } from "./FinishedSizes";
 import { ProofMark } from "../proof/ProofMark";
 import { OwnFigure } from "./OwnFigure";
@@ -18,6 +20,7 @@ import { WorkingLine } from "./WorkingLine";
 import "./pieces.css";
 
 interface Props {
+  catalogue: Catalogue;
   draft: Draft | null;
   example: boolean;
   stale: boolean;
@@ -29,10 +32,28 @@ interface Props {
 }
 
 /** Every piece in its true shape at one scale, with its cut size; a touched number shows its sum. */
-export function PiecesPanel({ draft, example, stale, isOnlyPlace, cover, unit, houseRules }: Props) {
+export function PiecesPanel({
+  catalogue,
+  draft,
+  example,
+  stale,
+  isOnlyPlace,
+  cover,
+  unit,
+  houseRules,
+}: Props) {
   const litPiece = useBench((state) => state.litPiece);
   const letter = useBench((state) => state.letters[state.currentId ?? ""]);
-  const [target, setTarget] = useState<string | null>(null);
+  const coverId = useBench((state) => state.currentId);
+  const touched = useBench((state) => state.touchedPiece);
+  const document = useBench((state) => state.document);
+  const cloths = document ? clothsOf(document) : [];
+  const [target, show] = useState<string | null>(null);
+  const setTarget = (line: string) => {
+    show(line);
+    useBench.setState({ touchedPiece: line.split(".")[0] ?? null });
+  };
+  const colourOf = useColours(draft);
   const { ref, size } = useSize<HTMLDivElement>({ width: 440, height: 300 });
   if (!draft) {
     return (
@@ -76,9 +97,9 @@ export function PiecesPanel({ draft, example, stale, isOnlyPlace, cover, unit, h
           >
             <span className="piece-drawing">
               {piece.id === "piping" ? (
-                <span className="casing" style={{ background: pieceColour(piece.id) }} />
+                <span className="casing" style={{ background: colourOf(piece) }} />
               ) : (
-                <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />
+                <PieceShape piece={piece} scale={scale} fill={colourOf(piece)} />
               )}
             </span>
             <span className="piece-count">{quantity}</span>
@@ -108,11 +129,30 @@ export function PiecesPanel({ draft, example, stale, isOnlyPlace, cover, unit, h
                   onTouch={setTarget}
                 />
               </span>
+              {cloths.length > 1 && (
+                <button
+                  type="button"
+                  className="plain-button piece-cloth"
+                  onClick={() => useBench.setState({ touchedPiece: piece.key })}
+                >
+                  {clothCalled(cloths, piece.cloth)}
+                </button>
+              )}
             </span>
           </li>
         ))}
       </ul>
       <FinishedSizes draft={draft} shown={shown} onTouch={setTarget} />
+      {isOnlyPlace && coverId && (
+        <PieceCloths
+          draft={draft}
+          piece={touched}
+          cover={cover}
+          coverId={coverId}
+          catalogue={catalogue}
+          houseRules={houseRules}
+        />
+      )}
       {working && (
         <div className="working-block">
           <WorkingLine working={working} lines={draft.working} onTouch={setTarget} />

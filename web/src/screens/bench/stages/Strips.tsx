@@ -8,7 +8,9 @@ import { RollMiniature } from "../../../drawing/roll/RollMiniature";
 import { alike } from "../../../model/alike";
 import type { Cover } from "../../../model/cover";
 import { extentOf } from "../../../model/pieceSize";
-import { pieceColour } from "../../../model/pieceColours";
+import { clothName } from "../../../model/document";
+import type { ClothYardage } from "../../../queries/useYardage";
+import { useColours } from "../../../model/useColours";
 import { isAsked, isMeasured, missingMeasures, missingParts } from "../../../model/shape";
 import { addressOf, type Stage } from "../../../model/stage";
 import { useBench } from "../../../model/benchStore";
@@ -25,6 +27,8 @@ interface Props {
   houseRules: Record<string, string>;
   draft: Draft | null;
   yardage: Yardage | null;
+  /** What the job takes of its other cloths. */
+  others: ClothYardage[];
   /** What is shown is from before the last entry, which cannot be read. */
   stale: boolean;
 }
@@ -98,6 +102,7 @@ function MakeUpStrip({ catalogue, cover }: Props) {
 
 function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale }: Props) {
   const { data } = useFoldUp(examples, unit, houseRules);
+  const colourOf = useColours(draft);
   if (!draft) {
     return (
       <Strip to="pieces" name="Pieces">
@@ -126,7 +131,7 @@ function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale }:
         {shown.map(({ piece, quantity, name }) => (
           <li key={piece.key}>
             <span className="strip-piece">
-              <PieceShape piece={piece} scale={scale} fill={pieceColour(piece.id)} />
+              <PieceShape piece={piece} scale={scale} fill={colourOf(piece)} />
             </span>
             <span className="strip-count">{quantity}</span>
             <span className="strip-name">
@@ -144,7 +149,7 @@ function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale }:
   );
 }
 
-function ClothStrip({ yardage, stale, unit }: Props) {
+function ClothStrip({ yardage, others, stale, unit }: Props) {
   const buy = yardage?.buy;
   return (
     <Strip
@@ -164,6 +169,13 @@ function ClothStrip({ yardage, stale, unit }: Props) {
           {unit === "in" ? buy.metres : buy.yards}
           {buy.cost !== null && ` · costs ${buy.cost.toFixed(2)}`}
         </span>
+      )}
+      {others.map(({ cloth, yardage: its }) =>
+        its?.buy && !its.example ? (
+          <span key={cloth.key} className="strip-other">
+            and <Figure text={its.buy.figure} unit={its.buy.unit} /> of {clothName(cloth)}
+          </span>
+        ) : null,
       )}
       {yardage && <RollMiniature yardage={yardage} unit={unit} />}
     </Strip>

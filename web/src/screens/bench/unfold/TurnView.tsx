@@ -3,6 +3,7 @@ import { Button, Slider } from "antd";
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
 import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
+import { useColours } from "../../../model/useColours";
 import { UnfoldingPicture } from "../../../drawing/UnfoldingPicture";
 import { useFoldUp } from "../../../queries/useFoldUp";
 import { useSize } from "../../../drawing/useSize";
@@ -29,8 +30,9 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
   const facets = data?.facets;
   const { ref, size } = useSize<HTMLDivElement>({ width: 720, height: 320 });
 
-  const kindOf = (piece: string) =>
-    draft?.pieces.find((known) => known.key === piece)?.id ?? piece.replace(/-\d+$/, "");
+  const ofPiece = useColours(draft);
+  const colourOf = (key: string) =>
+    ofPiece(draft?.pieces.find((known) => known.key === key) ?? { id: key.replace(/-\d+$/, ""), cloth: "" });
 
   useEffect(() => {
     let left = false;
@@ -39,8 +41,8 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
       import("../../../drawing/scene")
         .then(({ coverScene }) => {
           if (!left) {
-            scene.current = coverScene(surface, facets, kindOf, (piece) =>
-              useBench.setState({ litPiece: piece }),
+            scene.current = coverScene(surface, facets, colourOf, (piece) =>
+              useBench.setState({ litPiece: piece, ...(piece && { touchedPiece: piece }) }),
             );
             surface.dataset.ready = "true";
           }
@@ -81,7 +83,7 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
       <div className="turn-space" ref={ref}>
         {failed ? (
           <>
-            <UnfoldingPicture facets={facets ?? []} kindOf={kindOf} share={share / 100} size={size} />
+            <UnfoldingPicture facets={facets ?? []} colourOf={colourOf} share={share / 100} size={size} />
             <p className="turn-fallback">
               This screen cannot show it turning; it opens and closes as it is drawn.
             </p>

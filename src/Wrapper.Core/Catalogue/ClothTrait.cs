@@ -1,4 +1,4 @@
-namespace Wrapper.Core.Buying;
+namespace Wrapper.Core.Catalogue;
 
 /// <summary>What a cloth is like under the hands (docs/handbook.md, “Advice”).</summary>
 public enum ClothTrait
@@ -20,4 +20,13 @@ public enum ClothTrait
 
     /// <summary>Woven or printed in stripes or checks.</summary>
     Striped,
+
+    /// <summary>It bears the heat of an iron or a pot for longer.</summary>
+    HeatProof,
+
+    /// <summary>It bears sun and rain.</summary>
+    Outdoor,
+
+    /// <summary>It may be washed.</summary>
+    Washable,
 }

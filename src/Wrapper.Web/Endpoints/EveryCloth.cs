@@ -1,0 +1,57 @@
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+using Wrapper.Formats;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>What a job takes of every one of its cloths: each is its own lay and its own figure to buy.</summary>
+internal static class EveryCloth
+{
+    /// <summary>Drafts every cover once and lays each cloth.</summary>
+    public static YardageJson Answer(YardageRequestJson request, AskedCloths asked, LengthUnit unit, IReadOnlyDictionary<Rule, Length> house, Func<bool> shouldStop)
+    {
+        var example = !request.Covers.Any(cover => cover.Example != true);
+        var buyer = new ClothBuyer(YardageEndpoints.Covers(request, asked, example), unit, house);
+        var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))[Rule.BuyStep].Value;
+        var laid = asked.Readings.Where(reading => reading.Value.Cloth is not null)
+            .Select(reading => (reading.Key, Cloth: reading.Value.Cloth!, reading.Value.Price, Yardage: buyer.Buy(reading.Value.Cloth!, YardageEndpoints.StepsOf(request), shouldStop)))
+            .ToList();
+        var drafts = laid.SelectMany(one => one.Yardage.Drafts).DistinctBy(draft => draft.Key).ToDictionary();
+        var leftOut = laid.SelectMany(one => one.Yardage.LeftOut).Distinct().ToList();
+        decimal?[] costs = [.. laid.Where(one => one.Yardage.Buy is not null).Select(one => SoldWidth.CostOf(one.Yardage.Buy!.Value, unit, one.Price))];
+        return new(
+            null,
+            null,
+            null,
+            null,
+            [],
+            YardageEndpoints.Answers(request, asked),
+            example,
+            [],
+            [.. NotionBuyer.ListOf(drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))],
+            leftOut,
+            [.. asked.Checks.Concat(laid.SelectMany(one => one.Yardage.Checks)).DistinctBy(check => (check.Code, check.Text)).Select(CheckJson.Of)],
+            drafts.Values.Sum(draft => draft.Joins),
+            null,
+            [],
+            [])
+        {
+            Cloths = laid.ToDictionary(one => one.Key, one => Of(one.Cloth, one.Price, one.Yardage, buyer, unit)),
+            Cost = costs.Length > 0 && costs.All(cost => cost is not null) ? costs.Sum() : null,
+        };
+    }
+
+    private static ClothYardageJson Of(ClothSpecification cloth, decimal? price, Yardage yardage, ClothBuyer buyer, LengthUnit unit) => new(
+        cloth.UsableWidth.Millimetres,
+        YardageWriting.Bought(yardage, unit, price, null),
+        yardage.Lay is { } lay ? LayJson.Of(lay) : null,
+        [.. yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth, yardage.Drafts))],
+        yardage.LeftOut,
+        [.. yardage.Checks.Select(CheckJson.Of)],
+        yardage.Joins,
+        [.. ClothBuyer.CutsOf(cloth, yardage).Select(stretch => YardageWriting.Cut(stretch, unit))],
+        [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))]);
+}
