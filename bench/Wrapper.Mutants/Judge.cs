@@ -12,6 +12,9 @@ internal sealed record Verdict(Mutant Mutant, bool Noticed, string By);
 /// <summary>Lets the tests that lead past a change look at it, the quickest first, until one notices.</summary>
 internal sealed class Judge(string folder, string core)
 {
+    /// <summary>What the processor takes over all tests together where these figures were found, in milliseconds: on a machine that takes longer they are so much larger.</summary>
+    private const double Usual = 120_000;
+
     /// <summary>What all tests together may take over one change, in milliseconds: beyond that it counts as not noticed.</summary>
     private const int Budget = 5_000;
 
@@ -26,6 +29,9 @@ internal sealed class Judge(string folder, string core)
 
     /// <summary>What the golden answers may take, in milliseconds.</summary>
     private const int GoldenBudget = 6_000;
+
+    /// <summary>How much longer this machine takes than the one the figures were found on: what is noticed must not hang on it.</summary>
+    private double _pace = 1;
 
     private readonly List<(int Test, int Took, HashSet<int> Covers, string Name)> _tests = [];
 
@@ -61,6 +67,8 @@ internal sealed class Judge(string folder, string core)
             }
         }
 
+        _pace = Math.Max(1, _tests.Sum(test => (double)test.Took) / Usual);
+
         // Of the golden answers each form's quickest first, then each form's next: a change to what all forms share is seen by all.
         var turns = _tests.Where(test => Rank(test) == 2).GroupBy(FormOf).SelectMany(form => form.OrderBy(test => test.Took).Select((test, turn) => (test, turn))).ToDictionary(of => of.test.Test, of => of.turn);
         _tests.Sort((a, b) => Place(a).CompareTo(Place(b)));
@@ -70,7 +78,7 @@ internal sealed class Judge(string folder, string core)
 
         static string FormOf((int Test, int Took, HashSet<int> Covers, string Name) test) => test.Name.Split(',')[0];
 
-        static int Rank((int Test, int Took, HashSet<int> Covers, string Name) test) => (test.Took <= Quick, test.Name.StartsWith("Golden", StringComparison.Ordinal)) switch
+        int Rank((int Test, int Took, HashSet<int> Covers, string Name) test) => (IsQuick(test.Took), test.Name.StartsWith("Golden", StringComparison.Ordinal)) switch
         {
             (true, true) => 0,
             (true, false) => 1,
@@ -113,6 +121,8 @@ internal sealed class Judge(string folder, string core)
         return verdicts;
     }
 
+    private bool IsQuick(int took) => took <= Quick * _pace;
+
     private Verdict One(Mutant mutant, ref Process? worker)
     {
         // What is worked out once is changed from the start of a process, and any test may have worked it out first.
@@ -126,7 +136,7 @@ internal sealed class Judge(string folder, string core)
         foreach (var test in _tests.Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id)).OrderBy(test => before.IndexOf(test.Test) is >= 0 and var place ? place : int.MaxValue))
         {
             var isGolden = test.Name.StartsWith("Golden", StringComparison.Ordinal);
-            if (tests.Count > 0 && (isGolden ? golden + test.Took > GoldenBudget : took + test.Took > (test.Took <= Quick ? QuickBudget : Budget)))
+            if (tests.Count > 0 && (isGolden ? golden + test.Took > GoldenBudget * _pace : took + test.Took > (IsQuick(test.Took) ? QuickBudget : Budget) * _pace))
             {
                 continue;
             }

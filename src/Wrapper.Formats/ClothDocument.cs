@@ -72,6 +72,14 @@ public sealed record ClothDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public ShrinkageDocument? Shrinkage { get; init; }
 
+    /// <summary>How long it is, where it is ready made: a sheet, a towel; unsaid for a roll.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Entry? Length { get; init; }
+
+    /// <summary>Its edges where it is ready made: <c>left</c>, <c>right</c>, <c>start</c>, <c>end</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, ClothEdgeDocument>? Edges { get; init; }
+
     /// <summary>Whether it is washed before it is cut; unsaid where a cover’s rule says it, or else it is.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Entry? Prewash { get; init; }
@@ -153,7 +161,7 @@ public sealed record ClothDocument
     /// <summary>What pieces can lie on, said or reckoned from its width; null where neither can be.</summary>
     /// <param name="unit">The unit of a bare number.</param>
     public Entry? Usable(LengthUnit unit) => UsableWidth ?? (Width is null ? null
-        : ClothReader.Read(ToInput(), unit).Cloth is { } cloth ? Entry.Number((decimal)cloth.UsableWidth.Nanometres / Length.NanometresPerMillimetre) : null);
+        : ClothReader.Read(ToInput(), unit).Cloth is { } cloth ? Entry.Number((decimal)cloth.UsableWidth.Nanometres / Core.Units.Length.NanometresPerMillimetre) : null);
 
     /// <summary>The cloth as the core reads it; what a hostile client leaves out is unsaid.</summary>
     public ClothInput ToInput() => Brought().Read();
@@ -163,6 +171,8 @@ public sealed record ClothDocument
         Key = Key,
         Name = Name,
         Prewash = Prewash?.ToString(),
+        Length = Length ?? Unsaid,
+        Edges = (Edges ?? []).Where(edge => edge.Value is not null).ToDictionary(edge => edge.Key, edge => new ClothEdgeInput(edge.Value.Kind, edge.Value.Depth ?? Unsaid, edge.Value.Keep?.ToString())),
         Width = Width ?? UsableWidth ?? Unsaid,
         Selvage = Selvage ?? (Width is null && UsableWidth is not null ? Entry.Typed("0") : Unsaid),
         Nap = Nap,
@@ -194,7 +204,7 @@ public sealed record ClothDocument
     private static IReadOnlyList<Placement> Places(List<PlaceDocument>? places) =>
     [
         .. (places ?? []).Where(place => place?.Piece is { Length: > 0 } && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
-            .Select(place => new Placement(place.Piece, place.Copy, place.Turn, Length.FromMillimetres(place.X), Length.FromMillimetres(place.Y), place.Remnant)),
+            .Select(place => new Placement(place.Piece, place.Copy, place.Turn, Core.Units.Length.FromMillimetres(place.X), Core.Units.Length.FromMillimetres(place.Y), place.Remnant)),
     ];
 }
 
@@ -208,6 +218,15 @@ public sealed record RepeatDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Match = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Motif = null);
+
+/// <summary>An edge of a ready-made cloth.</summary>
+/// <param name="Kind"><c>hem</c>, <c>selvage</c> or <c>raw</c>.</param>
+/// <param name="Depth">How deep it is.</param>
+/// <param name="Keep">It stays as a finished edge, as a hem does where nothing is said; else it is cut off first.</param>
+public sealed record ClothEdgeDocument(
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kind = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Depth = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Keep = null);
 
 /// <summary>What a cloth loses when it is washed, in percent.</summary>
 public sealed record ShrinkageDocument(

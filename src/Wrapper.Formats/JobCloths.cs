@@ -15,7 +15,7 @@ public sealed class JobCloths
 
     private readonly Dictionary<string, ClothReading> _readings = [];
     private readonly Dictionary<string, DraftCloth> _drafted = [];
-    private readonly List<Check> _checks = [];
+    private readonly Dictionary<string, IReadOnlyList<Check>> _checks = [];
 
     /// <summary>Reads them, in a job of this unit.</summary>
     public JobCloths(IEnumerable<KeyValuePair<string, ClothDocument>> cloths, LengthUnit unit)
@@ -24,7 +24,7 @@ public sealed class JobCloths
         {
             var reading = ClothReader.Read((cloth with { Key = key }).ToInput(), unit);
             _readings[key] = reading;
-            _checks.AddRange(reading.Checks.Select(check => check with { Measure = check.Measure is { } field ? $"cloths.{key}.{field[(field.IndexOf('.', StringComparison.Ordinal) + 1)..]}" : $"cloths.{key}" }));
+            _checks[key] = [.. reading.Checks.Select(check => check with { Measure = check.Measure is { } field ? $"cloths.{key}.{field[(field.IndexOf('.', StringComparison.Ordinal) + 1)..]}" : $"cloths.{key}" })];
             if (reading.Cloth is { } read)
             {
                 _drafted[key] = read.ForDraft;
@@ -33,7 +33,10 @@ public sealed class JobCloths
     }
 
     /// <summary>What was told of them, each naming its field as <c>cloths.velvet.width</c>.</summary>
-    public IReadOnlyList<Check> Checks => _checks;
+    public IReadOnlyList<Check> Checks => [.. _checks.Values.SelectMany(checks => checks)];
+
+    /// <summary>What was told of all but one.</summary>
+    public IEnumerable<Check> ChecksBeside(string key) => _checks.Where(checks => checks.Key != key).SelectMany(checks => checks.Value);
 
     /// <summary>What came of reading each, by its key.</summary>
     public IReadOnlyDictionary<string, ClothReading> Readings => _readings;

@@ -102,6 +102,18 @@ public sealed class FoldUpTests
         Assert.True(moved > 4, $"{moved} lines moved");
     }
 
+    /// <summary>More than one side of these faces the front, or the back: only the furthest is rounded.</summary>
+    [Theory]
+    [InlineData("t-shape", "front")]
+    [InlineData("t-shape", "back")]
+    [InlineData("l-shape", "front")]
+    [InlineData("l-shape", "back")]
+    public void Only_the_corners_of_the_furthest_side_are_rounded(string shape, string which)
+    {
+        var draft = Thing.Drafted(Thing.Inches("box-cushion", $"shape={shape} width=28 depth=24 thickness=4 earWidth=4 earDepth=6 cornerRadius=3/4", $"o.roundedCorners={which}"));
+        Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
+    }
+
     [Fact]
     public void A_cover_without_a_seam_is_not_proved()
     {

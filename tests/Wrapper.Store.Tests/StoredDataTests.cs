@@ -84,8 +84,10 @@ public sealed class StoredDataTests : IDisposable
             {
                 var document = JsonNode.Parse(stored.Document)!.AsObject();
                 Assert.False(document.ContainsKey("shape") || document.ContainsKey("lists") || document.ContainsKey("padding"));
-                foreach (var (field, value) in said!.AsObject())
+                // What the demo was given since that store was written: cloths for roles, and a ready sheet.
+                foreach (var (field, value) in said!.AsObject().Where(field => field.Key != "roles"))
                 {
+                    (value as JsonObject)?.Remove("back");
                     Assert.True(JsonNode.DeepEquals(value, document[field]), $"{name}, {field}: {value} became {document[field]}");
                 }
             }

@@ -38,8 +38,13 @@ await shot("stage-make-up", {
   },
 });
 await shot("stage-pieces", {
-  path: "/jobs/teasel-ottoman/pieces",
-  before: (page) => page.locator('canvas[data-ready="true"]').waitFor(),
+  path: "/jobs/teasel-poufs/pieces",
+  before: async (page) => {
+    await page.locator('canvas[data-ready="true"]').waitFor();
+    await page.getByRole("button", { name: /^Top and bottom, cut width/ }).click();
+    await page.getByRole("combobox", { name: "top: cut from" }).click();
+    await page.getByText(/of Rust twill/).first().waitFor();
+  },
 });
 await shot("stage-cloth", {
   path: "/jobs/teasel-guest-cabin/cloth",

@@ -107,7 +107,7 @@ public sealed class ClothBuyer
             return before;
         }
 
-        var request = RequestOf(cloth, pieces) with { Available = available };
+        var request = ReadyMade.Bounded(RequestOf(cloth, pieces) with { Available = available }, cloth, pieces);
         checks.AddRange(LeavingOut.Patterns(ref request, pieces));
         checks.AddRange(LeavingOut.Pins(ref request, pieces, cloth));
         var folded = cloth.OnFold && !cloth.Repeats;
@@ -247,6 +247,12 @@ public sealed class ClothBuyer
         }
 
         var (need, buy) = FigureFor(lay.Length, cloth);
+        var sheets = ReadyMade.Count(cloth, lay.Length);
+        if (sheets > 0)
+        {
+            buy = (sheets * Worked.Given("length of each", cloth.ReadyLength!.Value, QuantitySource.Cloth)).Named("bought");
+        }
+
         var (yardStep, metreStep) = Steps();
         return nothing with
         {
@@ -255,6 +261,7 @@ public sealed class ClothBuyer
             BuyInYards = need.Value.RoundedUpTo(yardStep),
             BuyInMetres = need.Value.RoundedUpTo(metreStep),
             RuleOfThumb = FigureFor(lay.RuleOfThumb, cloth).Buy.Value,
+            ReadyMade = sheets,
             Waste = buy.Value.IsZero ? 0 : 1 - (AreaOnRoll(lay, pieces) / (buy.Value.Millimetres * cloth.Width.Millimetres)),
         };
     }
@@ -262,9 +269,9 @@ public sealed class ClothBuyer
     /// <summary>The lay and the end trim, what is bought to spare, and what the washing takes; nothing when nothing lies on the roll.</summary>
     private Worked NeedOf(Length lay, ClothSpecification cloth)
     {
-        if (lay.IsZero)
+        if (lay.IsZero || cloth.ReadyLength is not null)
         {
-            return Worked.Given("lay", lay, QuantitySource.Worked);
+            return Worked.Given("lay", lay, QuantitySource.Worked); // what is ready made is not trimmed
         }
 
         var need = Worked.Given("lay", lay, QuantitySource.Worked) + _rules[Rule.EndTrim];

@@ -58,6 +58,12 @@ public sealed record ClothInput
     /// <summary>What it loses of its width when washed, in percent.</summary>
     public string? ShrinkageAcross { get; init; }
 
+    /// <summary>How long it is, where it is ready made; unsaid for a roll.</summary>
+    public Entry? Length { get; init; }
+
+    /// <summary>Its edges by <c>left</c>, <c>right</c>, <c>start</c> and <c>end</c>, where it is ready made.</summary>
+    public IReadOnlyDictionary<string, ClothEdgeInput> Edges { get; init; } = new Dictionary<string, ClothEdgeInput>();
+
     /// <summary><c>true</c> or <c>false</c>: whether it is washed before it is cut.</summary>
     public string? Prewash { get; init; }
 
@@ -88,6 +94,9 @@ public sealed record ClothInput
 
 /// <summary>A width as a person describes it: how wide, and the price of a yard or metre, as written.</summary>
 public sealed record SoldWidthInput(Entry? Width, string? Price);
+
+/// <summary>An edge as a person describes it: <c>hem</c>, <c>selvage</c> or <c>raw</c>, how deep, and whether it is kept.</summary>
+public sealed record ClothEdgeInput(string? Kind, Entry? Depth, string? Keep);
 
 /// <summary>A flaw as a person describes it: where it begins and ends along the roll and, where it does not go right across, from the left edge of the cloth.</summary>
 public sealed record FlawInput(Entry? From, Entry? To, Entry? Left, Entry? Right);

@@ -40,6 +40,8 @@ public static class ClothReader
             ShrinkageAcross = fields.Percent(input.ShrinkageAcross, "shrinkageAcross", "Shrinkage across", 30),
             Key = string.IsNullOrWhiteSpace(input.Key) ? null : input.Key,
             Name = string.IsNullOrWhiteSpace(input.Name) ? null : input.Name.Trim(),
+            ReadyLength = ClothFields.IsSaid(input.Length) ? fields.Optional(input.Length, "length", "Length of the cloth", default, MostLong) : null,
+            Edges = ReadyMade.Edges(input, selvage ?? default, fields),
             IsPrewashed = string.IsNullOrEmpty(input.Prewash) ? null : fields.Choice(input.Prewash, "prewash", "washing before cutting", "true", "false") == "true",
             Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
             QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",

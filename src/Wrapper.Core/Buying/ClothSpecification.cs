@@ -40,6 +40,15 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>The part of its width it loses.</summary>
     public decimal ShrinkageAcross { get; init; }
 
+    /// <summary>How long it is, where it is ready made: a sheet, a towel; null for a roll.</summary>
+    public Length? ReadyLength { get; init; }
+
+    /// <summary>Its edges, where it is ready made; null where nothing is said of them.</summary>
+    public ClothEdges? Edges { get; init; }
+
+    /// <summary>What can be used of its length on the table; null for a roll.</summary>
+    public Length? UsableLength => ReadyLength is { } length ? length.Times(1 - GoneAlong) - (Edges is { } edges ? edges.Start.Lost + edges.End.Lost : Length.Zero) : null;
+
     /// <summary>It is washed before it is cut; false where pieces are cut so much larger instead, null where nobody has said: it is washed, unless a cover's rule says otherwise.</summary>
     public bool? IsPrewashed { get; init; }
 
@@ -83,7 +92,7 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     public IReadOnlyList<Placement> Kept { get; init; } = [];
 
     /// <summary>What pieces can be laid on.</summary>
-    public Length UsableWidth => Width.Times(1 - GoneAcross) - (2 * Selvage);
+    public Length UsableWidth => Width.Times(1 - GoneAcross) - (Edges is { } edges ? edges.Left.Lost + edges.Right.Lost : 2 * Selvage);
 
     /// <summary>What the drafting asks of it.</summary>
     public DraftCloth ForDraft => new(UsableWidth, OneWay)
@@ -91,6 +100,8 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
         Shrinkage = IsPrewashed == false ? (ShrinkageAcross, ShrinkageAlong) : (0, 0),
         IsPrewashed = IsPrewashed,
         Thickness = Thickness,
+        Length = UsableLength,
+        Edges = Edges,
         Traits = Traits,
         Name = Name,
     };

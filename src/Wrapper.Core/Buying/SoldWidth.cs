@@ -28,6 +28,11 @@ public sealed record SoldWidth(ClothWidth Width, decimal? Price)
         var own = cloth.Width;
         if (cloth.SoldIn.Count == 0)
         {
+            if (cloth.ReadyLength is not null)
+            {
+                return []; // a sheet comes as it comes
+            }
+
             return [.. ClothWidth.Usual.Select(width => new SoldWidth(width, width.Width == own ? price : null))];
         }
 

@@ -53,8 +53,17 @@ public sealed record Yardage
     /// <summary>The paper figure with end trim, rounded up the same way as <see cref="Buy"/>.</summary>
     public Length? RuleOfThumb { get; init; }
 
+    /// <summary>How many of a ready-made cloth; 0 for a roll.</summary>
+    public int ReadyMade { get; init; }
+
     /// <summary>The part of the bought cloth that is in no piece, from 0 to 1.</summary>
     public double? Waste { get; init; }
+
+    /// <summary>What is bought costs, to the hundredth: at the price of a yard or metre, or of each where it is ready made. Null without a price, or where nothing can be laid.</summary>
+    /// <param name="price">The price.</param>
+    /// <param name="unit">The unit of the job, which says whether the price is of a yard or a metre.</param>
+    public decimal? CostAt(decimal? price, LengthUnit unit) =>
+        Buy is not { } buy ? null : ReadyMade > 0 ? price is { } each ? Math.Round(ReadyMade * each, 2) : null : SoldWidth.CostOf(buy.Value, unit, price);
 
     /// <summary>Joins the cloth's width forces.</summary>
     public int Joins { get; init; }

@@ -45,6 +45,8 @@ public sealed record Choice(string Name, string Label, IReadOnlyList<string> Wor
 
     internal static Choice Layers { get; } = Listing("layers", "Layers", ["single", "reversible"]);
 
+    internal static Choice Back { get; } = Listing("back", "Back face", ["cut", "ready-sheet"]);
+
     internal static Choice Hands { get; } = Listing("hands", "Alike or in pairs", ["alike", "pairs"]);
 
     internal static Choice Skirt { get; } = Listing("skirt", "Skirt", ["gathered", "box-pleats", "kick-pleats"]);

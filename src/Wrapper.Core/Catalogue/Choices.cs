@@ -166,6 +166,9 @@ public sealed record Choices
     /// <summary>Two layers, either side out.</summary>
     public bool Reversible { get; init; }
 
+    /// <summary>The back is a ready sheet with its hems.</summary>
+    public bool HasReadyBack { get; init; }
+
     /// <summary>Half of the covers are the mirror image of the other half.</summary>
     public bool InPairs { get; init; }
 

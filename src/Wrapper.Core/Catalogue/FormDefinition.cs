@@ -34,6 +34,9 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     /// <summary>Worn either side out, it may be made of two layers.</summary>
     public bool MayBeReversible { get; init; }
 
+    /// <summary>Its back may be a ready sheet.</summary>
+    public bool MayHaveReadyBack { get; init; }
+
     /// <summary>“A box cushion”, “An ottoman”.</summary>
     public string WithArticle => $"{("AEIO".Contains(Label[0], StringComparison.Ordinal) ? "An" : "A")} {Label.ToLowerInvariant()}";
 

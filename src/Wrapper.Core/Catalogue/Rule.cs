@@ -64,6 +64,10 @@ public sealed record Rule(string Name, string Label, Length Imperial, Length Met
 
     internal static Rule BoardHem { get; } = Listing("boardHem", "turn", Inch(3, 8), 10, 0, 500);
 
+    internal static Rule SheetInset { get; } = Listing("sheetInset", "inset from a sheet’s hems", Inch(3, 8), 10, 3, 50);
+
+    internal static Rule RollHem { get; } = Listing("rollHem", "each fold of a roll hem", Inch(1, 2), 12, 3, 50);
+
     internal static Rule DoubleHem { get; } = Listing("doubleHem", "double hem", Length.FromInches(2, 1, 2), 60, 0, 500);
 
     internal static Rule SideSeam { get; } = Listing("sideSeam", "side seam", Inch(5, 8), 15, 1, 100);

@@ -30,6 +30,25 @@ internal static class BagsText
 
     internal static string JoinASideToEachEdge => "Join a side to each edge of the middle, on both faces; finish the joins.";
 
+    internal static string JoinTheWidthsOfTheFront => "Join the widths of the front face; finish the joins.";
+
+    internal static string RollHemTheFrontAllRound => "Roll-hem the sides and the closed end of the front face: two folds each, to the width of the sheet.";
+
+    internal static string SewInsideTheHemmedEdges => "Lay the front and the sheet right sides together, hemmed edge on hemmed edge, and sew both sides and the closed end inside the hems; turn.";
+
+    internal static string StitchTheShutPartsFromTheFolds => "Stitch the parts of the opening that are shut an eighth of an inch (3 mm) from the folds.";
+
+    internal static string SheetHasNothingLeft => "The sheet is so narrow that nothing is left between its hems: take a wider sheet.";
+
+    internal static string SheetTooNarrow(string finished, string difference) =>
+        $"The sheet gives a cover {finished} wide: {difference} narrower than the duvet. Take a wider sheet, or let the duvet be held in.";
+
+    internal static string SheetTooShort(string needed, string difference) =>
+        $"The back face takes {needed} of the sheet: it is {difference} too short. Take a longer sheet, or cut the back from a roll.";
+
+    internal static string SheetNotSaid(string width) =>
+        $"No sheet is given to the back face: it is drafted for one {width} wide between its hems.";
+
     internal static string JoinTheWidthsOfBothFaces => "Join the widths of both faces; finish the joins.";
 
     internal static string LayFrontAndBackRightSides => "Lay front and back right sides together, the two parts overlapping, and sew all round; trim the corners, turn and press.";

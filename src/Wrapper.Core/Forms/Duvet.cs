@@ -21,7 +21,7 @@ internal static class Duvet
                     [Measures.Width with { ExampleInches = "78", ExampleMillimetres = "2000 mm" }, Measures.Length with { ExampleInches = "81", ExampleMillimetres = "2000 mm" }],
                     [Bag.Id]) { Closures = [Closure.Buttons, Closure.Snaps, Closure.Zip, Closure.Overlap, Closure.Ties, Closure.Plain] },
             ])
-        { Filling = Filling.Soft, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.DoubleHem } },
+        { Filling = Filling.Soft, MayHaveReadyBack = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.DoubleHem } },
         specification => FormDraft.Of(specification, Draft, FormChecks.NeverSnug(specification)),
         thing => Expectation.Plain(Finished(thing)));
 
@@ -30,7 +30,9 @@ internal static class Duvet
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
-        var (w, l) = (thing.Across(Measure.Width), thing.Along(Measure.Length));
+        // A ready sheet is as wide as it is: the cover comes out to what its hems leave.
+        var w = thing.Cover.Choices.HasReadyBack && thing.Sheet is { } hemmed ? hemmed - (2 * thing.Figure(Rule.SheetInset)) : thing.Across(Measure.Width);
+        var l = thing.Along(Measure.Length);
         var open = w * (1 - (2 * (double)thing.Cover.Rules.Number(NumberRule.OpeningShare)));
         return new()
         {

@@ -19,7 +19,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
                     checks.Add(Check.Error("unknown-option", ReadingText.UnknownOption(name, string.Join(", ", Choice.Names)), name));
                 }
             }
-            else if (!construction.Choices.Contains(option) && !string.IsNullOrEmpty(input.Options[name]) && input.Options[name] != option.Words[0])
+            else if ((!construction.Choices.Contains(option) || (option == Choice.Back && !form.MayHaveReadyBack)) && !string.IsNullOrEmpty(input.Options[name]) && input.Options[name] != option.Words[0])
             {
                 checks.Add(Check.Note("option-without-effect", ReadingText.OptionWithoutEffect(name), name));
             }
@@ -42,6 +42,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             ZipOnThreeSides = Word(Choice.ZipSides) == "three-sides",
             MiddleAndSides = Word(Choice.Join) switch { "middle-and-sides" => true, "equal-widths" => false, _ => null },
             Reversible = Word(Choice.Layers) == "reversible",
+            HasReadyBack = form.MayHaveReadyBack && Word(Choice.Back) == "ready-sheet",
             InPairs = Word(Choice.Hands) == "pairs",
             Skirt = Words.Read<SkirtMake>(Word(Choice.Skirt)) ?? SkirtMake.Gathered,
             ZipShare = ReadZipShare(),

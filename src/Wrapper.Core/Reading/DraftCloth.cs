@@ -17,6 +17,12 @@ public sealed record DraftCloth(Length UsableWidth, bool OneWay)
     /// <summary>How thick it is; null where nobody has said.</summary>
     public Length? Thickness { get; init; }
 
+    /// <summary>How long it is, where it is ready made; null for a roll.</summary>
+    public Length? Length { get; init; }
+
+    /// <summary>Its edges, where it is ready made; null where nothing is said of them.</summary>
+    public ClothEdges? Edges { get; init; }
+
     /// <summary>What it is like under the hands.</summary>
     public IReadOnlyList<ClothTrait> Traits { get; init; } = [];
 

@@ -21,7 +21,7 @@ internal static class EveryCloth
             .ToList();
         var drafts = laid.SelectMany(one => one.Yardage.Drafts).DistinctBy(draft => draft.Key).ToDictionary();
         var leftOut = laid.SelectMany(one => one.Yardage.LeftOut).Distinct().ToList();
-        decimal?[] costs = [.. laid.Where(one => one.Yardage.Buy is not null).Select(one => SoldWidth.CostOf(one.Yardage.Buy!.Value, unit, one.Price))];
+        decimal?[] costs = [.. laid.Where(one => one.Yardage.Buy is not null).Select(one => one.Yardage.CostAt(one.Price, unit))];
         return new(
             null,
             null,

@@ -146,7 +146,7 @@ internal static class MakeUpEndpoints
             made.Draft?.Pieces.Sum(piece => piece.Quantity),
             buy is { } length ? NotionBuyer.Running(length, unit) : null,
             buy?.Millimetres,
-            buy is { } priced ? CostOf(made, priced, unit, asked) : null,
+            buy is not null ? CostOf(made, unit, asked) : null,
             made.Draft is null ? null : made.Seams.Millimetres,
             made.Draft is null ? null : Seams(made.Seams, unit),
             made.Time?.Minutes,
@@ -162,9 +162,9 @@ internal static class MakeUpEndpoints
     }
 
     /// <summary>What all its cloths cost together; null where one of them has no price.</summary>
-    private static decimal? CostOf(MakeUp made, Length buy, LengthUnit unit, AskedCloths asked)
+    private static decimal? CostOf(MakeUp made, LengthUnit unit, AskedCloths asked)
     {
-        decimal?[] costs = [SoldWidth.CostOf(buy, unit, asked.Price), .. made.OfOthers.Select(of => of.Yardage.Buy is { } other ? SoldWidth.CostOf(other.Value, unit, asked.Readings[of.Cloth.Key!].Price) : null)];
+        decimal?[] costs = [made.Yardage!.CostAt(asked.Price, unit), .. made.OfOthers.Select(of => of.Yardage.CostAt(asked.Readings[of.Cloth.Key!].Price, unit))];
         return costs.All(cost => cost is not null) ? costs.Sum() : null;
     }
 

@@ -50,7 +50,7 @@ internal static class YardageWriting
         }
 
         var length = buy.Value;
-        var figure = NotionBuyer.Running(length, unit);
+        var figure = yardage.ReadyMade > 0 ? $"{yardage.ReadyMade} {(yardage.ReadyMade == 1 ? "piece" : "pieces")}" : NotionBuyer.Running(length, unit);
         var thumb = yardage.RuleOfThumb!.Value;
         var line = new WorkingWriter(LengthFormat.For(unit)).Line("buy", "Cloth to buy", buy);
         return new(
@@ -64,7 +64,7 @@ internal static class YardageWriting
             thumb > length ? NotionBuyer.Running(thumb - length, unit) : null,
             matching is { IsPositive: true } more ? NotionBuyer.Running(more, unit) : null,
             yardage.Waste!.Value,
-            SoldWidth.CostOf(length, unit, price),
+            yardage.CostAt(price, unit),
             new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens));
     }
 

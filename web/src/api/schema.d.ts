@@ -793,6 +793,11 @@ export interface components {
             space?: null | components["schemas"]["Entry"];
             curveSpace?: null | components["schemas"]["Entry"];
             shrinkage?: null | components["schemas"]["ShrinkageDocument"];
+            length?: null | components["schemas"]["Entry"];
+            /** @description Its edges where it is ready made: `left`, `right`, `start`, `end`. */
+            edges?: null | {
+                [key: string]: components["schemas"]["ClothEdgeDocument"];
+            };
             prewash?: null | components["schemas"]["Entry"];
             spare?: null | components["schemas"]["Entry"];
             /** @description The widths it is sold in, each with its price; unsaid where nobody has asked. */
@@ -815,6 +820,15 @@ export interface components {
             price?: null | components["schemas"]["Entry"];
             /** @description The job’s other cloths, each a lay of its own; none of them carries more. */
             others?: null | components["schemas"]["ClothDocument"][];
+        };
+        /** @description An edge of a ready-made cloth. */
+        ClothEdgeDocument: {
+            /** @description `hem`, `selvage` or `raw`. */
+            kind?: null | string;
+            /** @description How deep it is. */
+            depth?: number | string;
+            /** @description It stays as a finished edge, as a hem does where nothing is said; else it is cut off first. */
+            keep?: number | string;
         };
         /** @description A job's cloth. */
         ClothJson: {

@@ -23,6 +23,9 @@ export const traits = [
   { value: "shows-through", label: "shows through" },
   { value: "bulky", label: "bulky" },
   { value: "striped", label: "stripes or checks" },
+  { value: "heat-proof", label: "heat-proof" },
+  { value: "outdoor", label: "for outdoors" },
+  { value: "washable", label: "may be washed" },
 ] as const;
 
 export const fits = [

@@ -22,6 +22,25 @@ export interface SoldWidth {
   price: string;
 }
 
+/** An edge of a ready-made cloth, as typed. */
+export interface ClothEdge {
+  kind: string;
+  depth: string;
+  /** `true` where it stays on the piece. */
+  keep: string;
+}
+
+export const clothSides = ["left", "right", "start", "end"] as const;
+export type ClothSide = (typeof clothSides)[number];
+
+/** A sheet as it mostly comes: hemmed all round, its hems kept. */
+export const emptyEdges: Record<ClothSide, ClothEdge> = {
+  left: { kind: "hem", depth: "", keep: "true" },
+  right: { kind: "hem", depth: "", keep: "true" },
+  start: { kind: "hem", depth: "", keep: "true" },
+  end: { kind: "hem", depth: "", keep: "true" },
+};
+
 export type Place = NonNullable<ClothDocument["pinned"]>[number];
 
 /** A cloth as it stands on the bench: what is typed, field by field. In JSON it is `ClothDocument`. */
@@ -44,7 +63,12 @@ export interface Cloth {
   curveSpace: string;
   shrinkageAlong: string;
   shrinkageAcross: string;
+  /** `true` or `false`; empty where a cover’s rule says it. */
+  prewash: string;
   spare: string;
+  /** How long it is where it is ready made; empty for a roll. */
+  length: string;
+  edges: Record<ClothSide, ClothEdge> | null;
   soldIn: SoldWidth[];
   thickness: string;
   batch: string;
@@ -76,7 +100,10 @@ export const emptyCloth: Cloth = {
   curveSpace: "",
   shrinkageAlong: "",
   shrinkageAcross: "",
+  prewash: "",
   spare: "",
+  length: "",
+  edges: null,
   soldIn: [],
   thickness: "",
   batch: "",
@@ -102,6 +129,20 @@ export function clothTo(cloth: Cloth): ClothDocument {
   };
 }
 
+function edgesFrom(stored: NonNullable<ClothDocument["edges"]>): Record<ClothSide, ClothEdge> {
+  const edge = (side: ClothSide, usual: string): ClothEdge => ({
+    kind: stored[side]?.kind ?? usual,
+    depth: text(stored[side]?.depth),
+    keep: text(stored[side]?.keep) || String(stored[side]?.kind === "hem"),
+  });
+  return {
+    left: edge("left", "selvage"),
+    right: edge("right", "selvage"),
+    start: edge("start", "raw"),
+    end: edge("end", "raw"),
+  };
+}
+
 /** The cloth as it came, with what was not said of it. */
 export function clothFrom(stored: ClothDocument): Cloth {
   return {
@@ -122,7 +163,10 @@ export function clothFrom(stored: ClothDocument): Cloth {
     curveSpace: text(stored.curveSpace),
     shrinkageAlong: figure(stored.shrinkage?.along),
     shrinkageAcross: figure(stored.shrinkage?.across),
+    prewash: text(stored.prewash),
     spare: figure(stored.spare),
+    length: text(stored.length),
+    edges: stored.edges ? edgesFrom(stored.edges) : null,
     soldIn: (stored.soldIn ?? []).map(({ width, price }) => ({ width: text(width), price: figure(price) })),
     thickness: text(stored.thickness),
     batch: stored.batch ?? "",

@@ -37,6 +37,7 @@ function clothIn(cloth: Cloth, unit: Unit): Cloth {
     ...cloth,
     ...said,
     soldIn: cloth.soldIn.map(({ width, price }) => ({ width: withUnit(width, unit), price })),
+    edges: cloth.edges && edgesIn(cloth.edges, unit),
     flaws: cloth.flaws.map((flaw) => eachText(flaw, unit)),
     remnants: cloth.remnants.map(({ name, ...sizes }) => ({ name, ...eachText(sizes, unit) })),
     others: (cloth.others as Cloth[]).map((other) => clothIn(other, unit)),
@@ -52,7 +53,18 @@ const clothLengths = [
   "motif",
   "space",
   "curveSpace",
+  "length",
 ] as const satisfies (keyof Cloth)[];
+
+function edgesIn(edges: NonNullable<Cloth["edges"]>, unit: Unit): NonNullable<Cloth["edges"]> {
+  const { left, right, start, end } = edges;
+  return {
+    left: eachText(left, unit),
+    right: eachText(right, unit),
+    start: eachText(start, unit),
+    end: eachText(end, unit),
+  };
+}
 
 function eachText<T extends object>(texts: T, unit: Unit): T {
   return Object.fromEntries(

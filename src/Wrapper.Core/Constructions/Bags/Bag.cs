@@ -25,7 +25,7 @@ public static class Bag
         "through its one opening",
         "comes off whole, irons flat")
     {
-        Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.Join, Choice.Layers, Choice.Hands],
+        Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.Join, Choice.Layers, Choice.Back, Choice.Hands],
     };
 
     /// <summary>

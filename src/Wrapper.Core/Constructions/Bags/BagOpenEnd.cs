@@ -17,15 +17,23 @@ namespace Wrapper.Core.Constructions.Bags;
 internal static class BagOpenEnd
 {
     /// <summary>Drafts the bag.</summary>
-    public static ConstructedCover Construct(Worked width, Worked length, CoverSpecification specification)
+    public static ConstructedCover Construct(Worked measured, Worked length, CoverSpecification specification)
     {
+        var sheet = specification.Choices.HasReadyBack ? new ReadySheet(measured, specification) : null;
+        var width = sheet?.Width ?? measured;
         var end = new OpenEnd(width, specification);
         var (side, closed) = (specification.Rules[Rule.SideSeam], specification.Rules[Rule.ClosedEnd]);
-        var cutWidth = width + (2 * side);
+        var cutLengths = (Front: length + closed + end.Front, Back: length + closed + end.Back);
+        var back = end.IsAlike ? "Back face" : "Back face, with flap";
+        var cuts = sheet is null
+            ? (Front: new FaceCut(PieceRole.FaceFront, "Front face", cutLengths.Front, end.Front) { Side = side, Closed = closed }, Back: new FaceCut(PieceRole.FaceBack, back, cutLengths.Back, end.Back) { Side = side, Closed = closed })
+            : (Front: sheet.Front(length, end), Back: sheet.Back(length, end));
         var cloths = (Front: specification.Cloths.KeyFor(PieceRole.FaceFront, PieceKind.Face), Back: specification.Cloths.KeyFor(PieceRole.FaceBack, PieceKind.Face));
-        var drops = new FaceDrops(cutWidth, specification.On(cloths.Front));
-        var backDrops = cloths.Front == cloths.Back ? drops : new FaceDrops(cutWidth, specification.On(cloths.Back));
-        List<Check> checks = [.. drops.Checks, .. ReferenceEquals(drops, backDrops) ? [] : backDrops.Checks];
+        var cutWidth = width + (2 * cuts.Front.Side);
+        var drops = new FaceDrops(cutWidth, specification.On(cloths.Front), cuts.Front.Side);
+        var backDrops = sheet is not null ? FaceDrops.Whole(sheet.Sheet, specification)
+            : cloths.Front == cloths.Back ? drops : new FaceDrops(cutWidth, specification.On(cloths.Back));
+        List<Check> checks = [.. drops.Checks, .. ReferenceEquals(drops, backDrops) ? [] : backDrops.Checks, .. sheet?.Checks(length, end) ?? []];
         if (!end.Opening.Value.IsPositive)
         {
             checks.Add(Check.Error("no-opening", BagsText.NoOpening, "openingShare"));
@@ -38,10 +46,9 @@ internal static class BagOpenEnd
 
         var pieces = new List<Piece>();
         var seams = new List<Seam>();
-        var cutLengths = (Front: length + closed + end.Front, Back: length + closed + end.Back);
         if (!ReferenceEquals(drops, backDrops))
         {
-            var faces = new TwoClothFaces((drops, backDrops), width, end, cutLengths);
+            var faces = new TwoClothFaces((drops, backDrops), width, end, cuts);
             pieces.AddRange(faces.Draw(length.Value, specification));
             seams.AddRange(faces.Seams());
         }
@@ -71,10 +78,10 @@ internal static class BagOpenEnd
             [
                 new("W", "Finished width", width),
                 new("L", "Finished length", length),
-                new("faceCutLength", "Each drop, cut", cutLengths.Front),
+                new("faceCutLength", "Each drop, cut", cuts.Front.CutLength),
                 new("opening", "Opening", end.Opening) { IsOpening = true },
             ],
-            Steps = [.. Steps(drops.Parts.Count > 1 ? drops : backDrops, end)],
+            Steps = [.. sheet is null ? Steps(drops.Parts.Count > 1 ? drops : backDrops, end) : SheetSteps(drops, end)],
             Checks = checks,
             Joins = (drops.Parts.Count + backDrops.Parts.Count - 2) * specification.Count,
         };
@@ -135,6 +142,24 @@ internal static class BagOpenEnd
             : EdgeNames.IsPartOf(edge, "closed") ? closed.Value
             : EdgeNames.IsPartOf(edge, "join") ? join
             : side.Value);
+
+    /// <summary>Both faces are hemmed all round before they meet.</summary>
+    private static IEnumerable<SewingStep> SheetSteps(FaceDrops drops, OpenEnd end)
+    {
+        if (drops.Parts.Count > 1)
+        {
+            yield return new(BagsText.JoinTheWidthsOfTheFront);
+        }
+
+        yield return new(BagsText.RollHemTheFrontAllRound);
+        foreach (var step in end.Steps())
+        {
+            yield return step;
+        }
+
+        yield return new(BagsText.SewInsideTheHemmedEdges);
+        yield return new(BagsText.StitchTheShutPartsFromTheFolds);
+    }
 
     private static IEnumerable<SewingStep> Steps(FaceDrops drops, OpenEnd end)
     {

@@ -12,7 +12,7 @@ internal sealed class FaceDrops
 {
     private const int MostDrops = 8;
 
-    public FaceDrops(Worked cutWidth, CoverSpecification specification)
+    public FaceDrops(Worked cutWidth, CoverSpecification specification, Worked? side = null)
     {
         Join = specification.Rules[Rule.JoinSeam];
         if (specification.UsableWidth is not { } usable || cutWidth.Value <= usable)
@@ -23,7 +23,7 @@ internal sealed class FaceDrops
 
         var cloth = Worked.Given("usable width", usable, QuantitySource.Cloth);
         var sideCut = (cutWidth + (4 * Join) - cloth) / 2;
-        var canMiddle = sideCut.Value <= usable && sideCut.Value > specification.Rules[Rule.SideSeam].Value + Join.Value && usable > 2 * Join.Value;
+        var canMiddle = sideCut.Value <= usable && sideCut.Value > (side ?? specification.Rules[Rule.SideSeam]).Value + Join.Value && usable > 2 * Join.Value;
         var count = 2;
         while (count <= MostDrops && ((count * usable) - ((count - 1) * 2 * Join.Value)) < cutWidth.Value)
         {
@@ -60,6 +60,11 @@ internal sealed class FaceDrops
             .. IsMiddleAndSides && sideCut.Value < Sliver(specification) ? (Check[])[Slivers(sideCut, format, canEqual)] : [],
         ];
     }
+
+    private FaceDrops(Worked only, Worked join) => (Parts, Join) = ([only], join);
+
+    /// <summary>A face in one, however wide: what is ready made is not joined.</summary>
+    public static FaceDrops Whole(Worked cutWidth, CoverSpecification specification) => new(cutWidth, specification.Rules[Rule.JoinSeam]);
 
     /// <summary>A side narrower than this is a sliver: it puckers, and shows.</summary>
     private static Length Sliver(CoverSpecification specification) => specification.Unit.IsImperial() ? Length.FromInches(4) : Length.FromMillimetres(100m);

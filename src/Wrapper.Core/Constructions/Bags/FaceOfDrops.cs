@@ -12,7 +12,17 @@ namespace Wrapper.Core.Constructions.Bags;
 /// <param name="Name">Its name on the cutting table.</param>
 /// <param name="CutLength">Its cut length.</param>
 /// <param name="End">The allowance at the opening end.</param>
-internal sealed record FaceCut(PieceRole Role, string Name, Worked CutLength, Worked End);
+internal sealed record FaceCut(PieceRole Role, string Name, Worked CutLength, Worked End)
+{
+    /// <summary>The allowance of its sides.</summary>
+    public required Worked Side { get; init; }
+
+    /// <summary>The allowance of its closed end.</summary>
+    public required Worked Closed { get; init; }
+
+    /// <summary>What it keeps of a ready-made cloth; null where it is cut from a roll.</summary>
+    public KeptEdges? KeptEdges { get; init; }
+}
 
 /// <summary>
 /// One face of a bag in the drops its own cloth asks for. Its closed and its opening end are broken also where the other
@@ -37,14 +47,10 @@ internal sealed class FaceOfDrops
     {
         (_drops, _cut, _key) = (drops, cut, cut.Role.Word);
         _joins = [Length.Zero, .. JoinsOf(drops, width), width];
-        _closed = [.. Stretches(breaks, width).Select((stretch, place) => stretch with { Name = $"closed-{place + 1}" })];
-        var number = new Dictionary<string, int>();
-        foreach (var stretch in _end = [.. Stretches([.. breaks.Append(shut).Append(width - shut).Where(at => at.IsPositive && at < width).Distinct().Order()], width)])
-        {
-            stretch.Name = stretch.To <= shut ? "end-left" : stretch.From >= width - shut ? "end-right" : "end";
-            number[stretch.Name] = number.GetValueOrDefault(stretch.Name) + 1;
-            stretch.Name = $"{stretch.Name}-{number[stretch.Name]}";
-        }
+        _closed = Numbered(Stretches(breaks, width), _ => "closed");
+        _end = Numbered(
+            Stretches([.. breaks.Append(shut).Append(width - shut).Where(at => at.IsPositive && at < width).Distinct().Order()], width),
+            stretch => stretch.To <= shut ? "end-left" : stretch.From >= width - shut ? "end-right" : "end");
     }
 
     private int Count => _drops.Parts.Count;
@@ -94,9 +100,10 @@ internal sealed class FaceOfDrops
             var (from, to) = (_joins[drop], _joins[drop + 1]);
             var (left, right) = Count == 1 ? ("left", "right") : drop == 0 ? ("side", "join") : ("join-left", "join-right");
             var piece = BagOpenEnd.Face(
-                specification, NameOf(drop), Count > 1 && drop == 0 ? 2 : 1, Outlined(from, to, length, left, right), _drops.Parts[drop], _cut.CutLength, specification.Rules[Rule.SideSeam], specification.Rules[Rule.ClosedEnd], _cut.End, _drops.Join.Value) with
+                specification, NameOf(drop), Count > 1 && drop == 0 ? 2 : 1, Outlined(from, to, length, left, right), _drops.Parts[drop], _cut.CutLength, _cut.Side, _cut.Closed, _cut.End, _drops.Join.Value) with
             {
                 Key = KeyOf(drop),
+                Kept = _cut.KeptEdges,
             };
             var isOuter = Count > 1 && drop == 0;
             yield return piece with { CopyRoles = [.. Enumerable.Repeat(_cut.Role, piece.PerCover)], InFacingPairs = isOuter, Mirrored = isOuter ? specification.Count : 0 };
@@ -115,7 +122,22 @@ internal sealed class FaceOfDrops
     }
 
     private static IEnumerable<Stretch> Stretches(IReadOnlyList<Length> breaks, Length width) =>
-        breaks.Prepend(Length.Zero).Zip(breaks.Append(width), (from, to) => new Stretch(from, to));
+        breaks.Prepend(Length.Zero).Zip(breaks.Append(width), (from, to) => new Stretch(from, to, ""));
+
+    /// <summary>Stretches called after the side they are of, numbered from the left.</summary>
+    private static List<Stretch> Numbered(IEnumerable<Stretch> stretches, Func<Stretch, string> sideOf)
+    {
+        var number = new Dictionary<string, int>();
+        var named = new List<Stretch>();
+        foreach (var stretch in stretches)
+        {
+            var side = sideOf(stretch);
+            number[side] = number.GetValueOrDefault(side) + 1;
+            named.Add(stretch with { Name = $"{side}-{number[side]}" });
+        }
+
+        return named;
+    }
 
     private string KeyOf(int drop) => Count == 1 ? _key : drop == 0 ? $"{_key}-outer" : Count == 3 ? $"{_key}-middle" : $"{_key}-middle-{drop}";
 
@@ -144,8 +166,5 @@ internal sealed class FaceOfDrops
     }
 
     /// <summary>A stretch of an end between two breaks.</summary>
-    private sealed record Stretch(Length From, Length To)
-    {
-        public string Name { get; set; } = "";
-    }
+    private sealed record Stretch(Length From, Length To, string Name);
 }

@@ -19,15 +19,14 @@ internal sealed class TwoClothFaces
     /// <param name="drops">The drops of the front and of the back.</param>
     /// <param name="width">The finished width.</param>
     /// <param name="end">The opening end.</param>
-    /// <param name="cut">The cut lengths of both.</param>
-    public TwoClothFaces((FaceDrops Front, FaceDrops Back) drops, Worked width, OpenEnd end, (Worked Front, Worked Back) cut)
+    /// <param name="cut">How both are cut.</param>
+    public TwoClothFaces((FaceDrops Front, FaceDrops Back) drops, Worked width, OpenEnd end, (FaceCut Front, FaceCut Back) cut)
     {
         _end = end;
         // Joins lie alike to the left and to the right, so that a break of the one face meets the other's at the same place, seen from either side.
         List<Length> breaks = [.. FaceOfDrops.JoinsOf(drops.Front, width.Value).Concat(FaceOfDrops.JoinsOf(drops.Back, width.Value)).Distinct().Order()];
-        var back = end.IsAlike ? "Back face" : "Back face, with flap";
-        _front = new(drops.Front, width.Value, breaks, end.Shut.Value, new(PieceRole.FaceFront, "Front face", cut.Front, end.Front));
-        _back = new(drops.Back, width.Value, breaks, end.Shut.Value, new(PieceRole.FaceBack, back, cut.Back, end.Back));
+        _front = new(drops.Front, width.Value, breaks, end.Shut.Value, cut.Front);
+        _back = new(drops.Back, width.Value, breaks, end.Shut.Value, cut.Back);
     }
 
     /// <summary>The pieces of both.</summary>

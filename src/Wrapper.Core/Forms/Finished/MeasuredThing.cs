@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 
 namespace Wrapper.Core.Forms.Finished;
@@ -14,6 +15,9 @@ internal sealed class MeasuredThing(CoverSpecification cover)
 
     /// <summary>The finished diameter of its medallion; 0 for none.</summary>
     public double Medallion => Cover.Choices.Medallion is { } diameter ? diameter.Millimetres : 0;
+
+    /// <summary>The width of the cloth that is given to the back face, washed; null where none is.</summary>
+    public double? Sheet => Cover.Cloths.Roles.ContainsKey(PieceRole.FaceBack.Word) ? Cover.In(PieceRole.FaceBack, PieceKind.Face).UsableWidth?.Millimetres : null;
 
     public bool Has(Measure measure) => Cover.Measures.ContainsKey(measure);
 

@@ -28,7 +28,12 @@ export function ClothFields({ cloth, unit, usable, checks }: Props) {
           {usable} {unit} usable
         </span>
       )}
-      <ClothText {...of} name="price" label={unit === "in" ? "price a yard" : "price a metre"} usual="–" />
+      <ClothText
+        {...of}
+        name="price"
+        label={cloth.length ? "price each" : unit === "in" ? "price a yard" : "price a metre"}
+        usual="–"
+      />
     </div>
   );
 }

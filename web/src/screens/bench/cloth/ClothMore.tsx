@@ -19,6 +19,7 @@ import { RowsEditor } from "../measure/lists/RowsEditor";
 import type { ListRow } from "../../../model/columns";
 import { ClothFacts } from "./ClothFacts";
 import { ClothText, type TextOf } from "./ClothText";
+import { ReadyMadeFields } from "./ReadyMadeFields";
 import { SoldWidths } from "./SoldWidths";
 import { ShelfPick } from "./ShelfPick";
 
@@ -35,7 +36,7 @@ export function ClothMore({ cloth, unit, checks }: Props) {
     <ClothText cloth={cloth} checks={checks} name={name} label={label} usual={usual} width={width} />
   );
   const choice = (
-    name: "match" | "grain" | "layers" | "role",
+    name: "match" | "grain" | "layers" | "role" | "prewash",
     label: string,
     options: [string, string][],
     put = (value: string) => editCloth({ [name]: value }),
@@ -100,8 +101,17 @@ export function ClothMore({ cloth, unit, checks }: Props) {
           {text("shrinkageAlong", "% of its length", "0", 50)}
           {text("shrinkageAcross", "% of its width", "0", 50)}
           {text("spare", "% to spare", "0", 50)}
+          {choice("prewash", "Washed before cutting", [
+            ["", "as the cover says"],
+            ["true", "washed first"],
+            ["false", "cut unwashed"],
+          ])}
         </>
       ),
+    },
+    ready: {
+      label: cloth.length ? `ready made, ${cloth.length} long` : "ready made",
+      body: <ReadyMadeFields cloth={cloth} checks={checks} />,
     },
     hand: {
       label: cloth.traits.length > 0 ? cloth.traits.map(traitLabel).join(", ") : "how it is",

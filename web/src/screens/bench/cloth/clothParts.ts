@@ -3,7 +3,7 @@ import type { Cloth } from "../../../model/cloth";
 import type { Column } from "../../../model/columns";
 
 /** What there is to say of a cloth besides its name, width and price. */
-export type Part = "sold" | "hand" | "pattern" | "laying" | "washing" | "flaws" | "remnants";
+export type Part = "sold" | "hand" | "pattern" | "laying" | "washing" | "ready" | "flaws" | "remnants";
 
 export const titles: Record<Part, string> = {
   sold: "The widths it is sold in",
@@ -11,6 +11,7 @@ export const titles: Record<Part, string> = {
   laying: "How it is laid",
   washing: "Washing",
   hand: "How the cloth is",
+  ready: "Ready made: a sheet, a towel",
   flaws: "Flaws",
   remnants: "Remnants",
 };

@@ -21,7 +21,7 @@ interface Props {
   shape: Shape | null;
 }
 
-/** Every choice this construction hasthat is not compared side by side, from the catalogue. */
+/** Every choice this construction has that is not compared side by side, from the catalogue. */
 export function OptionRows({ catalogue, cover, shape }: Props) {
   const construction = catalogue.constructions.find((known) => known.id === cover.construction);
   const measures = new Set(shape?.measures.map((measure) => measure.name));
@@ -36,6 +36,7 @@ export function OptionRows({ catalogue, cover, shape }: Props) {
           !(option.name === "topCorners" && !cover.measures.topDrop) &&
           !(option.name === "returnCorners" && !cover.measures.return) &&
           !(option.name === "skirt" && !(cover.options.edge === "skirt" || cover.measures.skirtLength)) &&
+          !(option.name === "back" && cover.form !== "duvet") &&
           !(option.name === "earSide" && cover.shape !== "l-shape");
         return meant && words.length > 1 ? (
           <Row key={option.name} label={option.label}>

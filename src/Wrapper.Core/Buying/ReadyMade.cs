@@ -1,0 +1,79 @@
+using Wrapper.Core.English;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Buying;
+
+/// <summary>Cloth that comes in pieces, with edges of its own: read, and laid so that no piece runs over from one to the next. See docs/handbook.md, "Ready-made cloth".</summary>
+internal static class ReadyMade
+{
+    private const int MostSheets = 40;
+    private static readonly Length MostDeep = Length.FromMillimetres(500m);
+    private static readonly Length Between = Length.FromMillimetres(0.01m);
+    private static readonly string[] Sides = ["left", "right", "start", "end"];
+
+    /// <summary>The edges that were said; null where none was. One of which nothing is said is a selvage at the sides, and cut across at the ends.</summary>
+    public static ClothEdges? Edges(ClothInput input, Length selvage, ClothFields fields)
+    {
+        if (input.Edges.Count == 0)
+        {
+            return null;
+        }
+
+        foreach (var unknown in input.Edges.Keys.Where(side => !Sides.Contains(side)))
+        {
+            fields.Error("unknown-choice", BuyingText.UnknownChoice(unknown, "edge of the cloth", string.Join(", ", Sides)), $"edges.{unknown}");
+        }
+
+        return new(Edge("left", ClothEdgeKind.Selvage, selvage), Edge("right", ClothEdgeKind.Selvage, selvage), Edge("start", ClothEdgeKind.Raw, default), Edge("end", ClothEdgeKind.Raw, default));
+
+        ClothEdge Edge(string side, ClothEdgeKind usual, Length depth)
+        {
+            if (input.Edges.GetValueOrDefault(side) is not { } said)
+            {
+                return new(usual, depth, IsKept: false);
+            }
+
+            var field = $"edges.{side}";
+            var kind = Words.Read<ClothEdgeKind>(fields.Choice(said.Kind, field, "edge", [usual.Word(), .. Words.All<ClothEdgeKind>()])) ?? usual;
+            var deep = fields.Optional(said.Depth, field, $"Hem at the {side}", kind == ClothEdgeKind.Selvage ? selvage : default, MostDeep) ?? default;
+            return new(kind, deep, fields.Choice(said.Keep, field, "keeping it", kind == ClothEdgeKind.Hem ? "true" : "false", "true", "false") == "true");
+        }
+    }
+
+    /// <summary>The lay on as many of a ready-made cloth as there are, one behind another: nothing runs over from one to the next, and what keeps their hems lies on them.</summary>
+    public static LayRequest Bounded(LayRequest request, ClothSpecification cloth, IReadOnlyList<LaidPiece> pieces)
+    {
+        if (cloth.UsableLength is not { } length || !length.IsPositive)
+        {
+            return request;
+        }
+
+        return request with
+        {
+            Flaws = [.. request.Flaws, .. Enumerable.Range(1, MostSheets).Select(sheet => new Flaw((sheet * length) - Between, sheet * length, null, null))],
+            Pinned = [.. request.Pinned, .. OnTheirHems(cloth, length, pieces).Where(pin => !request.Pinned.Any(own => own.Piece == pin.Piece && own.Copy == pin.Copy))],
+        };
+    }
+
+    /// <summary>How many of it are taken by a lay of this length.</summary>
+    public static int Count(ClothSpecification cloth, Length lay) =>
+        cloth.UsableLength is { IsPositive: true } length ? (int)Math.Ceiling(lay.RatioTo(length) - 1e-9) : 0;
+
+    /// <summary>A face on a sheet: its opening on the deeper hem, one face a sheet.</summary>
+    private static IEnumerable<Placement> OnTheirHems(ClothSpecification cloth, Length length, IReadOnlyList<LaidPiece> pieces)
+    {
+        var sheet = 0;
+        foreach (var laid in pieces.Where(piece => piece.Piece.Kept is { AtEnd: true }))
+        {
+            // The opening is drawn at the far end: on a sheet whose deeper hem is the near one the face lies turned round.
+            var isTurned = cloth.Edges is { } edges && edges.Deepest == edges.Start;
+            var free = length - laid.Piece.CutLength.Value;
+            for (var copy = 1; copy <= laid.Copies; copy++, sheet++)
+            {
+                yield return new(laid.LayId, copy, isTurned ? 180 : 0, Length.Zero, (sheet * length) + (isTurned ? Length.Zero : free - Between), null);
+            }
+        }
+    }
+}
