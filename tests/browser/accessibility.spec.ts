@@ -22,7 +22,7 @@ test("the list of jobs and the cutting sheet are accessible", async ({ page }) =
   await expect(page.getByRole("link", { name: /Saloon settees/ })).toBeVisible();
   await expectClean(page);
   await page.goto("/jobs/teasel-saloon/cutting-sheet");
-  await expect(page.getByRole("img", { name: /The lay/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /The lay/ }).first()).toBeVisible();
   await expectClean(page);
 });
 

@@ -47,7 +47,9 @@ test("a cloth that parts are cut from has a roll of its own, shown without chang
   await page.getByRole("button", { name: "Rust twill: side" }).click();
   await expect(page.getByLabel("Cloth", { exact: true }).locator("input").first()).toHaveValue("Rust twill");
   await expect(page.getByText("To buy of Rust twill")).toBeVisible();
-  await expect(page.getByRole("list", { name: "To buy of the other cloths" })).toContainText("Tarpaulin green");
+  await expect(page.getByRole("list", { name: "To buy of the other cloths" })).toContainText(
+    "Tarpaulin green",
+  );
   await page.getByRole("button", { name: "Tarpaulin green", exact: true }).click();
   await expect(page.getByText("To buy of Tarpaulin green")).toBeVisible();
 });

@@ -43,7 +43,10 @@ await shot("stage-pieces", {
     await page.locator('canvas[data-ready="true"]').waitFor();
     await page.getByRole("button", { name: /^Top and bottom, cut width/ }).click();
     await page.getByRole("combobox", { name: "top: cut from" }).click();
-    await page.getByText(/of Rust twill/).first().waitFor();
+    await page
+      .getByText(/of Rust twill/)
+      .first()
+      .waitFor();
   },
 });
 await shot("stage-cloth", {

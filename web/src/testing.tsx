@@ -67,6 +67,7 @@ export const yardage: Yardage = {
   buy: {
     need: 2900,
     buy: 2971.8,
+    ready: 0,
     figure: "3¼",
     unit: "yd",
     yards: "3¼ yd",

@@ -36,6 +36,7 @@ public sealed record LaidPieceJson(string Id, string Cover, string Key, int Numb
 /// <summary>How much to buy.</summary>
 /// <param name="Need">The lay and the end trim, in millimetres.</param>
 /// <param name="Buy">Rounded up to the step, in millimetres.</param>
+/// <param name="Ready">How many of a ready-made cloth; 0 for a roll.</param>
 /// <param name="Figure">The figure in the job's system: <c>3¼</c> or <c>2.9</c>.</param>
 /// <param name="Unit"><c>yd</c> or <c>m</c>.</param>
 /// <param name="Yards">Rounded up to the yard step: <c>3¼ yd</c>.</param>
@@ -47,7 +48,7 @@ public sealed record LaidPieceJson(string Id, string Cover, string Key, int Numb
 /// <param name="Cost">At the cloth's price; null without one.</param>
 /// <param name="Working">The sum.</param>
 public sealed record BuyJson(
-    double Need, double Buy, string Figure, string Unit, string Yards, string Metres, string RuleOfThumb, string? Saved, string? Matching, double Waste, decimal? Cost, WorkingJson Working);
+    double Need, double Buy, int Ready, string Figure, string Unit, string Yards, string Metres, string RuleOfThumb, string? Saved, string? Matching, double Waste, decimal? Cost, WorkingJson Working);
 
 /// <summary>A line of the comparison; it costs something only where a price is said for this width. Marks: <c>least-money</c>, <c>least-cloth</c>, <c>fewest-joins</c>.</summary>
 public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, IReadOnlyList<string> Marks, IReadOnlyList<CheckJson> Checks);

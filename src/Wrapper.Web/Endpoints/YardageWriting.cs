@@ -56,6 +56,7 @@ internal static class YardageWriting
         return new(
             yardage.Need!.Value.Millimetres,
             length.Millimetres,
+            yardage.ReadyMade,
             figure[..figure.LastIndexOf(' ')],
             figure[(figure.LastIndexOf(' ') + 1)..],
             NotionBuyer.Running(yardage.BuyInYards!.Value, LengthUnit.Yard),

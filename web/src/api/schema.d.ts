@@ -688,6 +688,11 @@ export interface components {
              * @description Rounded up to the step, in millimetres.
              */
             buy: number;
+            /**
+             * Format: int32
+             * @description How many of a ready-made cloth; 0 for a roll.
+             */
+            ready: number;
             /** @description The figure in the job's system: `3¼` or `2.9`. */
             figure: string;
             /** @description `yd` or `m`. */

@@ -34,6 +34,20 @@ export interface CoverScene {
 
 const litColour = new Color("#f2bd3c");
 
+/** How far a part stands out from where it lies, in millimetres: two that lie on each other are two cloths, and each is seen from its side. */
+const layer = 0.5;
+
+/** The way out of a part, as far as a layer. */
+function outOf(corners: Space[]): Space {
+  const sum = new Vector3();
+  corners.forEach((corner, i) => {
+    const next = corners[(i + 1) % corners.length] ?? corner;
+    sum.add(new Vector3(...corner).cross(new Vector3(...next)));
+  });
+  sum.setLength(sum.lengthSq() > 0 ? layer : 0);
+  return [sum.x, sum.y, sum.z];
+}
+
 /** Builds the scene in a canvas; throws where there is no WebGL. */
 export function coverScene(
   canvas: HTMLCanvasElement,
@@ -82,7 +96,11 @@ export function coverScene(
     const placed = unfoldedAt(cover, share);
     meshes.forEach(({ mesh, triangles }, i) => {
       const position = mesh.geometry.getAttribute("position") as BufferAttribute;
-      triangles.flat().forEach((corner, at) => position.setXYZ(at, ...(placed[i]?.[corner] ?? [0, 0, 0])));
+      const [x, y, z] = outOf(placed[i] ?? []);
+      triangles.flat().forEach((corner, at) => {
+        const [left, front, up] = placed[i]?.[corner] ?? [0, 0, 0];
+        position.setXYZ(at, left + x, front + y, up + z);
+      });
       position.needsUpdate = true;
       mesh.geometry.computeVertexNormals();
       mesh.geometry.computeBoundingSphere();

@@ -46,7 +46,7 @@ export function RollRows(props: Props) {
           stretch={stretch}
           scale={layout.scale}
           step={layout.step}
-          unit={buy.unit}
+          unit={layout.step < 1000 ? "yd" : "m"}
           hand={hand}
           cuts={cuts}
           sheet={sheet ?? null}

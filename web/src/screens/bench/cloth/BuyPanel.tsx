@@ -67,11 +67,19 @@ export function BuyPanel({
         </div>
         {buy && (
           <p className="buy-facts">
-            {unit === "in" ? buy.metres : buy.yards}
-            {buy.cost !== null && <> · costs {buy.cost.toFixed(2)}</>}
-            <br />
-            On paper {buy.ruleOfThumb}
-            {buy.saved && <>: {buy.saved} saved</>}
+            {buy.ready === 0 && (unit === "in" ? buy.metres : buy.yards)}
+            {buy.cost !== null && (
+              <>
+                {buy.ready === 0 && " · "}costs {buy.cost.toFixed(2)}
+              </>
+            )}
+            {buy.ready === 0 && (
+              <>
+                <br />
+                On paper {buy.ruleOfThumb}
+                {buy.saved && <>: {buy.saved} saved</>}
+              </>
+            )}
             {buy.matching && (
               <>
                 <br />
@@ -88,7 +96,7 @@ export function BuyPanel({
         )}
       </div>
       {yardage && <LayFacts yardage={yardage} longer={longer} />}
-      {buy && asked && (
+      {buy && buy.ready === 0 && asked && (
         <OwnFigureField
           label="I make it"
           placeholder={unit === "in" ? "yards" : "metres"}

@@ -129,7 +129,7 @@ export function PiecesPanel({
                   onTouch={setTarget}
                 />
               </span>
-              {cloths.length > 1 && (
+              {isOnlyPlace && cloths.length > 1 && (
                 <button
                   type="button"
                   className="plain-button piece-cloth"
@@ -174,6 +174,6 @@ export function PiecesPanel({
 }
 
 /** How high a piece's row may be, in pixels, and what stands above and below them all. */
-const rows = { least: 54, most: 230, besides: 200, rule: 8 };
+const rows = { least: 54, most: 230, besides: 246, rule: 8 };
 
 const unitWords: Record<string, string> = { in: "inches" };
