@@ -12,9 +12,6 @@ namespace Wrapper.Formats;
 /// </summary>
 public sealed record CoverDocument
 {
-    /// <summary>The key of a cloth that is said with the cover.</summary>
-    private const string OwnKey = "main";
-
     /// <summary>In a job file: what the cover is known by.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Id { get; init; }
@@ -134,14 +131,14 @@ public sealed record CoverDocument
         var unit = JobUnit.Read(Unit) ?? LengthUnit.Millimetre;
         if (Cloths is { Count: > 0 } several)
         {
-            var all = several.Where(cloth => cloth.Value is not null).Concat(Cloth?.Cloth is { } own ? [KeyValuePair.Create(OwnKey, own)] : []).DistinctBy(cloth => cloth.Key);
+            var all = several.Where(cloth => cloth.Value is not null).Concat(Cloth?.Cloth is { } own ? [KeyValuePair.Create(CoverInput.UsualKey, own)] : []).DistinctBy(cloth => cloth.Key);
             var cloths = new JobCloths(all, unit);
-            return cloths.In(Cloth?.Cloth is null ? this : this with { Cloth = new(OwnKey, null) }, input) with { ClothChecks = cloths.Checks };
+            return cloths.In(Cloth?.Cloth is null ? this : this with { Cloth = new(CoverInput.UsualKey, null) }, input) with { ClothChecks = cloths.Checks };
         }
 
         // One that cannot be read as a cloth is told of by its usable width alone, as it is drafted by.
         input = input with { Roles = JobCloths.RolesOf(this) };
-        return Cloth?.Cloth is { } only && new JobCloths([KeyValuePair.Create(OwnKey, only)], unit) is { Checks.Count: 0 } read
+        return Cloth?.Cloth is { } only && new JobCloths([KeyValuePair.Create(CoverInput.UsualKey, only)], unit) is { Checks.Count: 0 } read
             ? read.In(this with { Cloth = null }, input)
             : input;
     }

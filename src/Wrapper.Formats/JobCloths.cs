@@ -10,9 +10,6 @@ namespace Wrapper.Formats;
 /// <summary>The cloths of a job by their keys, read once for all its covers. See docs/format.md, "Cloths".</summary>
 public sealed class JobCloths
 {
-    /// <summary>What the first cloth of a job is known by where it has no key.</summary>
-    internal const string FirstKey = "main";
-
     private readonly Dictionary<string, ClothReading> _readings = [];
     private readonly Dictionary<string, DraftCloth> _drafted = [];
     private readonly Dictionary<string, IReadOnlyList<Check>> _checks = [];
@@ -42,7 +39,7 @@ public sealed class JobCloths
     public IReadOnlyDictionary<string, ClothReading> Readings => _readings;
 
     /// <summary>The key of a job's cloth; its first may have none.</summary>
-    public static string KeyOf(ClothDocument cloth) => cloth.Key is { Length: > 0 } key ? key : FirstKey;
+    public static string KeyOf(ClothDocument cloth) => cloth.Key is { Length: > 0 } key ? key : CoverInput.UsualKey;
 
     /// <summary>A cover's inputs with these cloths to choose from.</summary>
     /// <param name="cover">The cover, which names its own cloth and gives others to its roles.</param>

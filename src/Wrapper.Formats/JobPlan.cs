@@ -50,7 +50,7 @@ public sealed record JobPlan
 
     /// <summary>What a piece is cut from, as it is said on a list: the cloth by its name where the job has several.</summary>
     public string ClothOf(Piece piece) => piece.ClothKey is not { } key ? piece.Cloth.Word()
-        : Cloths.Count > 1 && Cloths.FirstOrDefault(laid => laid.Cloth.Key == key) is { } laid ? laid.Name : JobCloths.FirstKey;
+        : Cloths.Count > 1 && Cloths.FirstOrDefault(laid => laid.Cloth.Key == key) is { } laid ? laid.Name : CoverInput.UsualKey;
 
     /// <summary>What stands in the way, of cloths and covers.</summary>
     public IReadOnlyList<Check> Checks { get; init; } = [];

@@ -18,9 +18,6 @@ public sealed class ClothBuyer
     private const int UsualSteps = 600;
     private const int FewestSteps = 6;
 
-    /// <summary>The key of a cloth that is the only one.</summary>
-    private const string OnlyKey = "main";
-
     private readonly IReadOnlyList<JobCover> _covers;
     private readonly LengthUnit _unit;
     private readonly RuleBook _rules;
@@ -52,7 +49,7 @@ public sealed class ClothBuyer
     }
 
     /// <summary>What pieces cut from this cloth say.</summary>
-    internal static string KeyOf(ClothSpecification cloth) => cloth.Key ?? OnlyKey;
+    internal static string KeyOf(ClothSpecification cloth) => cloth.Key ?? CoverInput.UsualKey;
 
     /// <summary>How much of this cloth the job takes.</summary>
     /// <param name="cloth">The cloth.</param>
@@ -132,7 +129,7 @@ public sealed class ClothBuyer
     /// <param name="draft">Its draft on this cloth.</param>
     /// <param name="cloth">The cloth; null for the only one.</param>
     public static IReadOnlyList<LaidPiece> LaidOf(string cover, Draft draft, ClothSpecification? cloth = null) =>
-        [.. PiecesToLay.Of(cover, draft, cloth is null ? OnlyKey : KeyOf(cloth), cloth?.Role ?? ClothRole.Main)];
+        [.. PiecesToLay.Of(cover, draft, cloth is null ? CoverInput.UsualKey : KeyOf(cloth), cloth?.Role ?? ClothRole.Main)];
 
     /// <summary>What a lay of this length makes of the need and of what is bought of it.</summary>
     internal (Worked Need, Worked Buy) FigureFor(Length lay, ClothSpecification cloth)

@@ -19,6 +19,7 @@ internal sealed class PlatePieces
     private readonly CoverSpecification _specification;
     private readonly Worked _seam;
     private readonly string _id;
+    private readonly string _word;
     private readonly PieceKind _kind;
     private readonly int _perCover;
     private readonly PlateLay _lay;
@@ -38,7 +39,8 @@ internal sealed class PlatePieces
         _plan = plan;
         _specification = specification;
         _seam = specification.Rules[Rule.Seam];
-        (_kind, _id) = (kind, only is null ? kind.Word() : $"{kind.Word()}-{only.Word}");
+        _kind = kind;
+        (_id, _word) = only is null ? (kind.Word(), kind.Word()) : ($"{kind.Word()}-{only.Word}", $"{only.Word} {kind.Word()}");
         _perCover = only is null ? perCover : 1;
         _wholeCut = OutlineOffset.Offset(plan.Outline, _seam.Value);
         CutWidth = CutSize.Across(plan.Outline, plan.Width, _ => _seam, _wholeCut);
@@ -50,7 +52,7 @@ internal sealed class PlatePieces
             joins = _split.SplitsInThree(plan.Outline) && WidestSide() <= usable;
         }
 
-        var chooser = new WidePieceLay(specification, only is null ? _id : $"{only.Word} {kind.Word()}", CutWidth.Value, CutDepth.Value, joins);
+        var chooser = new WidePieceLay(specification, _word, CutWidth.Value, CutDepth.Value, joins);
         _lay = chooser.Lay;
         Checks = OutlineOffset.KeepsEdges(plan.Outline, _wholeCut) ? chooser.Checks : [.. chooser.Checks, TooShort()];
     }
@@ -67,14 +69,7 @@ internal sealed class PlatePieces
     /// <summary>The joins it takes to make the plates of all covers alike.</summary>
     public int Joins => IsSplit ? 2 * _perCover * _specification.Count : 0;
 
-    private string Name
-    {
-        get
-        {
-            var word = _only is null ? _id : $"{_only.Word} {_kind.Word()}";
-            return char.ToUpperInvariant(word[0]) + word[1..];
-        }
-    }
+    private string Name => char.ToUpperInvariant(_word[0]) + _word[1..];
 
     private bool IsLower => _only == PieceRole.Bottom;
 

@@ -92,7 +92,8 @@ public sealed record CoverInput
     /// <summary>How many alike.</summary>
     public decimal Count { get; init; } = 1;
 
-    private const string UsualKey = "main";
+    /// <summary>The key of a cloth that was given none: the only one, a job's first, one that is said with a cover.</summary>
+    public const string UsualKey = "main";
 
     private static readonly Dictionary<string, Entry> Nothing = [];
 }

@@ -97,16 +97,18 @@ public sealed record CoverSpecification
     /// <param name="key">The cloth's key.</param>
     public CoverSpecification On(string? key)
     {
-        if (!Cloths.HasKeys)
+        if (!Cloths.HasKeys || (key is not null && key == OnKey))
         {
-            return this;
+            return this; // most parts ask for the cloth the cover is on already
         }
 
         var cloth = key is null ? null : Cloths.Cloths[key];
-        return this with { ClothWidth = cloth?.UsableWidth, OneWay = cloth?.OneWay ?? false, Cloth = cloth };
+        return this with { ClothWidth = cloth?.UsableWidth, OneWay = cloth?.OneWay ?? false, Cloth = cloth, OnKey = key };
     }
 
     private DraftCloth? Cloth { get; init; }
+
+    private string? OnKey { get; init; }
 
     private readonly bool _isPrewashed;
 

@@ -15,7 +15,6 @@ internal static class EveryCloth
     {
         var example = !request.Covers.Any(cover => cover.Example != true);
         var buyer = new ClothBuyer(YardageEndpoints.Covers(request, asked, example), unit, house);
-        var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))[Rule.BuyStep].Value;
         var laid = asked.Readings.Where(reading => reading.Value.Cloth is not null)
             .Select(reading => (reading.Key, Cloth: reading.Value.Cloth!, reading.Value.Price, Yardage: buyer.Buy(reading.Value.Cloth!, YardageEndpoints.StepsOf(request), shouldStop)))
             .ToList();
@@ -31,7 +30,7 @@ internal static class EveryCloth
             YardageEndpoints.Answers(request, asked),
             example,
             [],
-            [.. NotionBuyer.ListOf(drafts.Values, unit, buyStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))],
+            YardageWriting.Shopping(drafts.Values, buyer, unit),
             leftOut,
             [.. asked.Checks.Concat(laid.SelectMany(one => one.Yardage.Checks)).DistinctBy(check => (check.Code, check.Text)).Select(CheckJson.Of)],
             drafts.Values.Sum(draft => draft.Joins),

@@ -158,7 +158,6 @@ internal static class YardageEndpoints
         Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), shouldStop).Buy is { } plain
             ? matched.Value - plain.Value
             : null;
-        var buyStep = new RuleBook(unit, RuleSet.None, RuleSet.None, RuleSet.Of(house))[Rule.BuyStep].Value;
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
@@ -168,7 +167,7 @@ internal static class YardageEndpoints
             answers,
             example,
             [.. widths.Select(width => YardageWriting.Width(width, unit))],
-            [.. NotionBuyer.ListOf(buyer.OwnDrafts(cloth, yardage), unit, buyStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))],
+            YardageWriting.Shopping(buyer.OwnDrafts(cloth, yardage), buyer, unit),
             yardage.LeftOut,
             [.. asked.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],
             yardage.Joins,

@@ -1,5 +1,6 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 using Wrapper.Formats;
@@ -41,6 +42,10 @@ internal static class YardageWriting
             format.RoundedWithUnit(width),
             format.RoundedWithUnit(length));
     }
+
+    /// <summary>What else is bought for these drafts.</summary>
+    public static IReadOnlyList<ShoppingJson> Shopping(IEnumerable<Draft> drafts, ClothBuyer buyer, LengthUnit unit) =>
+        [.. NotionBuyer.ListOf(drafts, unit, buyer.BuyingStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))];
 
     public static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price, Length? matching)
     {

@@ -18,7 +18,7 @@ import {
   WebGLRenderer,
 } from "three";
 import { OrbitControls } from "three/addons/controls/OrbitControls.js";
-import type { Facet } from "../model/facet";
+import { normalOf, type Facet } from "../model/facet";
 import { outlineEdges } from "../model/outlineEdges";
 import type { Space } from "../model/projection";
 import { unfoldedAt, unfolding } from "../model/unfold";
@@ -36,17 +36,6 @@ const litColour = new Color("#f2bd3c");
 
 /** How far a part stands out from where it lies, in millimetres: two that lie on each other are two cloths, and each is seen from its side. */
 const layer = 0.5;
-
-/** The way out of a part, as far as a layer. */
-function outOf(corners: Space[]): Space {
-  const sum = new Vector3();
-  corners.forEach((corner, i) => {
-    const next = corners[(i + 1) % corners.length] ?? corner;
-    sum.add(new Vector3(...corner).cross(new Vector3(...next)));
-  });
-  sum.setLength(sum.lengthSq() > 0 ? layer : 0);
-  return [sum.x, sum.y, sum.z];
-}
 
 /** Builds the scene in a canvas; throws where there is no WebGL. */
 export function coverScene(
@@ -96,10 +85,10 @@ export function coverScene(
     const placed = unfoldedAt(cover, share);
     meshes.forEach(({ mesh, triangles }, i) => {
       const position = mesh.geometry.getAttribute("position") as BufferAttribute;
-      const [x, y, z] = outOf(placed[i] ?? []);
+      const [x, y, z] = normalOf(placed[i] ?? []);
       triangles.flat().forEach((corner, at) => {
         const [left, front, up] = placed[i]?.[corner] ?? [0, 0, 0];
-        position.setXYZ(at, left + x, front + y, up + z);
+        position.setXYZ(at, left + x * layer, front + y * layer, up + z * layer);
       });
       position.needsUpdate = true;
       mesh.geometry.computeVertexNormals();

@@ -1,5 +1,6 @@
 import { editCover, useBench } from "./benchStore";
 import { emptyCloth, type Cloth } from "./cloth";
+import type { Cover } from "./cover";
 import { clothOf, clothsOf, isForInside, isGiven, type JobDocument } from "./document";
 
 /** The cloth on the bench: the one the cover there is cut from, or one for linings or for some of its parts that is shown in its place. */
@@ -78,16 +79,25 @@ export function cutFrom(key: string) {
 
 /** Cuts the cover on the bench from a cloth the job did not have yet, as wide as its own until now. */
 export function cutFromAnother() {
+  addCloth((cover, key) => ({ ...cover, cloth: key }));
+}
+
+/** A cloth the job did not have yet, as wide as the one the cover on the bench is cut from: the cover is cut from it as is said. */
+export function addCloth(
+  cut: (cover: Cover, key: string) => Cover,
+  called: (number: number) => string = () => "",
+) {
   const { edit, currentId } = useBench.getState();
   const key = crypto.randomUUID().slice(0, 8);
   edit(`cloth.add.${key}`, (document) => {
     const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
     const { width, selvage } = clothOf(document, cover);
-    const another = { ...emptyCloth, key, width, selvage };
+    const cloths = clothsOf(document);
+    const another = { ...emptyCloth, key, name: called(cloths.length + 1), width, selvage };
     return {
-      ...withCloths(document, [...clothsOf(document), another]),
+      ...withCloths(document, [...cloths, another]),
       covers: document.covers.map((entry) =>
-        entry.id === currentId ? { ...entry, cover: { ...entry.cover, cloth: key } } : entry,
+        entry.id === currentId ? { ...entry, cover: cut(entry.cover, key) } : entry,
       ),
     };
   });

@@ -20,7 +20,7 @@ function write({ path, value }: Written) {
   } else if (group === "options" || group === "rules" || group === "measures" || group === "secondReadings") {
     editText(group, rest.join("."), value);
   } else if (group === "roles") {
-    giveCloth([rest.join(".")], value ? [value] : []);
+    giveCloth(rest.join("."), value ? [value] : []);
   } else if (group === "construction") {
     editCover("construction", (cover) => ({ ...cover, construction: value }));
   } else if (group === "points") {

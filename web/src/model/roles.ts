@@ -1,9 +1,9 @@
 import type { Cloth } from "./cloth";
 import type { Cover } from "./cover";
-import type { Draft, Piece } from "../api/client";
-import { editCover, useBench } from "./benchStore";
+import type { Draft } from "../api/client";
+import { addCloth } from "./benchCloth";
+import { editCover } from "./benchStore";
 import { clothsOf, isForInside, type JobDocument } from "./document";
-import { emptyCloth } from "./cloth";
 
 /** What goes round the thing, so that several cloths given to it take turns. */
 const goesRound = new Set(["wall", "side", "strip"]);
@@ -22,8 +22,6 @@ export interface Role {
   goesRound: boolean;
   /** The cloths that are given to it, by key; empty where it takes the cover’s own. */
   given: string[];
-  /** The pieces that have it. */
-  pieces: Piece[];
 }
 
 /** What a role is called on the bench: “top”, “front face”. */
@@ -39,7 +37,6 @@ export function rolesOf(draft: Draft, cover: Cover): Role[] {
     label: roleLabel(word),
     goesRound: goesRound.has(word),
     given: cover.roles[word] ?? [],
-    pieces: draft.pieces.filter((piece) => piece.roles.includes(word)),
   }));
 }
 
@@ -57,34 +54,15 @@ export function withRoles(cover: Cover, roles: string[], keys: string[]): Cover 
   };
 }
 
-/** Gives cloths to roles of the cover on the bench: one edit, undone like any other. */
-export function giveCloth(roles: string[], keys: string[]) {
-  editCover(`roles.${roles.join()}`, (cover) => withRoles(cover, roles, keys));
+/** Gives cloths to a role of the cover on the bench: one edit, undone like any other. */
+export function giveCloth(role: string, keys: string[]) {
+  editCover(`roles.${role}`, (cover) => withRoles(cover, [role], keys));
 }
 
-/** Gives a role a cloth the job did not have yet, as wide as the first. */
-export function giveAnotherCloth(roles: string[]) {
-  const { edit, currentId } = useBench.getState();
-  const key = crypto.randomUUID().slice(0, 8);
-  edit(`cloth.add.${key}`, (document) => {
-    const another = {
-      ...emptyCloth,
-      key,
-      name: nextName(document),
-      width: document.cloth.width,
-      selvage: document.cloth.selvage,
-    };
-    return {
-      ...document,
-      cloth: { ...document.cloth, others: [...document.cloth.others, another] },
-      covers: document.covers.map((entry) =>
-        entry.id === currentId ? { ...entry, cover: withRoles(entry.cover, roles, [key]) } : entry,
-      ),
-    };
-  });
-}
-
-/** Cloths without a name are told apart by their number. */
-function nextName(document: JobDocument): string {
-  return `Cloth ${clothsOf(document).length + 1}`;
+/** Gives a role a cloth the job did not have yet, as wide as the cover’s own. */
+export function giveAnotherCloth(role: string) {
+  addCloth(
+    (cover, key) => withRoles(cover, [role], [key]),
+    (number) => `Cloth ${number}`,
+  );
 }

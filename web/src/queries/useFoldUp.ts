@@ -2,9 +2,8 @@ import { coverTo } from "../model/cover";
 import type { Cover } from "../model/cover";
 import { useQuery } from "@tanstack/react-query";
 import { afterPieces } from "./precedence";
-import { useBench } from "../model/benchStore";
 import { keyOf } from "../model/clothKey";
-import { clothsByKey } from "../model/document";
+import { useClothsOf } from "./useClothsOf";
 import { api, type ClothDocument, type CoverDocument, type FoldUp, type Unit } from "../api/client";
 
 /** A cover as the draft endpoints take it. */
@@ -25,8 +24,7 @@ export function draftRequest(
 
 /** The cover folded up at its seams by the core: every flat part of it, on the flat and in space, as the thing stands when one meets it. */
 export function useFoldUp(cover: Cover, unit: Unit, houseRules: Record<string, string> = {}) {
-  const document = useBench((state) => state.document);
-  const cloths = document && Object.keys(cover.roles).length > 0 ? clothsByKey(document) : null;
+  const cloths = useClothsOf(cover);
   const request = { ...draftRequest(cover, unit, houseRules, cloths), count: 1 };
   return useQuery<FoldUp | null>({
     queryKey: ["fold-up", request],

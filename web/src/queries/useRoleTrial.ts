@@ -21,17 +21,17 @@ interface Asked {
   document: JobDocument | null;
   /** The cover whose role it is. */
   coverId: string;
-  roles: string[];
+  role: string;
   /** The cloths that might be given; "" for the cover’s own. */
   keys: string[];
   catalogue: Catalogue;
   houseRules: Record<string, string>;
 }
 
-/** What each cloth would add to one lay and take from another if these roles took it; nothing is asked without a document. */
-export function useRoleTrial({ document, coverId, roles, keys, catalogue, houseRules }: Asked): Trial[] {
+/** What each cloth would add to one lay and take from another if the role took it; nothing is asked without a document. */
+export function useRoleTrial({ document, coverId, role, keys, catalogue, houseRules }: Asked): Trial[] {
   const bodies = document
-    ? [document, ...keys.map((key) => given(document, coverId, roles, key))].map((tried) =>
+    ? [document, ...keys.map((key) => given(document, coverId, role, key))].map((tried) =>
         everyClothBody(tried, catalogue, houseRules, trialSteps),
       )
     : [];
@@ -56,11 +56,11 @@ const trial = (body: YardageBody): UseQueryOptions<Yardage> => ({
   queryFn: body ? ({ signal }) => yardageOf(body, signal) : skipToken,
 });
 
-function given(document: JobDocument, coverId: string, roles: string[], key: string): JobDocument {
+function given(document: JobDocument, coverId: string, role: string, key: string): JobDocument {
   return {
     ...document,
     covers: document.covers.map((entry) =>
-      entry.id === coverId ? { ...entry, cover: withRoles(entry.cover, roles, key ? [key] : []) } : entry,
+      entry.id === coverId ? { ...entry, cover: withRoles(entry.cover, [role], key ? [key] : []) } : entry,
     ),
   };
 }

@@ -44,11 +44,11 @@ internal sealed class ReadySheet
     private bool HasHemAtClosedEnd => _cloth?.Edges is null || _cloth.Edges.AreBothHemmed;
 
     /// <summary>The cloth that is the sheet: the one given to the back face; null where none is.</summary>
-    public static DraftCloth? ClothOf(CoverSpecification specification) =>
+    private static DraftCloth? ClothOf(CoverSpecification specification) =>
         specification.Cloths.Roles.ContainsKey(PieceRole.FaceBack.Word) ? specification.Cloths.Cloths[specification.Cloths.KeyFor(PieceRole.FaceBack, PieceKind.Face)!] : null;
 
     /// <summary>Its hemmed width when it is washed; null where no cloth is given to the back face.</summary>
-    public static Length? WidthOf(CoverSpecification specification) =>
+    private static Length? WidthOf(CoverSpecification specification) =>
         ClothOf(specification) is null ? null : specification.In(PieceRole.FaceBack, PieceKind.Face).UsableWidth;
 
     /// <summary>How the printed face is cut: a roll hem takes two folds at its sides and its closed end.</summary>

@@ -1,6 +1,6 @@
 import type { Yardage } from "../../api/client";
 import { RollRow, type Cut } from "./RollRow";
-import type { RollLayout } from "./rollScale";
+import { ruledIn, type RollLayout } from "./rollScale";
 import type { RollHand } from "./useRollHand";
 
 interface Props {
@@ -46,7 +46,7 @@ export function RollRows(props: Props) {
           stretch={stretch}
           scale={layout.scale}
           step={layout.step}
-          unit={layout.step < 1000 ? "yd" : "m"}
+          unit={ruledIn(layout)}
           hand={hand}
           cuts={cuts}
           sheet={sheet ?? null}

@@ -55,7 +55,12 @@ const beyond = 1.03;
 /** Nothing is drawn on less, which a page still being laid out may give. */
 const narrowest = 40;
 
-const stepOf = (unit: Unit) => (unit === "in" ? 914.4 : 1000);
+const [yard, metre] = [914.4, 1000];
+
+const stepOf = (unit: Unit) => (unit === "in" ? yard : metre);
+
+/** What the edge of a roll counts. */
+export const ruledIn = ({ step }: RollLayout) => (step === yard ? "yd" : "m");
 
 /** What of the roll is drawn; null where there is nothing to draw. A lay wholly on remnants leaves the roll as it is. */
 function drawnOf({ lay, buy, usableWidth }: Yardage): { length: number; usable: number } | null {

@@ -1,7 +1,6 @@
 import type { Cover } from "../../../model/cover";
 import type { Unit } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
-import { clothsByKey } from "../../../model/document";
+import { useClothsOf } from "../../../queries/useClothsOf";
 import { OwnFigureField } from "../judgement/OwnFigureField";
 import { draftRequest } from "../../../queries/useFoldUp";
 
@@ -15,8 +14,7 @@ interface Props {
 
 /** The maker's own figure for one number of a cover. */
 export function OwnFigure({ cover, unit, houseRules, number }: Props) {
-  const document = useBench((state) => state.document);
-  const cloths = document && Object.keys(cover.roles).length > 0 ? clothsByKey(document) : null;
+  const cloths = useClothsOf(cover);
   return (
     <OwnFigureField
       label="Your figure"

@@ -31,7 +31,7 @@ export function RoleCloth({ role, coverId, catalogue, houseRules }: Props) {
   const trials = useRoleTrial({
     document: open ? document : null,
     coverId,
-    roles: [role.word],
+    role: role.word,
     keys: ["", ...offered.map(keyOf)],
     catalogue,
     houseRules,
@@ -55,11 +55,11 @@ export function RoleCloth({ role, coverId, catalogue, houseRules }: Props) {
   const take = (chosen: string[]) => {
     const last = chosen.at(-1);
     if (last === another) {
-      giveAnotherCloth([role.word]);
+      giveAnotherCloth(role.word);
     } else if (last === undefined || last === own) {
-      giveCloth([role.word], []);
+      giveCloth(role.word, []);
     } else {
-      giveCloth([role.word], inTurn ? chosen.filter((key) => key !== own) : [last]);
+      giveCloth(role.word, inTurn ? chosen.filter((key) => key !== own) : [last]);
     }
   };
   return (
