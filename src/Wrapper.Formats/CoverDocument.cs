@@ -60,7 +60,7 @@ public sealed record CoverDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, JsonElement>? HouseRules { get; init; }
 
-    /// <summary>Choices by name, and the lists <c>padding</c>, <c>obstacles</c>, <c>legs</c>, <c>corrections</c>.</summary>
+    /// <summary>Choices by name, the lists <c>padding</c>, <c>obstacles</c>, <c>legs</c>, <c>corrections</c>, and <c>pieced</c>, by role.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, JsonElement>? Options { get; init; }
 
@@ -176,6 +176,7 @@ public sealed record CoverDocument
             Obstacles = Take(options, "obstacles", CoverLists.Obstacles),
             Legs = Take(options, "legs", CoverLists.Legs),
             Corrections = Take(options, "corrections", CoverLists.Corrections),
+            Pieced = Take(options, "pieced", CoverLists.Pieced),
         };
         return input with
         {

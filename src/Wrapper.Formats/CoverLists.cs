@@ -54,6 +54,18 @@ internal static class CoverLists
     public static IReadOnlyList<PaddingInput> Padding(JsonElement padding) =>
         [.. Each(padding, Layer).Where(layer => !string.IsNullOrWhiteSpace(layer.Thickness.ToString()))]; // a row that is still empty is no layer
 
+    /// <summary>Roles joined from strips: by the role's word <c>{ run, parts: [{ cloth, width }] }</c>; a part may be the key of a cloth alone.</summary>
+    public static IReadOnlyList<PiecedInput> Pieced(JsonElement pieced) => pieced.ValueKind != JsonValueKind.Object
+        ? []
+        : [.. pieced.EnumerateObject().Where(role => role.Value.ValueKind == JsonValueKind.Object).Take(Most).Select(role => new PiecedInput(
+            role.Name,
+            Text(role.Value, "run"),
+            role.Value.TryGetProperty("parts", out var parts) ? Each(parts, Part) : []))];
+
+    private static PiecedPartInput Part(JsonElement part) => part.ValueKind == JsonValueKind.Object
+        ? new(Text(part, "cloth"), Maybe(part, "width"))
+        : new(JsonWords.Word(part), null);
+
     private static PaddingInput Layer(JsonElement layer) => layer.ValueKind == JsonValueKind.Object
         ? new(
             Of(layer, "thickness"),

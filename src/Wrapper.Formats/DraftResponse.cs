@@ -77,8 +77,11 @@ public sealed record PieceJson
     /// <summary>How many of them are cut turned over.</summary>
     public required int Mirrored { get; init; }
 
-    /// <summary>The key of its cloth; <c>lining</c> or <c>padding</c> where none of the cover’s cloths is its.</summary>
+    /// <summary>The key of its cloth; <c>lining</c> or <c>padding</c> where none of the cover’s cloths is its, <c>pieced</c> where it is joined from strips.</summary>
     public required string Cloth { get; init; }
+
+    /// <summary>The keys of the strips it is joined from, which are cut in its place; empty where it is cut itself.</summary>
+    public required IReadOnlyList<string> Parts { get; init; }
 
     /// <summary>What it is of the cover, as cloths are given out: the first where its copies are more than one thing.</summary>
     public required string Role { get; init; }
@@ -125,7 +128,8 @@ public sealed record PieceJson
         Name = piece.Name,
         Quantity = piece.Quantity,
         Mirrored = piece.Mirrored,
-        Cloth = piece.ClothKey ?? piece.Cloth.Word(),
+        Cloth = piece.IsPieced ? "pieced" : piece.ClothKey ?? piece.Cloth.Word(),
+        Parts = piece.JoinedFrom,
         Role = piece.CopyRoles[0].Word,
         Roles = [.. piece.Roles.Select(role => role.Word)],
         CutWidth = piece.CutWidth.Value.Millimetres,

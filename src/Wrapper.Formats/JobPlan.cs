@@ -48,8 +48,8 @@ public sealed record JobPlan
     /// <summary>The letter of a cover by its key.</summary>
     public IReadOnlyDictionary<string, string> Letters { get; init; } = new Dictionary<string, string>();
 
-    /// <summary>What a piece is cut from, as it is said on a list: the cloth by its name where the job has several.</summary>
-    public string ClothOf(Piece piece) => piece.ClothKey is not { } key ? piece.Cloth.Word()
+    /// <summary>What a piece is cut from, as it is said on a list: the cloth by its name where the job has several; <c>pieced</c> for one that is joined from strips.</summary>
+    public string ClothOf(Piece piece) => piece.IsPieced ? "pieced" : piece.ClothKey is not { } key ? piece.Cloth.Word()
         : Cloths.Count > 1 && Cloths.FirstOrDefault(laid => laid.Cloth.Key == key) is { } laid ? laid.Name : CoverInput.UsualKey;
 
     /// <summary>What stands in the way, of cloths and covers.</summary>

@@ -10,7 +10,7 @@ internal static class PiecesToLay
 {
     /// <summary>What of a cover's draft is cut from the cloth of this key: what is given to it, and what no key is said of but its sort.</summary>
     public static IEnumerable<LaidPiece> Of(string cover, Draft draft, string key, ClothRole role) =>
-        draft.Pieces.Where(piece => piece.ClothKey is { } own ? own == key : piece.Cloth == role).SelectMany(piece => Laid(cover, piece, MatchOf(piece, draft)));
+        draft.Pieces.Where(piece => !piece.IsPieced).Where(piece => piece.ClothKey is { } own ? own == key : piece.Cloth == role).SelectMany(piece => Laid(cover, piece, MatchOf(piece, draft)));
 
     /// <summary>The piece as the planner lays it on this cloth.</summary>
     public static LayPiece On(ClothSpecification cloth, LaidPiece laid)

@@ -25,7 +25,7 @@ public static class Drafter
             return new(null, reading, Sorted(reading.Checks));
         }
 
-        var cover = PieceCloths.GivenOut(FormCatalogue.Draft(specification), specification.Cloths);
+        var cover = PiecedFaces.Joined(PieceCloths.GivenOut(FormCatalogue.Draft(specification), specification.Cloths), specification);
         IReadOnlyList<Check> checks = Sorted([.. reading.Checks, .. cover.Checks, .. Unasked(specification)]);
         if (checks.HasError())
         {
@@ -48,7 +48,7 @@ public static class Drafter
             Notions = [.. cover.Notions, .. Thread(ledger, specification)],
             Finished = cover.Finished,
             Steps = cover.Steps,
-            Checks = Sorted([.. checks, .. RoleChecks.Of(pieces, cover.Seams, specification), .. ledger.Where(entry => !entry.Meets).Select(Open)]),
+            Checks = Sorted([.. checks, .. RoleChecks.Of(pieces, cover.Seams, specification), .. TraitChecks.Of(pieces, cover.Seams, specification), .. ledger.Where(entry => !entry.Meets).Select(Open)]),
             Joins = cover.Joins,
             Thing = FormCatalogue.Expected(specification),
             Blocks = cover.Blocks,

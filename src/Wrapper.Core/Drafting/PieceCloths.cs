@@ -17,7 +17,7 @@ internal static class PieceCloths
     /// <summary>The cover with its cloths given out; unchanged where none has a key.</summary>
     public static ConstructedCover GivenOut(ConstructedCover cover, ClothPlan plan)
     {
-        if (!plan.HasKeys)
+        if (!plan.TellsPiecesApart)
         {
             return cover;
         }

@@ -16,12 +16,16 @@ internal static class RoleChecks
 
     /// <summary>What the cloths given out to these pieces, sewn in these seams, come to.</summary>
     public static IEnumerable<Check> Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, CoverSpecification specification) =>
-        specification.Cloths.HasKeys ? [.. Unused(pieces, specification.Cloths), .. Turns(pieces, specification.Cloths), .. Shrinking(pieces, seams, specification), .. Showing(pieces, specification.Cloths)] : [];
+        specification.Cloths.TellsPiecesApart ? [.. Unused(pieces, specification.Cloths), .. Turns(pieces, specification.Cloths), .. Shrinking(pieces, seams, specification), .. Showing(pieces, specification.Cloths)] : [];
 
     private static IEnumerable<Check> Unused(IReadOnlyList<Piece> pieces, ClothPlan plan)
     {
         var heard = pieces.SelectMany(piece => piece.Roles.SelectMany(role => new[] { role.Word, role.Wider(piece.Kind)?.Word }).Concat(piece.Zones)).ToHashSet();
-        return plan.Roles.Keys.Where(role => !heard.Contains(role)).Select(role => Check.Note("role-without-piece", RoleText.NoSuchPiece(role), $"roles.{role}", new Mend(ReadingText.ToTheCoversOwnCloth, $"roles.{role}", "")));
+        return
+        [
+            .. plan.Roles.Keys.Where(role => !heard.Contains(role)).Select(role => Check.Note("role-without-piece", RoleText.NoSuchPiece(role), $"roles.{role}", new Mend(ReadingText.ToTheCoversOwnCloth, $"roles.{role}", ""))),
+            .. plan.Pieced.Keys.Where(role => !heard.Contains(role)).Select(role => Check.Note("role-without-piece", RoleText.NothingToPiece(role), PiecedReader.MeasureOf(role))),
+        ];
     }
 
     /// <summary>Cloths that take turns come round to their beginning: that is told where two of a kind are not followed as the others are.</summary>
@@ -48,7 +52,7 @@ internal static class RoleChecks
         }
 
         var byKey = pieces.ToDictionary(piece => piece.Key);
-        return seams.Select(seam => (Seam: seam, First: byKey[seam.First.Piece], Second: byKey[seam.Second.Piece]))
+        return seams.SelectMany(seam => from first in CutAt(seam.First) from second in CutAt(seam.Second) select (Seam: seam, First: first, Second: second))
             .Where(sewn => sewn.First.ClothKey is { } first && sewn.Second.ClothKey is { } second && first != second)
             .Select(sewn => (sewn.Seam.Id, First: sewn.First.ClothKey!, Second: sewn.Second.ClothKey!,
                 Apart: Math.Abs(LossAlong(sewn.First, sewn.Seam.First.Edge, unwashed[sewn.First.ClothKey!]) - LossAlong(sewn.Second, sewn.Seam.Second.Edge, unwashed[sewn.Second.ClothKey!]))))
@@ -60,6 +64,11 @@ internal static class RoleChecks
                 RoleText.ShrinksOtherwise(most.Id, NameOf(most.First, specification.Cloths), NameOf(most.Second, specification.Cloths), FormattableString.Invariant($"{most.Apart * 100:0.#}")),
                 "roles") with
             { Concerns = CheckConcern.Cloth });
+
+        // What is joined from strips is sewn along those that have the edge.
+        IEnumerable<Piece> CutAt(SeamSide side) => byKey[side.Piece] is { IsPieced: true } whole
+            ? whole.JoinedFrom.Select(strip => byKey[strip]).Where(strip => strip.StitchLine.FindLength(side.Edge) is not null)
+            : [byKey[side.Piece]];
     }
 
     /// <summary>The part of an edge's length that is lost in the wash, by the way it runs on its cloth.</summary>
@@ -88,7 +97,7 @@ internal static class RoleChecks
         }
     }
 
-    private static string? KeyOf(IReadOnlyList<Piece> pieces, PieceRole role) => pieces.FirstOrDefault(piece => piece.Roles.Contains(role))?.ClothKey;
+    private static string? KeyOf(IReadOnlyList<Piece> pieces, PieceRole role) => pieces.FirstOrDefault(piece => piece.Roles.Contains(role) && piece.ClothKey is not null)?.ClothKey;
 
     private static string NameOf(string key, ClothPlan plan) => plan.Cloths[key].Name ?? $"“{key}”";
 }

@@ -22,7 +22,7 @@ internal static class UnwashedCut
 
     private static Piece Cut(Piece piece, CoverSpecification on)
     {
-        if (piece.Use == PieceUse.Laid || !on.CutsUnwashed)
+        if (piece.Use == PieceUse.Laid || piece.IsPieced || !on.CutsUnwashed)
         {
             return piece;
         }

@@ -59,4 +59,6 @@ internal static class ProofText
 
     internal static string BlockAllowance(string zone, string edge, double millimetres, double least) =>
         FormattableString.Invariant($"{zone}: its edge {edge} has {millimetres:0.###} mm beyond the zone and not {least:0.###}.");
+
+    internal static string StripsDoNotMakeIt(string piece) => $"The strips of {piece} do not make it up.";
 }

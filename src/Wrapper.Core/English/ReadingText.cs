@@ -76,6 +76,25 @@ internal static class ReadingText
     internal static string UnknownClothOfRole(string key, string role, string? known) =>
         $"The cloth “{key}” given to {role.Replace('-', ' ')} is not among the cloths: give it {(known is null ? "one that is there" : $"one of {known}")}, or the cover’s own.";
 
+    internal static string UnknownClothOfStrip(string key, string role, int number) =>
+        $"Strip {number} of the {role} is cut from the cloth “{key}”, which is not among the cloths: give it one that is there.";
+
+    internal static string CannotBePieced(string role) =>
+        $"“{role.Replace('-', ' ')}” is not joined from strips: piece a face, a plate, a wall, a band or another part that is cut whole.";
+
+    internal static string ToLeaveItWhole => "Leave it whole";
+
+    internal static string UnknownRun(string run) =>
+        $"Strips run “along” or “across” the piece, not “{run}”.";
+
+    internal static string PiecedCount(string role, int count, int most) => count < 2
+        ? $"The {role} is joined from {(count == 1 ? "one strip" : "no strips")}: give it two or more, or leave it whole."
+        : $"The {role} is joined from {count} strips: at most {most} can be drafted.";
+
+    internal static string WidthOfStrip(string role, int number) => $"Strip {number} of the {role}, width";
+
+    internal static string SheetNotPieced => "A ready sheet is the back as it comes and is not joined from strips: leave one of the two.";
+
     internal static string ToTakeSpoken(string spoken) =>
         $"Take {spoken}";
 

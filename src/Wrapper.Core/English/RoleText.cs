@@ -13,6 +13,9 @@ internal static class RoleText
     internal static string NoSuchPiece(string role) =>
         $"This cover has no {role.Replace('-', ' ')}: the cloth given to it is not used.";
 
+    internal static string NothingToPiece(string role) =>
+        $"This cover has no {role.Replace('-', ' ')}: the strips it was to be joined from are not cut.";
+
     internal static string TurnsUneven(string role, int places, int cloths) => places <= 1
         ? $"The {role.Replace('-', ' ')} does not go round in several pieces: it is cut from the first of the {cloths} cloths given to it."
         : $"{cloths} cloths take turns over {places} pieces ({role.Replace('-', ' ')}): the last and the first stand next to each other, and the turn is broken there.";

@@ -205,7 +205,7 @@ public static class MakeUps
             {
                 IsQuickest = isQuickest && made == quickest,
                 TakesLeastCloth = takesLeast && made == least,
-                IsJoinedInSight = made.Draft?.Ledger.Any(entry => entry.Seam.IsFlat) == true,
+                IsJoinedInSight = made.Draft is { } draft && draft.Ledger.Any(entry => entry.Seam.IsFlat && draft.Pieces.First(piece => piece.Key == entry.Seam.First.Piece).Use != PieceUse.Joined),
             },
             facts));
         var best = Best(possible, reasons);

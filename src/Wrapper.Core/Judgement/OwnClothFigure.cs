@@ -102,7 +102,7 @@ public static class OwnClothFigure
 
     /// <summary>The pieces with only the largest part of each face that is joined from several widths.</summary>
     private static List<LaidPiece> OneWidthEach(IReadOnlyList<LaidPiece> pieces, Yardage yardage) =>
-        [.. pieces.Where(piece => !yardage.Drafts.TryGetValue(piece.Cover, out var draft) || !draft.Seams.Any(seam => seam.IsFlat && IsJoinedToLarger(piece, seam, draft)))];
+        [.. pieces.Where(piece => !yardage.Drafts.TryGetValue(piece.Cover, out var draft) || piece.Piece.Use == PieceUse.Joined || !draft.Seams.Any(seam => seam.IsFlat && IsJoinedToLarger(piece, seam, draft)))];
 
     private static bool IsJoinedToLarger(LaidPiece piece, Seam seam, Draft draft)
     {

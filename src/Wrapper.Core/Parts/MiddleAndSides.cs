@@ -58,32 +58,12 @@ internal sealed record MiddleAndSides(Length Left, Length Right)
     /// The cut line of a part of a convex shape: that of the whole, cut straight along the joins' raw edges, so that a curve that
     /// runs nearly along a join does not carry its hem past it. Null where the shape turns in, and every part is cut for itself.
     /// </summary>
-    public Outline? CutOf(Outline wholeCut, string part, Length join)
+    public Outline? CutOf(Outline wholeCut, string part, Length join) => !wholeCut.IsConvex ? null : part switch
     {
-        var raw = part == "middle" ? new MiddleAndSides(Left - join, Right + join) : new MiddleAndSides(Left + join, Right - join);
-        if (!wholeCut.IsConvex || !Array.TrueForAll(part switch { "left" => [raw.Left], "right" => [raw.Right], _ => (Length[])[raw.Left, raw.Right] }, x => wholeCut.Edges.Sum(edge => Partition.Crossings(edge, x).Count()) == 2))
-        {
-            return null;
-        }
-
-        var kept = new List<Edge>();
-        foreach (var edge in wholeCut.Edges)
-        {
-            var crossings = part switch { "left" => Partition.Crossings(edge, raw.Left), "right" => Partition.Crossings(edge, raw.Right), _ => raw.Crossings(edge) };
-            List<Length> stops = [Length.Zero, .. crossings, edge.Length];
-            for (var i = 0; i + 1 < stops.Count; i++)
-            {
-                var piece = Partition.Cut(edge, stops[i], stops[i + 1], edge.Name);
-                var x = Partition.PointAlong(piece, piece.Length.Half()).X;
-                if (part switch { "left" => x < raw.Left, "right" => x > raw.Right, _ => x > raw.Left && x < raw.Right })
-                {
-                    kept.Add(piece);
-                }
-            }
-        }
-
-        return raw.Closed(kept);
-    }
+        "left" => Slab.Of(wholeCut, null, Left + join, "join-left", "join-left"),
+        "right" => Slab.Of(wholeCut, Right - join, null, "join-right", "join-right"),
+        _ => Slab.Of(wholeCut, Left - join, Right + join, "join-left", "join-right"),
+    };
 
     /// <summary>What a part is called.</summary>
     public static string NameOf(string whole, string part) => part == "middle" ? $"{whole}, middle" : $"{whole}, {part} side";

@@ -34,6 +34,9 @@ public enum PieceUse
 
     /// <summary>It lies under the cover and is not sewn: a layer of padding.</summary>
     Laid,
+
+    /// <summary>It is joined to its like before the cover is sewn: a strip of a pieced face, which is folded up as a whole.</summary>
+    Joined,
 }
 
 /// <summary>The hems of a ready-made cloth that stay on a piece: those of its sides, and of its ends where they have one.</summary>
@@ -165,6 +168,12 @@ public sealed record Piece
 
     /// <summary>What it keeps of the hems of a ready-made cloth; null where it is cut free of its edges.</summary>
     public KeptEdges? Kept { get; init; }
+
+    /// <summary>The keys of the strips it is joined from, which are cut in its place; empty where it is cut itself.</summary>
+    public IReadOnlyList<string> JoinedFrom { get; init; } = [];
+
+    /// <summary>It is joined from strips and lies on no cloth itself.</summary>
+    public bool IsPieced => JoinedFrom.Count > 0;
 
     /// <summary>Notches, folds and labels.</summary>
     public IReadOnlyList<Mark> Marks { get; init; } = [];

@@ -56,4 +56,7 @@ public enum PieceKind
 
     /// <summary>A layer of padding.</summary>
     Layer,
+
+    /// <summary>One of the strips that a pieced face is joined from.</summary>
+    Part,
 }

@@ -105,6 +105,9 @@ public sealed record PieceRole(string Word)
     /// <summary>It goes round the thing: several cloths given to it take turns.</summary>
     public bool GoesRound => this == Wall || this == Side || this == Strip;
 
+    /// <summary>It may be joined from strips of several cloths; casing is joined from strips already, and wadding is laid.</summary>
+    public bool CanBePieced => this != Piping && this != Padding && this != Tie && this != Strap;
+
     /// <summary>The role that is heard where nothing is said of this one: a cloth given to panels is given to both.</summary>
     public PieceRole? Wider(PieceKind kind) => kind == PieceKind.Panel && (this == Top || this == Bottom) ? Panel : null;
 

@@ -12,12 +12,16 @@ internal static class SewnParts
 {
     private const double Tolerance = 0.1;
 
+    /// <summary>In square millimetres.</summary>
+    private const double Area = 2;
+
     public static IEnumerable<string> Problems(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, Expectation thing, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks) =>
         thing.Zones.SelectMany(zone => OfZone(zone, pieces, blocks))
             .Concat(OfSkirt(pieces, thing.Skirt))
             .Concat(OfMedallion(pieces, thing.Medallion))
             .Concat(Unsewn(pieces, seams))
-            .Concat(OfCasing(pieces, seams));
+            .Concat(OfCasing(pieces, seams))
+            .Concat(OfStrips(pieces));
 
     /// <summary>A zone, with its tucks, lies in its block with the allowance all round: no less, and nothing cut to waste.</summary>
     private static IEnumerable<string> OfZone(ExpectedZone zone, IReadOnlyList<Piece> pieces, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks)
@@ -100,6 +104,20 @@ internal static class SewnParts
         if (given < runs)
         {
             yield return ProofText.CasingStripsGive(given, runs);
+        }
+    }
+
+    /// <summary>The strips of a pieced face cover it, no more and no less, and have all of every edge it is sewn at.</summary>
+    private static IEnumerable<string> OfStrips(IReadOnlyList<Piece> pieces)
+    {
+        foreach (var whole in pieces.Where(piece => piece.IsPieced))
+        {
+            var strips = pieces.Where(piece => whole.JoinedFrom.Contains(piece.Key)).ToList();
+            var edges = whole.StitchLine.Names.All(edge => !Differs(strips.Sum(strip => strip.StitchLine.FindLength(edge)?.Millimetres ?? 0), whole.LengthOf(edge).Millimetres));
+            if (strips.Exists(strip => strip.Quantity != whole.Quantity) || Math.Abs(strips.Sum(strip => strip.StitchLine.Area) - whole.StitchLine.Area) > Area || !edges)
+            {
+                yield return ProofText.StripsDoNotMakeIt(whole.Key);
+            }
         }
     }
 

@@ -86,6 +86,9 @@ public sealed record CoverInput
     /// <summary>The cloths given to roles, by the role's word: keys of <see cref="Cloths"/>, several to take turns.</summary>
     public IReadOnlyDictionary<string, IReadOnlyList<string>> Roles { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
 
+    /// <summary>The roles whose pieces are joined from strips before they are used.</summary>
+    public IReadOnlyList<PiecedInput> Pieced { get; init; } = [];
+
     /// <summary>What matters to the maker, by word: <c>washed-often</c>, <c>crisp</c> … It changes advice and no draft.</summary>
     public IReadOnlyList<string> Matters { get; init; } = [];
 

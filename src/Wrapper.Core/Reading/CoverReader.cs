@@ -91,7 +91,7 @@ internal sealed class CoverReader : Reader
             ClothWidth = ReadUsableWidth(),
             OneWay = ReadNap(),
             Count = ReadCount(),
-            Cloths = new RoleReader(_input, Unit, Checks).Read(),
+            Cloths = new RoleReader(_input, Unit, Checks).Read() with { Pieced = new PiecedReader(_input, Unit, Checks).Read() },
         };
         specification = specification.On(specification.Cloths.Own);
         var failed = Checks.HasError();

@@ -91,18 +91,19 @@ public sealed record CoverSpecification
     /// <param name="zones">The words of the zone it is cut for; null for none.</param>
     /// <param name="place">Its place among its like, from the front round to the left.</param>
     public CoverSpecification In(PieceRole role, PieceKind kind, IReadOnlyList<string>? zones = null, int place = 0) =>
-        Cloths.HasKeys ? On(Cloths.KeyFor(role, kind, zones, place)) : this;
+        Cloths.TellsPiecesApart ? On(Cloths.KeyFor(role, kind, zones, place)) : this;
 
-    /// <summary>The cover on one of its cloths; on none for null.</summary>
+    /// <summary>The cover on one of its cloths; on none for null, and for what is joined from strips.</summary>
     /// <param name="key">The cloth's key.</param>
     public CoverSpecification On(string? key)
     {
-        if (!Cloths.HasKeys || (key is not null && key == OnKey))
+        var isPieced = ClothPlan.PiecedAs(key) is not null;
+        if ((!Cloths.HasKeys && !isPieced) || (key is not null && key == OnKey))
         {
             return this; // most parts ask for the cloth the cover is on already
         }
 
-        var cloth = key is null ? null : Cloths.Cloths[key];
+        var cloth = key is null || isPieced ? null : Cloths.Cloths[key];
         return this with { ClothWidth = cloth?.UsableWidth, OneWay = cloth?.OneWay ?? false, Cloth = cloth, OnKey = key };
     }
 

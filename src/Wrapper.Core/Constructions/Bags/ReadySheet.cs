@@ -45,7 +45,7 @@ internal sealed class ReadySheet
 
     /// <summary>The cloth that is the sheet: the one given to the back face; null where none is.</summary>
     private static DraftCloth? ClothOf(CoverSpecification specification) =>
-        specification.Cloths.Roles.ContainsKey(PieceRole.FaceBack.Word) ? specification.Cloths.Cloths[specification.Cloths.KeyFor(PieceRole.FaceBack, PieceKind.Face)!] : null;
+        specification.Cloths.Roles.ContainsKey(PieceRole.FaceBack.Word) ? specification.Cloths.Cloths[specification.Cloths.KeyOfCloth(PieceRole.FaceBack, PieceKind.Face)!] : null;
 
     /// <summary>Its hemmed width when it is washed; null where no cloth is given to the back face.</summary>
     private static Length? WidthOf(CoverSpecification specification) =>
