@@ -60,6 +60,10 @@ public sealed record ClothDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public RepeatDocument? Repeat { get; init; }
 
+    /// <summary>What is seen of it; unsaid where nobody has described it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public ClothFaceDocument? Face { get; init; }
+
     /// <summary>The space between pieces; unsaid for none.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Entry? Space { get; init; }
@@ -184,6 +188,7 @@ public sealed record ClothDocument
         RepeatWidth = Repeat?.Width ?? Unsaid,
         Match = Repeat?.Match,
         Motif = Repeat?.Motif ?? Unsaid,
+        Face = Face is null ? null : new(Face.Kind, Face.Ground, Face.Ink, Face.Figure ?? Unsaid),
         Space = Space ?? Unsaid,
         CurveSpace = CurveSpace ?? Unsaid,
         ShrinkageAlong = Shrinkage?.Along?.ToString(),
@@ -218,6 +223,17 @@ public sealed record RepeatDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Match = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Motif = null);
+
+/// <summary>The face of a cloth.</summary>
+/// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c> or <c>motif</c>; its figure comes again with the repeat.</param>
+/// <param name="Ground">The colour of the ground, <c>#</c> and six digits.</param>
+/// <param name="Ink">The colour of the figure.</param>
+/// <param name="Figure">How wide the stripe is, or the motif across; unsaid for a usual share of the repeat.</param>
+public sealed record ClothFaceDocument(
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kind = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ground = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ink = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Figure = null);
 
 /// <summary>An edge of a ready-made cloth.</summary>
 /// <param name="Kind"><c>hem</c>, <c>selvage</c> or <c>raw</c>.</param>

@@ -148,8 +148,8 @@ public sealed class OpenFormatTests
     {
         var (first, now) = (JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "first-format", name))), JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", name))));
         Assert.Equal((first.Name, first.Client, first.Place, first.Unit, first.Covers.Count), (now.Name, now.Client, now.Place, now.Unit, now.Covers.Count));
-        // An empty text is as good as unsaid.
-        static string Said(ClothDocument cloth) => Text(cloth.ToInput()).Replace("null", "\"\"", StringComparison.Ordinal);
+        // An empty text is as good as unsaid; the first format knew no faces, and the demo has some since.
+        static string Said(ClothDocument cloth) => Text((cloth with { Face = null }).ToInput()).Replace("null", "\"\"", StringComparison.Ordinal);
         static string Text<T>(T read) => JsonSerializer.Serialize(read, OpenFormat.Json);
         Assert.All(first.Covers.Zip(now.Covers), pair =>
         {

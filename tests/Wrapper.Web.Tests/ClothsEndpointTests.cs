@@ -121,4 +121,64 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         Assert.Contains("Top plate,1,0,Sand", text, StringComparison.Ordinal);
         Assert.Contains("Bottom plate,1,0,Navy", text, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task A_pieced_top_answers_its_strips_each_on_its_own_cloth()
+    {
+        const string pieced = """ "options": { "pieced": { "top": { "run": "across", "parts": [ { "cloth": "stripe", "width": "4 in" }, "velvet", { "cloth": "check", "width": 101.6 } ] } } } """;
+        const string seat = """ "form": "box-cushion", "unit": "in", "measures": { "width": "20", "depth": "18", "thickness": "4" } """;
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{seat}}, {{pieced}}, "cloth": "velvet", {{Cloths}} }""");
+        Assert.Equal(200, status);
+        var pieces = body!["pieces"]!.AsArray();
+        Assert.Equal(
+            ["plate plate-top pieced 21 x 19", "part plate-top-part-1 stripe 21 x 5", "part plate-top-part-2 velvet 21 x 11", "part plate-top-part-3 check 21 x 5"],
+            pieces.Take(4).Select(piece => $"{piece!["id"]} {piece["key"]} {piece["cloth"]} {piece["cutWidthShown"]} x {piece["cutLengthShown"]}"));
+        Assert.Equal(["plate-top-part-1", "plate-top-part-2", "plate-top-part-3"], pieces[0]!["parts"]!.AsArray().Select(key => (string)key!));
+        Assert.Equal("top", (string)pieces[1]!["role"]!);
+        Assert.Empty(pieces[1]!["parts"]!.AsArray());
+
+        var (_, bought, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{seat}}, {{pieced}}, "cloth": "velvet" } } ], {{Cloths}}, "steps": 5 }""");
+        Assert.Equal([1, 1], new[] { "stripe", "check" }.Select(key => bought!["cloths"]![key]!["lay"]!["placements"]!.AsArray().Count));
+
+        var (_, folded, _) = await application.Send(HttpMethod.Post, "/api/fold-up", $$"""{ {{seat}}, {{pieced}}, "cloth": "velvet", {{Cloths}} }""");
+        var top = folded!["facets"]!.AsArray().Single(facet => (string)facet!["piece"]! == "plate-top")!;
+        Assert.Equal(3, top["strips"]!.AsArray().Count);
+
+        var (refused, slips, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{seat}}, "options": { "pieced": { "top": { "run": "across", "parts": [ "stripe" ] } } }, "cloth": "velvet", {{Cloths}} }""");
+        Assert.Equal(422, refused);
+        var slip = Assert.Single(slips!["checks"]!.AsArray(), check => (string)check!["code"]! == "pieced-count")!;
+        Assert.Equal("options.pieced.top", (string)slip["mend"]!["path"]!);
+    }
+
+    [Theory]
+    [InlineData("3")]
+    [InlineData("[]")]
+    [InlineData(""" { "top": 3 } """)]
+    [InlineData(""" { "top": { "parts": 3 } } """)]
+    [InlineData(""" { "top": { "run": [], "parts": [ [], {} ] } } """)]
+    [InlineData(""" { "top": { "parts": [ { "cloth": {}, "width": {} }, null ] } } """)]
+    public async Task Whatever_is_said_of_strips_is_answered(string pieced)
+    {
+        var (status, _, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{Cube}}, {{Cloths}}, "options": { "pieced": {{pieced}} } }""");
+        Assert.True(status is 200 or 422, $"{status}");
+    }
+
+    [Fact]
+    public async Task A_stored_job_keeps_its_strips_and_its_cut_list_says_what_is_joined()
+    {
+        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""
+            { "format": 2, "name": "Strips", "unit": "in", "cloth": { "name": "Sand", "width": "54", "others": [ { "key": "n", "name": "Navy", "width": "54" } ] },
+              "covers": [ { "id": "s", "name": "Seat", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "20", "depth": "18", "thickness": "4" },
+                "options": { "pieced": { "top": { "run": "along", "parts": [ { "cloth": "n" }, { "width": "5" } ] } } } } ] }
+            """);
+        var id = (string)made!["id"]!;
+        var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{id}");
+        Assert.Equal("5", (string)job!["covers"]![0]!["cover"]!["options"]!["pieced"]!["top"]!["parts"]![1]!["width"]!);
+        Assert.True((bool)job["covers"]![0]!["complete"]!);
+        var (_, list, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{id}/files/cut-list.csv");
+        var text = ((JsonValue)list!).ToString();
+        Assert.Contains("Top plate,1,0,pieced", text, StringComparison.Ordinal);
+        Assert.Contains("\"Top plate, strip 1\",1,0,Navy", text, StringComparison.Ordinal);
+        Assert.Contains("\"Top plate, strip 2\",1,0,Sand", text, StringComparison.Ordinal);
+    }
 }

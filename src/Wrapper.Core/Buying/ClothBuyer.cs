@@ -89,7 +89,7 @@ public sealed class ClothBuyer
         var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
             .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key], cloth))
             .ToList();
-        var cut = pieces.Select(piece => piece.Cover).ToHashSet();
+        var cut = pieces.Where(piece => piece.Piece.Use is not (PieceUse.Casing or PieceUse.Joined)).Select(piece => piece.Cover).ToHashSet(); // casing and strips are joined at any width
         return Bought(cloth, lay: null, pieces) with { LeftOut = leftOut, Checks = checks, Drafts = drafts, Joins = drafts.Where(draft => cut.Contains(draft.Key)).Sum(draft => draft.Value.Joins) };
     }
 
@@ -194,39 +194,14 @@ public sealed class ClothBuyer
     public IReadOnlyList<WidthComparison> Compare(
         ClothSpecification cloth, Yardage chosen, IReadOnlyList<SoldWidth> offered, int steps, Func<bool>? shouldStop = null)
     {
-        List<WidthComparison> compared =
+        return WidthMarks.Given(
         [
             .. offered.Select(sold =>
             {
                 var yardage = sold.Width.Width == cloth.Width ? chosen : Estimate(cloth.AtWidth(sold.Width.Width), steps, shouldStop);
-                return new WidthComparison(sold.Width, yardage, IsWhole(yardage) ? sold.CostOf(yardage.Buy!.Value, _unit) : null, []);
+                return new WidthComparison(sold.Width, yardage, WidthMarks.IsWhole(yardage) ? yardage.CostAt(sold.Price, _unit) : null, []);
             }),
-        ];
-        var complete = compared.FindAll(one => IsWhole(one.Yardage));
-        var fewest = complete.Count == 0 ? 0 : complete.Min(one => one.Yardage.LeftOut.Count);
-        var whole = complete.FindAll(one => one.Yardage.LeftOut.Count == fewest);
-        (WidthMark Mark, List<WidthComparison> Of)[] marked =
-        [
-            (WidthMark.LeastMoney, Least(whole.FindAll(one => one.Cost is not null), one => (double)one.Cost!)),
-            (WidthMark.LeastCloth, Least(whole, one => one.Yardage.Buy!.Value.Millimetres * one.Width.Width.Millimetres)),
-            (WidthMark.FewestJoins, Least(whole, one => one.Yardage.Joins)),
-        ];
-        return [.. compared.Select(one => one with { Marks = [.. marked.Where(mark => mark.Of.Contains(one)).Select(mark => mark.Mark)] })];
-    }
-
-    /// <summary>A figure without what does not fit would mislead.</summary>
-    private static bool IsWhole(Yardage yardage) => yardage.Buy is not null && !yardage.Checks.HasError();
-
-    /// <summary>Those with the least; none where all have the same.</summary>
-    private static List<T> Least<T>(List<T> all, Func<T, double> figure)
-    {
-        if (all.Count == 0)
-        {
-            return [];
-        }
-
-        var (least, most) = (all.Min(figure), all.Max(figure));
-        return least < most ? all.FindAll(one => figure(one) == least) : [];
+        ]);
     }
 
     private static Check Named(Check check, JobCover cover) =>

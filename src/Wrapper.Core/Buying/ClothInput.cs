@@ -46,6 +46,9 @@ public sealed record ClothInput
     /// <summary>How far from the left edge the middle of a motif stands; plates are not centred when unsaid.</summary>
     public Entry? Motif { get; init; }
 
+    /// <summary>What is seen of it; unsaid where nobody has described it.</summary>
+    public ClothFaceInput? Face { get; init; }
+
     /// <summary>Kept between straight edges; none when unsaid.</summary>
     public Entry? Space { get; init; }
 

@@ -54,6 +54,7 @@ public static class ClothReader
         };
         Widths(cloth, width, selvage, fields);
         Pattern(cloth, fields);
+        cloth = cloth with { Face = FaceReader.Read(input.Face, cloth, fields) };
         if (!fields.Checks.HasError())
         {
             cloth = cloth with { Flaws = [.. Flaws(input, cloth, fields)], Remnants = [.. Remnants(input, fields)], SoldIn = [.. SoldIn(input, cloth, fields)] };

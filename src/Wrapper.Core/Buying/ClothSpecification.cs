@@ -73,6 +73,9 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>What it is like under the hands.</summary>
     public IReadOnlyList<ClothTrait> Traits { get; init; } = [];
 
+    /// <summary>What is seen of it; null where nobody has described it.</summary>
+    public ClothFace? Face { get; init; }
+
     /// <summary>The widths it is sold in; empty where nobody has said.</summary>
     public IReadOnlyList<SoldWidth> SoldIn { get; init; } = [];
 

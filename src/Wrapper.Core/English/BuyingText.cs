@@ -66,4 +66,10 @@ internal static class BuyingText
 
     internal static string ZipOffTheRollNeeded(string needed) =>
         $"Zip off the roll, {needed} of teeth";
+
+    internal static string StripeWithoutRepeat => "A stripe is drawn by its repeat across: say that under pattern, and it is shown plain till then.";
+
+    internal static string FaceWithoutRepeats(string kind) => $"A {kind} is drawn by its repeat across and down the roll: say both under pattern, and it is shown plain till then.";
+
+    internal static string NoColour(string said) => $"“{said}” is no colour: write it as # and six digits, as #8a4b3a.";
 }

@@ -50,9 +50,12 @@ public sealed record NumberRuleJson(string Name, string Label, decimal Usual, de
 /// <summary>A rule with its usual figures, as a person would type them.</summary>
 public sealed record RuleJson(string Name, string Label, string Imperial, string Metric);
 
+/// <summary>What a cloth may be like: its word, what it is called, and what it asks for at the table and the machine.</summary>
+public sealed record TraitJson(string Word, string Label, string Handling);
+
 /// <summary>Everything the screen is built from.</summary>
 public sealed record CatalogueJson(
-    IReadOnlyList<FormJson> Forms, IReadOnlyList<ConstructionJson> Constructions, IReadOnlyList<RuleJson> Rules, IReadOnlyList<NumberRuleJson> NumberRules);
+    IReadOnlyList<FormJson> Forms, IReadOnlyList<ConstructionJson> Constructions, IReadOnlyList<RuleJson> Rules, IReadOnlyList<NumberRuleJson> NumberRules, IReadOnlyList<TraitJson> Traits);
 
 internal static class CatalogueEndpoints
 {
@@ -68,7 +71,8 @@ internal static class CatalogueEndpoints
         [.. ConstructionCatalogue.All.Values.Select(construction => new ConstructionJson(
             construction.Id, construction.Label, construction.Says, construction.Look, construction.GoesOn, construction.Washes, [.. construction.Choices.Select(option => new OptionJson(option.Name, option.Label, option.Words))]))],
         [.. Rule.All.Values.Select(RuleOf)],
-        [.. NumberRule.All.Values.Select(rule => new NumberRuleJson(rule.Name, rule.Label, Math.Round(rule.Usual, 6), rule.Least, rule.Most))]);
+        [.. NumberRule.All.Values.Select(rule => new NumberRuleJson(rule.Name, rule.Label, Math.Round(rule.Usual, 6), rule.Least, rule.Most))],
+        [.. ClothTraitDefinition.All.Select(trait => new TraitJson(trait.Trait.Word(), trait.Label, trait.Handling))]);
 
     private static string Version() => typeof(CatalogueEndpoints).Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()?.InformationalVersion.Split('+')[0] ?? "";
 

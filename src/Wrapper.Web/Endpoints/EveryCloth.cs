@@ -39,6 +39,13 @@ internal static class EveryCloth
             [])
         {
             Cloths = laid.ToDictionary(one => one.Key, one => Of(one.Cloth, one.Price, one.Yardage, buyer, unit)),
+            Compared = request.Compare != true || example ? [] : [.. ClothsCompared.Of(
+                YardageEndpoints.Covers(request, asked, example),
+                [.. laid.Select(one => new PricedCloth(one.Cloth, one.Price, one.Yardage))],
+                unit,
+                house,
+                (YardageEndpoints.StepsOf(request), YardageEndpoints.CompareSteps),
+                shouldStop).Select(cloth => new ComparedClothJson(cloth.Key, cloth.InsteadOf, [.. cloth.Widths.Select(width => YardageWriting.Width(width, unit))]))],
             Cost = costs.Length > 0 && costs.All(cost => cost is not null) ? costs.Sum() : null,
         };
     }

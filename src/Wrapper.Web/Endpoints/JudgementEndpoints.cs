@@ -4,6 +4,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Judgement;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -41,7 +42,19 @@ public sealed record SensitivityJson(string Measure, string Label, double Off, s
 /// <param name="Flat">Its corners on the flat.</param>
 /// <param name="Space">The same corners in space.</param>
 /// <param name="Seams">The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge.</param>
-public sealed record FacetJson(string Piece, int Copy, IReadOnlyList<double[]> Flat, IReadOnlyList<double[]> Space, IReadOnlyList<string?> Seams);
+public sealed record FacetJson(string Piece, int Copy, IReadOnlyList<double[]> Flat, IReadOnlyList<double[]> Space, IReadOnlyList<string?> Seams)
+{
+    /// <summary>It is of a copy that lies turned over: its corners on the flat are the piece’s, mirrored.</summary>
+    public required bool IsOver { get; init; }
+
+    /// <summary>Of a piece that is joined from strips: what of the facet each covers; empty elsewhere.</summary>
+    public required IReadOnlyList<StripJson> Strips { get; init; }
+}
+
+/// <summary>What of a facet a strip covers.</summary>
+/// <param name="Piece">The strip's key.</param>
+/// <param name="Flat">Its corners on the flat, in the facet's coordinates.</param>
+public sealed record StripJson(string Piece, IReadOnlyList<double[]> Flat);
 
 /// <summary>A place where the cover does not close: two sides in space that are sewn together and lie apart.</summary>
 /// <param name="Seam">The seam; null at a crease.</param>
@@ -98,20 +111,26 @@ public sealed record FoldUpJson
     public required IReadOnlyDictionary<string, ReadMeasureJson> Measures { get; init; }
 
     /// <summary>From the core's proof, turned to how the thing stands when one meets it.</summary>
-    public static FoldUpJson Of(FoldUp folded, CoverReading reading, LengthFormat format, Standing stands) => new()
+    public static FoldUpJson Of(FoldUp folded, Draft draft, CoverReading reading, Standing stands) => new()
     {
         Measures = DraftResponse.ReadMeasures(reading),
         Closes = folded.Holds,
         Gap = folded.Gap,
-        GapShown = Shown(folded.Gap, format),
+        GapShown = Shown(folded.Gap, draft.Format),
         Opening = folded.Opening,
         Size = [folded.Size.X, folded.Size.Y, folded.Size.Z],
         Problems = folded.Problems,
-        Figures = [.. folded.Figures.Select(figure => new FoldedFigureJson(figure.What, figure.Found, figure.Expected, Shown(figure, figure.Found, format), Shown(figure, figure.Expected, format), figure.Agrees))],
-        Open = [.. folded.Open.Select(place => new OpenPlaceJson(place.Seam, place.Piece, place.Gap, Shown(place.Gap, format), [At(place.One.From, stands), At(place.One.To, stands)], [At(place.Other.From, stands), At(place.Other.To, stands)]))],
+        Figures = [.. folded.Figures.Select(figure => new FoldedFigureJson(figure.What, figure.Found, figure.Expected, Shown(figure, figure.Found, draft.Format), Shown(figure, figure.Expected, draft.Format), figure.Agrees))],
+        Open = [.. folded.Open.Select(place => new OpenPlaceJson(place.Seam, place.Piece, place.Gap, Shown(place.Gap, draft.Format), [At(place.One.From, stands), At(place.One.To, stands)], [At(place.Other.From, stands), At(place.Other.To, stands)]))],
         UnequalSeams = folded.UnequalSeams,
-        Facets = [.. folded.Facets.Select(facet => new FacetJson(facet.Piece, facet.Copy, [.. facet.Flat.Select(point => new[] { point.X, point.Y })], [.. facet.Corners.Select(corner => At(corner, stands))], facet.Seams))],
+        Facets = [.. folded.Facets.Select(facet => new FacetJson(facet.Piece, facet.Copy, Flat(facet.Flat), [.. facet.Corners.Select(corner => At(corner, stands))], facet.Seams)
+        {
+            IsOver = draft.Pieces.First(piece => piece.Key == facet.Piece).LiesTurnedOver(facet.Copy),
+            Strips = [.. StripsOnFacet.Of(facet, draft).Select(strip => new StripJson(strip.Piece, Flat(strip.Flat)))],
+        })],
     };
+
+    private static double[][] Flat(IReadOnlyList<(double X, double Y)> corners) => [.. corners.Select(point => new[] { point.X, point.Y })];
 
     private static double[] At(Place place, Standing stands) => stands switch
     {
@@ -216,6 +235,6 @@ internal static class JudgementEndpoints
             return Refusals.Unprocessable(outcome.Checks);
         }
 
-        return TypedResults.Ok(FoldUpJson.Of(FoldUp.Of(draft), outcome.Reading, draft.Format, specification.Shape.Stands));
+        return TypedResults.Ok(FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands));
     }
 }

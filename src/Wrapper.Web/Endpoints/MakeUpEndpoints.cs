@@ -143,7 +143,7 @@ internal static class MakeUpEndpoints
             construction?.Look,
             construction?.GoesOn,
             construction?.Washes,
-            made.Draft?.Pieces.Sum(piece => piece.Quantity),
+            made.Draft?.Pieces.Where(piece => !piece.IsPieced).Sum(piece => piece.Quantity),
             buy is { } length ? NotionBuyer.Running(length, unit) : null,
             buy?.Millimetres,
             buy is not null ? CostOf(made, unit, asked) : null,

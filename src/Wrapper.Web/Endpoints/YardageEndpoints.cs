@@ -16,7 +16,7 @@ internal static class YardageEndpoints
 {
     private const int DefaultSteps = 60;
     private const int MostSteps = 20_000;
-    private const int CompareSteps = 12;
+    internal const int CompareSteps = 12;
     private const int MostCloths = 40;
 
     /// <summary>What a keystroke asks for, and no more.</summary>
@@ -176,7 +176,10 @@ internal static class YardageEndpoints
                 [.. cloth.Remnants.Select(remnant => new RemnantLaidJson(remnant.Id, remnant.Width.Millimetres, remnant.Length.Millimetres))],
                 cloth.Selvage.Millimetres),
             [.. ClothBuyer.CutsOf(cloth, yardage).Select(stretch => YardageWriting.Cut(stretch, unit))],
-            [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))]);
+            [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))])
+        {
+            Print = YardageWriting.Print(cloth, yardage),
+        };
     }
 
     /// <summary>The covers that are laid: those that are real, or the examples.</summary>

@@ -53,6 +53,24 @@ public sealed record BuyJson(
 /// <summary>A line of the comparison; it costs something only where a price is said for this width. Marks: <c>least-money</c>, <c>least-cloth</c>, <c>fewest-joins</c>.</summary>
 public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, IReadOnlyList<string> Marks, IReadOnlyList<CheckJson> Checks);
 
+/// <summary>One of the cloths of a job at every width it is sold in.</summary>
+/// <param name="Key">The cloth’s key.</param>
+/// <param name="InsteadOf">The key of the cloth whose pieces are laid on it to see, where nothing lies on it; null where something does.</param>
+/// <param name="Widths">Its widths, the narrowest first.</param>
+public sealed record ComparedClothJson(string Key, string? InsteadOf, IReadOnlyList<WidthJson> Widths);
+
+/// <summary>The face of the cloth as it lies under the lay, in millimetres.</summary>
+/// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c>, <c>motif</c>.</param>
+/// <param name="Ground">The colour of the ground.</param>
+/// <param name="Ink">The colour of the figure.</param>
+/// <param name="Figure">How wide the figure is.</param>
+/// <param name="Width">The repeat across; 0 for none.</param>
+/// <param name="Length">The repeat down the roll; 0 for none.</param>
+/// <param name="HalfDrop">From one repeat across to the next it drops by half a repeat.</param>
+/// <param name="X">A corner of one of the repeats, across.</param>
+/// <param name="Y">The same along.</param>
+public sealed record PrintJson(string Kind, string Ground, string Ink, double Figure, double Width, double Length, bool HalfDrop, double X, double Y);
+
 /// <summary>Something else to buy.</summary>
 public sealed record ShoppingJson(string Kind, string Text, int Quantity);
 
@@ -125,4 +143,10 @@ public sealed record YardageJson(
 
     /// <summary>What all the cloths cost together; null where one of them has no price, or one is asked about.</summary>
     public decimal? Cost { get; init; }
+
+    /// <summary>Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut from it.</summary>
+    public IReadOnlyList<ComparedClothJson> Compared { get; init; } = [];
+
+    /// <summary>What is seen of the cloth that is asked about, where it lies under the lay; null where nobody has described it.</summary>
+    public PrintJson? Print { get; init; }
 }

@@ -55,7 +55,7 @@ internal static class YardageWriting
         }
 
         var length = buy.Value;
-        var figure = yardage.ReadyMade > 0 ? $"{yardage.ReadyMade} {(yardage.ReadyMade == 1 ? "piece" : "pieces")}" : NotionBuyer.Running(length, unit);
+        var figure = FigureOf(yardage, unit);
         var thumb = yardage.RuleOfThumb!.Value;
         var line = new WorkingWriter(LengthFormat.For(unit)).Line("buy", "Cloth to buy", buy);
         return new(
@@ -74,6 +74,32 @@ internal static class YardageWriting
             new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens));
     }
 
+    /// <summary>The face of a cloth where it lies under its lay; null where nobody has described it.</summary>
+    public static PrintJson? Print(ClothSpecification cloth, Yardage yardage)
+    {
+        if (cloth.Face is not { } face)
+        {
+            return null;
+        }
+
+        var (x, y) = PrintPlace.Of(cloth, yardage);
+        return new(
+            face.Kind.Word(),
+            face.Ground,
+            face.Ink,
+            face.Figure.Times(1 - cloth.GoneAcross).Millimetres,
+            cloth.RepeatWidth.Times(1 - cloth.GoneAcross).Millimetres,
+            cloth.RepeatLength.Times(1 - cloth.GoneAlong).Millimetres,
+            cloth.HalfDrop,
+            x.Millimetres,
+            y.Millimetres);
+    }
+
+    /// <summary>What to ask for: so many yards or metres, or so many pieces of what comes ready made.</summary>
+    private static string FigureOf(Yardage yardage, LengthUnit unit) => yardage.ReadyMade > 0
+        ? $"{yardage.ReadyMade} {(yardage.ReadyMade == 1 ? "piece" : "pieces")}"
+        : NotionBuyer.Running(yardage.Buy!.Value, unit);
+
     public static WidthJson Width(WidthComparison comparison, LengthUnit unit)
     {
         var yardage = comparison.Yardage;
@@ -84,7 +110,7 @@ internal static class YardageWriting
         return new(
             comparison.Width.Name,
             comparison.Width.Width.Millimetres,
-            bought is null ? null : NotionBuyer.Running(bought.Value, unit),
+            bought is null ? null : FigureOf(yardage, unit),
             bought?.Value.Millimetres,
             comparison.Cost,
             bought is null ? null : yardage.Waste,
