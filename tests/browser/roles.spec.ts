@@ -69,3 +69,44 @@ test("a duvet is backed by a ready sheet, and says how many sheets to buy", asyn
   await page.goto("/jobs/teasel-duvets/pieces");
   await expect(page.locator(".pieces li").filter({ hasText: "Back face, the sheet" })).toContainText("80");
 });
+
+test("a top is joined from strips: their cloths and widths are said, each lies on its own roll, and it is left whole again", async ({
+  page,
+}) => {
+  await page.goto("/jobs/teasel-saloon/pieces");
+  await page.getByRole("button", { name: /^Plates?, cut width/ }).first().click();
+  await page.getByRole("combobox", { name: "top: cut from" }).click();
+  const strips = page.locator(optionOf("strips, joined")).first();
+  await expect(strips).not.toContainText("…");
+  await strips.click();
+  const editor = page.getByRole("group", { name: "The strips of the top" });
+  await expect(editor.getByRole("listitem")).toHaveCount(3);
+  const pieces = page.locator(".pieces");
+  await expect(pieces.locator("li").filter({ hasText: "Top plate, strip 2" })).toBeVisible();
+  await expect(pieces.locator("li").filter({ hasText: "Top plate" }).first()).toContainText("3 strips");
+
+  await editor.getByRole("combobox", { name: "Strip 2 of the top: cut from" }).click();
+  const navy = page.locator(optionOf("Ebb navy")).last();
+  await expect(navy).toContainText(/of /);
+  await navy.click();
+  await expect(pieces.locator("li").filter({ hasText: "Top plate, strip 2" })).toContainText("Ebb navy");
+  await expect(page.getByText(/seams meet, folded up it closes/)).toBeVisible();
+
+  // A width that does not fit is said at the place, and mended by leaving the part whole.
+  await editor.getByLabel("Strip 1 of the top, finished width").fill("900");
+  await expect(page.getByText(/come to .* nothing is left for the others/).first()).toBeVisible();
+  await editor.getByLabel("Strip 1 of the top, finished width").fill("4");
+  await expect(page.getByText(/nothing is left for the others/)).toHaveCount(0);
+  await editor.getByRole("button", { name: "Leave it whole" }).click();
+  await expect(pieces.locator("li").filter({ hasText: "strip 2" })).toHaveCount(0);
+});
+
+test("the cloths of a job stand side by side at the widths they are sold in, and one is taken", async ({ page }) => {
+  await page.goto("/jobs/teasel-poufs/cloth");
+  await page.getByRole("button", { name: "Compare cloths" }).click();
+  const table = page.getByRole("table").filter({ hasText: "Money" });
+  await expect(table.getByRole("rowgroup").filter({ hasText: "Rust twill" })).toContainText("side");
+  await expect(table.getByText("as it stands").first()).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(table).toHaveCount(0);
+});

@@ -45,6 +45,7 @@ export function pieceOf(change: Partial<Piece>): Piece {
     quantity: 2,
     mirrored: 0,
     cloth: "main",
+    parts: [],
     role: "top",
     roles: ["top", "bottom"],
     cutWidth: 100,

@@ -726,6 +726,7 @@ export interface components {
             constructions: components["schemas"]["ConstructionJson"][];
             rules: components["schemas"]["RuleJson"][];
             numberRules: components["schemas"]["NumberRuleJson"][];
+            traits: components["schemas"]["TraitJson"][];
         };
         /** @description A check as JSON. */
         CheckJson: {
@@ -795,6 +796,7 @@ export interface components {
             /** @description What it is like: `stretches`, `slips`, `frays`, `shows-through`, `bulky`, `striped`. */
             traits?: null | string[];
             repeat?: null | components["schemas"]["RepeatDocument"];
+            face?: null | components["schemas"]["ClothFaceDocument"];
             space?: null | components["schemas"]["Entry"];
             curveSpace?: null | components["schemas"]["Entry"];
             shrinkage?: null | components["schemas"]["ShrinkageDocument"];
@@ -834,6 +836,17 @@ export interface components {
             depth?: number | string;
             /** @description It stays as a finished edge, as a hem does where nothing is said; else it is cut off first. */
             keep?: number | string;
+        };
+        /** @description The face of a cloth. */
+        ClothFaceDocument: {
+            /** @description `plain`, `stripe`, `check` or `motif`; its figure comes again with the repeat. */
+            kind?: null | string;
+            /** @description The colour of the ground, `#` and six digits. */
+            ground?: null | string;
+            /** @description The colour of the figure. */
+            ink?: null | string;
+            /** @description How wide the stripe is, or the motif across; unsaid for a usual share of the repeat. */
+            figure?: number | string;
         };
         /** @description A job's cloth. */
         ClothJson: {
@@ -877,6 +890,15 @@ export interface components {
             cuts: components["schemas"]["CutStretchJson"][];
             /** @description What is left and worth keeping. */
             offcuts: components["schemas"]["OffcutJson"][];
+        };
+        /** @description One of the cloths of a job at every width it is sold in. */
+        ComparedClothJson: {
+            /** @description The cloth’s key. */
+            key: string;
+            /** @description The key of the cloth whose pieces are laid on it to see, where nothing lies on it; null where something does. */
+            insteadOf: null | string;
+            /** @description Its widths, the narrowest first. */
+            widths: components["schemas"]["WidthJson"][];
         };
         /** @description A construction with the choices it has. */
         ConstructionJson: {
@@ -938,7 +960,7 @@ export interface components {
             houseRules?: null | {
                 [key: string]: unknown;
             };
-            /** @description Choices by name, and the lists `padding`, `obstacles`, `legs`, `corrections`. */
+            /** @description Choices by name, the lists `padding`, `obstacles`, `legs`, `corrections`, and `pieced`, by role. */
             options?: null | {
                 [key: string]: unknown;
             };
@@ -1050,6 +1072,10 @@ export interface components {
             space: number[][];
             /** @description The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge. */
             seams: string[];
+            /** @description It is of a copy that lies turned over: its corners on the flat are the piece’s, mirrored. */
+            isOver: boolean;
+            /** @description Of a piece that is joined from strips: what of the facet each covers; empty elsewhere. */
+            strips: components["schemas"]["StripJson"][];
         };
         /** @description How much is bought of a cloth. */
         FigureJson: {
@@ -1763,8 +1789,10 @@ export interface components {
              * @description How many of them are cut turned over.
              */
             mirrored: number;
-            /** @description The key of its cloth; `lining` or `padding` where none of the cover’s cloths is its. */
+            /** @description The key of its cloth; `lining` or `padding` where none of the cover’s cloths is its, `pieced` where it is joined from strips. */
             cloth: string;
+            /** @description The keys of the strips it is joined from, which are cut in its place; empty where it is cut itself. */
+            parts: string[];
             /** @description What it is of the cover, as cloths are given out: the first where its copies are more than one thing. */
             role: string;
             /** @description All that its copies are. */
@@ -1891,6 +1919,42 @@ export interface components {
             said: string;
             working: string;
             slip: null | string;
+        };
+        /** @description The face of the cloth as it lies under the lay, in millimetres. */
+        PrintJson: {
+            /** @description `plain`, `stripe`, `check`, `motif`. */
+            kind: string;
+            /** @description The colour of the ground. */
+            ground: string;
+            /** @description The colour of the figure. */
+            ink: string;
+            /**
+             * Format: double
+             * @description How wide the figure is.
+             */
+            figure: number;
+            /**
+             * Format: double
+             * @description The repeat across; 0 for none.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description The repeat down the roll; 0 for none.
+             */
+            length: number;
+            /** @description From one repeat across to the next it drops by half a repeat. */
+            halfDrop: boolean;
+            /**
+             * Format: double
+             * @description A corner of one of the repeats, across.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description The same along.
+             */
+            y: number;
         };
         ProblemDetails: {
             type?: null | string;
@@ -2114,6 +2178,13 @@ export interface components {
             text: string;
             stopSign: null | string;
         };
+        /** @description What of a facet a strip covers. */
+        StripJson: {
+            /** @description The strip's key. */
+            piece: string;
+            /** @description Its corners on the flat, in the facet's coordinates. */
+            flat: number[][];
+        };
         /** @description An open line of straights on a piece. */
         StrokeJson: {
             /** @description What it is for: `notch`, `fold`, `dart`, `corner`, `drill`, `zip`, `grain`. Lines of one name are on one layer of a file. */
@@ -2150,6 +2221,12 @@ export interface components {
             each: number;
             /** Format: double */
             minutes: number;
+        };
+        /** @description What a cloth may be like: its word, what it is called, and what it asks for at the table and the machine. */
+        TraitJson: {
+            word: string;
+            label: string;
+            handling: string;
         };
         /** @description A line of the comparison; it costs something only where a price is said for this width. Marks: `least-money`, `least-cloth`, `fewest-joins`. */
         WidthJson: {
@@ -2224,6 +2301,9 @@ export interface components {
              * @description What all the cloths cost together; null where one of them has no price, or one is asked about.
              */
             cost?: null | number;
+            /** @description Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut from it. */
+            compared?: components["schemas"]["ComparedClothJson"][];
+            print?: null | components["schemas"]["PrintJson"];
         };
         /** @description A lay as it becomes shorter: where all lies and what would be bought. */
         YardageLiveJson: {

@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import type { Facet } from "../model/facet";
-import { fitting, type Flat } from "../model/projection";
+import { patchAt, patchesOf } from "../model/patches";
+import { fitting, type Flat, type Space } from "../model/projection";
 import { unfoldedAt, unfolding } from "../model/unfold";
 
 interface Props {
@@ -22,11 +23,13 @@ export function UnfoldingPicture({ facets, colourOf, share, size }: Props) {
     y: 24,
   });
   const line = ([x, y]: Flat) => `${x.toFixed(1)},${y.toFixed(1)}`;
-  const away = (facet: number) => {
-    const corners = placed[facet] ?? [];
-    return corners.reduce((sum, [x, y, z]) => sum + y - x * 0.5 - z * 0.5, 0) / Math.max(1, corners.length);
-  };
-  const order = [...placed.keys()].sort((a, b) => away(b) - away(a));
+  const patches = useMemo(() => patchesOf(facets), [facets]).map((patch) => ({
+    ...patch,
+    corners: patchAt(patch, placed[patch.facet] ?? []),
+  }));
+  const away = (corners: Space[]) =>
+    corners.reduce((sum, [x, y, z]) => sum + y - x * 0.5 - z * 0.5, 0) / Math.max(1, corners.length);
+  const order = patches.sort((a, b) => away(b.corners) - away(a.corners));
   return (
     <svg
       className="unfolding"
@@ -35,11 +38,11 @@ export function UnfoldingPicture({ facets, colourOf, share, size }: Props) {
       viewBox={`0 0 ${size.width} ${size.height}`}
       aria-hidden="true"
     >
-      {order.map((facet) => (
+      {order.map(({ facet, piece, corners }) => (
         <polygon
-          key={facet}
-          points={(placed[facet] ?? []).map((corner) => line(place(corner))).join(" ")}
-          fill={colourOf(facets[facet]?.piece ?? "")}
+          key={`${facet} ${piece}`}
+          points={corners.map((corner) => line(place(corner))).join(" ")}
+          fill={colourOf(piece)}
         />
       ))}
     </svg>

@@ -16,17 +16,24 @@ import {
   Vector2,
   Vector3,
   WebGLRenderer,
+  type Texture,
 } from "three";
 import { OrbitControls } from "three/addons/controls/OrbitControls.js";
+import type { Print } from "../api/client";
 import { normalOf, type Facet } from "../model/facet";
-import { outlineEdges } from "../model/outlineEdges";
+import { patchAt, patchesOf } from "../model/patches";
+import type { PrintOf } from "../model/print";
 import type { Space } from "../model/projection";
 import { unfoldedAt, unfolding } from "../model/unfold";
+import { placesOn, printTexture } from "./printTexture";
+import { drawLines } from "./seamLines";
 
 /** The finished cover as it is turned in the hand. */
 export interface CoverScene {
   unfold: (share: number) => void;
   light: (piece: string | null) => void;
+  /** Shows each piece in the print of its cloth, where it lies on it. */
+  dress: (printOf: PrintOf) => void;
   turn: (around: number, over: number) => void;
   resize: () => void;
   dispose: () => void;
@@ -58,36 +65,47 @@ export function coverScene(
 
   const cover = unfolding(facets);
   let share = 0;
-  const meshes = facets.map((facet, i) => {
+  const patches = patchesOf(facets);
+  const meshes = patches.map((patch) => {
     const triangles = ShapeUtils.triangulateShape(
-      (cover.facets[i]?.corners ?? []).map(([x, y]) => new Vector2(x, y)),
+      (patch.from ? patch.flat : (cover.facets[patch.facet]?.corners ?? [])).map(
+        ([x = 0, y = 0]) => new Vector2(x, y),
+      ),
       [],
     );
     const geometry = new BufferGeometry();
     geometry.setAttribute("position", new BufferAttribute(new Float32Array(triangles.length * 9), 3));
     const material = new MeshLambertMaterial({
-      color: colourOf(facet.piece),
+      color: colourOf(patch.piece),
       side: DoubleSide,
       polygonOffset: true,
       polygonOffsetFactor: 1,
       polygonOffsetUnits: 1,
     });
     const mesh = new Mesh(geometry, material);
-    mesh.userData.piece = facet.piece;
+    mesh.userData.piece = patch.piece;
     scene.add(mesh);
-    return { mesh, triangles, material, plain: material.color.clone() };
+    return { patch, mesh, triangles, material, plain: material.color.clone(), bare: material.color.clone() };
   });
+  const textures = new Map<string, Texture>();
+  const textureOf = (print: Print) => {
+    const name = JSON.stringify(print);
+    const texture = textures.get(name) ?? printTexture(print);
+    textures.set(name, texture);
+    return texture;
+  };
   const lines = new LineSegments(new BufferGeometry(), new LineBasicMaterial({ vertexColors: true }));
   scene.add(lines);
 
   const draw = () => renderer.render(scene, camera);
   const place = () => {
     const placed = unfoldedAt(cover, share);
-    meshes.forEach(({ mesh, triangles }, i) => {
+    meshes.forEach(({ patch, mesh, triangles }) => {
+      const corners = patchAt(patch, placed[patch.facet] ?? []);
       const position = mesh.geometry.getAttribute("position") as BufferAttribute;
-      const [x, y, z] = normalOf(placed[i] ?? []);
+      const [x, y, z] = normalOf(corners);
       triangles.flat().forEach((corner, at) => {
-        const [left, front, up] = placed[i]?.[corner] ?? [0, 0, 0];
+        const [left, front, up] = corners[corner] ?? [0, 0, 0];
         position.setXYZ(at, left + x * layer, front + y * layer, up + z * layer);
       });
       position.needsUpdate = true;
@@ -154,6 +172,24 @@ export function coverScene(
 
       draw();
     },
+    dress: (printOf) => {
+      textures.forEach((texture) => texture.dispose());
+      textures.clear();
+      for (const one of meshes) {
+        const { patch, mesh, triangles, material } = one;
+        const { copy = 1, isOver = false } = facets[patch.facet] ?? {};
+        const on = printOf(patch.piece, copy, isOver);
+        material.map = on ? textureOf(on.print) : null;
+        one.plain.copy(on ? white : one.bare);
+        material.color.copy(one.plain);
+        material.needsUpdate = true;
+        if (on) {
+          mesh.geometry.setAttribute("uv", new BufferAttribute(placesOn(on, triangles, patch.flat), 2));
+        }
+      }
+
+      draw();
+    },
     turn: (around, over) => {
       const offset = camera.position.clone().sub(controls.target);
       const side = new Vector3(0, 0, 1).cross(offset).normalize();
@@ -174,6 +210,7 @@ export function coverScene(
         mesh.geometry.dispose();
         material.dispose();
       });
+      textures.forEach((texture) => texture.dispose());
       lines.geometry.dispose();
       lines.material.dispose();
       renderer.dispose();
@@ -181,25 +218,4 @@ export function coverScene(
   };
 }
 
-const thread = new Color("#b23620");
-const graphite = new Color("#22303a");
-
-/** Seams in thread red, creases and open rims in graphite. */
-function drawLines(lines: LineSegments, facets: Facet[], placed: Space[][]) {
-  const edges = outlineEdges(
-    facets.map((facet, i) => ({ ...facet, space: (placed[i] ?? []).map((corner) => [...corner]) })),
-  );
-  const folded = outlineEdges(facets);
-  const sewn = folded.filter((edge) => edge.kind === "seam").length > 0;
-  const position = new Float32Array(edges.flatMap((edge) => [...edge.from, ...edge.to]));
-  const colour = new Float32Array(
-    edges.flatMap((edge) => {
-      const { r, g, b } = edge.kind === "seam" || (edge.kind === "rim" && sewn) ? thread : graphite;
-      return [r, g, b, r, g, b];
-    }),
-  );
-  lines.geometry.dispose();
-  lines.geometry = new BufferGeometry();
-  lines.geometry.setAttribute("position", new BufferAttribute(position, 3));
-  lines.geometry.setAttribute("color", new BufferAttribute(colour, 3));
-}
+const white = new Color("#ffffff");

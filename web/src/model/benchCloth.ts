@@ -1,5 +1,6 @@
 import { editCover, useBench } from "./benchStore";
 import { emptyCloth, type Cloth } from "./cloth";
+import { keyOf } from "./clothKey";
 import type { Cover } from "./cover";
 import { clothOf, clothsOf, isForInside, isGiven, type JobDocument } from "./document";
 
@@ -48,24 +49,46 @@ export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join
   });
 }
 
-/** Lays the job on another width of the cloth on the bench, at that width's price; the width it had stays on offer with its own. */
+/** Lays what is cut from a cloth on another of its widths, at that width's price; the width it had stays on offer with its own. */
 export function takeWidth(cloth: Cloth, name: string) {
+  useBench
+    .getState()
+    .edit(`cloth.${cloth.key}.width`, (document) => withChanged(document, cloth.key, atWidth(cloth, name)));
+}
+
+/** Cuts what is cut from one cloth of the job from another at this width: the covers' own cloth, not what is given to their parts. */
+export function cutInstead(from: string, cloth: Cloth, name: string) {
+  useBench.setState({ shownCloth: null });
+  useBench.getState().edit(`cloth.instead.${from}.${cloth.key}`, (document) => ({
+    ...withChanged(document, cloth.key, isSameWidth(cloth.width, name) ? {} : atWidth(cloth, name)),
+    covers: document.covers.map((entry) =>
+      keyOf(clothOf(document, entry.cover)) === from
+        ? { ...entry, cover: { ...entry.cover, cloth: cloth.key } }
+        : entry,
+    ),
+  }));
+}
+
+function atWidth(cloth: Cloth, name: string): Partial<Cloth> {
   const sold = cloth.soldIn.find(({ width }) => isSameWidth(width, name));
   const own = cloth.soldIn.find(({ width }) => isSameWidth(width, cloth.width));
-  editCloth(
-    cloth.soldIn.length === 0
-      ? { width: name, price: "" } // nobody has said what it costs so wide
-      : {
-          width: name,
-          price: sold?.price ?? "",
-          soldIn: [
-            ...cloth.soldIn.filter(({ width }) => !isSameWidth(width, cloth.width)),
-            { width: cloth.width, price: cloth.price || (own?.price ?? "") },
-          ],
-        },
-    "width",
-  );
+  return cloth.soldIn.length === 0
+    ? { width: name, price: "" } // nobody has said what it costs so wide
+    : {
+        width: name,
+        price: sold?.price ?? "",
+        soldIn: [
+          ...cloth.soldIn.filter(({ width }) => !isSameWidth(width, cloth.width)),
+          { width: cloth.width, price: cloth.price || (own?.price ?? "") },
+        ],
+      };
 }
+
+const withChanged = (document: JobDocument, key: string, change: Partial<Cloth>): JobDocument =>
+  withCloths(
+    document,
+    clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, ...change } : cloth)),
+  );
 
 /** A width by its name in the comparison, whose bare number has got the job's unit. */
 export const isSameWidth = (typed: string, name: string) =>

@@ -15,19 +15,6 @@ export const matters = [
 /** More weigh nothing against one another any more. */
 export const mostMatters = 3;
 
-/** What a cloth may be like. */
-export const traits = [
-  { value: "stretches", label: "stretches" },
-  { value: "slips", label: "slips" },
-  { value: "frays", label: "frays" },
-  { value: "shows-through", label: "shows through" },
-  { value: "bulky", label: "bulky" },
-  { value: "striped", label: "stripes or checks" },
-  { value: "heat-proof", label: "heat-proof" },
-  { value: "outdoor", label: "for outdoors" },
-  { value: "washable", label: "may be washed" },
-] as const;
-
 export const fits = [
   { rule: "fit.width", label: "width" },
   { rule: "fit.depth", label: "depth" },

@@ -22,6 +22,16 @@ export interface SoldWidth {
   price: string;
 }
 
+/** What is seen of a cloth, as typed; a kind of none while nobody has described it. */
+export interface ClothFace {
+  kind: string;
+  ground: string;
+  ink: string;
+  figure: string;
+}
+
+export const emptyFace: ClothFace = { kind: "", ground: "", ink: "", figure: "" };
+
 /** An edge of a ready-made cloth, as typed. */
 export interface ClothEdge {
   kind: string;
@@ -59,6 +69,7 @@ export interface Cloth {
   repeatWidth: string;
   match: string;
   motif: string;
+  face: ClothFace;
   space: string;
   curveSpace: string;
   shrinkageAlong: string;
@@ -96,6 +107,7 @@ export const emptyCloth: Cloth = {
   repeatWidth: "",
   match: "straight",
   motif: "",
+  face: emptyFace,
   space: "",
   curveSpace: "",
   shrinkageAlong: "",
@@ -119,11 +131,21 @@ export const emptyCloth: Cloth = {
 
 /** The cloth as it is stored and sent. */
 export function clothTo(cloth: Cloth): ClothDocument {
-  const { repeatLength, repeatWidth, match, motif, shrinkageAlong, shrinkageAcross, others, ...beside } =
-    cloth;
+  const {
+    repeatLength,
+    repeatWidth,
+    match,
+    motif,
+    face,
+    shrinkageAlong,
+    shrinkageAcross,
+    others,
+    ...beside
+  } = cloth;
   return {
     ...beside,
     repeat: { length: repeatLength, width: repeatWidth, match, motif },
+    ...(face.kind && { face }),
     shrinkage: { along: shrinkageAlong, across: shrinkageAcross },
     others: others.map(clothTo),
   };
@@ -159,6 +181,12 @@ export function clothFrom(stored: ClothDocument): Cloth {
     repeatWidth: text(stored.repeat?.width),
     match: stored.repeat?.match ?? emptyCloth.match,
     motif: text(stored.repeat?.motif),
+    face: {
+      kind: stored.face?.kind ?? "",
+      ground: stored.face?.ground ?? "",
+      ink: stored.face?.ink ?? "",
+      figure: text(stored.face?.figure),
+    },
     space: text(stored.space),
     curveSpace: text(stored.curveSpace),
     shrinkageAlong: figure(stored.shrinkage?.along),

@@ -7,6 +7,18 @@ export interface Padding {
   turns: string;
 }
 
+/** A strip of a pieced part: its cloth by key, empty for the cover’s own; its finished width as typed, empty for its share. */
+export interface Strip {
+  cloth: string;
+  width: string;
+}
+
+/** How a part of a cover is joined from strips: from left to right, or from the front to the back. */
+export interface Pieced {
+  run: "along" | "across";
+  parts: Strip[];
+}
+
 /** A cover as it stands on the bench: what is typed, field by field. In JSON it is `CoverDocument`. */
 export interface Cover {
   name: string;
@@ -30,6 +42,8 @@ export interface Cover {
   cloth: string;
   /** The cloths given to roles of its pieces, by key; several take turns. */
   roles: Record<string, string[]>;
+  /** The roles whose pieces are joined from strips. */
+  pieced: Record<string, Pieced>;
   count: string;
 }
 
@@ -51,6 +65,7 @@ export const emptyCover: Cover = {
   lists: {},
   cloth: "",
   roles: {},
+  pieced: {},
   count: "1",
 };
 
@@ -59,12 +74,17 @@ const optionLists = ["obstacles", "legs", "corrections"];
 
 /** The cover as it is stored and sent. */
 export function coverTo(cover: Cover): CoverDocument {
-  const { shape, measures, options, padding, lists, roles, ...beside } = cover;
+  const { shape, measures, options, padding, lists, roles, pieced, ...beside } = cover;
   return {
     ...beside,
     ...(Object.keys(roles).length > 0 && { roles: rolesTo(roles) }),
     measures: { ...measures, ...pick(lists, measureLists), shape },
-    options: { ...options, ...pick(lists, optionLists), ...(padding.length > 0 ? { padding } : {}) },
+    options: {
+      ...options,
+      ...pick(lists, optionLists),
+      ...(padding.length > 0 && { padding }),
+      ...(Object.keys(pieced).length > 0 && { pieced }),
+    },
   };
 }
 
@@ -85,11 +105,12 @@ export function coverFrom(stored: CoverDocument): Cover {
     measuredFrom: stored.measuredFrom ?? emptyCover.measuredFrom,
     construction: stored.construction ?? emptyCover.construction,
     rules: flat(stored.rules ?? {}),
-    options: texts(omit(options, [...optionLists, "padding"])),
+    options: texts(omit(options, [...optionLists, "padding", "pieced"])),
     padding: layersOf(options["padding"]),
     lists: { ...pick(measures, measureLists), ...pick(options, optionLists) },
     cloth: typeof stored.cloth === "string" ? stored.cloth : "",
     roles: rolesFrom(stored.roles ?? {}),
+    pieced: piecedFrom(options["pieced"]),
     count: figure(stored.count) || "1",
   };
 }
@@ -146,11 +167,35 @@ function rolesFrom(stored: Record<string, unknown>): Record<string, string[]> {
   );
 }
 
+function piecedFrom(stored: unknown): Record<string, Pieced> {
+  return Object.fromEntries(
+    Object.entries(record(stored)).map(([role, said]): [string, Pieced] => {
+      const { run, parts } = record(said);
+      const strips: unknown[] = Array.isArray(parts) ? parts : [];
+      return [
+        role,
+        {
+          run: run === "across" ? "across" : "along",
+          parts: strips.map((strip) => {
+            const { cloth, width } = typeof strip === "string" ? { cloth: strip, width: "" } : record(strip);
+            return { cloth: text(cloth), width: text(width) };
+          }),
+        },
+      ];
+    }),
+  );
+}
+
+function record(value: unknown): Record<string, unknown> {
+  return typeof value === "object" && value !== null && !Array.isArray(value)
+    ? (value as Record<string, unknown>)
+    : {};
+}
+
 function layersOf(padding: unknown): Padding[] {
   const layers = Array.isArray(padding) ? padding : padding === undefined ? [] : [padding];
   return layers.map((layer: unknown): Padding => {
-    const said =
-      typeof layer === "object" && layer !== null ? (layer as Record<string, unknown>) : { thickness: layer };
+    const said = typeof layer === "object" && layer !== null ? record(layer) : { thickness: layer };
     return {
       thickness: text(said["thickness"]),
       how: text(said["how"]) || "top-and-bottom",

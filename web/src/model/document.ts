@@ -51,7 +51,12 @@ export function clothOf(document: JobDocument, cover: Cover | undefined): Cloth 
 
 /** A cloth is given to some part of the cover. */
 export const isGiven = (cover: Cover, cloth: Cloth) =>
-  Object.values(cover.roles).some((keys) => keys.includes(keyOf(cloth)));
+  Object.values(cover.roles).some((keys) => keys.includes(keyOf(cloth))) ||
+  Object.values(cover.pieced).some(({ parts }) => parts.some((strip) => strip.cloth === keyOf(cloth)));
+
+/** Something is said of what its parts are cut from, and the cloths of the job are asked for by it. */
+export const givesCloths = (cover: Cover) =>
+  Object.keys(cover.roles).length > 0 || Object.keys(cover.pieced).length > 0;
 
 /** The covers that have pieces of a cloth: as their own, or given to a role. A cover that names none that is there is cut from the first. */
 export function coversOn(document: JobDocument, cloth: Cloth): CoverEntry[] {
@@ -63,7 +68,7 @@ export function coversOn(document: JobDocument, cloth: Cloth): CoverEntry[] {
 /** All cloths of a job as they are sent, by what covers know them by; null where there is one, and nothing to give. */
 export function clothsSent(document: JobDocument): Record<string, ClothDocument> | null {
   const cloths = clothsOf(document);
-  return cloths.length === 1 && document.covers.every(({ cover }) => Object.keys(cover.roles).length === 0)
+  return cloths.length === 1 && !document.covers.some(({ cover }) => givesCloths(cover))
     ? null
     : clothsByKey(document);
 }
@@ -83,15 +88,24 @@ export function clothName(cloth: Cloth): string {
 /** What of a cover is cut from a cloth; a facing or a padding that none of the cloths is for stands with the cover’s own. */
 export function piecesFrom(document: JobDocument, cover: Cover, draft: Draft, cloth: Cloth): Piece[] {
   const keys = new Set(clothsOf(document).map(keyOf));
-  return draft.pieces.filter((piece) =>
-    keys.has(piece.cloth) ? piece.cloth === keyOf(cloth) : clothOf(document, cover) === cloth,
-  );
+  return draft.pieces
+    .filter(isCut)
+    .filter((piece) =>
+      keys.has(piece.cloth) ? piece.cloth === keyOf(cloth) : clothOf(document, cover) === cloth,
+    );
 }
 
+/** It is cut itself, and not joined from strips that are. */
+export const isCut = (piece: Piece) => piece.parts.length === 0;
+
 /** What a piece is cut from, as it is said on a list. */
-export function clothCalled(cloths: Cloth[], key: string): string {
-  const cloth = cloths.find((one) => keyOf(one) === key);
-  return cloth ? clothName(cloth) : key;
+export function clothCalled(cloths: Cloth[], piece: Piece): string {
+  if (!isCut(piece)) {
+    return `${piece.parts.length} strips`;
+  }
+
+  const cloth = cloths.find((one) => keyOf(one) === piece.cloth);
+  return cloth ? clothName(cloth) : piece.cloth;
 }
 
 /** A piece of cloth by its cover's id is another's in a copy of the job: what was pinned and kept stays behind. */

@@ -6,6 +6,10 @@ export interface Facet {
   copy: number;
   flat: number[][];
   space: number[][];
+  /** It is of a copy that lies turned over: its corners on the flat are the piece’s, mirrored. */
+  isOver?: boolean;
+  /** Of a piece that is joined from strips: what of the facet each covers. */
+  strips?: { piece: string; flat: number[][] }[];
 }
 
 /** The direction a part faces, of size 1. */

@@ -1,5 +1,5 @@
 import { editCover, editText } from "./benchStore";
-import { giveCloth } from "./roles";
+import { giveCloth, pieceRole } from "./roles";
 
 interface Written {
   path: string;
@@ -13,10 +13,14 @@ export function applyMend({ path, value, also = [] }: Written & { also?: Written
   }
 }
 
+const pieced = "options.pieced.";
+
 function write({ path, value }: Written) {
   const [group, ...rest] = path.split(".");
   if (path === "measures.shape") {
     editCover("shape", (cover) => ({ ...cover, shape: value }));
+  } else if (path.startsWith(pieced)) {
+    pieceRole(path.slice(pieced.length), null);
   } else if (group === "options" || group === "rules" || group === "measures" || group === "secondReadings") {
     editText(group, rest.join("."), value);
   } else if (group === "roles") {

@@ -4,7 +4,7 @@ import { coverFrom, coverTo, emptyCover } from "./cover";
 import { clothsSent, coversOn, piecesFrom, type JobDocument } from "./document";
 import { emptyCloth } from "./cloth";
 import { coloursOf } from "./pieceColours";
-import { rolesOf, withRoles } from "./roles";
+import { firstStrips, partsCutFrom, rolesOf, withPieced, withRoles, withStrip } from "./roles";
 import type { Draft } from "../api/client";
 
 const linen = { ...emptyCloth, name: "Linen", others: [{ ...emptyCloth, key: "n", name: "Navy" }] };
@@ -68,4 +68,58 @@ it("pieces are coloured by their cloth only where there are several", () => {
   expect(several(plate)).not.toBe(several(piping));
   const one = coloursOf([plate, pieceOf({ id: "boxing" })], ["main", "n"]);
   expect(one({ id: "boxing", cloth: "main" })).not.toBe(one({ id: "plate", cloth: "main" }));
+});
+
+it("strips are written among the options and read again, also as keys alone", () => {
+  const pieced = {
+    top: {
+      run: "across" as const,
+      parts: [
+        { cloth: "n", width: "4" },
+        { cloth: "", width: "" },
+      ],
+    },
+  };
+  const written = coverTo({ ...emptyCover, pieced });
+  expect(written.options?.["pieced"]).toEqual(pieced);
+  expect(coverFrom(written).pieced).toEqual(pieced);
+  expect(coverTo(emptyCover).options?.["pieced"]).toBeUndefined();
+  expect(coverFrom({ options: { pieced: { top: { parts: ["n", { width: 5 }] }, end: 3 } } }).pieced).toEqual({
+    top: {
+      run: "along",
+      parts: [
+        { cloth: "n", width: "" },
+        { cloth: "", width: "5 mm" },
+      ],
+    },
+    end: { run: "along", parts: [] },
+  });
+});
+
+it("a part is begun in three strips, changed strip by strip and left whole again", () => {
+  const begun = withPieced(emptyCover, "top", firstStrips("n"));
+  expect(begun.pieced["top"]?.parts.map(({ cloth }) => cloth)).toEqual(["", "n", ""]);
+  const changed = withStrip(begun, "top", 2, { cloth: "n", width: "3" });
+  expect(changed.pieced["top"]?.parts[2]).toEqual({ cloth: "n", width: "3" });
+  expect(withStrip(begun, "bottom", 0, { width: "3" })).toBe(begun);
+  expect(withPieced(changed, "top", null).pieced).toEqual({});
+});
+
+it("a cover lies on the cloths of its strips, and they say what is cut from them", () => {
+  const pieced = { top: firstStrips("n") };
+  const document = job({});
+  document.covers[0]!.cover = { ...emptyCover, roles: { piping: ["n"] }, pieced };
+  document.covers[1]!.cover = { ...emptyCover, pieced };
+  expect(coversOn(document, linen.others[0]!).map(({ id }) => id)).toEqual(["a", "b"]);
+  expect(partsCutFrom(document.covers[0]!.cover, "n")).toEqual(["piping casing", "top, strip 2"]);
+  expect(
+    partsCutFrom(
+      {
+        ...emptyCover,
+        pieced: { end: { run: "along", parts: ["n", "", "n"].map((cloth) => ({ cloth, width: "" })) } },
+      },
+      "n",
+    ),
+  ).toEqual(["end, strips 1 and 3"]);
+  expect(clothsSent({ ...document, cloth: { ...linen, others: [] } })).not.toBeNull();
 });

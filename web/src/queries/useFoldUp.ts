@@ -18,7 +18,7 @@ export function draftRequest(
     coverTo(cover);
   const drafted = { form, measures, measuredFrom, construction, rules, options, secondReadings, readingUse };
   const own = keyOf({ key: cover.cloth });
-  const cut = roles && cloths ? { roles, cloths, ...(own in cloths && { cloth: own }) } : {};
+  const cut = cloths ? { ...(roles && { roles }), cloths, ...(own in cloths && { cloth: own }) } : {};
   return { ...drafted, ...cut, unit, houseRules, count: Number.parseInt(cover.count, 10) || 1 };
 }
 

@@ -4,13 +4,13 @@ import type { Cloth } from "../model/cloth";
 import { clothName, clothsOf, type JobDocument } from "../model/document";
 import { keyOf } from "../model/clothKey";
 import { running } from "../model/figures";
-import { withRoles } from "../model/roles";
+import type { Cover } from "../model/cover";
 import { everyClothBody, yardageOf, type YardageBody } from "./useYardage";
 
 /** Orders of each lay: enough for a fair difference, few enough to be there while one reads the names. */
 const trialSteps = 40;
 
-/** What a job takes with a cloth given to a role, against what it takes now. */
+/** What a job takes with a cloth given to a part of a cover, against what it takes now. */
 export interface Trial {
   key: string;
   /** “+¾ yd of Check, −½ yd of Linen”; null while it is worked out, or where nothing can be laid. */
@@ -19,25 +19,24 @@ export interface Trial {
 
 interface Asked {
   document: JobDocument | null;
-  /** The cover whose role it is. */
+  /** The cover whose part it is. */
   coverId: string;
-  role: string;
-  /** The cloths that might be given; "" for the cover’s own. */
-  keys: string[];
+  /** What might be chosen, and the cover as it is then. */
+  tries: { key: string; change: (cover: Cover) => Cover }[];
   catalogue: Catalogue;
   houseRules: Record<string, string>;
 }
 
-/** What each cloth would add to one lay and take from another if the role took it; nothing is asked without a document. */
-export function useRoleTrial({ document, coverId, role, keys, catalogue, houseRules }: Asked): Trial[] {
+/** What each choice would add to one lay and take from another; nothing is asked without a document. */
+export function useRoleTrial({ document, coverId, tries, catalogue, houseRules }: Asked): Trial[] {
   const bodies = document
-    ? [document, ...keys.map((key) => given(document, coverId, role, key))].map((tried) =>
+    ? [document, ...tries.map(({ change }) => changed(document, coverId, change))].map((tried) =>
         everyClothBody(tried, catalogue, houseRules, trialSteps),
       )
     : [];
   const answers = useQueries({ queries: bodies.map(trial) });
   const [now, ...tried] = answers.map((answer) => answer.data);
-  return keys.map((key, i) => {
+  return tries.map(({ key }, i) => {
     const then = tried[i];
     return {
       key,
@@ -56,11 +55,11 @@ const trial = (body: YardageBody): UseQueryOptions<Yardage> => ({
   queryFn: body ? ({ signal }) => yardageOf(body, signal) : skipToken,
 });
 
-function given(document: JobDocument, coverId: string, role: string, key: string): JobDocument {
+function changed(document: JobDocument, coverId: string, change: (cover: Cover) => Cover): JobDocument {
   return {
     ...document,
     covers: document.covers.map((entry) =>
-      entry.id === coverId ? { ...entry, cover: withRoles(entry.cover, [role], key ? [key] : []) } : entry,
+      entry.id === coverId ? { ...entry, cover: change(entry.cover) } : entry,
     ),
   };
 }

@@ -98,6 +98,7 @@ export function everyClothBody(
   catalogue: Catalogue,
   houseRules: Record<string, string>,
   steps: number,
+  compare = false,
 ): YardageBody {
   return {
     unit: document.heading.unit,
@@ -106,7 +107,7 @@ export function everyClothBody(
     cloth: null,
     cloths: clothsByKey(document),
     drafts: [],
-    compare: false,
+    compare,
     steps,
   };
 }

@@ -43,6 +43,7 @@ export function RemnantDrawings({ yardage, codes }: Props) {
                     isCurrent={false}
                     isHeld={false}
                     hand={undefined}
+                    fill={null}
                     within={Infinity}
                   />
                 ) : null;

@@ -19,6 +19,8 @@ interface Props {
   hand: RollHand | undefined;
   /** The row is so wide; what lies beyond it is in another. */
   within: number;
+  /** The print of its cloth as a fill; null for the colour of its kind. */
+  fill: string | null;
 }
 
 /** One piece on the roll in its true shape; in a hand's reach it can be picked up. */
@@ -33,7 +35,13 @@ export function RollPiece(props: Props) {
 
   const kind = kindOf(piece.key);
   const pinned = hand?.isPinned(place) ?? false;
-  const names = ["laid", isCurrent && "current", isHeld && "held", pinned && "pinned"]
+  const names = [
+    "laid",
+    isCurrent && "current",
+    isHeld && "held",
+    pinned && "pinned",
+    props.fill && "printed",
+  ]
     .filter(Boolean)
     .join(" ");
   const name = `${code} ${piece.name}`.trim();
@@ -55,7 +63,7 @@ export function RollPiece(props: Props) {
       <title>{title}</title>
       <polygon
         points={corners.map(([x, y]) => `${left + y * scale},${top + x * scale}`).join(" ")}
-        fill={pieceColour(kind)}
+        fill={props.fill ?? pieceColour(kind)}
       />
       <Label
         texts={

@@ -1,5 +1,6 @@
 import { useId } from "react";
 import type { Yardage } from "../../api/client";
+import { PrintFill } from "../PrintFill";
 import { RollPiece } from "./RollPiece";
 import { keyOf } from "../../model/pins";
 import { rowMargin, rulerHeight, type Stretch } from "./rollScale";
@@ -34,7 +35,8 @@ export interface Cut {
 export function RollRow(props: Props) {
   const { yardage, codes, currentId, scale, step, unit, hand, cuts, sheet } = props;
   const { from, to } = props.stretch;
-  const clip = useId();
+  const [clip, printed] = [useId(), useId()];
+  const print = sheet === null ? yardage.print : null;
   const usable = yardage.usableWidth ?? 0;
   const [width, height] = [(to - from) * scale, usable * scale];
   const pieces = new Map(yardage.pieces.map((piece) => [piece.id, piece]));
@@ -73,7 +75,26 @@ export function RollRow(props: Props) {
       <clipPath id={clip}>
         <rect x={rowMargin} y={rulerHeight} width={width} height={height} />
       </clipPath>
+      {print && (
+        <defs>
+          <PrintFill
+            id={printed}
+            print={print}
+            transform={`matrix(0 ${scale} ${scale} 0 ${rowMargin - from * scale} ${rulerHeight})`}
+          />
+        </defs>
+      )}
       <rect className="roll-cloth" x={rowMargin} y={rulerHeight} width={width} height={height} />
+      {print && (
+        <rect
+          className="roll-print"
+          x={rowMargin}
+          y={rulerHeight}
+          width={width}
+          height={height}
+          fill={`url(#${printed})`}
+        />
+      )}
       <line className="ruler" x1={rowMargin} x2={width + rowMargin} y1={rulerHeight} y2={rulerHeight} />
       {marks.map((mark) => (
         <g key={mark} transform={`translate(${along(mark * step)} 0)`}>
@@ -114,6 +135,7 @@ export function RollRow(props: Props) {
               isHeld={place === held}
               hand={hand}
               within={width + 8}
+              fill={print ? `url(#${printed})` : null}
             />
           ) : null;
         })}

@@ -9,6 +9,7 @@ import { partsOf } from "../../model/parts";
 import { isAsked, isMeasured, missingMeasures, missingParts, shapeOf, withExamples } from "../../model/shape";
 import { useStage, type Stage } from "../../model/stage";
 import { BuyPanel } from "./cloth/BuyPanel";
+import { CompareCloths } from "./cloth/CompareCloths";
 import { RollPanel } from "./cloth/RollPanel";
 import { MakeUpPanel } from "./makeup/MakeUpPanel";
 import { MeasurePanel } from "./measure/MeasurePanel";
@@ -24,6 +25,7 @@ import { ConflictNotice } from "./ConflictNotice";
 import { CoverTabs } from "./CoverTabs";
 import { SavingTrouble } from "./SavingTrouble";
 import { TapeEdge } from "./TapeEdge";
+import { usePrints } from "../../model/usePrints";
 import { useBenchFigures } from "./useBenchFigures";
 import "./bench.css";
 
@@ -42,6 +44,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
     useShallow(({ choosing, turning, reading, proving }) => ({ choosing, turning, reading, proving })),
   );
   const of = useBenchFigures(catalogue, houseRules);
+  const printOf = usePrints([of.drawn, ...of.others.map(({ yardage: other }) => other)], current?.id ?? "");
   const { cloth, draft, yardage } = of;
   if (!document || !cloth) {
     return null;
@@ -72,6 +75,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
         {turning || stage === "pieces" ? (
           <TurnView
             {...made}
+            printOf={printOf}
             onLeave={stage === "pieces" ? null : () => useBench.setState({ turning: false })}
           />
         ) : (
@@ -103,6 +107,8 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
             key={current.id}
             example={!isMeasured(shape, current.cover)}
             stale={of.isStale}
+            coverChecks={of.coverChecks}
+            printOf={printOf}
           />
         )}
         {has("cloth") && (
@@ -127,6 +133,9 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               others={of.others}
               longer={of.longer}
               coverOnly={of.coverOnly}
+              besideOthers={
+                <CompareCloths document={document} catalogue={catalogue} houseRules={houseRules} />
+              }
               asked={of.asked}
             />
           </>

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { Draft, Yardage } from "../../api/client";
 import { useBench } from "../../model/benchStore";
-import type { JobDocument } from "../../model/document";
+import { isCut, type JobDocument } from "../../model/document";
 import { addressOf, useStage, type Stage } from "../../model/stage";
 import { useGoTo } from "./stages/useStageAddress";
 
@@ -27,7 +27,7 @@ export function TapeEdge({ document, measured, measures, draft, yardage }: Props
   const at = useStage((state) => state.stage);
   const goTo = useGoTo();
   const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
-  const pieces = draft?.pieces.reduce((sum, piece) => sum + piece.quantity, 0) ?? 0;
+  const pieces = draft?.pieces.filter(isCut).reduce((sum, piece) => sum + piece.quantity, 0) ?? 0;
   const buy = yardage?.buy && !yardage.example ? `${yardage.buy.figure} ${yardage.buy.unit}` : "";
   const inHand: Stage = measured < measures ? "measure" : "cloth";
   const marks: { stage: Stage; name: string; state: string }[] = [

@@ -5,6 +5,7 @@ import { Nowhere } from "../../ui/Nowhere";
 import { useStoredJob } from "../../queries/useStoredJob";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useYardages, type ClothYardage } from "../../queries/useYardage";
+import { HandlingOf } from "../../ui/HandlingOf";
 import { Notions } from "../../ui/Notions";
 import { useHouse } from "../../queries/useHouse";
 import {
@@ -105,6 +106,9 @@ export function CuttingSheet() {
           {yardage && (
             <section className="sheet-lay">
               <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
+              <HandlingOf
+                traits={(catalogue.data?.traits ?? []).filter(({ word }) => cloth.traits.includes(word))}
+              />
               <LayOnPaper yardage={yardage} unit={heading.unit} letters={letters} />
               <Leftovers yardage={yardage} cloth={cloth} job={heading.name || "a job"} />
               {yardage.notions.length > 0 && (

@@ -55,6 +55,7 @@ const show = (change = {}) =>
       others={[]}
       longer={null}
       coverOnly={false}
+      besideOthers={null}
       asked={null}
       {...change}
     />,
@@ -95,6 +96,7 @@ test("a figure from before a wrong entry, an example and what is left out are sa
     others: [],
     longer: null,
     coverOnly: false,
+    besideOthers: null,
     asked: null,
   };
   rerender(<BuyPanel yardage={{ ...yardage, example: true }} {...props} leftOut={["Step"]} />);

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Cloth } from "../../../model/cloth";
 import type { Unit, Width, Yardage } from "../../../api/client";
 import type { ClothYardage } from "../../../queries/useYardage";
@@ -6,8 +7,8 @@ import type { YardageBody } from "../../../queries/useYardage";
 import { OwnFigureField } from "../judgement/OwnFigureField";
 import { clothName } from "../../../model/document";
 import { Figure } from "../../../drawing/Figure";
-import { joins } from "../../../model/words";
 import { LayFacts } from "./LayFacts";
+import { noteOf } from "./widthNotes";
 import { WidthPlot } from "./WidthPlot";
 import type { Longer } from "../../../queries/useLookLonger";
 
@@ -28,6 +29,8 @@ interface Props {
   longer: Longer | null;
   /** The figure is for the cover on the bench alone. */
   coverOnly: boolean;
+  /** The cloths of the job side by side; null where there is one to choose. */
+  besideOthers: ReactNode;
   /** What the figure was asked with, for the maker's own to be held against; null while there is nothing to hold it against. */
   asked: YardageBody | null;
 }
@@ -44,6 +47,7 @@ export function BuyPanel({
   others,
   longer,
   coverOnly,
+  besideOthers,
   asked,
 }: Props) {
   const buy = yardage?.buy;
@@ -121,6 +125,7 @@ export function BuyPanel({
           ))}
         </ul>
       )}
+      {besideOthers}
       <div className="width-side">
         <table className={comparing ? "widths comparing" : "widths"} aria-busy={comparing}>
           <caption className="visually-hidden">The same job on other widths</caption>
@@ -165,31 +170,4 @@ export function BuyPanel({
       </div>
     </section>
   );
-}
-
-/** What a width does better than the others. */
-const markWords: Record<string, string> = {
-  "least-money": "least money",
-  "least-cloth": "least cloth",
-  "fewest-joins": "fewest joins",
-};
-
-/** What a width does to the job, in a few words. */
-function noteOf(width: Width): string {
-  const error = width.checks.find((check) => check.level === "error");
-  if (error) {
-    return "too narrow";
-  }
-
-  const notes = [
-    ...new Set(width.checks.map((check) => check.brief ?? "")),
-    width.joins > 0 ? joins(width.joins) : "no joins",
-  ].filter(Boolean);
-  const figures = [
-    notes.join(", "),
-    width.waste === null ? "" : `${Math.round(width.waste * 100)} % waste`,
-    width.cost === null ? "" : width.cost.toFixed(2),
-    ...width.marks.map((mark) => markWords[mark] ?? ""),
-  ];
-  return figures.filter(Boolean).join(" · ");
 }

@@ -2,7 +2,7 @@ import type { Cloth } from "../../../model/cloth";
 import { useBench, useCurrentCover } from "../../../model/benchStore";
 import { cutFrom, cutFromAnother, removeCloth } from "../../../model/benchCloth";
 import { keyOf } from "../../../model/clothKey";
-import { roleLabel } from "../../../model/roles";
+import { partsCutFrom } from "../../../model/roles";
 import {
   clothName,
   clothOf,
@@ -17,10 +17,7 @@ export function ClothChoice({ document, cloth }: { document: JobDocument; cloth:
   const cloths = clothsOf(document);
   const current = useCurrentCover();
   const own = clothOf(document, current?.cover);
-  const partsOf = (one: Cloth) =>
-    Object.entries(current?.cover.roles ?? {})
-      .filter(([, keys]) => keys.includes(keyOf(one)))
-      .map(([role]) => roleLabel(role));
+  const partsOf = (one: Cloth) => (current ? partsCutFrom(current.cover, keyOf(one)) : []);
   if (cloths.length === 1) {
     return null;
   }

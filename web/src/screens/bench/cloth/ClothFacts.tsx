@@ -1,27 +1,34 @@
-import type { Check } from "../../../api/client";
+import type { Catalogue, Check } from "../../../api/client";
 import { editCloth } from "../../../model/benchCloth";
-import { traits } from "../../../model/choices";
 import type { Cloth } from "../../../model/cloth";
+import { HandlingOf } from "../../../ui/HandlingOf";
 import { ClothText } from "./ClothText";
 
-/** What a cloth is like under the hands, and what its label says. */
-export function ClothFacts({ cloth, checks }: { cloth: Cloth; checks: Check[] }) {
+interface Props {
+  cloth: Cloth;
+  checks: Check[];
+  traits: Catalogue["traits"];
+}
+
+/** What a cloth is like under the hands, what that asks for, and what its label says. */
+export function ClothFacts({ cloth, checks, traits }: Props) {
   const toggled = (value: string) =>
     cloth.traits.includes(value) ? cloth.traits.filter((known) => known !== value) : [...cloth.traits, value];
   return (
     <>
       <span>This cloth</span>
-      {traits.map(({ value, label }) => (
+      {traits.map(({ word, label }) => (
         <button
-          key={value}
+          key={word}
           type="button"
           className="cloth-take"
-          aria-pressed={cloth.traits.includes(value)}
-          onClick={() => editCloth({ traits: toggled(value) })}
+          aria-pressed={cloth.traits.includes(word)}
+          onClick={() => editCloth({ traits: toggled(word) })}
         >
           {label}
         </button>
       ))}
+      <HandlingOf traits={traits.filter(({ word }) => cloth.traits.includes(word))} />
       <ClothText cloth={cloth} checks={checks} name="thickness" label="thick" usual="not known" width={84} />
       <ClothText cloth={cloth} checks={checks} name="batch" label="batch" usual="not known" width={120} />
       <ClothText

@@ -12,13 +12,14 @@ import {
   patternOf,
   remnantColumns,
   titles,
-  traitLabel,
   type Part,
 } from "./clothParts";
 import { RowsEditor } from "../measure/lists/RowsEditor";
 import type { ListRow } from "../../../model/columns";
+import { useCatalogue } from "../../../queries/useCatalogue";
 import { ClothFacts } from "./ClothFacts";
 import { ClothText, type TextOf } from "./ClothText";
+import { FaceFields } from "./FaceFields";
 import { ReadyMadeFields } from "./ReadyMadeFields";
 import { SoldWidths } from "./SoldWidths";
 import { ShelfPick } from "./ShelfPick";
@@ -32,6 +33,9 @@ interface Props {
 /** What else there is to say of a cloth, a part at a time; each part says on its button what stands in it. */
 export function ClothMore({ cloth, unit, checks }: Props) {
   const [open, setOpen] = useState<Part | null>(null);
+  const { data: catalogue } = useCatalogue();
+  const traits = catalogue?.traits ?? [];
+  const called = (trait: string) => traits.find(({ word }) => word === trait)?.label ?? trait;
   const text = (name: TextOf, label: string, usual: string, width?: number) => (
     <ClothText cloth={cloth} checks={checks} name={name} label={label} usual={usual} width={width} />
   );
@@ -62,6 +66,7 @@ export function ClothMore({ cloth, unit, checks }: Props) {
             ["half-drop", "half drop"],
           ])}
           {text("motif", "centre plates on the motif, from the left edge", "no")}
+          <FaceFields cloth={cloth} checks={checks} />
         </>
       ),
     },
@@ -114,8 +119,8 @@ export function ClothMore({ cloth, unit, checks }: Props) {
       body: <ReadyMadeFields cloth={cloth} checks={checks} />,
     },
     hand: {
-      label: cloth.traits.length > 0 ? cloth.traits.map(traitLabel).join(", ") : "how it is",
-      body: <ClothFacts cloth={cloth} checks={checks} />,
+      label: cloth.traits.length > 0 ? cloth.traits.map(called).join(", ") : "how it is",
+      body: <ClothFacts cloth={cloth} checks={checks} traits={traits} />,
     },
     flaws: {
       label: counted("flaws", cloth.flaws.length),

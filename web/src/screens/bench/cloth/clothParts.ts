@@ -1,4 +1,3 @@
-import { traits } from "../../../model/choices";
 import type { Cloth } from "../../../model/cloth";
 import type { Column } from "../../../model/columns";
 
@@ -15,8 +14,6 @@ export const titles: Record<Part, string> = {
   flaws: "Flaws",
   remnants: "Remnants",
 };
-
-export const traitLabel = (value: string) => traits.find((known) => known.value === value)?.label ?? value;
 
 export const emptySold = { width: "", price: "" };
 export const soldColumns: Column[] = [

@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import type { Cover } from "../../../model/cover";
 import { useState } from "react";
-import type { Catalogue, Draft, Unit } from "../../../api/client";
+import type { Catalogue, Check, Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { Glossed } from "../../../ui/Glossed";
@@ -9,6 +9,7 @@ import { extentOf } from "../../../model/pieceSize";
 import { useColours } from "../../../model/useColours";
 import { useSize } from "../../../drawing/useSize";
 import { alike } from "../../../model/alike";
+import type { PrintOf } from "../../../model/print";
 import { PieceShape } from "../../../drawing/PieceShape";
 import { clothCalled, clothsOf } from "../../../model/document";
 import { PieceCloths } from "../roles/PieceCloths";
@@ -26,6 +27,10 @@ interface Props {
   stale: boolean;
   /** What is said of the whole cover is said here; else it stands with the make-up already. */
   isOnlyPlace: boolean;
+  /** The print a piece shows where it lies on its cloth. */
+  printOf: PrintOf;
+  /** What is said of the cover as it is now, also where it cannot be drafted. */
+  coverChecks: Check[];
   cover: Cover;
   unit: Unit;
   houseRules: Record<string, string>;
@@ -38,6 +43,8 @@ export function PiecesPanel({
   example,
   stale,
   isOnlyPlace,
+  printOf,
+  coverChecks,
   cover,
   unit,
   houseRules,
@@ -68,8 +75,11 @@ export function PiecesPanel({
   const longest = Math.max(...shapes.map((piece) => extentOf(piece, 0)));
   const tallest = Math.max(...shapes.map((piece) => extentOf(piece, 1)));
   const kinds = alike(draft.pieces);
-  const row = Math.max(rows.least, Math.min(rows.most, (size.height - rows.besides) / kinds.length));
-  const scale = Math.min((size.width * 0.44) / longest, (row - rows.rule) / tallest);
+  // Where there are many, what each is cut from stands beside its size and not below it.
+  const isDense = kinds.length > rows.many;
+  const least = isDense ? rows.leastDense : rows.least;
+  const row = Math.max(least, Math.min(rows.most, (size.height - rows.besides) / kinds.length));
+  const scale = Math.min((size.width * (isDense ? 0.27 : 0.44)) / longest, (row - rows.rule) / tallest);
   const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
   const working =
     draft.working.find((line) => line.for === shown) ??
@@ -87,7 +97,7 @@ export function PiecesPanel({
         {stale && <span className="example-mark">before the last entry</span>}
         <ProofMark draft={draft} cover={cover} unit={unit} houseRules={houseRules} />
       </header>
-      <ul className="pieces">
+      <ul className={isDense ? "pieces dense" : "pieces"}>
         {kinds.map(({ piece, quantity, name, keys, numbers }) => (
           <li
             key={piece.key}
@@ -97,20 +107,30 @@ export function PiecesPanel({
           >
             <span className="piece-drawing">
               {piece.id === "piping" ? (
-                <span className="casing" style={{ background: colourOf(piece) }} />
+                <span
+                  className="casing"
+                  style={{ background: printOf(piece.key, 1, false)?.print.ground ?? colourOf(piece) }}
+                />
               ) : (
-                <PieceShape piece={piece} scale={scale} fill={colourOf(piece)} />
+                <PieceShape
+                  piece={piece}
+                  scale={scale}
+                  fill={colourOf(piece)}
+                  print={printOf(piece.key, 1, false)}
+                />
               )}
             </span>
             <span className="piece-count">{quantity}</span>
             <span className="piece-name">
-              {letter && (
-                <strong className="piece-code">
-                  {numbers.map((number) => `${letter}${number}`).join(", ")}
-                </strong>
-              )}{" "}
-              <span className="piece-words">
-                <Glossed text={name} />
+              <span className="piece-title">
+                {letter && (
+                  <strong className="piece-code">
+                    {numbers.map((number) => `${letter}${number}`).join(", ")}
+                  </strong>
+                )}{" "}
+                <span className="piece-words">
+                  <Glossed text={name} />
+                </span>
               </span>
               <span className="piece-size">
                 <TouchedSize
@@ -135,7 +155,7 @@ export function PiecesPanel({
                   className="plain-button piece-cloth"
                   onClick={() => useBench.setState({ touchedPiece: piece.key })}
                 >
-                  {clothCalled(cloths, piece.cloth)}
+                  {clothCalled(cloths, piece)}
                 </button>
               )}
             </span>
@@ -148,6 +168,7 @@ export function PiecesPanel({
           draft={draft}
           piece={touched}
           cover={cover}
+          checks={coverChecks}
           coverId={coverId}
           catalogue={catalogue}
           houseRules={houseRules}
@@ -174,6 +195,6 @@ export function PiecesPanel({
 }
 
 /** How high a piece's row may be, in pixels, and what stands above and below them all. */
-const rows = { least: 54, most: 230, besides: 246, rule: 8 };
+const rows = { many: 6, least: 54, leastDense: 44, most: 230, besides: 246, rule: 8 };
 
 const unitWords: Record<string, string> = { in: "inches" };

@@ -1,25 +1,36 @@
+import { Button, Drawer } from "antd";
+import { useState } from "react";
 import type { Catalogue, Check, Draft } from "../../../api/client";
 import type { Cover } from "../../../model/cover";
 import { rolesOf } from "../../../model/roles";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { RoleCloth } from "./RoleCloth";
+import { StripsEditor } from "./StripsEditor";
 
 interface Props {
   draft: Draft;
   /** The key of the piece that was touched last, of this cover or another; the first is asked of till then. */
   piece: string | null;
   cover: Cover;
+  /** What stands in the way of the cover as it is now. */
+  checks: Check[];
   coverId: string;
   catalogue: Catalogue;
   houseRules: Record<string, string>;
 }
 
-const isOfRoles = (check: Check) => check.measure?.startsWith("roles") === true;
+const isOfStrips = ({ measure }: Check) => measure?.startsWith("options.pieced") === true;
+const isOfRoles = ({ measure }: Check) => measure?.startsWith("roles") === true;
 
-/** The cloth the touched piece is cut from; each part of the cover that is cut by it may have another. */
-export function PieceCloths({ draft, piece, cover, coverId, catalogue, houseRules }: Props) {
+/** The cloth the touched piece is cut from; each part of the cover that is cut by it may have another, or be joined from strips. */
+export function PieceCloths({ draft, piece, cover, checks, coverId, catalogue, houseRules }: Props) {
+  const [strips, setStrips] = useState<string | null>(null);
   const touched = draft.pieces.find(({ key }) => key === piece) ?? draft.pieces[0];
   const roles = rolesOf({ ...draft, pieces: touched ? [touched] : [] }, cover);
+  const given = { coverId, catalogue, houseRules };
+  const pieced = roles.find(({ word }) => word === strips);
+  // What stands in the way is said of the cover as it is; what is only worth knowing came with its draft.
+  const all = [...checks.filter(({ level }) => level === "error"), ...draft.checks];
   return (
     <>
       {roles.length > 0 && (
@@ -28,12 +39,33 @@ export function PieceCloths({ draft, piece, cover, coverId, catalogue, houseRule
           {roles.map((role) => (
             <label key={role.word}>
               {roles.length > 1 && <span>{role.label}</span>}
-              <RoleCloth role={role} coverId={coverId} catalogue={catalogue} houseRules={houseRules} />
+              <RoleCloth role={role} onPieced={() => setStrips(role.word)} {...given} />
             </label>
           ))}
+          {roles.map(
+            (role) =>
+              role.pieced && (
+                <Button size="small" key={role.word} onClick={() => setStrips(role.word)}>
+                  Its strips
+                </Button>
+              ),
+          )}
         </div>
       )}
-      <ChecksFor checks={draft.checks.filter(isOfRoles)} />
+      {/* Beside the pieces and the cover in the hand: what is said here is seen on both at once. */}
+      <Drawer
+        open={pieced?.pieced != null}
+        onClose={() => setStrips(null)}
+        title={pieced ? `The strips of the ${pieced.label}` : ""}
+        mask={false}
+        size={300}
+        destroyOnHidden
+        rootClassName="strips-drawer"
+      >
+        {pieced?.pieced && <StripsEditor role={pieced} pieced={pieced.pieced} {...given} />}
+        <ChecksFor checks={all.filter(isOfStrips)} />
+      </Drawer>
+      <ChecksFor checks={all.filter(isOfRoles)} />
     </>
   );
 }

@@ -7,6 +7,7 @@ import { useColours } from "../../../model/useColours";
 import { UnfoldingPicture } from "../../../drawing/UnfoldingPicture";
 import { useFoldUp } from "../../../queries/useFoldUp";
 import { useSize } from "../../../drawing/useSize";
+import type { PrintOf } from "../../../model/print";
 import type { CoverScene } from "../../../drawing/scene";
 import "./unfold.css";
 
@@ -15,14 +16,17 @@ interface Props {
   unit: Unit;
   houseRules: Record<string, string>;
   draft: Draft | null;
+  /** The print a piece shows where it lies on its cloth; a new one when the lay or the print has changed. */
+  printOf: PrintOf;
   /** Goes back to the measures; null where it stands for itself. */
   onLeave: (() => void) | null;
 }
 
 /** The finished cover in the hand: turned with a finger or the arrow keys, unfolded into its pieces and back. */
-export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
+export function TurnView({ cover, unit, houseRules, draft, printOf, onLeave }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<CoverScene | null>(null);
+  const latestPrint = useRef(printOf);
   const [failed, setFailed] = useState(false);
   const [share, setShare] = useState(0);
   const lit = useBench((state) => state.litPiece);
@@ -44,6 +48,7 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
             scene.current = coverScene(surface, facets, colourOf, (piece) =>
               useBench.setState({ litPiece: piece, ...(piece && { touchedPiece: piece }) }),
             );
+            scene.current.dress(latestPrint.current);
             surface.dataset.ready = "true";
           }
         })
@@ -59,6 +64,10 @@ export function TurnView({ cover, unit, houseRules, draft, onLeave }: Props) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [facets]);
 
+  useEffect(() => {
+    latestPrint.current = printOf;
+    scene.current?.dress(printOf);
+  }, [printOf, facets]);
   useEffect(() => scene.current?.light(lit), [lit, facets]);
   useEffect(() => scene.current?.resize(), [size.width, size.height]);
   useEffect(() => () => useBench.setState({ litPiece: null }), []);
