@@ -188,6 +188,7 @@ public sealed record ClothDocument
         RepeatWidth = Repeat?.Width ?? Unsaid,
         Match = Repeat?.Match,
         Motif = Repeat?.Motif ?? Unsaid,
+        MatchOver = Repeat?.Over,
         Face = Face is null ? null : new(Face.Kind, Face.Ground, Face.Ink, Face.Figure ?? Unsaid),
         Space = Space ?? Unsaid,
         CurveSpace = CurveSpace ?? Unsaid,
@@ -218,11 +219,13 @@ public sealed record ClothDocument
 /// <param name="Width">Across; unsaid where it may be met anywhere across.</param>
 /// <param name="Match"><c>straight</c>, or <c>half-drop</c>: from one repeat across to the next it drops by half a repeat.</param>
 /// <param name="Motif">How far from the left edge the middle of a motif stands, to centre plates on one.</param>
+/// <param name="Over"><c>set</c>, <c>cover</c> or <c>none</c>: over what it is matched; unsaid for the whole set.</param>
 public sealed record RepeatDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Match = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Motif = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Motif = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Over = null);
 
 /// <summary>The face of a cloth.</summary>
 /// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c> or <c>motif</c>; its figure comes again with the repeat.</param>

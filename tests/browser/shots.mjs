@@ -61,6 +61,20 @@ await shot("things", {
     await page.locator(".thing-picture svg").nth(14).waitFor();
   },
 });
+await shot("print", {
+  path: "/jobs/teasel-chair-backs/pieces",
+  before: async (page) => {
+    await page.locator('canvas[data-ready="true"]').waitFor();
+    await page.locator(".pieces pattern").first().waitFor({ state: "attached" });
+  },
+});
+await shot("cloths-compared", {
+  path: `${saloon}/cloth`,
+  before: async (page) => {
+    await page.getByRole("button", { name: "Compare cloths" }).click();
+    await page.locator(".compared tbody").nth(1).waitFor();
+  },
+});
 await shot("in-the-hand", {
   path: "/jobs/teasel-poufs",
   before: async (page) => {
@@ -71,13 +85,6 @@ await shot("in-the-hand", {
     for (let i = 0; i < 55; i++) {
       await page.keyboard.press("ArrowRight");
     }
-  },
-});
-await shot("working", {
-  path: "/jobs/teasel-ottoman",
-  before: async (page) => {
-    await page.locator('.board[data-settled="true"]').waitFor();
-    await page.keyboard.press("Alt+w");
   },
 });
 await shot("cloth-at-hand", {
@@ -105,7 +112,6 @@ await shot("proof-open", {
   },
 });
 await shot("bench-armchair", { path: "/jobs/teasel-armchair/measure" });
-await shot("bench-tablet", { path: `${saloon}/make-up`, width: 768, height: 1024 });
 await shot("bench-phone", { path: `${saloon}/measure`, width: 390, height: 844 });
 await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });
 await shot("measuring-sheet", {

@@ -46,6 +46,9 @@ public sealed record ClothInput
     /// <summary>How far from the left edge the middle of a motif stands; plates are not centred when unsaid.</summary>
     public Entry? Motif { get; init; }
 
+    /// <summary><c>set</c>, <c>cover</c> or <c>none</c>: over what the pattern is matched.</summary>
+    public string? MatchOver { get; init; }
+
     /// <summary>What is seen of it; unsaid where nobody has described it.</summary>
     public ClothFaceInput? Face { get; init; }
 

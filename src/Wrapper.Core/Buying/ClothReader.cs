@@ -34,6 +34,7 @@ public static class ClothReader
             RepeatWidth = Repeat(fields, input.RepeatWidth, "repeatWidth", "Repeat across"),
             HalfDrop = fields.Choice(input.Match, "match", "match", "straight", "half-drop") == "half-drop",
             MotifAcross = ClothFields.IsSaid(input.Motif) ? fields.Optional(input.Motif, "motif", "Motif", default, MostWide) : null,
+            MatchOver = Words.Read<MatchOver>(fields.Choice(input.MatchOver, "matchOver", "match", [.. Words.All<MatchOver>()])) ?? MatchOver.Set,
             Space = fields.Optional(input.Space, "space", "Space between pieces", default, MostSpace) ?? default,
             CurveSpace = fields.Optional(input.CurveSpace, "curveSpace", "Space at curves", UsualCurveSpace(unit), MostSpace) ?? default,
             ShrinkageAlong = fields.Percent(input.ShrinkageAlong, "shrinkageAlong", "Shrinkage along", 30),

@@ -109,8 +109,14 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
         Name = Name,
     };
 
+    /// <summary>Over what its pattern is matched.</summary>
+    public MatchOver MatchOver { get; init; }
+
     /// <summary>It has a pattern that comes again.</summary>
-    public bool Repeats => RepeatLength.IsPositive || RepeatWidth.IsPositive;
+    public bool HasPattern => RepeatLength.IsPositive || RepeatWidth.IsPositive;
+
+    /// <summary>It has a pattern that is met.</summary>
+    public bool Repeats => HasPattern && MatchOver != MatchOver.None;
 
     /// <summary>The same cloth as if its pattern were not met and nothing were pinned to it.</summary>
     public ClothSpecification Plain => this with { RepeatLength = Length.Zero, RepeatWidth = Length.Zero, HalfDrop = false, MotifAcross = null, Pinned = [], Kept = [] };

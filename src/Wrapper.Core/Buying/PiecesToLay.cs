@@ -19,7 +19,8 @@ internal static class PiecesToLay
         var own = laid.Piece.Turns;
         IReadOnlyList<int> turns = cloth.QuarterTurns ? [.. own.Concat(own.Select(turn => (turn + 90) % 360)).Distinct()] : own;
         var match = laid.Match is { } said && cloth.MotifAcross is not null ? said with { Along = said.Along + said.ToMotif } : laid.Match;
-        return new(laid.LayId, laid.Copies, laid.Shape, turns, match is { } point ? new("", point.Along, point.Across, point.AlongOnly) : null);
+        var group = cloth.MatchOver == MatchOver.Cover ? laid.Cover : "";
+        return new(laid.LayId, laid.Copies, laid.Shape, turns, cloth.Repeats && match is { } point ? new(group, point.Along, point.Across, point.AlongOnly) : null);
     }
 
     private static IEnumerable<LaidPiece> Laid(string cover, Piece piece, PatternMatch? match)

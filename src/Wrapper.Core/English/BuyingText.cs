@@ -72,4 +72,7 @@ internal static class BuyingText
     internal static string FaceWithoutRepeats(string kind) => $"A {kind} is drawn by its repeat across and down the roll: say both under pattern, and it is shown plain till then.";
 
     internal static string NoColour(string said) => $"“{said}” is no colour: write it as # and six digits, as #8a4b3a.";
+
+    internal static string PatternDoesNotMeet(string cover, string seams) =>
+        $"{(cover.Length == 0 ? "The" : $"{cover}: the")} pattern is off at the seam {seams}: take off what is pinned there, or a wider cloth.";
 }

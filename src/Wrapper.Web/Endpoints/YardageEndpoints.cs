@@ -155,9 +155,12 @@ internal static class YardageEndpoints
         }
 
         var widths = request.Compare == true ? buyer.Compare(cloth, yardage, SoldWidth.Offered(cloth, asked.Price, unit), CompareSteps, shouldStop) : [];
-        Length? matching = request.Compare == true && cloth.Repeats && yardage.Buy is { } matched && buyer.Buy(cloth.Plain, Math.Max(steps, PlainSteps), shouldStop).Buy is { } plain
-            ? matched.Value - plain.Value
-            : null;
+        var meets = PatternMeetings.Of(cloth, yardage);
+        var names = request.Covers.ToDictionary(cover => cover.Key, cover => request.Covers.Count > 1 ? JobPlan.NameOf(cover.Cover) : "");
+        var matchings = request.Compare == true && cloth.HasPattern && yardage.Buy is not null
+            ? Enum.GetValues<MatchOver>().ToDictionary(over => over, over => over == cloth.MatchOver ? yardage.Buy : buyer.Buy(cloth with { MatchOver = over, Pinned = [], Kept = [] }, Math.Max(steps, PlainSteps), shouldStop).Buy)
+            : [];
+        Length? matching = cloth.Repeats && matchings.GetValueOrDefault(MatchOver.None) is { } plain ? yardage.Buy!.Value - plain.Value : null;
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
@@ -169,7 +172,7 @@ internal static class YardageEndpoints
             [.. widths.Select(width => YardageWriting.Width(width, unit))],
             YardageWriting.Shopping(buyer.OwnDrafts(cloth, yardage), buyer, unit),
             yardage.LeftOut,
-            [.. asked.Checks.Concat(yardage.Checks).Select(CheckJson.Of)],
+            [.. asked.Checks.Concat(yardage.Checks).Concat(PatternMeetings.Checks(meets, key => names[key], LengthFormat.For(unit))).Select(CheckJson.Of)],
             yardage.Joins,
             new(
                 [.. cloth.Flaws.Select(flaw => new[] { flaw.Left!.Value.Millimetres, flaw.Right!.Value.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
@@ -179,6 +182,8 @@ internal static class YardageEndpoints
             [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))])
         {
             Print = YardageWriting.Print(cloth, yardage),
+            Matchings = matchings.Where(one => one.Value is not null).ToDictionary(one => one.Key.Word(), one => NotionBuyer.Running(one.Value!.Value, unit)),
+            Meets = [.. meets.Select(meeting => new PatternMeetingJson(meeting.Cover, meeting.Seam, meeting.Off.Millimetres, meeting.Holds))],
         };
     }
 

@@ -59,6 +59,13 @@ public sealed record WidthJson(string Name, double Width, string? Buy, double? L
 /// <param name="Widths">Its widths, the narrowest first.</param>
 public sealed record ComparedClothJson(string Key, string? InsteadOf, IReadOnlyList<WidthJson> Widths);
 
+/// <summary>A seam at which a pattern is meant to go on.</summary>
+/// <param name="Cover">The cover’s key.</param>
+/// <param name="Seam">The seam.</param>
+/// <param name="Off">How far it is off, in millimetres.</param>
+/// <param name="Holds">No more than 1/8 in or 3 mm.</param>
+public sealed record PatternMeetingJson(string Cover, string Seam, double Off, bool Holds);
+
 /// <summary>The face of the cloth as it lies under the lay, in millimetres.</summary>
 /// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c>, <c>motif</c>.</param>
 /// <param name="Ground">The colour of the ground.</param>
@@ -146,6 +153,12 @@ public sealed record YardageJson(
 
     /// <summary>Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut from it.</summary>
     public IReadOnlyList<ComparedClothJson> Compared { get; init; } = [];
+
+    /// <summary>What would be bought were its pattern matched over the <c>set</c>, each <c>cover</c> or <c>none</c>; empty where it has no pattern or nothing is compared.</summary>
+    public IReadOnlyDictionary<string, string> Matchings { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>The seams at which its pattern is meant to go on, measured on the lay.</summary>
+    public IReadOnlyList<PatternMeetingJson> Meets { get; init; } = [];
 
     /// <summary>What is seen of the cloth that is asked about, where it lies under the lay; null where nobody has described it.</summary>
     public PrintJson? Print { get; init; }

@@ -1741,6 +1741,20 @@ export interface components {
             /** @description The figure. A bare number for cloth is in yards, or in metres in a metric job. */
             figure: components["schemas"]["Entry"];
         };
+        /** @description A seam at which a pattern is meant to go on. */
+        PatternMeetingJson: {
+            /** @description The cover’s key. */
+            cover: string;
+            /** @description The seam. */
+            seam: string;
+            /**
+             * Format: double
+             * @description How far it is off, in millimetres.
+             */
+            off: number;
+            /** @description No more than 1/8 in or 3 mm. */
+            holds: boolean;
+        };
         /** @description A photograph in a job file. */
         PhotoDocument: {
             /** @description The id of the cover it hangs on. */
@@ -2001,6 +2015,8 @@ export interface components {
             match?: null | string;
             /** @description How far from the left edge the middle of a motif stands, to centre plates on one. */
             motif?: number | string;
+            /** @description `set`, `cover` or `none`: over what it is matched; unsaid for the whole set. */
+            over?: null | string;
         };
         /** @description A rule with its usual figures, as a person would type them. */
         RuleJson: {
@@ -2303,6 +2319,12 @@ export interface components {
             cost?: null | number;
             /** @description Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut from it. */
             compared?: components["schemas"]["ComparedClothJson"][];
+            /** @description What would be bought were its pattern matched over the `set`, each `cover` or `none`; empty where it has no pattern or nothing is compared. */
+            matchings?: {
+                [key: string]: string;
+            };
+            /** @description The seams at which its pattern is meant to go on, measured on the lay. */
+            meets?: components["schemas"]["PatternMeetingJson"][];
             print?: null | components["schemas"]["PrintJson"];
         };
         /** @description A lay as it becomes shorter: where all lies and what would be bought. */

@@ -69,6 +69,8 @@ export interface Cloth {
   repeatWidth: string;
   match: string;
   motif: string;
+  /** Over what its pattern is matched: `set`, `cover`, `none`. */
+  over: string;
   face: ClothFace;
   space: string;
   curveSpace: string;
@@ -107,6 +109,7 @@ export const emptyCloth: Cloth = {
   repeatWidth: "",
   match: "straight",
   motif: "",
+  over: "set",
   face: emptyFace,
   space: "",
   curveSpace: "",
@@ -136,6 +139,7 @@ export function clothTo(cloth: Cloth): ClothDocument {
     repeatWidth,
     match,
     motif,
+    over,
     face,
     shrinkageAlong,
     shrinkageAcross,
@@ -144,7 +148,7 @@ export function clothTo(cloth: Cloth): ClothDocument {
   } = cloth;
   return {
     ...beside,
-    repeat: { length: repeatLength, width: repeatWidth, match, motif },
+    repeat: { length: repeatLength, width: repeatWidth, match, motif, ...(over !== "set" && { over }) },
     ...(face.kind && { face }),
     shrinkage: { along: shrinkageAlong, across: shrinkageAcross },
     others: others.map(clothTo),
@@ -181,6 +185,7 @@ export function clothFrom(stored: ClothDocument): Cloth {
     repeatWidth: text(stored.repeat?.width),
     match: stored.repeat?.match ?? emptyCloth.match,
     motif: text(stored.repeat?.motif),
+    over: stored.repeat?.over ?? emptyCloth.over,
     face: {
       kind: stored.face?.kind ?? "",
       ground: stored.face?.ground ?? "",

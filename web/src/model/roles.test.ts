@@ -4,7 +4,7 @@ import { coverFrom, coverTo, emptyCover } from "./cover";
 import { clothsSent, coversOn, piecesFrom, type JobDocument } from "./document";
 import { emptyCloth } from "./cloth";
 import { coloursOf } from "./pieceColours";
-import { firstStrips, partsCutFrom, rolesOf, withPieced, withRoles, withStrip } from "./roles";
+import { firstStrips, partsCutFrom, pieceTouched, rolesOf, withPieced, withRoles, withStrip } from "./roles";
 import type { Draft } from "../api/client";
 
 const linen = { ...emptyCloth, name: "Linen", others: [{ ...emptyCloth, key: "n", name: "Navy" }] };
@@ -122,4 +122,13 @@ it("a cover lies on the cloths of its strips, and they say what is cut from them
     ),
   ).toEqual(["end, strips 1 and 3"]);
   expect(clothsSent({ ...document, cloth: { ...linen, others: [] } })).not.toBeNull();
+});
+
+it("a piece that falls into parts, or comes together again, is still the one that was touched", () => {
+  const keyed = (...keys: string[]) => keys.map((key) => pieceOf({ key }));
+  expect(pieceTouched(keyed("top", "strip"), "strip")?.key).toBe("strip");
+  expect(pieceTouched(keyed("top", "strip-1", "strip-2"), "strip")?.key).toBe("strip-1");
+  expect(pieceTouched(keyed("top", "plate"), "plate-top")?.key).toBe("plate");
+  expect(pieceTouched(keyed("top", "plate"), "boxing")?.key).toBe("top");
+  expect(pieceTouched(keyed("top", "plate"), null)?.key).toBe("top");
 });

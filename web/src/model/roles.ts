@@ -1,6 +1,6 @@
 import type { Cloth } from "./cloth";
 import type { Cover, Pieced, Strip } from "./cover";
-import type { Draft } from "../api/client";
+import type { Draft, Piece } from "../api/client";
 import { addCloth } from "./benchCloth";
 import { editCover } from "./benchStore";
 import { clothsOf, isForInside, type JobDocument } from "./document";
@@ -47,6 +47,19 @@ export function rolesOf(draft: Draft, cover: Cover): Role[] {
     canBePieced: !cutAsStrips.has(word),
     pieced: cover.pieced[word] ?? null,
   }));
+}
+
+/**
+ * The piece that was touched, or what became of it: given another cloth, a piece falls into parts whose keys begin with its
+ * own, and comes together again. The first where none was touched.
+ */
+export function pieceTouched(pieces: Piece[], touched: string | null): Piece | undefined {
+  return (
+    pieces.find(({ key }) => key === touched) ??
+    pieces.find(({ key }) => touched !== null && key.startsWith(`${touched}-`)) ??
+    pieces.find(({ key }) => touched?.startsWith(`${key}-`)) ??
+    pieces[0]
+  );
 }
 
 /** The cloths that can be given to a role. */

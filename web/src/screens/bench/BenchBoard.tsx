@@ -25,7 +25,7 @@ import { ConflictNotice } from "./ConflictNotice";
 import { CoverTabs } from "./CoverTabs";
 import { SavingTrouble } from "./SavingTrouble";
 import { TapeEdge } from "./TapeEdge";
-import { usePrints } from "../../model/usePrints";
+import { usePrints } from "./usePrints";
 import { useBenchFigures } from "./useBenchFigures";
 import "./bench.css";
 
@@ -117,6 +117,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               yardage={of.drawn}
               stale={of.isStaleYardage}
               checks={of.checks}
+              matchings={of.matchings}
               document={document}
               cloth={cloth}
               unit={unit}
@@ -134,7 +135,9 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               longer={of.longer}
               coverOnly={of.coverOnly}
               besideOthers={
-                <CompareCloths document={document} catalogue={catalogue} houseRules={houseRules} />
+                stage === "cloth" && (
+                  <CompareCloths document={document} catalogue={catalogue} houseRules={houseRules} />
+                )
               }
               asked={of.asked}
             />

@@ -73,6 +73,7 @@ export function useBenchFigures(catalogue: Catalogue, houseRules: Record<string,
     priced: yardage?.buy && matching ? { ...yardage, buy: { ...yardage.buy, matching } } : yardage,
     drawn: yardage && longer.live ? { ...yardage, ...longer.live, offcuts: [], cuts: [] } : yardage,
     widths: compared.data?.widths ?? [],
+    matchings: (isCompared && compared.data?.matchings) || {},
     longer: isSettled && only === null ? longer : null,
     asked: isSettled && !full.data?.example ? compared.body : null,
   };

@@ -28,10 +28,12 @@ interface Props {
   cloth: Cloth;
   unit: Unit;
   checks: Check[];
+  /** What would be bought by over what the pattern is matched. */
+  matchings: Record<string, string>;
 }
 
 /** What else there is to say of a cloth, a part at a time; each part says on its button what stands in it. */
-export function ClothMore({ cloth, unit, checks }: Props) {
+export function ClothMore({ cloth, unit, checks, matchings }: Props) {
   const [open, setOpen] = useState<Part | null>(null);
   const { data: catalogue } = useCatalogue();
   const traits = catalogue?.traits ?? [];
@@ -40,7 +42,7 @@ export function ClothMore({ cloth, unit, checks }: Props) {
     <ClothText cloth={cloth} checks={checks} name={name} label={label} usual={usual} width={width} />
   );
   const choice = (
-    name: "match" | "grain" | "layers" | "role" | "prewash",
+    name: "match" | "over" | "grain" | "layers" | "role" | "prewash",
     label: string,
     options: [string, string][],
     put = (value: string) => editCloth({ [name]: value }),
@@ -64,6 +66,11 @@ export function ClothMore({ cloth, unit, checks }: Props) {
           {choice("match", "Match", [
             ["straight", "straight match"],
             ["half-drop", "half drop"],
+          ])}
+          {choice("over", "Matched over", [
+            ["set", priced("the whole set", matchings["set"])],
+            ["cover", priced("each cover", matchings["cover"])],
+            ["none", priced("not met", matchings["none"])],
           ])}
           {text("motif", "centre plates on the motif, from the left edge", "no")}
           <FaceFields cloth={cloth} checks={checks} />
@@ -193,3 +200,6 @@ export function ClothMore({ cloth, unit, checks }: Props) {
     </div>
   );
 }
+
+/** A way to match with what would be bought for it. */
+const priced = (words: string, buy: string | undefined) => (buy ? `${words}: ${buy}` : words);

@@ -75,7 +75,7 @@ function ComparedTable({ document, compared, busy, onChosen }: TableProps) {
                 <th colSpan={6} scope="rowgroup" className="compared-cloth">
                   <span
                     className="compared-look"
-                    style={{ background: clothColour(cloths.indexOf(cloth)) }}
+                    style={{ background: cloth.face.ground || clothColour(cloths.indexOf(cloth)) }}
                   />
                   {clothName(cloth)}
                   <span className="compared-for">

@@ -16,6 +16,8 @@ interface Props {
   /** What is shown is from before the last entry, which cannot be read. */
   stale: boolean;
   checks: Check[];
+  /** What would be bought by over what the pattern is matched. */
+  matchings: Record<string, string>;
   document: JobDocument;
   /** The cloth the cover on the bench is cut from, which is the one shown. */
   cloth: Cloth;
@@ -24,12 +26,12 @@ interface Props {
 }
 
 /** The cloth as a roll: what it is, and every piece of the job on it. */
-export function RollPanel({ yardage, stale, checks, document, cloth, unit, currentId }: Props) {
+export function RollPanel({ yardage, stale, checks, matchings, document, cloth, unit, currentId }: Props) {
   return (
     <section className={stale ? "sheet roll-panel stale" : "sheet roll-panel"} aria-label="Cloth" id="cloth">
       <ClothChoice document={document} cloth={cloth} />
       <ClothFields cloth={cloth} unit={unit} usable={yardage?.usableWidthShown ?? null} checks={checks} />
-      <ClothMore cloth={cloth} unit={unit} checks={checks} />
+      <ClothMore cloth={cloth} unit={unit} checks={checks} matchings={matchings} />
       <ChecksFor checks={checks} />
       {yardage && <RollBoard yardage={yardage} unit={unit} currentId={currentId} cloth={cloth} />}
       <div className="roll-foot">

@@ -2,7 +2,7 @@ import { Button, Drawer } from "antd";
 import { useState } from "react";
 import type { Catalogue, Check, Draft } from "../../../api/client";
 import type { Cover } from "../../../model/cover";
-import { rolesOf } from "../../../model/roles";
+import { pieceTouched, rolesOf } from "../../../model/roles";
 import { ChecksFor } from "../../../ui/ChecksFor";
 import { RoleCloth } from "./RoleCloth";
 import { StripsEditor } from "./StripsEditor";
@@ -25,7 +25,7 @@ const isOfRoles = ({ measure }: Check) => measure?.startsWith("roles") === true;
 /** The cloth the touched piece is cut from; each part of the cover that is cut by it may have another, or be joined from strips. */
 export function PieceCloths({ draft, piece, cover, checks, coverId, catalogue, houseRules }: Props) {
   const [strips, setStrips] = useState<string | null>(null);
-  const touched = draft.pieces.find(({ key }) => key === piece) ?? draft.pieces[0];
+  const touched = pieceTouched(draft.pieces, piece);
   const roles = rolesOf({ ...draft, pieces: touched ? [touched] : [] }, cover);
   const given = { coverId, catalogue, houseRules };
   const pieced = roles.find(({ word }) => word === strips);
