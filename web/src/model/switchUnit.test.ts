@@ -23,6 +23,7 @@ const job: JobDocument = {
     width: "54",
     selvage: "1/2",
     price: "18.50",
+    face: { kind: "stripe", ground: "#ffffff", ink: "#112233", figure: "1 1/2" },
     others: [{ ...emptyCloth, key: "b", width: "90" }],
   },
   covers: [
@@ -35,6 +36,15 @@ const job: JobDocument = {
         rules: { seam: "5/8", fullness: "2", "shrinkage.along": "5%" },
         options: { piping: "both", zipShare: "0.5", medallion: "12" },
         padding: [{ thickness: "1/4", how: "top", turns: "2" }],
+        pieced: {
+          top: {
+            run: "along",
+            parts: [
+              { cloth: "b", width: "4" },
+              { cloth: "", width: "" },
+            ],
+          },
+        },
         lists: {
           points: "0, 0; 20, 0, 1; 20, 16",
           zones: [{ name: "Arm 2", width: "24", count: "2", tucks: ["left"] }],
@@ -56,6 +66,16 @@ test("every length of a job keeps what it was, and nothing else is touched", () 
     "18.50",
   ]);
   expect(cloth.others[0]?.width).toBe("90 in");
+  expect(cloth.face).toEqual({ kind: "stripe", ground: "#ffffff", ink: "#112233", figure: "1 1/2 in" });
+  expect(covers[0]?.cover.pieced).toEqual({
+    top: {
+      run: "along",
+      parts: [
+        { cloth: "b", width: "4 in" },
+        { cloth: "", width: "" },
+      ],
+    },
+  });
   const cover = covers[0]!.cover;
   expect(cover.measures).toEqual({ width: "21 1/4 in", depth: "48 cm" });
   expect(cover.secondReadings).toEqual({ width: "21 in" });

@@ -36,6 +36,7 @@ function clothIn(cloth: Cloth, unit: Unit): Cloth {
   return {
     ...cloth,
     ...said,
+    face: { ...cloth.face, figure: withUnit(cloth.face.figure, unit) },
     soldIn: cloth.soldIn.map(({ width, price }) => ({ width: withUnit(width, unit), price })),
     edges: cloth.edges && edgesIn(cloth.edges, unit),
     flaws: cloth.flaws.map((flaw) => eachText(flaw, unit)),
@@ -80,6 +81,12 @@ function coverIn(cover: Cover, unit: Unit, isLengthRule: (name: string) => boole
     rules: each(cover.rules, unit, isLengthRule),
     options: each(cover.options, unit, (name) => name === "medallion"),
     padding: cover.padding.map((layer) => ({ ...layer, thickness: withUnit(layer.thickness, unit) })),
+    pieced: Object.fromEntries(
+      Object.entries(cover.pieced).map(([role, { run, parts }]) => [
+        role,
+        { run, parts: parts.map((strip) => ({ ...strip, width: withUnit(strip.width, unit) })) },
+      ]),
+    ),
     lists: Object.fromEntries(
       Object.entries(cover.lists).map(([name, list]) => [name, listIn(list, columnsOf(name), unit)]),
     ),
