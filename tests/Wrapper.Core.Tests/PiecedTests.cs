@@ -134,12 +134,69 @@ public sealed class PiecedTests
         Assert.Contains("strip 2", check.Text, StringComparison.Ordinal);
     }
 
+    [Fact]
+    public void Every_copy_of_a_pieced_side_has_its_own_joins()
+    {
+        var draft = Drafted(Of(Thing.Inches("pouf", "size=18 wrap=2_1/4"), [A, B], "side", "along", "a b"));
+        Assert.Equal(["side-strips-1-1 1 1", "side-strips-1-2 2 2", "side-strips-1-3 3 3", "side-strips-1-4 4 4"], draft.Seams.Where(seam => seam.Id.StartsWith("side-strips", StringComparison.Ordinal)).Select(seam => $"{seam.Id} {seam.First.Copy} {seam.Second.Copy}"));
+        Assert.Equal([4, 4], draft.Pieces.Where(piece => piece.Id == "part").Select(piece => piece.PerCover));
+    }
+
+    [Fact]
+    public void A_strip_says_its_sum_and_reads_nothing_off_that_a_sum_gives()
+    {
+        var draft = Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 6, null));
+        var figures = draft.Working().ToDictionary(line => line.For, line => line.Tokens.Select(token => token.Name).OfType<string>().ToList());
+        Assert.Equal(["width of strip 2"], figures["plate-top-part-2.cutWidth"].Where(name => name.StartsWith("width of", StringComparison.Ordinal)));
+        Assert.All(["plate-top-part-1.cutWidth", "plate-top-part-1.cutLength", "plate-top-part-2.cutWidth", "plate-top-part-2.cutLength"], size => Assert.DoesNotContain(figures[size], name => name.Contains("cut line", StringComparison.Ordinal)));
+        Assert.Equal(["join-1", "join-2"], draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").CutLine.Names.Where(name => name.StartsWith("join", StringComparison.Ordinal)).Order());
+        Assert.Equal(["join-2"], draft.Pieces.Single(piece => piece.Key == "plate-top-part-3").CutLine.Names.Where(name => name.StartsWith("join", StringComparison.Ordinal)));
+    }
+
+    [Fact]
+    public void Only_a_strip_that_is_not_its_own_mirror_image_is_cut_turned_over_with_its_face()
+    {
+        var slanted = new CoverInput { Unit = "in", Form = "box-cushion", Shape = "outline", Points = Thing.Points("0 0; 20 0; 14 16; 0 16"), Measures = new Dictionary<string, Entry> { ["thickness"] = Entry.Typed("3") } };
+        var draft = Drafted(Of(slanted, [A, B], "bottom", "along", "a b", 8, null));
+        Assert.Equal(1, draft.Pieces.Single(piece => piece.Key == "plate-bottom").Mirrored);
+        Assert.Equal([0, 1], draft.Pieces.Where(piece => piece.Id == "part").Select(piece => piece.Mirrored));
+    }
+
+    [Fact]
+    public void A_strip_just_as_long_as_its_cloth_is_wide_is_turned_on_it()
+    {
+        var bench = Thing.Inches("box-cushion", "width=60 depth=18 thickness=3");
+        var draft = Drafted(Of(bench, [A, Cloth("b", 10)], "top", "across", "a b"));
+        Assert.Equal([90, 270], draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").Turns);
+    }
+
+    [Theory]
+    [InlineData("250.5", true)] // no tape tells half a millimetre
+    [InlineData("250.6", false)]
+    [InlineData("20000", false)]
+    public void Given_widths_have_to_fill_the_piece(string second, bool fills)
+    {
+        var seat = Thing.Millimetres("box-cushion", "width=500 depth=450 thickness=80") with { Pieced = [new("top", null, [new(null, Entry.Typed("250")), new(null, Entry.Typed(second))])] };
+        Assert.Equal(fills ? [] : ["pieced-widths"], Drafter.Draft(seat).Checks.Where(check => check.Level == CheckLevel.Error).Select(check => check.Code));
+    }
+
+    [Fact]
+    public void A_back_that_is_no_ready_sheet_is_pieced_and_so_is_the_face_over_one()
+    {
+        var duvet = Thing.Inches("duvet", "width=60 length=80");
+        Assert.Equal(2, Drafted(Of(duvet, [Cloth("a", 108), Cloth("b", 108)], "face-back", "along", "a b")).Pieces.Count(piece => piece.Id == "part"));
+        var sheet = Of(Thing.Inches("duvet", "width=60 length=80", "o.back=ready-sheet"), [Cloth("a", 108), Cloth("b", 108)], "face-front", "along", "a b");
+        var over = Drafted(sheet with { Roles = new Dictionary<string, IReadOnlyList<string>> { ["face-back"] = ["b"] } });
+        Assert.Equal(2, over.Pieces.Count(piece => piece.Id == "part"));
+        Assert.True(FoldUp.Of(over).Holds, string.Join("; ", FoldUp.Of(over).Problems));
+    }
+
     [Theory]
     [InlineData("along", "a b", new double[] { 5, 5 }, "pieced-widths", "come to 10 in finished, and it is 21 in")]
     [InlineData("along", "a b a", new double[] { 10, 11, 0 }, "pieced-widths", "nothing is left")]
     [InlineData("along", "a", new double[0], "pieced-count", "one strip")]
     [InlineData("up", "a b", new double[0], "unknown-option", "“up”")]
-    [InlineData("along", "a gone", new double[0], "unknown-cloth", "“gone”")]
+    [InlineData("along", "a gone", new double[0], "unknown-cloth", "Strip 2 of the top is cut from the cloth “gone”")]
     [InlineData("along", "a b", new double[] { -3, 0 }, "measure-zero", "Strip 1 of the top")]
     [InlineData("along", "a b", new double[] { 90000, 0 }, "measure-huge", "Strip 1 of the top")]
     public void What_cannot_be_pieced_is_told_with_its_role(string run, string cloths, double[] widths, string code, string text)

@@ -44,6 +44,19 @@ public sealed class MakeUpEndpointTests(Application application) : IClassFixture
         Assert.Equal(200, again);
     }
 
+    [Fact]
+    public async Task A_sheet_at_hand_gives_what_a_cloth_of_what_its_hems_leave_does()
+    {
+        const string edge = """{ "kind": "hem", "depth": "1", "keep": "false" }""";
+        var (status, sheet, _) = await application.Send(HttpMethod.Post, "/api/cloth-at-hand", $$"""{ "unit": "in", "cloth": { "width": "42", "length": "38", "edges": { "left": {{edge}}, "right": {{edge}}, "start": {{edge}}, "end": {{edge}} } }, "length": "38", "forms": ["pillowcase"] }""");
+        Assert.Equal(200, status);
+        Assert.Equal((1016.0, 914.4), ((double)sheet!["usableWidth"]!, (double)sheet["length"]!));
+        var (_, cloth, _) = await application.Send(HttpMethod.Post, "/api/cloth-at-hand", """{ "unit": "in", "cloth": { "width": "40", "selvage": "0" }, "length": "36", "forms": ["pillowcase"] }""");
+        string Sizes(JsonNode? found) => string.Join('|', found!["covers"]!.AsArray().Select(cover => (string)cover!["size"]!));
+        Assert.NotEmpty(cloth!["covers"]!.AsArray());
+        Assert.Equal(Sizes(cloth), Sizes(sheet));
+    }
+
     [Theory]
     [InlineData("soon")]
     [InlineData("0")]

@@ -109,7 +109,7 @@ test("the cloths of a job stand side by side at the widths they are sold in, and
 }) => {
   await page.goto("/jobs/teasel-poufs/cloth");
   await page.getByRole("button", { name: "Compare cloths" }).click();
-  const table = page.getByRole("table").filter({ hasText: "Money" });
+  const table = page.getByRole("table", { name: "The cloths of the job" });
   await expect(table.getByRole("rowgroup").filter({ hasText: "Rust twill" })).toContainText("side");
   await expect(table.getByText("as it stands").first()).toBeVisible();
   await page.keyboard.press("Escape");

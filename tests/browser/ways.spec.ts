@@ -19,6 +19,22 @@ test("a cloth I have: the largest of each thing, and a job begun with one", asyn
   expect((await cutList(page)).length).toBeGreaterThan(0);
 });
 
+test("a sheet I have: its hems are cut off first, and a job begins with it by the piece", async ({
+  page,
+}) => {
+  await page.goto("/cloth-at-hand");
+  await page.getByText("a sheet or towel").click();
+  await page.getByLabel("across").fill("42");
+  await page.getByLabel("along").fill("38");
+  await page.getByLabel("hems to cut off").fill("1");
+  await page.getByRole("button", { name: "Pillowcase" }).click();
+  await page.locator(".at-hand li").first().getByRole("button", { name: "Begin with this" }).click();
+  await bench.settled(page);
+  await expect(page.getByText("40 in usable")).toBeVisible();
+  await expect(page.getByRole("button", { name: "ready made, 38 long" })).toBeVisible();
+  await expect(page.getByTestId("buy").first()).toContainText("1 piece");
+});
+
 test("an old job again: found on the shelf, one more like it", async ({ page }) => {
   await page.goto("/");
   await page.getByLabel("Find a job").fill("bolster guest");

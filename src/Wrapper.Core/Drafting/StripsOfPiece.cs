@@ -16,8 +16,8 @@ namespace Wrapper.Core.Drafting;
 /// </summary>
 internal sealed class StripsOfPiece
 {
-    /// <summary>Widths that are all given may miss the size of the piece by so much, which no tape tells.</summary>
-    private static readonly Length Near = Length.FromMillimetres(0.1m);
+    /// <summary>Widths that are all given may miss the size of the piece by so much, which no tape tells: a third written as 6.67. The last takes what is left.</summary>
+    private static readonly Length Near = Length.FromMillimetres(0.5m);
 
     private readonly Piece _piece;
     private readonly PiecedCloth _pieced;
@@ -73,6 +73,12 @@ internal sealed class StripsOfPiece
         {
             Fail("pieced-widths", shares == 0 ? PiecedText.DoNotFill(Whole, Shown(sum.Value), Shown(size)) : PiecedText.NothingLeft(Whole, Shown(sum.Value), Shown(size)));
             return null;
+        }
+
+        if (shares == 0)
+        {
+            (sum, shares) = (Worked.Sum(given.SkipLast(1).OfType<Worked>()), 1);
+            given[^1] = null;
         }
 
         var rest = Worked.ReadOff(PiecedText.Finished(Whole, _pieced.IsAcross), size) - sum;

@@ -203,9 +203,11 @@ internal static class MakeUpEndpoints
             return Refusals.Unprocessable(checks);
         }
 
+        // Of a sheet there is what its edges leave.
+        var usable = cloth.UsableLength ?? length.Length!.Value;
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var found = await planners.Run(PlannerKind.Patient, goesOn => ClothAtHand.Find(cloth, length.Length!.Value, unit, house, request.Forms, YardageEndpoints.Limited(goesOn)), aborted);
-        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, length.Length!.Value.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]));
+        var found = await planners.Run(PlannerKind.Patient, goesOn => ClothAtHand.Find(cloth, usable, unit, house, request.Forms, YardageEndpoints.Limited(goesOn)), aborted);
+        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, usable.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]));
     }
 
     private static LargestCoverJson Json(LargestCover cover, ClothSpecification cloth, LengthUnit unit)

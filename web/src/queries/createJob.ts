@@ -1,7 +1,7 @@
 import { clothFrom, clothTo } from "../model/cloth";
 import { coverTo } from "../model/cover";
 import type { Cover } from "../model/cover";
-import { api, type Unit } from "../api/client";
+import { api, type ClothDocument, type Unit } from "../api/client";
 import { clothCopied } from "../model/document";
 
 /** An id for something new: said by this side, so that asking again after a lost answer makes no second one. */
@@ -11,7 +11,7 @@ const newId = () => crypto.randomUUID().replaceAll("-", "");
 export async function createJob(
   unit: Unit,
   cover: Cover | null,
-  cloth: Record<string, string> | null = null,
+  cloth: ClothDocument | null = null,
 ): Promise<string | null> {
   const { data } = await api.POST("/api/jobs", {
     body: { id: newId(), name: "", client: "", place: "", unit },

@@ -73,7 +73,7 @@ function bodyOf(
   only: string | null,
   known: Yardage["lay"] | undefined,
 ) {
-  const kept = known?.placements.map((place) => ({ ...pinOf(place), remnant: place.remnant }));
+  const kept = keptOf(known);
   return {
     unit: document.heading.unit,
     houseRules,
@@ -92,6 +92,14 @@ function bodyOf(
   };
 }
 
+/** Lays that were found already, by the key of their cloth. */
+export type KnownLays = ReadonlyMap<string, Yardage["lay"]>;
+
+/** A lay as it is kept with its cloth. */
+function keptOf(lay: Yardage["lay"] | undefined) {
+  return lay?.placements.map((place) => ({ ...pinOf(place), remnant: place.remnant }));
+}
+
 /** Every cloth of the job laid in one request. */
 export function everyClothBody(
   document: JobDocument,
@@ -99,13 +107,19 @@ export function everyClothBody(
   houseRules: Record<string, string>,
   steps: number,
   compare = false,
+  lays: KnownLays = new Map(),
 ): YardageBody {
   return {
     unit: document.heading.unit,
     houseRules,
     covers: coverEntries(document.covers, document, catalogue),
     cloth: null,
-    cloths: clothsByKey(document),
+    cloths: Object.fromEntries(
+      Object.entries(clothsByKey(document)).map(([key, cloth]) => [
+        key,
+        { ...cloth, ...(lays.get(key) && { kept: keptOf(lays.get(key)) }) },
+      ]),
+    ),
     drafts: [],
     compare,
     steps,

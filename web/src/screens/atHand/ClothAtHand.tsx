@@ -20,13 +20,36 @@ interface Found {
   problem: string;
 }
 
+/** The cloth as it is asked about and as a job begins with it: a sheet is as long as it is, its hems cut off first. */
+function clothOf(said: {
+  width: string;
+  length: string;
+  selvage: string;
+  hem: string;
+  nap: string;
+  kind: string;
+}) {
+  const { width, length, selvage, hem, nap, kind } = said;
+  const edge = { kind: "hem", depth: hem, keep: "false" };
+  return kind === "sheet"
+    ? { width, nap, length, edges: { left: edge, right: edge, start: edge, end: edge } }
+    : { width, nap, selvage };
+}
+
 /** A cloth one has: for each thing and way of making it, the largest that it gives, with the lay to prove it. */
 export function ClothAtHand() {
   const navigate = useNavigate();
   const catalogue = useCatalogue();
   const house = useHouse();
   const [unit, setUnit] = useState<Unit>("in");
-  const [cloth, setCloth] = useState({ width: "54", length: "60", selvage: "0", nap: "either" });
+  const [cloth, setCloth] = useState({
+    width: "54",
+    length: "60",
+    selvage: "0",
+    hem: "1",
+    nap: "either",
+    kind: "roll",
+  });
   const [form, setForm] = useState("");
   const [problem, setProblem] = useState("");
   const asked = useSettled(cloth, rest);
@@ -39,13 +62,7 @@ export function ClothAtHand() {
         body: {
           unit,
           houseRules: house.data?.rules ?? {},
-          cloth: {
-            name: "",
-            width: asked.width,
-            selvage: asked.selvage,
-            nap: asked.nap,
-            price: "",
-          },
+          cloth: clothOf(asked),
           length: asked.length,
           forms: null,
         },
@@ -79,10 +96,8 @@ export function ClothAtHand() {
       measures: largest.measures,
     };
     const id = await createJob(unit, cover, {
-      width: cloth.width,
-      selvage: cloth.selvage,
-      nap: cloth.nap,
-      name: "the cloth at hand",
+      ...clothOf(cloth),
+      name: cloth.kind === "sheet" ? "the sheet at hand" : "the cloth at hand",
     }).catch(() => null);
     if (id) {
       await navigate(`/jobs/${id}`);
@@ -90,7 +105,7 @@ export function ClothAtHand() {
       setProblem("The workroom’s computer did not answer: the job was not made.");
     }
   };
-  const field = (name: "width" | "length" | "selvage", label: string) => (
+  const field = (name: "width" | "length" | "selvage" | "hem", label: string) => (
     <label>
       {label}
       <input
@@ -108,9 +123,20 @@ export function ClothAtHand() {
         <p>How large is it? Everything below is really drafted and really laid on it.</p>
       </header>
       <div className="at-hand-cloth">
+        <Segmented
+          aria-label="It is"
+          value={cloth.kind}
+          options={[
+            { value: "roll", label: "off a roll" },
+            { value: "sheet", label: "a sheet or towel" },
+          ]}
+          onChange={(kind) => setCloth({ ...cloth, kind })}
+        />
         {field("width", "across")}
         {field("length", "along")}
-        {field("selvage", "cut off each side")}
+        {cloth.kind === "sheet"
+          ? field("hem", "hems to cut off, each edge")
+          : field("selvage", "cut off each side")}
         <Segmented
           aria-label="Nap"
           value={cloth.nap}

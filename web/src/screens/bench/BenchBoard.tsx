@@ -3,6 +3,7 @@ import { useShallow } from "zustand/react/shallow";
 import type { Catalogue, Check, Shape, Yardage } from "../../api/client";
 import type { Cloth } from "../../model/cloth";
 import type { Cover } from "../../model/cover";
+import { keyOf } from "../../model/clothKey";
 import { useBench, useCurrentCover } from "../../model/benchStore";
 import { coversOn, nameOf, type JobDocument } from "../../model/document";
 import { partsOf } from "../../model/parts";
@@ -136,7 +137,19 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               coverOnly={of.coverOnly}
               besideOthers={
                 stage === "cloth" && (
-                  <CompareCloths document={document} catalogue={catalogue} houseRules={houseRules} />
+                  <CompareCloths
+                    document={document}
+                    catalogue={catalogue}
+                    houseRules={houseRules}
+                    lays={
+                      new Map([
+                        [keyOf(cloth), of.drawn?.lay ?? null],
+                        ...of.others.map(
+                          (other) => [keyOf(other.cloth), other.yardage?.lay ?? null] as const,
+                        ),
+                      ])
+                    }
+                  />
                 )
               }
               asked={of.asked}
@@ -150,6 +163,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
             examples={cover}
             shape={shape}
             draft={draft}
+            printOf={printOf}
             yardage={of.priced}
             others={of.others}
             stale={of.isStale}

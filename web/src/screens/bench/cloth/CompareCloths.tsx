@@ -7,6 +7,7 @@ import { keyOf } from "../../../model/clothKey";
 import { clothName, clothOf, clothsOf, type JobDocument } from "../../../model/document";
 import { clothColour } from "../../../model/pieceColours";
 import { partsCutFrom } from "../../../model/roles";
+import type { KnownLays } from "../../../queries/useYardage";
 import { useComparedCloths } from "../../../queries/useComparedCloths";
 import { joinsOf, markWords } from "./widthNotes";
 import "./compare.css";
@@ -15,12 +16,14 @@ interface Props {
   document: JobDocument;
   catalogue: Catalogue;
   houseRules: Record<string, string>;
+  /** The lays there are of its cloths already: they are not looked for again. */
+  lays: KnownLays;
 }
 
 /** The cloths of the job side by side, each at the widths it is sold in; what nothing is cut from says what it would take instead. */
-export function CompareCloths({ document, catalogue, houseRules }: Props) {
+export function CompareCloths({ document, catalogue, houseRules, lays }: Props) {
   const [open, setOpen] = useState(false);
-  const { data, isPlaceholderData } = useComparedCloths(open ? document : null, catalogue, houseRules);
+  const { data, isPlaceholderData } = useComparedCloths(open ? document : null, catalogue, houseRules, lays);
   const compared = data?.compared ?? [];
   const close = () => setOpen(false);
   return (
@@ -53,6 +56,7 @@ function ComparedTable({ document, compared, busy, onChosen }: TableProps) {
   const known = (key: string | null) => cloths.find((cloth) => keyOf(cloth) === key);
   return (
     <table className="compared" aria-busy={busy}>
+      <caption className="visually-hidden">The cloths of the job</caption>
       <thead>
         <tr>
           <th scope="col">Width</th>

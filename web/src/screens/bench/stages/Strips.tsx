@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { Catalogue, Draft, Shape, Unit, Yardage } from "../../../api/client";
 import { CoverPicture } from "../../../drawing/CoverPicture";
 import { Figure } from "../../../drawing/Figure";
+import type { PrintOf } from "../../../model/print";
 import { PieceShape } from "../../../drawing/PieceShape";
 import { RollMiniature } from "../../../drawing/roll/RollMiniature";
 import { alike } from "../../../model/alike";
@@ -26,6 +27,8 @@ interface Props {
   unit: Unit;
   houseRules: Record<string, string>;
   draft: Draft | null;
+  /** The print a piece shows where it lies on its cloth. */
+  printOf: PrintOf;
   yardage: Yardage | null;
   /** What the job takes of its other cloths. */
   others: ClothYardage[];
@@ -100,7 +103,7 @@ function MakeUpStrip({ catalogue, cover }: Props) {
   );
 }
 
-function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale }: Props) {
+function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale, printOf }: Props) {
   const { data } = useFoldUp(examples, unit, houseRules);
   const colourOf = useColours(draft);
   if (!draft) {
@@ -131,7 +134,12 @@ function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale }:
         {shown.map(({ piece, quantity, name }) => (
           <li key={piece.key}>
             <span className="strip-piece">
-              <PieceShape piece={piece} scale={scale} fill={colourOf(piece)} />
+              <PieceShape
+                piece={piece}
+                scale={scale}
+                fill={colourOf(piece)}
+                print={printOf(piece.key, 1, false)}
+              />
             </span>
             <span className="strip-count">{quantity}</span>
             <span className="strip-name">
