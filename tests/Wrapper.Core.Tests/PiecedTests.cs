@@ -170,6 +170,13 @@ public sealed class PiecedTests
         Assert.Equal([90, 270], draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").Turns);
     }
 
+    [Fact]
+    public void A_strip_just_as_wide_as_its_cloth_lies_straight()
+    {
+        var draft = Drafted(Of(Cushion, [A, Cloth("b", 8)], "top", "along", "a b a"));
+        Assert.Equal([0, 180], draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").Turns);
+    }
+
     [Theory]
     [InlineData("250.5", true)] // no tape tells half a millimetre
     [InlineData("250.6", false)]

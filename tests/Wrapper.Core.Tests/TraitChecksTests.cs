@@ -36,6 +36,28 @@ public sealed class TraitChecksTests
         Assert.DoesNotContain(Drafter.Draft(Seat("in", "1/2", ClothTrait.Bulky)).Checks, check => check.Code == "frays-at-seam");
 
     [Fact]
+    public void Only_what_is_cut_from_it_is_asked_after()
+    {
+        var seat = Seat("in", "1/2", ClothTrait.Bulky);
+        var frays = new DraftCloth(Length.FromInches(54), false) { Traits = [ClothTrait.Frays] };
+        var both = seat with { Cloths = new Dictionary<string, DraftCloth>(seat.Cloths) { ["b"] = frays } };
+        Assert.DoesNotContain(Drafter.Draft(both).Checks, check => check.Code == "frays-at-seam");
+        Assert.Contains(Drafter.Draft(both with { Roles = new Dictionary<string, IReadOnlyList<string>> { ["bottom"] = ["b"] } }).Checks, check => check.Code == "frays-at-seam");
+
+        // Casing is caught in seams and never bears them.
+        var piped = both with { Options = new Dictionary<string, string> { ["piping"] = "both" }, Roles = new Dictionary<string, IReadOnlyList<string>> { ["piping"] = ["b"] } };
+        Assert.DoesNotContain(Drafter.Draft(piped).Checks, check => check.Code == "frays-at-seam");
+    }
+
+    [Fact]
+    public void A_join_that_is_narrower_than_the_seams_is_told_without_widening_them()
+    {
+        var wide = Seat("in", "5/8", ClothTrait.Frays) with { Measures = Thing.Inches("box-cushion", "width=70 depth=20 thickness=3").Measures, Nap = "one-way", Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" } };
+        var told = Assert.Single(Drafter.Draft(wide).Checks, check => check.Code == "frays-at-seam");
+        Assert.Empty(told.Mends!);
+    }
+
+    [Fact]
     public void Every_trait_says_how_it_is_handled()
     {
         Assert.Equal(Enum.GetValues<ClothTrait>(), ClothTraitDefinition.All.Select(trait => trait.Trait));
