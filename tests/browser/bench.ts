@@ -88,3 +88,12 @@ export async function cutList(page: Page): Promise<string[]> {
 
   return list;
 }
+
+/** Another job like a demo job, so that no other test sees what is changed. */
+export async function oneMoreLike(page: Page, job: string) {
+  await page.goto("/");
+  await page.getByRole("button", { name: `One more like ${job}`, exact: true }).click();
+  await expect(page.getByLabel("Job name")).toHaveValue(`${job}, one more`);
+  await page.getByLabel("Job name").fill("Worked by hand"); // other tests look for the demo jobs by their names
+  await bench.settled(page);
+}

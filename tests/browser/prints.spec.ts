@@ -1,3 +1,4 @@
+import { jobOf, oneMoreLike } from "./bench.js";
 import { expect, test } from "./house.js";
 
 test("a motif is shown in its repeat on the roll and on the pieces, and the seams at which it goes on are counted", async ({
@@ -16,7 +17,8 @@ test("a motif is shown in its repeat on the roll and on the pieces, and the seam
 test("a check is begun from two colours and waits for its repeat; what matching costs stands beside each way", async ({
   page,
 }) => {
-  await page.goto("/jobs/teasel-ottoman/cloth");
+  await oneMoreLike(page, "Storage ottoman");
+  await page.goto(`/jobs/${jobOf(page)}/cloth`);
   await page.getByRole("button", { name: "pattern", exact: true }).click();
   const face = page.getByRole("group", { name: "What is seen of it" });
   await face.getByText("check", { exact: true }).click();

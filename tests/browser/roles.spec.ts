@@ -1,3 +1,4 @@
+import { jobOf, oneMoreLike } from "./bench.js";
 import { expect, test } from "./house.js";
 
 const optionOf = (name: string) => `.ant-select-item-option:has-text("${name}")`;
@@ -73,7 +74,8 @@ test("a duvet is backed by a ready sheet, and says how many sheets to buy", asyn
 test("a top is joined from strips: their cloths and widths are said, each lies on its own roll, and it is left whole again", async ({
   page,
 }) => {
-  await page.goto("/jobs/teasel-saloon/pieces");
+  await oneMoreLike(page, "Saloon settees");
+  await page.goto(`/jobs/${jobOf(page)}/pieces`);
   await page
     .getByRole("button", { name: /^Plates?, cut width/ })
     .first()
@@ -115,7 +117,8 @@ test("the cloths of a job stand side by side at the widths they are sold in, and
   await page.keyboard.press("Escape");
   await expect(table).toHaveCount(0);
 
-  await page.goto("/jobs/teasel-saloon/cloth");
+  await oneMoreLike(page, "Saloon settees");
+  await page.goto(`/jobs/${jobOf(page)}/cloth`);
   await page.getByRole("button", { name: "Compare cloths" }).click();
   await expect(table.getByRole("rowgroup").filter({ hasText: "Ebb navy" })).toContainText("piping casing");
   await expect(table).toContainText("least money");

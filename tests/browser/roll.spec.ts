@@ -1,17 +1,8 @@
 import { expect, test, type Page } from "./house.js";
-import { bench, jobOf } from "./bench.js";
+import { bench, jobOf, oneMoreLike } from "./bench.js";
 
 const cloth = (page: Page) => page.getByRole("region", { name: "Cloth" });
 const onRoll = (page: Page, name: string | RegExp) => cloth(page).getByRole("button", { name }).first();
-
-/** Another job like a demo job, so that no other test sees what is changed. */
-async function oneMoreLike(page: Page, job: string) {
-  await page.goto("/");
-  await page.getByRole("button", { name: `One more like ${job}`, exact: true }).click();
-  await expect(page.getByLabel("Job name")).toHaveValue(`${job}, one more`);
-  await page.getByLabel("Job name").fill("Worked by hand"); // other tests look for the demo jobs by their names
-  await bench.settled(page);
-}
 
 /** The same with all its pieces on one cloth: bias casing among strips leaves room for a shorter lay. */
 async function oneMoreLikeInOneCloth(page: Page, job: string) {
