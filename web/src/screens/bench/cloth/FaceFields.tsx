@@ -1,4 +1,4 @@
-import { ColorPicker, Input, Segmented } from "antd";
+import { Input, Segmented } from "antd";
 import type { Check } from "../../../api/client";
 import { editCloth } from "../../../model/benchCloth";
 import type { Cloth, ClothFace } from "../../../model/cloth";
@@ -24,12 +24,10 @@ export function FaceFields({ cloth, checks }: { cloth: Cloth; checks: Check[] })
   const colour = (name: "ground" | "ink", label: string) => (
     <label className="face-colour">
       {label}
-      <ColorPicker
-        size="small"
-        disabledAlpha
-        format="hex"
+      <input
+        type="color"
         value={face[name] || usual[name]}
-        onChangeComplete={(picked) => change({ [name]: picked.toHexString().slice(0, 7) })}
+        onChange={(event) => change({ [name]: event.target.value })}
       />
     </label>
   );
