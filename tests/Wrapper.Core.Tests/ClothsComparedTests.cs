@@ -9,13 +9,13 @@ namespace Wrapper.Core.Tests;
 /// <summary>All cloths of a job side by side: what each is bought of at every width it is sold in.</summary>
 public sealed class ClothsComparedTests
 {
-    private static readonly ClothSpecification A = Cloth("a", 54);
+    private static readonly ClothSpecification A = Thing.Cloth("a", 54);
 
     [Fact]
     public void Each_cloth_is_compared_with_what_lies_on_it_at_the_widths_it_is_sold_in()
     {
         var a = A with { SoldIn = [Sold(45, 10), Sold(60, 30)] };
-        var compared = Compared([Cushion(("piping", "b"))], (a, 20), (Cloth("b", 36), 5));
+        var compared = Compared([Cushion(("piping", "b"))], (a, 20), (Thing.Cloth("b", 36), 5));
         Assert.Equal(["a", "b"], compared.Select(cloth => cloth.Key));
         Assert.Equal([45, 54, 60], compared[0].Widths.Select(width => (int)width.Width.Width.Inches));
         Assert.Equal([36], compared[1].Widths.Select(width => (int)width.Width.Width.Inches));
@@ -33,7 +33,7 @@ public sealed class ClothsComparedTests
     [Fact]
     public void A_cloth_nothing_lies_on_says_what_it_would_take_instead_and_is_marked_among_those_it_could_stand_for()
     {
-        var compared = Compared([Cushion()], (A, 20), (Cloth("b", 54), 19), (Cloth("c", 30), null));
+        var compared = Compared([Cushion()], (A, 20), (Thing.Cloth("b", 54), 19), (Thing.Cloth("c", 30), null));
         Assert.Equal([null, "a", "a"], compared.Select(cloth => cloth.InsteadOf));
         var (a, b, c) = (compared[0].Widths[0], compared[1].Widths[0], compared[2].Widths[0]);
         Assert.Equal(a.Yardage.Buy!.Value, b.Yardage.Buy!.Value);
@@ -48,7 +48,7 @@ public sealed class ClothsComparedTests
     [Fact]
     public void Covers_of_several_cloths_have_none_that_another_could_stand_for()
     {
-        var compared = Compared([Cushion(), Cushion() with { OwnCloth = "b" }], (A, 20), (Cloth("b", 54), 19), (Cloth("c", 60), 3));
+        var compared = Compared([Cushion(), Cushion() with { OwnCloth = "b" }], (A, 20), (Thing.Cloth("b", 54), 19), (Thing.Cloth("c", 60), 3));
         Assert.Equal(["a", "b"], compared.Select(cloth => cloth.Key));
         Assert.All(compared.SelectMany(cloth => cloth.Widths), width => Assert.DoesNotContain(WidthMark.LeastMoney, width.Marks));
     }
@@ -56,7 +56,7 @@ public sealed class ClothsComparedTests
     [Fact]
     public void What_is_ready_made_comes_at_its_one_size_and_its_price_each()
     {
-        var towel = Cloth("t", 40) with { ReadyLength = Length.FromInches(60) };
+        var towel = Thing.Cloth("t", 40) with { ReadyLength = Length.FromInches(60) };
         var compared = Compared([Cushion()], (A, 20), (towel, 7));
         var only = Assert.Single(compared[1].Widths);
         Assert.True(only.Yardage.ReadyMade > 0);
@@ -84,5 +84,4 @@ public sealed class ClothsComparedTests
 
     private static SoldWidth Sold(int inches, decimal? price) => new(new($"{inches} in", Length.FromInches(inches)), price);
 
-    private static ClothSpecification Cloth(string key, int usable) => new(Length.FromInches(usable), Length.Zero, false, Length.Zero) { Key = key };
 }

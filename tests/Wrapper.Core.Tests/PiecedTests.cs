@@ -15,8 +15,8 @@ namespace Wrapper.Core.Tests;
 /// <summary>Pieces that are joined from strips of several cloths before they are used.</summary>
 public sealed class PiecedTests
 {
-    private static readonly ClothSpecification A = Cloth("a", 54);
-    private static readonly ClothSpecification B = Cloth("b", 36);
+    private static readonly ClothSpecification A = Thing.Cloth("a", 54);
+    private static readonly ClothSpecification B = Thing.Cloth("b", 36);
 
     /// <summary>The forms by id.</summary>
     public static TheoryData<string> Forms => RolesTests.Forms;
@@ -24,7 +24,7 @@ public sealed class PiecedTests
     [Fact]
     public void Equal_strips_side_by_side_are_cut_a_seam_larger_at_each_side()
     {
-        var draft = Drafted(Of(Cushion, [A, B], "top", "along", "a b a"));
+        var draft = Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a"));
         Assert.Equal("plate-top-part-1 8 x 19 a|plate-top-part-2 8 x 19 b|plate-top-part-3 8 x 19 a", Strips(draft));
         var top = draft.Pieces.Single(piece => piece.Key == "plate-top");
         Assert.Equal(["plate-top-part-1", "plate-top-part-2", "plate-top-part-3"], top.JoinedFrom);
@@ -39,7 +39,7 @@ public sealed class PiecedTests
     [Fact]
     public void Strips_across_lie_from_the_front_to_the_back_and_an_empty_width_takes_the_rest()
     {
-        var draft = Drafted(Of(Cushion, [A, B], "top", "across", "a b a", 4, null, 3));
+        var draft = Thing.Drafted(Of(Cushion, [A, B], "top", "across", "a b a", 4, null, 3));
         Assert.Equal("plate-top-part-1 22 x 5 a|plate-top-part-2 22 x 12 b|plate-top-part-3 22 x 4 a", Strips(draft));
         var (front, back) = (draft.Pieces[1].StitchLine, draft.Pieces[3].StitchLine);
         Assert.Contains("front", front.Names);
@@ -50,7 +50,7 @@ public sealed class PiecedTests
     [Fact]
     public void Inner_edges_carry_the_join_and_the_outermost_the_pieces_own_allowance()
     {
-        var draft = Drafted(Of(Cushion with { Rules = new Dictionary<string, Entry> { ["joinSeam"] = Entry.Typed("1/4") } }, [A, B], "top", "along", "a b a"));
+        var draft = Thing.Drafted(Of(Cushion with { Rules = new Dictionary<string, Entry> { ["joinSeam"] = Entry.Typed("1/4") } }, [A, B], "top", "along", "a b a"));
         Assert.Equal("plate-top-part-1 7.75 x 19 a|plate-top-part-2 7.5 x 19 b|plate-top-part-3 7.75 x 19 a", Strips(draft));
     }
 
@@ -73,7 +73,7 @@ public sealed class PiecedTests
     public void A_face_wider_than_every_cloth_is_not_joined_by_width_where_its_strips_are_narrow_enough()
     {
         var duvet = Thing.Inches("duvet", "width=80 length=86");
-        var draft = Drafted(Of(duvet, [Cloth("a", 45), Cloth("b", 108)], "face-front", "along", "a a") with { OwnCloth = "b" });
+        var draft = Thing.Drafted(Of(duvet, [Thing.Cloth("a", 45), Thing.Cloth("b", 108)], "face-front", "along", "a a") with { OwnCloth = "b" });
         Assert.Equal(2, draft.Pieces.Count(piece => piece.Id == "part"));
         Assert.Equal(2, draft.Pieces.Count(piece => piece.Id == "face"));
         Assert.Equal(0, draft.Joins);
@@ -83,7 +83,7 @@ public sealed class PiecedTests
     [Fact]
     public void A_round_top_of_three_strips_is_the_same_disc()
     {
-        var draft = Drafted(Of(Thing.Inches("box-cushion", "diameter=18 thickness=3", "shape=round"), [A, B], "top", "along", "a b a", 4, null, 4));
+        var draft = Thing.Drafted(Of(Thing.Inches("box-cushion", "diameter=18 thickness=3", "shape=round"), [A, B], "top", "along", "a b a", 4, null, 4));
         var top = draft.Pieces.Single(piece => piece.Key == "plate-top");
         Assert.Equal(top.StitchLine.Area, draft.Pieces.Where(piece => piece.Id == "part").Sum(piece => piece.StitchLine.Area), 1.0);
         var middle = draft.Pieces.Single(piece => piece.Key == "plate-top-part-2");
@@ -97,7 +97,7 @@ public sealed class PiecedTests
     {
         var bare = Cushion with { UsableWidth = Entry.Typed("54"), Pieced = [new("panel", null, []), new("top", null, [new(null, null), new(null, Entry.Typed("5"))])] };
         Assert.Equal("options.pieced.panel", Assert.Single(Drafter.Draft(bare).Checks, check => check.Code == "pieced-count").Measure);
-        var draft = Drafted(bare with { Pieced = [bare.Pieced[1]] });
+        var draft = Thing.Drafted(bare with { Pieced = [bare.Pieced[1]] });
         Assert.Equal("plate-top-part-1 17 x 19 |plate-top-part-2 6 x 19 ", Strips(draft));
     }
 
@@ -105,7 +105,7 @@ public sealed class PiecedTests
     public void A_strip_is_cut_larger_by_what_its_own_cloth_will_lose()
     {
         var unwashed = B with { IsPrewashed = false, ShrinkageAlong = 0.05m };
-        var draft = Drafted(Of(Cushion, [A, unwashed], "top", "along", "a b a"));
+        var draft = Thing.Drafted(Of(Cushion, [A, unwashed], "top", "along", "a b a"));
         Assert.Equal(19 / 0.95, draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").CutLength.Value.Inches, 1e-6);
         Assert.Equal(19, draft.Pieces.Single(piece => piece.Key == "plate-top").CutLength.Value.Inches, 1e-6);
         Assert.All(draft.Ledger, entry => Assert.True(entry.Meets));
@@ -118,7 +118,7 @@ public sealed class PiecedTests
     public void What_shrinks_otherwise_is_told_at_the_seam_of_a_pieced_face_too()
     {
         var unwashed = B with { IsPrewashed = false, ShrinkageAcross = 0.05m };
-        var draft = Drafted(Of(Cushion, [A, unwashed], "top", "along", "b b"));
+        var draft = Thing.Drafted(Of(Cushion, [A, unwashed], "top", "along", "b b"));
         Assert.Contains(draft.Checks, check => check.Code == "shrinks-otherwise");
     }
 
@@ -126,7 +126,7 @@ public sealed class PiecedTests
     public void A_strip_wider_than_its_cloth_is_turned_or_told()
     {
         var bench = Thing.Inches("box-cushion", "width=60 depth=18 thickness=3");
-        var turned = Drafted(Of(bench, [A, B], "top", "across", "a b"));
+        var turned = Thing.Drafted(Of(bench, [A, B], "top", "across", "a b"));
         Assert.All(turned.Pieces.Where(piece => piece.Id == "part"), piece => Assert.Equal([90, 270], piece.Turns));
         var outcome = Drafter.Draft(Of(bench, [A, B with { OneWay = true }], "top", "across", "a b"));
         var check = Assert.Single(outcome.Checks, check => check.Code == "piece-wider-than-cloth" && check.Level == CheckLevel.Error);
@@ -137,7 +137,7 @@ public sealed class PiecedTests
     [Fact]
     public void Every_copy_of_a_pieced_side_has_its_own_joins()
     {
-        var draft = Drafted(Of(Thing.Inches("pouf", "size=18 wrap=2_1/4"), [A, B], "side", "along", "a b"));
+        var draft = Thing.Drafted(Of(Thing.Inches("pouf", "size=18 wrap=2_1/4"), [A, B], "side", "along", "a b"));
         Assert.Equal(["side-strips-1-1 1 1", "side-strips-1-2 2 2", "side-strips-1-3 3 3", "side-strips-1-4 4 4"], draft.Seams.Where(seam => seam.Id.StartsWith("side-strips", StringComparison.Ordinal)).Select(seam => $"{seam.Id} {seam.First.Copy} {seam.Second.Copy}"));
         Assert.Equal([4, 4], draft.Pieces.Where(piece => piece.Id == "part").Select(piece => piece.PerCover));
     }
@@ -145,7 +145,7 @@ public sealed class PiecedTests
     [Fact]
     public void A_strip_says_its_sum_and_reads_nothing_off_that_a_sum_gives()
     {
-        var draft = Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 6, null));
+        var draft = Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 6, null));
         var figures = draft.Working().ToDictionary(line => line.For, line => line.Tokens.Select(token => token.Name).OfType<string>().ToList());
         Assert.Equal(["width of strip 2"], figures["plate-top-part-2.cutWidth"].Where(name => name.StartsWith("width of", StringComparison.Ordinal)));
         Assert.All(["plate-top-part-1.cutWidth", "plate-top-part-1.cutLength", "plate-top-part-2.cutWidth", "plate-top-part-2.cutLength"], size => Assert.DoesNotContain(figures[size], name => name.Contains("cut line", StringComparison.Ordinal)));
@@ -157,7 +157,7 @@ public sealed class PiecedTests
     public void Only_a_strip_that_is_not_its_own_mirror_image_is_cut_turned_over_with_its_face()
     {
         var slanted = new CoverInput { Unit = "in", Form = "box-cushion", Shape = "outline", Points = Thing.Points("0 0; 20 0; 14 16; 0 16"), Measures = new Dictionary<string, Entry> { ["thickness"] = Entry.Typed("3") } };
-        var draft = Drafted(Of(slanted, [A, B], "bottom", "along", "a b", 8, null));
+        var draft = Thing.Drafted(Of(slanted, [A, B], "bottom", "along", "a b", 8, null));
         Assert.Equal(1, draft.Pieces.Single(piece => piece.Key == "plate-bottom").Mirrored);
         Assert.Equal([0, 1], draft.Pieces.Where(piece => piece.Id == "part").Select(piece => piece.Mirrored));
     }
@@ -166,14 +166,14 @@ public sealed class PiecedTests
     public void A_strip_just_as_long_as_its_cloth_is_wide_is_turned_on_it()
     {
         var bench = Thing.Inches("box-cushion", "width=60 depth=18 thickness=3");
-        var draft = Drafted(Of(bench, [A, Cloth("b", 10)], "top", "across", "a b"));
+        var draft = Thing.Drafted(Of(bench, [A, Thing.Cloth("b", 10)], "top", "across", "a b"));
         Assert.Equal([90, 270], draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").Turns);
     }
 
     [Fact]
     public void A_strip_just_as_wide_as_its_cloth_lies_straight()
     {
-        var draft = Drafted(Of(Cushion, [A, Cloth("b", 8)], "top", "along", "a b a"));
+        var draft = Thing.Drafted(Of(Cushion, [A, Thing.Cloth("b", 8)], "top", "along", "a b a"));
         Assert.Equal([0, 180], draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").Turns);
     }
 
@@ -191,9 +191,9 @@ public sealed class PiecedTests
     public void A_back_that_is_no_ready_sheet_is_pieced_and_so_is_the_face_over_one()
     {
         var duvet = Thing.Inches("duvet", "width=60 length=80");
-        Assert.Equal(2, Drafted(Of(duvet, [Cloth("a", 108), Cloth("b", 108)], "face-back", "along", "a b")).Pieces.Count(piece => piece.Id == "part"));
-        var sheet = Of(Thing.Inches("duvet", "width=60 length=80", "o.back=ready-sheet"), [Cloth("a", 108), Cloth("b", 108)], "face-front", "along", "a b");
-        var over = Drafted(sheet with { Roles = new Dictionary<string, IReadOnlyList<string>> { ["face-back"] = ["b"] } });
+        Assert.Equal(2, Thing.Drafted(Of(duvet, [Thing.Cloth("a", 108), Thing.Cloth("b", 108)], "face-back", "along", "a b")).Pieces.Count(piece => piece.Id == "part"));
+        var sheet = Of(Thing.Inches("duvet", "width=60 length=80", "o.back=ready-sheet"), [Thing.Cloth("a", 108), Thing.Cloth("b", 108)], "face-front", "along", "a b");
+        var over = Thing.Drafted(sheet with { Roles = new Dictionary<string, IReadOnlyList<string>> { ["face-back"] = ["b"] } });
         Assert.Equal(2, over.Pieces.Count(piece => piece.Id == "part"));
         Assert.True(FoldUp.Of(over).Holds, string.Join("; ", FoldUp.Of(over).Problems));
     }
@@ -224,26 +224,26 @@ public sealed class PiecedTests
 
     [Fact]
     public void A_role_the_cover_has_not_is_told() =>
-        Assert.Equal("options.pieced.skirt", Assert.Single(Drafted(Of(Cushion, [A, B], "skirt", "along", "a b")).Checks, check => check.Code == "role-without-piece").Measure);
+        Assert.Equal("options.pieced.skirt", Assert.Single(Thing.Drafted(Of(Cushion, [A, B], "skirt", "along", "a b")).Checks, check => check.Code == "role-without-piece").Measure);
 
     [Fact]
     public void A_ready_sheet_is_not_pieced()
     {
-        var duvet = Of(Thing.Inches("duvet", "width=60 length=80", "o.back=ready-sheet"), [Cloth("a", 108), B], "face-back", "along", "a b");
+        var duvet = Of(Thing.Inches("duvet", "width=60 length=80", "o.back=ready-sheet"), [Thing.Cloth("a", 108), B], "face-back", "along", "a b");
         Assert.Equal("options.pieced.face-back", Assert.Single(Drafter.Draft(duvet).Checks, check => check.Code == "sheet-not-pieced").Measure);
     }
 
     [Fact]
     public void A_strip_narrower_than_its_joins_is_told()
     {
-        Assert.Contains(Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 0.75, null)).Checks, check => check.Code == "strip-narrow");
-        Assert.DoesNotContain(Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 1, null)).Checks, check => check.Code == "strip-narrow");
+        Assert.Contains(Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 0.75, null)).Checks, check => check.Code == "strip-narrow");
+        Assert.DoesNotContain(Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 1, null)).Checks, check => check.Code == "strip-narrow");
     }
 
     [Fact]
     public void The_proof_sees_a_strip_that_is_missing_or_too_narrow()
     {
-        var draft = Drafted(Of(Cushion, [A, B], "top", "along", "a b a"));
+        var draft = Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a"));
         Assert.True(FoldUp.Of(draft).Holds);
         var strip = draft.Pieces.Single(piece => piece.Key == "plate-top-part-2");
         var less = strip with { StitchLine = Geometry.Stretching.Of(strip.StitchLine, 0.9m, 1) };
@@ -258,7 +258,7 @@ public sealed class PiecedTests
     {
         foreach (var role in new[] { "top", "bottom" })
         {
-            var draft = Drafted(Of(Cushion, [A, B], role, "along", "a b a", 4, null, 3));
+            var draft = Thing.Drafted(Of(Cushion, [A, B], role, "along", "a b a", 4, null, 3));
             var whole = draft.Pieces.Single(piece => piece.IsPieced);
             var facets = FoldUp.Of(draft).Facets;
             var strips = facets.SelectMany(facet => StripsOnFacet.Of(facet, draft)).ToList();
@@ -279,7 +279,7 @@ public sealed class PiecedTests
     [MemberData(nameof(Forms))]
     public void Whatever_is_pieced_the_cover_closes_and_every_strip_lies_in_one_lay(string form)
     {
-        ClothSpecification[] cloths = [Cloth("a", 110), Cloth("b", 72), Cloth("c", 110)];
+        ClothSpecification[] cloths = [Thing.Cloth("a", 110), Thing.Cloth("b", 72), Thing.Cloth("c", 110)];
         PieceRole[] roles = [.. PieceRole.All.Where(role => role.CanBePieced)];
         var (pieced, refused) = (0, 0);
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form && (cell.Option is "" or "layers" or "closure")))
@@ -334,8 +334,6 @@ public sealed class PiecedTests
 
     private static CoverInput Cushion => Thing.Inches("box-cushion", "width=21 depth=18 thickness=3");
 
-    private static ClothSpecification Cloth(string key, int usable) => new(Length.FromInches(usable), Length.Zero, false, Length.Zero) { Key = key };
-
     private static CoverInput Of(CoverInput input, ClothSpecification[] cloths, string role, string run, string keys, params double?[] widths) => input with
     {
         UsableWidth = null,
@@ -343,13 +341,6 @@ public sealed class PiecedTests
         Cloths = cloths.ToDictionary(cloth => cloth.Key!, cloth => cloth.ForDraft),
         Pieced = [new(role, run, [.. keys.Split(' ').Select((key, i) => new PiecedPartInput(key, widths.ElementAtOrDefault(i) is { } width ? Entry.Typed(width.ToString(System.Globalization.CultureInfo.InvariantCulture)) : null))])],
     };
-
-    private static Draft Drafted(CoverInput input)
-    {
-        var outcome = Drafter.Draft(input);
-        Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
-        return outcome.Draft;
-    }
 
     private static string Strips(Draft draft) => string.Join(
         '|',

@@ -1,6 +1,8 @@
+using Wrapper.Core.Buying;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests;
@@ -19,6 +21,9 @@ internal static class Thing
         Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
         return outcome.Draft;
     }
+
+    /// <summary>A cloth of this key, so many inches wide and all of it usable.</summary>
+    public static ClothSpecification Cloth(string key, int inches) => new(Length.FromInches(inches), Length.Zero, false, Length.Zero) { Key = key };
 
     /// <summary>Pieces as <c>id ×quantity width × length</c> in the job's unit, to the workroom's step.</summary>
     public static string[] Pieces(CoverInput input)

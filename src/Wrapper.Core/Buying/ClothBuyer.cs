@@ -149,8 +149,8 @@ public sealed class ClothBuyer
     {
         UsableWidth = cloth.UsableWidth,
         OneWay = cloth.OneWay,
-        RepeatLength = cloth.Repeats ? cloth.RepeatLength.Times(1 - cloth.GoneAlong) : Length.Zero,
-        RepeatWidth = cloth.Repeats ? cloth.RepeatWidth.Times(1 - cloth.GoneAcross) : Length.Zero,
+        RepeatLength = cloth.Repeats ? cloth.LaidRepeatLength : Length.Zero,
+        RepeatWidth = cloth.Repeats ? cloth.LaidRepeatWidth : Length.Zero,
         HalfDrop = cloth.Repeats && cloth.HalfDrop,
         MotifAcross = cloth.Repeats && cloth.MotifAcross is { } motif ? Length.Max(Length.Zero, motif.Times(1 - cloth.GoneAcross) - cloth.Selvage) : null,
         Space = cloth.Space,
@@ -192,9 +192,7 @@ public sealed class ClothBuyer
     /// <param name="steps">The most orders to try on each of the others.</param>
     /// <param name="shouldStop">Asked between orders.</param>
     public IReadOnlyList<WidthComparison> Compare(
-        ClothSpecification cloth, Yardage chosen, IReadOnlyList<SoldWidth> offered, int steps, Func<bool>? shouldStop = null)
-    {
-        return WidthMarks.Given(
+        ClothSpecification cloth, Yardage chosen, IReadOnlyList<SoldWidth> offered, int steps, Func<bool>? shouldStop = null) => WidthMarks.Given(
         [
             .. offered.Select(sold =>
             {
@@ -202,7 +200,6 @@ public sealed class ClothBuyer
                 return new WidthComparison(sold.Width, yardage, WidthMarks.IsWhole(yardage) ? yardage.CostAt(sold.Price, _unit) : null, []);
             }),
         ]);
-    }
 
     private static Check Named(Check check, JobCover cover) =>
         cover.Name.Length == 0 ? check : check with { Text = $"{cover.Name}: {char.ToLowerInvariant(check.Text[0])}{check.Text[1..]}" };

@@ -112,6 +112,12 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>Over what its pattern is matched.</summary>
     public MatchOver MatchOver { get; init; }
 
+    /// <summary>The pattern's repeat across as it lies on the table; zero for none.</summary>
+    public Length LaidRepeatWidth => RepeatWidth.Times(1 - GoneAcross);
+
+    /// <summary>The pattern's repeat down the roll as it lies on the table; zero for none.</summary>
+    public Length LaidRepeatLength => RepeatLength.Times(1 - GoneAlong);
+
     /// <summary>It has a pattern that comes again.</summary>
     public bool HasPattern => RepeatLength.IsPositive || RepeatWidth.IsPositive;
 

@@ -33,7 +33,7 @@ public static class PatternMeetings
             return [];
         }
 
-        var pattern = new LayPattern(cloth.RepeatLength.Times(1 - cloth.GoneAlong).Nanometres, cloth.RepeatWidth.Times(1 - cloth.GoneAcross).Nanometres, cloth.HalfDrop, null);
+        var pattern = new LayPattern(cloth.LaidRepeatLength.Nanometres, cloth.LaidRepeatWidth.Nanometres, cloth.HalfDrop, null);
         var places = lay.Placements.Where(place => place.Remnant is null).ToLookup(place => place.Piece);
         var laid = yardage.Pieces.ToLookup(piece => (piece.Cover, piece.Piece.Key));
         return

@@ -12,7 +12,7 @@ public static class PrintPlace
     /// <summary>The place of the print under a lay, x across and y along.</summary>
     public static (Length X, Length Y) Of(ClothSpecification cloth, Yardage yardage)
     {
-        var (width, length) = (cloth.RepeatWidth.Times(1 - cloth.GoneAcross), cloth.RepeatLength.Times(1 - cloth.GoneAlong));
+        var (width, length) = (cloth.LaidRepeatWidth, cloth.LaidRepeatLength);
         var left = (cloth.MotifAcross is { } motif ? motif.Times(1 - cloth.GoneAcross) - width.Half() : Length.Zero) - cloth.Selvage;
         if (yardage.Lay is not { } lay || !length.IsPositive)
         {

@@ -156,11 +156,8 @@ internal static class YardageEndpoints
 
         var widths = request.Compare == true ? buyer.Compare(cloth, yardage, SoldWidth.Offered(cloth, asked.Price, unit), CompareSteps, shouldStop) : [];
         var meets = PatternMeetings.Of(cloth, yardage);
-        var names = request.Covers.ToDictionary(cover => cover.Key, cover => request.Covers.Count > 1 ? JobPlan.NameOf(cover.Cover) : "");
-        var matchings = request.Compare == true && cloth.HasPattern && yardage.Buy is not null
-            ? Enum.GetValues<MatchOver>().ToDictionary(over => over, over => over == cloth.MatchOver ? yardage.Buy : buyer.Buy(cloth with { MatchOver = over, Pinned = [], Kept = [] }, Math.Max(steps, PlainSteps), shouldStop).Buy)
-            : [];
-        Length? matching = cloth.Repeats && matchings.GetValueOrDefault(MatchOver.None) is { } plain ? yardage.Buy!.Value - plain.Value : null;
+        var matchings = request.Compare == true && cloth.HasPattern && yardage.Buy is not null ? Matched(buyer, cloth, yardage, Math.Max(steps, PlainSteps), shouldStop) : [];
+        Length? matching = cloth.Repeats && matchings.GetValueOrDefault(MatchOver.None)?.Buy is { } plain ? yardage.Buy!.Value - plain.Value : null;
         return new(
             cloth.UsableWidth.Millimetres,
             LengthFormat.For(unit).Rounded(cloth.UsableWidth),
@@ -172,7 +169,7 @@ internal static class YardageEndpoints
             [.. widths.Select(width => YardageWriting.Width(width, unit))],
             YardageWriting.Shopping(buyer.OwnDrafts(cloth, yardage), buyer, unit),
             yardage.LeftOut,
-            [.. asked.Checks.Concat(yardage.Checks).Concat(PatternMeetings.Checks(meets, key => names[key], LengthFormat.For(unit))).Select(CheckJson.Of)],
+            [.. asked.Checks.Concat(yardage.Checks).Concat(PatternMeetings.Checks(meets, key => NameOf(request, request.Covers.First(cover => cover.Key == key)), LengthFormat.For(unit))).Select(CheckJson.Of)],
             yardage.Joins,
             new(
                 [.. cloth.Flaws.Select(flaw => new[] { flaw.Left!.Value.Millimetres, flaw.Right!.Value.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
@@ -182,16 +179,36 @@ internal static class YardageEndpoints
             [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))])
         {
             Print = YardageWriting.Print(cloth, yardage),
-            Matchings = matchings.Where(one => one.Value is not null).ToDictionary(one => one.Key.Word(), one => NotionBuyer.Running(one.Value!.Value, unit)),
+            Matchings = matchings.Where(one => one.Value.Buy is not null).ToDictionary(one => one.Key.Word(), one => YardageWriting.FigureOf(one.Value, unit)),
             Meets = [.. meets.Select(meeting => new PatternMeetingJson(meeting.Cover, meeting.Seam, meeting.Off.Millimetres, meeting.Holds))],
         };
     }
+
+    /// <summary>What the job takes by over what the pattern is matched; nothing is laid twice: a single cover is the whole set, and with motifs all pieces are one group.</summary>
+    private static Dictionary<MatchOver, Yardage> Matched(ClothBuyer buyer, ClothSpecification cloth, Yardage yardage, int steps, Func<bool> shouldStop)
+    {
+        var isOneGroup = cloth.MotifAcross is not null || yardage.Drafts.Count == 1;
+        MatchOver Asked(MatchOver over) => isOneGroup && over == MatchOver.Cover ? MatchOver.Set : over;
+        var laid = new Dictionary<MatchOver, Yardage> { [Asked(cloth.MatchOver)] = yardage };
+        return Enum.GetValues<MatchOver>().ToDictionary(over => over, over =>
+        {
+            if (!laid.TryGetValue(Asked(over), out var known))
+            {
+                laid[over] = known = buyer.Buy(cloth with { MatchOver = over, Pinned = [], Kept = [] }, steps, shouldStop);
+            }
+
+            return known;
+        });
+    }
+
+    /// <summary>What a cover is called where there are several; empty for the only one.</summary>
+    private static string NameOf(YardageRequestJson request, YardageCoverJson cover) => request.Covers.Count > 1 ? JobPlan.NameOf(cover.Cover) : "";
 
     /// <summary>The covers that are laid: those that are real, or the examples.</summary>
     internal static List<JobCover> Covers(YardageRequestJson request, AskedCloths asked, bool example) =>
     [
         .. request.Covers.Where(cover => (cover.Example ?? false) == example)
-            .Select(cover => new JobCover(cover.Key, asked.In(cover.Cover, request.Unit, request.HouseRules), request.Covers.Count > 1 ? JobPlan.NameOf(cover.Cover) : "")),
+            .Select(cover => new JobCover(cover.Key, asked.In(cover.Cover, request.Unit, request.HouseRules), NameOf(request, cover))),
     ];
 
     /// <summary>What came of each cover whose draft is wanted.</summary>

@@ -88,15 +88,15 @@ internal static class YardageWriting
             face.Ground,
             face.Ink,
             face.Figure.Times(1 - cloth.GoneAcross).Millimetres,
-            cloth.RepeatWidth.Times(1 - cloth.GoneAcross).Millimetres,
-            cloth.RepeatLength.Times(1 - cloth.GoneAlong).Millimetres,
+            cloth.LaidRepeatWidth.Millimetres,
+            cloth.LaidRepeatLength.Millimetres,
             cloth.HalfDrop,
             x.Millimetres,
             y.Millimetres);
     }
 
     /// <summary>What to ask for: so many yards or metres, or so many pieces of what comes ready made.</summary>
-    private static string FigureOf(Yardage yardage, LengthUnit unit) => yardage.ReadyMade > 0
+    public static string FigureOf(Yardage yardage, LengthUnit unit) => yardage.ReadyMade > 0
         ? $"{yardage.ReadyMade} {(yardage.ReadyMade == 1 ? "piece" : "pieces")}"
         : NotionBuyer.Running(yardage.Buy!.Value, unit);
 

@@ -2,7 +2,7 @@ import { useId } from "react";
 import type { Piece } from "../api/client";
 import type { PrintOn } from "../model/print";
 import { PrintFill } from "./PrintFill";
-import { boxOf, PieceLines } from "./PieceLines";
+import { boxOf, PieceLines, type PiecePlace } from "./PieceLines";
 
 interface Props {
   piece: Piece;
@@ -13,10 +13,7 @@ interface Props {
 }
 
 /** From places on the cloth to the drawing of a piece, as a matrix: told by where three points of the piece lie on both. */
-function fromCloth(
-  { at }: PrintOn,
-  place: { x: (value: number) => number; y: (value: number) => number },
-): string {
+function fromCloth({ at }: PrintOn, place: PiecePlace): string {
   const [origin, one, other] = [at([0, 0]), at([1, 0]), at([0, 1])];
   // The way from the piece to the cloth keeps lengths and angles: its turn, read backwards, leads from the cloth to the piece.
   const [a, b, c, d] = [one[0] - origin[0], one[1] - origin[1], other[0] - origin[0], other[1] - origin[1]];

@@ -21,10 +21,7 @@ export function giveRole(role: string) {
   const { edit, currentId, shownCloth } = useBench.getState();
   edit("cloth.role", (document) => {
     const { key } = clothOnBench(document, { currentId, shownCloth });
-    const changed = withCloths(
-      document,
-      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, role } : cloth)),
-    );
+    const changed = withChanged(document, key, { role });
     useBench.setState({ shownCloth: role === "main" ? null : key });
     return role === "main"
       ? changed
@@ -42,10 +39,7 @@ export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join
   const { edit, currentId, shownCloth } = useBench.getState();
   edit(`cloth.${currentId}.${tag}`, (document) => {
     const { key } = clothOnBench(document, { currentId, shownCloth });
-    return withCloths(
-      document,
-      clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, ...change } : cloth)),
-    );
+    return withChanged(document, key, change);
   });
 }
 

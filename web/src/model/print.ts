@@ -1,5 +1,6 @@
 import type { Print, Yardage } from "../api/client";
 import type { LaidPiece, Placement } from "./pins";
+import { toOrigin } from "./turned";
 
 /** A rectangle or a ring of petals in one repeat of a print, in millimetres from its corner. */
 export type Mark =
@@ -73,23 +74,10 @@ export type OnCloth = (point: number[]) => [number, number];
 
 /** How a copy of a piece lies on its cloth: its drawing's points as places on the cloth. */
 export function onCloth(piece: LaidPiece, place: Placement): OnCloth {
-  const spun = ([x = 0, y = 0]: number[]): [number, number] => {
-    switch (place.turn) {
-      case 90:
-        return [-y, x];
-      case 180:
-        return [-x, -y];
-      case 270:
-        return [y, -x];
-      default:
-        return [x, y];
-    }
-  };
-  const corners = piece.outline.map(spun);
-  const [left, low] = [Math.min(...corners.map(([x]) => x)), Math.min(...corners.map(([, y]) => y))];
+  const turn = toOrigin(piece.outline, place.turn);
   return (point) => {
-    const [x, y] = spun(point);
-    return [x - left + place.x, y - low + place.y];
+    const [x, y] = turn(point);
+    return [x + place.x, y + place.y];
   };
 }
 

@@ -106,9 +106,7 @@ export function CuttingSheet() {
           {yardage && (
             <section className="sheet-lay">
               <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
-              <HandlingOf
-                traits={(catalogue.data?.traits ?? []).filter(({ word }) => cloth.traits.includes(word))}
-              />
+              <HandlingOf cloth={cloth} traits={catalogue.data?.traits ?? []} />
               <LayOnPaper yardage={yardage} unit={heading.unit} letters={letters} />
               <Leftovers yardage={yardage} cloth={cloth} job={heading.name || "a job"} />
               {yardage.notions.length > 0 && (

@@ -28,7 +28,7 @@ export function ClothFacts({ cloth, checks, traits }: Props) {
           {label}
         </button>
       ))}
-      <HandlingOf traits={traits.filter(({ word }) => cloth.traits.includes(word))} />
+      <HandlingOf cloth={cloth} traits={traits} />
       <ClothText cloth={cloth} checks={checks} name="thickness" label="thick" usual="not known" width={84} />
       <ClothText cloth={cloth} checks={checks} name="batch" label="batch" usual="not known" width={120} />
       <ClothText
