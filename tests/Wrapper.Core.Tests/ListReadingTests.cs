@@ -22,9 +22,9 @@ public sealed class ListReadingTests
         { "too far", Outline(At(Mm(0), Mm(0)), At(Mm(400), Mm(0)), At(Mm(20_001), Mm(300)), At(Mm(0), Mm(300))), "Point 3, across is over 20 m" },
         { "stations", Stations((Mm(0), Mm(400)), (Unread, Mm(400)), (Mm(400), Unread)), "Station 2, from the front:|Station 3, width:" },
         { "stations out of range", Stations((Mm(-1), Mm(400)), (Mm(200), Mm(400)), (Mm(400), Mm(0))), "Station 1: it lies|Station 3: it lies" },
-        { "zones without a name", Zones(Zone("", 400, 300), Zone("", 0, 300), Zone(" ", 400, 0)), "Zone 2, width has to be|Zone 3, height has to be" },
-        { "zones' edges", Zones(Zone("Back", 400, 300) with { Tucks = ["under"] }, Zone("", 400, 300) with { Piped = ["round"] }), "Back: “under” is no edge|Zone 2: “round” is no edge" },
-        { "zones' count", Zones(Zone("Back", 400, 300) with { Count = 0 }, Zone("", 400, 300) with { Count = 101 }), "Back: how many|Zone 2: how many" },
+        { "zones without a name", Zones(Zone("", 400, 300), Zone("", 0, 300), Zone(" ", 400, 0)), "Part 2, width has to be|Part 3, height has to be" },
+        { "zones' edges", Zones(Zone("Back", 400, 300) with { Tucks = ["under"] }, Zone("", 400, 300) with { Piped = ["round"] }), "Back: “under” is no edge|Part 2: “round” is no edge" },
+        { "zones' count", Zones(Zone("Back", 400, 300) with { Count = 0 }, Zone("", 400, 300) with { Count = 101 }), "Back: how many|Part 2: how many" },
         { "zones' gap", Zones(Zone("Deck", 400, 300) with { FreeTuck = Unread }), "Deck, free gap:" },
         { "obstacles' side", Table(new("front", Mm(10), Mm(20), Mm(30)), new("under", Mm(10), Mm(20), Mm(30))), "Obstacle 2: “under” is no side" },
         { "obstacles' place", Table(new("front", Mm(10), Mm(20), Mm(30)), new("left", Unread, Mm(20), Mm(30))), "Obstacle 2, from:" },
@@ -114,6 +114,31 @@ public sealed class ListReadingTests
         "legs" => Thing.Millimetres("ottoman", "width=700 depth=500 height=380") with { Legs = [.. Enumerable.Repeat(Mm(1), count)] },
         _ => Cushion with { Corrections = [.. Enumerable.Repeat(new CorrectionInput("left", Mm(0.1m)), count)] },
     };
+
+    [Theory]
+    [InlineData(null, 610, 450)]
+    [InlineData("smaller", 600, 440)]
+    [InlineData("mean", 605, 445)]
+    public void A_parts_lengths_are_taken_twice_like_a_measure_and_the_draft_takes_what_holds(string? use, int width, int height)
+    {
+        var twice = Zones(Zone("Deck", 600, 450) with { SecondWidth = Mm(610), SecondHeight = Mm(440), ReadingUse = use });
+        var reading = Registry.Read(twice);
+        Assert.Equal((Length.FromMillimetres((double)width), Length.FromMillimetres((double)height)), (reading.ListLengths["zones.0.width"], reading.ListLengths["zones.0.height"]));
+        Assert.Equal(2, reading.Checks.Count(check => check is { Code: "two-readings-disagree", Measure: "zones", Level: CheckLevel.Warning }));
+        Assert.Equal(["zones.0.secondWidth", "zones.0.width"], reading.Checks.First(check => check.Code == "two-readings-disagree").Mends!.Select(mend => mend.Path));
+        var (drafted, once) = (Thing.Drafted(twice), Thing.Drafted(Zones(Zone("Deck", width, height))));
+        Assert.Equal((once.Pieces[0].CutWidth.Value, once.Pieces[0].CutLength.Value), (drafted.Pieces[0].CutWidth.Value, drafted.Pieces[0].CutLength.Value));
+    }
+
+    [Fact]
+    public void A_parts_second_reading_that_agrees_is_not_told_and_one_that_cannot_be_read_is()
+    {
+        Assert.DoesNotContain(Registry.Read(Zones(Zone("Deck", 600, 450) with { SecondWidth = Mm(603) })).Checks, check => check.Code == "two-readings-disagree");
+        Assert.Empty(Registry.Read(Zones(Zone("Deck", 600, 450) with { SecondWidth = Entry.Typed(" ") })).Checks);
+        Assert.Contains(Registry.Read(Zones(Zone("Deck", 600, 450) with { SecondHeight = Entry.Typed("tall") })).Checks, check => check is { Code: "unreadable", Measure: "zones" } && check.Text.Contains("Deck, height, second reading", StringComparison.Ordinal));
+        Assert.Contains(Registry.Read(Zones(Zone("Deck", 600, 450) with { SecondHeight = Mm(-4) })).Checks, check => check is { Code: "measure-zero", Measure: "zones" });
+        Assert.Contains(Registry.Read(Zones(Zone("Deck", 600, 450) with { SecondHeight = Mm(455), ReadingUse = "best" })).Checks, check => check is { Code: "unknown-choice", Measure: "zones" });
+    }
 
     private static CoverInput Outline(params PointInput[] points) => Thing.Millimetres("box-cushion", "shape=outline thickness=80") with { Points = points };
 

@@ -69,10 +69,19 @@ test("a wing chair is measured on its parts laid open: begun with a preset, touc
   }
 
   await expect(net.getByRole("button", { name: /: not taken$/ })).toHaveCount(0);
+
+  // A length taken twice: the larger holds, and that the two disagree is said with its mends.
+  await part("Deck").click();
+  await page.getByRole("button", { name: "+ second reading" }).click();
+  await page.getByLabel("Second reading of the deck: width").fill("22 1/2");
+  await expect(page.getByText("Two readings of the deck’s width differ by ½ in")).toBeVisible();
+  await page.getByRole("button", { name: "Keep 22½ only" }).click();
+  await expect(page.getByRole("button", { name: "width 22 1/2" })).toBeVisible();
+  await expect(page.getByText(/Two readings of/)).toHaveCount(0);
   await bench.settled(page);
   await page.getByRole("tab", { name: "as a table" }).click();
-  await expect(page.getByLabel("width of zone 1")).toHaveValue("24");
-  await expect(page.getByLabel("how many of zone 3")).toHaveValue("2");
+  await expect(page.getByLabel("width of part 1")).toHaveValue("24");
+  await expect(page.getByLabel("how many of part 3")).toHaveValue("2");
   await page.reload();
   await bench.settled(page);
   await expect(part("Cap over the hinge")).toHaveAccessibleName("Cap over the hinge: 6 × 5");

@@ -31,7 +31,8 @@ test("two readings of a measure: the larger holds, a disagreement is said, one t
   await bench.settled(page);
   expect((await cutList(page))[0]).toBe("Plate 2: 22½ × 20");
   await expect(page.getByText("Two readings of the width differ by ½ in")).toBeVisible();
-  await page.getByLabel("use the").selectOption("mean");
+  await page.getByLabel("Which of the two holds").click();
+  await page.getByTitle("mean", { exact: true }).click();
   await bench.settled(page);
   expect((await cutList(page))[0]).toBe("Plate 2: 22¼ × 20");
   await page.getByRole("button", { name: "Keep 21 only" }).click();

@@ -23,6 +23,15 @@ public sealed record ZoneInput
     /// <summary>Its greatest height between seams; for a strip the width of the wall.</summary>
     public Entry Height { get; init; }
 
+    /// <summary>A second reading of the width.</summary>
+    public Entry? SecondWidth { get; init; }
+
+    /// <summary>A second reading of the height.</summary>
+    public Entry? SecondHeight { get; init; }
+
+    /// <summary>Which of two readings holds: <c>larger</c> (when nothing is said), <c>smaller</c> or <c>mean</c>.</summary>
+    public string? ReadingUse { get; init; }
+
     /// <summary>Which edges go down a gap: <c>left</c>, <c>right</c>, <c>top</c>, <c>bottom</c>.</summary>
     public IReadOnlyList<string> Tucks { get; init; } = [];
 

@@ -83,7 +83,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         for (var i = 0; i < input.Zones.Count; i++)
         {
             var zone = input.Zones[i];
-            var name = string.IsNullOrWhiteSpace(zone.Name) ? $"Zone {i + 1}" : zone.Name.Trim();
+            var name = string.IsNullOrWhiteSpace(zone.Name) ? $"Part {i + 1}" : zone.Name.Trim();
             foreach (var edge in zone.Tucks.Concat(zone.Piped).Where(edge => !ZoneEdges.Contains(edge)))
             {
                 Fail("unknown-choice", ReadingText.UnknownEdge(name, edge, string.Join(", ", ZoneEdges)), "zones");
@@ -95,7 +95,9 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             }
 
             var free = zone.FreeTuck is { } gap ? Read(gap, $"{name}, free gap", "zones") ?? Length.Zero : (Length?)null;
-            var (across, up) = (Positive(zone.Width, $"{name}, width", "zones"), Positive(zone.Height, $"{name}, height", "zones"));
+            var (across, up) = (
+                Twice(zone.Width, zone.SecondWidth, zone.ReadingUse, new("zones", $"zones.{i}.width", $"zones.{i}.secondWidth"), (name, "width")),
+                Twice(zone.Height, zone.SecondHeight, zone.ReadingUse, new("zones", $"zones.{i}.height", $"zones.{i}.secondHeight"), (name, "height")));
             Keep("zones", i, "width", across);
             Keep("zones", i, "height", up);
             if (across is { } width && up is { } height)
@@ -197,6 +199,12 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
 
         return count > MostEntries;
     }
+
+    /// <summary>What a zone's length comes to with its second reading, where there is one.</summary>
+    private Length? Twice(Entry first, Entry? second, string? use, TwoReadings.Place place, (string Zone, string Side) of) =>
+        Positive(first, $"{of.Zone}, {of.Side}", place.Measure) is not { } read ? null
+        : second is not { } again || string.IsNullOrWhiteSpace(again.ToString()) || Positive(again, $"{of.Zone}, {of.Side}, second reading", place.Measure) is not { } other ? read
+        : new TwoReadings(unit, checks).Holding(read, other, again.ToString(), $"{of.Zone.ToLowerInvariant()}’s {of.Side}", use, place);
 
     private Length? Positive(Entry entry, string label, string measure)
     {

@@ -53,24 +53,13 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
             return first;
         }
 
-        var (format, label) = (LengthFormat.For(Unit), definition.Label.ToLowerInvariant());
-        var use = input.ReadingUse.GetValueOrDefault(definition.Name, "larger");
-        if (use is not ("larger" or "smaller" or "mean"))
-        {
-            Fail("unknown-choice", ReadingText.UnknownUseOfTwoReadings(label, use), definition.Name);
-        }
-
-        if ((first - second).Abs() > (Unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m)))
-        {
-            Checks.Add(Check.Warning(
-                "two-readings-disagree",
-                ReadingText.TwoReadingsDisagree(label, format.RoundedWithUnit((first - second).Abs()), format.Rounded(first), format.RoundedWithUnit(second), use),
-                definition.Name,
-                new Mend(ReadingText.ToKeepFirstOnly(format.Exact(first)), $"secondReadings.{definition.Name}", ""),
-                new Mend(ReadingText.ToKeepSecondOnly(format.Exact(second)), $"measures.{definition.Name}", entry.ToString())));
-        }
-
-        return use switch { "smaller" => Length.Min(first, second), "mean" => (first + second) / 2, _ => Length.Max(first, second) };
+        return new TwoReadings(Unit, Checks).Holding(
+            first,
+            second,
+            entry.ToString(),
+            definition.Label.ToLowerInvariant(),
+            input.ReadingUse.GetValueOrDefault(definition.Name),
+            new(definition.Name, $"measures.{definition.Name}", $"secondReadings.{definition.Name}"));
     }
 
     private bool IsMeasurable(Length length, MeasureDefinition definition)

@@ -3,6 +3,8 @@ export interface Column {
   name: string;
   label: string;
   kind: "length" | "text" | "count" | "flag" | "sides" | "side";
+  /** Kept with the row, and no column of its table. */
+  isAside?: boolean;
 }
 
 export type ListRow = Record<string, string | number | boolean | string[]>;
@@ -38,11 +40,11 @@ export const lists: Record<string, { columns: Column[]; row: string; guidance: s
     ],
   },
   zones: {
-    row: "zone",
+    row: "part",
     guidance:
       "Widest width and longest height between the seams; slanted parts plumb, strips along their outer curve. Which edges go down a gap, and how deep a hand goes there.",
     columns: [
-      { name: "name", label: "zone", kind: "text" },
+      { name: "name", label: "part", kind: "text" },
       { name: "width", label: "width", kind: "length" },
       { name: "height", label: "height", kind: "length" },
       { name: "count", label: "how many", kind: "count" },
@@ -52,6 +54,9 @@ export const lists: Record<string, { columns: Column[]; row: string; guidance: s
       { name: "slanted", label: "slant", kind: "flag" },
       { name: "strip", label: "strip", kind: "flag" },
       { name: "piped", label: "piped", kind: "sides" },
+      { name: "secondWidth", label: "width again", kind: "length", isAside: true },
+      { name: "secondHeight", label: "height again", kind: "length", isAside: true },
+      { name: "readingUse", label: "of two use", kind: "text", isAside: true },
     ],
   },
   obstacles: {

@@ -1,4 +1,5 @@
 import { editCover, editText } from "./benchStore";
+import { zoneRows } from "./parts";
 import { giveCloth, pieceRole } from "./roles";
 
 interface Written {
@@ -27,6 +28,15 @@ function write({ path, value }: Written) {
     giveCloth(rest.join("."), value ? [value] : []);
   } else if (group === "construction") {
     editCover("construction", (cover) => ({ ...cover, construction: value }));
+  } else if (group === "zones") {
+    const [at, name] = rest;
+    editCover(`lists.zones.${at}.${name}`, (cover) => ({
+      ...cover,
+      lists: {
+        ...cover.lists,
+        zones: zoneRows(cover).map((row, i) => (i === Number(at) ? { ...row, [name ?? ""]: value } : row)),
+      },
+    }));
   } else if (group === "points") {
     const points = value.split(";").map((point) => point.split(",").map((part) => part.trim()));
     editCover("lists.points", (cover) => ({ ...cover, lists: { ...cover.lists, points } }));

@@ -36,7 +36,15 @@ export interface Part {
   pair: boolean;
   slanted: boolean;
   strip: boolean;
+  /** Second readings as typed; empty where there is none. */
+  secondWidth: string;
+  secondHeight: string;
+  /** Which of two readings holds; empty for the larger. */
+  readingUse: string;
 }
+
+/** What can be said of a part's second readings. */
+export type PartSecond = Partial<Pick<Part, "secondWidth" | "secondHeight" | "readingUse">>;
 
 /** The lengths that are asked for of a part. */
 export type PartLength = "width" | "height" | "freeTuck";
@@ -106,6 +114,9 @@ export function partsOf(cover: Cover): Part[] {
       pair: isOn(row["pair"]),
       slanted: isOn(row["slanted"]),
       strip: isOn(row["strip"]),
+      secondWidth: said(row["secondWidth"]),
+      secondHeight: said(row["secondHeight"]),
+      readingUse: said(row["readingUse"]),
     };
   });
 }

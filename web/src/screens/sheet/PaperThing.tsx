@@ -71,7 +71,7 @@ function PaperList({ list, cover, isFilled }: { list: string; cover: Cover; isFi
   const known = lists[list];
   const rows = rowsOf(cover.lists[list], known?.columns ?? []);
   const names = list === "zones" ? partsOf(cover).map((part) => part.name) : [];
-  const columns = (known?.columns ?? []).filter(({ name }) => name !== "name");
+  const columns = (known?.columns ?? []).filter(({ name, isAside }) => name !== "name" && !isAside);
   return (
     <table className="paper-list">
       <thead>

@@ -1,11 +1,11 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { Cover } from "../../../model/cover";
 import { useState } from "react";
 import type { Measure } from "../../../api/client";
 import { editText } from "../../../model/benchStore";
 import { NoteField, noteButton } from "./NoteField";
 import { Photos } from "./Photos";
-
-const uses = ["larger", "smaller", "mean"] as const;
+import { secondButton, SecondReading } from "./SecondReading";
 
 interface Props {
   cover: Cover;
@@ -25,56 +25,30 @@ export function MeasureExtras({ cover, coverId, measure, worthASecond }: Props) 
   return (
     <div className="measure-extras">
       <div className="extra-buttons">
-        <button
-          type="button"
+        <TextButton
           className="extra"
           aria-expanded={opened === "second"}
           title={worthASecond ?? undefined}
           onClick={() => open("second")}
         >
-          {second ? `second reading ${second}` : worthASecond ? "worth a second reading" : "+ second reading"}
-        </button>
-        <button
-          type="button"
-          className="extra"
-          aria-expanded={opened === "note"}
-          onClick={() => open("note")}
-        >
+          {secondButton(second, worthASecond !== null)}
+        </TextButton>
+        <TextButton className="extra" aria-expanded={opened === "note"} onClick={() => open("note")}>
           {noteButton(note)}
-        </button>
-        <button
-          type="button"
-          className="extra"
-          aria-expanded={opened === "photo"}
-          onClick={() => open("photo")}
-        >
+        </TextButton>
+        <TextButton className="extra" aria-expanded={opened === "photo"} onClick={() => open("photo")}>
           photographs
-        </button>
+        </TextButton>
       </div>
       {opened === "second" && (
-        <p className="extra-open">
-          {worthASecond && <span>{worthASecond} </span>}
-          <label>
-            Second reading{" "}
-            <input
-              autoFocus
-              value={second}
-              aria-label={`Second reading of the ${measure.label.toLowerCase()}`}
-              onChange={(event) => editText("secondReadings", name, event.target.value)}
-            />
-          </label>{" "}
-          <label>
-            use the{" "}
-            <select
-              value={cover.readingUse[name] ?? "larger"}
-              onChange={(event) => editText("readingUse", name, event.target.value)}
-            >
-              {uses.map((use) => (
-                <option key={use}>{use}</option>
-              ))}
-            </select>
-          </label>
-        </p>
+        <SecondReading
+          of={measure.label.toLowerCase()}
+          text={second}
+          use={cover.readingUse[name] ?? ""}
+          why={worthASecond}
+          onType={(text) => editText("secondReadings", name, text)}
+          onUse={(use) => editText("readingUse", name, use)}
+        />
       )}
       {opened === "note" && <NoteField hangsOn={name} of={measure.label.toLowerCase()} note={note} />}
       {opened === "photo" && (

@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { Cover } from "../../../model/cover";
 import type { Check, Measure, Shape } from "../../../api/client";
 import { ChecksFor } from "../../../ui/ChecksFor";
@@ -36,9 +37,7 @@ export function MeasureWalk({ checks, shape, cover, asked, next, complete, onAsk
       </div>
       <p className="optional-measures">
         {optional.map((known) => (
-          <button
-            type="button"
-            className="plain-button"
+          <TextButton
             key={known.name}
             aria-pressed={known.name === asked.name}
             title={known.label}
@@ -47,7 +46,7 @@ export function MeasureWalk({ checks, shape, cover, asked, next, complete, onAsk
             {cover.measures[known.name]?.trim()
               ? `${shortLabel(known)}: ${cover.measures[known.name]}`
               : `+ ${shortLabel(known)}`}
-          </button>
+          </TextButton>
         ))}
       </p>
     </div>

@@ -1,3 +1,4 @@
+import { Input } from "antd";
 import { editText } from "../../../model/benchStore";
 
 /** What a note begins with, for the button that opens it. */
@@ -17,7 +18,8 @@ interface Props {
 export function NoteField({ hangsOn, of, note }: Props) {
   return (
     <p className="extra-open">
-      <input
+      <Input
+        size="small"
         autoFocus
         className="note"
         maxLength={2000}

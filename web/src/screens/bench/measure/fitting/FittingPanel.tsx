@@ -1,5 +1,5 @@
 import type { Cover } from "../../../../model/cover";
-import { Button, Segmented } from "antd";
+import { Button, Checkbox, Input, Segmented } from "antd";
 import { useState } from "react";
 import type { Check, Unit } from "../../../../api/client";
 import { editCover, useBench, useCurrentCover } from "../../../../model/benchStore";
@@ -70,7 +70,8 @@ export function FittingPanel({ unit, houseRules, checks, drawn, onDone }: Props)
           ]}
           onChange={(value) => setWay(value as "in" | "out")}
         />
-        <input
+        <Input
+          size="small"
           aria-label="By how much"
           value={by}
           placeholder={unit === "in" ? "3/8" : "10"}
@@ -90,21 +91,20 @@ export function FittingPanel({ unit, houseRules, checks, drawn, onDone }: Props)
         <fieldset className="cut-ticks">
           <legend>Cut already</legend>
           {Array.from({ length: Math.min(count, 24) }, (_, i) => i + 1).map((number) => (
-            <label key={number}>
-              <input
-                type="checkbox"
-                checked={cut.has(number)}
-                onChange={(event) =>
-                  editCover("cut", (cover) => ({
-                    ...cover,
-                    cut: event.target.checked
-                      ? [...cover.cut, number].sort((a, b) => a - b)
-                      : cover.cut.filter((known) => known !== number),
-                  }))
-                }
-              />
+            <Checkbox
+              key={number}
+              checked={cut.has(number)}
+              onChange={(event) =>
+                editCover("cut", (cover) => ({
+                  ...cover,
+                  cut: event.target.checked
+                    ? [...cover.cut, number].sort((a, b) => a - b)
+                    : cover.cut.filter((known) => known !== number),
+                }))
+              }
+            >
               {number}
-            </label>
+            </Checkbox>
           ))}
         </fieldset>
       )}

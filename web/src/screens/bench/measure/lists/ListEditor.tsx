@@ -70,7 +70,7 @@ export function ListEditor({ cover, list, unit, checks, readings }: Props) {
       <RowsEditor
         label={`The ${known.row}s`}
         row={known.row}
-        columns={known.columns}
+        columns={known.columns.filter((column) => !column.isAside)}
         rows={rowsOf(cover.lists[asked], known.columns)}
         onChange={(rows) => editList(asked, rows)}
         onRow={setLit}

@@ -1,4 +1,4 @@
-import { Button } from "antd";
+import { Button, Checkbox, Input, Select } from "antd";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { flushSync } from "react-dom";
 import type { Column, ListRow } from "../../../../model/columns";
@@ -29,11 +29,13 @@ export function RowsEditor({ label, row, columns, rows, onChange, onRow }: Props
   };
   const put = (at: number, name: string, value: ListRow[string]) =>
     write(shown.map((known, i) => (i === at ? { ...known, [name]: value } : known)));
-  const cell = (at: number, column: number) =>
-    table.current?.querySelector<HTMLElement>(`[data-cell="${at}.${column}"]`)?.focus();
+  const cell = (at: number, column: number) => {
+    const place = table.current?.querySelector<HTMLElement>(`[data-cell="${at}.${column}"]`);
+    (place?.querySelector("input") ?? place)?.focus();
+  };
   const onKeyDown = (event: KeyboardEvent, at: number, column: number) => {
     const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
-    if (step !== 0 && !(event.target instanceof HTMLSelectElement)) {
+    if (step !== 0 && (event.target as HTMLElement).role !== "combobox") {
       event.preventDefault();
       cell(at + step, column);
     } else if (event.key === "Enter" && !(event.target instanceof HTMLButtonElement)) {
@@ -59,8 +61,7 @@ export function RowsEditor({ label, row, columns, rows, onChange, onRow }: Props
     switch (column.kind) {
       case "flag":
         return (
-          <input
-            type="checkbox"
+          <Checkbox
             {...common}
             checked={value === true || value === "true"}
             onChange={(event) => put(at, column.name, event.target.checked)}
@@ -76,20 +77,19 @@ export function RowsEditor({ label, row, columns, rows, onChange, onRow }: Props
         );
       case "side":
         return (
-          <select
+          <Select
             {...common}
+            size="small"
             value={String(value ?? "front")}
-            onChange={(event) => put(at, column.name, event.target.value)}
-          >
-            {sides.map((side) => (
-              <option key={side}>{side}</option>
-            ))}
-          </select>
+            options={sides.map((side) => ({ value: side }))}
+            onChange={(side) => put(at, column.name, side)}
+          />
         );
       default:
         return (
-          <input
+          <Input
             {...common}
+            size="small"
             className={column.kind}
             autoComplete="off"
             spellCheck={false}

@@ -1,41 +1,69 @@
-import { Button } from "antd";
+import { TextButton } from "../../../../ui/TextButton";
+import { Button, Input } from "antd";
 import { useState } from "react";
 import type { Cover } from "../../../../model/cover";
-import { noteOf, usualParts, type Part } from "../../../../model/parts";
+import { noteOf, usualParts, type Part, type PartLength, type PartSecond } from "../../../../model/parts";
 import { NoteField, noteButton } from "../NoteField";
 import { Photos } from "../Photos";
+import { secondButton, SecondReading } from "../SecondReading";
+import { lengthNames } from "./PartTaking";
 
 interface Props {
   cover: Cover;
   coverId: string;
   parts: Part[];
   part: Part;
+  /** The length that is asked for. */
+  asked: PartLength;
+  onSecond: (said: PartSecond) => void;
   onRename: (name: string) => void;
   onTakeOff: () => void;
   onAdd: (name: string) => void;
 }
 
 /** What can be said of a part besides its lengths, and the parts there could be more of. */
-export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onAdd }: Props) {
+export function PartMore({
+  cover,
+  coverId,
+  parts,
+  part,
+  asked,
+  onSecond,
+  onRename,
+  onTakeOff,
+  onAdd,
+}: Props) {
   const [opened, setOpened] = useState<string | null>(null);
   const open = (what: string) => setOpened(opened === what ? null : what);
   const hangsOn = noteOf(part.name);
   const note = cover.notes[hangsOn] ?? "";
   const opener = (what: string, label: string) => (
-    <button type="button" className="extra" aria-expanded={opened === what} onClick={() => open(what)}>
+    <TextButton className="extra" aria-expanded={opened === what} onClick={() => open(what)}>
       {label}
-    </button>
+    </TextButton>
   );
   const missing = usualParts.filter((usual) => !parts.some((known) => known.place === usual.place));
+  // How deep a gap is is felt, not measured.
+  const secondOf = asked === "width" ? "secondWidth" : asked === "height" ? "secondHeight" : null;
   return (
     <div className="measure-extras">
+      {secondOf && opener("second", secondButton(part[secondOf]))}
       {opener("add", "+ add a part")}
       {opener("name", "name")}
       {opener("note", noteButton(note))}
       {opener("photo", "photographs of the thing")}
-      <button type="button" className="extra" onClick={onTakeOff}>
+      <TextButton className="extra" onClick={onTakeOff}>
         take off the {part.name.toLowerCase()}
-      </button>
+      </TextButton>
+      {opened === "second" && secondOf && (
+        <SecondReading
+          of={`${part.name.toLowerCase()}: ${lengthNames[asked]}`}
+          text={part[secondOf]}
+          use={part.readingUse}
+          onType={(text) => onSecond({ [secondOf]: text })}
+          onUse={(use) => onSecond({ readingUse: use })}
+        />
+      )}
       {opened === "add" && (
         <p className="extra-open part-adding">
           {[...missing.map((usual) => usual.name), "Another part"].map((name) => (
@@ -53,7 +81,8 @@ export function PartMore({ cover, coverId, parts, part, onRename, onTakeOff, onA
       )}
       {opened === "name" && (
         <p className="extra-open">
-          <input
+          <Input
+            size="small"
             autoFocus
             className="note"
             maxLength={100}

@@ -1,3 +1,5 @@
+import { Input } from "antd";
+import { TextButton } from "../../../../ui/TextButton";
 import { useState } from "react";
 import { addCover, editCover, useBench } from "../../../../model/benchStore";
 import { partsNet } from "../../../../model/partsNet";
@@ -49,7 +51,8 @@ export function PartPresets({ onBlank }: { onBlank: () => void }) {
             {preset.id === "sofa" && (
               <label>
                 with{" "}
-                <input
+                <Input
+                  size="small"
                   value={cushions}
                   inputMode="numeric"
                   aria-invalid={!known}
@@ -64,9 +67,7 @@ export function PartPresets({ onBlank }: { onBlank: () => void }) {
       </ul>
       <p>
         Every part is measured between its seams and may be added, doubled or taken off afterwards.{" "}
-        <button type="button" className="plain-button" onClick={onBlank}>
-          Begin with one part instead
-        </button>
+        <TextButton onClick={onBlank}>Begin with one part instead</TextButton>
       </p>
     </div>
   );

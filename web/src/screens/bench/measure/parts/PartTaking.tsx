@@ -1,3 +1,4 @@
+import { TextButton } from "../../../../ui/TextButton";
 import type { ReactNode } from "react";
 import type { Check, Unit } from "../../../../api/client";
 import { lengthsOf, type Edge, type Part, type PartLength } from "../../../../model/parts";
@@ -45,14 +46,9 @@ export function PartTaking({
   onChange,
 }: Props) {
   const flag = (name: "pair" | "slanted" | "strip", label: string) => (
-    <button
-      type="button"
-      className="plain-button"
-      aria-pressed={part[name]}
-      onClick={() => onChange({ [name]: !part[name] })}
-    >
+    <TextButton aria-pressed={part[name]} onClick={() => onChange({ [name]: !part[name] })}>
       {label}
-    </button>
+    </TextButton>
   );
   const sides = (name: "tucks" | "piped", label: string) => (
     <span className="part-sides">
@@ -86,15 +82,9 @@ export function PartTaking({
         </div>
         <p className="part-lengths">
           {lengthsOf(part).map((length) => (
-            <button
-              type="button"
-              key={length}
-              className="plain-button"
-              aria-pressed={length === asked}
-              onClick={() => onAsk(length)}
-            >
+            <TextButton key={length} aria-pressed={length === asked} onClick={() => onAsk(length)}>
               {lengthNames[length]} {part[length].trim() || "?"}
-            </button>
+            </TextButton>
           ))}
           {sides("tucks", "goes down")}
           {sides("piped", "piped")}

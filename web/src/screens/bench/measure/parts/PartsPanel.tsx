@@ -1,3 +1,4 @@
+import { TextButton } from "../../../../ui/TextButton";
 import { useState } from "react";
 import type { Check, ReadMeasure, Shape, Unit } from "../../../../api/client";
 import { editCover, useBench } from "../../../../model/benchStore";
@@ -14,6 +15,7 @@ import {
   zoneRows,
   type Part,
   type PartLength,
+  type PartSecond,
 } from "../../../../model/parts";
 import { sizesOf } from "../../../../model/partsNet";
 import { useLastGood } from "../../../../queries/useLastGood";
@@ -112,11 +114,11 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
             unit={unit}
             checks={checks.filter((check) => check.measure === "zones")}
             besides={shape.measures.map((known) => (
-              <button type="button" className="plain-button" key={known.name} onClick={() => ask(known.name)}>
+              <TextButton key={known.name} onClick={() => ask(known.name)}>
                 {cover.measures[known.name]?.trim()
                   ? `${known.label.toLowerCase()}: ${cover.measures[known.name]}`
                   : `+ ${known.label.toLowerCase()}`}
-              </button>
+              </TextButton>
             ))}
             onType={(text) => {
               setChosen(asked); // a length that is typed is not left for the next one that is missing
@@ -131,6 +133,11 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
             coverId={coverId}
             parts={parts}
             part={part}
+            asked={asked.length}
+            onSecond={(said) => {
+              setChosen(asked);
+              change(asked.at, said);
+            }}
             onRename={(name) =>
               editCover(`lists.zones.${asked.at}.name`, (before) => renamed(before, asked.at, name))
             }
@@ -176,7 +183,7 @@ function edit(at: number, name: string, value: ListRow[string]) {
 }
 
 /** What else is true of a part; a twin is a second one, of the other hand. */
-function change(at: number, said: PartChange) {
+function change(at: number, said: PartChange & PartSecond) {
   rewrite(`${at}.${Object.keys(said).join()}`, (rows) =>
     rows.map((row, i) =>
       i === at
