@@ -7,7 +7,8 @@ namespace Wrapper.Core.Catalogue;
 /// <param name="Look">How the finished cover looks.</param>
 /// <param name="GoesOn">How it goes on and comes off.</param>
 /// <param name="Washes">How it stands being taken off and washed.</param>
-public sealed record ConstructionDefinition(string Id, string Label, string Says, string Look, string GoesOn, string Washes)
+/// <param name="Suits">Who should take it, and for what.</param>
+public sealed record ConstructionDefinition(string Id, string Label, string Says, string Look, string GoesOn, string Washes, string Suits)
 {
     /// <summary>The ways it can be closed; null where whatever the thing offers will do.</summary>
     public IReadOnlyList<Closure>? Closures { get; init; }

@@ -41,9 +41,25 @@ internal static class AdviceText
 
     internal static string NotchesFray => "notches cut before sewing fray";
 
+    internal static string ClipsFray => "its curves are clipped, and clips fray";
+
+    internal static string BulkInGathers => "gathers are thick in this cloth";
+
+    internal static string SecondLayerBehind => "a second layer behind it: nothing shows through";
+
+    internal static string PrintInPieces => "cuts the print into the most pieces";
+
+    internal static string NapDownTheWall => "the nap lies down the wall all round";
+
+    internal static string NapRunsBack => "the nap lies down the front and up the back";
+
+    internal static string PleatsHangStraight => "pleats hang straight";
+
+    internal static string PlasticFaceDown => "a plastic zip, face down, and polyester thread last outdoors";
+
     internal static string TwoLayersOnly => "two layers lie at the seam";
 
-    internal static string CornersCutAway => "the corner's cloth is cut away before it is sewn";
+    internal static string CornersCutAway => "the corner’s cloth is cut away before it is sewn";
 
     internal static string BulkInCorners => "opened corners are thick in this cloth";
 
@@ -57,7 +73,7 @@ internal static class AdviceText
 
     internal static string InvisibleOnThin => "an invisible zip pulls in a thin cloth";
 
-    internal static string StretchesOver => "the cloth's stretch pulls it smooth";
+    internal static string StretchesOver => "the cloth’s stretch pulls it smooth";
 
     internal static string PipingOnStretch => "piping sewn tight gathers a cloth that stretches";
 
@@ -103,7 +119,7 @@ internal static class AdviceText
 
     internal static string QuickestForMany => "the fewest minutes, many times over";
 
-    internal static string JoinOnTop => "the cloth's width makes a join of it";
+    internal static string JoinOnTop => "the cloth’s width makes a join of it";
 
     internal static string OpensByHand => "opened and closed without a needle";
 

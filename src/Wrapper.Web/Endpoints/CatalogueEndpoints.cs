@@ -42,7 +42,7 @@ public sealed record FormJson(string Id, string Label, IReadOnlyList<ShapeJson> 
 public sealed record OptionJson(string Name, string Label, IReadOnlyList<string> Words);
 
 /// <summary>A construction with the choices it has.</summary>
-public sealed record ConstructionJson(string Id, string Label, string Says, string Look, string GoesOn, string Washes, IReadOnlyList<OptionJson> Options);
+public sealed record ConstructionJson(string Id, string Label, string Says, string Look, string GoesOn, string Washes, string Suits, IReadOnlyList<OptionJson> Options);
 
 /// <summary>A rule that is a plain number.</summary>
 public sealed record NumberRuleJson(string Name, string Label, decimal Usual, decimal Least, decimal Most);
@@ -69,7 +69,7 @@ internal static class CatalogueEndpoints
     internal static CatalogueJson Catalogue() => new(
         [.. FormCatalogue.All.Select(Form)],
         [.. ConstructionCatalogue.All.Values.Select(construction => new ConstructionJson(
-            construction.Id, construction.Label, construction.Says, construction.Look, construction.GoesOn, construction.Washes, [.. construction.Choices.Select(option => new OptionJson(option.Name, option.Label, option.Words))]))],
+            construction.Id, construction.Label, construction.Says, construction.Look, construction.GoesOn, construction.Washes, construction.Suits, [.. construction.Choices.Select(option => new OptionJson(option.Name, option.Label, option.Words))]))],
         [.. Rule.All.Values.Select(RuleOf)],
         [.. NumberRule.All.Values.Select(rule => new NumberRuleJson(rule.Name, rule.Label, Math.Round(rule.Usual, 6), rule.Least, rule.Most))],
         [.. ClothTraitDefinition.All.Select(trait => new TraitJson(trait.Trait.Word(), trait.Label, trait.Handling))]);

@@ -23,7 +23,8 @@ public static class Bag
         "Two faces sewn together, one way in.",
         "two faces, a seam round the edge",
         "through its one opening",
-        "comes off whole, irons flat")
+        "comes off whole, irons flat",
+        "loose fillings, either face up")
     {
         Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.Join, Choice.Layers, Choice.Back, Choice.Hands],
     };

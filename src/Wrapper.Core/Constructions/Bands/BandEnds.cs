@@ -26,7 +26,8 @@ public static class BandEnds
         "A band over the profile, closed by two ends.",
         "the cloth runs round without a seam",
         "through the band, or pulled over",
-        "comes off whole")
+        "comes off whole",
+        "things whose profile runs through")
     {
         Closures = Catalogue.Closing.Zipped,
         CarriesPiping = true,

@@ -25,7 +25,8 @@ public static class BoxingStrip
         "Two plates and a wall: tailored, can be piped; more pieces and more sewing.",
         "crisp edges, a flat wall",
         "through the zip, easily if it turns the corners",
-        "comes off whole; piping dries slowly")
+        "comes off whole; piping dries slowly",
+        "show pieces, piping, firm foam")
     {
         Closures = [.. Closing.Zipped, Closure.Gap, Closure.Ties],
         CarriesPiping = true,

@@ -23,7 +23,8 @@ public static class Envelope
         "A sleeve with a tail that folds in, fitted on the thing.",
         "plain, soft sides, no hardware",
         "slips in, the tail folds under",
-        "off in a moment; nothing to rust or catch")
+        "off in a moment; nothing to rust or catch",
+        "quick work that is washed often")
     {
         Closures = [Closure.Snaps, Closure.HookAndLoop, Closure.PinnedTail],
         Choices = [Choice.Plates, Choice.Closure, Choice.Hands],

@@ -20,7 +20,8 @@ public static class Flat
         "One cloth, hemmed all round.",
         "hangs in folds",
         "laid on",
-        "washes and irons as one cloth")
+        "washes and irons as one cloth",
+        "tables laid and cleared daily")
     {
         Choices = [Choice.Plates],
     };

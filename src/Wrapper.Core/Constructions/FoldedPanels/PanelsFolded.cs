@@ -23,7 +23,8 @@ public static class PanelsFolded
         "Two panels with the zip in one edge, all corners opened.",
         "seam round the middle, corners folded",
         "through the back",
-        "comes off whole; trimmed corners want finishing")
+        "comes off whole; trimmed corners want finishing",
+        "soft cushions, two faces alike")
     {
         Closures = Closing.Zipped,
         Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.ZipSides],

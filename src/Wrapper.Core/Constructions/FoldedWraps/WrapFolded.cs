@@ -26,7 +26,8 @@ public static class WrapFolded
         "One piece sewn flat, corners opened after: quick and self-correcting, no piping.",
         "soft front edge, corners a little rounded",
         "through the back",
-        "comes off whole; trimmed corners want finishing")
+        "comes off whole; trimmed corners want finishing",
+        "a first cushion, a tape in doubt")
     {
         Closures = Closing.Zipped,
         Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners],

@@ -20,10 +20,11 @@ public static class OutlineMargin
     public static ConstructionDefinition Definition { get; } = new(
         Id,
         "Outline with margin",
-        "The board's outline and a margin that is drawn in underneath.",
+        "The board’s outline and a margin that is drawn in underneath.",
         "smooth on top, gathered underneath",
         "drawn tight underneath",
-        "off in a moment, dries flat")
+        "off in a moment, dries flat",
+        "boards and lids of any outline")
     {
         Choices = [Choice.Plates, Choice.Edge, Choice.Hands],
     };

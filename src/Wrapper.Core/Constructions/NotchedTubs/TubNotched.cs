@@ -23,7 +23,8 @@ public static class TubNotched
         "Corners cut out, open underneath: fewest seams.",
         "plain, soft corners",
         "pulled over and drawn in",
-        "off in a moment, dries flat")
+        "off in a moment, dries flat",
+        "least sewing, cloth that gives")
     {
         Choices = [Choice.Plates, Choice.Edge, Choice.Notch],
     };

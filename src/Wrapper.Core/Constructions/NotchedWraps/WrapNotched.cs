@@ -26,7 +26,8 @@ public static class WrapNotched
         "One piece, corners cut out before sewing: exact, but no second look.",
         "soft front edge, the cloth runs over it",
         "opens like a mouth",
-        "comes off whole, little bulk")
+        "comes off whole, little bulk",
+        "a sure tape, thick cloth")
     {
         Closures = Closing.Zipped,
         Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure],

@@ -48,7 +48,8 @@ public static class Blocks
         "Rough pieces with allowances, pinned on the thing and trimmed.",
         "follows the thing as it is pinned",
         "as it is fitted",
-        "wash the cloth before cutting")
+        "wash the cloth before cutting",
+        "things no tape describes")
     {
         Choices = [Choice.Closure, Choice.Skirt],
     };

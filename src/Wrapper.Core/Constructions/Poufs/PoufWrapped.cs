@@ -23,7 +23,8 @@ public static class PoufWrapped
         "Top and bottom come over the edges, strips go round the corners.",
         "rounded corners, strips between the sides",
         "filled through a gap or zip",
-        "filling has to come out first")
+        "filling has to come out first",
+        "a loose filling, cloths in contrast")
     {
         Choices = [Choice.Plates, Choice.Closure],
     };

@@ -23,7 +23,8 @@ public static class TubWalls
         "A top and separate walls, open underneath: crisp edges, piping, contrast.",
         "crisp top edge, separate walls",
         "dropped over from above",
-        "off in a moment; corners want finishing")
+        "off in a moment; corners want finishing",
+        "show pieces, piping, contrast")
     {
         CarriesPiping = true,
         Choices = [Choice.Piping, Choice.Bias, Choice.Strips, Choice.Plates, Choice.Edge, Choice.ReturnCorners, Choice.TopCorners, Choice.Skirt],

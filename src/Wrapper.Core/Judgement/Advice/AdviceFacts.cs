@@ -49,6 +49,12 @@ public sealed record AdviceFacts
     /// <summary>How the other covers of the job are made.</summary>
     public IReadOnlyList<string> Others { get; init; } = [];
 
+    /// <summary>It shades one way and has no print: pile, or a finish brushed down.</summary>
+    public bool HasNap => OneWay && !Repeat.IsPositive;
+
+    /// <summary>Its print is so large, or points one way, that it shows where it is cut.</summary>
+    public bool HasLargePrint => Repeat >= LargeMotif || (OneWay && Repeat.IsPositive);
+
     /// <summary>The cloth is like this.</summary>
     public bool Is(ClothTrait trait) => Traits.Contains(trait);
 

@@ -11,6 +11,9 @@ public sealed record AdvisedWay(string Kind, string Word)
     /// <summary>No other of its kind takes less cloth, and some take more.</summary>
     public bool TakesLeastCloth { get; init; }
 
+    /// <summary>No other of its kind is cut into more pieces, and some are cut into fewer.</summary>
+    public bool TakesMostPieces { get; init; }
+
     /// <summary>The cloth is too narrow for a large piece, which is joined where it is seen.</summary>
     public bool IsJoinedInSight { get; init; }
 

@@ -1,7 +1,8 @@
 import type { Cover } from "../../../model/cover";
+import { Select } from "antd";
 import type { ReactNode } from "react";
 import { editText } from "../../../model/benchStore";
-import { ChoiceRow } from "./ChoiceRow";
+import { ChoiceRow, Row } from "./ChoiceRow";
 
 /** What only a boxing strip has: how its casing is cut, whether the slide is hidden, how its strips lie. */
 export function BoxedRows({
@@ -40,16 +41,19 @@ export function BoxedRows({
         onChange={(value) => editText("options", "slidePocket", value)}
       />
       {pocket && rule("pocketLap")}
-      <ChoiceRow
-        label="Strips on the cloth"
-        value={cover.options.strips ?? ""}
-        options={[
-          { value: "", label: "as fits" },
-          { value: "across", label: "across" },
-          { value: "down", label: "down" },
-        ]}
-        onChange={(value) => editText("options", "strips", value)}
-      />
+      <Row label="Strips lie">
+        <Select
+          size="small"
+          aria-label="Strips lie"
+          value={cover.options.strips ?? ""}
+          options={[
+            { value: "", label: "as fits" },
+            { value: "across", label: "across" },
+            { value: "down", label: "down" },
+          ]}
+          onChange={(value) => editText("options", "strips", value)}
+        />
+      </Row>
     </>
   );
 }

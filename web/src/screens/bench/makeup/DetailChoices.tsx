@@ -8,6 +8,7 @@ const labels: Record<string, string> = {
   edge: "Lower edge",
   piping: "Piping",
   layers: "Layers",
+  skirt: "Skirt",
   fit: "Fit",
 };
 
@@ -15,7 +16,7 @@ const labels: Record<string, string> = {
 export function DetailChoices({ made, unit }: { made: MakeUp[]; unit: Unit }) {
   const kinds = [...new Set(made.map((one) => one.kind))].filter((kind) => kind !== "construction");
   return (
-    <>
+    <div className="details">
       {kinds.map((kind) => {
         const ways = made.filter((one) => one.kind === kind);
         const stands = ways.find((one) => one.chosen);
@@ -44,7 +45,7 @@ export function DetailChoices({ made, unit }: { made: MakeUp[]; unit: Unit }) {
           </div>
         );
       })}
-    </>
+    </div>
   );
 }
 

@@ -8,7 +8,7 @@ import { Row } from "./ChoiceRow";
 const boxed = new Set(["piping", "bias", "slidePocket", "strips"]);
 
 /** Choices that are compared side by side above. */
-const compared = new Set(["closure", "zipSides", "edge", "piping", "layers"]);
+const compared = new Set(["closure", "zipSides", "edge", "piping", "layers", "skirt"]);
 
 /** Choices that are left to the draft while nothing is said. */
 const asFits = new Set(["plates", "strips", "join"]);
@@ -35,7 +35,6 @@ export function OptionRows({ catalogue, cover, shape }: Props) {
           !(option.name === "roundedCorners" && !measures.has("cornerRadius")) &&
           !(option.name === "topCorners" && !cover.measures.topDrop) &&
           !(option.name === "returnCorners" && !cover.measures.return) &&
-          !(option.name === "skirt" && !(cover.options.edge === "skirt" || cover.measures.skirtLength)) &&
           !(option.name === "back" && cover.form !== "duvet") &&
           !(option.name === "earSide" && cover.shape !== "l-shape");
         return meant && words.length > 1 ? (

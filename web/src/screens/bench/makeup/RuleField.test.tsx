@@ -37,7 +37,7 @@ test("one touch writes the figure among the house's other rules", async () => {
     });
   });
   show("5/8");
-  fireEvent.click(screen.getByRole("button", { name: "make this my default" }));
+  fireEvent.click(screen.getByRole("button", { name: "make usual" }));
   await waitFor(() => expect(written).toEqual([{ rules: { zip: "1", seam: "5/8 in" }, shelf: [] }, '"4"']));
   vi.unstubAllGlobals();
 });

@@ -1,4 +1,4 @@
-import { Input } from "antd";
+import { Button, Input } from "antd";
 import type { Rule, Unit } from "../../../api/client";
 import { useHouseRule } from "../../../queries/useHouse";
 import { editText } from "../../../model/benchStore";
@@ -34,13 +34,14 @@ export function RuleField({ rule, unit, text, houseRules, wrong, label }: Props)
         />
       </label>
       {own && !wrong ? (
-        <button
-          type="button"
+        <Button
+          size="small"
           className="make-default"
+          title="Make this figure the house's own"
           onClick={() => houseRule.mutate({ name: rule.name, text: withUnit(text.trim(), unit) })}
         >
-          make this my default
-        </button>
+          make usual
+        </Button>
       ) : (
         <span className="rule-source">{house ? "house default" : "usual"}</span>
       )}

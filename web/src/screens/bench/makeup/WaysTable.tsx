@@ -91,7 +91,8 @@ export function WaysTable({ made, cover, unit, houseRules }: Props) {
           {row("looks", (one) => one.look)}
           {row("goes on", (one) => one.goesOn)}
           {row("washing", (one) => one.washes)}
-          {row("speaks for and against", (one) => (
+          {row("suits", (one) => one.suits)}
+          {row("for and against", (one) => (
             <>
               {!isUnread && <Problem one={one} />}
               <Reasons one={one} />
