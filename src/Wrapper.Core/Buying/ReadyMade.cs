@@ -10,7 +10,6 @@ internal static class ReadyMade
 {
     private const int MostSheets = 40;
     private static readonly Length MostDeep = Length.FromMillimetres(500m);
-    private static readonly Length Between = Length.FromMillimetres(0.01m);
     private static readonly string[] Sides = ["left", "right", "start", "end"];
 
     /// <summary>The edges that were said; null where none was. One of which nothing is said is a selvage at the sides, and cut across at the ends.</summary>
@@ -52,28 +51,12 @@ internal static class ReadyMade
 
         return request with
         {
-            Flaws = [.. request.Flaws, .. Enumerable.Range(1, MostSheets).Select(sheet => new Flaw((sheet * length) - Between, sheet * length, null, null))],
-            Pinned = [.. request.Pinned, .. OnTheirHems(cloth, length, pieces).Where(pin => !request.Pinned.Any(own => own.Piece == pin.Piece && own.Copy == pin.Copy))],
+            Flaws = [.. request.Flaws, .. Enumerable.Range(1, MostSheets).Select(sheet => new Flaw((sheet * length) - OnTheirHems.Between, sheet * length, null, null))],
+            Pinned = [.. request.Pinned, .. OnTheirHems.Of(pieces, cloth.UsableWidth, length, request.Space).Where(pin => !request.Pinned.Any(own => own.Piece == pin.Piece && own.Copy == pin.Copy))],
         };
     }
 
     /// <summary>How many of it are taken by a lay of this length.</summary>
     public static int Count(ClothSpecification cloth, Length lay) =>
         cloth.UsableLength is { IsPositive: true } length ? (int)Math.Ceiling(lay.RatioTo(length) - 1e-9) : 0;
-
-    /// <summary>A face on a sheet: its opening on the deeper hem, one face a sheet.</summary>
-    private static IEnumerable<Placement> OnTheirHems(ClothSpecification cloth, Length length, IReadOnlyList<LaidPiece> pieces)
-    {
-        var sheet = 0;
-        foreach (var laid in pieces.Where(piece => piece.Piece.Kept is { AtEnd: true }))
-        {
-            // The opening is drawn at the far end: on a sheet whose deeper hem is the near one the face lies turned round.
-            var isTurned = cloth.Edges is { } edges && edges.Deepest == edges.Start;
-            var free = length - laid.Piece.CutLength.Value;
-            for (var copy = 1; copy <= laid.Copies; copy++, sheet++)
-            {
-                yield return new(laid.LayId, copy, isTurned ? 180 : 0, Length.Zero, (sheet * length) + (isTurned ? Length.Zero : free - Between), null);
-            }
-        }
-    }
 }

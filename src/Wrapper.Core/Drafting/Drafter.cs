@@ -25,7 +25,7 @@ public static class Drafter
             return new(null, reading, Sorted(reading.Checks));
         }
 
-        var cover = PiecedFaces.Joined(PieceCloths.GivenOut(FormCatalogue.Draft(specification), specification.Cloths), specification);
+        var cover = HemsKept.On(PiecedFaces.Joined(PieceCloths.GivenOut(FormCatalogue.Draft(specification), specification.Cloths), specification), specification);
         IReadOnlyList<Check> checks = Sorted([.. reading.Checks, .. cover.Checks, .. Unasked(specification)]);
         if (checks.HasError())
         {
@@ -52,6 +52,7 @@ public static class Drafter
             Joins = cover.Joins,
             Thing = FormCatalogue.Expected(specification),
             Blocks = cover.Blocks,
+            Print = specification.Choices.Print,
         };
         return new(draft, reading, draft.Checks);
     }

@@ -39,11 +39,6 @@ public enum PieceUse
     Joined,
 }
 
-/// <summary>The hems of a ready-made cloth that stay on a piece: those of its sides, and of its ends where they have one.</summary>
-/// <param name="AtEnd">Its far end lies on the deeper of the cloth's hems.</param>
-/// <param name="AtClosed">Its near end lies on the other.</param>
-public sealed record KeptEdges(bool AtEnd, bool AtClosed);
-
 /// <summary>Something chalked or snipped on a piece. See docs/handbook.md, "Marks".</summary>
 /// <param name="Kind">What it is.</param>
 /// <param name="Label">What it is for.</param>
@@ -166,8 +161,8 @@ public sealed record Piece
     /// <summary>Stretches over which the piece is bent round a curve.</summary>
     public IReadOnlyList<Roll> Rolls { get; init; } = [];
 
-    /// <summary>What it keeps of the hems of a ready-made cloth; null where it is cut free of its edges.</summary>
-    public KeptEdges? Kept { get; init; }
+    /// <summary>Where it lies on the hems of a ready-made cloth that stay on it; null where it is cut free of its edges.</summary>
+    public KeptHems? Kept { get; init; }
 
     /// <summary>The keys of the strips it is joined from, which are cut in its place; empty where it is cut itself.</summary>
     public IReadOnlyList<string> JoinedFrom { get; init; } = [];

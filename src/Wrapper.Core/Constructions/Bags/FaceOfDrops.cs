@@ -20,8 +20,8 @@ internal sealed record FaceCut(PieceRole Role, string Name, Worked CutLength, Wo
     /// <summary>The allowance of its closed end.</summary>
     public required Worked Closed { get; init; }
 
-    /// <summary>What it keeps of a ready-made cloth; null where it is cut from a roll.</summary>
-    public KeptEdges? KeptEdges { get; init; }
+    /// <summary>Where it lies on the hems of a ready-made cloth; null where it keeps none of them.</summary>
+    public KeptHems? Kept { get; init; }
 }
 
 /// <summary>
@@ -103,7 +103,7 @@ internal sealed class FaceOfDrops
                 specification, NameOf(drop), Count > 1 && drop == 0 ? 2 : 1, Outlined(from, to, length, left, right), _drops.Parts[drop], _cut.CutLength, _cut.Side, _cut.Closed, _cut.End, _drops.Join.Value) with
             {
                 Key = KeyOf(drop),
-                Kept = _cut.KeptEdges,
+                Kept = _cut.Kept,
             };
             var isOuter = Count > 1 && drop == 0;
             yield return piece with { CopyRoles = [.. Enumerable.Repeat(_cut.Role, piece.PerCover)], InFacingPairs = isOuter, Mirrored = isOuter ? specification.Count : 0 };

@@ -51,6 +51,13 @@ internal sealed class ReadySheet
     private static Length? WidthOf(CoverSpecification specification) =>
         ClothOf(specification) is null ? null : specification.In(PieceRole.FaceBack, PieceKind.Face).UsableWidth;
 
+    /// <summary>The opening is drawn at the far end: on a sheet whose deeper hem is the near one the face lies turned round.</summary>
+    private static KeptHems? KeptOn(ClothEdges? edges) => edges?.Deepest switch
+    {
+        null => edges is null ? new(ClothEnd.End, null, IsTurned: false) : null,
+        { } deepest => deepest == edges.Start ? new(ClothEnd.Start, null, IsTurned: true) : new(ClothEnd.End, null, IsTurned: false),
+    };
+
     /// <summary>How the printed face is cut: a roll hem takes two folds at its sides and its closed end.</summary>
     public FaceCut Front(Worked length, OpenEnd end) => new(PieceRole.FaceFront, "Front face", length + Inset + (2 * RollHem) + end.Front, end.Front)
     {
@@ -68,7 +75,7 @@ internal sealed class ReadySheet
         {
             Side = Inset,
             Closed = atClosed,
-            KeptEdges = new(HasHemAtOpening, HasHemAtClosedEnd),
+            Kept = KeptOn(_cloth?.Edges),
         };
     }
 
