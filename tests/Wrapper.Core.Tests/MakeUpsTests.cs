@@ -6,6 +6,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
@@ -114,7 +115,7 @@ public sealed class MakeUpsTests
     public void The_largest_cover_of_a_cloth_fits_it_and_a_little_larger_does_not()
     {
         var (cloth, length) = (new ClothSpecification(Length.FromInches(40), Length.Zero, false, Length.Zero), Length.FromInches(36));
-        var found = ClothAtHand.Find(cloth, length, LengthUnit.Inch, NoRules, ["pillowcase", "bolster"]);
+        var found = ClothAtHand.Find(new(cloth, length), LengthUnit.Inch, NoRules, ["pillowcase", "bolster"]);
         Assert.Contains(found, cover => cover.Form.Id == "bolster");
         foreach (var cover in found)
         {
@@ -128,6 +129,26 @@ public sealed class MakeUpsTests
     }
 
     [Fact]
+    public void Faces_joined_from_two_towels_make_a_larger_case_than_one_towel_gives()
+    {
+        var towel = new ClothSpecification(Length.FromInches(27), Length.Zero, false, Length.Zero) { ReadyLength = Length.FromInches(50) };
+        var four = towel.UsableLength!.Value + towel.UsableLength.Value + towel.UsableLength.Value + towel.UsableLength.Value;
+        var whole = ClothAtHand.Find(new(towel, four), LengthUnit.Inch, NoRules, ["pillowcase"])[0];
+        var joined = ClothAtHand.Find(new(towel, four, JoinedFrom: 2), LengthUnit.Inch, NoRules, ["pillowcase"])[0];
+        Assert.Equal(["face-front", "face-back"], joined.Pieced);
+        Assert.Empty(whole.Pieced);
+        Assert.True(joined.Measures["width"] > whole.Measures["width"]);
+        Assert.InRange(joined.Yardage.ReadyMade, 1, 4);
+        foreach (var place in joined.Yardage.Lay!.Placements)
+        {
+            var piece = joined.Yardage.Pieces.Single(piece => piece.LayId == place.Piece);
+            Assert.Equal(PieceKind.Part, piece.Piece.Kind);
+            var tall = (place.Turn % 180 == 0 ? piece.Piece.CutLength : piece.Piece.CutWidth).Value;
+            Assert.True((place.Y.Inches % 50) + tall.Inches <= 50 + 1e-3, $"{place.Y} {tall}"); // on one towel
+        }
+    }
+
+    [Fact]
     public void A_cloth_too_small_for_anything_gives_nothing() =>
-        Assert.Empty(ClothAtHand.Find(new(Length.FromMillimetres(100m), Length.Zero, false, Length.Zero), Length.FromMillimetres(60m), LengthUnit.Millimetre, NoRules, ["duvet", "table"]));
+        Assert.Empty(ClothAtHand.Find(new(new(Length.FromMillimetres(100m), Length.Zero, false, Length.Zero), Length.FromMillimetres(60m)), LengthUnit.Millimetre, NoRules, ["duvet", "table"]));
 }

@@ -26,13 +26,33 @@ test("a sheet I have: its hems are cut off first, and a job begins with it by th
   await page.getByText("a sheet or towel").click();
   await page.getByLabel("across").fill("42");
   await page.getByLabel("along").fill("38");
-  await page.getByLabel("hems to cut off").fill("1");
+  await page.getByLabel("hem at each edge").fill("1");
   await page.getByRole("button", { name: "Pillowcase" }).click();
   await page.locator(".at-hand li").first().getByRole("button", { name: "Begin with this" }).click();
   await bench.settled(page);
   await expect(page.getByText("40 in usable")).toBeVisible();
   await expect(page.getByRole("button", { name: "ready made, 38 long" })).toBeVisible();
   await expect(page.getByTestId("buy").first()).toContainText("1 piece");
+});
+
+test("two towels I have: faces joined from two strips, hems kept, and a job begins with its strips", async ({
+  page,
+}) => {
+  await page.goto("/cloth-at-hand");
+  await page.getByText("a sheet or towel").click();
+  await page.getByLabel("across").fill("27");
+  await page.getByLabel("along").fill("50");
+  await page.getByLabel("how many of it").fill("0");
+  await expect(page.getByText(/a whole number from 1 to 24/)).toBeVisible();
+  await page.getByLabel("how many of it").fill("4");
+  await page.getByText("hems kept").click();
+  await page.getByText("faces joined from 2").click();
+  await expect(page.getByText(/^\d+ ways to use it\.$/)).toBeVisible();
+  await page.getByRole("button", { name: "Pillowcase" }).click();
+  await page.locator(".at-hand li").first().getByRole("button", { name: "Begin with this" }).click();
+  await bench.settled(page);
+  expect((await cutList(page)).filter((piece) => /strip 1/.test(piece)).length).toBeGreaterThan(0);
+  await expect(page.getByTestId("buy").first()).toContainText(/[1-4] pieces/);
 });
 
 test("an old job again: found on the shelf, one more like it", async ({ page }) => {

@@ -1,5 +1,6 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -12,7 +13,17 @@ namespace Wrapper.Core.Judgement;
 /// <param name="Construction">How it is made.</param>
 /// <param name="Measures">Its measures, in the form's own proportion.</param>
 /// <param name="Yardage">The lay that shows it.</param>
-public sealed record LargestCover(FormDefinition Form, ShapeDefinition Shape, string Construction, IReadOnlyDictionary<string, Length> Measures, Yardage Yardage);
+public sealed record LargestCover(FormDefinition Form, ShapeDefinition Shape, string Construction, IReadOnlyDictionary<string, Length> Measures, Yardage Yardage)
+{
+    /// <summary>The roles whose faces are joined from strips of the cloth; empty where each is cut whole.</summary>
+    public IReadOnlyList<string> Pieced { get; init; } = [];
+}
+
+/// <summary>A cloth one has.</summary>
+/// <param name="Cloth">The cloth across.</param>
+/// <param name="Length">How much there is of it: of a ready-made one what all of them together leave.</param>
+/// <param name="JoinedFrom">From how many strips side by side each face is joined; 1 where it is cut whole.</param>
+public sealed record ClothHad(ClothSpecification Cloth, Length Length, int JoinedFrom = 1);
 
 /// <summary>
 /// What can be made of a cloth one has: each form grows in its own proportion until its pieces, really drafted and really
@@ -24,14 +35,13 @@ public static class ClothAtHand
     private const decimal Largest = 4m;
 
     /// <summary>For every form, shape and construction that is measured by single measures, the largest that fits; what does not fit at all is left out.</summary>
-    /// <param name="cloth">The cloth across.</param>
-    /// <param name="length">How much there is of it.</param>
+    /// <param name="had">The cloth.</param>
     /// <param name="unit">The job's unit: sizes are whole quarter inches or whole 5 mm.</param>
     /// <param name="houseRules">The house's rules that can be read.</param>
     /// <param name="forms">Only these forms; null for all.</param>
     /// <param name="shouldStop">Asked between things.</param>
     public static IReadOnlyList<LargestCover> Find(
-        ClothSpecification cloth, Length length, LengthUnit unit, IReadOnlyDictionary<Rule, Length> houseRules, IReadOnlyCollection<string>? forms = null, Func<bool>? shouldStop = null)
+        ClothHad had, LengthUnit unit, IReadOnlyDictionary<Rule, Length> houseRules, IReadOnlyCollection<string>? forms = null, Func<bool>? shouldStop = null)
     {
         var found = new List<LargestCover>();
         foreach (var form in FormCatalogue.All.Where(form => forms is null || forms.Contains(form.Id)))
@@ -45,7 +55,7 @@ public static class ClothAtHand
                         return found;
                     }
 
-                    if (Grow(new(form, shape, construction, cloth, length, unit, houseRules, shouldStop)) is { } largest)
+                    if (Grow(new(form, shape, construction, had, unit, houseRules, shouldStop)) is { } largest)
                     {
                         found.Add(largest);
                     }
@@ -78,7 +88,7 @@ public static class ClothAtHand
 
     /// <summary>One thing tried at different sizes.</summary>
     private sealed record Trial(
-        FormDefinition Form, ShapeDefinition Shape, string Construction, ClothSpecification Cloth, Length Length, LengthUnit Unit, IReadOnlyDictionary<Rule, Length> HouseRules,
+        FormDefinition Form, ShapeDefinition Shape, string Construction, ClothHad Had, LengthUnit Unit, IReadOnlyDictionary<Rule, Length> HouseRules,
         Func<bool>? ShouldStop)
     {
         private const int Steps = 6;
@@ -106,8 +116,22 @@ public static class ClothAtHand
                 Construction = Construction,
                 Measures = measures.ToDictionary(measure => measure.Key, measure => Entry.Number(measure.Value.Nanometres / (decimal)Length.NanometresPerMillimetre)),
             };
-            var yardage = new ClothBuyer([new("cover", input)], Unit, HouseRules).Estimate(Cloth, Steps, ShouldStop, Length);
-            return yardage.Lay is { } lay && yardage.LeftOut.Count == 0 && lay.Length <= Length ? new(Form, Shape, Construction, measures, yardage) : null;
+            IReadOnlyList<string> pieced = Had.JoinedFrom > 1 ? FacesOf(input) : [];
+            if (Had.JoinedFrom > 1 && pieced.Count == 0)
+            {
+                return null;
+            }
+
+            var joined = input with { Pieced = [.. pieced.Select(role => new PiecedInput(role, null, [.. Enumerable.Repeat(new PiecedPartInput(null, null), Had.JoinedFrom)]))] };
+            var yardage = new ClothBuyer([new("cover", joined)], Unit, HouseRules).Estimate(Had.Cloth, Steps, ShouldStop, Had.Length);
+            return yardage.Lay is { } lay && yardage.LeftOut.Count == 0 && lay.Length <= Had.Length ? new(Form, Shape, Construction, measures, yardage) { Pieced = pieced } : null;
+        }
+
+        /// <summary>The roles of its faces, which are what a cloth is too small for; none where it cannot be drafted.</summary>
+        private static IReadOnlyList<string> FacesOf(CoverInput input)
+        {
+            var faces = Drafter.Draft(input).Draft?.Pieces.Where(piece => piece.IsFace).ToList() ?? [];
+            return [.. faces.SelectMany(piece => piece.Roles).Where(role => role.CanBePieced).Select(role => role.Word).Distinct()];
         }
     }
 }

@@ -34,7 +34,7 @@ public sealed record AdviceReasonJson(string Rule, string Speaks, string Text);
 public sealed record TimePartJson(string What, double Amount, decimal Each, double Minutes);
 
 /// <summary>One way of making the cover.</summary>
-/// <param name="Kind">What is decided: construction, closure, edge, piping, layers or fit.</param>
+/// <param name="Kind">What is decided: construction, closure, edge, piping, layers, skirt or fit.</param>
 /// <param name="Word">What is chosen.</param>
 /// <param name="Label">What it is called.</param>
 /// <param name="Chosen">It is how the cover stands.</param>
@@ -43,6 +43,7 @@ public sealed record TimePartJson(string What, double Amount, decimal Each, doub
 /// <param name="Look">How it looks; null where only a detail is decided.</param>
 /// <param name="GoesOn">How it goes on.</param>
 /// <param name="Washes">How it stands washing.</param>
+/// <param name="Suits">Who should take it, and for what.</param>
 /// <param name="Pieces">Pieces to cut for all covers alike; null when it cannot be made this way.</param>
 /// <param name="Buy">Cloth to buy for this cover by itself, with its unit.</param>
 /// <param name="BuyLength">The same in millimetres.</param>
@@ -57,7 +58,7 @@ public sealed record TimePartJson(string What, double Amount, decimal Each, doub
 /// <param name="Checks">What was noticed making it.</param>
 /// <param name="Reasons">What speaks for it and against it.</param>
 public sealed record MakeUpJson(
-    string Kind, string Word, string Label, bool Chosen, bool Recommended, string Reason, string? Look, string? GoesOn, string? Washes, int? Pieces, string? Buy, double? BuyLength, decimal? Cost,
+    string Kind, string Word, string Label, bool Chosen, bool Recommended, string Reason, string? Look, string? GoesOn, string? Washes, string? Suits, int? Pieces, string? Buy, double? BuyLength, decimal? Cost,
     double? Seams, string? SeamsShown, double? Minutes, string? MinutesShown, IReadOnlyList<TimePartJson> Time, IReadOnlyDictionary<string, string> Options, IReadOnlyDictionary<string, string> Rules, IReadOnlyList<CheckJson> Checks,
     IReadOnlyList<AdviceReasonJson> Reasons)
 {
@@ -73,19 +74,32 @@ public sealed record MakeUpJson(
 public sealed record OfClothJson(string Cloth, string Name, string Buy, double BuyLength);
 
 /// <summary>A cloth one has: how wide, how long.</summary>
-public sealed record ClothAtHandRequestJson(string Unit, Dictionary<string, string>? HouseRules, ClothDocument Cloth, Entry Length, IReadOnlyList<string>? Forms);
+public sealed record ClothAtHandRequestJson(string Unit, Dictionary<string, string>? HouseRules, ClothDocument Cloth, Entry Length, IReadOnlyList<string>? Forms)
+{
+    /// <summary>How many there are of a ready-made cloth; one where nothing is said.</summary>
+    public int? Count { get; init; }
+
+    /// <summary>From how many strips side by side faces are joined; cut whole where nothing is said.</summary>
+    public int? JoinedFrom { get; init; }
+}
 
 /// <summary>The largest cover of one form and construction, with the lay that shows it.</summary>
 public sealed record LargestCoverJson(
     string Form, string FormLabel, string Shape, string ShapeLabel, string Construction, string ConstructionLabel, IReadOnlyDictionary<string, string> Measures, string Size, double Waste,
-    double Length, IReadOnlyList<LaidPieceJson> Pieces, IReadOnlyList<PlacementJson> Placements);
+    double Length, IReadOnlyList<LaidPieceJson> Pieces, IReadOnlyList<PlacementJson> Placements, IReadOnlyList<string> Pieced);
 
 /// <summary>What can be made of the cloth, and what the cloth came to.</summary>
-public sealed record ClothAtHandJson(double UsableWidth, double Length, IReadOnlyList<LargestCoverJson> Covers);
+public sealed record ClothAtHandJson(double UsableWidth, double Length, IReadOnlyList<LargestCoverJson> Covers)
+{
+    /// <summary>How long one of it is, where there are several; null for a single one, or a roll.</summary>
+    public double? Sheet { get; init; }
+}
 
 internal static class MakeUpEndpoints
 {
     private const int Steps = 40;
+    private const int MostSheets = 24;
+    private const int MostStrips = 8;
 
     public static void MapMakeUps(this IEndpointRouteBuilder routes)
     {
@@ -143,6 +157,7 @@ internal static class MakeUpEndpoints
             construction?.Look,
             construction?.GoesOn,
             construction?.Washes,
+            construction?.Suits,
             made.Draft?.Pieces.Where(piece => !piece.IsPieced).Sum(piece => piece.Quantity),
             buy is { } length ? NotionBuyer.Running(length, unit) : null,
             buy?.Millimetres,
@@ -198,16 +213,27 @@ internal static class MakeUpEndpoints
             checks.Add(Check.Error("cloth-length-out-of-range", "A cloth to begin from is between 50 mm and 200 m long: check the unit.", "length"));
         }
 
+        if (request.Count is < 1 or > MostSheets)
+        {
+            checks.Add(Check.Error("count-out-of-range", $"How many there are is a whole number from 1 to {MostSheets}.", "count"));
+        }
+
+        if (request.JoinedFrom is < 1 or > MostStrips)
+        {
+            checks.Add(Check.Error("pieced-count", $"A face is joined from at most {MostStrips} strips here.", "joinedFrom"));
+        }
+
         if (reading.Cloth is not { } cloth || checks.HasError())
         {
             return Refusals.Unprocessable(checks);
         }
 
-        // Of a sheet there is what its edges leave.
-        var usable = cloth.UsableLength ?? length.Length!.Value;
+        // Of a sheet there is what its edges leave, as often as there are sheets.
+        var count = cloth.UsableLength is null ? 1 : request.Count ?? 1;
+        var usable = count * (cloth.UsableLength ?? length.Length!.Value);
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var found = await planners.Run(PlannerKind.Patient, goesOn => ClothAtHand.Find(cloth, usable, unit, house, request.Forms, YardageEndpoints.Limited(goesOn)), aborted);
-        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, usable.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]));
+        var found = await planners.Run(PlannerKind.Patient, goesOn => ClothAtHand.Find(new(cloth, usable, request.JoinedFrom ?? 1), unit, house, request.Forms, YardageEndpoints.Limited(goesOn)), aborted);
+        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, usable.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]) { Sheet = count > 1 ? cloth.UsableLength!.Value.Millimetres : null });
     }
 
     private static LargestCoverJson Json(LargestCover cover, ClothSpecification cloth, LengthUnit unit)
@@ -225,6 +251,7 @@ internal static class MakeUpEndpoints
             cover.Yardage.Waste ?? 0,
             cover.Yardage.Lay!.Length.Millimetres,
             [.. cover.Yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth, cover.Yardage.Drafts))],
-            [.. cover.Yardage.Lay.Placements.Select(PlacementJson.Of)]);
+            [.. cover.Yardage.Lay.Placements.Select(PlacementJson.Of)],
+            cover.Pieced);
     }
 }

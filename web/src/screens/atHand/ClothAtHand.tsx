@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { Segmented } from "antd";
+import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type LargestCover, type Unit } from "../../api/client";
@@ -7,33 +7,26 @@ import { useCatalogue } from "../../queries/useCatalogue";
 import { useSettled } from "../../queries/useSettled";
 import { useHouse } from "../../queries/useHouse";
 import { createJob } from "../../queries/createJob";
+import type { Pieced } from "../../model/cover";
 import { newThing } from "../../model/takeThing";
+import { clothOf, type Had } from "./had";
 import { LargestCard } from "./LargestCard";
 import "./atHand.css";
 
 const rest = 450;
 
+const strips = [1, 2, 3, 4].map((count) => ({
+  value: count,
+  label: count === 1 ? "faces whole" : count === 2 ? "faces joined from 2" : String(count),
+}));
+
 interface Found {
   covers: LargestCover[];
   usable: number;
   length: number;
+  /** How long one sheet is, where there are several. */
+  sheet: number | null;
   problem: string;
-}
-
-/** The cloth as it is asked about and as a job begins with it: a sheet is as long as it is, its hems cut off first. */
-function clothOf(said: {
-  width: string;
-  length: string;
-  selvage: string;
-  hem: string;
-  nap: string;
-  kind: string;
-}) {
-  const { width, length, selvage, hem, nap, kind } = said;
-  const edge = { kind: "hem", depth: hem, keep: "false" };
-  return kind === "sheet"
-    ? { width, nap, length, edges: { left: edge, right: edge, start: edge, end: edge } }
-    : { width, nap, selvage };
 }
 
 /** A cloth one has: for each thing and way of making it, the largest that it gives, with the lay to prove it. */
@@ -42,13 +35,16 @@ export function ClothAtHand() {
   const catalogue = useCatalogue();
   const house = useHouse();
   const [unit, setUnit] = useState<Unit>("in");
-  const [cloth, setCloth] = useState({
+  const [cloth, setCloth] = useState<Had>({
     width: "54",
     length: "60",
     selvage: "0",
     hem: "1",
+    keeps: false,
     nap: "either",
     kind: "roll",
+    count: "1",
+    joinedFrom: 1,
   });
   const [form, setForm] = useState("");
   const [problem, setProblem] = useState("");
@@ -65,6 +61,10 @@ export function ClothAtHand() {
           cloth: clothOf(asked),
           length: asked.length,
           forms: null,
+          ...(asked.kind === "sheet" && {
+            count: /^\d{1,3}$/.test(asked.count.trim()) ? Number(asked.count) : 0,
+            joinedFrom: asked.joinedFrom,
+          }),
         },
         signal,
       });
@@ -73,12 +73,14 @@ export function ClothAtHand() {
             covers: data.covers as LargestCover[],
             usable: data.usableWidth,
             length: data.length,
+            sheet: data.sheet ?? null,
             problem: "",
           }
         : {
             covers: [],
             usable: 0,
             length: 0,
+            sheet: null,
             problem: (error as { detail?: string } | undefined)?.detail ?? "The cloth could not be read.",
           };
     },
@@ -94,6 +96,15 @@ export function ClothAtHand() {
       ...newThing(catalogue.data, largest.form, largest.shape),
       construction: largest.construction,
       measures: largest.measures,
+      pieced: Object.fromEntries(
+        largest.pieced.map((role): [string, Pieced] => [
+          role,
+          {
+            run: "along",
+            parts: Array.from({ length: cloth.joinedFrom }, () => ({ cloth: "", width: "" })),
+          },
+        ]),
+      ),
     };
     const id = await createJob(unit, cover, {
       ...clothOf(cloth),
@@ -105,10 +116,10 @@ export function ClothAtHand() {
       setProblem("The workroom’s computer did not answer: the job was not made.");
     }
   };
-  const field = (name: "width" | "length" | "selvage" | "hem", label: string) => (
+  const field = (name: "width" | "length" | "selvage" | "hem" | "count", label: string) => (
     <label>
       {label}
-      <input
+      <Input
         value={cloth[name]}
         onChange={(event) => setCloth({ ...cloth, [name]: event.target.value })}
         autoFocus={name === "width"}
@@ -134,9 +145,29 @@ export function ClothAtHand() {
         />
         {field("width", "across")}
         {field("length", "along")}
-        {cloth.kind === "sheet"
-          ? field("hem", "hems to cut off, each edge")
-          : field("selvage", "cut off each side")}
+        {cloth.kind === "sheet" ? (
+          <>
+            {field("count", "how many of it")}
+            {field("hem", "hem at each edge")}
+            <Segmented
+              aria-label="Its hems"
+              value={String(cloth.keeps)}
+              options={[
+                { value: "false", label: "hems cut off" },
+                { value: "true", label: "hems kept" },
+              ]}
+              onChange={(keeps) => setCloth({ ...cloth, keeps: keeps === "true" })}
+            />
+            <Segmented
+              aria-label="Faces"
+              value={cloth.joinedFrom}
+              options={strips}
+              onChange={(joinedFrom) => setCloth({ ...cloth, joinedFrom })}
+            />
+          </>
+        ) : (
+          field("selvage", "cut off each side")
+        )}
         <Segmented
           aria-label="Nap"
           value={cloth.nap}
@@ -177,6 +208,7 @@ export function ClothAtHand() {
               cover={cover}
               usable={data?.usable ?? 1}
               length={data?.length ?? 1}
+              sheet={data?.sheet ?? null}
               unit={unit}
               onBegin={() => void begin(cover)}
             />

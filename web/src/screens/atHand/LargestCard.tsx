@@ -8,6 +8,8 @@ interface Props {
   cover: LargestCover;
   usable: number;
   length: number;
+  /** How long one sheet is, where there are several. */
+  sheet: number | null;
   unit: Unit;
   onBegin: () => void;
 }
@@ -15,13 +17,24 @@ interface Props {
 const box = { width: 220, height: 130 };
 
 /** The largest cover of one kind, with its pieces as they lie on the cloth. */
-export function LargestCard({ cover, usable, length, unit, onBegin }: Props) {
+export function LargestCard({ cover, usable, length, sheet, unit, onBegin }: Props) {
   const scale = Math.min(box.width / length, box.height / usable);
   const pieces = new Map(cover.pieces.map((piece) => [piece.id, piece]));
   return (
     <li className="sheet">
       <svg width={length * scale} height={usable * scale} aria-hidden="true">
         <rect width={length * scale} height={usable * scale} className="roll-cloth" />
+        {sheet !== null &&
+          Array.from({ length: Math.round(length / sheet) - 1 }, (_, i) => (
+            <line
+              key={i}
+              className="fold-line"
+              x1={(i + 1) * sheet * scale}
+              x2={(i + 1) * sheet * scale}
+              y1={0}
+              y2={usable * scale}
+            />
+          ))}
         {cover.placements.map((placement) => {
           const piece = pieces.get(placement.piece);
           const corners = piece ? turned(piece.outline, placement.turn) : [];
