@@ -189,7 +189,7 @@ public sealed record ClothDocument
         Match = Repeat?.Match,
         Motif = Repeat?.Motif ?? Unsaid,
         MatchOver = Repeat?.Over,
-        Face = Face is null ? null : new(Face.Kind, Face.Ground, Face.Ink, Face.Figure ?? Unsaid),
+        Face = Face is null ? null : new(Face.Kind, Face.Ground, Face.Ink, Face.Figure ?? Unsaid, Face.Picture),
         Space = Space ?? Unsaid,
         CurveSpace = CurveSpace ?? Unsaid,
         ShrinkageAlong = Shrinkage?.Along?.ToString(),
@@ -228,15 +228,17 @@ public sealed record RepeatDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Over = null);
 
 /// <summary>The face of a cloth.</summary>
-/// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c> or <c>motif</c>; its figure comes again with the repeat.</param>
+/// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c>, <c>motif</c> or <c>picture</c>; it comes again with the repeat.</param>
 /// <param name="Ground">The colour of the ground, <c>#</c> and six digits.</param>
 /// <param name="Ink">The colour of the figure.</param>
 /// <param name="Figure">How wide the stripe is, or the motif across; unsaid for a usual share of the repeat.</param>
+/// <param name="Picture">A picture of one repeat as a <c>data:</c> address, as <c>POST /api/faces</c> gives it; where a cloth is only asked about, a short name will do.</param>
 public sealed record ClothFaceDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kind = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ground = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ink = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Figure = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Figure = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Picture = null);
 
 /// <summary>An edge of a ready-made cloth.</summary>
 /// <param name="Kind"><c>hem</c>, <c>selvage</c> or <c>raw</c>.</param>

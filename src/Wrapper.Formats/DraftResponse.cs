@@ -89,6 +89,9 @@ public sealed record PieceJson
     /// <summary>All that its copies are.</summary>
     public required IReadOnlyList<string> Roles { get; init; }
 
+    /// <summary>A face: a print is centred on it, and what stands round it goes on from it.</summary>
+    public required bool IsFace { get; init; }
+
     /// <summary>Across; for strips the long side.</summary>
     public required double CutWidth { get; init; }
 
@@ -132,6 +135,7 @@ public sealed record PieceJson
         Parts = piece.JoinedFrom,
         Role = piece.CopyRoles[0].Word,
         Roles = [.. piece.Roles.Select(role => role.Word)],
+        IsFace = piece.IsFace,
         CutWidth = piece.CutWidth.Value.Millimetres,
         CutLength = piece.CutLength.Value.Millimetres,
         CutWidthShown = format.Rounded(piece.CutWidth.Value),
@@ -183,6 +187,11 @@ public sealed record WorkingJson(string For, string Name, string Expression, dou
 /// <summary>A step of the sewing.</summary>
 public sealed record StepJson(string Text, string? StopSign);
 
+/// <summary>How far the middle of a motif or stripe lies off the middle of a face, in millimetres.</summary>
+/// <param name="Across">To the right; below 0 to the left.</param>
+/// <param name="Along">To the back; below 0 to the front.</param>
+public sealed record PrintLedJson(double Across, double Along);
+
 /// <summary>A drafted cover, as JSON.</summary>
 public sealed record DraftResponse
 {
@@ -216,6 +225,9 @@ public sealed record DraftResponse
     /// <summary>Joins forced by the cloth.</summary>
     public required int Joins { get; init; }
 
+    /// <summary>Where the print is led on its faces.</summary>
+    public required PrintLedJson Print { get; init; }
+
     /// <summary>From a draft and how its inputs were read.</summary>
     public static DraftResponse Of(Draft draft, CoverReading reading) => new()
     {
@@ -235,6 +247,7 @@ public sealed record DraftResponse
         Steps = [.. draft.Steps.Select(step => new StepJson(step.Text, step.StopSign))],
         Checks = [.. draft.Checks.Select(CheckJson.Of)],
         Joins = draft.Joins,
+        Print = new(draft.Print.Across.Millimetres, draft.Print.Along.Millimetres),
     };
 
     /// <summary>The measures that could be read, also when others could not; those of corners and zones by place: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>

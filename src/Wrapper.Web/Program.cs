@@ -87,6 +87,7 @@ app.MapJobs();
 app.MapJobList();
 app.MapCovers();
 app.MapPhotos();
+app.MapFaces();
 app.MapSheets();
 app.MapLive();
 app.MapHouse();
@@ -99,7 +100,8 @@ if (options.Web is { } web && Directory.Exists(web))
 {
     var files = new PhysicalFileProvider(Path.GetFullPath(web));
     app.UseMiddleware<FirstPage>(files);
-    app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = StaticCaching.Apply });
+    app.UseMiddleware<PackedFiles>(files);
+    app.UseStaticFiles(new StaticFileOptions { FileProvider = files, ContentTypeProvider = PackedFiles.Types, OnPrepareResponse = StaticCaching.Apply });
 }
 
 if (options.Demo is { } demo)

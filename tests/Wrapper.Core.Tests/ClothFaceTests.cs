@@ -1,6 +1,7 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -49,14 +50,45 @@ public sealed class ClothFaceTests
         Assert.Equal((CheckLevel.Error, code, "cloth.face"), (check.Level, check.Code, check.Measure));
     }
 
+    private const string Pixel = "data:image/png;base64,iVBORw0KGgo=";
+
+    [Theory]
+    [InlineData("picture-42-ab", "picture-42-ab", null, null)]
+    [InlineData(Pixel, null, null, null)]
+    [InlineData("", null, "face-without-picture", CheckLevel.Warning)]
+    [InlineData("data:image/png;base64,no%base64", null, "no-picture", CheckLevel.Error)]
+    [InlineData("data:text/html;base64,PGI+", null, "no-picture", CheckLevel.Error)]
+    [InlineData("https://elsewhere.example/cloth.png", null, "no-picture", CheckLevel.Error)]
+    [InlineData("a name that is so long that nobody would call a picture by it at all, however fond", null, "no-picture", CheckLevel.Error)]
+    public void A_picture_comes_whole_or_by_its_name(string picture, string? name, string? code, CheckLevel? level)
+    {
+        var reading = ClothReader.Read(Cloth("4", "6") with { Face = new("picture", "", "", null, picture) }, LengthUnit.Inch);
+        var check = reading.Checks.SingleOrDefault();
+        Assert.Equal((code, level, level is null ? null : "cloth.face"), (check?.Code, check?.Level, check?.Measure));
+        if (level != CheckLevel.Error)
+        {
+            Assert.Equal((FaceKind.Picture, name), (reading.Cloth!.Face!.Kind, reading.Cloth.Face.Picture));
+        }
+    }
+
+    [Fact]
+    public void A_picture_longer_than_any_made_here_is_refused() =>
+        Assert.Equal("no-picture", Assert.Single(ClothReader.Read(Cloth("4", "6") with { Face = new("picture", "", "", null, "data:image/jpeg;base64," + new string('A', 200_000)) }, LengthUnit.Inch).Checks).Code);
+
+    [Fact]
+    public void A_picture_waits_for_both_repeats() =>
+        Assert.Equal("face-without-repeat", Assert.Single(ClothReader.Read(Cloth("4", "") with { Face = new("picture", "", "", null, Pixel) }, LengthUnit.Inch).Checks).Code);
+
     [Fact]
     public void A_cloth_nobody_described_has_no_face() =>
         Assert.Null(ClothReader.Read(Cloth("4", "6") with { Face = new("", null, null, null) }, LengthUnit.Inch).Cloth!.Face);
 
     [Theory]
-    [InlineData(false)]
-    [InlineData(true)]
-    public void The_middle_of_a_motif_lies_under_the_middle_of_every_face_that_is_centred(bool halfDrop)
+    [InlineData(false, "", "")]
+    [InlineData(true, "", "")]
+    [InlineData(false, "2 1/2", "-1")]
+    [InlineData(true, "-3", "1 1/8")]
+    public void The_middle_of_a_motif_lies_where_it_is_led_off_the_middle_of_every_face(bool halfDrop, string ledAcross, string ledAlong)
     {
         var cloth = new ClothSpecification(Length.FromInches(54), Length.FromInches(1), true, Length.FromInches(12))
         {
@@ -64,7 +96,9 @@ public sealed class ClothFaceTests
             MotifAcross = Length.FromInches(14),
             HalfDrop = halfDrop,
         };
-        var buyer = new ClothBuyer([new("c", Thing.Inches("box-cushion", "width=16 depth=15 thickness=3", "count=3"))], LengthUnit.Inch, new Dictionary<Rule, Length>());
+        var cover = Thing.Inches("box-cushion", "width=16 depth=15 thickness=3", "count=3") with { Options = new Dictionary<string, string> { ["printAcross"] = ledAcross, ["printAlong"] = ledAlong } };
+        var (right, back) = (LengthReader.Read(ledAcross, LengthUnit.Inch).Length?.Inches ?? 0, LengthReader.Read(ledAlong, LengthUnit.Inch).Length?.Inches ?? 0);
+        var buyer = new ClothBuyer([new("c", cover)], LengthUnit.Inch, new Dictionary<Rule, Length>());
         var yardage = buyer.Buy(cloth, 20);
         var (x, y) = PrintPlace.Of(cloth, yardage);
         var (width, length) = (cloth.RepeatWidth.Inches, cloth.RepeatLength.Inches);
@@ -85,7 +119,8 @@ public sealed class ClothFaceTests
             var stitched = laid.Piece.StitchLine.Bounds;
             var middle = (stitched.Bottom + stitched.Top).Half() - laid.Piece.CutLine.Bounds.Bottom;
             Assert.Equal(0, place.Turn);
-            var (across, along) = (place.X.Inches + (wide / 2) - x.Inches - (width / 2), place.Y.Inches + middle.Inches - y.Inches - (length / 2));
+            var toTheRight = laid.IsMirrored ? -right : right; // cut turned over, its right lies at the left
+            var (across, along) = (place.X.Inches + (wide / 2) + toTheRight - x.Inches - (width / 2), place.Y.Inches + middle.Inches + back - y.Inches - (length / 2));
             var column = (int)Math.Round(across / width);
             Assert.Equal(0, across - (column * width), 4);
             along -= halfDrop && column % 2 != 0 ? length / 2 : 0;
@@ -93,6 +128,22 @@ public sealed class ClothFaceTests
         }
 
         Assert.Equal(6, faces);
+        var meetings = PatternMeetings.Of(cloth, yardage);
+        Assert.NotEmpty(meetings);
+        Assert.All(meetings, meeting => Assert.True(meeting.Holds, $"{meeting.Seam}: {meeting.Off.Inches}")); // what stands round goes on from it
+    }
+
+    [Theory]
+    [InlineData("far", "unreadable")]
+    [InlineData("900", "unreadable")]
+    [InlineData("-3/8", null)]
+    [InlineData("(9 1/2) / 2", null)]
+    public void Where_a_print_is_led_is_read_like_any_length(string across, string? code)
+    {
+        var reading = Registry.Read(Thing.Inches("box-cushion", "width=16 depth=15 thickness=3") with { Options = new Dictionary<string, string> { ["printAcross"] = across } });
+        var check = reading.Checks.SingleOrDefault(check => check.Measure == "printAcross");
+        Assert.Equal(code, check?.Code);
+        Assert.Equal(code is null ? null : ("options.printAcross", ""), check?.Mends?.Select(mend => ((string, string)?)(mend.Path, mend.Value)).Single());
     }
 
     [Fact]

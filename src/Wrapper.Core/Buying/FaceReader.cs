@@ -10,6 +10,11 @@ internal static class FaceReader
     private const string UsualGround = "#ecdcb9";
     private const string UsualInk = "#8a4b3a";
 
+    /// <summary>A picture of one repeat is kept small; what is longer was not made here.</summary>
+    private const int LongestPicture = 200_000;
+    private const int LongestName = 64;
+    private static readonly string[] PictureTypes = ["data:image/jpeg;base64,", "data:image/png;base64,"];
+
     /// <summary>The face of this cloth; null where nothing is said of it.</summary>
     public static ClothFace? Read(ClothFaceInput? said, ClothSpecification cloth, ClothFields fields)
     {
@@ -27,6 +32,11 @@ internal static class FaceReader
             return new(FaceKind.Plain, ground, ink, Length.Zero);
         }
 
+        if (kind == FaceKind.Picture)
+        {
+            return new(kind, ground, ink, Length.Zero, Picture(said.Picture, fields));
+        }
+
         var figure = fields.Optional(said.Figure, "face", "Width of the figure", repeat.Times(Usual(kind)), repeat) ?? Length.Zero;
         return new(kind, ground, ink, figure);
     }
@@ -41,6 +51,29 @@ internal static class FaceReader
 
     /// <summary>How much of its repeat a figure takes where nobody has said.</summary>
     private static decimal Usual(FaceKind kind) => kind == FaceKind.Motif ? 0.6m : kind == FaceKind.Check ? 0.3m : 0.5m;
+
+    /// <summary>What a picture is known by; null for one that came whole, or that is not chosen yet, which is drawn plain.</summary>
+    private static string? Picture(string? said, ClothFields fields)
+    {
+        if (string.IsNullOrWhiteSpace(said))
+        {
+            fields.Say(Check.Warning("face-without-picture", BuyingText.FaceWithoutPicture, "cloth.face"));
+            return null;
+        }
+
+        var type = PictureTypes.FirstOrDefault(known => said.AsSpan().StartsWith(known, StringComparison.Ordinal));
+        if (type is null && said.Length <= LongestName && !said.Contains(':'))
+        {
+            return said;
+        }
+
+        if (type is null || said.Length > LongestPicture || !System.Buffers.Text.Base64.IsValid(said.AsSpan(type.Length)))
+        {
+            fields.Error("no-picture", BuyingText.NoPicture, "face");
+        }
+
+        return null;
+    }
 
     private static string Colour(string? said, string usual, ClothFields fields)
     {

@@ -10,7 +10,7 @@ internal static class PiecesToLay
 {
     /// <summary>What of a cover's draft is cut from the cloth of this key: what is given to it, and what no key is said of but its sort.</summary>
     public static IEnumerable<LaidPiece> Of(string cover, Draft draft, string key, ClothRole role) =>
-        draft.Pieces.Where(piece => !piece.IsPieced).Where(piece => piece.ClothKey is { } own ? own == key : piece.Cloth == role).SelectMany(piece => Laid(cover, piece, MatchOf(piece, draft)));
+        draft.Pieces.Where(piece => !piece.IsPieced).Where(piece => piece.ClothKey is { } own ? own == key : piece.Cloth == role).SelectMany(piece => Laid(cover, piece, Led(MatchOf(piece, draft), draft.Print)));
 
     /// <summary>The piece as the planner lays it on this cloth.</summary>
     public static LayPiece On(ClothSpecification cloth, LaidPiece laid)
@@ -78,6 +78,10 @@ internal static class PiecesToLay
             _ => null,
         };
     }
+
+    /// <summary>The point that meets the pattern where the print is led: what stands round a face goes on from it and is led with it.</summary>
+    private static PatternMatch? Led(PatternMatch? match, PrintLed print) =>
+        match is { } said ? said with { Along = said.Along + print.Along, Across = said.Across + print.Across } : null;
 
     /// <summary>A motif is centred on the face: half its depth from the front stitch line.</summary>
     private static Length Centre(Piece face) => (face.StitchLineOnCloth.Bounds.Top - face.StitchLineOnCloth.Bounds.Bottom).Half();

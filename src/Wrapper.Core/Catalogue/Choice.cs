@@ -54,8 +54,8 @@ public sealed record Choice(string Name, string Label, IReadOnlyList<string> Wor
     /// <summary>All choices made with words, by name, in the order they are shown.</summary>
     public static IReadOnlyDictionary<string, Choice> All { get; } = Listed.ToDictionary(choice => choice.Name);
 
-    /// <summary>Choices that are a number or a length: <c>zipShare</c>, <c>medallion</c>.</summary>
-    public static IReadOnlySet<string> Figures { get; } = new HashSet<string> { "zipShare", "medallion" };
+    /// <summary>Choices that are a number or a length: <c>zipShare</c>, <c>medallion</c>, <c>printAcross</c>, <c>printAlong</c>.</summary>
+    public static IReadOnlySet<string> Figures { get; } = new HashSet<string> { "zipShare", "medallion", "printAcross", "printAlong" };
 
     /// <summary>Every name an option may have.</summary>
     public static IEnumerable<string> Names => All.Keys.Concat(Figures);

@@ -1,3 +1,4 @@
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Catalogue;
@@ -180,6 +181,9 @@ public sealed record Choices
 
     /// <summary>The finished diameter of a medallion; null for none.</summary>
     public Length? Medallion { get; init; }
+
+    /// <summary>Where the print is led on the cover's faces, and on what goes on from them.</summary>
+    public PrintLed Print { get; init; }
 }
 
 /// <summary>A layer put on the filling first.</summary>

@@ -30,7 +30,7 @@ internal static class BuyingText
     internal static string MeasureMissing(string label) =>
         $"{label} is not said yet.";
 
-    internal static string MotifOutOfRange => "The motif's middle stands between the selvages: measure it from the left edge of the cloth.";
+    internal static string MotifOutOfRange => "The motif’s middle stands between the selvages: measure it from the left edge of the cloth.";
 
     internal static string MotifWithoutRepeat => "To centre plates on a motif the repeat across is needed: say it, or leave the motif.";
 
@@ -70,6 +70,10 @@ internal static class BuyingText
     internal static string StripeWithoutRepeat => "A stripe is drawn by its repeat across: say that under pattern, and it is shown plain till then.";
 
     internal static string FaceWithoutRepeats(string kind) => $"A {kind} is drawn by its repeat across and down the roll: say both under pattern, and it is shown plain till then.";
+
+    internal static string FaceWithoutPicture => "No picture is chosen yet: choose one of a single repeat, from edge to edge.";
+
+    internal static string NoPicture => "What stands for the picture of the cloth is none: choose a JPEG, PNG or WebP anew.";
 
     internal static string NoColour(string said) => $"“{said}” is no colour: write it as # and six digits, as #8a4b3a.";
 

@@ -116,5 +116,5 @@ internal static class FormText
 
     internal static string ZipDownABackCornerClosed => "Zip down a back corner, closed at the top, caught by the seam of the skirt";
 
-    internal static string ZonesMissing => "No zone is measured yet: give each its name, its greatest width and height between seams.";
+    internal static string ZonesMissing => "No part is measured yet: give each its name, its greatest width and height between seams.";
 }

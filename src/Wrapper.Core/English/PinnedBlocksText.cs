@@ -6,7 +6,7 @@ internal static class PinnedBlocksText
     internal static string CutEveryBlockMarkItsName => "Cut every block, mark its name and its top.";
 
     internal static string NothingLeft(string zone, string width, string height) =>
-        $"{zone}: a block of {width} by {height} between seams cannot be cut: check the zone’s width and height, and their unit.";
+        $"{zone}: a block of {width} by {height} between seams cannot be cut: check its width and height, and their unit.";
 
     internal static string PinTheBlocksOnTheThing => "Pin the blocks on the thing wrong side out, smooth each from its middle, tuck in where there is a gap to reach into.";
 

@@ -55,10 +55,10 @@ internal static class ProofText
         $"{zone}: it has no block.";
 
     internal static string BlockSize(string zone, double width, double height) =>
-        FormattableString.Invariant($"{zone}: its block is not as large as the zone, {width:0.###} × {height:0.###} mm.");
+        FormattableString.Invariant($"{zone}: its block is not as large as the part, {width:0.###} × {height:0.###} mm.");
 
     internal static string BlockAllowance(string zone, string edge, double millimetres, double least) =>
-        FormattableString.Invariant($"{zone}: its edge {edge} has {millimetres:0.###} mm beyond the zone and not {least:0.###}.");
+        FormattableString.Invariant($"{zone}: its edge {edge} has {millimetres:0.###} mm beyond the part and not {least:0.###}.");
 
     internal static string StripsDoNotMakeIt(string piece) => $"The strips of {piece} do not make it up.";
 }

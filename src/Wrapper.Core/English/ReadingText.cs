@@ -41,6 +41,11 @@ internal static class ReadingText
     internal static string MeasureIsZero(string measure) =>
         $"{measure} is 0: measure it again, it has to be more than nothing.";
 
+    internal static string PrintProblem(string? problem) =>
+        $"Place of the print: {problem ?? "it is led at most 20 m."}";
+
+    internal static string ToCentrePrint => "Centre it";
+
     internal static string MedallionProblem(string? problem) =>
         $"Medallion: {problem ?? "its diameter has to be more than nothing."}";
 
@@ -111,7 +116,7 @@ internal static class ReadingText
         $"“{word}” is no choice for {choice}: choose {known}.";
 
     internal static string UnknownEdge(string name, string edge, string known) =>
-        $"{name}: “{edge}” is no edge of a zone: choose {known}.";
+        $"{name}: “{edge}” is no edge of a part: choose {known}.";
 
     internal static string UnknownNap(string nap) =>
         $"“{nap}” is no nap: choose either or one-way.";

@@ -17,7 +17,7 @@ internal static class TraitText
 
     internal static string ShowsThrough => "shows through";
 
-    internal static string HandlingOfShowsThrough => "Fine needle, allowances trimmed to one width and finished, thread of the cloth's own colour. Hold it over what lies under it before cutting.";
+    internal static string HandlingOfShowsThrough => "Fine needle, allowances trimmed to one width and finished, thread of the cloth’s own colour. Hold it over what lies under it before cutting.";
 
     internal static string Bulky => "bulky";
 

@@ -47,6 +47,9 @@ public sealed record Draft
     /// <summary>What the thing says that the cover has to measure.</summary>
     public required Expectation Thing { get; init; }
 
+    /// <summary>Where its print is led.</summary>
+    public PrintLed Print { get; init; }
+
     /// <summary>Which pieces each block of a pinned cover is cut as.</summary>
     public IReadOnlyDictionary<string, IReadOnlyList<string>> Blocks { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
 

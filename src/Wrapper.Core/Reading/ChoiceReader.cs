@@ -47,6 +47,7 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             Skirt = Words.Read<SkirtMake>(Word(Choice.Skirt)) ?? SkirtMake.Gathered,
             ZipShare = ReadZipShare(),
             Medallion = ReadMedallion(),
+            Print = new(ReadPrint("printAcross"), ReadPrint("printAlong")),
         };
     }
 
@@ -105,6 +106,24 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
 
         checks.Add(Check.Error("zip-share-out-of-range", ReadingText.ZipShareOutOfRange(text), "zipShare", new Mend(CommonText.ToHalfOfTheWay, "options.zipShare", "0.5")));
         return 0.5m;
+    }
+
+    /// <summary>How far the print is led one way; nothing where nobody has said.</summary>
+    private Length ReadPrint(string name)
+    {
+        if (!input.Options.TryGetValue(name, out var text) || string.IsNullOrWhiteSpace(text))
+        {
+            return Length.Zero;
+        }
+
+        var reading = LengthReader.Read(text, unit);
+        if (reading.Length is { } led && led.Abs() <= MeasureReader.Longest)
+        {
+            return led;
+        }
+
+        checks.Add(Check.Error("unreadable", ReadingText.PrintProblem(reading.Problem), name, new Mend(ReadingText.ToCentrePrint, $"options.{name}", "")));
+        return Length.Zero;
     }
 
     private Length? ReadMedallion()

@@ -67,7 +67,7 @@ public sealed record ComparedClothJson(string Key, string? InsteadOf, IReadOnlyL
 public sealed record PatternMeetingJson(string Cover, string Seam, double Off, bool Holds);
 
 /// <summary>The face of the cloth as it lies under the lay, in millimetres.</summary>
-/// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c>, <c>motif</c>.</param>
+/// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c>, <c>motif</c>, <c>picture</c>.</param>
 /// <param name="Ground">The colour of the ground.</param>
 /// <param name="Ink">The colour of the figure.</param>
 /// <param name="Figure">How wide the figure is.</param>
@@ -76,7 +76,8 @@ public sealed record PatternMeetingJson(string Cover, string Seam, double Off, b
 /// <param name="HalfDrop">From one repeat across to the next it drops by half a repeat.</param>
 /// <param name="X">A corner of one of the repeats, across.</param>
 /// <param name="Y">The same along.</param>
-public sealed record PrintJson(string Kind, string Ground, string Ink, double Figure, double Width, double Length, bool HalfDrop, double X, double Y);
+/// <param name="Picture">The name its picture was asked by; null for none.</param>
+public sealed record PrintJson(string Kind, string Ground, string Ink, double Figure, double Width, double Length, bool HalfDrop, double X, double Y, string? Picture);
 
 /// <summary>Something else to buy.</summary>
 public sealed record ShoppingJson(string Kind, string Text, int Quantity);

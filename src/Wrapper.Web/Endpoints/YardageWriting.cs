@@ -92,7 +92,8 @@ internal static class YardageWriting
             cloth.LaidRepeatLength.Millimetres,
             cloth.HalfDrop,
             x.Millimetres,
-            y.Millimetres);
+            y.Millimetres,
+            face.Picture);
     }
 
     /// <summary>What to ask for: so many yards or metres, or so many pieces of what comes ready made.</summary>

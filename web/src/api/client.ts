@@ -18,6 +18,7 @@ export type YardageLive = Schemas["YardageLiveJson"];
 export type House = Required<Schemas["HouseDocument"]>;
 export type ShelfRemnant = Required<Schemas["ShelfDocument"]>;
 export type Print = Schemas["PrintJson"];
+export type FacePicture = Schemas["FacePictureJson"];
 export type Width = Schemas["WidthJson"];
 export type JobLine = Schemas["JobLineJson"];
 export type Job = Schemas["JobJson"];

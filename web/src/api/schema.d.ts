@@ -278,6 +278,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a picture (JPEG, PNG or WebP, at most 8 MB) into the face of a cloth: small, upright, with nothing in it but its colours. Nothing is kept. */
+        post: operations["facePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/sheet": {
         parameters: {
             query?: never;
@@ -758,6 +775,11 @@ export interface components {
             /** Format: double */
             length: number;
             covers: components["schemas"]["LargestCoverJson"][];
+            /**
+             * Format: double
+             * @description How long one of it is, where there are several; null for a single one, or a roll.
+             */
+            sheet?: null | number;
         };
         /** @description A cloth one has: how wide, how long. */
         ClothAtHandRequestJson: {
@@ -768,6 +790,16 @@ export interface components {
             cloth: components["schemas"]["ClothDocument"];
             length: components["schemas"]["Entry"];
             forms: null | string[];
+            /**
+             * Format: int32
+             * @description How many there are of a ready-made cloth; one where nothing is said.
+             */
+            count?: null | number;
+            /**
+             * Format: int32
+             * @description From how many strips side by side faces are joined; cut whole where nothing is said.
+             */
+            joinedFrom?: null | number;
         };
         /** @description The key of one of the job’s cloths, or a cloth. */
         ClothChoice: string | {
@@ -839,7 +871,7 @@ export interface components {
         };
         /** @description The face of a cloth. */
         ClothFaceDocument: {
-            /** @description `plain`, `stripe`, `check` or `motif`; its figure comes again with the repeat. */
+            /** @description `plain`, `stripe`, `check`, `motif` or `picture`; it comes again with the repeat. */
             kind?: null | string;
             /** @description The colour of the ground, `#` and six digits. */
             ground?: null | string;
@@ -847,6 +879,8 @@ export interface components {
             ink?: null | string;
             /** @description How wide the stripe is, or the motif across; unsaid for a usual share of the repeat. */
             figure?: number | string;
+            /** @description A picture of one repeat as a `data:` address, as `POST /api/faces` gives it; where a cloth is only asked about, a short name will do. */
+            picture?: null | string;
         };
         /** @description A job's cloth. */
         ClothJson: {
@@ -908,6 +942,7 @@ export interface components {
             look: string;
             goesOn: string;
             washes: string;
+            suits: string;
             options: components["schemas"]["OptionJson"][];
         };
         /** @description What came of one cover: its draft, or the checks in the way of one, and the measures that could be read. */
@@ -1047,6 +1082,8 @@ export interface components {
              * @description Joins forced by the cloth.
              */
             joins: number;
+            /** @description Where the print is led on its faces. */
+            print: components["schemas"]["PrintLedJson"];
         };
         /** @description An edge of a piece's stitch line. */
         EdgeJson: {
@@ -1057,6 +1094,13 @@ export interface components {
             allowance: number;
         };
         Entry: number | string;
+        /** @description A picture of one repeat of a cloth, small enough to be kept with it. */
+        FacePictureJson: {
+            /** @description A `data:` address, for a cloth's face. */
+            picture: string;
+            /** @description The colour it has on the whole, `#` and six digits. */
+            ground: string;
+        };
         /** @description A facet on the flat and in space, in millimetres. */
         FacetJson: {
             /** @description The piece's key. */
@@ -1364,6 +1408,7 @@ export interface components {
             length: number;
             pieces: components["schemas"]["LaidPieceJson"][];
             placements: components["schemas"]["PlacementJson"][];
+            pieced: string[];
         };
         /** @description A lay: its length without end trim, a proven lower bound, and where everything lies. */
         LayJson: {
@@ -1454,7 +1499,7 @@ export interface components {
         };
         /** @description One way of making the cover. */
         MakeUpJson: {
-            /** @description What is decided: construction, closure, edge, piping, layers or fit. */
+            /** @description What is decided: construction, closure, edge, piping, layers, skirt or fit. */
             kind: string;
             /** @description What is chosen. */
             word: string;
@@ -1472,6 +1517,8 @@ export interface components {
             goesOn: null | string;
             /** @description How it stands washing. */
             washes: null | string;
+            /** @description Who should take it, and for what. */
+            suits: null | string;
             /**
              * Format: int32
              * @description Pieces to cut for all covers alike; null when it cannot be made this way.
@@ -1811,6 +1858,8 @@ export interface components {
             role: string;
             /** @description All that its copies are. */
             roles: string[];
+            /** @description A face: a print is centred on it, and what stands round it goes on from it. */
+            isFace: boolean;
             /**
              * Format: double
              * @description Across; for strips the long side.
@@ -1936,7 +1985,7 @@ export interface components {
         };
         /** @description The face of the cloth as it lies under the lay, in millimetres. */
         PrintJson: {
-            /** @description `plain`, `stripe`, `check`, `motif`. */
+            /** @description `plain`, `stripe`, `check`, `motif`, `picture`. */
             kind: string;
             /** @description The colour of the ground. */
             ground: string;
@@ -1969,6 +2018,21 @@ export interface components {
              * @description The same along.
              */
             y: number;
+            /** @description The name its picture was asked by; null for none. */
+            picture: null | string;
+        };
+        /** @description How far the middle of a motif or stripe lies off the middle of a face, in millimetres. */
+        PrintLedJson: {
+            /**
+             * Format: double
+             * @description To the right; below 0 to the left.
+             */
+            across: number;
+            /**
+             * Format: double
+             * @description To the back; below 0 to the front.
+             */
+            along: number;
         };
         ProblemDetails: {
             type?: null | string;
@@ -2935,6 +2999,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FiguresKeptJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    facePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FacePictureJson"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
             /** @description Unprocessable Entity */

@@ -30,7 +30,12 @@ export function BlocksPicture({ cover, unit, size }: Props) {
     (_, i) => 8 + widths.slice(0, i).reduce((sum, width) => sum + width + 60, 0) * scale,
   );
   return (
-    <svg width={size.width} height={size.height} aria-hidden="true">
+    <svg
+      width={size.width}
+      height={size.height}
+      viewBox={`0 0 ${size.width} ${size.height}`}
+      aria-hidden="true"
+    >
       {pieces.map((piece, i) => {
         const [left = 0, width = 0, height = 0] = [lefts[i], widths[i], heights[i]];
         return (

@@ -10,6 +10,8 @@ interface Props {
   fill: string;
   /** The print of its cloth where its first copy lies on it; null for the fill. */
   print?: PrintOn | null;
+  /** How far the print is drawn from where it lies, in pixels, while it is dragged. */
+  printMoved?: [x: number, y: number];
 }
 
 /** From places on the cloth to the drawing of a piece, as a matrix: told by where three points of the piece lie on both. */
@@ -25,7 +27,7 @@ function fromCloth({ at }: PrintOn, place: PiecePlace): string {
 }
 
 /** A piece in its true shape: cut line, stitch line in red dashes, folds and notches. */
-export function PieceShape({ piece, scale, fill, print = null }: Props) {
+export function PieceShape({ piece, scale, fill, print = null, printMoved: [x, y] = [0, 0] }: Props) {
   const printed = useId();
   const { left, right, bottom, top } = boxOf(piece);
   const place = {
@@ -41,7 +43,11 @@ export function PieceShape({ piece, scale, fill, print = null }: Props) {
     >
       {print && (
         <defs>
-          <PrintFill id={printed} print={print.print} transform={fromCloth(print, place)} />
+          <PrintFill
+            id={printed}
+            print={print.print}
+            transform={`translate(${x} ${y}) ${fromCloth(print, place)}`}
+          />
         </defs>
       )}
       <PieceLines piece={piece} place={place} fill={print ? `url(#${printed})` : fill} />

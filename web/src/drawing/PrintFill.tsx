@@ -1,5 +1,6 @@
 import type { Print } from "../api/client";
-import { petals, tileOf } from "../model/print";
+import { tileOf } from "../model/print";
+import { PrintMark } from "./PrintMark";
 
 interface Props {
   /** What the fill is called in this drawing. */
@@ -21,27 +22,9 @@ export function PrintFill({ id, print, transform }: Props) {
       patternTransform={`${transform} translate(${print.x} ${print.y})`}
     >
       <rect width={tile.width} height={tile.height} fill={print.ground} />
-      {tile.marks.map((mark, i) =>
-        mark.kind === "bar" ? (
-          <rect
-            key={i}
-            x={mark.x}
-            y={mark.y}
-            width={mark.width}
-            height={mark.height}
-            fill={print.ink}
-            opacity={mark.opacity}
-          />
-        ) : (
-          <path
-            key={i}
-            fill={print.ink}
-            d={petals(mark)
-              .map((petal) => `M${petal.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join("L")}Z`)
-              .join("")}
-          />
-        ),
-      )}
+      {tile.marks.map((mark, i) => (
+        <PrintMark key={i} mark={mark} print={print} />
+      ))}
     </pattern>
   );
 }

@@ -1,12 +1,13 @@
 import { CanvasTexture, RepeatWrapping, SRGBColorSpace } from "three";
 import type { Print } from "../api/client";
+import { pictureNamed } from "../model/pictures";
 import { petals, tileOf, type PrintOn } from "../model/print";
 
 /** The longer side of a tile, in pixels. */
 const pixels = 512;
 
-/** One repeat of a print as a texture that comes again all over. */
-export function printTexture(print: Print): CanvasTexture {
+/** One repeat of a print as a texture that comes again all over; a picture in it is there after a moment, and that is told. */
+export function printTexture(print: Print, onPicture: () => void): CanvasTexture {
   const tile = tileOf(print);
   const scale = pixels / Math.max(tile.width, tile.height);
   const canvas = document.createElement("canvas");
@@ -19,7 +20,9 @@ export function printTexture(print: Print): CanvasTexture {
     context.fillRect(0, 0, tile.width, tile.height);
     context.fillStyle = print.ink;
     for (const mark of tile.marks) {
-      if (mark.kind === "bar") {
+      if (mark.kind === "picture") {
+        continue;
+      } else if (mark.kind === "bar") {
         context.globalAlpha = mark.opacity;
         context.fillRect(mark.x, mark.y, mark.width, mark.height);
         context.globalAlpha = 1;
@@ -38,6 +41,22 @@ export function printTexture(print: Print): CanvasTexture {
   texture.colorSpace = SRGBColorSpace;
   texture.flipY = false; // a tile begins at its corner, as the cloth does
   texture.anisotropy = 4;
+  const picture = print.kind === "picture" ? pictureNamed(print.picture) : null;
+  if (picture) {
+    const image = new Image();
+    image.onload = () => {
+      for (const mark of tile.marks) {
+        if (mark.kind === "picture") {
+          context?.drawImage(image, mark.x, mark.y, mark.width, mark.height);
+        }
+      }
+
+      texture.needsUpdate = true;
+      onPicture();
+    };
+    image.src = picture;
+  }
+
   return texture;
 }
 

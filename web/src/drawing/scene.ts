@@ -90,7 +90,7 @@ export function coverScene(
   const textures = new Map<string, Texture>();
   const textureOf = (print: Print) => {
     const name = JSON.stringify(print);
-    const texture = textures.get(name) ?? printTexture(print);
+    const texture = textures.get(name) ?? printTexture(print, () => draw());
     textures.set(name, texture);
     return texture;
   };

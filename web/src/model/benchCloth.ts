@@ -78,6 +78,17 @@ function atWidth(cloth: Cloth, name: string): Partial<Cloth> {
       };
 }
 
+/** The job with one of its cloths changed, by what it is. */
+export const withClothChanged = (
+  document: JobDocument,
+  key: string,
+  change: (cloth: Cloth) => Partial<Cloth>,
+): JobDocument =>
+  withCloths(
+    document,
+    clothsOf(document).map((cloth) => (keyOf(cloth) === key ? { ...cloth, ...change(cloth) } : cloth)),
+  );
+
 const withChanged = (document: JobDocument, key: string, change: Partial<Cloth>): JobDocument =>
   withCloths(
     document,

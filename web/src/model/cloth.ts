@@ -1,3 +1,4 @@
+import { nameOfPicture } from "./pictures";
 import type { ClothDocument } from "../api/client";
 import { figure, text } from "./cover";
 
@@ -28,9 +29,11 @@ export interface ClothFace {
   ground: string;
   ink: string;
   figure: string;
+  /** A picture of one repeat as a data address; empty where there is none. */
+  picture: string;
 }
 
-export const emptyFace: ClothFace = { kind: "", ground: "", ink: "", figure: "" };
+export const emptyFace: ClothFace = { kind: "", ground: "", ink: "", figure: "", picture: "" };
 
 /** An edge of a ready-made cloth, as typed. */
 export interface ClothEdge {
@@ -149,10 +152,22 @@ export function clothTo(cloth: Cloth): ClothDocument {
   return {
     ...beside,
     repeat: { length: repeatLength, width: repeatWidth, match, motif, ...(over !== "set" && { over }) },
-    ...(face.kind && { face }),
+    ...(face.kind && { face: faceTo(face) }),
     shrinkage: { along: shrinkageAlong, across: shrinkageAcross },
     others: others.map(clothTo),
   };
+}
+
+function faceTo({ picture, ...face }: ClothFace): ClothDocument["face"] {
+  return { ...face, ...(picture && { picture }) };
+}
+
+/** The cloth as the server is asked about it: its picture, which is long and changes nothing, goes by its name. */
+export function clothAsked(cloth: Cloth): ClothDocument {
+  const { face } = cloth;
+  return clothTo(
+    face.picture ? { ...cloth, face: { ...face, picture: nameOfPicture(face.picture) } } : cloth,
+  );
 }
 
 function edgesFrom(stored: NonNullable<ClothDocument["edges"]>): Record<ClothSide, ClothEdge> {
@@ -191,6 +206,7 @@ export function clothFrom(stored: ClothDocument): Cloth {
       ground: stored.face?.ground ?? "",
       ink: stored.face?.ink ?? "",
       figure: text(stored.face?.figure),
+      picture: stored.face?.picture ?? "",
     },
     space: text(stored.space),
     curveSpace: text(stored.curveSpace),

@@ -1,5 +1,5 @@
 import { coverFrom, emptyCover, type Cover } from "./cover";
-import { clothFrom, clothTo, type Cloth } from "./cloth";
+import { clothFrom, clothAsked, type Cloth } from "./cloth";
 import { keyOf } from "./clothKey";
 import type { ClothDocument, Draft, Job, Piece, Unit } from "../api/client";
 
@@ -76,7 +76,7 @@ export function clothsSent(document: JobDocument): Record<string, ClothDocument>
 /** All cloths of a job as they are sent, by what covers know them by. */
 export function clothsByKey(document: JobDocument): Record<string, ClothDocument> {
   return Object.fromEntries(
-    clothsOf(document).map((cloth) => [keyOf(cloth), clothTo({ ...cloth, others: [] })]),
+    clothsOf(document).map((cloth) => [keyOf(cloth), clothAsked({ ...cloth, others: [] })]),
   );
 }
 

@@ -12,6 +12,7 @@ const print: Print = {
   halfDrop: false,
   x: -10,
   y: 5,
+  picture: null,
 };
 const piece = {
   id: "c/top",
@@ -59,6 +60,21 @@ it("a stripe stands in the middle of its repeat, a check crosses it, a half drop
     [120, 120],
   ]);
   expect(tileOf({ ...print, kind: "plain", width: 0, length: 0 }).marks).toEqual([]);
+});
+
+it("a picture fills its repeat; in a half drop the second column stands half a repeat lower, and twice, so that nothing is open", () => {
+  expect(tileOf({ ...print, kind: "picture" })).toEqual({
+    width: 80,
+    height: 120,
+    marks: [{ kind: "picture", x: 0, y: 0, width: 80, height: 120 }],
+  });
+  const dropped = tileOf({ ...print, kind: "picture", halfDrop: true });
+  expect(dropped.width).toBe(160);
+  expect(dropped.marks.map(({ x, y }) => [x, y])).toEqual([
+    [0, 0],
+    [80, -60],
+    [80, 60],
+  ]);
 });
 
 it("a motif is as wide as is said, round its middle", () => {

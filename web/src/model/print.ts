@@ -2,10 +2,11 @@ import type { Print, Yardage } from "../api/client";
 import type { LaidPiece, Placement } from "./pins";
 import { toOrigin } from "./turned";
 
-/** A rectangle or a ring of petals in one repeat of a print, in millimetres from its corner. */
+/** A rectangle, a ring of petals or a picture in one repeat of a print, in millimetres from its corner. */
 export type Mark =
   | { kind: "bar"; x: number; y: number; width: number; height: number; opacity: number }
-  | { kind: "motif"; x: number; y: number; size: number };
+  | { kind: "motif"; x: number; y: number; size: number }
+  | { kind: "picture"; x: number; y: number; width: number; height: number };
 
 /** What comes again all over a cloth. */
 export interface Tile {
@@ -47,6 +48,16 @@ export function tileOf({ kind, figure, width, length, halfDrop }: Print): Tile {
       return halfDrop
         ? { width: 2 * across, height: along, marks: [first, ...dropped] }
         : { width: across, height: along, marks: [first] };
+    }
+    case "picture": {
+      const whole = (x: number, y: number): Mark => ({ kind: "picture", x, y, width: across, height: along });
+      return halfDrop
+        ? {
+            width: 2 * across,
+            height: along,
+            marks: [whole(0, 0), whole(across, -along / 2), whole(across, along / 2)],
+          }
+        : { width: across, height: along, marks: [whole(0, 0)] };
     }
     default:
       return { width: across, height: along, marks: [] };

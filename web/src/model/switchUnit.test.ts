@@ -23,7 +23,7 @@ const job: JobDocument = {
     width: "54",
     selvage: "1/2",
     price: "18.50",
-    face: { kind: "stripe", ground: "#ffffff", ink: "#112233", figure: "1 1/2" },
+    face: { kind: "stripe", ground: "#ffffff", ink: "#112233", figure: "1 1/2", picture: "" },
     others: [{ ...emptyCloth, key: "b", width: "90" }],
   },
   covers: [
@@ -66,7 +66,13 @@ test("every length of a job keeps what it was, and nothing else is touched", () 
     "18.50",
   ]);
   expect(cloth.others[0]?.width).toBe("90 in");
-  expect(cloth.face).toEqual({ kind: "stripe", ground: "#ffffff", ink: "#112233", figure: "1 1/2 in" });
+  expect(cloth.face).toEqual({
+    kind: "stripe",
+    ground: "#ffffff",
+    ink: "#112233",
+    figure: "1 1/2 in",
+    picture: "",
+  });
   expect(covers[0]?.cover.pieced).toEqual({
     top: {
       run: "along",

@@ -73,13 +73,16 @@ function eachText<T extends object>(texts: T, unit: Unit): T {
   ) as T;
 }
 
+/** Choices of a make-up that are a length. */
+const lengthOptions = new Set(["medallion", "printAcross", "printAlong"]);
+
 function coverIn(cover: Cover, unit: Unit, isLengthRule: (name: string) => boolean): Cover {
   return {
     ...cover,
     measures: each(cover.measures, unit),
     secondReadings: each(cover.secondReadings, unit),
     rules: each(cover.rules, unit, isLengthRule),
-    options: each(cover.options, unit, (name) => name === "medallion"),
+    options: each(cover.options, unit, (name) => lengthOptions.has(name)),
     padding: cover.padding.map((layer) => ({ ...layer, thickness: withUnit(layer.thickness, unit) })),
     pieced: Object.fromEntries(
       Object.entries(cover.pieced).map(([role, { run, parts }]) => [

@@ -1,4 +1,4 @@
-import { clothTo } from "../model/cloth";
+import { clothAsked } from "../model/cloth";
 import { coverTo } from "../model/cover";
 import type { Cover } from "../model/cover";
 import type { Cloth } from "../model/cloth";
@@ -27,7 +27,7 @@ export function useMakeUps(
             unit,
             houseRules,
             cover: coverTo(cover),
-            cloth: clothTo({ ...cloth, others: [] }),
+            cloth: clothAsked({ ...cloth, others: [] }),
             others,
             cloths,
           }

@@ -1,4 +1,4 @@
-import { clothTo } from "../model/cloth";
+import { clothAsked } from "../model/cloth";
 import { coverTo } from "../model/cover";
 import type { Cloth } from "../model/cloth";
 import { keepPreviousData, useQueries, useQuery, skipToken, queryOptions } from "@tanstack/react-query";
@@ -79,7 +79,7 @@ function bodyOf(
     houseRules,
     covers: coversOf(document, cloth, catalogue, only),
     // What is pinned and kept is the whole job's.
-    cloth: clothTo({
+    cloth: clothAsked({
       ...cloth,
       others: [],
       ...(only === null ? {} : { pinned: [], kept: [] }),

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import type { Cloth } from "../../model/cloth";
 import type { Unit } from "../../api/client";
 import { editCloth } from "../../model/benchCloth";
@@ -27,27 +28,27 @@ export function RollHandBar({ hand, cloth, unit, codes }: Props) {
             {lengthShown(chosen.y, unit)} along, {lengthShown(chosen.x, unit)} across
           </span>
           {piece.turns.length > 1 && (
-            <button type="button" className="plain-button" onClick={() => hand.turn(chosen)}>
+            <Button type="text" className="plain-button" onClick={() => hand.turn(chosen)}>
               Turn
-            </button>
+            </Button>
           )}
           {hand.isPinned(chosen) ? (
-            <button type="button" className="plain-button" onClick={() => hand.unpin(chosen)}>
+            <Button type="text" className="plain-button" onClick={() => hand.unpin(chosen)}>
               Take its pin out
-            </button>
+            </Button>
           ) : (
-            <button type="button" className="plain-button" onClick={() => hand.pin(chosen)}>
+            <Button type="text" className="plain-button" onClick={() => hand.pin(chosen)}>
               Pin it here
-            </button>
+            </Button>
           )}
         </>
       ) : (
         <span>Drag a piece to pin it; the others go round it.</span>
       )}
       {cloth.pinned.length > (chosen && hand.isPinned(chosen) ? 1 : 0) && (
-        <button type="button" className="plain-button" onClick={() => editCloth({ pinned: [] })}>
+        <Button type="text" className="plain-button" onClick={() => editCloth({ pinned: [] })}>
           Take {cloth.pinned.length === 1 ? "the pin" : `all ${cloth.pinned.length} pins`} out
-        </button>
+        </Button>
       )}
     </p>
   );

@@ -1,8 +1,11 @@
 import { Input, Segmented } from "antd";
+import { useState } from "react";
 import type { Check } from "../../../api/client";
 import { editCloth } from "../../../model/benchCloth";
 import type { Cloth, ClothFace } from "../../../model/cloth";
+import { makeFace } from "../../../queries/makeFace";
 import { ChecksFor } from "../../../ui/ChecksFor";
+import { FilePick } from "../../../ui/FilePick";
 
 const kinds = [
   { value: "", label: "not shown" },
@@ -10,6 +13,7 @@ const kinds = [
   { value: "stripe", label: "stripe" },
   { value: "check", label: "check" },
   { value: "motif", label: "motif" },
+  { value: "picture", label: "a picture" },
 ];
 
 const usual = { ground: "#ecdcb9", ink: "#8a4b3a" };
@@ -17,9 +21,20 @@ const usual = { ground: "#ecdcb9", ink: "#8a4b3a" };
 /** What is seen of the cloth: drawn in its repeat on the roll, on the pieces and on the cover in the hand. */
 export function FaceFields({ cloth, checks }: { cloth: Cloth; checks: Check[] }) {
   const { face } = cloth;
+  const [problem, setProblem] = useState("");
+  const isDrawn = !["", "plain", "picture"].includes(face.kind);
   const change = (changed: Partial<ClothFace>) => {
     const tag = `face.${Object.keys(changed).join()}`;
     editCloth({ face: { ...face, ...changed } }, tag);
+  };
+  const take = async (file: File) => {
+    setProblem("");
+    const made = await makeFace(file);
+    if (typeof made === "string") {
+      setProblem(made);
+    } else {
+      change(made);
+    }
   };
   const colour = (name: "ground" | "ink", label: string) => (
     <label className="face-colour">
@@ -41,13 +56,30 @@ export function FaceFields({ cloth, checks }: { cloth: Cloth; checks: Check[] })
         options={kinds}
         onChange={(kind) => change({ kind })}
       />
-      {face.kind !== "" && (
-        <span className="face-row">
-          {colour("ground", "ground")}
-          {face.kind !== "plain" && colour("ink", face.kind === "motif" ? "motif" : "stripe")}
+      {face.kind === "picture" && (
+        <span className="face-row face-picture">
+          {face.picture && <img src={face.picture} alt="One repeat of the cloth" />}
+          <span>
+            One repeat of it, from edge to edge; how large that is stands above.
+            <br />
+            <FilePick
+              button={face.picture ? "Another picture" : "Choose a picture"}
+              label="A picture of the cloth"
+              accept="image/jpeg,image/png,image/webp"
+              camera
+              onPick={(file) => void take(file)}
+            />
+          </span>
         </span>
       )}
-      {face.kind !== "" && face.kind !== "plain" && (
+      {problem && <span role="alert">{problem}</span>}
+      {(isDrawn || face.kind === "plain") && (
+        <span className="face-row">
+          {colour("ground", "ground")}
+          {isDrawn && colour("ink", face.kind === "motif" ? "motif" : "stripe")}
+        </span>
+      )}
+      {isDrawn && (
         <label className="face-colour">
           {face.kind === "motif" ? "motif so wide" : "stripe so wide"}
           <Input
