@@ -31,7 +31,7 @@ test("one touch makes a figure the house's default, and it is marked", async ({ 
   const seam = page.locator(".rule-field", { hasText: /^seam/i });
   await expect(seam).toContainText("usual");
   await seam.locator("input").fill("9/16");
-  await seam.getByRole("button", { name: "make this my default" }).click();
+  await seam.getByRole("button", { name: "make usual" }).click();
   await expect(seam).toContainText("house default");
 
   await page.getByRole("button", { name: "+ Cover" }).click();

@@ -48,6 +48,7 @@ export function pieceOf(change: Partial<Piece>): Piece {
     parts: [],
     role: "top",
     roles: ["top", "bottom"],
+    isFace: true,
     cutWidth: 100,
     cutLength: 50,
     cutWidthShown: "100",

@@ -28,7 +28,7 @@ internal static class Slipcover
             [
                 new(
                     "zones",
-                    "Zone by zone",
+                    "Part by part",
                     [
                         Measures.Detail(SkirtLength, "Skirt, length round", "Once round the base where the skirt hangs.", "", "", 20_000m) with { Optional = true },
                         Measures.Detail(SkirtDrop, "Skirt, drop", "From the seam of the skirt to the floor, less what it shall clear.", "", "") with { Optional = true },

@@ -1,3 +1,4 @@
+import { TextButton } from "./TextButton";
 import { useSeen } from "./useSeen";
 
 interface Props {
@@ -9,8 +10,8 @@ interface Props {
 export function WhenSeen({ label, onSeen }: Props) {
   const ref = useSeen<HTMLButtonElement>(onSeen);
   return (
-    <button type="button" className="plain-button" ref={ref} onClick={onSeen}>
+    <TextButton ref={ref} onClick={onSeen}>
       {label}
-    </button>
+    </TextButton>
   );
 }

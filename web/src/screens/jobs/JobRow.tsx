@@ -1,3 +1,4 @@
+import { TextButton } from "../../ui/TextButton";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Catalogue, JobLine } from "../../api/client";
@@ -66,20 +67,15 @@ export function JobRow({ job, catalogue, isWaiting, onMore, onArchive, onRemove 
       </span>
       <span className="job-acts">
         <Link to={`/jobs/${job.id}/cutting-sheet`}>Cutting sheet</Link>
-        <button type="button" className="plain-button" aria-label={`One more like ${name}`} onClick={onMore}>
+        <TextButton aria-label={`One more like ${name}`} onClick={onMore}>
           One more like this
-        </button>
-        <button
-          type="button"
-          className="plain-button"
-          aria-label={`${job.archived ? "Take out" : "Put away"} ${name}`}
-          onClick={onArchive}
-        >
+        </TextButton>
+        <TextButton aria-label={`${job.archived ? "Take out" : "Put away"} ${name}`} onClick={onArchive}>
           {job.archived ? "Take out" : "Put away"}
-        </button>
-        <button type="button" className="plain-button" aria-label={`Delete ${name}`} onClick={onRemove}>
+        </TextButton>
+        <TextButton aria-label={`Delete ${name}`} onClick={onRemove}>
           Delete
-        </button>
+        </TextButton>
       </span>
     </li>
   );

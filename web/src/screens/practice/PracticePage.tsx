@@ -1,6 +1,6 @@
 import { emptyCover } from "../../model/cover";
 import { useQuery } from "@tanstack/react-query";
-import { Segmented } from "antd";
+import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
@@ -100,7 +100,7 @@ export function PracticePage() {
               }}
             >
               <label htmlFor="answer">{task.asked}?</label>
-              <input
+              <Input
                 id="answer"
                 autoFocus
                 key={seed}

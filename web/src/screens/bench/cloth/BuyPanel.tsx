@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { ReactNode } from "react";
 import type { Cloth } from "../../../model/cloth";
 import type { Unit, Width, Yardage } from "../../../api/client";
@@ -133,14 +134,9 @@ export function BuyPanel({
             {(buy && !stale ? widths : []).map((width) => (
               <tr key={width.name} className={width.marks.length > 0 && !comparing ? "best" : undefined}>
                 <th scope="row">
-                  <button
-                    type="button"
-                    className="plain-button"
-                    title="Lay it on this width"
-                    onClick={() => takeWidth(cloth, width.name)}
-                  >
+                  <TextButton title="Lay it on this width" onClick={() => takeWidth(cloth, width.name)}>
                     {width.name}
-                  </button>
+                  </TextButton>
                 </th>
                 <td className="width-buy">
                   {comparing ? (

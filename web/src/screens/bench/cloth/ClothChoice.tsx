@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { Cloth } from "../../../model/cloth";
 import { useBench, useCurrentCover } from "../../../model/benchStore";
 import { cutFrom, cutFromAnother, removeCloth } from "../../../model/benchCloth";
@@ -45,18 +46,11 @@ export function ClothChoice({ document, cloth }: { document: JobDocument; cloth:
       {cloths
         .filter((one) => one.key !== "" && (isForInside(one) || coversOn(document, one).length === 0))
         .map((one) => (
-          <button
-            key={`off-${one.key}`}
-            type="button"
-            className="plain-button"
-            onClick={() => removeCloth(one.key)}
-          >
+          <TextButton key={`off-${one.key}`} onClick={() => removeCloth(one.key)}>
             take {clothName(one)} off
-          </button>
+          </TextButton>
         ))}
-      <button type="button" className="plain-button" onClick={cutFromAnother}>
-        + another cloth
-      </button>
+      <TextButton onClick={cutFromAnother}>+ another cloth</TextButton>
     </div>
   );
 }

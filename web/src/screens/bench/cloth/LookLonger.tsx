@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { Longer } from "../../../queries/useLookLonger";
 
 /** Looks for a shorter lay for as long as one likes; what is found is kept. */
@@ -6,9 +7,9 @@ export function LookLonger({ longer, proved }: { longer: Longer; proved: boolean
     return (
       <span role="status">
         Looking… {longer.found > 0 ? `${longer.saved} shorter so far.` : "nothing shorter yet."}{" "}
-        <button type="button" className="plain-button longer-look" onClick={longer.keep}>
+        <TextButton className="longer-look" onClick={longer.keep}>
           {longer.found > 0 ? "Stop and keep it" : "Stop"}
-        </button>
+        </TextButton>
       </span>
     );
   }
@@ -18,9 +19,9 @@ export function LookLonger({ longer, proved }: { longer: Longer; proved: boolean
       {longer.state === "nothing" && "Nothing shorter was found. "}
       {longer.state === "failed" && "The workroom’s computer did not answer. "}
       {!proved && (
-        <button type="button" className="plain-button longer-look" onClick={longer.start}>
+        <TextButton className="longer-look" onClick={longer.start}>
           Look longer
-        </button>
+        </TextButton>
       )}
     </span>
   );

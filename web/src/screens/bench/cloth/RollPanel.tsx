@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { Cloth } from "../../../model/cloth";
 import type { Check, Unit, Yardage } from "../../../api/client";
 import { cutFromAnother } from "../../../model/benchCloth";
@@ -37,9 +38,7 @@ export function RollPanel({ yardage, stale, checks, matchings, document, cloth, 
       <div className="roll-foot">
         <LayScope covers={document.covers.length} />
         {document.cloth.others.length === 0 && (
-          <button type="button" className="plain-button" onClick={cutFromAnother}>
-            + cut this cover from another cloth
-          </button>
+          <TextButton onClick={cutFromAnother}>+ cut this cover from another cloth</TextButton>
         )}
       </div>
       {yardage && <Notions yardage={yardage} />}

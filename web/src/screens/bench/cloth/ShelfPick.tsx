@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { Cloth } from "../../../model/cloth";
 import { useHouse, useShelf } from "../../../queries/useHouse";
 import { editCloth } from "../../../model/benchCloth";
@@ -21,9 +22,7 @@ export function ShelfPick({ cloth }: { cloth: Cloth }) {
     <ul className="shelf" aria-label="On the house’s shelf">
       {sorted.map((remnant, i) => (
         <li key={`${remnant.cloth}${remnant.width}${remnant.length}${i}`}>
-          <button
-            type="button"
-            className="plain-button"
+          <TextButton
             onClick={() => {
               editCloth({
                 remnants: [
@@ -39,7 +38,7 @@ export function ShelfPick({ cloth }: { cloth: Cloth }) {
             }}
           >
             Take {remnant.width} × {remnant.length}
-          </button>{" "}
+          </TextButton>{" "}
           {remnant.cloth}
           {remnant.from && `, left of ${remnant.from}`}
         </li>

@@ -1,3 +1,4 @@
+import { Input } from "antd";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type OwnFigureAgainst } from "../../../api/client";
@@ -42,7 +43,12 @@ export function OwnFigureField({ label, placeholder, against }: Props) {
     <p className="own-figure">
       <label>
         {label}{" "}
-        <input value={figure} placeholder={placeholder} onChange={(event) => setFigure(event.target.value)} />
+        <Input
+          size="small"
+          value={figure}
+          placeholder={placeholder}
+          onChange={(event) => setFigure(event.target.value)}
+        />
       </label>
       <span role="status">
         {asked === "" ? null : !data ? (

@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import { Button } from "antd";
 import type { Cover } from "../../../model/cover";
 import { useState } from "react";
@@ -7,6 +8,7 @@ import { ChecksFor } from "../../../ui/ChecksFor";
 import { Glossed } from "../../../ui/Glossed";
 import { extentOf } from "../../../model/pieceSize";
 import { useColours } from "../../../model/useColours";
+import { useNarrow } from "../../../ui/useNarrow";
 import { useSize } from "../../../drawing/useSize";
 import { alike } from "../../../model/alike";
 import type { PrintOf } from "../../../model/print";
@@ -61,6 +63,7 @@ export function PiecesPanel({
     useBench.setState({ touchedPiece: line.split(".")[0] ?? null });
   };
   const colourOf = useColours(draft);
+  const isNarrow = useNarrow();
   const { ref, size } = useSize<HTMLDivElement>({ width: 440, height: 300 });
   if (!draft) {
     return (
@@ -76,10 +79,17 @@ export function PiecesPanel({
   const tallest = Math.max(...shapes.map((piece) => extentOf(piece, 1)));
   const kinds = alike(draft.pieces);
   // Where there are many, what each is cut from stands beside its size and not below it.
-  const isDense = kinds.length > rows.many;
-  const least = isDense ? rows.leastDense : rows.least;
-  const row = Math.max(least, Math.min(rows.most, (size.height - rows.besides) / kinds.length));
-  const scale = Math.min((size.width * (isDense ? 0.27 : 0.44)) / longest, (row - rows.rule) / tallest);
+  const isWide = size.width > rows.wide;
+  const lines =
+    lineWays[kinds.length <= (isWide ? rows.few : rows.many) ? "roomy" : isWide ? "two" : "dense"];
+  const row = Math.max(
+    lines.least,
+    Math.min(
+      isNarrow ? rows.mostNarrow : rows.most,
+      (size.height - rows.besides) / Math.ceil(kinds.length / lines.across),
+    ),
+  );
+  const scale = Math.min((size.width * lines.drawn) / longest, (row - rows.rule) / tallest);
   const shown = target ?? `${draft.pieces[0]?.key}.cutWidth`;
   const working =
     draft.working.find((line) => line.for === shown) ??
@@ -97,7 +107,7 @@ export function PiecesPanel({
         {stale && <span className="example-mark">before the last entry</span>}
         <ProofMark draft={draft} cover={cover} unit={unit} houseRules={houseRules} />
       </header>
-      <ul className={isDense ? "pieces dense" : "pieces"}>
+      <ul className={lines.className}>
         {kinds.map(({ piece, quantity, name, keys, numbers }) => (
           <li
             key={piece.key}
@@ -150,13 +160,12 @@ export function PiecesPanel({
                 />
               </span>
               {isOnlyPlace && cloths.length > 1 && (
-                <button
-                  type="button"
-                  className="plain-button piece-cloth"
+                <TextButton
+                  className="piece-cloth"
                   onClick={() => useBench.setState({ touchedPiece: piece.key })}
                 >
                   {clothCalled(cloths, piece)}
-                </button>
+                </TextButton>
               )}
             </span>
           </li>
@@ -172,6 +181,8 @@ export function PiecesPanel({
           coverId={coverId}
           catalogue={catalogue}
           houseRules={houseRules}
+          printOf={printOf}
+          unit={unit}
         />
       )}
       {working && (
@@ -194,7 +205,14 @@ export function PiecesPanel({
   );
 }
 
-/** How high a piece's row may be, in pixels, and what stands above and below them all. */
-const rows = { many: 6, least: 54, leastDense: 44, most: 230, besides: 246, rule: 8 };
+/** How high a piece’s row may be, in pixels, where the panel has a height of its own and where it grows with its rows; and what stands above and below them all. */
+const rows = { few: 3, many: 6, wide: 560, most: 230, mostNarrow: 110, besides: 246, rule: 8 };
+
+/** How pieces stand in lines: how many across, how high a line is at least, and what share of the panel a drawing has. */
+const lineWays = {
+  roomy: { className: "pieces", across: 1, least: 54, drawn: 0.44 },
+  dense: { className: "pieces dense", across: 1, least: 44, drawn: 0.27 },
+  two: { className: "pieces two", across: 2, least: 54, drawn: 0.15 },
+};
 
 const unitWords: Record<string, string> = { in: "inches" };

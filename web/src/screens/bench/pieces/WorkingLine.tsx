@@ -1,3 +1,4 @@
+import { TextButton } from "../../../ui/TextButton";
 import type { Working } from "../../../api/client";
 import { Figure } from "../../../drawing/Figure";
 
@@ -24,9 +25,9 @@ export function WorkingLine({ working, lines, onTouch }: Props) {
             {" "}
             <Figure text={token.shown} />{" "}
             {deeper ? (
-              <button type="button" className="plain-button working-name" onClick={() => onTouch(deeper.for)}>
+              <TextButton className="working-name" onClick={() => onTouch(deeper.for)}>
                 {token.name}
-              </button>
+              </TextButton>
             ) : (
               <span className="working-name" title={sourceWords[token.source ?? ""]}>
                 {token.name}

@@ -64,7 +64,7 @@ function Folded({ data }: { data: FoldUp | null }) {
   if (!data || data.facets.length === 0) {
     return (
       <p className="proof-folded">
-        This cover is pinned on the thing: each zone lies in its block with its tucks and its allowance, and
+        This cover is pinned on the thing: each part lies in its block with its tucks and its allowance, and
         there is nothing to fold before that.
       </p>
     );
