@@ -1,6 +1,7 @@
 import { QueryClient } from "@tanstack/react-query";
 import { isNoAnswer } from "../api/client";
 import { StoreTrouble } from "./useStoredJob";
+import { keyHash } from "./keyHash";
 
 const pause = 1500;
 
@@ -8,6 +9,7 @@ const pause = 1500;
 export const queries = new QueryClient({
   defaultOptions: {
     queries: {
+      queryKeyHashFn: keyHash,
       networkMode: "always", // also where the browser believes itself offline: the server may be this very machine
       refetchOnWindowFocus: false,
       retry: (failures, error) => isNoAnswer(error) || error instanceof StoreTrouble || failures < 2,
