@@ -59,28 +59,57 @@ public sealed class HemsKeptTests
     public void At_the_right_of_a_sheet_it_lies_against_the_right()
     {
         var (draft, yardage) = Laid(Thing.Inches("table", "width=60 depth=36 drop=8", "construction=flat"), Sheet(90, 100, Raw, Deep, right: Hem));
+        Assert.Equal(["right", "back"], draft.Pieces[0].Allowances.Where(edge => edge.Value.IsZero).Select(edge => edge.Key));
         var place = Assert.Single(yardage.Lay!.Placements);
         Assert.Equal((0, Length.FromInches(90) - draft.Pieces[0].CutWidth.Value), (place.Turn, place.X));
         Assert.Equal(100, (place.Y + draft.Pieces[0].CutLength.Value).Inches, 1e-3);
     }
 
-    public static TheoryData<string, CoverInput, ClothSpecification> WithoutHems => new()
-    {
-        { "hems that are cut off", Pillowcase, Sheet(66, 100, CutOff, CutOff) },
-        { "raw ends", Pillowcase, Sheet(66, 100, Raw, Raw) },
-        { "a roll", Pillowcase, Sheet(66, 100, Deep, Hem) with { ReadyLength = null } },
-        { "an opening that is zipped", Thing.Inches("duvet", "width=50 length=60", "o.closure=zip"), Sheet(110, 100, Deep, Hem) },
-        { "a base that is drawn in", Thing.Inches("ottoman", "width=20 depth=16 height=12", "construction=tub-notched o.edge=casing-elastic"), Sheet(110, 100, Deep, Hem) },
-        { "a sheet too short for the piece", Thing.Inches("table", "width=60 depth=80 drop=8", "construction=flat"), Sheet(110, 90, Deep, Raw) },
-    };
+    private static readonly (string What, CoverInput Input, ClothSpecification Sheet)[] WithoutHems =
+    [
+        ("hems that are cut off", Pillowcase, Sheet(66, 100, CutOff, CutOff)),
+        ("raw ends", Pillowcase, Sheet(66, 100, Raw, Raw)),
+        ("a roll", Pillowcase, Sheet(66, 100, Deep, Hem) with { ReadyLength = null }),
+        ("an opening that is zipped", Thing.Inches("duvet", "width=50 length=60", "o.closure=zip"), Sheet(110, 100, Deep, Hem)),
+        ("a base that is drawn in", Thing.Inches("ottoman", "width=20 depth=16 height=12", "construction=tub-notched o.edge=casing-elastic"), Sheet(110, 100, Deep, Hem)),
+        ("an opening that is faced for ties", Thing.Inches("duvet", "width=50 length=60", "o.closure=ties"), Sheet(110, 100, Deep, Hem)),
+        ("sides that are sewn", Pillowcase, Sheet(66, 100, Raw, Raw, left: Hem, right: Hem)),
+        ("a nap that would lie upside down", Pillowcase, Sheet(66, 100, Deep, Raw) with { OneWay = true }),
+        ("blocks that are pinned with as much as a hem", new CoverInput { Unit = "in", Form = "slipcover", Zones = [new() { Name = "Deck", Width = Entry.Typed("22"), Height = Entry.Typed("21") }], Rules = new Dictionary<string, Entry> { ["hem"] = Entry.Typed("1 1/2") } }, Sheet(66, 100, Deep, Hem)),
+        ("faces joined from strips", Pillowcase with { Pieced = [new("face-front", null, [new(null, null), new(null, null)]), new("face-back", null, [new(null, null), new(null, null)])] }, Sheet(66, 100, Deep, Hem)),
+        ("a cloth joined from a middle and two sides", Thing.Inches("table", "width=90 depth=36 drop=8", "construction=flat o.plates=middle-and-sides"), Sheet(66, 120, Deep, Hem, left: Hem)),
+        ("a cloth turned a quarter", Thing.Inches("table", "width=50 depth=36 drop=8", "construction=flat o.plates=turned"), Sheet(90, 120, Deep, Hem, left: Hem)),
+        ("a sheet too short for the piece", Thing.Inches("table", "width=60 depth=80 drop=8", "construction=flat"), Sheet(110, 90, Deep, Raw)),
+    ];
 
-    [Theory]
-    [MemberData(nameof(WithoutHems))]
-    public void Where_there_is_no_hem_to_keep_it_is_turned_as_ever(string what, CoverInput input, ClothSpecification sheet)
+    [Fact]
+    public void Where_there_is_no_hem_to_keep_it_is_turned_as_ever()
     {
-        var outcome = Wrapper.Core.Drafting.Drafter.Draft(On(input, sheet));
-        Assert.True(outcome.Draft is null || outcome.Draft.Pieces.All(piece => piece.Kept is null), what);
-        Assert.DoesNotContain(outcome.Checks, check => check.Code == "hem-kept");
+        foreach (var (what, input, sheet) in WithoutHems)
+        {
+            var outcome = Wrapper.Core.Drafting.Drafter.Draft(On(input, sheet));
+            Assert.True(outcome.Draft is null || outcome.Draft.Pieces.All(piece => piece.Kept is null), what);
+            Assert.DoesNotContain(outcome.Checks, check => check.Code == "hem-kept");
+        }
+    }
+
+    [Fact]
+    public void A_sheet_has_to_be_longer_than_the_piece_and_as_wide()
+    {
+        var plain = Thing.Drafted(Pillowcase).Pieces.Single();
+        var (wide, tall) = (plain.CutWidth.Value, plain.CutLength.Value - plain.Allowances["end"]);
+        bool IsKept(Length width, Length length) =>
+            Wrapper.Core.Drafting.Drafter.Draft(On(Pillowcase, Sheet(66, 100, Deep, Raw) with { Width = width, ReadyLength = length })).Draft?.Pieces.All(piece => piece.Kept is not null) == true;
+        Assert.False(IsKept(wide, tall));
+        Assert.True(IsKept(wide, tall + Length.FromMillimetres(1m)));
+        Assert.False(IsKept(wide - Length.FromMillimetres(1m), tall + Length.FromMillimetres(1m)));
+    }
+
+    [Fact]
+    public void A_flap_is_hemmed_beyond_the_opening_and_only_the_front_keeps_the_hem()
+    {
+        var draft = Thing.Drafted(On(Thing.Inches("pillowcase", "shape=flap width=20 length=30 flap=7"), Sheet(66, 100, Deep, Hem)));
+        Assert.Equal([true, false], draft.Pieces.Select(piece => piece.Kept is not null));
     }
 
     [Fact]

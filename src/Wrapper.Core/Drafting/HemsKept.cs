@@ -15,9 +15,6 @@ namespace Wrapper.Core.Drafting;
 /// </summary>
 internal sealed class HemsKept
 {
-    /// <summary>Edges this near to the side of a piece lie on it.</summary>
-    private static readonly Length Near = Length.FromNanometres(1000);
-
     private readonly ConstructedCover _cover;
     private readonly CoverSpecification _specification;
     private readonly Worked _hem;
@@ -37,8 +34,8 @@ internal sealed class HemsKept
     /// <summary>The cover with the hems its cloths have; unchanged where none of them has any to give.</summary>
     public static ConstructedCover On(ConstructedCover cover, CoverSpecification specification)
     {
-        // A duvet on a ready sheet has its own rule, and an edge that is drawn in or taped needs cloth to turn.
-        if (specification.Choices.HasReadyBack || specification.Choices.Edge is not (null or LowerEdge.DoubleHem)
+        // An edge that is drawn in or taped needs cloth to turn.
+        if (specification.Choices.Edge is not (null or LowerEdge.DoubleHem)
             || !specification.Cloths.Cloths.Values.Any(cloth => cloth is { Length: not null, Edges: not null }))
         {
             return cover;
@@ -57,7 +54,7 @@ internal sealed class HemsKept
 
     private Piece Kept(Piece piece)
     {
-        if (piece.ClothKey is null || piece.Kind is PieceKind.Block or PieceKind.Part || piece.Kept is not null || piece.CutAs is not null || piece.IsPieced || piece.Turns[0] != 0
+        if (piece.ClothKey is null || piece.Kind is PieceKind.Block or PieceKind.Part || piece.Kept is not null || piece.CutAs is not null || piece.Turns[0] != 0
             || _specification.Cloths.Cloths.GetValueOrDefault(piece.ClothKey) is not { Length: { } length, Edges: { } edges } cloth)
         {
             return piece;
@@ -75,7 +72,7 @@ internal sealed class HemsKept
 
         Along[] given = [.. new[] { across, beside }.OfType<Along>()];
         var hemless = Without(piece, given) with { Kept = new(end, side, isTurned) };
-        return hemless.CutWidth.Value <= cloth.UsableWidth && hemless.CutLength.Value <= length ? hemless : piece;
+        return hemless.CutWidth.Value <= cloth.UsableWidth && hemless.CutLength.Value < length ? hemless : piece;
     }
 
     /// <summary>The end of the cloth whose hem is kept, the deeper first, and the side of the piece that lies on it.</summary>
@@ -114,8 +111,7 @@ internal sealed class HemsKept
         var edges = EdgesAlong(piece, side);
         var bounds = piece.StitchLine.Bounds;
         var whole = side is Along.Top or Along.Bottom ? bounds.Width : bounds.Height;
-        return edges.Count > 0
-            && (edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length) - whole).Abs() <= Near
+        return edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length) == whole
             && edges.TrueForAll(edge => piece.Allowances[edge.Name] == _hem.Value && !IsSewn(piece.Key, edge.Name));
     }
 
@@ -126,10 +122,10 @@ internal sealed class HemsKept
         var bounds = piece.StitchLine.Bounds;
         bool IsOn(Point point) => side switch
         {
-            Along.Top => (point.Y - bounds.Top).Abs() <= Near,
-            Along.Bottom => (point.Y - bounds.Bottom).Abs() <= Near,
-            Along.Left => (point.X - bounds.Left).Abs() <= Near,
-            _ => (point.X - bounds.Right).Abs() <= Near,
+            Along.Top => point.Y == bounds.Top,
+            Along.Bottom => point.Y == bounds.Bottom,
+            Along.Left => point.X == bounds.Left,
+            _ => point.X == bounds.Right,
         };
         return [.. piece.StitchLine.Edges.Where(edge => edge.Arc is null && IsOn(edge.Start) && IsOn(edge.End))];
     }
