@@ -3,7 +3,7 @@ import { Input, Select } from "antd";
 import { editCover } from "../../../model/benchStore";
 import { wadding } from "../../../model/choices";
 
-/** Wadding that is to be glued on before the cover: how thick, and on which faces. */
+/** Padding that is to be glued on before the cover: how thick, and on which faces. */
 export function PaddingField({ cover, wrong }: { cover: Cover; wrong: boolean }) {
   const layer = cover.padding[0] ?? { thickness: "", how: "top-and-bottom", turns: "1" };
   const change = (part: Partial<typeof layer>) =>
@@ -13,11 +13,11 @@ export function PaddingField({ cover, wrong }: { cover: Cover; wrong: boolean })
     }));
   return (
     <div className="makeup-row">
-      <span className="rule-label">Wadding to add</span>
+      <span className="rule-label">Padding to add</span>
       <span className="pair">
         <Input
           size="small"
-          aria-label="Wadding thickness"
+          aria-label="Padding thickness"
           placeholder="none"
           value={layer.thickness}
           status={wrong ? "error" : ""}
@@ -26,7 +26,7 @@ export function PaddingField({ cover, wrong }: { cover: Cover; wrong: boolean })
         {cover.padding.length > 0 && (
           <Select
             size="small"
-            aria-label="Wadding lies"
+            aria-label="Padding lies"
             value={layer.how}
             options={[...wadding]}
             onChange={(how) => change({ how })}

@@ -37,7 +37,7 @@ export function RuleField({ rule, unit, text, houseRules, wrong, label }: Props)
         <Button
           size="small"
           className="make-default"
-          title="Make this figure the house's own"
+          title="Make this figure the house’s own"
           onClick={() => houseRule.mutate({ name: rule.name, text: withUnit(text.trim(), unit) })}
         >
           make usual
