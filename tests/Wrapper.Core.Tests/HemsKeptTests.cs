@@ -1,5 +1,7 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Constructions;
+using Wrapper.Core.Forms;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
@@ -91,6 +93,30 @@ public sealed class HemsKeptTests
             Assert.True(outcome.Draft is null || outcome.Draft.Pieces.All(piece => piece.Kept is null), what);
             Assert.DoesNotContain(outcome.Checks, check => check.Code == "hem-kept");
         }
+    }
+
+    [Fact]
+    public void What_is_cut_with_as_much_as_a_hem_and_never_hemmed_keeps_none()
+    {
+        var drafted = 0;
+        foreach (var form in FormCatalogue.All)
+        {
+            foreach (var shape in form.Shapes.Where(shape => shape.List is null))
+            {
+                foreach (var construction in shape.Constructions.Where(id => !ConstructionCatalogue.All[id].TurnsHems))
+                {
+                    var measures = shape.Measures.Where(measure => measure.IsInExamples).ToDictionary(measure => measure.Name, measure => Entry.Typed(measure.ExampleInches));
+                    var input = new CoverInput { Unit = "in", Form = form.Id, Shape = shape.Id, Construction = construction, Measures = measures, Rules = new[] { "hem", "seam", "zip" }.ToDictionary(rule => rule, _ => Entry.Typed("1/2")) };
+                    if (Wrapper.Core.Drafting.Drafter.Draft(On(input, Sheet(110, 200, Deep, Hem, left: Hem, right: Hem))).Draft is { } draft)
+                    {
+                        drafted++;
+                        Assert.All(draft.Pieces, piece => Assert.True(piece.Kept is null, $"{form.Id} {construction} {piece.Key}"));
+                    }
+                }
+            }
+        }
+
+        Assert.True(drafted > 20, $"{drafted}");
     }
 
     [Fact]

@@ -3,7 +3,8 @@ import { address, launch } from "./browser.mjs";
 
 const browser = await launch();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-const says = (what, took, allowed) => console.log(`  ${what}: ${(took / allowed).toFixed(2)} of the ${allowed} ms allowed`);
+const says = (what, took, allowed) =>
+  console.log(`  ${what}: ${(took / allowed).toFixed(2)} of the ${allowed} ms allowed`);
 
 const cushion = (count, cloth, size = 14) => ({
   form: "box-cushion",
@@ -98,16 +99,26 @@ for (let i = 0; i < 120; i++) {
 
 const frames = await page.evaluate(() => window.frames);
 await page.mouse.up();
-const gaps = frames.slice(1).map((now, i) => now - frames[i]).sort((a, b) => a - b);
+const gaps = frames
+  .slice(1)
+  .map((now, i) => now - frames[i])
+  .sort((a, b) => a - b);
 const rate = 1000 / gaps[Math.floor(gaps.length / 2)];
-console.log(`  a piece dragged among ${pieces}: ${rate.toFixed(0)} frames a second at the median, 50 wanted (${(rate / 50).toFixed(2)})`);
+console.log(
+  `  a piece dragged among ${pieces}: ${rate.toFixed(0)} frames a second at the median, 50 wanted (${(rate / 50).toFixed(2)})`,
+);
 
 // A lay of six hundred pieces opened.
 const large = await job(Array.from({ length: 5 }, (_, i) => cushion(20, "", 12 + i)));
 await page.goto(`${large}/measure`);
 await page.locator(".cover-tab.current").waitFor();
 await page.locator(".strip-cloth .buy-figure").waitFor({ timeout: 120_000 });
-const opened = await until(".roll-row .laid polygon", () => page.getByRole("link", { name: /^Cloth/ }).first().click());
+const opened = await until(".roll-row .laid polygon", () =>
+  page
+    .getByRole("link", { name: /^Cloth/ })
+    .first()
+    .click(),
+);
 says(`a lay of ${await page.locator(".roll-row .laid polygon").count()} pieces opened`, opened, 1000);
 
 // Six cloths, each with covers of its own: the first figures of all.

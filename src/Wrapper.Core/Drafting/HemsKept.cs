@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Constructions;
 using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
@@ -35,7 +36,7 @@ internal sealed class HemsKept
     public static ConstructedCover On(ConstructedCover cover, CoverSpecification specification)
     {
         // An edge that is drawn in or taped needs cloth to turn.
-        if (specification.Choices.Edge is not (null or LowerEdge.DoubleHem)
+        if (!ConstructionCatalogue.All[specification.Construction].TurnsHems || specification.Choices.Edge is not (null or LowerEdge.DoubleHem)
             || !specification.Cloths.Cloths.Values.Any(cloth => cloth is { Length: not null, Edges: not null }))
         {
             return cover;

@@ -26,6 +26,7 @@ public static class Bag
         "comes off whole, irons flat",
         "loose fillings, either face up")
     {
+        TurnsHems = true,
         Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.Join, Choice.Layers, Choice.Back, Choice.Hands],
     };
 

@@ -31,6 +31,7 @@ public static class BandEnds
     {
         Closures = Catalogue.Closing.Zipped,
         CarriesPiping = true,
+        TurnsHems = true,
         Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.Edge],
     };
 

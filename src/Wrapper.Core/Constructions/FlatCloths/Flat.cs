@@ -23,6 +23,7 @@ public static class Flat
         "washes and irons as one cloth",
         "tables laid and cleared daily")
     {
+        TurnsHems = true,
         Choices = [Choice.Plates],
     };
 

@@ -27,6 +27,7 @@ public static class TubWalls
         "show pieces, piping, contrast")
     {
         CarriesPiping = true,
+        TurnsHems = true,
         Choices = [Choice.Piping, Choice.Bias, Choice.Strips, Choice.Plates, Choice.Edge, Choice.ReturnCorners, Choice.TopCorners, Choice.Skirt],
     };
 

@@ -21,8 +21,8 @@ interface Props {
   led: Led;
 }
 
-/** As large as the piece is drawn, in pixels. */
-const room = { width: 350, height: 380 };
+/** As large as the piece is drawn, in pixels, and what a narrow screen keeps free beside it. */
+const room = { width: 350, height: 380, beside: 60 };
 
 /** How far an arrow key leads the print, in millimetres; ten times as far with Shift. */
 const nudge: Record<Unit, number> = { in: 25.4 / 8, cm: 1, mm: 1 };
@@ -37,7 +37,10 @@ const arrows: Record<string, Led> = {
 /** The print on a face, dragged to where it is wanted: a motif in the middle, a stripe beside it. */
 export function PrintPlacing({ piece, cover, print, cloth, unit, checks, led }: Props) {
   const [held, setHeld] = useState<{ x: number; y: number; led: Led } | null>(null);
-  const scale = Math.min(room.width / extentOf(piece, 0), room.height / extentOf(piece, 1));
+  const scale = Math.min(
+    Math.min(room.width, window.innerWidth - room.beside) / extentOf(piece, 0),
+    room.height / extentOf(piece, 1),
+  );
   const moved = held?.led ?? { across: 0, along: 0 };
   const put = ({ across, along }: Led) =>
     leadPrint({ across: led.across + across, along: led.along + along }, print.print, unit, cloth);
