@@ -36,7 +36,7 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
         var hem = draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).Sum(piece => piece.PerCover * OpenEdges(piece, draft.Seams).Sum(length => length.Millimetres)) / 1000;
         TimePart[] parts =
         [
-            new("cut and mark", draft.Pieces.Where(piece => !piece.IsPieced).Sum(piece => piece.Quantity), rules.Number(NumberRule.MinutesPerPiece)),
+            new("cut and mark", draft.PiecesToCut, rules.Number(NumberRule.MinutesPerPiece)),
             new("seams, metres", count * Metres(plain), rules.Number(NumberRule.MinutesPerSeam)),
             new("piped seams, metres", count * Metres(piped), rules.Number(NumberRule.MinutesPerPipedSeam)),
             new("setting up zips", zipped.Count > 0 ? count : 0, rules.Number(NumberRule.MinutesPerZip)),

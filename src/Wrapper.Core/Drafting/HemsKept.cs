@@ -44,7 +44,7 @@ internal sealed class HemsKept
 
         var hems = new HemsKept(cover, specification);
         var kept = cover.Pieces.Select(hems.Kept).ToList();
-        var told = kept.Zip(cover.Pieces).Where(pair => pair.First != pair.Second).Select(pair => HemsText.Kept(pair.First.Name)).ToList();
+        var told = kept.Zip(cover.Pieces).Where(pair => !ReferenceEquals(pair.First, pair.Second)).Select(pair => HemsText.Kept(pair.First.Name)).ToList();
         return told.Count == 0 ? cover : cover with
         {
             Pieces = kept,
@@ -79,7 +79,7 @@ internal sealed class HemsKept
     /// <summary>The end of the cloth whose hem is kept, the deeper first, and the side of the piece that lies on it.</summary>
     private static (ClothEnd? End, Along? Side) Ends(HashSet<Along> free, ClothEdges edges, bool isEitherWay)
     {
-        ClothEnd[] hemmed = [.. (ClothEnd[])(edges.Deepest == edges.Start ? [ClothEnd.Start, ClothEnd.End] : [ClothEnd.End, ClothEnd.Start])];
+        ClothEnd[] hemmed = edges.Deepest == edges.Start ? [ClothEnd.Start, ClothEnd.End] : [ClothEnd.End, ClothEnd.Start];
         foreach (var end in hemmed.Where(end => (end == ClothEnd.Start ? edges.Start : edges.End).IsKeptHem))
         {
             var (straight, turned) = end == ClothEnd.End ? (Along.Top, Along.Bottom) : (Along.Bottom, Along.Top);

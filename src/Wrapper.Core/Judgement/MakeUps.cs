@@ -200,14 +200,14 @@ public static class MakeUps
         var least = possible.Count < 2 ? null : possible.MinBy(made => made.Yardage!.Need!.Value.Nanometres);
         var quickest = possible.Count < 2 ? null : possible.MinBy(made => made.Time!.Minutes);
         var takesLeast = least is not null && possible.Any(other => other.Yardage!.Buy!.Value > least.Yardage!.Buy!.Value);
-        var (most, fewest) = possible.Count < 2 ? (0, 0) : (possible.Max(PiecesOf), possible.Min(PiecesOf));
+        var (most, fewest) = possible.Count < 2 ? (0, 0) : (possible.Max(made => made.Draft!.PiecesToCut), possible.Min(made => made.Draft!.PiecesToCut));
         var isQuickest = quickest is not null && possible.Any(other => other.Time!.Minutes > quickest.Time!.Minutes + 1);
         var reasons = kind.ToDictionary(made => made, made => AdviceRules.Of(
             new(made.Change.Kind, made.Change.Word)
             {
                 IsQuickest = isQuickest && made == quickest,
                 TakesLeastCloth = takesLeast && made == least,
-                TakesMostPieces = most > fewest && possible.Contains(made) && PiecesOf(made) == most,
+                TakesMostPieces = most > fewest && possible.Contains(made) && made.Draft!.PiecesToCut == most,
                 IsJoinedInSight = made.Draft is { } draft && draft.Ledger.Any(entry => entry.Seam.IsFlat && draft.Pieces.First(piece => piece.Key == entry.Seam.First.Piece).Use != PieceUse.Joined),
             },
             facts));
@@ -223,8 +223,6 @@ public static class MakeUps
             yield return made with { IsRecommended = made == best, Reasons = reasons[made], Reason = string.Join("; ", has.Where(word => word.Length > 0)) };
         }
     }
-
-    private static int PiecesOf(MakeUp made) => made.Draft!.Pieces.Where(piece => !piece.IsPieced).Sum(piece => piece.Quantity);
 
     /// <summary>The one with most for it and nothing that forbids it; of trims and closures none where nothing is said of any.</summary>
     private static MakeUp? Best(List<MakeUp> possible, Dictionary<MakeUp, IReadOnlyList<AdviceReason>> reasons)

@@ -23,6 +23,9 @@ public sealed record Draft
     /// <summary>The pieces to cut.</summary>
     public required IReadOnlyList<Piece> Pieces { get; init; }
 
+    /// <summary>How many pieces are cut for all covers alike: the strips of what is pieced, and not it.</summary>
+    public int PiecesToCut => Pieces.Where(piece => !piece.IsPieced).Sum(piece => piece.Quantity);
+
     /// <summary>The seams of one cover.</summary>
     public required IReadOnlyList<Seam> Seams { get; init; }
 

@@ -158,7 +158,7 @@ internal static class MakeUpEndpoints
             construction?.GoesOn,
             construction?.Washes,
             construction?.Suits,
-            made.Draft?.Pieces.Where(piece => !piece.IsPieced).Sum(piece => piece.Quantity),
+            made.Draft?.PiecesToCut,
             buy is { } length ? NotionBuyer.Running(length, unit) : null,
             buy?.Millimetres,
             buy is not null ? CostOf(made, unit, asked) : null,
