@@ -20,8 +20,9 @@ export function clothOnBench(
 export function giveRole(role: string) {
   const { edit, currentId, shownCloth } = useBench.getState();
   edit("cloth.role", (document) => {
-    const { key } = clothOnBench(document, { currentId, shownCloth });
-    const changed = withChanged(document, key, { role });
+    const cloth = clothOnBench(document, { currentId, shownCloth });
+    const { key } = cloth;
+    const changed = withClothChanged(document, keyOf(cloth), () => ({ role }));
     useBench.setState({ shownCloth: role === "main" ? null : key });
     return role === "main"
       ? changed
@@ -38,8 +39,8 @@ export function giveRole(role: string) {
 export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join()) {
   const { edit, currentId, shownCloth } = useBench.getState();
   edit(`cloth.${currentId}.${tag}`, (document) => {
-    const { key } = clothOnBench(document, { currentId, shownCloth });
-    return withChanged(document, key, change);
+    const cloth = clothOnBench(document, { currentId, shownCloth });
+    return withClothChanged(document, keyOf(cloth), () => change);
   });
 }
 
@@ -47,14 +48,18 @@ export function editCloth(change: Partial<Cloth>, tag = Object.keys(change).join
 export function takeWidth(cloth: Cloth, name: string) {
   useBench
     .getState()
-    .edit(`cloth.${cloth.key}.width`, (document) => withChanged(document, cloth.key, atWidth(cloth, name)));
+    .edit(`cloth.${cloth.key}.width`, (document) =>
+      withClothChanged(document, keyOf(cloth), () => atWidth(cloth, name)),
+    );
 }
 
 /** Cuts what is cut from one cloth of the job from another at this width: the covers' own cloth, not what is given to their parts. */
 export function cutInstead(from: string, cloth: Cloth, name: string) {
   useBench.setState({ shownCloth: null });
   useBench.getState().edit(`cloth.instead.${from}.${cloth.key}`, (document) => ({
-    ...withChanged(document, cloth.key, isSameWidth(cloth.width, name) ? {} : atWidth(cloth, name)),
+    ...withClothChanged(document, keyOf(cloth), () =>
+      isSameWidth(cloth.width, name) ? {} : atWidth(cloth, name),
+    ),
     covers: document.covers.map((entry) =>
       keyOf(clothOf(document, entry.cover)) === from
         ? { ...entry, cover: { ...entry.cover, cloth: cloth.key } }
@@ -87,12 +92,6 @@ export const withClothChanged = (
   withCloths(
     document,
     clothsOf(document).map((cloth) => (keyOf(cloth) === key ? { ...cloth, ...change(cloth) } : cloth)),
-  );
-
-const withChanged = (document: JobDocument, key: string, change: Partial<Cloth>): JobDocument =>
-  withCloths(
-    document,
-    clothsOf(document).map((cloth) => (cloth.key === key ? { ...cloth, ...change } : cloth)),
   );
 
 /** A width by its name in the comparison, whose bare number has got the job's unit. */

@@ -1,5 +1,5 @@
 import { editCover, editText } from "./benchStore";
-import { zoneRows } from "./parts";
+import { editPart } from "./editParts";
 import { giveCloth, pieceRole } from "./roles";
 
 interface Written {
@@ -29,14 +29,7 @@ function write({ path, value }: Written) {
   } else if (group === "construction") {
     editCover("construction", (cover) => ({ ...cover, construction: value }));
   } else if (group === "zones") {
-    const [at, name] = rest;
-    editCover(`lists.zones.${at}.${name}`, (cover) => ({
-      ...cover,
-      lists: {
-        ...cover.lists,
-        zones: zoneRows(cover).map((row, i) => (i === Number(at) ? { ...row, [name ?? ""]: value } : row)),
-      },
-    }));
+    editPart(Number(rest[0]), rest[1] ?? "", value);
   } else if (group === "points") {
     const points = value.split(";").map((point) => point.split(",").map((part) => part.trim()));
     editCover("lists.points", (cover) => ({ ...cover, lists: { ...cover.lists, points } }));

@@ -2,8 +2,8 @@ import { TextButton } from "../../../../ui/TextButton";
 import { useState } from "react";
 import type { Check, ReadMeasure, Shape, Unit } from "../../../../api/client";
 import { editCover, useBench } from "../../../../model/benchStore";
-import type { ListRow } from "../../../../model/columns";
 import type { Cover } from "../../../../model/cover";
+import { editPart, rewriteParts } from "../../../../model/editParts";
 import {
   isTaken,
   lengthsOf,
@@ -12,7 +12,6 @@ import {
   renamed,
   saidOf,
   usualParts,
-  zoneRows,
   type Part,
   type PartLength,
   type PartSecond,
@@ -50,7 +49,7 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
   // What can be read now, or could be before the last key.
   const read = useLastGood(coverId, Object.keys(readings).length > 0 ? readings : null) ?? {};
   if (parts.length === 0) {
-    return <PartPresets onBlank={() => write([partRow({ name: "Inside back" })])} />;
+    return <PartPresets onBlank={() => rewriteParts("begin", () => [partRow({ name: "Inside back" })])} />;
   }
 
   const walk = parts.flatMap((part, at) => lengthsOf(part).map((length): Asked => ({ at, length })));
@@ -122,7 +121,7 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
             ))}
             onType={(text) => {
               setChosen(asked); // a length that is typed is not left for the next one that is missing
-              edit(asked.at, asked.length, text);
+              editPart(asked.at, asked.length, text);
             }}
             onWalk={step}
             onAsk={(length) => take({ at: asked.at, length })}
@@ -143,11 +142,11 @@ export function PartsPanel({ cover, coverId, shape, unit, checks, readings, onDo
             }
             onTakeOff={() => {
               setChosen(null);
-              rewrite("off", (rows) => rows.filter((_, at) => at !== asked.at));
+              rewriteParts("off", (rows) => rows.filter((_, at) => at !== asked.at));
             }}
             onAdd={(name) => {
               const usual = usualParts.find((known) => known.name === name);
-              rewrite("add", (rows) => [...rows, partRow(usual ?? { name: freeName(name, parts) })]);
+              rewriteParts("add", (rows) => [...rows, partRow(usual ?? { name: freeName(name, parts) })]);
               take({ at: parts.length, length: "width" });
             }}
           />
@@ -166,25 +165,9 @@ function freeName(name: string, parts: Part[]): string {
   return taken === 0 ? name : `${name} ${taken + 1}`;
 }
 
-function rewrite(tag: string, make: (rows: ListRow[]) => ListRow[]) {
-  editCover(`lists.zones.${tag}`, (cover) => ({
-    ...cover,
-    lists: {
-      ...cover.lists,
-      zones: make(zoneRows(cover)),
-    },
-  }));
-}
-
-const write = (rows: ListRow[]) => rewrite("begin", () => rows);
-
-function edit(at: number, name: string, value: ListRow[string]) {
-  rewrite(`${at}.${name}`, (rows) => rows.map((row, i) => (i === at ? { ...row, [name]: value } : row)));
-}
-
 /** What else is true of a part; a twin is a second one, of the other hand. */
 function change(at: number, said: PartChange & PartSecond) {
-  rewrite(`${at}.${Object.keys(said).join()}`, (rows) =>
+  rewriteParts(`${at}.${Object.keys(said).join()}`, (rows) =>
     rows.map((row, i) =>
       i === at
         ? { ...row, ...said, ...(said.pair === undefined ? {} : { count: said.pair ? "2" : "1" }) }
