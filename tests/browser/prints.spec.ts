@@ -6,6 +6,14 @@ const pixel = Buffer.from(
   "base64",
 );
 
+/** One more ottoman, at its cloth's pattern: the fields of what is seen of the cloth. */
+async function faceOfAnother(page: Page) {
+  await oneMoreLike(page, "Storage ottoman");
+  await page.goto(`/jobs/${jobOf(page)}/cloth`);
+  await page.getByRole("button", { name: "pattern", exact: true }).click();
+  return page.getByRole("group", { name: "What is seen of it" });
+}
+
 test("a motif is shown in its repeat on the roll and on the pieces, and the seams at which it goes on are counted", async ({
   page,
 }) => {
@@ -22,12 +30,9 @@ test("a motif is shown in its repeat on the roll and on the pieces, and the seam
 test("a picture of the cloth is shown in its repeat on the roll and on the pieces, outlives a reload, and what is none is said", async ({
   page,
 }) => {
-  await oneMoreLike(page, "Storage ottoman");
-  await page.goto(`/jobs/${jobOf(page)}/cloth`);
-  await page.getByRole("button", { name: "pattern", exact: true }).click();
+  const face = await faceOfAnother(page);
   await page.getByLabel("repeat across").fill("6");
   await page.getByLabel("repeat down the roll").fill("8");
-  const face = page.getByRole("group", { name: "What is seen of it" });
   await face.getByText("a picture", { exact: true }).click();
   await expect(face.getByText(/No picture is chosen yet/)).toBeVisible();
   const pick = page.getByLabel("A picture of the cloth");
@@ -53,10 +58,7 @@ test("a picture of the cloth is shown in its repeat on the roll and on the piece
 test("a check is begun from two colours and waits for its repeat; what matching costs stands beside each way", async ({
   page,
 }) => {
-  await oneMoreLike(page, "Storage ottoman");
-  await page.goto(`/jobs/${jobOf(page)}/cloth`);
-  await page.getByRole("button", { name: "pattern", exact: true }).click();
-  const face = page.getByRole("group", { name: "What is seen of it" });
+  const face = await faceOfAnother(page);
   await face.getByText("check", { exact: true }).click();
   await expect(face.getByText(/shown plain till then/)).toBeVisible();
   await page.getByLabel("repeat across").fill("6");
@@ -100,11 +102,8 @@ async function blueOn(page: Page): Promise<Set<number>> {
 test("a stripe is led by dragging it on the face: pieces, lay and the cover in the hand show it where it lies, and it goes on at the seams", async ({
   page,
 }) => {
-  await oneMoreLike(page, "Storage ottoman");
-  await page.goto(`/jobs/${jobOf(page)}/cloth`);
-  await page.getByRole("button", { name: "pattern", exact: true }).click();
+  const face = await faceOfAnother(page);
   await page.getByLabel("repeat across").fill("6");
-  const face = page.getByRole("group", { name: "What is seen of it" });
   await face.getByText("stripe", { exact: true }).click();
   await face.getByRole("textbox", { name: "stripe", exact: true }).fill("#0000ff");
   await bench.settled(page);
