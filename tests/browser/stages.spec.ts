@@ -91,6 +91,26 @@ test("every demo job at every stage and size: nothing is cut off, covered, or hi
   expect(problems).toEqual([]);
 });
 
+test("with all panels together, no panel's content lies over another panel", async ({ page }) => {
+  test.setTimeout(600_000);
+  const jobs = (await (await page.request.get("/api/jobs?find=Teasel")).json()) as { id: string }[];
+  const problems: string[] = [];
+  for (const { id } of jobs.filter((job) => job.id.startsWith("teasel-"))) {
+    await page.goto(`/jobs/${id}/all`);
+    await bench.settled(page);
+    const covered = await page.locator(".board").evaluate((board) =>
+      [...board.children]
+        .filter((panel) => getComputedStyle(panel).overflowY === "visible")
+        .map((panel) => [panel.className, panel.scrollHeight - panel.clientHeight] as const)
+        .filter(([, over]) => over > 2)
+        .map(([name, over]) => `${name} runs ${over} px out of its panel`),
+    );
+    problems.push(...covered.map((problem) => `${id}: ${problem}`));
+  }
+
+  expect(problems).toEqual([]);
+});
+
 test("each stage is accessible, on a wide screen and on a phone", async ({ page }) => {
   for (const size of [sizes[0], sizes[2]]) {
     await page.setViewportSize(size ?? { width: 1280, height: 800 });
