@@ -10,7 +10,7 @@ namespace Wrapper.Formats;
 /// were typed, also those that could not be read. What it needs beside its draft (a name, notes, what is cut) is stored with
 /// it and changes no draft. See docs/format.md, "Covers".
 /// </summary>
-public sealed record CoverDocument
+public record CoverDocument
 {
     /// <summary>In a job file: what the cover is known by.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
@@ -83,6 +83,10 @@ public sealed record CoverDocument
     /// <summary>What matters to the maker, by word; advice follows it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public List<string>? Matters { get; init; }
+
+    /// <summary>The schools it is sewn by, by name: <c>piping</c>, <c>ring</c>, <c>walls</c>, <c>finish</c>, <c>creep</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, string>? Schools { get; init; }
 
     /// <summary>Notes by the measure they hang on; the empty name is the thing itself.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]

@@ -77,6 +77,7 @@ app.UseMiddleware<ForegroundRequests>();
 app.MapOpenApi("/api/openapi.json");
 app.MapCatalogue();
 app.MapDrafting();
+app.MapSewing();
 app.MapJudgement();
 app.MapLays();
 app.MapYardage();

@@ -42,6 +42,18 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
 
     internal static NumberRule MinutesPerHem { get; } = Listing("minutesPerHem", "minutes to a metre of hem or casing", 4m, 0m, 120m);
 
+    internal static NumberRule MinutesToMakePiping { get; } = Listing("minutesToMakePiping", "minutes to make a metre of piping", 3m, 0m, 120m);
+
+    internal static NumberRule MinutesPerDart { get; } = Listing("minutesPerDart", "minutes to a dart", 2m, 0m, 120m);
+
+    internal static NumberRule MinutesPerFinish { get; } = Listing("minutesPerFinish", "minutes to finish a metre of raw edge", 2m, 0m, 120m);
+
+    internal static NumberRule MinutesToThread { get; } = Listing("minutesToThread", "minutes to thread elastic or cord", 5m, 0m, 120m);
+
+    internal static NumberRule MinutesPerFastener { get; } = Listing("minutesPerFastener", "minutes to a button, loop or tie", 3m, 0m, 120m);
+
+    internal static NumberRule MinutesPerLabel { get; } = Listing("minutesPerLabel", "minutes to sew in a label", 2m, 0m, 120m);
+
     internal static NumberRule MinutesPerCover { get; } = Listing("minutesPerCover", "minutes to turn and fit a cover", 10m, 0m, 480m);
 
     /// <summary>All rules that are plain numbers, by name, in the order they are shown.</summary>

@@ -75,7 +75,7 @@ internal static class CrossOutline
 
     /// <summary>The outer edges of each ear lie on each other when it is folded diagonally.</summary>
     public static IEnumerable<Seam> EarSeams(string piece, int copy = 1) => Corners.Select(corner =>
-        new Seam(copy == 1 ? $"ear-{corner}" : $"ear-{corner}-{copy}", new(piece, $"{corner}-ear-a", copy), new(piece, $"{corner}-ear-b", copy)));
+        new Seam(copy == 1 ? $"ear-{corner}" : $"ear-{corner}-{copy}", new(piece, $"{corner}-ear-a", copy), new(piece, $"{corner}-ear-b", copy)) { IsLaid = true });
 
     /// <summary>The seams that close the corners of one copy of a piece, cut out or opened.</summary>
     public static IEnumerable<Seam> CornerSeams(string piece, bool opened, int copy = 1, bool withBack = true)

@@ -17,6 +17,12 @@ public sealed record Seam(string Id, SeamSide First, SeamSide Second, Caught? Ta
     /// <summary>By how much the first side is longer on purpose: eased or gathered in.</summary>
     public Units.Length Ease { get; init; }
 
+    /// <summary>Its edges are laid on each other and caught in other seams, not sewn by themselves: a folded ear, the lap of a slide pocket.</summary>
+    public bool IsLaid { get; init; }
+
+    /// <summary>It is left open when the cover is sewn: it is closed by hand, or tied.</summary>
+    public bool IsWayIn { get; init; }
+
     /// <summary>Further edges the first side goes on along, in their order: the parts of a skirt round a base.</summary>
     public IReadOnlyList<SeamSide> FirstGoesOn { get; init; } = [];
 

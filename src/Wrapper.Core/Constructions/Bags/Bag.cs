@@ -109,7 +109,8 @@ public static class Bag
     {
         foreach (var edge in outline.Names)
         {
-            yield return new(edge, new("face", edge), new("face", edge, 2), edge == back + "-way-in" && way.Takes is { } closure ? closure : isPiped ? Caught.Piping : null);
+            var isWayIn = edge == back + "-way-in";
+            yield return new(edge, new("face", edge), new("face", edge, 2), isWayIn && way.Takes is { } closure ? closure : isPiped ? Caught.Piping : null) { IsWayIn = isWayIn && way.Takes is null };
         }
     }
 }

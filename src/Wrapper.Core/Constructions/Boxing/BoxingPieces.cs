@@ -96,8 +96,8 @@ internal sealed class BoxingPieces
 
         foreach (var side in (string[])["top", "bottom"])
         {
-            yield return new($"pocket-1-{side}", new(KeyOf(1), $"{side}-pocket-1-under"), new(KeyOf(1), $"{side}-pocket-1-over"));
-            yield return new($"pocket-2-{side}", new(KeyOf(Count), $"{side}-pocket-2-over"), new(KeyOf(Count), $"{side}-pocket-2-under"));
+            yield return new($"pocket-1-{side}", new(KeyOf(1), $"{side}-pocket-1-under"), new(KeyOf(1), $"{side}-pocket-1-over")) { IsLaid = true };
+            yield return new($"pocket-2-{side}", new(KeyOf(Count), $"{side}-pocket-2-over"), new(KeyOf(Count), $"{side}-pocket-2-under")) { IsLaid = true };
         }
     }
 

@@ -1,0 +1,151 @@
+using Wrapper.Core.Pattern;
+
+namespace Wrapper.Core.English;
+
+/// <summary>What is said of each operation at the machine: one sentence.</summary>
+internal static class SewingText
+{
+    internal static string ApplyPiping(string piece) => $"Sew piping round the right side of the {piece}, raw edge to raw edge; snip its allowance at every corner and curve.";
+
+    internal static string Buttons(int count, string apart) => $"Sew on {count} buttons, {apart} apart, matched by laying one edge against the other.";
+
+    internal static string Snaps(int count) => $"Set {count} snaps, matched by laying one edge against the other.";
+
+    internal static string Pins => "Put in the pins that hold the flap.";
+
+    internal static string CasingForElastic => "Turn the edge up for a casing and sew it, leaving the threading gap.";
+
+    internal static string CasingForCord => "Turn the edge up for a casing and sew it, leaving a gap for the two tails.";
+
+    internal static string OverlockOverCord => "Overlock the raw edge over the cord without catching it.";
+
+    internal static string CloseGap(string gap) => $"Close the gap of {gap} by hand with a ladder stitch.";
+
+    internal static string CloseSeam(string where) => $"Close the {where} by hand with a ladder stitch: it is the seam to unpick when the cover comes off.";
+
+    internal static string CornerAcross(string where, string length) => $"Open the {where} corner until seam lies on seam and sew straight across where the line is {length} long.";
+
+    internal static string CornerOfNotch(string where) => $"Open the notch {where}: lay its cut edges on each other and sew across.";
+
+    internal static string Dart(string where) => $"Sew the dart {where} from its point to the raw edge.";
+
+    internal static string Pleat(string where) => $"Lay the {where} corner in its pleat on the marked line and tack it.";
+
+    internal static string EdgeStitchGap => "Press the edge and stitch round it close to the edge: that closes the gap too.";
+
+    internal static string EdgeStitchMedallion => "Turn the medallion through the slit, press it, lay it on its mark and stitch round close to its edge.";
+
+    internal static string Fill => "Put the filling in, the softest on top and into the corners.";
+
+    internal static string FinishAll(string piece) => $"Finish all raw edges of the {piece}.";
+
+    internal static string FinishSeam => "Finish the raw edges of that seam.";
+
+    internal static string HemFlat(string piece) => $"Hem the open edge of the {piece} while it is flat.";
+
+    internal static string HemRound => "Turn the hem twice and sew it all round.";
+
+    internal static string HemRollAllRound(string piece) => $"Turn a roll hem on all edges of the {piece}.";
+
+    internal static string HemReturn(string piece) => $"Hem the return of the {piece} with its two short ends, by itself.";
+
+    internal static string HemSkirt => "Hem the skirt all round at the length it was tried on at.";
+
+    internal static string Join(string one, string other) => $"Join the {one} to the {other} and press the seam open.";
+
+    internal static string JoinToRing(string piece) => $"Join the two ends of the {piece}.";
+
+    internal static string Loops(int count, string length) => $"Sew {count} loops of {length} to one edge.";
+
+    internal static string MakePiping(string length) => $"Join the casing strips and cover the cord: {length} in all.";
+
+    internal static string Mark(string piece, string marks) => marks.Length == 0 ? $"Mark the name and the top on the {piece}." : $"Mark the {piece}: {marks}.";
+
+    internal static string PinBlocks => "Pin the blocks on the thing, wrong side out, smooth from the middle.";
+
+    internal static string TrimBlocks => "Chalk along the pins, take the blocks off, snip notches across every seam and trim to the seam.";
+
+    internal static string SeamsOfBlocks => "Sew the blocks together from the middle outwards, each seam that another crosses first.";
+
+    internal static string Pocket(string where) => $"Fold the lap {where} out and back over the zip’s end and pin it down, so that it hides the slide.";
+
+    internal static string SeamRound(string strip, string plate, string where) => $"Pin the {strip} to the {plate}, notch to corner, and sew{where}.";
+
+    internal static string SeamOf(string one, string other, string where) => $"Sew the {one} to the {other}, right sides together{where}.";
+
+    internal static string SeamOfOne(string piece, string where) => $"Fold the {piece} right sides together and sew{where}.";
+
+    internal static string SeamOfCorner(string one, string other, string where) => $"Sew the {one} to the {other}, upper edges level: the corner after the {where} side.";
+
+    internal static string SeamOfHalf(string where) => $"Sew the corner after the {where} side from the top half of the way down: it is tried on with that corner open.";
+
+    internal static string SeamRest(string where) => $"Sew the rest of the corner after the {where} side.";
+
+    internal static string SeamOfLayers => "Put one layer into the other, right sides together, and sew round the lower edge but for the gap.";
+
+    internal static string Where(string where) => where.Length == 0 ? "" : $": {where}";
+
+    internal static string SkirtOn => "Gather or pleat the skirt to the lower edge, mark to mark, and sew.";
+
+    internal static string Straps(int count, string length) => $"Sew in {count} straps of {length}, one end at each side.";
+
+    internal static string StretchElastic => "Mark elastic and edge in quarters, and sew the elastic on stretched.";
+
+    internal static string Tape(string where) => $"Sew the tape on the {where}, loop on the over-flap and hook on the under-flap.";
+
+    internal static string TapeUnderBase => "Sew the loop tape inside the hem; fix the hook tape to the base between the legs.";
+
+    internal static string ThreadCord => "Draw the cord through and put its stop on.";
+
+    internal static string ThreadElastic => "Draw the elastic through, lap and sew its ends, and close the gap.";
+
+    internal static string Ties(int count, string length) => $"Sew {count} ties of {length} in.";
+
+    internal static string Trim => "Trim the opened corners to the seam’s width and finish them.";
+
+    internal static string TryOn => "Try it on the thing.";
+
+    internal static string TryOnInsideOut => "Try it on inside out and pin what is wide.";
+
+    internal static string Turn => "Turn it right side out and push out the corners.";
+
+    internal static string Zip(string where) => where.Length == 0 ? "Sew the zip in while its edges are flat." : $"Sew the zip between the edges of the {where} while they are flat.";
+
+    internal static string NeedsPipingFoot => "piping foot";
+
+    internal static string NeedsZipFoot => "zip foot";
+
+    internal static string NeedsThread => "thread";
+
+    internal static string NeedsHandNeedle => "hand needle";
+
+    internal static string StopOf(string stop) => stop switch
+    {
+        "open-zip" => "Open the closure first, or the cover cannot be turned.",
+        "slide-inside" => "Keep the slide inside before the zip’s ends are cut.",
+        "try-before-trimming" => "Try before trimming: a trimmed corner cannot be let out.",
+        "fit-before-elastic" => "Fit before elastic or cord goes in.",
+        "other-layer-away" => "See that the other layer lies out of the way.",
+        "facing-slit" => "Slit the facing only: the good face lies right under it.",
+        "piping-raw-to-raw" => "Piping lies raw edge to raw edge, and never begins in the middle of the front.",
+        "ring-not-twisted" => "See that the ring is not twisted before it is closed.",
+        _ => "See that the elastic is not twisted and its tail is pinned.",
+    };
+
+    internal static string UnknownSchool(string name, string word, string words) => $"“{word}” is no way of the school “{name}”. There are: {words}.";
+
+    internal static string UnknownSchoolName(string name) => $"There is no school “{name}”. There are: piping, ring, walls, finish, creep.";
+
+    internal static string ToSchool(string word) => $"Choose “{word}”";
+
+    internal static string MarkWord(MarkKind kind, int count) => kind switch
+    {
+        MarkKind.Notch => count == 1 ? "a notch" : $"{count} notches",
+        MarkKind.Fold => count == 1 ? "a fold line" : $"{count} fold lines",
+        MarkKind.CornerLine => "the corner lines",
+        MarkKind.Dart => "the dart squares",
+        MarkKind.ZipStop => "the zip stops",
+        MarkKind.Top => "the top",
+        _ => "the match points",
+    };
+}

@@ -1,0 +1,49 @@
+using Wrapper.Core.English;
+using Wrapper.Core.Pattern;
+
+namespace Wrapper.Core.Sewing;
+
+/// <summary>
+/// What is done with blocks: they have no ledger before they are pinned, and so a listed order, with whatever seams the skirt
+/// and its strips have. See docs/handbook.md, "Blocks".
+/// </summary>
+/// <param name="cover">The cover.</param>
+internal sealed class PinnedOperations(SewingCover cover)
+{
+    /// <summary>The operations, each after the one before it where the list says so.</summary>
+    public List<Operation> All()
+    {
+        var (making, sewn, edges) = (new MakingOperations(cover), new SeamOperations(cover).All().ToList(), new EdgeOperations(cover));
+        var blocks = cover.Draft.Pieces.Where(piece => piece.Kind == PieceKind.Block).SelectMany(piece => Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy))).ToList();
+        List<Operation> listed =
+        [
+            Listed("try-on-blocks", OperationKind.TryOn, SewingText.PinBlocks) with { Minutes = cover.Rates.OfTrying },
+            Listed("trim-blocks", OperationKind.Trim, SewingText.TrimBlocks),
+            .. HasPiping ? (Operation[])[Listed("apply-piping-blocks", OperationKind.ApplyPiping, SewingText.ApplyPiping("marked edges"))] : [],
+            .. HasZip ? (Operation[])[Listed("zip-blocks", OperationKind.Zip, SewingText.Zip("")) with { Millimetres = ZipLength, Minutes = cover.Rates.OfZip(ZipLength), Stops = [StopSign.SlideInside] }] : [],
+            Listed("seam-blocks", OperationKind.Seam, SewingText.SeamsOfBlocks),
+            Listed("try-on-cover", OperationKind.TryOn, SewingText.TryOnInsideOut),
+        ];
+        for (var i = 1; i < listed.Count; i++)
+        {
+            listed[i] = listed[i] with { After = [listed[i - 1].Id] };
+        }
+
+        var hems = edges.Hems().Where(hem => hem.Pieces.All(piece => cover.Pieces[piece.Piece].Use == PieceUse.Hung)).ToList();
+        List<Operation> all = [.. cover.Schools.Finish == FinishSchool.First ? making.FinishFirst().Where(finish => finish.Pieces.All(piece => cover.Pieces[piece.Piece].Kind != PieceKind.Block)) : [], .. making.Marks(), .. sewn];
+        if (cover.Schools.Finish == FinishSchool.Each)
+        {
+            all.AddRange(making.FinishEach(sewn));
+        }
+
+        return [.. all, .. making.Piping(sewn), .. listed, .. hems];
+
+        Operation Listed(string id, OperationKind kind, string text) => new() { Id = id, Kind = kind, Pieces = blocks, Text = text };
+    }
+
+    private bool HasPiping => cover.Notion(NotionKind.Piping) is not null;
+
+    private bool HasZip => ZipLength > 0;
+
+    private double ZipLength => cover.Draft.Notions.Where(notion => notion.Kind is NotionKind.Zip or NotionKind.ZipClosedEnd or NotionKind.ZipInvisible or NotionKind.ZipByLength or NotionKind.ZipRoll).Select(notion => notion.Length.Value.Millimetres).FirstOrDefault();
+}
