@@ -42,7 +42,7 @@ internal sealed class ComesFirst
         var (one, other) = (_facts[early], _facts[late]);
         return b.After.Contains(a.Id) || a.HeldBy == b.Id || OnOnePiece(one, other) || a.Makes.Any(other.Keys.Contains)
             || (one.Sewn is { } sewn && Crossed(sewn, one, b, other))
-            || TurnedEdge(a, one, b, other) || Trimmed(a, b, other) || Finishing(a, one, b, other) || InSchool(a, one, b, other);
+            || TurnedEdge(a, one, b, other) || (!_cover.IsPinned && Trimmed(a, b, other)) || Finishing(a, one, b, other) || InSchool(a, one, b, other);
     }
 
     /// <summary>On each piece: edges that are finished first, marks, joins, darts, then the rest.</summary>
@@ -164,7 +164,7 @@ internal sealed class ComesFirst
     {
         var sewn = operation.IsSewing ? operation : operation.Kind == OperationKind.Finish && operation.After.Count == 1 ? byId[operation.After[0]] : null;
         var kinds = operation.Pieces.Select(piece => _cover.Pieces[piece.Piece].Kind).ToHashSet();
-        var run = operation.Kind == OperationKind.Seam ? _cover.Runs.All.First(each => each.Lines[0].Sewn.Id == operation.Seams[0]) : null;
+        var run = operation is { Kind: OperationKind.Seam, Seams.Count: > 0 } ? _cover.Runs.All.First(each => each.Lines[0].Sewn.Id == operation.Seams[0]) : null;
         var plate = run is null ? null : _cover.Runs.PlateOf(run);
         return new()
         {

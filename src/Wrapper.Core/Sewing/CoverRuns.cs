@@ -25,7 +25,7 @@ internal sealed class CoverRuns
 
         FirstPlate = lines.All.Select(line => PlateOf(line.Seam)).FirstOrDefault(face => face is not null);
         IsBoxed = pieces.Values.Any(piece => piece.Kind == PieceKind.Boxing);
-        HasWalls = pieces.Values.Any(piece => piece.Kind == PieceKind.Wall);
+        HasWalls = pieces.Values.Any(piece => piece.Kind == PieceKind.Wall && piece.Rolls.Count == 0);
         All = [.. Made()];
     }
 
@@ -35,7 +35,7 @@ internal sealed class CoverRuns
     /// <summary>It has a boxing.</summary>
     public bool IsBoxed { get; }
 
-    /// <summary>It has walls.</summary>
+    /// <summary>It has walls that meet at corners.</summary>
     public bool HasWalls { get; }
 
     /// <summary>The face of the first plate; null where nothing is sewn round one.</summary>

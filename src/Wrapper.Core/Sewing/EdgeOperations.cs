@@ -94,7 +94,7 @@ internal sealed class EdgeOperations(SewingCover cover)
 
         if (cover.Edge is { } edge)
         {
-            return edge == LowerEdge.Skirt ? [] : paths.Exists(IsReturn) ? paths.Select(Return) : [Round(edge, paths)];
+            return edge == LowerEdge.Skirt ? paths.Where(IsReturn).Select(Return) : paths.Exists(IsReturn) ? paths.Select(Return) : [Round(edge, paths)];
         }
 
         return paths.Select(path => IsFlat(path) ? Hem(path, Turned.Flat, SewingText.HemFlat(PiecesOf(path))) : Hem(path, Turned.Round, SewingText.HemRound)).GroupBy(hem => hem.Turned).SelectMany(Together);

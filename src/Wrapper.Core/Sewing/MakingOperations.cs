@@ -69,7 +69,7 @@ internal sealed class MakingOperations(SewingCover cover)
             Id = "make-piping",
             Kind = OperationKind.MakePiping,
             Pieces = casing is null ? [] : CopiesOf(casing),
-            Makes = ["piping"],
+            Makes = ["made-piping"],
             Millimetres = all,
             Minutes = cover.Rates.Of(OperationKind.MakePiping, all, 1),
             Needs = [SewingText.NeedsPipingFoot],

@@ -61,7 +61,8 @@ internal sealed class SeamLines
     {
         var seam = entry.Seam;
         var path = _points.Path([.. seam.SecondGoesOn.Count > 0 ? seam.SecondSide : seam.FirstSide]);
-        return new(seam, KindOf(seam, laidOn), new(seam.Id, [.. seam.Edges], path[0], path[^1], path[1..^1], Units.Length.Max(entry.FirstLength, entry.SecondLength).Millimetres))
+        var through = _pieces[seam.First.Piece].Use == PieceUse.Applied ? [] : path[1..^1]; // sewn on one face while it is flat, it crosses nothing
+        return new(seam, KindOf(seam, laidOn), new(seam.Id, [.. seam.Edges], path[0], path[^1], through, Units.Length.Max(entry.FirstLength, entry.SecondLength).Millimetres))
         {
             Places = [.. seam.Edges.Select(_points.PlacesOf).SelectMany(places => new[] { (places.Start, _points.PointOf(places.Start)), (places.End, _points.PointOf(places.End)) })],
             Waits = _isLayered && RoleOf(seam.First) != RoleOf(seam.Second), // the layers are put into each other when both were tried

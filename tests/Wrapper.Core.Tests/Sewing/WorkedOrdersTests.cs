@@ -1,0 +1,227 @@
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Xunit;
+
+namespace Wrapper.Core.Tests.Sewing;
+
+/// <summary>Orders that were found by hand, and what an order says besides.</summary>
+public sealed class WorkedOrdersTests
+{
+    private static readonly Schools Plain = Schools.Usual with { Finish = FinishSchool.None };
+
+    private static readonly CoverInput Cushion = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "o.piping=both o.slidePocket=true c=boxing-strip");
+
+    private static readonly CoverInput Bolster = Thing.Millimetres("bolster", "diameter=165 length=610", "c=band-ends o.piping=both");
+
+    private static readonly CoverInput Ottoman = Thing.Inches("ottoman", "width=28 depth=20 height=15 return=2.5", "c=tub-walls o.piping=top");
+
+    private static readonly CoverInput Reversible = Thing.Inches("chair-back", "width=19.25 thickness=2.25 height=21", "c=bag o.layers=reversible");
+
+    public static TheoryData<string, string, string> Orders => new()
+    {
+        {
+            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true c=boxing-strip", "",
+            "make-piping, apply-piping top-back, apply-piping bottom-back, zip, seam end-1-upper, pocket end-1-upper, seam end-2-lower, pocket end-2-lower, seam top-back, seam bottom-back, turn, try-on, fill"
+        },
+        {
+            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true c=boxing-strip", "ring=front",
+            "make-piping, apply-piping top-front, apply-piping bottom-back, zip, seam top-front, seam top-left-2, seam end-1-upper, seam end-2-lower, pocket end-1-upper, pocket end-2-lower, seam top-right-2, seam bottom-back, turn, try-on, fill"
+        },
+        {
+            "box-cushion width=20 depth=18 thickness=4 c=wrap-folded", "finish=first",
+            "finish, zip zip-left, seam left-side-front, seam right-side-back, corner corner-back-left-upper, corner corner-front-left-2, corner corner-back-right-upper, corner corner-front-right-2, turn, try-on, trim corner-back-left-upper, trim corner-front-left-2, trim corner-back-right-upper, trim corner-front-right-2"
+        },
+        {
+            "box-cushion width=20 depth=18 thickness=4 c=wrap-notched", "",
+            "dart back-left-corner-lower, dart back-left-corner-upper, dart back-right-corner-lower, dart back-right-corner-upper, zip zip-left, seam left-side, seam right-side, corner front-left-corner-upper, corner front-right-corner-lower, turn, try-on"
+        },
+        {
+            "table shape=rectangle width=46 depth=30 drop=6.5 c=tub-walls", "",
+            "seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, hem"
+        },
+        {
+            "table shape=rectangle width=46 depth=30 drop=6.5 c=tub-walls", "walls=one-by-one",
+            "seam top-right, seam top-left, seam top-front, seam top-back, seam corner-right, seam corner-front, seam corner-left, seam corner-back, try-on, hem"
+        },
+        {
+            "bolster diameter=6.5 length=24 o.piping=both c=band-ends", "",
+            "make-piping, apply-piping left-back, apply-piping right-back, zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
+        },
+        {
+            "bolster diameter=6.5 length=24 o.closure=invisible-zip c=band-ends", "",
+            "zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
+        },
+        {
+            "ottoman width=28 depth=20 height=15 return=2.5 o.piping=top o.edge=hook-and-loop c=tub-walls", "",
+            "make-piping, apply-piping top-back, seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, seam corner-front-rest, hem, hem, hem, hem, tape, close-by-hand corner-back-rest"
+        },
+        {
+            "duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides w=54 c=bag", "",
+            "join join-1-1, join join-1-2, join join-2-1, join join-2-2, loops, hem, hem, buttons, seam left-end-left, turn"
+        },
+        {
+            "chair-back width=19.25 thickness=2.25 height=21 o.layers=reversible c=bag", "",
+            "seam right, seam right-inside, corner corner-right-4, corner corner-left-4, corner corner-right-2, corner corner-left-2, try-on, trim corner-right-2, trim corner-left-2, trim corner-right-4, trim corner-left-4, seam rim-front, turn, edge-stitch"
+        },
+        {
+            "board shape=tray width=18 length=12 height=1 o.edge=drawstring c=tub-notched", "",
+            "seam corner-front-right, seam corner-back-right, seam corner-back-left, seam corner-front-left, try-on, casing, thread"
+        },
+        {
+            "pouf shape=cube size=22 wrap=2.25 c=pouf-wrapped", "",
+            "dart corner-front-right, dart corner-back-right, dart corner-back-left, dart corner-front-left, dart corner-front-right-2, dart corner-back-right-2, dart corner-back-left-2, dart corner-front-left-2, "
+            + "seam ring-front-1, seam ring-front-2, seam ring-right-1, seam ring-right-2, seam ring-back-1, seam ring-back-2, seam ring-left-1, seam ring-left-2, seam top-front-2, seam bottom-front-1, turn, fill, close-by-hand"
+        },
+    };
+
+    [Theory]
+    [MemberData(nameof(Orders))]
+    public void An_order_is_the_one_found_by_hand(string cover, string schools, string order) => Assert.Equal(order, Written(Planned(Read(cover), SchoolsOf(schools))));
+
+    [Fact]
+    public void A_cushion_in_the_usual_school_finishes_each_seam_right_after_it()
+    {
+        var order = Planned(Cushion, Schools.Usual).Order;
+        foreach (var (operation, place) in order.Select((operation, place) => (operation, place)).Where(entry => entry.operation.Kind is OperationKind.Zip or OperationKind.Seam))
+        {
+            Assert.Equal((OperationKind.Finish, operation.Seams), (order[place + 1].Kind, order[place + 1].Seams));
+        }
+    }
+
+    [Fact]
+    public void Sandwiched_piping_is_sewn_in_with_its_seam()
+    {
+        var order = Planned(Cushion, Plain with { Piping = PipingSchool.Sandwich }).Order;
+        Assert.DoesNotContain(order, operation => operation.Kind == OperationKind.ApplyPiping);
+        var top = order.First(operation => operation.Seams.Contains("top-front"));
+        Assert.Contains(new SeamSide("plate", "front"), top.Edges);
+        Assert.Contains(StopSign.PipingRawToRaw, top.Stops);
+    }
+
+    [Fact]
+    public void From_a_front_corner_a_plate_is_sewn_both_ways()
+    {
+        var order = Planned(Cushion, Plain with { Creep = CreepSchool.FromACorner }).Order;
+        var runs = order.Where(operation => operation.Kind == OperationKind.Seam && operation.Seams.Any(seam => seam.StartsWith("top", StringComparison.Ordinal))).ToList();
+        Assert.Equal(["top-front", "top-right-1", "top-right-2"], runs[0].Seams);
+        Assert.Equal(["top-left-2", "top-left-1", "top-back"], runs[1].Seams);
+        Assert.Equal(runs[0].Points[0], runs[1].Points[0]);
+        Assert.Equal(runs[0].Points[^1], runs[1].Points[^1]);
+    }
+
+    [Fact]
+    public void Minutes_are_the_house_rates_over_what_is_sewn()
+    {
+        var order = Planned(Cushion, Plain).Order;
+        var round = order.First(operation => operation.Seams.Contains("top-front"));
+        Assert.Equal(3 * 76 * 0.0254, round.Minutes, 6);
+        Assert.Equal(10 + (4 * 25 * 0.0254), order.First(operation => operation.Kind == OperationKind.Zip).Minutes, 6);
+        Assert.Equal(3 * 2 * 76 * 0.0254, order.First(operation => operation.Kind == OperationKind.MakePiping).Minutes, 6);
+        Assert.Equal(3 * 76 * 0.0254, order.First(operation => operation.Kind == OperationKind.ApplyPiping).Minutes, 6);
+        Assert.Equal(10, order.First(operation => operation.Kind == OperationKind.TryOn).Minutes);
+    }
+
+    [Fact]
+    public void Stop_signs_stand_where_a_mistake_cannot_be_undone()
+    {
+        var cushion = Planned(Cushion, Plain).Order;
+        Assert.Contains(StopSign.OpenZip, cushion.Single(operation => operation.Closes).Stops);
+        Assert.Equal(["end-2-lower", "end-2-upper"], cushion.Single(operation => operation.Stops.Contains(StopSign.RingNotTwisted)).Seams);
+        Assert.Equal([StopSign.SlideInside], cushion.Single(operation => operation.Kind == OperationKind.Zip).Stops);
+        Assert.Contains("zip’s ends", cushion.Single(operation => operation.Kind == OperationKind.Zip).StopSign, StringComparison.Ordinal);
+        Assert.All(Planned(Reversible, Plain).Order.Where(operation => operation.Kind == OperationKind.Trim), trim => Assert.Equal([StopSign.TryBeforeTrimming], trim.Stops));
+    }
+
+    [Fact]
+    public void Two_corners_of_an_ottoman_across_from_each_other_wait_for_the_try_on()
+    {
+        var plan = Planned(Ottoman, Plain);
+        Assert.Equal(["corner-front-rest", "corner-back-rest"], plan.Seams.Where(seam => seam.Id.EndsWith("-rest", StringComparison.Ordinal)).Select(seam => seam.Id));
+        foreach (var corner in (string[])["corner-front", "corner-back"])
+        {
+            var (upper, rest) = (plan.Seams.Single(seam => seam.Id == corner), plan.Seams.Single(seam => seam.Id == $"{corner}-rest"));
+            Assert.Equal(upper.End, rest.Start);
+            Assert.Equal(upper.Millimetres, rest.Millimetres, 6);
+        }
+
+        Assert.Equal(4, plan.Order.Count(operation => operation is { Kind: OperationKind.Hem, Turned: Turned.Round }));
+    }
+
+    [Fact]
+    public void The_same_cover_has_the_same_order_every_time() => Assert.Equal(Written(Planned(Bolster, Schools.Usual)), Written(Planned(Bolster, Schools.Usual)));
+
+    [Theory]
+    [InlineData("zip", "seam-end-1-upper", "a closure before what touches its ends")]
+    [InlineData("seam-end-1-upper", "seam-top-back", "sewn before it is crossed")]
+    [InlineData("make-piping", "seam-bottom-back", "piping is made")]
+    [InlineData("apply-piping-top-back", "seam-top-back", "piping on its edge")]
+    [InlineData("pocket-end-1-upper", "seam-top-back", "a pocket before the plates")]
+    [InlineData("mark-plate", "seam-top-back", "edges, marks, joins, darts")]
+    [InlineData("seam-bottom-back", "turn", "turned when it is closed")]
+    public void An_operation_put_after_what_it_must_precede_is_told(string moved, string behind, string rule) => Told(Cushion, moved, behind, rule);
+
+    [Theory]
+    [InlineData("try-on", "trim-corner-right-2", "tried before it is trimmed")]
+    [InlineData("trim-corner-right-2", "seam-rim-front", "trimmed before the next seam")]
+    [InlineData("seam-right", "corner-corner-right-2", "a corner after what runs into it")]
+    public void So_is_one_of_a_chair_back(string moved, string behind, string rule) => Told(Reversible, moved, behind, rule);
+
+    [Theory]
+    [InlineData("try-on", "hem-wall-1-1-right-return", "a round hem after the try-on")]
+    [InlineData("try-on", "seam-corner-front-rest", "it waits for the try-on")]
+    [InlineData("seam-corner-front-rest", "hem-wall-1-1-right-return", "a hem turned Round")]
+    public void So_is_one_of_an_ottoman(string moved, string behind, string rule) => Told(Ottoman, moved, behind, rule);
+
+    [Fact]
+    public void A_seam_that_is_left_out_and_one_that_is_not_finished_are_told()
+    {
+        var (draft, plan) = (Thing.Drafted(Cushion), Planned(Cushion, Schools.Usual));
+        Assert.Empty(OrderChecker.Faults(draft, plan, Schools.Usual));
+        var without = plan with { Order = [.. plan.Order.Where(operation => operation.Id != "seam-end-2-lower")] };
+        Assert.Contains(OrderChecker.Faults(draft, without, Schools.Usual), fault => fault.StartsWith("sewn 0 times: end-2", StringComparison.Ordinal));
+        var raw = plan with { Order = [.. plan.Order.Where(operation => operation.Id != "finish-zip-zip")] };
+        Assert.Contains(OrderChecker.Faults(draft, raw, Schools.Usual), fault => fault.StartsWith("each seam is finished", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void An_unknown_school_is_an_error_with_its_mend()
+    {
+        var (schools, checks) = SchoolReader.Read(new Dictionary<string, string> { ["piping"] = "sandwich", ["ring"] = "square", ["colour"] = "red" });
+        Assert.Equal(PipingSchool.Sandwich, schools.Piping);
+        Assert.Equal(["schools.ring", "schools.colour"], checks.Select(check => check.Measure));
+        Assert.Equal("ring", checks[0].Mends[0].Value);
+    }
+
+    private static void Told(CoverInput input, string moved, string behind, string rule)
+    {
+        var (draft, plan) = (Thing.Drafted(input), Planned(input, Plain));
+        Assert.Empty(OrderChecker.Faults(draft, plan, Plain));
+        var order = plan.Order.ToList();
+        var operation = order.Single(each => each.Id == moved);
+        order.Remove(operation);
+        order.Insert(order.FindIndex(each => each.Id == behind) + 1, operation);
+        Assert.Contains(OrderChecker.Faults(draft, plan with { Order = order }, Plain), fault => fault.StartsWith(rule, StringComparison.Ordinal));
+    }
+
+    private static SewingPlan Planned(CoverInput input, Schools schools)
+    {
+        var outcome = Drafter.Draft(input);
+        Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
+        return SewingPlanner.Of(outcome.Draft, outcome.Reading.Specification!, schools);
+    }
+
+    private static CoverInput Read(string cover)
+    {
+        var parts = cover.Split(' ', 2);
+        return Thing.Inches(parts[0], parts[1]);
+    }
+
+    private static Schools SchoolsOf(string said) =>
+        SchoolReader.Read(said.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split('=')).Append(["finish", said.Contains("finish", StringComparison.Ordinal) ? "first" : "none"]).DistinctBy(part => part[0]).ToDictionary(part => part[0], part => part[1])).Schools;
+
+    private static string Written(SewingPlan plan) => string.Join(", ", plan.Order.Where(operation => operation.Kind != OperationKind.Mark)
+        .Select(operation => operation.Seams.Count > 0 && operation.Seams[0] != "zip" ? $"{operation.Kind.Word()} {operation.Seams[0]}" : operation.Kind == OperationKind.ApplyPiping ? operation.Id.Replace("apply-piping-", "apply-piping ", StringComparison.Ordinal) : operation.Kind.Word()));
+}
