@@ -177,7 +177,11 @@ internal sealed class OrderChecker
     {
         foreach (var seam in _draft.Seams.Where(seam => seam.Takes == Caught.Piping && !seam.IsWayIn))
         {
-            var sewn = _plan.Order.First(operation => IsSewn(operation) && operation.Seams.Contains(seam.Id));
+            if (_plan.Order.FirstOrDefault(operation => IsSewn(operation) && operation.Seams.Contains(seam.Id)) is not { } sewn)
+            {
+                continue; // told above
+            }
+
             var made = _plan.Order.FirstOrDefault(operation => operation.Makes.Contains("made-piping"));
             Must(made is not null && Before(made, sewn), "piping is made", sewn);
             var applied = _plan.Order.FirstOrDefault(operation => operation.Kind == OperationKind.ApplyPiping && seam.Edges.Any(operation.Edges.Contains));
@@ -198,8 +202,8 @@ internal sealed class OrderChecker
 
         foreach (var pocket in _plan.Order.Where(operation => operation.Kind == OperationKind.Pocket))
         {
-            var join = _plan.Order.First(operation => IsSewn(operation) && operation.Seams.Contains(pocket.Seams[0]));
-            Must(Before(join, pocket), "a pocket after its end join", pocket);
+            var join = _plan.Order.FirstOrDefault(operation => IsSewn(operation) && operation.Seams.Contains(pocket.Seams[0]));
+            Must(join is not null && Before(join, pocket), "a pocket after its end join", pocket);
             foreach (var plate in _plan.Order.Where(operation => operation.Kind == OperationKind.Seam && operation.Pieces.Any(piece => piece.Piece.StartsWith("plate", StringComparison.Ordinal)) && operation.Pieces.Any(piece => piece.Piece.StartsWith("zip", StringComparison.Ordinal))))
             {
                 Must(Before(pocket, plate), "a pocket before the plates", pocket, plate);

@@ -12,66 +12,66 @@ public sealed class WorkedOrdersTests
 {
     private static readonly Schools Plain = Schools.Usual with { Finish = FinishSchool.None };
 
-    private static readonly CoverInput Cushion = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "o.piping=both o.slidePocket=true c=boxing-strip");
+    private static readonly CoverInput Cushion = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "o.piping=both o.slidePocket=true construction=boxing-strip");
 
-    private static readonly CoverInput Bolster = Thing.Millimetres("bolster", "diameter=165 length=610", "c=band-ends o.piping=both");
+    private static readonly CoverInput Bolster = Thing.Millimetres("bolster", "diameter=165 length=610", "construction=band-ends o.piping=both");
 
-    private static readonly CoverInput Ottoman = Thing.Inches("ottoman", "width=28 depth=20 height=15 return=2.5", "c=tub-walls o.piping=top");
+    private static readonly CoverInput Ottoman = Thing.Inches("ottoman", "width=28 depth=20 height=15 return=2.5", "construction=tub-walls o.piping=top");
 
-    private static readonly CoverInput Reversible = Thing.Inches("chair-back", "width=19.25 thickness=2.25 height=21", "c=bag o.layers=reversible");
+    private static readonly CoverInput Reversible = Thing.Inches("chair-back", "width=19.25 thickness=2.25 height=21", "construction=bag o.layers=reversible");
 
     public static TheoryData<string, string, string> Orders => new()
     {
         {
-            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true c=boxing-strip", "",
+            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true construction=boxing-strip", "",
             "make-piping, apply-piping top-back, apply-piping bottom-back, zip, seam end-1-upper, pocket end-1-upper, seam end-2-lower, pocket end-2-lower, seam top-back, seam bottom-back, turn, try-on, fill"
         },
         {
-            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true c=boxing-strip", "ring=front",
+            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true construction=boxing-strip", "ring=front",
             "make-piping, apply-piping top-front, apply-piping bottom-back, zip, seam top-front, seam top-left-2, seam end-1-upper, seam end-2-lower, pocket end-1-upper, pocket end-2-lower, seam top-right-2, seam bottom-back, turn, try-on, fill"
         },
         {
-            "box-cushion width=20 depth=18 thickness=4 c=wrap-folded", "finish=first",
+            "box-cushion width=20 depth=18 thickness=4 construction=wrap-folded", "finish=first",
             "finish, zip zip-left, seam left-side-front, seam right-side-back, corner corner-back-left-upper, corner corner-front-left-2, corner corner-back-right-upper, corner corner-front-right-2, turn, try-on, trim corner-back-left-upper, trim corner-front-left-2, trim corner-back-right-upper, trim corner-front-right-2"
         },
         {
-            "box-cushion width=20 depth=18 thickness=4 c=wrap-notched", "",
+            "box-cushion width=20 depth=18 thickness=4 construction=wrap-notched", "",
             "dart back-left-corner-lower, dart back-left-corner-upper, dart back-right-corner-lower, dart back-right-corner-upper, zip zip-left, seam left-side, seam right-side, corner front-left-corner-upper, corner front-right-corner-lower, turn, try-on"
         },
         {
-            "table shape=rectangle width=46 depth=30 drop=6.5 c=tub-walls", "",
+            "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls", "",
             "seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, hem"
         },
         {
-            "table shape=rectangle width=46 depth=30 drop=6.5 c=tub-walls", "walls=one-by-one",
+            "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls", "walls=one-by-one",
             "seam top-right, seam top-left, seam top-front, seam top-back, seam corner-right, seam corner-front, seam corner-left, seam corner-back, try-on, hem"
         },
         {
-            "bolster diameter=6.5 length=24 o.piping=both c=band-ends", "",
+            "bolster diameter=6.5 length=24 o.piping=both construction=band-ends", "",
             "make-piping, apply-piping left-back, apply-piping right-back, zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
         },
         {
-            "bolster diameter=6.5 length=24 o.closure=invisible-zip c=band-ends", "",
+            "bolster diameter=6.5 length=24 o.closure=invisible-zip construction=band-ends", "",
             "zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
         },
         {
-            "ottoman width=28 depth=20 height=15 return=2.5 o.piping=top o.edge=hook-and-loop c=tub-walls", "",
+            "ottoman width=28 depth=20 height=15 return=2.5 o.piping=top o.edge=hook-and-loop construction=tub-walls", "",
             "make-piping, apply-piping top-back, seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, seam corner-front-rest, hem, hem, hem, hem, tape, close-by-hand corner-back-rest"
         },
         {
-            "duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides w=54 c=bag", "",
-            "join join-1-1, join join-1-2, join join-2-1, join join-2-2, loops, hem, hem, buttons, seam left-end-left, turn"
+            "duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides usable=54 construction=bag", "",
+            "join join-1-1, join join-1-2, join join-2-1, join join-2-2, loops, hem, hem, buttons, seam middle-1-end-left, turn"
         },
         {
-            "chair-back width=19.25 thickness=2.25 height=21 o.layers=reversible c=bag", "",
+            "chair-back width=19.25 thickness=2.25 height=21 o.layers=reversible construction=bag", "",
             "seam right, seam right-inside, corner corner-right-4, corner corner-left-4, corner corner-right-2, corner corner-left-2, try-on, trim corner-right-2, trim corner-left-2, trim corner-right-4, trim corner-left-4, seam rim-front, turn, edge-stitch"
         },
         {
-            "board shape=tray width=18 length=12 height=1 o.edge=drawstring c=tub-notched", "",
+            "board shape=tray width=18 depth=12 o.edge=drawstring construction=tub-notched", "",
             "seam corner-front-right, seam corner-back-right, seam corner-back-left, seam corner-front-left, try-on, casing, thread"
         },
         {
-            "pouf shape=cube size=22 wrap=2.25 c=pouf-wrapped", "",
+            "pouf shape=cube size=22 wrap=2.25 construction=pouf-wrapped", "",
             "dart corner-front-right, dart corner-back-right, dart corner-back-left, dart corner-front-left, dart corner-front-right-2, dart corner-back-right-2, dart corner-back-left-2, dart corner-front-left-2, "
             + "seam ring-front-1, seam ring-front-2, seam ring-right-1, seam ring-right-2, seam ring-back-1, seam ring-back-2, seam ring-left-1, seam ring-left-2, seam top-front-2, seam bottom-front-1, turn, fill, close-by-hand"
         },
@@ -118,7 +118,7 @@ public sealed class WorkedOrdersTests
         var order = Planned(Cushion, Plain).Order;
         var round = order.First(operation => operation.Seams.Contains("top-front"));
         Assert.Equal(3 * 76 * 0.0254, round.Minutes, 6);
-        Assert.Equal(10 + (4 * 25 * 0.0254), order.First(operation => operation.Kind == OperationKind.Zip).Minutes, 6);
+        Assert.Equal(10 + (4 * 26 * 0.0254), order.First(operation => operation.Kind == OperationKind.Zip).Minutes, 6);
         Assert.Equal(3 * 2 * 76 * 0.0254, order.First(operation => operation.Kind == OperationKind.MakePiping).Minutes, 6);
         Assert.Equal(3 * 76 * 0.0254, order.First(operation => operation.Kind == OperationKind.ApplyPiping).Minutes, 6);
         Assert.Equal(10, order.First(operation => operation.Kind == OperationKind.TryOn).Minutes);
@@ -154,7 +154,7 @@ public sealed class WorkedOrdersTests
     public void The_same_cover_has_the_same_order_every_time() => Assert.Equal(Written(Planned(Bolster, Schools.Usual)), Written(Planned(Bolster, Schools.Usual)));
 
     [Theory]
-    [InlineData("zip", "seam-end-1-upper", "a closure before what touches its ends")]
+    [InlineData("zip-zip", "seam-end-1-upper", "a closure before what touches its ends")]
     [InlineData("seam-end-1-upper", "seam-top-back", "sewn before it is crossed")]
     [InlineData("make-piping", "seam-bottom-back", "piping is made")]
     [InlineData("apply-piping-top-back", "seam-top-back", "piping on its edge")]
@@ -170,9 +170,9 @@ public sealed class WorkedOrdersTests
     public void So_is_one_of_a_chair_back(string moved, string behind, string rule) => Told(Reversible, moved, behind, rule);
 
     [Theory]
-    [InlineData("try-on", "hem-wall-1-1-right-return", "a round hem after the try-on")]
+    [InlineData("try-on", "hem-wall-1-1-left-return", "a round hem after the try-on")]
     [InlineData("try-on", "seam-corner-front-rest", "it waits for the try-on")]
-    [InlineData("seam-corner-front-rest", "hem-wall-1-1-right-return", "a hem turned Round")]
+    [InlineData("seam-corner-front-rest", "hem-wall-1-1-left-return", "a hem turned Round")]
     public void So_is_one_of_an_ottoman(string moved, string behind, string rule) => Told(Ottoman, moved, behind, rule);
 
     [Fact]
@@ -192,7 +192,7 @@ public sealed class WorkedOrdersTests
         var (schools, checks) = SchoolReader.Read(new Dictionary<string, string> { ["piping"] = "sandwich", ["ring"] = "square", ["colour"] = "red" });
         Assert.Equal(PipingSchool.Sandwich, schools.Piping);
         Assert.Equal(["schools.ring", "schools.colour"], checks.Select(check => check.Measure));
-        Assert.Equal("ring", checks[0].Mends[0].Value);
+        Assert.Equal("ring", Assert.Single(checks[0].Mends!).Value);
     }
 
     private static void Told(CoverInput input, string moved, string behind, string rule)
@@ -202,7 +202,7 @@ public sealed class WorkedOrdersTests
         var order = plan.Order.ToList();
         var operation = order.Single(each => each.Id == moved);
         order.Remove(operation);
-        order.Insert(order.FindIndex(each => each.Id == behind) + 1, operation);
+        order.Insert(order.IndexOf(order.Single(each => each.Id == behind)) + 1, operation);
         Assert.Contains(OrderChecker.Faults(draft, plan with { Order = order }, Plain), fault => fault.StartsWith(rule, StringComparison.Ordinal));
     }
 
