@@ -186,6 +186,7 @@ public record CoverDocument
         {
             Measures = measures.Where(measure => measure.Value.ValueKind is not (JsonValueKind.Null or JsonValueKind.Undefined)).ToDictionary(measure => measure.Key, measure => RuleEntries.EntryOf(measure.Value)),
             Options = options.ToDictionary(option => option.Key, option => JsonWords.Word(option.Value)),
+            Schools = Schools ?? [],
         };
     }
 

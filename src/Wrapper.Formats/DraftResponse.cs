@@ -2,6 +2,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 using Wrapper.Formats.Drawing;
@@ -244,7 +245,7 @@ public sealed record DraftResponse
             entry.Meets))],
         Notions = [.. draft.Notions.Select(notion => Notion(notion, draft.Format))],
         Working = [.. draft.Working().Select(line => new WorkingJson(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens))],
-        Steps = [.. draft.Steps.Select(step => new StepJson(step.Text, step.StopSign))],
+        Steps = reading.Specification is { } specification ? [.. SewingPlanner.Of(draft, specification).Steps.Select(step => new StepJson(step.Text, step.StopSign))] : [],
         Checks = [.. draft.Checks.Select(CheckJson.Of)],
         Joins = draft.Joins,
         Print = new(draft.Print.Across.Millimetres, draft.Print.Along.Millimetres),

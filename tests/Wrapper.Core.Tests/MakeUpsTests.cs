@@ -8,6 +8,7 @@ using Wrapper.Core.Judgement;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 using Xunit;
 
@@ -23,8 +24,8 @@ public sealed class MakeUpsTests
     [Fact]
     public void A_knife_edged_pad_takes_its_pieces_its_seam_and_the_turning()
     {
-        var outcome = Drafter.Draft(Thing.Inches("seat-pad", "width=16 depth=15 thickness=0 count=2"));
-        var time = SewingTime.Of(outcome.Draft!, 2, outcome.Reading.Specification!.Rules);
+        var outcome = Drafter.Draft(Thing.Inches("seat-pad", "width=16 depth=15 thickness=0 count=2") with { Schools = new Dictionary<string, string> { ["finish"] = "none" } });
+        var time = SewingTime.Of(SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!), 2);
         Assert.Equal((4 * 4) + (2 * 62 * 0.0254 * 3) + (2 * 10), time.Minutes, 1e-6);
     }
 
@@ -32,12 +33,14 @@ public sealed class MakeUpsTests
     public void Every_part_of_a_boxed_cushions_time_is_there_and_a_houses_rate_is_kept()
     {
         var outcome = Drafter.Draft(Thing.Inches("box-cushion", "width=20 depth=20 thickness=4 o.piping=both r.minutesPerPipedSeam=12"));
-        var time = SewingTime.Of(outcome.Draft!, 1, outcome.Reading.Specification!.Rules);
+        var time = SewingTime.Of(SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!), 1);
         double Minutes(string what) => time.Parts.Single(part => part.What == what).Minutes;
         Assert.Equal(4 * outcome.Draft!.Pieces.Sum(piece => piece.Quantity), Minutes("cut and mark"), 1e-9);
-        Assert.Equal(2 * 80 * 0.0254 * 12, Minutes("piped seams, metres"), 1e-6);
-        Assert.Equal(8 * 3, Minutes("boxed corners"), 1e-9);
-        Assert.Equal(10, Minutes("setting up zips"), 1e-9);
+        Assert.Equal(2 * 80 * 0.0254 * 3, Minutes("making piping, metres"), 1e-6);
+        Assert.Equal(2 * 80 * 0.0254 * (12 - 3), Minutes("applying piping, metres"), 1e-6);
+        Assert.Equal(((2 * 80) + (2 * 4)) * 0.0254 * 3, Minutes("seams, metres"), 1e-6); // round both plates, and the two ends of the zip strip
+        Assert.Equal(((2 * 80) + (2 * 4) + 26) * 0.0254 * 2, Minutes("finishing edges, metres"), 1e-6);
+        Assert.Equal(10 + (26 * 0.0254 * 4), Minutes("zips"), 1e-6);
         Assert.Equal(10, Minutes("turning and fitting"), 1e-9);
         Assert.Equal(time.Parts.Sum(part => part.Minutes), time.Minutes, 1e-9);
     }
@@ -46,7 +49,7 @@ public sealed class MakeUpsTests
     public void An_open_edge_is_hemmed()
     {
         var outcome = Drafter.Draft(Thing.Inches("fitted-sheet", "width=36 length=75 thickness=5"));
-        var time = SewingTime.Of(outcome.Draft!, 1, outcome.Reading.Specification!.Rules);
+        var time = SewingTime.Of(SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!), 1);
         Assert.Equal(2 * (36 + 75) * 0.0254 * 4, time.Parts.Single(part => part.What == "hems and casings, metres").Minutes, 1e-6);
     }
 

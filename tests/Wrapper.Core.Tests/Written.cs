@@ -5,6 +5,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Units;
 
@@ -31,7 +32,7 @@ internal static class Written
         yield return ("seams", string.Join('\n', draft.Ledger.Select(entry => $"{entry.Seam.Id} {string.Join('+', entry.Seam.FirstSide.Select(Side))}={string.Join('+', entry.Seam.SecondSide.Select(Side))} {entry.Seam.Takes?.Word()} {entry.Seam.IsFlat} {Near(entry.Seam.Ease)} {Near(entry.FirstLength)} {Near(entry.SecondLength)}")));
         yield return ("notions", string.Join('\n', draft.Notions.Select(notion => $"{notion.Kind.Word()} {notion.Name} {notion.Quantity} {Near(notion.Length.Value)} {Near(notion.Width?.Value)} {Near(notion.Thickness?.Value)}")));
         yield return ("working", string.Join('\n', draft.Working().Select(line => $"{line.For} {line.Name} {line.Shown} = {string.Join(' ', line.Tokens.Select(token => $"{token.Shown}({token.Name},{token.Source})"))}")));
-        yield return ("steps", string.Join('\n', draft.Steps.Select(step => $"{step.Text} {step.StopSign}").Append(draft.Joins.ToString(CultureInfo.InvariantCulture))));
+        yield return ("steps", string.Join('\n', SewingPlanner.Of(draft, outcome.Reading.Specification!).Order.Select(step => $"{step.Id} {Math.Round(step.Minutes, 3)} {step.Text} {step.StopSign}").Append(draft.Joins.ToString(CultureInfo.InvariantCulture))));
         var folded = FoldUp.Of(draft);
         yield return ("fold", $"{string.Join('\n', folded.Facets.Select(facet => $"{facet.Piece}{facet.Copy} {string.Join(' ', facet.Corners.Select(Where))}"))} {string.Join(' ', folded.Figures.Select(figure => $"{figure.What}{Coarse(figure.Found)}"))}");
     }

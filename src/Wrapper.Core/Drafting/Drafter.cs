@@ -47,7 +47,6 @@ public static class Drafter
             Ledger = ledger,
             Notions = [.. cover.Notions, .. Thread(ledger, specification)],
             Finished = cover.Finished,
-            Steps = cover.Steps,
             Checks = Sorted([.. checks, .. RoleChecks.Of(pieces, cover.Seams, specification), .. TraitChecks.Of(pieces, cover.Seams, specification), .. ledger.Where(entry => !entry.Meets).Select(Open)]),
             Joins = cover.Joins,
             Thing = FormCatalogue.Expected(specification),

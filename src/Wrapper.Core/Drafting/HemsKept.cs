@@ -48,7 +48,6 @@ internal sealed class HemsKept
         return told.Count == 0 ? cover : cover with
         {
             Pieces = kept,
-            Steps = [.. told.Select(text => new SewingStep(text)), .. cover.Steps],
             Checks = [.. cover.Checks, .. told.Select(text => Check.Note("hem-kept", text, null))],
         };
     }

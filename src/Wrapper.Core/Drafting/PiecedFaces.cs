@@ -21,7 +21,6 @@ internal static class PiecedFaces
 
         var pieces = new List<Piece>();
         var joins = new List<Seam>();
-        var steps = new List<SewingStep>();
         var checks = new List<Check>();
         foreach (var piece in cover.Pieces)
         {
@@ -36,9 +35,8 @@ internal static class PiecedFaces
             pieces.Add(piece with { ClothKey = null, Turns = [0, 180], CopyTurns = [], JoinedFrom = [.. strips.Pieces.Select(strip => strip.Key)] });
             pieces.AddRange(strips.Pieces);
             joins.AddRange(strips.Joins);
-            steps.Add(new(PiecedText.JoinStrips(piece.Name, strips.Pieces.Count)));
         }
 
-        return cover with { Pieces = pieces, Seams = [.. cover.Seams, .. joins], Steps = [.. steps, .. cover.Steps], Checks = [.. cover.Checks, .. checks] };
+        return cover with { Pieces = pieces, Seams = [.. cover.Seams, .. joins], Checks = [.. cover.Checks, .. checks] };
     }
 }

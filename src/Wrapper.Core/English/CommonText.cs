@@ -5,20 +5,9 @@ internal static class CommonText
 {
     internal static string EdgeBeforeItIsDrawn => "Edge before it is drawn in";
 
-    internal static string FinishTheRawEdgesTurn => "Finish the raw edges, turn and try it on the filling.";
-
     internal static string HalfDropWithoutRepeats => "A half drop needs the repeat along and across: say both, or choose a straight match.";
 
     internal static string InvisibleZipSewnInOpenStopping => "Invisible zip, sewn in open, stopping short of both ends";
-
-    internal static string KeepTheSlideInside => "Keep the slide inside before the zip’s ends are cut.";
-
-    internal static string OpenEachCornerUntilSeamLies => "Open each corner until seam lies on seam and sew straight across where the line is as long as the thickness.";
-
-    internal static string OpenTheClosureFirst(string closure) =>
-        $"Open the {closure} first, or the cover cannot be turned.";
-
-    internal static string SeeThatTheRing => "See that the ring is not twisted before it is closed.";
 
     internal static string ToClosedEnd0 => "Closed end 0";
 
@@ -32,5 +21,4 @@ internal static class CommonText
 
     internal static string ToMakeItWithABoxingStrip => "Make it with a boxing strip";
 
-    internal static string TryBeforeTrimmingATrimmedCorner => "Try before trimming: a trimmed corner cannot be let out.";
 }

@@ -9,23 +9,11 @@ internal static class FoldedPanelsText
     internal static string OpeningTooSmall(string opening) =>
         $"The opening is {opening}, under nine tenths of the filling’s width: foam will not go in without a fight.";
 
-    internal static string SewTheBackSeam(string closure) =>
-        $"Sew the back seam from each side to the {closure} stop, and the {closure} between the stops.";
-
-    internal static string SewTheClosureAcrossTheBack(string closure) =>
-        $"Sew the {closure} across the back and two thirds of the way down both sides.";
-
-    internal static string SewTheFront => "Sew the front and what is left of the sides, right sides together.";
-
-    internal static string SewTheOtherThreeSidesRight => "Sew the other three sides, right sides together.";
-
     internal static string ToKeepItClearOfTheCorners => "Keep it clear of the corners";
 
     internal static string ToRunTheZip => "Run the zip out to the corners";
 
     internal static string ToZipAcrossTheBackOnly => "Zip across the back only";
-
-    internal static string TurnItAndTry => "Turn it and try it on the filling; then trim the corners and finish them.";
 
     internal static string ZipInCornerSeams => "The zip runs on into the opened corners, which are sewn across it: common, and only bulk to sew through.";
 

@@ -3,10 +3,6 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of the notched tub.</summary>
 internal static class NotchedTubsText
 {
-    internal static string CutOutTheFourCorners => "Cut out the four corners.";
-
-    internal static string MeasureEachNotchTwice => "Measure each notch twice: it is the wall less one seam.";
-
     internal static string NotchFullWall(string wall, string seam) =>
         $"The notches are cut the full wall of {wall}: the cover comes out {seam} smaller each way, a snugness that an elastic tub forgives.";
 
@@ -15,9 +11,6 @@ internal static class NotchedTubsText
 
     internal static string NothingLeft => "With the notches cut the full wall there is nothing left of the top: let the seam count.";
 
-    internal static string SewEachCornerFromTheTop => "Sew each corner from the top down to the raw edge.";
-
     internal static string ToCountTheSeam => "Count the seam";
 
-    internal static string TryItOnBeforeTheEdge => "Try it on before the edge is turned.";
 }

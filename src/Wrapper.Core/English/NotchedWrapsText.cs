@@ -3,20 +3,8 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of the notched wrap.</summary>
 internal static class NotchedWrapsText
 {
-    internal static string CutTheNotchesAtTheFour => "Cut the notches at the four corners and on the fold at the middle of both long edges.";
-
-    internal static string FoldAcrossTheMiddle(string closure) =>
-        $"Fold across the middle of the front, right sides together, and sew the side seams up to where the {closure} begins.";
-
-    internal static string MeasureEachNotchTwice => "Measure each notch twice: it is cut out before anything is sewn.";
-
     internal static string NotchTooSmall(string halfThickness, string seam) =>
         $"Half the thickness ({halfThickness}) is not more than the seam ({seam}): there is no notch left to cut. Open the corners after sewing instead, or take a narrower seam.";
-
-    internal static string OpenEachNotch => "Open each notch so that its edges lie on each other and sew across.";
-
-    internal static string SewTheClosureAlongTheBack(string closure) =>
-        $"Sew the {closure} along the back and round on to both sides.";
 
     internal static string ToOpenTheCornersAfterSewing => "Open the corners after sewing";
 

@@ -29,6 +29,4 @@ internal static class PiecedText
     internal static string WiderThanItsCloth(string strip, string width, string cloth) =>
         $"{strip} is cut {width} wide and its cloth is {cloth}: make it narrower, run the strips the other way, or give it a wider cloth.";
 
-    internal static string JoinStrips(string whole, int count) =>
-        $"{whole}: join its {count} strips in their order, right sides together, press the joins open, and go on with it as with one piece.";
 }

@@ -163,6 +163,12 @@ internal static class ReadingText
     internal static string UnlikelyMeasure(string measure, string length, string article) =>
         $"{measure} reads {length}, which is unusual for {article}: check that it is not in another unit.";
 
+    internal static string UnknownSchool(string name, string word, string words) => $"“{word}” is no way of the school “{name}”. There are: {words}.";
+
+    internal static string UnknownSchoolName(string name) => $"There is no school “{name}”. There are: piping, ring, walls, finish, creep.";
+
+    internal static string ToSchool(string word) => $"Choose “{word}”";
+
     internal static string ZipShareOutOfRange(string text) =>
         $"“{text}” is no part of the way round for a zip: say a number between 0 and 1, usually 0.5.";
 }

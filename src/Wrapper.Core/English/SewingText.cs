@@ -115,8 +115,6 @@ internal static class SewingText
 
     internal static string NeedsZipFoot => "zip foot";
 
-    internal static string NeedsThread => "thread";
-
     internal static string NeedsHandNeedle => "hand needle";
 
     internal static string StopOf(string stop) => stop switch
@@ -131,12 +129,6 @@ internal static class SewingText
         "ring-not-twisted" => "See that the ring is not twisted before it is closed.",
         _ => "See that the elastic is not twisted and its tail is pinned.",
     };
-
-    internal static string UnknownSchool(string name, string word, string words) => $"“{word}” is no way of the school “{name}”. There are: {words}.";
-
-    internal static string UnknownSchoolName(string name) => $"There is no school “{name}”. There are: piping, ring, walls, finish, creep.";
-
-    internal static string ToSchool(string word) => $"Choose “{word}”";
 
     internal static string MarkWord(MarkKind kind, int count) => kind switch
     {

@@ -9,6 +9,7 @@ using Wrapper.Core.Forms;
 using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement;
@@ -152,7 +153,7 @@ public static class MakeUps
             Yardage = own,
             OfOthers = others,
             Seams = specification.Count * draft.Ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength)),
-            Time = SewingTime.Of(draft, specification.Count, specification.Rules),
+            Time = SewingTime.Of(SewingPlanner.Of(draft, specification), specification.Count),
         };
     }
 

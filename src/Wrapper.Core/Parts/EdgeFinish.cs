@@ -82,21 +82,6 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
         }
     }
 
-    /// <summary>The last steps of the sewing.</summary>
-    public IEnumerable<SewingStep> Steps()
-    {
-        yield return Edge switch
-        {
-            LowerEdge.CasingElastic => new(EdgeFinishText.TurnTheEdge, EdgeFinishText.FitBeforeTheElasticGoes),
-            LowerEdge.StretchedElastic => new(EdgeFinishText.MarkElasticAndEdgeInQuarters, EdgeFinishText.PulledOnOneSideOnly),
-            LowerEdge.Drawstring => new(EdgeFinishText.TurnTheEdgeACasingLeave, EdgeFinishText.FitBeforeTheCordGoes),
-            LowerEdge.OverlockedCord => new(EdgeFinishText.OverlockTheRawEdge, EdgeFinishText.LeaveBothTails),
-            LowerEdge.HookAndLoop => new(EdgeFinishText.TurnTheEdgeAndSew, EdgeFinishText.LeaveTwoOppositeCornersOpenPart),
-            LowerEdge.Skirt => new(EdgeFinishText.HemTheSkirtGatherOrPleat, null),
-            _ => new(EdgeFinishText.TurnTheHemTwiceAndSew, null),
-        };
-    }
-
     private Worked Tape()
     {
         var legs = Worked.Sum(specification.Legs.Select(leg => Worked.Given("leg", leg, QuantitySource.Measure)));

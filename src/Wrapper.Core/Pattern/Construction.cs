@@ -17,9 +17,6 @@ public sealed record ConstructedCover
     /// <summary>Finished sizes worth reading off.</summary>
     public IReadOnlyList<FinishedSize> Finished { get; init; } = [];
 
-    /// <summary>The order of work.</summary>
-    public IReadOnlyList<SewingStep> Steps { get; init; } = [];
-
     /// <summary>What was noticed; any error and there are no pieces.</summary>
     public IReadOnlyList<Check> Checks { get; init; } = [];
 

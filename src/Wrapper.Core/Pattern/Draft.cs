@@ -38,9 +38,6 @@ public sealed record Draft
     /// <summary>Finished sizes.</summary>
     public required IReadOnlyList<FinishedSize> Finished { get; init; }
 
-    /// <summary>The order of work.</summary>
-    public required IReadOnlyList<SewingStep> Steps { get; init; }
-
     /// <summary>What was noticed.</summary>
     public required IReadOnlyList<Check> Checks { get; init; }
 

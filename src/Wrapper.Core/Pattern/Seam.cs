@@ -38,8 +38,3 @@ public sealed record Seam(string Id, SeamSide First, SeamSide Second, Caught? Ta
     /// <summary>All edges that are sewn in it.</summary>
     public IEnumerable<SeamSide> Edges => FirstSide.Concat(SecondSide);
 }
-
-/// <summary>One step of the sewing, in the order of work.</summary>
-/// <param name="Text">What to do.</param>
-/// <param name="StopSign">What must be seen to before, because it cannot be undone after; null for none.</param>
-public sealed record SewingStep(string Text, string? StopSign = null);

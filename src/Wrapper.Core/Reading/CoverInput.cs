@@ -62,6 +62,9 @@ public sealed record CoverInput
     /// <summary>Choices by name: <c>piping</c>, <c>slidePocket</c>, <c>strips</c> …</summary>
     public IReadOnlyDictionary<string, string> Options { get; init; } = new Dictionary<string, string>();
 
+    /// <summary>The schools it is sewn by: <c>piping</c>, <c>ring</c>, <c>walls</c>, <c>finish</c>, <c>creep</c>.</summary>
+    public IReadOnlyDictionary<string, string> Schools { get; init; } = new Dictionary<string, string>();
+
     /// <summary>Layers to be put on the filling first.</summary>
     public IReadOnlyList<PaddingInput> Padding { get; init; } = [];
 

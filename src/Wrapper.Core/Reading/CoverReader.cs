@@ -79,6 +79,7 @@ internal sealed class CoverReader : Reader
             Construction = construction,
             Rules = new(Unit, rules, job, house, form.RuleVariants),
             Choices = new ChoiceReader(_input, form, shape, _registered.Constructions.GetValueOrDefault(construction) ?? _registered.Constructions[shape.Constructions[0]], Unit, Checks).Read(),
+            Schools = SchoolReader.Read(_input.Schools, Checks),
             Points = lists.Points(),
             Stations = lists.Stations(),
             Zones = lists.Zones(),

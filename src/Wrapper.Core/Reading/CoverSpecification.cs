@@ -32,6 +32,9 @@ public sealed record CoverSpecification
     /// <summary>The make-up.</summary>
     public required Choices Choices { get; init; }
 
+    /// <summary>The schools it is sewn by.</summary>
+    public Schools Schools { get; init; } = Schools.Usual;
+
     /// <summary>Layers put on the filling first.</summary>
     public required IReadOnlyList<Padding> Padding { get; init; }
 

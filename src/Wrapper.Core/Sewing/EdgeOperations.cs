@@ -86,7 +86,7 @@ internal sealed class EdgeOperations(SewingCover cover)
 
     private IEnumerable<Operation> HemsOfCover()
     {
-        var paths = cover.OpenEdges.Where(path => !IsKept(path)).ToList();
+        var paths = cover.OpenEdges.Select(WithoutKept).Where(path => path.Edges.Count > 0).ToList();
         if (cover.Specification.Choices.HasReadyBack && cover.Closure is not null)
         {
             return RollHems(paths);
@@ -107,10 +107,7 @@ internal sealed class EdgeOperations(SewingCover cover)
         {
             var face = cover.Pieces[path.Edges[0].Piece];
             var isSheet = face.CopyRoles[path.Edges[0].Copy - 1] == PieceRole.FaceBack;
-            if (!isSheet || face.Kept is null)
-            {
-                yield return Hem(path, Turned.Flat, isSheet ? SewingText.HemFlat(PiecesOf(path)) : SewingText.HemRollAllRound(PiecesOf(path)));
-            }
+            yield return Hem(path, Turned.Flat, isSheet ? SewingText.HemFlat(PiecesOf(path)) : SewingText.HemRollAllRound(PiecesOf(path)));
         }
     }
 
@@ -182,8 +179,9 @@ internal sealed class EdgeOperations(SewingCover cover)
 
     private bool IsReturn(EdgePath path) => path.Edges.Any(side => side.Edge is "left-return" or "right-return");
 
-    /// <summary>A kept hem is there already.</summary>
-    private bool IsKept(EdgePath path) => cover.Edge is null && path.Edges.All(side => cover.Pieces[side.Piece].Kept is not null) && !cover.Specification.Choices.HasReadyBack;
+    /// <summary>A kept hem is there already: its edge is cut where it is.</summary>
+    private EdgePath WithoutKept(EdgePath path) =>
+        path with { Edges = [.. path.Edges.Where(side => cover.Pieces[side.Piece] is not { Kept: not null } piece || !piece.Allowances[side.Edge].IsZero)] };
 
     /// <summary>Sides catch its ends: what is closed by buttons, snaps, a flap or ties, and an end that is partly sewn shut.</summary>
     private bool IsFlat(EdgePath path)

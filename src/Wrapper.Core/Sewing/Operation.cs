@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Sewing;
@@ -82,4 +83,8 @@ public sealed record Operation
 /// <param name="Finish">When raw edges are finished.</param>
 /// <param name="Seams">The seams.</param>
 /// <param name="Order">The operations in the order of work.</param>
-public sealed record SewingPlan(FinishSchool Finish, IReadOnlyList<SewnSeam> Seams, IReadOnlyList<Operation> Order);
+public sealed record SewingPlan(FinishSchool Finish, IReadOnlyList<SewnSeam> Seams, IReadOnlyList<Operation> Order)
+{
+    /// <summary>The order in short: what is sewn and done, without marking each piece and finishing each seam.</summary>
+    public IEnumerable<Operation> Steps => Order.Where(operation => operation.Kind != OperationKind.Mark && !(operation.Kind == OperationKind.Finish && operation.After.Count > 0));
+}

@@ -9,12 +9,12 @@ namespace Wrapper.Core.Sewing;
 internal sealed class SewingCover
 {
     /// <summary>The cover of a draft.</summary>
-    public SewingCover(Draft draft, CoverSpecification specification, Schools schools)
+    public SewingCover(Draft draft, CoverSpecification specification)
     {
-        (Draft, Specification, Schools) = (draft, specification, schools);
+        (Draft, Specification) = (draft, specification);
         Pieces = draft.Pieces.ToDictionary(piece => piece.Key);
         Lines = new(draft, Pieces);
-        Runs = new(Lines, Pieces, schools);
+        Runs = new(Lines, Pieces, Schools);
         Rates = new(specification.Rules);
         Words = new(Pieces);
         Taken = draft.Seams.SelectMany(seam => seam.Edges).ToHashSet();
@@ -28,7 +28,7 @@ internal sealed class SewingCover
     public CoverSpecification Specification { get; }
 
     /// <summary>The schools it is sewn by.</summary>
-    public Schools Schools { get; }
+    public Schools Schools => Specification.Schools;
 
     /// <summary>Its pieces.</summary>
     public IReadOnlyDictionary<string, Piece> Pieces { get; }

@@ -11,15 +11,14 @@ public static class SewingPlanner
 {
     /// <summary>The operations of one cover of a draft, in order.</summary>
     /// <param name="draft">The draft.</param>
-    /// <param name="specification">What it was made from: its closure, its edge and the house's rates.</param>
-    /// <param name="schools">How it is sewn.</param>
-    public static SewingPlan Of(Draft draft, CoverSpecification specification, Schools schools)
+    /// <param name="specification">What it was made from: its closure, its edge, its schools and the house's rates.</param>
+    public static SewingPlan Of(Draft draft, CoverSpecification specification)
     {
-        var cover = new SewingCover(draft, specification, schools);
+        var cover = new SewingCover(draft, specification);
         var all = cover.IsPinned ? new PinnedOperations(cover).All() : Operations(cover);
         var before = new ComesFirst(cover, all).Before();
         var order = new OrderOfWork(all, before, [.. all.Select(operation => operation.Pieces.Aggregate(0L, (kinds, piece) => kinds | (1L << (int)cover.Pieces[piece.Piece].Kind)))]).Of();
-        return new(schools.Finish, [.. cover.Lines.All.Select(line => line.Sewn)], Ended(order, cover));
+        return new(cover.Schools.Finish, [.. cover.Lines.All.Select(line => line.Sewn)], Ended(order, cover));
     }
 
     private static List<Operation> Operations(SewingCover cover)

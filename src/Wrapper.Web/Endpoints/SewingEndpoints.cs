@@ -21,15 +21,9 @@ internal static class SewingEndpoints
 
     private static Results<Ok<IReadOnlyList<SewingResponse>>, ProblemHttpResult> Sew(SewingRequestJson request)
     {
-        var (schools, checks) = SchoolReader.Read(request.Schools);
-        if (checks.Count > 0)
-        {
-            return Refusals.Unprocessable(checks);
-        }
-
         var outcome = Proved.Draft(request.ToInput());
         return outcome is { Draft: { } draft, Reading.Specification: { } specification }
-            ? TypedResults.Ok(SewingResponse.Of(SewingPlanner.Of(draft, specification, schools), draft, specification.Count, request.Batch))
+            ? TypedResults.Ok(SewingResponse.Of(SewingPlanner.Of(draft, specification), draft, specification.Count, request.Batch))
             : Refusals.Unprocessable(outcome.Checks, ("measures", DraftResponse.ReadMeasures(outcome.Reading)));
     }
 }

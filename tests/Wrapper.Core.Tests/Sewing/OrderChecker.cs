@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing;
 
@@ -253,11 +254,11 @@ internal sealed class OrderChecker
 
         var taken = _draft.Seams.SelectMany(seam => seam.Edges).ToHashSet();
         var turned = _plan.Order.Where(operation => operation.Turned is not null).SelectMany(operation => operation.Edges).ToHashSet();
-        foreach (var piece in _draft.Pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung && piece.Kept is null))
+        foreach (var piece in _draft.Pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung))
         {
             for (var copy = 1; copy <= piece.PerCover; copy++)
             {
-                foreach (var edge in piece.StitchLine.Names.Distinct().Where(edge => !taken.Contains(new(piece.Key, edge, copy)) && !turned.Contains(new(piece.Key, edge, copy))))
+                foreach (var edge in piece.StitchLine.Names.Distinct().Where(edge => !(piece.Kept is not null && piece.Allowances[edge].IsZero) && !taken.Contains(new(piece.Key, edge, copy)) && !turned.Contains(new(piece.Key, edge, copy))))
                 {
                     _faults.Add($"an edge that is neither sewn nor hemmed: {piece.Key}/{copy} {edge}");
                 }

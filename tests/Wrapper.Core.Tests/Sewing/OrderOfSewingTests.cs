@@ -1,4 +1,5 @@
 using CsCheck;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Sewing;
 using Xunit;
@@ -41,7 +42,7 @@ public sealed class OrderOfSewingTests
 
                     foreach (var schools in AllSchools)
                     {
-                        var plan = SewingPlanner.Of(draft, specification, schools);
+                        var plan = SewingPlanner.Of(draft, specification with { Schools = schools });
                         var faults = OrderChecker.Faults(draft, plan, schools);
                         Assert.True(faults.Count == 0, $"{cell}, {schools}: {string.Join("; ", faults.Take(5))}\n{string.Join(" → ", plan.Order.Select(operation => operation.Id))}\n{Covers.Described(input)}");
                         Interlocked.Increment(ref orders);

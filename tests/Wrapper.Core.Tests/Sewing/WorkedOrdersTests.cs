@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -79,7 +80,7 @@ public sealed class WorkedOrdersTests
 
     [Theory]
     [MemberData(nameof(Orders))]
-    public void An_order_is_the_one_found_by_hand(string cover, string schools, string order) => Assert.Equal(order, Written(Planned(Read(cover), SchoolsOf(schools))));
+    public void An_order_is_the_one_found_by_hand(string cover, string schools, string order) => Assert.Equal(order, Written(Planned(Read(cover) with { Schools = SchoolsOf(schools) }, null)));
 
     [Fact]
     public void A_cushion_in_the_usual_school_finishes_each_seam_right_after_it()
@@ -189,10 +190,10 @@ public sealed class WorkedOrdersTests
     [Fact]
     public void An_unknown_school_is_an_error_with_its_mend()
     {
-        var (schools, checks) = SchoolReader.Read(new Dictionary<string, string> { ["piping"] = "sandwich", ["ring"] = "square", ["colour"] = "red" });
-        Assert.Equal(PipingSchool.Sandwich, schools.Piping);
-        Assert.Equal(["schools.ring", "schools.colour"], checks.Select(check => check.Measure));
-        Assert.Equal("ring", Assert.Single(checks[0].Mends!).Value);
+        var outcome = Drafter.Draft(Cushion with { Schools = new Dictionary<string, string> { ["piping"] = "sandwich", ["ring"] = "square", ["colour"] = "red" } });
+        Assert.Null(outcome.Draft);
+        Assert.Equal(["schools.ring", "schools.colour"], outcome.Checks.Where(check => check.Code == "unknown-school").Select(check => check.Measure));
+        Assert.Equal("ring", Assert.Single(outcome.Checks[0].Mends!).Value);
     }
 
     private static void Told(CoverInput input, string moved, string behind, string rule)
@@ -206,11 +207,11 @@ public sealed class WorkedOrdersTests
         Assert.Contains(OrderChecker.Faults(draft, plan with { Order = order }, Plain), fault => fault.StartsWith(rule, StringComparison.Ordinal));
     }
 
-    private static SewingPlan Planned(CoverInput input, Schools schools)
+    private static SewingPlan Planned(CoverInput input, Schools? schools)
     {
         var outcome = Drafter.Draft(input);
         Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
-        return SewingPlanner.Of(outcome.Draft, outcome.Reading.Specification!, schools);
+        return SewingPlanner.Of(outcome.Draft, schools is null ? outcome.Reading.Specification! : outcome.Reading.Specification! with { Schools = schools });
     }
 
     private static CoverInput Read(string cover)
@@ -219,8 +220,8 @@ public sealed class WorkedOrdersTests
         return Thing.Inches(parts[0], parts[1]);
     }
 
-    private static Schools SchoolsOf(string said) =>
-        SchoolReader.Read(said.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split('=')).Append(["finish", said.Contains("finish", StringComparison.Ordinal) ? "first" : "none"]).DistinctBy(part => part[0]).ToDictionary(part => part[0], part => part[1])).Schools;
+    private static Dictionary<string, string> SchoolsOf(string said) =>
+        said.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split('=')).Append(["finish", said.Contains("finish", StringComparison.Ordinal) ? "first" : "none"]).DistinctBy(part => part[0]).ToDictionary(part => part[0], part => part[1]);
 
     private static string Written(SewingPlan plan) => string.Join(", ", plan.Order.Where(operation => operation.Kind != OperationKind.Mark)
         .Select(operation => operation.Seams.Count > 0 && operation.Seams[0] != "zip" ? $"{operation.Kind.Word()} {operation.Seams[0]}" : operation.Kind == OperationKind.ApplyPiping ? operation.Id.Replace("apply-piping-", "apply-piping ", StringComparison.Ordinal) : operation.Kind.Word()));

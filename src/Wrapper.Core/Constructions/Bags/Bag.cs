@@ -93,7 +93,6 @@ public static class Bag
             Seams = [.. Seams(broken, plan.Back, way, specification.Choices.Piping != Piping.None), .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : []],
             Notions = notions,
             Finished = [new("W", "Finished width", plan.Width), new("D", "Finished depth", plan.Depth), new("t", "Finished thickness", thickness)],
-            Steps = [.. way.Steps(isBoxed)],
             Checks = checks,
         };
     }

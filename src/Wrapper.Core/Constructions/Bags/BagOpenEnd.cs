@@ -81,7 +81,6 @@ internal static class BagOpenEnd
                 new("faceCutLength", "Each drop, cut", cuts.Front.CutLength),
                 new("opening", "Opening", end.Opening) { IsOpening = true },
             ],
-            Steps = [.. sheet is null ? Steps(drops.Parts.Count > 1 ? drops : backDrops, end) : SheetSteps(drops, end)],
             Checks = checks,
             Joins = (drops.Parts.Count + backDrops.Parts.Count - 2) * specification.Count,
         };
@@ -143,36 +142,4 @@ internal static class BagOpenEnd
             : EdgeNames.IsPartOf(edge, "join") ? join
             : side.Value);
 
-    /// <summary>Both faces are hemmed all round before they meet.</summary>
-    private static IEnumerable<SewingStep> SheetSteps(FaceDrops drops, OpenEnd end)
-    {
-        if (drops.Parts.Count > 1)
-        {
-            yield return new(BagsText.JoinTheWidthsOfTheFront);
-        }
-
-        yield return new(BagsText.RollHemTheFrontAllRound);
-        foreach (var step in end.Steps())
-        {
-            yield return step;
-        }
-
-        yield return new(BagsText.SewInsideTheHemmedEdges);
-        yield return new(BagsText.StitchTheShutPartsFromTheFolds);
-    }
-
-    private static IEnumerable<SewingStep> Steps(FaceDrops drops, OpenEnd end)
-    {
-        if (drops.Parts.Count > 1)
-        {
-            yield return new(drops.IsMiddleAndSides ? BagsText.JoinASideToEachEdge : BagsText.JoinTheWidthsOfBothFaces);
-        }
-
-        foreach (var step in end.Steps())
-        {
-            yield return step;
-        }
-
-        yield return new(BagsText.SewSidesAndShutTheEnd);
-    }
 }

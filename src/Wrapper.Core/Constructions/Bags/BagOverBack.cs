@@ -76,7 +76,6 @@ internal static class BagOverBack
                 new("H", "Height", height),
                 new("opening", "Lower edge, all round", opening) { IsOpening = true },
             ],
-            Steps = [.. Steps(reversible, corners)],
             Checks = checks,
         };
     }
@@ -180,16 +179,4 @@ internal static class BagOverBack
         yield return new("rim-back", new("face", "lower", 2), new("face", "lower", 3));
     }
 
-    private static IEnumerable<SewingStep> Steps(bool reversible, UpperCorners corners)
-    {
-        yield return new(corners == UpperCorners.Open ? BagsText.SewSidesAndUpperEdgeLeaving : BagsText.SewSidesAndUpperEdge);
-        if (corners == UpperCorners.Boxed)
-        {
-            yield return new(BagsText.OpenBothUpperCornersUntilSeam, BagsText.TryItOnTheChair);
-        }
-
-        yield return reversible
-            ? new(BagsText.PutOneLayerIntoTheOther, BagsText.NotForHeavyCloth)
-            : new(BagsText.TurnTheHemOfTheLower);
-    }
 }

@@ -40,12 +40,6 @@ internal static class BagPillow
             Pieces = pieces,
             Seams = [new("closed", new(front, "closed"), Behind("closed")), new("right", new(front, "right"), Behind("left")), new("left", new(front, "left"), Behind("right"))],
             Finished = [new("W", "Finished width", width), new("L", "Finished length", length), .. hasFlap ? (FinishedSize[])[new("flap", "Flap", flap)] : []],
-            Steps =
-            [
-                new(BagsText.HemTheOpenEnd),
-                new(hasFlap ? BagsText.FoldTheFlapBackAndSew : BagsText.SewSidesAndClosedEnd),
-                new(BagsText.FinishTheEdgesAndTurn),
-            ],
             Checks = lay.Checks,
         };
     }
@@ -104,12 +98,6 @@ internal static class BagPillow
                 new("left-3", new("face-1", "left-3"), new("face-2", "left", 2)),
             ],
             Finished = [new("W", "Finished width", across), new("L", "Finished length", along), new("flange", "Flange", flange)],
-            Steps =
-            [
-                new(BagsText.HemTheOverlappingEdge),
-                new(BagsText.LayFrontAndBackRightSides),
-                new(BagsText.SewRoundInsideTheBorder),
-            ],
             Checks = checks,
         };
     }

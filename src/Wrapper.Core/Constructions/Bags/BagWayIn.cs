@@ -82,21 +82,6 @@ internal sealed class BagWayIn
         }
     }
 
-    public IEnumerable<SewingStep> Steps(bool isBoxed)
-    {
-        if (IsZip)
-        {
-            yield return new(BagsText.SewTheBackSeam, BagsText.OpenTheZipBeforeTheLast);
-        }
-
-        yield return new(IsZip ? BagsText.SewTheOtherSides : BagsText.SewAllRoundButTheGap);
-        if (isBoxed)
-        {
-            yield return new(CommonText.OpenEachCornerUntilSeamLies, CommonText.TryBeforeTrimmingATrimmedCorner);
-        }
-
-        yield return new(IsZip ? BagsText.FinishTheRawEdgesAndTurn : BagsText.TurnThroughTheGapPut);
-    }
 
     private static string NameOf(PlanSpan span, string back) =>
         span.EdgeName != back ? span.Name

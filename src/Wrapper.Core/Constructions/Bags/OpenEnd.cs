@@ -76,16 +76,4 @@ internal sealed class OpenEnd
         }
     }
 
-    public IEnumerable<SewingStep> Steps()
-    {
-        yield return _closure switch
-        {
-            Closure.Zip => new(BagsText.SewTheZipIntoTheOpening, BagsText.OpenTheZipBeforeTheLast),
-            Closure.Ties => new(BagsText.SewTheTiesIntoTheFacing),
-            Closure.Buttons => new(BagsText.TurnTheDoubleHem),
-            Closure.Snaps => new(BagsText.TurnTheDoubleHemForSnaps),
-            Closure.Overlap => new(BagsText.HemTheOpeningEnd),
-            _ => new(BagsText.HemTheOpeningEndBothFaces),
-        };
-    }
 }

@@ -81,12 +81,6 @@ public static class BandEnds
             Seams = [.. ends.JoinSeams(), .. EndSeams(perimeter.Spans, span => ends.KeyAt(perimeter, span), specification), .. Closing(shut, closure.Takes)],
             Notions = notions,
             Finished = finished,
-            Steps =
-            [
-                closure.IsTape ? new(BandsText.SewTheTapeAlongBothEnds) : new(BandsText.SewTheZipBetweenTheTwo, CommonText.KeepTheSlideInside),
-                new(BandsText.MarkTheEndsAndTheBands, BandsText.OpenItFirst(closure.Word)),
-                new(CommonText.FinishTheRawEdgesTurn),
-            ],
             Checks = checks,
             Joins = ends.Joins,
         };
@@ -122,12 +116,6 @@ public static class BandEnds
             Seams = [.. EndSeams(spans, _ => "end", specification)],
             Notions = [.. finish.Notions()],
             Finished = [.. finished, new("opening", CommonText.EdgeBeforeItIsDrawn, opening) { IsOpening = true }],
-            Steps =
-            [
-                new(BandsText.MarkEveryAngleOfTheProfile),
-                new(BandsText.PinAndSewEachEnd),
-                .. finish.Steps(),
-            ],
             Checks = checks,
         };
     }

@@ -86,7 +86,6 @@ public static class BoxingStrip
                 new("P", "Perimeter at the stitch line", plan.Perimeter),
                 .. layout.HasZip ? (FinishedSize[])[new("Z", "Zip run", layout.ZipRun) { IsOpening = true }] : [],
             ],
-            Steps = [.. BoxingStripSteps.Of(layout, boxing.Count, zip.Count, plates.IsSplit)],
             Checks = checks,
             Joins = (count * (boxing.Count - 1 + (layout.HasZip ? 2 * (zip.Count - 1) : 0))) + plates.Joins,
         };

@@ -58,7 +58,6 @@ public static class Envelope
             Seams = [.. Seams()],
             Notions = [Holding(width, specification), new(NotionKind.CornerLine, "Corner line", 2 * specification.Count, thickness)],
             Finished = [new("W", "Finished width", width), new("D", "Finished depth", depth), new("t", "Finished thickness", thickness), new("tail", "Tail, to its raw end", tail)],
-            Steps = [.. Steps(specification)],
             Checks = checks,
         };
     }
@@ -134,14 +133,4 @@ public static class Envelope
         }
     }
 
-    private static IEnumerable<SewingStep> Steps(CoverSpecification specification)
-    {
-        var trim = specification.Format.RoundedWithUnit(specification.Rules[Rule.TrimSeam].Value);
-        yield return new(EnvelopesText.LayThePanelsRightSidesTogether);
-        yield return new(EnvelopesText.SlipItOnInsideOutPin, EnvelopesText.ClipsStopShortOfTheNew);
-        yield return new(EnvelopesText.SewTheFittedLineOpen(trim), EnvelopesText.TryBeforeTrimming);
-        yield return new(EnvelopesText.TurnPutTheCushionInFold(Held(specification)));
-    }
-
-    private static string Held(CoverSpecification specification) => specification.Choices.Closure switch { Closure.HookAndLoop => "tape", Closure.PinnedTail => "pins", _ => "snaps" };
 }

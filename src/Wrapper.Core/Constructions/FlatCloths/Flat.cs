@@ -55,12 +55,6 @@ public static class Flat
                 new("D", "Finished depth", plan.Depth),
                 new("opening", "Hem, all round", plan.Perimeter) { IsOpening = true },
             ],
-            Steps =
-            [
-                .. parts.Joins.Count > 0 ? (Pattern.SewingStep[])[new(FlatClothsText.JoinTheTwoSides)] : [],
-                .. plan.IsSmooth ? (Pattern.SewingStep[])[new(FlatClothsText.FoldTheClothInQuarters)] : [],
-                new(FlatClothsText.TurnTheHemTwiceAndSew),
-            ],
             Checks = checks,
             Joins = parts.Joins.Count * specification.Count,
         };

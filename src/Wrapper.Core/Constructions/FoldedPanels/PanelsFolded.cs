@@ -75,7 +75,6 @@ public static class PanelsFolded
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
-            Steps = [.. Steps(closure.Word, threeSides)],
             Checks = checks,
         };
 
@@ -142,11 +141,4 @@ public static class PanelsFolded
         }
     }
 
-    private static IEnumerable<SewingStep> Steps(string closure, bool threeSides)
-    {
-        yield return new(threeSides ? FoldedPanelsText.SewTheClosureAcrossTheBack(closure) : FoldedPanelsText.SewTheBackSeam(closure));
-        yield return new(threeSides ? FoldedPanelsText.SewTheFront : FoldedPanelsText.SewTheOtherThreeSidesRight, CommonText.OpenTheClosureFirst(closure));
-        yield return new(CommonText.OpenEachCornerUntilSeamLies);
-        yield return new(FoldedPanelsText.TurnItAndTry, CommonText.TryBeforeTrimmingATrimmedCorner);
-    }
 }

@@ -66,7 +66,6 @@ public static class WrapFolded
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
-            Steps = [.. Steps(closure.Word)],
             Checks = checks,
         };
     }
@@ -142,11 +141,4 @@ public static class WrapFolded
         }
     }
 
-    private static IEnumerable<SewingStep> Steps(string closure)
-    {
-        yield return new(FoldedWrapsText.SewTheClosureBetweenTheTwo(closure));
-        yield return new(FoldedWrapsText.FoldAtTheMiddle(closure), CommonText.OpenTheClosureFirst(closure));
-        yield return new(FoldedWrapsText.OpenEachCornerUntilTheSide(closure));
-        yield return new(FoldedWrapsText.TurnItAndTry, CommonText.TryBeforeTrimmingATrimmedCorner);
-    }
 }

@@ -75,11 +75,6 @@ public static class OutlineMargin
                 new("gather", "Drawn in by", gather),
                 new("opening", "Cut edge, all round", cutEdge) { IsOpening = true },
             ],
-            Steps =
-            [
-                new(MarginsText.TraceTheBoardFaceDown, MarginsText.ABoardTracedFaceUpComes),
-                .. finish.Steps(),
-            ],
             Checks = checks,
             Joins = parts.Joins.Count * specification.Count,
         };

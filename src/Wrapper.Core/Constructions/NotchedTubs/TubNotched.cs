@@ -81,7 +81,6 @@ public static class TubNotched
                 new("notch", "Corner notch, square", full ? wall : wall - seam),
                 new("opening", CommonText.EdgeBeforeItIsDrawn, opening) { IsOpening = true },
             ],
-            Steps = [.. Steps(), .. finish.Steps()],
             Checks = checks,
             Joins = parts.Joins.Count * specification.Count,
         };
@@ -139,9 +138,4 @@ public static class TubNotched
         return new(edges);
     }
 
-    private static IEnumerable<SewingStep> Steps()
-    {
-        yield return new(NotchedTubsText.CutOutTheFourCorners, NotchedTubsText.MeasureEachNotchTwice);
-        yield return new(NotchedTubsText.SewEachCornerFromTheTop, NotchedTubsText.TryItOnBeforeTheEdge);
-    }
 }

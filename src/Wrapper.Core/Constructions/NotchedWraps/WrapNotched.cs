@@ -70,7 +70,6 @@ public static class WrapNotched
                 new("frontNotchDeep", "Front notch, deep", thickness / 2),
                 new("frontNotchLong", "Front notch, long", thickness - (2 * seam)),
             ],
-            Steps = [.. Steps(closure.Word)],
             Checks = checks,
         };
     }
@@ -161,12 +160,4 @@ public static class WrapNotched
         yield return Join("zip", "zip-lower", "zip-upper", takes);
     }
 
-    private static IEnumerable<SewingStep> Steps(string closure)
-    {
-        yield return new(NotchedWrapsText.CutTheNotchesAtTheFour, NotchedWrapsText.MeasureEachNotchTwice);
-        yield return new(NotchedWrapsText.SewTheClosureAlongTheBack(closure));
-        yield return new(NotchedWrapsText.FoldAcrossTheMiddle(closure));
-        yield return new(NotchedWrapsText.OpenEachNotch, CommonText.OpenTheClosureFirst(closure));
-        yield return new(CommonText.FinishTheRawEdgesTurn);
-    }
 }

@@ -96,12 +96,6 @@ public static class Blocks
                 Pieces = pieces,
                 Seams = [],
                 Finished = [new("pin", "Allowance for pinning", pin)],
-                Steps =
-                [
-                    new(PinnedBlocksText.CutEveryBlockMarkItsName, PinnedBlocksText.PinnedWrongSideOutLeft),
-                    new(PinnedBlocksText.PinTheBlocksOnTheThing),
-                    new(PinnedBlocksText.TrimToTheSeamSnipNotches),
-                ],
                 Checks = checks,
                 Blocks = parts,
                 Joins = specification.Count * zones.Sum(zone => zone.Count * (parts[zone.Key].Count - 1)),

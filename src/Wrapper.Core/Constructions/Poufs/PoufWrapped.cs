@@ -78,13 +78,6 @@ public static class PoufWrapped
                 new(NotionKind.DartSquare, PoufsText.DartSquareMarkedAtEachCorner, 8 * specification.Count, wrap + seam),
             ],
             Finished = [new("A", "Finished cube", size), new("ring", "Ring of sides and strips", (4 * size).Named("ring"))],
-            Steps =
-            [
-                new(PoufsText.MarkASquareAtEachCorner, PoufsText.TryOneCornerOnPaperFirst),
-                new(PoufsText.SewStripsAndSidesInTurn, CommonText.SeeThatTheRing),
-                new(PoufsText.SewTheTopToTheRing),
-                new(PoufsText.TurnAndFillTheSoftest),
-            ],
             Checks = lay.Checks,
         };
     }

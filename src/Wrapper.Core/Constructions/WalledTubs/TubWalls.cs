@@ -67,40 +67,11 @@ public static class TubWalls
                 new("drop", "Drop", depth.Drop),
                 new("opening", CommonText.EdgeBeforeItIsDrawn, walls.Opening) { IsOpening = true },
             ],
-            Steps = [.. Steps(plan, depth, specification), .. finish.Steps()],
             Checks = checks,
             Joins = walls.Joins + (top is null ? plates.Joins : 0),
         };
     }
 
-    private static IEnumerable<SewingStep> Steps(ClosedPlan plan, TubDepth depth, CoverSpecification specification)
-    {
-        if (specification.Choices.Piping != Piping.None)
-        {
-            yield return new(WalledTubsText.SewPipingRoundTheRightSide);
-        }
-
-        if (!depth.TopDrop.Value.IsZero)
-        {
-            yield return new(specification.Choices.PleatedTopCorners
-                ? WalledTubsText.LayEachCornerOfTheTop
-                : WalledTubsText.SewEachCutOutCorner);
-        }
-
-        yield return plan.IsSmooth
-            ? new(WalledTubsText.SewTheWallToARing, CommonText.SeeThatTheRing)
-            : new(WalledTubsText.SewTheWallsTogether);
-        yield return new(WalledTubsText.PinTheWallsToTheTop);
-        if (depth.Under.Value.IsPositive && !HoldsIn(specification))
-        {
-            yield return new(specification.Choices.ReturnCorners switch
-            {
-                ReturnCorners.Folded => WalledTubsText.FoldTheCornersOfTheReturn,
-                ReturnCorners.Mitred => WalledTubsText.TryItOnThenMitre,
-                _ => WalledTubsText.LeaveTheCornersOfTheReturn,
-            });
-        }
-    }
 
     /// <summary>Elastic or cord draws the edge in, so that the corner seams run to the raw edge.</summary>
     internal static bool HoldsIn(CoverSpecification specification) =>

@@ -1,20 +1,20 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
 using Wrapper.Core.Units;
 
-namespace Wrapper.Core.Sewing;
+namespace Wrapper.Core.Reading;
 
-/// <summary>Reads the schools of a house or a cover by their words. See docs/format.md, "Schools".</summary>
-public static class SchoolReader
+/// <summary>Reads the schools of a cover by their words. See docs/format.md, "Schools".</summary>
+internal static class SchoolReader
 {
-    /// <summary>The schools that are said, the usual ones where nothing is.</summary>
+    /// <summary>The schools that are said, the usual ones where nothing is; an error for each word or name there is not.</summary>
     /// <param name="words">A word for each school that is said, by its name.</param>
-    /// <returns>The schools, and an error for each word or name there is not.</returns>
-    public static (Schools Schools, IReadOnlyList<Check> Checks) Read(IReadOnlyDictionary<string, string>? words)
+    /// <param name="checks">Where errors go.</param>
+    public static Schools Read(IReadOnlyDictionary<string, string> words, List<Check> checks)
     {
-        var checks = new List<Check>();
         var schools = Schools.Usual;
-        foreach (var (name, word) in words ?? new Dictionary<string, string>())
+        foreach (var (name, word) in words)
         {
             schools = name switch
             {
@@ -27,7 +27,7 @@ public static class SchoolReader
             };
         }
 
-        return (schools, checks);
+        return schools;
     }
 
     private static T? Said<T>(string name, string word, List<Check> checks)
@@ -36,7 +36,7 @@ public static class SchoolReader
         var value = Words.Read<T>(word);
         if (value is null)
         {
-            checks.Add(Check.Error("unknown-school", SewingText.UnknownSchool(name, word, string.Join(", ", Words.All<T>())), $"schools.{name}", new Mend(SewingText.ToSchool(Words.All<T>()[0]), $"schools.{name}", Words.All<T>()[0])));
+            checks.Add(Check.Error("unknown-school", ReadingText.UnknownSchool(name, word, string.Join(", ", Words.All<T>())), $"schools.{name}", new Mend(ReadingText.ToSchool(Words.All<T>()[0]), $"schools.{name}", Words.All<T>()[0])));
         }
 
         return value;
@@ -44,7 +44,7 @@ public static class SchoolReader
 
     private static Schools Unknown(Schools schools, string name, List<Check> checks)
     {
-        checks.Add(Check.Error("unknown-school", SewingText.UnknownSchoolName(name), $"schools.{name}"));
+        checks.Add(Check.Error("unknown-school", ReadingText.UnknownSchoolName(name), $"schools.{name}"));
         return schools;
     }
 }

@@ -1,4 +1,4 @@
-namespace Wrapper.Core.Sewing;
+namespace Wrapper.Core.Catalogue;
 
 /// <summary>How piping comes into its seam.</summary>
 public enum PipingSchool
