@@ -11,7 +11,7 @@ test("the cutting sheet is the cut list on one page, then the lay under codes, t
   ).toBeVisible();
   const plate = page.locator(".cut-list").first().locator("li").first();
   await expect(plate).toContainText("A1");
-  await expect(plate).toContainText("49½ × 22¼ in; notch 20, 3½ from the back and 24¾ from the left"); // said for who cannot see
+  await expect(plate).toContainText("49½ × 22¼ in; notch 3½, 20 from the back and 24¾ from the left"); // said for who cannot see
   await expect(plate.locator(".chalk-figure")).toHaveText(["31⁄2", "20", "243⁄4"]);
   await expect(page.locator(".cut-order li").first()).toContainText(/across .*6⅛ in.*A3/);
   await expect(page.locator(".sheet-buy").nth(1)).toContainText("Ebb navy");

@@ -112,7 +112,7 @@ await shot("proof-open", {
   },
 });
 await shot("bench-armchair", { path: "/jobs/teasel-armchair/measure" });
-await shot("bench-phone", { path: `${saloon}/measure`, width: 390, height: 844 });
+await shot("sewing-sheet", { path: `${saloon}/sewing-sheet`, width: 860, height: 1200 });
 await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });
 await shot("measuring-sheet", {
   path: `${saloon}/measuring-sheet`,

@@ -57,7 +57,7 @@ internal static class SewingText
 
     internal static string Loops(int count, string length) => $"Sew {count} loops of {length} to one edge.";
 
-    internal static string MakePiping(string length) => $"Join the casing strips and cover the cord: {length} in all.";
+    internal static string MakePiping(string length) => $"Join the casing strips and cover the cord, altogether {length}.";
 
     internal static string Mark(string piece, string marks) => marks.Length == 0 ? $"Mark the name and the top on the {piece}." : $"Mark the {piece}: {marks}.";
 
@@ -110,6 +110,12 @@ internal static class SewingText
     internal static string Turn => "Turn it right side out and push out the corners.";
 
     internal static string Zip(string where) => where.Length == 0 ? "Sew the zip in while its edges are flat." : $"Sew the zip between the edges of the {where} while they are flat.";
+
+    internal static string UpperStrip(string strip) => $"upper {strip}";
+
+    internal static string LowerStrip(string strip) => $"lower {strip}";
+
+    internal static string ZipStrips => "upper and the lower zip boxing";
 
     internal static string NeedsPipingFoot => "piping foot";
 

@@ -29,6 +29,27 @@ public static class Partition
         return arc.Centre + Turned(edge.Start - arc.Centre, angle);
     }
 
+    /// <summary>How far along an edge a point of it lies; null for a point that is not on it, to a hundredth of a millimetre.</summary>
+    public static Length? DistanceAlong(Edge edge, Point at)
+    {
+        var hair = Length.FromNanometres(10_000);
+        if (edge.Arc is { } arc)
+        {
+            var (from, to) = (edge.Start - arc.Centre, at - arc.Centre);
+            var sweep = arc.Sweep(edge.Start, edge.End);
+            var angle = Math.Atan2(from.Cross(to), from.Dot(to));
+            var whole = Math.Abs(angle) < 1e-12 ? 0 : sweep > 0 == angle > 0 ? angle : angle + (sweep > 0 ? 2 * Math.PI : -2 * Math.PI);
+            var share = whole / sweep;
+            return share is >= 0 and <= 1 + 1e-9 && PointAlong(edge, Share(edge, share)).DistanceTo(at) <= hair ? Share(edge, share) : null;
+        }
+
+        var run = edge.End - edge.Start;
+        var part = (at - edge.Start).Dot(run) / run.Dot(run);
+        return part is >= -1e-9 and <= 1 + 1e-9 && (edge.Start + (part * run)).DistanceTo(at) <= hair ? Share(edge, part) : null;
+    }
+
+    private static Length Share(Edge edge, double share) => Length.FromNanometresRounded(edge.Length.Nanometres * Math.Clamp(share, 0, 1));
+
     /// <summary>Where an edge crosses an upright line, as lengths along the edge; its ends do not count.</summary>
     public static IEnumerable<Length> Crossings(Edge edge, Length x)
     {

@@ -161,19 +161,6 @@ internal sealed class PlatePieces
             IsTurnedOver = IsLower,
             Mirrored = (_perCover == 1 && !IsLower) || Symmetry.IsLeftRight(stitchLine) ? 0 : _specification.Count,
             Turns = _lay == PlateLay.Turned ? [90, 270] : [0, 180],
-            Marks = [.. Marks(stitchLine)],
         };
-    }
-
-    private static IEnumerable<Mark> Marks(Outline stitchLine)
-    {
-        foreach (var edge in stitchLine.Edges)
-        {
-            var breaksAnEdge = edge.Name.Contains('-', StringComparison.Ordinal) && !EdgeNames.IsPartOf(edge.Name, "join") && !EdgeNames.IsPart(edge.Name, "1");
-            if (breaksAnEdge)
-            {
-                yield return Mark.At(MarkKind.Notch, $"start of {edge.Name}", edge.Start);
-            }
-        }
     }
 }

@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
@@ -14,6 +15,11 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
         if (piece.PerCover == 1)
         {
             return piece.Name.ToLowerInvariant();
+        }
+
+        if (piece.Kind == PieceKind.ZipBoxing)
+        {
+            return copy.Copy == 1 ? SewingText.UpperStrip(piece.Name.ToLowerInvariant()) : SewingText.LowerStrip(piece.Name.ToLowerInvariant());
         }
 
         var role = piece.CopyRoles[copy.Copy - 1];

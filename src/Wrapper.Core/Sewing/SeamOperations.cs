@@ -123,7 +123,7 @@ internal sealed class SeamOperations(SewingCover cover)
     /// <summary>Which corner: “front left”.</summary>
     private static string Corner(Run run) => PieceWords.Corner(run.Lines[0].Seam.Id);
 
-    private string AtEdges(IReadOnlyList<SeamSide> sides) => cover.Words.List(sides.Select(side => new PieceCopy(side.Piece, side.Copy)).Distinct());
+    private string AtEdges(IReadOnlyList<SeamSide> sides) => sides.All(side => cover.Pieces[side.Piece].Kind == PieceKind.ZipBoxing) ? SewingText.ZipStrips : cover.Words.List(sides.Select(side => new PieceCopy(side.Piece, side.Copy)).Distinct());
 
     private string Copies(Run run, SeamSide side) => cover.Words.List(run.Lines.SelectMany(line => ReferenceEquals(side, run.Lines[0].Seam.First) ? line.Seam.FirstSide : line.Seam.SecondSide).Select(each => new PieceCopy(each.Piece, each.Copy)).Distinct());
 }

@@ -55,6 +55,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sewing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The order a cover is sewn in: its seams between points, its operations, what must come first, worked out from its draft. */
+        post: operations["sewing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/own-figure": {
         parameters: {
             query?: never;
@@ -1011,6 +1028,10 @@ export interface components {
             count?: null | components["schemas"]["Entry"];
             /** @description What matters to the maker, by word; advice follows it. */
             matters?: null | string[];
+            /** @description The schools it is sewn by, by name: `piping`, `ring`, `walls`, `finish`, `creep`. */
+            schools?: null | {
+                [key: string]: string;
+            };
             /** @description Notes by the measure they hang on; the empty name is the thing itself. */
             notes?: null | {
                 [key: string]: string;
@@ -1602,6 +1623,13 @@ export interface components {
             countedFrom: string;
             /** @description That distance in the job's unit: “6½”. */
             distance: string;
+            /** @description The edge of the stitch line it stands on; null for what lies inside the piece. */
+            edge: null | string;
+            /**
+             * Format: double
+             * @description The stitched distance from where that edge begins, in millimetres; null inside the piece.
+             */
+            at: null | number;
         };
         /** @description A measure a shape asks for. */
         MeasureJson: {
@@ -1746,6 +1774,65 @@ export interface components {
             one: number[][];
             /** @description The other. */
             other: number[][];
+        };
+        /** @description What is done in one go without stopping. */
+        OperationJson: {
+            /** @description Unique in its cover. */
+            id: string;
+            /** @description What is done: `mark`, `seam`, `zip` … */
+            kind: string;
+            /** @description The pieces it takes hold of. */
+            pieces: string[];
+            /** @description What piping, hem, finish, tape, buttons or thread lies on. */
+            edges: components["schemas"]["SewnEdgeJson"][];
+            /** @description The seam it sews or belongs to, where it is one. */
+            seam?: null | string;
+            /** @description The seams it sews without stopping, in sewing order, or belongs to, where there are several. */
+            seams?: null | string[];
+            /** @description Of a hem or casing: the points it ends on or passes. */
+            points: string[];
+            /** @description What exists only afterwards. */
+            makes: string[];
+            /** @description Of a hem or casing: `flat`, caught in seams, or `round`. */
+            turned?: null | string;
+            /** @description The operation that catches it. */
+            heldBy?: null | string;
+            /** @description Operations a school or form puts before it. */
+            after: string[];
+            /** @description It is the seam that leaves only the opening. */
+            closes: boolean;
+            /** @description Stop-signs by name. */
+            stops: string[];
+            /**
+             * Format: double
+             * @description The length left open, in millimetres.
+             */
+            gap?: null | number;
+            /** @description It is sewn after the try-on by intention. */
+            waits: boolean;
+            /** @description It is a closure whose own edge is the last seam. */
+            last: boolean;
+            /**
+             * Format: double
+             * @description How long what is sewn is, in millimetres.
+             */
+            length?: null | number;
+            /**
+             * Format: double
+             * @description An estimate by the house's rates.
+             */
+            minutes: number;
+            /** @description Foot, thread, needle. */
+            needs: string[];
+            /** @description What to do, in one sentence. */
+            text: string;
+            /** @description Its stop-signs in words. */
+            stopSign?: null | string;
+            /**
+             * Format: int32
+             * @description Of a set sewn in batches: its place in the whole order, from 1.
+             */
+            turn?: null | number;
         };
         /** @description A choice made with words, the usual one first. */
         OptionJson: {
@@ -2148,6 +2235,107 @@ export interface components {
             breaks: boolean;
             changes: components["schemas"]["NumberChangeJson"][];
         };
+        /** @description A cover to be drafted and sewn, with the schools it is sewn by. */
+        SewingRequestJson: {
+            /** @description All covers alike are sewn together, each operation on all of them before the next. */
+            batch?: boolean;
+            /** @description In a job file: what the cover is known by. */
+            id?: null | string;
+            /** @description What the maker calls it: “Saloon settee, port side”. */
+            name?: null | string;
+            /** @description `in`, `cm` or `mm`; a cover in a job is in the job’s. */
+            unit?: null | string;
+            /** @description The form’s id. */
+            form?: null | string;
+            /** @description Measures by name, and `shape`; the lists `points`, `stations`, `zones`. */
+            measures?: null | {
+                [key: string]: unknown;
+            };
+            /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
+            measuredFrom?: null | string;
+            /** @description Second readings of measures, by name. */
+            secondReadings?: null | {
+                [key: string]: unknown;
+            };
+            /** @description Which of two readings holds, by measure: `larger`, `smaller` or `mean`. */
+            readingUse?: null | {
+                [key: string]: string;
+            };
+            /** @description The construction’s id. */
+            construction?: null | string;
+            /** @description Rules said for this cover: by flat name, or in the groups `fit` and `shrinkage`. */
+            rules?: null | {
+                [key: string]: unknown;
+            };
+            /** @description The job’s rules, of the same shape. */
+            jobRules?: null | {
+                [key: string]: unknown;
+            };
+            /** @description The house’s rules, of the same shape. */
+            houseRules?: null | {
+                [key: string]: unknown;
+            };
+            /** @description Choices by name, the lists `padding`, `obstacles`, `legs`, `corrections`, and `pieced`, by role. */
+            options?: null | {
+                [key: string]: unknown;
+            };
+            cloth?: null | components["schemas"]["ClothChoice"];
+            /** @description The cloths its pieces may be cut from, by their keys, where it does not stand in a job that has them. */
+            cloths?: null | {
+                [key: string]: components["schemas"]["ClothDocument"];
+            };
+            /** @description The cloths given to roles: a key, or a list of keys that take turns; a role of which nothing is said takes the cover’s own. */
+            roles?: null | {
+                [key: string]: unknown;
+            };
+            count?: null | components["schemas"]["Entry"];
+            /** @description What matters to the maker, by word; advice follows it. */
+            matters?: null | string[];
+            /** @description The schools it is sewn by, by name: `piping`, `ring`, `walls`, `finish`, `creep`. */
+            schools?: null | {
+                [key: string]: string;
+            };
+            /** @description Notes by the measure they hang on; the empty name is the thing itself. */
+            notes?: null | {
+                [key: string]: string;
+            };
+            /** @description The covers of the set that are cut, by their number from 1. */
+            cut?: null | number[];
+        };
+        /** @description The sewing of one cover. */
+        SewingResponse: {
+            /**
+             * Format: int32
+             * @description Which of those alike, from 1.
+             */
+            cover: number;
+            /** @description When raw edges are finished: `each`, `first` or `none`. */
+            finish: string;
+            /** @description Every line of the ledger that is sewn. */
+            seams: components["schemas"]["SewnSeamJson"][];
+            /** @description What is done. */
+            operations: components["schemas"]["OperationJson"][];
+            /** @description The operations' ids in the order of work. */
+            order: string[];
+        };
+        /** @description An edge of a piece in one cover. */
+        SewnEdgeJson: {
+            /** @description The piece's key, with `/1`, `/2` … where the cover has several copies of it. */
+            piece: string;
+            /** @description The edge's name. */
+            edge: string;
+        };
+        /** @description One line of the ledger as it is sewn, between points of the finished cover. */
+        SewnSeamJson: {
+            /** @description Its name in the ledger; `-rest` is added for what is sewn after the try-on. */
+            id: string;
+            /** @description The edges that are sewn together. */
+            sides: components["schemas"]["SewnEdgeJson"][];
+            /** @description The points it begins and ends at; equal for a loop. */
+            ends: string[];
+            /** @description The points it passes over, in order. */
+            through: string[];
+        };
         /** @description A shape of a form; `stands` is `lying`, `upright` or `on-its-side`, as one meets the thing. */
         ShapeJson: {
             id: string;
@@ -2253,10 +2441,23 @@ export interface components {
             jitter: components["schemas"]["Entry"];
             unit: string;
         };
-        /** @description A step of the sewing. */
+        /** @description A step of the sewing: an operation of its order in short. */
         StepJson: {
+            /** @description What to do. */
             text: string;
+            /** @description What must be seen to before, because it cannot be undone after; null for nothing. */
             stopSign: null | string;
+            /** @description What is done: `seam`, `zip`, `try-on`. */
+            kind: string;
+            /** @description The keys of the pieces it takes hold of; empty where it is the whole cover. */
+            pieces: string[];
+            /**
+             * Format: double
+             * @description An estimate for one cover.
+             */
+            minutes: number;
+            /** @description Foot, needle. */
+            needs: string[];
         };
         /** @description What of a facet a strip covers. */
         StripJson: {
@@ -2482,6 +2683,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DraftResponse"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sewing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SewingRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SewingResponse"][];
                 };
             };
             /** @description Unprocessable Entity */

@@ -7,6 +7,7 @@ import { isStage } from "../model/stage";
 import { sendUnsent } from "../queries/outbox";
 import { Bench } from "../screens/bench/Bench";
 import { CuttingSheet } from "../screens/cut/CuttingSheet";
+import { SewingSheet } from "../screens/cut/SewingSheet";
 import { JobList } from "../screens/jobs/JobList";
 import { theme } from "../ui/theme";
 import { KeysSheet } from "../ui/KeysSheet";
@@ -58,6 +59,7 @@ export function App() {
               <Route path="/" element={<JobList />} />
               <Route path="/jobs/:id/:stage?" element={<Bench />} />
               <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
+              <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
               <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
               <Route path="/cloth-at-hand" element={<ClothAtHand />} />
               <Route path="/practice" element={<PracticePage />} />

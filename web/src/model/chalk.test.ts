@@ -10,6 +10,8 @@ const mark = (kind: string, countedFrom: string, distance: string, from: number[
   distance,
   from,
   to,
+  edge: null,
+  at: null,
 });
 
 test("what is counted from the left stands above where it is, what is counted from the top beside it, each once", () => {

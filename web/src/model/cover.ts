@@ -31,6 +31,8 @@ export interface Cover {
   cut: number[];
   /** What matters to the maker, by word. */
   matters: string[];
+  /** The schools it is sewn by, by name; what is unsaid is as usual. */
+  schools: Record<string, string>;
   measuredFrom: string;
   construction: string;
   rules: Record<string, string>;
@@ -57,6 +59,7 @@ export const emptyCover: Cover = {
   notes: {},
   cut: [],
   matters: [],
+  schools: {},
   measuredFrom: "filling",
   construction: "boxing-strip",
   rules: {},
@@ -74,10 +77,11 @@ const optionLists = ["obstacles", "legs", "corrections"];
 
 /** The cover as it is stored and sent. */
 export function coverTo(cover: Cover): CoverDocument {
-  const { shape, measures, options, padding, lists, roles, pieced, ...beside } = cover;
+  const { shape, measures, options, padding, lists, roles, pieced, schools, ...beside } = cover;
   return {
     ...beside,
     ...(Object.keys(roles).length > 0 && { roles: rolesTo(roles) }),
+    ...(Object.keys(schools).length > 0 && { schools }),
     measures: { ...measures, ...pick(lists, measureLists), shape },
     options: {
       ...options,
@@ -102,6 +106,7 @@ export function coverFrom(stored: CoverDocument): Cover {
     notes: stored.notes ?? {},
     cut: stored.cut ?? [],
     matters: stored.matters ?? [],
+    schools: stored.schools ?? {},
     measuredFrom: stored.measuredFrom ?? emptyCover.measuredFrom,
     construction: stored.construction ?? emptyCover.construction,
     rules: flat(stored.rules ?? {}),

@@ -11,6 +11,7 @@ const everything: Cover = {
   readingUse: { thickness: "mean" },
   notes: { "": "by the hatch" },
   cut: [1],
+  schools: { finish: "first", ring: "front" },
   rules: { "fit.thickness": "-3/8" },
   options: { piping: "both" },
   padding: [{ thickness: "1/2", how: "all-over", turns: "2" }],

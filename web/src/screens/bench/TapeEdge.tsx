@@ -65,6 +65,10 @@ export function TapeEdge({ document, measured, measures, draft, yardage }: Props
         Cut
         <span>print the sheet</span>
       </Link>
+      <Link to={`/jobs/${jobId}/sewing-sheet`} className="stage">
+        Sew
+        <span>step by step</span>
+      </Link>
       {mark("all", "All of it", "")}
     </nav>
   );
