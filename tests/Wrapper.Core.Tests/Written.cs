@@ -5,8 +5,8 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Proof;
+using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests;
