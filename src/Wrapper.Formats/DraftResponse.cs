@@ -37,57 +37,6 @@ public sealed record ReadMeasureJson(double Value, string Shown);
 /// <summary>An edge of a piece's stitch line.</summary>
 public sealed record EdgeJson(string Name, double Length, double Allowance);
 
-/// <summary>A mark on a piece, from one point to another; equal for a notch.</summary>
-/// <param name="Kind">notch, fold, corner-line, zip-stop.</param>
-/// <param name="Label">What it is for.</param>
-/// <param name="From">In the coordinates of the stitch line.</param>
-/// <param name="To">Where a line ends.</param>
-/// <param name="Place">How to find it from the cut edges, in the job's unit: “6½ from the left end”.</param>
-/// <param name="CountedFrom"><c>left</c> or <c>top</c>: the cut edge of the piece as it is drawn that the distance is counted from.</param>
-/// <param name="Distance">That distance in the job's unit: “6½”.</param>
-public sealed record MarkJson(string Kind, string Label, double[] From, double[] To, string Place, string CountedFrom, string Distance)
-{
-    /// <summary>The edge of the stitch line it stands on; null for what lies inside the piece.</summary>
-    public required string? Edge { get; init; }
-
-    /// <summary>The stitched distance from where that edge begins, in millimetres; null inside the piece.</summary>
-    public required double? At { get; init; }
-
-    /// <summary>From the core's mark.</summary>
-    public static MarkJson Of(Mark mark, Piece piece, LengthFormat format)
-    {
-        var (place, from, to) = (MarkPlace.Of(mark, piece), piece.OnCloth(mark.From), piece.OnCloth(mark.To));
-        var distance = format.Rounded(place.Distance);
-        var (edge, at) = OnEdge(piece.StitchLine, mark.From);
-        return new(
-            mark.Kind.Word(), mark.Label, [from.X.Millimetres, from.Y.Millimetres], [to.X.Millimetres, to.Y.Millimetres], $"{distance} from the {place.Edge}", place.FromTop ? "top" : "left", distance)
-        {
-            Edge = edge,
-            At = at?.Millimetres,
-        };
-    }
-
-    /// <summary>The edge that begins at a point or on which it lies, and how far along the edge, all its parts together.</summary>
-    private static (string? Edge, Length? At) OnEdge(Outline outline, Point point)
-    {
-        (string, Length)? found = null;
-        var before = Length.Zero;
-        for (var i = 0; i < outline.Edges.Length; i++)
-        {
-            var edge = outline.Edges[i];
-            before = i > 0 && outline.Edges[i - 1].Name == edge.Name ? before : Length.Zero;
-            if (Partition.DistanceAlong(edge, point) is { } along && (found is null || along.IsZero))
-            {
-                found = (edge.Name, before + along);
-            }
-
-            before += edge.Length;
-        }
-
-        return found is { } place ? (place.Item1, place.Item2) : (null, null);
-    }
-}
-
 /// <summary>A piece of cloth to cut; lengths in millimetres.</summary>
 public sealed record PieceJson
 {
@@ -215,29 +164,6 @@ public sealed record FinishedJson(string Key, string Name, double Value, string 
 
 /// <summary>A number with its sum.</summary>
 public sealed record WorkingJson(string For, string Name, string Expression, double Value, string Shown, IReadOnlyList<WorkingToken> Tokens);
-
-/// <summary>A step of the sewing: an operation of its order in short.</summary>
-/// <param name="Text">What to do.</param>
-/// <param name="StopSign">What must be seen to before, because it cannot be undone after; null for nothing.</param>
-/// <param name="Kind">What is done: <c>seam</c>, <c>zip</c>, <c>try-on</c>.</param>
-/// <param name="Pieces">The keys of the pieces it takes hold of; empty where it is the whole cover.</param>
-/// <param name="Minutes">An estimate for one cover.</param>
-/// <param name="Needs">Foot, needle.</param>
-public sealed record StepJson(string Text, string? StopSign, string Kind, IReadOnlyList<string> Pieces, double Minutes, IReadOnlyList<string> Needs)
-{
-    /// <summary>The steps of an order; finishing a seam counts to the seam.</summary>
-    public static IReadOnlyList<StepJson> Of(SewingPlan plan, Draft draft)
-    {
-        var covers = draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).Sum(piece => piece.PerCover);
-        return [.. plan.Steps.Select(step => new StepJson(
-            step.Text,
-            step.StopSign,
-            step.Kind.Word(),
-            step.Pieces.Count >= covers && covers > 2 ? [] : [.. step.Pieces.Select(piece => piece.Piece).Distinct()],
-            step.Minutes + plan.Order.Where(operation => operation.Kind == OperationKind.Finish && operation.After.Contains(step.Id)).Sum(operation => operation.Minutes),
-            step.Needs))];
-    }
-}
 
 /// <summary>How far the middle of a motif or stripe lies off the middle of a face, in millimetres.</summary>
 /// <param name="Across">To the right; below 0 to the left.</param>

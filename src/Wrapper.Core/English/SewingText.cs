@@ -1,5 +1,3 @@
-using Wrapper.Core.Pattern;
-
 namespace Wrapper.Core.English;
 
 /// <summary>What is said of each operation at the machine: one sentence.</summary>
@@ -136,14 +134,14 @@ internal static class SewingText
         _ => "See that the elastic is not twisted and its tail is pinned.",
     };
 
-    internal static string MarkWord(MarkKind kind, int count) => kind switch
+    internal static string MarkWord(string kind, int count) => kind switch
     {
-        MarkKind.Notch => count == 1 ? "a notch" : $"{count} notches",
-        MarkKind.Fold => count == 1 ? "a fold line" : $"{count} fold lines",
-        MarkKind.CornerLine => "the corner lines",
-        MarkKind.Dart => "the dart squares",
-        MarkKind.ZipStop => "the zip stops",
-        MarkKind.Top => "the top",
+        "notch" => count == 1 ? "a notch" : $"{count} notches",
+        "fold" => count == 1 ? "a fold line" : $"{count} fold lines",
+        "corner-line" => "the corner lines",
+        "dart" => "the dart squares",
+        "zip-stop" => "the zip stops",
+        "top" => "the top",
         _ => "the match points",
     };
 }

@@ -68,7 +68,7 @@ internal sealed class ComesFirst
             return true;
         }
 
-        return ends && facts.IsClosure && b.Kind is OperationKind.Seam or OperationKind.CloseByHand && facts.IsClosure && ends && (other.AllPoints.Contains(sewn.Points[0]) || other.AllPoints.Contains(sewn.Points[^1]));
+        return ends && facts.IsClosure && b.Kind is OperationKind.Seam or OperationKind.CloseByHand && (other.AllPoints.Contains(sewn.Points[0]) || other.AllPoints.Contains(sewn.Points[^1]));
     }
 
     /// <summary>Joins come before everything else on their pieces, and darts before all but joins.</summary>
@@ -77,7 +77,7 @@ internal sealed class ComesFirst
     /// <summary>A hem sewn flat before the seams that catch it; one sewn round, and a casing, after the seams and the try-on.</summary>
     private static bool TurnedEdge(Operation a, Facts one, Operation b, Facts other)
     {
-        if (a.Turned == Turned.Flat && b.Kind is OperationKind.Seam or OperationKind.CloseByHand && a.Turned == Turned.Flat)
+        if (a.Turned == Turned.Flat && b.Kind is OperationKind.Seam or OperationKind.CloseByHand)
         {
             return a.Points.Any(other.AllPoints.Contains);
         }

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Sewing;
 
@@ -55,7 +56,7 @@ internal sealed class MakingOperations(SewingCover cover)
     });
 
     /// <summary>The piping is made in one go, and where it is sewn on first, each run by itself.</summary>
-    public IEnumerable<Operation> Piping(IReadOnlyList<Operation> seams)
+    public IEnumerable<Operation> Piping()
     {
         var runs = cover.Runs.All.Where(run => run.Lines[0].Seam.Takes == Caught.Piping).ToList();
         if (runs.Count == 0)
@@ -129,7 +130,7 @@ internal sealed class MakingOperations(SewingCover cover)
         }
     }
 
-    private static string MarksOf(Piece piece) => string.Join(", ", piece.Marks.GroupBy(mark => mark.Kind).OrderBy(group => group.Key).Select(group => SewingText.MarkWord(group.Key, group.Count())));
+    private static string MarksOf(Piece piece) => string.Join(", ", piece.Marks.GroupBy(mark => mark.Kind).OrderBy(group => group.Key).Select(group => SewingText.MarkWord(group.Key.Word(), group.Count())));
 
     private static IReadOnlyList<PieceCopy> CopiesOf(Piece piece) => [.. Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy))];
 }

@@ -37,7 +37,7 @@ internal sealed class PinnedOperations(SewingCover cover)
             all.AddRange(making.FinishEach(sewn));
         }
 
-        return [.. all, .. making.Piping(sewn), .. listed, .. hems];
+        return [.. all, .. making.Piping(), .. listed, .. hems];
 
         Operation Listed(string id, OperationKind kind, string text) => new() { Id = id, Kind = kind, Pieces = blocks, Text = text };
     }

@@ -32,7 +32,7 @@ public static class SewingPlanner
             all.AddRange(making.FinishEach(sewn));
         }
 
-        all.AddRange([.. making.Piping(sewn), .. making.Pockets(sewn), .. hems, .. edges.Trims(hems), .. closing.Ties(sewn), .. closing.Medallion(sewn), .. closing.All(sewn)]);
+        all.AddRange([.. making.Piping(), .. making.Pockets(sewn), .. hems, .. edges.Trims(hems), .. closing.Ties(sewn), .. closing.Medallion(sewn), .. closing.All(sewn)]);
         return all;
     }
 

@@ -79,7 +79,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
         List<string> leftOut = [];
         foreach (var photo in (file.Photos ?? []).Where(photo => photo is not null))
         {
-            if (Add(photo, job, ids.GetValueOrDefault(photo.Cover), there) is { } reason)
+            if (Add(photo, job, ids.GetValueOrDefault(photo.Cover ?? ""), there) is { } reason)
             {
                 leftOut.Add($"“{photo.Name}”: {reason}");
             }
