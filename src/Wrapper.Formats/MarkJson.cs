@@ -38,17 +38,18 @@ public sealed record MarkJson(string Kind, string Label, double[] From, double[]
     private static (string? Edge, Length? At) OnEdge(Outline outline, Point point)
     {
         (string, Length)? found = null;
-        var before = Length.Zero;
-        for (var i = 0; i < outline.Edges.Length; i++)
+        foreach (var name in outline.Names.Distinct())
         {
-            var edge = outline.Edges[i];
-            before = i > 0 && outline.Edges[i - 1].Name == edge.Name ? before : Length.Zero;
-            if (Partition.DistanceAlong(edge, point) is { } along && (found is null || along.IsZero))
+            var before = Length.Zero;
+            foreach (var part in outline.PartsOf(name))
             {
-                found = (edge.Name, before + along);
-            }
+                if (Partition.DistanceAlong(part, point) is { } along && (found is null || (before + along).IsZero))
+                {
+                    found = (name, before + along);
+                }
 
-            before += edge.Length;
+                before += part.Length;
+            }
         }
 
         return found is { } place ? (place.Item1, place.Item2) : (null, null);

@@ -110,14 +110,13 @@ public sealed record SewingResponse(int Cover, string Finish, IReadOnlyList<Sewn
     /// <param name="batch">They are sewn together, each operation on all of them before the next.</param>
     public static IReadOnlyList<SewingResponse> Of(SewingPlan plan, Draft draft, int covers, bool batch)
     {
-        var names = draft.Pieces.SelectMany(piece => Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy)))
-            .ToDictionary(copy => copy, copy => copy.NameOn(draft.Pieces.First(piece => piece.Key == copy.Piece)));
+        var names = draft.Pieces.SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (copy, Name: copy.NameOn(piece)))).ToDictionary(named => named.copy, named => named.Name);
         IReadOnlyList<SewnSeamJson> seams = [.. plan.Seams.Select(seam => new SewnSeamJson(seam.Id, [.. seam.Edges.Select(Edge)], [Point(seam.Start), Point(seam.End)], [.. seam.Through.Select(Point)]))];
         IReadOnlyList<string> order = [.. plan.Order.Select(operation => operation.Id)];
         return [.. Enumerable.Range(1, covers).Select(cover => new SewingResponse(
             cover, plan.Finish.Word(), seams, [.. plan.Order.Select((operation, place) => Operation(operation, batch ? (place * covers) + cover : null))], order))];
 
-        SewnEdgeJson Edge(SeamSide side) => new(names[new(side.Piece, side.Copy)], side.Edge);
+        SewnEdgeJson Edge(SeamSide side) => new(names[PieceCopy.Of(side)], side.Edge);
 
         OperationJson Operation(Operation operation, int? turn) => new()
         {

@@ -33,14 +33,14 @@ internal static class SeamNotches
         var added = pieces.ToDictionary(piece => piece.Key, _ => new List<Mark>());
         foreach (var seam in seams.Where(seam => !seam.IsLaid && seam.Ease.IsZero && seam.FirstGoesOn.Count == 0 && seam.SecondGoesOn.Count == 0))
         {
-            var (first, second) = (EdgesOf(byKey[seam.First.Piece], seam.First.Edge), EdgesOf(byKey[seam.Second.Piece], seam.Second.Edge));
+            var (first, second) = (byKey[seam.First.Piece].StitchLine.PartsOf(seam.First.Edge), byKey[seam.Second.Piece].StitchLine.PartsOf(seam.Second.Edge));
             if (first.Count == 0 || second.Count == 0)
             {
                 continue; // a line inside a piece is drawn as it is
             }
 
             var parts = Parts(first, second);
-            foreach (var (side, edges) in ((SeamSide, List<Edge>)[])[(seam.First, first), (seam.Second, second)])
+            foreach (var (side, edges) in ((SeamSide, IReadOnlyList<Edge>)[])[(seam.First, first), (seam.Second, second)])
             {
                 Add(byKey[side.Piece], added[side.Piece], side.Edge, edges, parts);
             }
@@ -49,13 +49,13 @@ internal static class SeamNotches
         return [.. pieces.Select(piece => added[piece.Key] is { Count: > 0 } more ? piece with { Marks = [.. piece.Marks, .. more] } : piece)];
     }
 
-    private static void Add(Piece piece, List<Mark> added, string name, List<Edge> edges, int parts)
+    private static void Add(Piece piece, List<Mark> added, string name, IReadOnlyList<Edge> edges, int parts)
     {
         var outline = piece.StitchLine.Edges;
         var (before, after) = (outline[(outline.IndexOf(edges[0]) + outline.Length - 1) % outline.Length], outline[(outline.IndexOf(edges[^1]) + 1) % outline.Length]);
         Mark(edges[0].Start, before, edges[0], MarkText.Between(before.Name, name));
         Mark(edges[^1].End, edges[^1], after, MarkText.Between(name, after.Name));
-        var length = edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length);
+        var length = Total(edges);
         for (var part = 1; part < parts; part++)
         {
             Put(PointAlong(edges, Length.FromNanometresRounded((double)length.Nanometres * part / parts)), MarkText.PartOf(name, part, parts));
@@ -80,16 +80,16 @@ internal static class SeamNotches
     }
 
     /// <summary>In how many equal parts both sides are marked.</summary>
-    private static int Parts(List<Edge> first, List<Edge> second)
+    private static int Parts(IReadOnlyList<Edge> first, IReadOnlyList<Edge> second)
     {
         var length = Length.Max(Total(first), Total(second));
         var isCurved = first.Concat(second).Any(edge => edge.Arc is not null);
         return length >= LongSeam ? Math.Max(2, (int)Math.Ceiling(length.RatioTo(Apart))) : isCurved && length >= Short ? 2 : 1;
     }
 
-    private static Length Total(List<Edge> edges) => edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length);
+    private static Length Total(IReadOnlyList<Edge> edges) => edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length);
 
-    private static Point PointAlong(List<Edge> edges, Length along)
+    private static Point PointAlong(IReadOnlyList<Edge> edges, Length along)
     {
         foreach (var edge in edges)
         {
@@ -102,14 +102,5 @@ internal static class SeamNotches
         }
 
         return edges[^1].End;
-    }
-
-    /// <summary>The parts of an edge in their order, from where it begins.</summary>
-    private static List<Edge> EdgesOf(Piece piece, string name)
-    {
-        var all = piece.StitchLine.Edges;
-        var found = all.Where(edge => edge.Name == name).ToList();
-        var turn = found.Count > 1 && all[0].Name == name && all[^1].Name == name ? found.FindIndex(edge => all[(all.IndexOf(edge) + all.Length - 1) % all.Length].Name != name) : 0;
-        return turn <= 0 ? found : [.. found[turn..], .. found[..turn]];
     }
 }

@@ -85,6 +85,20 @@ public sealed class Outline
         return length;
     }
 
+    /// <summary>The parts of an edge in their order, from where it begins; none when there is no such edge.</summary>
+    public IReadOnlyList<Edge> PartsOf(string name)
+    {
+        var parts = Edges.Where(edge => edge.Name == name).ToList();
+        if (parts.Count < 2 || Edges[0].Name != name || Edges[^1].Name != name)
+        {
+            return parts;
+        }
+
+        // The outline begins in the midst of this edge: its last stretch comes first.
+        var fromEnd = Edges.Reverse().TakeWhile(edge => edge.Name == name).Count();
+        return fromEnd == parts.Count ? parts : [.. parts[^fromEnd..], .. parts[..^fromEnd]];
+    }
+
     /// <summary>The names of the edges, each once, in their order round the shape.</summary>
     public IEnumerable<string> Names
     {

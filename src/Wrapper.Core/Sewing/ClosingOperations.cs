@@ -9,27 +9,25 @@ namespace Wrapper.Core.Sewing;
 /// <param name="cover">The cover.</param>
 internal sealed class ClosingOperations(SewingCover cover)
 {
-    private IReadOnlyList<PieceCopy> AllPieces => [.. cover.Draft.Pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).SelectMany(piece => Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy)))];
+    private IReadOnlyList<PieceCopy> AllPieces => [.. cover.Draft.Pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).SelectMany(PieceCopy.AllOf)];
 
     /// <summary>It is closed all round but for its way in, and so is turned through it.</summary>
-    public bool IsTurned => !IsOpenBelow && !IsLayered && cover.Lines.All.Any(line => line.Kind == OperationKind.Seam) && cover.Draft.Pieces.Any(piece => piece.Use == PieceUse.Cover);
+    public bool IsTurned => !IsOpenBelow && !cover.IsLayered && cover.Lines.All.Any(line => line.Kind == OperationKind.Seam) && cover.Draft.Pieces.Any(piece => piece.Use == PieceUse.Cover);
 
     /// <summary>It is open below and held there: a tub, a margin, a band over a pad.</summary>
     public bool IsOpenBelow => cover.Edge is not null || (cover.Closure is null or Closure.Plain && cover.OpenEdges.Any(path => path.Edges.Any(side => side.Edge is "lower")));
 
-    private bool IsLayered => cover.IsLayered;
-
     /// <summary>Closing operations of a cover whose seams and hems are these.</summary>
     public IEnumerable<Operation> All(IReadOnlyList<Operation> sewn)
     {
-        if (IsTurned || IsLayered)
+        if (IsTurned || cover.IsLayered)
         {
             yield return Plain(OperationKind.Turn, SewingText.Turn);
         }
 
         if (IsTried(sewn))
         {
-            yield return Plain(OperationKind.TryOn, IsOpenBelow || IsLayered ? SewingText.TryOnInsideOut : SewingText.TryOn) with { Minutes = cover.Rates.OfTrying };
+            yield return Plain(OperationKind.TryOn, IsOpenBelow || cover.IsLayered ? SewingText.TryOnInsideOut : SewingText.TryOn) with { Minutes = cover.Rates.OfTrying };
         }
 
         foreach (var corner in sewn.Where(operation => operation.Kind == OperationKind.Corner && IsOpened(operation)))
@@ -51,7 +49,7 @@ internal sealed class ClosingOperations(SewingCover cover)
             yield return Plain(OperationKind.Fill, SewingText.Fill);
         }
 
-        if (Gap is { } gap && IsLayered)
+        if (Gap is { } gap && cover.IsLayered)
         {
             yield return Plain(OperationKind.EdgeStitch, SewingText.EdgeStitchGap) with
             {
@@ -118,12 +116,12 @@ internal sealed class ClosingOperations(SewingCover cover)
     public double? Gap => cover.Notion(NotionKind.Gap)?.Length.Value.Millimetres
         ?? (cover.Runs.IsBoxed && cover.Closure is Closure.Gap or Closure.Ties ? cover.Specification.Rules[Rule.Gap].Value.Millimetres : null);
 
-    private bool IsFilled => !IsLayered && (cover.Closure == Closure.Gap || cover.Runs.IsBoxed || cover.Notion(NotionKind.Stuffing) is not null);
+    private bool IsFilled => !cover.IsLayered && (cover.Closure == Closure.Gap || cover.Runs.IsBoxed || cover.Notion(NotionKind.Stuffing) is not null);
 
     /// <summary>Bedding is not tried on, nor a cloth that only lies; a cube is filled at once.</summary>
     private bool IsTried(IReadOnlyList<Operation> sewn) =>
         cover.Notion(NotionKind.Stuffing) is null && (cover.Edge is not null || sewn.Any(operation => operation.Kind is OperationKind.Seam or OperationKind.Corner))
-        && (IsFilled || cover.Edge is not null || IsLayered || IsOpenBelow || cover.Runs.IsBoxed || sewn.Any(operation => operation.Kind == OperationKind.Corner)
+        && (IsFilled || cover.Edge is not null || cover.IsLayered || IsOpenBelow || cover.Runs.IsBoxed || sewn.Any(operation => operation.Kind == OperationKind.Corner)
             || cover.Lines.All.Any(line => line.Kind is OperationKind.Zip or OperationKind.Tape) && cover.Draft.Pieces.All(piece => piece.Kind != PieceKind.Face));
 
     /// <summary>The corner was opened out of whole cloth: there is something to trim.</summary>

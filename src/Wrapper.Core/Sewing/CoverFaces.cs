@@ -9,40 +9,21 @@ namespace Wrapper.Core.Sewing;
 internal sealed class CoverFaces
 {
     private readonly Dictionary<PieceCopy, int> _numbers = [];
-    private readonly List<int> _joinedTo = [];
+    private readonly JoinedNumbers _faces = new();
 
-    /// <summary>The faces of the covers that these lines make.</summary>
+    /// <summary>The faces of these pieces before anything is joined: each copy by itself.</summary>
     public CoverFaces(IEnumerable<Piece> pieces)
     {
-        foreach (var piece in pieces)
+        foreach (var copy in pieces.SelectMany(PieceCopy.AllOf))
         {
-            for (var copy = 1; copy <= piece.PerCover; copy++)
-            {
-                _numbers.Add(new(piece.Key, copy), _joinedTo.Count);
-                _joinedTo.Add(_joinedTo.Count);
-            }
+            _numbers.Add(copy, _faces.Next());
         }
     }
 
     /// <summary>The face of one side of a seam.</summary>
-    public int Of(SeamSide side) => Found(_numbers[new(side.Piece, side.Copy)]);
+    public int Of(SeamSide side) => _faces.Found(_numbers[PieceCopy.Of(side)]);
 
     /// <summary>From here on both sides are one face.</summary>
     /// <returns>False where they were one already: a ring is closed.</returns>
-    public bool Join(SeamSide one, SeamSide other)
-    {
-        var (first, second) = (Of(one), Of(other));
-        _joinedTo[Math.Max(first, second)] = Math.Min(first, second);
-        return first != second;
-    }
-
-    private int Found(int number)
-    {
-        while (_joinedTo[number] != number)
-        {
-            number = _joinedTo[number] = _joinedTo[_joinedTo[number]];
-        }
-
-        return number;
-    }
+    public bool Join(SeamSide one, SeamSide other) => _faces.Join(Of(one), Of(other));
 }

@@ -11,7 +11,7 @@ internal sealed class CoverPoints
 {
     private readonly Dictionary<string, Piece> _pieces;
     private readonly Dictionary<(string Piece, int Copy, Point At), int> _places = [];
-    private readonly List<int> _joinedTo = [];
+    private readonly JoinedNumbers _points = new();
 
     /// <summary>The points of one cover.</summary>
     public CoverPoints(IReadOnlyDictionary<string, Piece> pieces, IReadOnlyList<Seam> seams)
@@ -21,16 +21,16 @@ internal sealed class CoverPoints
         {
             var (first, second) = (EndsOf(seam.First), EndsOf(seam.Second));
             var (start, end) = RunAlike(seam) ? (second.Start, second.End) : (second.End, second.Start);
-            Unite(first.Start, start);
-            Unite(first.End, end);
+            _points.Join(first.Start, start);
+            _points.Join(first.End, end);
         }
 
         // What goes on along several edges is brought to them when those hang together.
         foreach (var seam in seams.Where(seam => seam.FirstGoesOn.Count > 0 || seam.SecondGoesOn.Count > 0))
         {
             var (first, second) = (Path([.. seam.FirstSide]), Path([.. seam.SecondSide]));
-            Unite(first[0], second[0]);
-            Unite(first[^1], second[^1]);
+            _points.Join(first[0], second[0]);
+            _points.Join(first[^1], second[^1]);
         }
     }
 
@@ -38,7 +38,7 @@ internal sealed class CoverPoints
     public (int Start, int End) EndsOf(SeamSide side)
     {
         var (start, end) = PlacesOf(_pieces[side.Piece], side.Edge);
-        return (Found(Place(side, start)), Found(Place(side, end)));
+        return (_points.Found(Place(side, start)), _points.Found(Place(side, end)));
     }
 
     /// <summary>The places on its own piece where an edge begins and ends: points of the flat piece, before anything is sewn.</summary>
@@ -49,7 +49,7 @@ internal sealed class CoverPoints
     }
 
     /// <summary>The point a place becomes.</summary>
-    public int PointOf(int place) => Found(place);
+    public int PointOf(int place) => _points.Found(place);
 
     /// <summary>The points along edges that follow one another, from the first end of the first.</summary>
     public List<int> Path(IReadOnlyList<SeamSide> sides)
@@ -80,18 +80,8 @@ internal sealed class CoverPoints
             }
         }
 
-        var edges = piece.StitchLine.Edges;
-        var (first, last) = (-1, -1);
-        for (var i = 0; i < edges.Length; i++)
-        {
-            if (edges[i].Name == edge)
-            {
-                first = first < 0 || edges[(i + edges.Length - 1) % edges.Length].Name != edge ? i : first;
-                last = edges[(i + 1) % edges.Length].Name != edge ? i : last;
-            }
-        }
-
-        return first < 0 ? throw new KeyNotFoundException($"The piece {piece.Key} has no edge “{edge}”.") : (edges[first].Start, edges[last < 0 ? first : last].End);
+        var parts = piece.StitchLine.PartsOf(edge);
+        return parts.Count == 0 ? throw new KeyNotFoundException($"The piece {piece.Key} has no edge “{edge}”.") : (parts[0].Start, parts[^1].End);
     }
 
     /// <summary>Of two pieces that face each other both edges run the same way, as of what is sewn flat on another; of two that lie side by side, opposite ways.</summary>
@@ -105,34 +95,13 @@ internal sealed class CoverPoints
     {
         if (!_places.TryGetValue((side.Piece, side.Copy, at), out var place))
         {
-            place = _joinedTo.Count;
-            _joinedTo.Add(place);
+            place = _points.Next();
             _places.Add((side.Piece, side.Copy, at), place);
         }
 
         return place;
     }
 
-    private int Found(int place)
-    {
-        while (_joinedTo[place] != place)
-        {
-            place = _joinedTo[place] = _joinedTo[_joinedTo[place]];
-        }
-
-        return place;
-    }
-
-    private void Unite(int one, int other)
-    {
-        var (first, second) = (Found(one), Found(other));
-        _joinedTo[Math.Max(first, second)] = Math.Min(first, second);
-    }
-
     /// <summary>A point that is on no piece: where a seam stops for the try-on.</summary>
-    public int Between()
-    {
-        _joinedTo.Add(_joinedTo.Count);
-        return _joinedTo.Count - 1;
-    }
+    public int Between() => _points.Next();
 }

@@ -18,11 +18,8 @@ internal sealed class CoverRuns
     public CoverRuns(SeamLines lines, IReadOnlyDictionary<string, Piece> pieces, Schools schools)
     {
         (_lines, _pieces, _schools) = (lines, pieces, schools);
-        _faces = new(pieces.Values);
-        foreach (var line in lines.All.Where(line => line.Kind is OperationKind.Join or OperationKind.Zip or OperationKind.Tape))
-        {
-            _faces.Join(line.Seam.First, line.Seam.Second);
-        }
+        OfJoins = Faces(line => line.Kind == OperationKind.Join);
+        _faces = Faces(line => line.Kind is OperationKind.Join or OperationKind.Zip or OperationKind.Tape);
 
         FirstPlate = lines.All.Select(line => PlateOf(line.Seam)).FirstOrDefault(face => face is not null);
         IsBoxed = pieces.Values.Any(piece => piece.Kind == PieceKind.Boxing);
@@ -55,10 +52,12 @@ internal sealed class CoverRuns
     public bool IsOn(int plate, SeamSide side) => _faces.Of(side) == plate;
 
     /// <summary>The faces that joins alone make.</summary>
-    public CoverFaces FacesOfJoins()
+    public CoverFaces OfJoins { get; }
+
+    private CoverFaces Faces(Func<SeamLine, bool> joins)
     {
         var faces = new CoverFaces(_pieces.Values);
-        foreach (var line in _lines.All.Where(line => line.Kind == OperationKind.Join))
+        foreach (var line in _lines.All.Where(joins))
         {
             faces.Join(line.Seam.First, line.Seam.Second);
         }

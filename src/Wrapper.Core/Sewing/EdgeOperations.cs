@@ -75,7 +75,7 @@ internal sealed class EdgeOperations(SewingCover cover)
         {
             Id = kind.Word(),
             Kind = kind,
-            Pieces = hems.Count > 0 ? [.. hems.SelectMany(hem => hem.Pieces).Distinct()] : [.. cover.Draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).SelectMany(CopiesOf)],
+            Pieces = hems.Count > 0 ? [.. hems.SelectMany(hem => hem.Pieces).Distinct()] : [.. cover.Draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).SelectMany(PieceCopy.AllOf)],
             Edges = edges,
             After = [.. hems.Select(hem => hem.Id)],
             Millimetres = millimetres > 0 ? millimetres : null,
@@ -136,7 +136,7 @@ internal sealed class EdgeOperations(SewingCover cover)
         var skirt = cover.Draft.Pieces.FirstOrDefault(piece => piece.Use == PieceUse.Hung);
         if (skirt is not null)
         {
-            var path = EdgePaths.Of([skirt], cover.Taken, cover.Lines.Points, cover.Runs.FacesOfJoins());
+            var path = EdgePaths.Of([skirt], cover.Taken, cover.Lines.Points, cover.Runs.OfJoins);
             yield return Together(path.Select(part => Hem(part, Turned.Round, SewingText.HemSkirt)).GroupBy(hem => hem.Turned).First()).First() with { Id = "hem-skirt" };
         }
     }
@@ -165,7 +165,7 @@ internal sealed class EdgeOperations(SewingCover cover)
         {
             Id = $"hem-{path.Edges[0].Piece}-{path.Edges[0].Copy}-{path.Edges[0].Edge}",
             Kind = OperationKind.Hem,
-            Pieces = [.. path.Edges.Select(side => new PieceCopy(side.Piece, side.Copy)).Distinct()],
+            Pieces = PieceCopy.Of(path.Edges),
             Edges = path.Edges,
             Points = [.. path.Points.Distinct()],
             Turned = turned,
@@ -175,7 +175,7 @@ internal sealed class EdgeOperations(SewingCover cover)
         };
     }
 
-    private string PiecesOf(EdgePath path) => cover.Words.List(path.Edges.Select(side => new PieceCopy(side.Piece, side.Copy)));
+    private string PiecesOf(EdgePath path) => cover.Words.List(PieceCopy.Of(path.Edges));
 
     private bool IsReturn(EdgePath path) => path.Edges.Any(side => side.Edge is "left-return" or "right-return");
 
@@ -194,6 +194,4 @@ internal sealed class EdgeOperations(SewingCover cover)
         var goesOn = path.Edges.Any(side => cover.Taken.Contains(side with { Edge = "end-left" }) || cover.Taken.Contains(side with { Edge = "end-right" }));
         return goesOn || cover.Closure is Closure.Buttons or Closure.Snaps or Closure.Overlap or Closure.Ties or Closure.PinnedTail or Closure.HookAndLoop;
     }
-
-    private static IEnumerable<PieceCopy> CopiesOf(Piece piece) => Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy));
 }

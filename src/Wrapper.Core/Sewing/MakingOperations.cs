@@ -9,28 +9,37 @@ namespace Wrapper.Core.Sewing;
 /// <param name="cover">The cover.</param>
 internal sealed class MakingOperations(SewingCover cover)
 {
+    /// <summary>What is marked and sewn, with the finish of its edges as the school has it; with all edges first, only of pieces that are sewn by measure.</summary>
+    public List<Operation> Finished(IReadOnlyList<Operation> sewn) =>
+    [
+        .. cover.Schools.Finish == FinishSchool.First ? FinishFirst() : [],
+        .. Marks(),
+        .. sewn,
+        .. cover.Schools.Finish == FinishSchool.Each ? FinishEach(sewn) : [],
+    ];
+
     /// <summary>Every piece is cut and marked; a face joined from strips only when it is whole.</summary>
-    public IEnumerable<Operation> Marks() => cover.Draft.Pieces.Select(piece => new Operation
+    private IEnumerable<Operation> Marks() => cover.Draft.Pieces.Select(piece => new Operation
     {
         Id = $"mark-{piece.Key}",
         Kind = OperationKind.Mark,
-        Pieces = CopiesOf(piece),
+        Pieces = PieceCopy.AllOf(piece),
         Minutes = piece.IsPieced ? 0 : cover.Rates.Of(OperationKind.Mark, 0, piece.PerCover),
         Text = SewingText.Mark(PieceWords.OfAll(piece), MarksOf(piece)),
     });
 
     /// <summary>All edges of each piece before anything is sewn.</summary>
-    public IEnumerable<Operation> FinishFirst()
+    private IEnumerable<Operation> FinishFirst()
     {
-        foreach (var piece in cover.Draft.Pieces.Where(piece => piece.Use is not (PieceUse.Casing or PieceUse.Laid)))
+        foreach (var piece in cover.Draft.Pieces.Where(piece => piece.Use is not (PieceUse.Casing or PieceUse.Laid) && piece.Kind != PieceKind.Block))
         {
-            var edges = CopiesOf(piece).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy.Copy))).ToList();
+            var edges = PieceCopy.AllOf(piece).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy.Copy))).ToList();
             var millimetres = piece.PerCover * piece.StitchLine.Perimeter.Millimetres;
             yield return new()
             {
                 Id = $"finish-{piece.Key}",
                 Kind = OperationKind.Finish,
-                Pieces = CopiesOf(piece),
+                Pieces = PieceCopy.AllOf(piece),
                 Edges = edges,
                 Millimetres = millimetres,
                 Minutes = cover.Rates.Of(OperationKind.Finish, millimetres, 1),
@@ -40,7 +49,7 @@ internal sealed class MakingOperations(SewingCover cover)
     }
 
     /// <summary>Each seam's edges right after it is sewn.</summary>
-    public IEnumerable<Operation> FinishEach(IEnumerable<Operation> sewn) => sewn.Where(operation => operation.Kind != OperationKind.CloseByHand).Select(operation => new Operation
+    private IEnumerable<Operation> FinishEach(IEnumerable<Operation> sewn) => sewn.Where(operation => operation.Kind != OperationKind.CloseByHand).Select(operation => new Operation
     {
         Id = $"finish-{operation.Id}",
         Kind = OperationKind.Finish,
@@ -70,7 +79,7 @@ internal sealed class MakingOperations(SewingCover cover)
         {
             Id = "make-piping",
             Kind = OperationKind.MakePiping,
-            Pieces = casing is null ? [] : CopiesOf(casing),
+            Pieces = casing is null ? [] : PieceCopy.AllOf(casing),
             Makes = ["made-piping"],
             Millimetres = all,
             Minutes = cover.Rates.Of(OperationKind.MakePiping, all, 1),
@@ -92,14 +101,14 @@ internal sealed class MakingOperations(SewingCover cover)
             {
                 Id = $"apply-piping-{lines[0].Sewn.Id}",
                 Kind = OperationKind.ApplyPiping,
-                Pieces = [.. sides.Select(side => new PieceCopy(side.Piece, side.Copy)).Distinct()],
+                Pieces = PieceCopy.Of(sides),
                 Edges = sides,
                 After = ["make-piping"],
                 Millimetres = millimetres,
                 Minutes = cover.Rates.Of(OperationKind.ApplyPiping, millimetres, 1),
                 Stops = [StopSign.PipingRawToRaw],
                 Needs = [SewingText.NeedsPipingFoot],
-                Text = SewingText.ApplyPiping(cover.Words.List(sides.Select(side => new PieceCopy(side.Piece, side.Copy)).Distinct())),
+                Text = SewingText.ApplyPiping(cover.Words.List(PieceCopy.Of(sides))),
             };
         }
     }
@@ -131,6 +140,4 @@ internal sealed class MakingOperations(SewingCover cover)
     }
 
     private static string MarksOf(Piece piece) => string.Join(", ", piece.Marks.GroupBy(mark => mark.Kind).OrderBy(group => group.Key).Select(group => SewingText.MarkWord(group.Key.Word(), group.Count())));
-
-    private static IReadOnlyList<PieceCopy> CopiesOf(Piece piece) => [.. Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy))];
 }

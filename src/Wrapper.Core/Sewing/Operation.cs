@@ -8,8 +8,17 @@ namespace Wrapper.Core.Sewing;
 /// <param name="Copy">Which copy, from 1.</param>
 public readonly record struct PieceCopy(string Piece, int Copy)
 {
+    /// <summary>The copy an edge is on.</summary>
+    public static PieceCopy Of(SeamSide side) => new(side.Piece, side.Copy);
+
+    /// <summary>The copies that edges are on, each once.</summary>
+    public static IReadOnlyList<PieceCopy> Of(IEnumerable<SeamSide> sides) => [.. sides.Select(Of).Distinct()];
+
+    /// <summary>All copies of a piece in one cover.</summary>
+    public static IReadOnlyList<PieceCopy> AllOf(Piece piece) => [.. Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy))];
+
     /// <summary>What it is called in the open format: the piece's key, with its number where a cover has several.</summary>
-    public string NameOn(Pattern.Piece piece) => piece.PerCover == 1 ? Piece : string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{Piece}/{Copy}");
+    public string NameOn(Piece piece) => piece.PerCover == 1 ? Piece : string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{Piece}/{Copy}");
 }
 
 /// <summary>What is done in one go without stopping. See docs/handbook.md, "Operations".</summary>

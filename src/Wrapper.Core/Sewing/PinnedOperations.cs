@@ -15,7 +15,7 @@ internal sealed class PinnedOperations(SewingCover cover)
     public List<Operation> All()
     {
         var (making, sewn, edges) = (new MakingOperations(cover), new SeamOperations(cover).All().ToList(), new EdgeOperations(cover));
-        var blocks = cover.Draft.Pieces.Where(piece => piece.Kind == PieceKind.Block).SelectMany(piece => Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy))).ToList();
+        var blocks = cover.Draft.Pieces.Where(piece => piece.Kind == PieceKind.Block).SelectMany(PieceCopy.AllOf).ToList();
         List<Operation> listed =
         [
             Listed("try-on-blocks", OperationKind.TryOn, SewingText.PinBlocks) with { Minutes = cover.Rates.OfTrying },
@@ -31,13 +31,7 @@ internal sealed class PinnedOperations(SewingCover cover)
         }
 
         var hems = edges.Hems().Where(hem => hem.Pieces.All(piece => cover.Pieces[piece.Piece].Use == PieceUse.Hung)).ToList();
-        List<Operation> all = [.. cover.Schools.Finish == FinishSchool.First ? making.FinishFirst().Where(finish => finish.Pieces.All(piece => cover.Pieces[piece.Piece].Kind != PieceKind.Block)) : [], .. making.Marks(), .. sewn];
-        if (cover.Schools.Finish == FinishSchool.Each)
-        {
-            all.AddRange(making.FinishEach(sewn));
-        }
-
-        return [.. all, .. making.Piping(), .. listed, .. hems];
+        return [.. making.Finished(sewn), .. making.Piping(), .. listed, .. hems];
 
         Operation Listed(string id, OperationKind kind, string text) => new() { Id = id, Kind = kind, Pieces = blocks, Text = text };
     }

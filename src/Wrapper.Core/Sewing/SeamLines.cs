@@ -21,7 +21,8 @@ internal sealed class SeamLines
         var closures = draft.Seams.Where(seam => seam.Takes is Caught.Zip or Caught.HookAndLoop).ToList();
         _closuresAt = closures.SelectMany(seam => Ends(seam).Select(point => (point, seam))).ToLookup(at => at.point, at => at.seam);
         _isLayered = draft.Pieces.Any(piece => piece.CopyRoles.Contains(PieceRole.Inner));
-        All = [.. draft.Ledger.Where(entry => !entry.Seam.IsLaid).SelectMany(entry => Split(Line(entry, laidOn), HalvesOf(draft, entry.Seam)))];
+        var overBase = draft.Seams.Where(IsCornerOverBase).ToList();
+        All = [.. draft.Ledger.Where(entry => !entry.Seam.IsLaid).SelectMany(entry => Split(Line(entry, laidOn), overBase.IndexOf(entry.Seam)))];
     }
 
     /// <summary>The lines, in the ledger's order.</summary>
@@ -33,19 +34,16 @@ internal sealed class SeamLines
     /// <summary>The points of the cover.</summary>
     public CoverPoints Points { get; }
 
-    /// <summary>A corner that stands over a base is sewn half the drop before the try-on: two of the four, across from each other.</summary>
-    private (bool Stops, bool ByHand) HalvesOf(Draft draft, Seam seam)
-    {
-        var corners = draft.Seams.Where(IsCornerOverBase).ToList();
-        return corners.IndexOf(seam) switch { 0 => (true, false), 2 => (true, true), _ => (false, false) };
-    }
-
     private bool IsCornerOverBase(Seam seam) =>
         !seam.IsFlat && _pieces[seam.First.Piece] is { Kind: PieceKind.Wall } first && _pieces[seam.Second.Piece].Kind == PieceKind.Wall && first.StitchLine.FindLength("right-return") is not null;
 
-    private IEnumerable<SeamLine> Split(SeamLine line, (bool Stops, bool ByHand) halves)
+    /// <summary>
+    /// Of the corners over a base two that lie across from each other, the first and the third, are sewn half the drop before the
+    /// try-on; the third is closed by hand.
+    /// </summary>
+    private IEnumerable<SeamLine> Split(SeamLine line, int cornerOverBase)
     {
-        if (!halves.Stops)
+        if (cornerOverBase is not (0 or 2))
         {
             yield return line;
             yield break;
@@ -54,7 +52,7 @@ internal sealed class SeamLines
         var (upper, lower, between) = (line.Sewn.End, line.Sewn.Start, _points.Between());
         var half = line.Sewn.Millimetres / 2;
         yield return line with { Sewn = line.Sewn with { Start = upper, End = between, Millimetres = half } };
-        yield return line with { Kind = halves.ByHand ? OperationKind.CloseByHand : line.Kind, Waits = true, Sewn = line.Sewn with { Id = $"{line.Seam.Id}-rest", Start = between, End = lower, Millimetres = half } };
+        yield return line with { Kind = cornerOverBase == 2 ? OperationKind.CloseByHand : line.Kind, Waits = true, Sewn = line.Sewn with { Id = $"{line.Seam.Id}-rest", Start = between, End = lower, Millimetres = half } };
     }
 
     private SeamLine Line(LedgerEntry entry, HashSet<SeamSide> laidOn)

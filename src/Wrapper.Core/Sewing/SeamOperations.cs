@@ -9,7 +9,7 @@ namespace Wrapper.Core.Sewing;
 /// <param name="cover">The cover.</param>
 internal sealed class SeamOperations(SewingCover cover)
 {
-    private readonly CoverFaces _joined = cover.Runs.FacesOfJoins();
+    private readonly CoverFaces _joined = cover.Runs.OfJoins;
 
     /// <summary>One operation for each run, in the ledger's order.</summary>
     public IEnumerable<Operation> All() => cover.Runs.All.Select(Of);
@@ -22,7 +22,7 @@ internal sealed class SeamOperations(SewingCover cover)
         {
             Id = $"{kind.Word()}-{run.Lines[0].Sewn.Id}",
             Kind = kind,
-            Pieces = [.. sides.Select(side => new PieceCopy(side.Piece, side.Copy)).Distinct()],
+            Pieces = PieceCopy.Of(sides),
             Seams = [.. run.Lines.Select(line => line.Sewn.Id)],
             Points = run.Points,
             Waits = run.Lines[0].Waits,
@@ -115,15 +115,15 @@ internal sealed class SeamOperations(SewingCover cover)
     {
         var onPlate = run.Lines.Select(line => cover.Runs.IsOn(plate, line.Seam.First) ? (Plate: line.Seam.First, Strip: line.Seam.Second) : (Plate: line.Seam.Second, Strip: line.Seam.First)).ToList();
         return SewingText.SeamRound(
-            cover.Words.List(onPlate.Select(sides => new PieceCopy(sides.Strip.Piece, sides.Strip.Copy)).Distinct()),
-            cover.Words.List(onPlate.Select(sides => new PieceCopy(sides.Plate.Piece, sides.Plate.Copy)).Distinct()),
+            cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Strip))),
+            cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Plate))),
             run.IsRing ? " all round" : SewingText.Where(PieceWords.Along(onPlate.Select(sides => sides.Plate.Edge))));
     }
 
     /// <summary>Which corner: “front left”.</summary>
     private static string Corner(Run run) => PieceWords.Corner(run.Lines[0].Seam.Id);
 
-    private string AtEdges(IReadOnlyList<SeamSide> sides) => sides.All(side => cover.Pieces[side.Piece].Kind == PieceKind.ZipBoxing) ? SewingText.ZipStrips : cover.Words.List(sides.Select(side => new PieceCopy(side.Piece, side.Copy)).Distinct());
+    private string AtEdges(IReadOnlyList<SeamSide> sides) => sides.All(side => cover.Pieces[side.Piece].Kind == PieceKind.ZipBoxing) ? SewingText.ZipStrips : cover.Words.List(PieceCopy.Of(sides));
 
-    private string Copies(Run run, SeamSide side) => cover.Words.List(run.Lines.SelectMany(line => ReferenceEquals(side, run.Lines[0].Seam.First) ? line.Seam.FirstSide : line.Seam.SecondSide).Select(each => new PieceCopy(each.Piece, each.Copy)).Distinct());
+    private string Copies(Run run, SeamSide side) => cover.Words.List(PieceCopy.Of(run.Lines.SelectMany(line => ReferenceEquals(side, run.Lines[0].Seam.First) ? line.Seam.FirstSide : line.Seam.SecondSide)));
 }

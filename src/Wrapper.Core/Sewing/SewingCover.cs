@@ -18,7 +18,7 @@ internal sealed class SewingCover
         Rates = new(specification.Rules);
         Words = new(Pieces);
         Taken = draft.Seams.SelectMany(seam => seam.Edges).ToHashSet();
-        OpenEdges = EdgePaths.Of(draft.Pieces.Where(piece => piece.Use == PieceUse.Cover), Taken, Lines.Points, Runs.FacesOfJoins());
+        OpenEdges = EdgePaths.Of(draft.Pieces.Where(piece => piece.Use == PieceUse.Cover), Taken, Lines.Points, Runs.OfJoins);
     }
 
     /// <summary>The draft.</summary>

@@ -26,14 +26,7 @@ public static class SewingPlanner
         var (making, edges, closing) = (new MakingOperations(cover), new EdgeOperations(cover), new ClosingOperations(cover));
         var sewn = new SeamOperations(cover).All().ToList();
         var hems = edges.Hems();
-        List<Operation> all = [.. cover.Schools.Finish == FinishSchool.First ? making.FinishFirst() : [], .. making.Marks(), .. sewn];
-        if (cover.Schools.Finish == FinishSchool.Each)
-        {
-            all.AddRange(making.FinishEach(sewn));
-        }
-
-        all.AddRange([.. making.Piping(), .. making.Pockets(sewn), .. hems, .. edges.Trims(hems), .. closing.Ties(sewn), .. closing.Medallion(sewn), .. closing.All(sewn)]);
-        return all;
+        return [.. making.Finished(sewn), .. making.Piping(), .. making.Pockets(sewn), .. hems, .. edges.Trims(hems), .. closing.Ties(sewn), .. closing.Medallion(sewn), .. closing.All(sewn)];
     }
 
     /// <summary>What is only known of the whole order: which seam closes the cover, and which closes a ring.</summary>

@@ -1,65 +1,27 @@
 import { Button } from "antd";
-import { Fragment, useMemo } from "react";
-import { Link, useParams } from "react-router";
-import { Nowhere } from "../../ui/Nowhere";
-import { useStoredJob } from "../../queries/useStoredJob";
-import { useCatalogue } from "../../queries/useCatalogue";
-import { useYardages, type ClothYardage } from "../../queries/useYardage";
+import { Fragment } from "react";
+import { Link } from "react-router";
+import type { ClothYardage } from "../../queries/useYardage";
 import { HandlingOf } from "../../ui/HandlingOf";
 import { Notions } from "../../ui/Notions";
-import { useHouse } from "../../queries/useHouse";
-import {
-  clothName,
-  coversOn,
-  documentOf,
-  isForInside,
-  nameOf,
-  piecesFrom,
-  type CoverEntry,
-} from "../../model/document";
-import { lettersOf } from "../../model/codes";
-import { isMeasured, shapeOf } from "../../model/shape";
+import { clothName, coversOn, isForInside, nameOf, piecesFrom } from "../../model/document";
 import { Figure } from "../../drawing/Figure";
 import { CutList } from "./CutList";
+import { JobOnPaper, type PaperJob } from "./JobOnPaper";
 import { LayOnPaper } from "./LayOnPaper";
 import { Leftovers } from "./Leftovers";
 import "./cut.css";
 
 /** One page for the cutting table: what to cut, its marks, the lay and what to buy. Only complete covers are on it. */
 export function CuttingSheet() {
-  const { id = "" } = useParams();
-  const catalogue = useCatalogue();
-  const house = useHouse();
-  const job = useStoredJob(id, "cutting-sheet");
-  const document = useMemo(() => (job.data ? documentOf(job.data) : null), [job.data]);
-  const cloths = useYardages(document, null, catalogue.data, house.data?.rules);
-  if (job.data === null) {
-    return <Nowhere text="There is no such job, or it was deleted." />;
-  }
+  return <JobOnPaper>{(job) => <Sheet {...job} />}</JobOnPaper>;
+}
 
-  if (job.trouble) {
-    return <Nowhere text={job.trouble} isTriedAgain />;
-  }
-
-  if (!document || !catalogue.data || cloths.some(({ yardage }) => !yardage)) {
-    return <main aria-busy="true">Working it out…</main>;
-  }
-
-  const draftOf = (entry: CoverEntry) =>
-    cloths
-      .filter(({ cloth }) => !isForInside(cloth))
-      .map(({ yardage }) => yardage?.covers[entry.id]?.draft)
-      .find(Boolean) ?? null;
-  const complete = document.covers.filter((entry) => {
-    const shape = catalogue.data && shapeOf(catalogue.data, entry.cover);
-    return shape && isMeasured(shape, entry.cover) && draftOf(entry);
-  });
-  const unfinished = document.covers.filter((entry) => !complete.includes(entry));
+function Sheet({ id, document, catalogue, cloths, letters, complete, unfinished }: PaperJob) {
   const { heading } = document;
   const isLaid = ({ cloth }: ClothYardage) =>
-    coversOn(document, cloth).some((entry) => complete.includes(entry));
+    coversOn(document, cloth).some((on) => complete.some(({ entry }) => entry === on));
   const laid = cloths.filter(isLaid);
-  const letters = job.data ? lettersOf(job.data) : {};
   return (
     <main className="cutting-sheet">
       <nav className="no-print">
@@ -87,11 +49,10 @@ export function CuttingSheet() {
       {laid.map(({ cloth, yardage }) => (
         <Fragment key={cloth.key}>
           {(isForInside(cloth) ? [] : coversOn(document, cloth))
-            .filter((entry) => complete.includes(entry))
-            .map((entry) => {
-              const draft = draftOf(entry);
-              const pieces = draft ? piecesFrom(document, entry.cover, draft, cloth) : [];
-              return draft && pieces.length > 0 ? (
+            .flatMap((on) => complete.filter(({ entry }) => entry === on))
+            .map(({ entry, draft }) => {
+              const pieces = piecesFrom(document, entry.cover, draft, cloth);
+              return pieces.length > 0 ? (
                 <CutList
                   key={entry.id}
                   letter={letters[entry.id] ?? ""}
@@ -106,7 +67,7 @@ export function CuttingSheet() {
           {yardage && (
             <section className="sheet-lay">
               <h2>Lay{laid.length > 1 ? ` of ${clothName(cloth)}` : ""}, cut end on the left</h2>
-              <HandlingOf cloth={cloth} traits={catalogue.data?.traits ?? []} />
+              <HandlingOf cloth={cloth} traits={catalogue.traits} />
               <LayOnPaper yardage={yardage} unit={heading.unit} letters={letters} />
               <Leftovers yardage={yardage} cloth={cloth} job={heading.name || "a job"} />
               {yardage.notions.length > 0 && (
