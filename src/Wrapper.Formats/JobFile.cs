@@ -47,6 +47,10 @@ public sealed record JobFile
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public List<PhotoDocument>? Photos { get; init; }
 
+    /// <summary>What was cut, sewn and found, in the order it was told.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public List<WorkEntry>? Work { get; init; }
+
     /// <summary>Reads a job file of any format there has been.</summary>
     /// <exception cref="JsonException">It is no job file, or one of a later format.</exception>
     public static JobFile Read(string json)

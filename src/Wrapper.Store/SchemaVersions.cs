@@ -112,6 +112,20 @@ internal static class SchemaVersions
             house_version INTEGER NOT NULL
         );
         """,
+        """
+        CREATE TABLE work (
+            job_id TEXT NOT NULL REFERENCES jobs (id),
+            id TEXT NOT NULL,
+            kind TEXT NOT NULL,
+            cover_id TEXT NOT NULL,
+            document TEXT NOT NULL,
+            written TEXT NOT NULL,
+            place INTEGER NOT NULL,
+            PRIMARY KEY (job_id, id)
+        );
+        CREATE INDEX work_in_order ON work (job_id, place);
+        CREATE INDEX work_by_kind ON work (kind, written);
+        """,
     ];
 
     /// <summary>The schema this program writes.</summary>

@@ -67,7 +67,7 @@ internal static class SewingText
 
     internal static string Pocket(string where) => $"Fold the lap {where} out and back over the zip’s end and pin it down, so that it hides the slide.";
 
-    internal static string SeamRound(string strip, string plate, string where) => $"Pin the {strip} to the {plate}, notch to corner, and sew{where}.";
+    internal static string SeamRound(string strip, string plate, string where, bool isRound) => $"Pin the {strip} to the {plate}, notch to {(isRound ? "notch" : "corner")}, and sew{where}.";
 
     internal static string SeamOf(string one, string other, string where) => $"Sew the {one} to the {other}, right sides together{where}.";
 
@@ -120,6 +120,40 @@ internal static class SewingText
     internal static string NeedsZipFoot => "zip foot";
 
     internal static string NeedsHandNeedle => "hand needle";
+
+    internal static string BeginPiping => "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends, and join them where they meet.";
+
+    internal static string BeginPipingAtEnd => "Let the piping run out into the seam that crosses each end, its cord cut back to the line.";
+
+    internal static string SnipFirst(string what, bool isImperial) => $"Snip the allowance of the {what} first, every {(isImperial ? "½ in" : "12 mm")} and almost to the line, so that it lies round the curve.";
+
+    internal static string EaseIn(string what, string by) => $"Ease {by} of the {what} in evenly.";
+
+    internal static string BothAtCorners => "Begin and stop where the stitch lines meet, not at the raw edge.";
+
+    internal static string BeginAtCorner => "Begin where the stitch lines meet; go on to the raw edge at the other end.";
+
+    internal static string StopAtCorner => "Begin at the raw edge; stop where the stitch lines meet.";
+
+    internal static string LeaveOpen(string gap) => $"Leave {gap} open.";
+
+    internal static string FigureFromEdge => "from the edge";
+
+    internal static string FigureFromEdges(string others) => $"from the edge; on the other layer {others}";
+
+    internal static string FigureLongLine => "long is the line that is sewn";
+
+    internal static string FigureTurned => "of the edge are turned";
+
+    internal static string FigureOfCord => "of piping";
+
+    internal static string FigureOfThread(string what) => $"of {what}";
+
+    internal static string FigureButtons => "buttons";
+
+    internal static string FigureSnaps => "snaps";
+
+    internal static string FigureByHand => "by hand";
 
     internal static string StopOf(string stop) => stop switch
     {

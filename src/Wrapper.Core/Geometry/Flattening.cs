@@ -12,10 +12,15 @@ public static class Flattening
     public static readonly Length Tolerance = Length.FromMillimetres(0.05m);
 
     /// <summary>The corners of the outline, counter-clockwise, with arcs as short straights.</summary>
-    public static IReadOnlyList<Point> Flatten(Outline outline)
+    public static IReadOnlyList<Point> Flatten(Outline outline) => Corners(outline.Edges);
+
+    /// <summary>The corners along edges that follow one another, from the start of the first to the end of the last.</summary>
+    public static IReadOnlyList<Point> Along(IReadOnlyList<Edge> edges) => edges.Count == 0 ? [] : [.. Corners(edges), edges[^1].End];
+
+    private static List<Point> Corners(IReadOnlyList<Edge> edges)
     {
-        var corners = new List<Point>(8 * outline.Edges.Length);
-        foreach (var edge in outline.Edges)
+        var corners = new List<Point>(8 * edges.Count);
+        foreach (var edge in edges)
         {
             corners.Add(edge.Start);
             if (edge.Arc is { } arc)

@@ -117,7 +117,8 @@ internal sealed class SeamOperations(SewingCover cover)
         return SewingText.SeamRound(
             cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Strip))),
             cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Plate))),
-            run.IsRing ? " all round" : SewingText.Where(PieceWords.Along(onPlate.Select(sides => sides.Plate.Edge))));
+            run.IsRing ? " all round" : SewingText.Where(PieceWords.Along(onPlate.Select(sides => sides.Plate.Edge))),
+            onPlate.All(sides => cover.Pieces[sides.Plate.Piece].StitchLine[sides.Plate.Edge].Arc is not null));
     }
 
     /// <summary>Which corner: “front left”.</summary>

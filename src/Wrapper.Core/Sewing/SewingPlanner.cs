@@ -21,6 +21,9 @@ public static class SewingPlanner
         return new(cover.Schools.Finish, [.. cover.Lines.All.Select(line => line.Sewn)], Ended(order, cover));
     }
 
+    /// <summary>What a stop-sign says.</summary>
+    public static string TextOf(StopSign stop) => SewingText.StopOf(stop.Word());
+
     private static List<Operation> Operations(SewingCover cover)
     {
         var (making, edges, closing) = (new MakingOperations(cover), new EdgeOperations(cover), new ClosingOperations(cover));
@@ -61,5 +64,5 @@ public static class SewingPlanner
 
     private static bool IsTrimmed(Operation corner, IReadOnlyList<Operation> order) => order.Any(operation => operation.Kind == OperationKind.Trim && operation.Seams.SequenceEqual(corner.Seams));
 
-    private static Operation Said(Operation operation) => operation.Stops.Count == 0 ? operation : operation with { StopSign = string.Join(" ", operation.Stops.Select(stop => SewingText.StopOf(stop.Word()))) };
+    private static Operation Said(Operation operation) => operation.Stops.Count == 0 ? operation : operation with { StopSign = string.Join(" ", operation.Stops.Select(TextOf)) };
 }

@@ -25,7 +25,7 @@ internal static class JobFileEndpoints
         routes.MapGet("/api/job.schema.json", () => TypedResults.Text(JobFile.Schema(), "application/schema+json")).WithName("jobSchema").WithSummary("The schema of a job file.");
     }
 
-    private static Results<FileContentHttpResult, ProblemHttpResult> Export(string id, JobStore store, PhotoStore photos)
+    private static Results<FileContentHttpResult, ProblemHttpResult> Export(string id, JobStore store, PhotoStore photos, WorkStore work)
     {
         if (JobEndpoints.Find(store, id) is not { } job)
         {
@@ -42,6 +42,7 @@ internal static class JobFileEndpoints
             Cloth = job.Cloth.Cloth,
             Covers = [.. job.Covers.Select(cover => cover.Cover with { Id = cover.Id })],
             Letters = job.Covers.ToDictionary(cover => cover.Id, cover => cover.Letter),
+            Work = [.. WorkEndpoints.Entries(work, id)],
             Photos = [.. photos.List(id).Select(photo => (Photo: photo, Picture: photos.Find(id, photo.Id))).Where(found => found.Picture is not null)
                 .Select(found => new PhotoDocument(found.Photo.CoverId, found.Photo.Measure, found.Photo.Name, found.Picture!.Value.Type, found.Picture.Value.Content))],
         };

@@ -10,11 +10,11 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Id">The job it is now.</param>
 /// <param name="Added">How many covers were added.</param>
 /// <param name="Kept">How many stood there already, just so.</param>
-/// <param name="LeftOut">The photographs of the file that could not be kept, each with its reason.</param>
+/// <param name="LeftOut">The photographs and entries of work of the file that could not be kept, each with its reason.</param>
 public sealed record JobImportedJson(string Id, int Added, int Kept, IReadOnlyList<string> LeftOut);
 
 /// <summary>Takes job files into the store. What stands there is never overwritten.</summary>
-internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges changes)
+internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore work, JobChanges changes)
 {
     /// <summary>The file as a job of its own, under its own id where that is free.</summary>
     public JobImportedJson Make(JobFile file, string? id)
@@ -33,7 +33,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
             Add(job, file.Covers[i], i, LetterIn(file, file.Covers[i]), file.Unit, house, ids);
         }
 
-        return new(job, file.Covers.Count, 0, AddPhotos(file, job, ids, []));
+        return new(job, file.Covers.Count, 0, [.. AddPhotos(file, job, ids, []), .. AddWork(file, job, ids)]);
     }
 
     /// <summary>What the job has not yet: covers of other ids, and beside a cover that differs the file’s as another.</summary>
@@ -58,7 +58,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
             added++;
         }
 
-        return new(job.Id, added, kept, AddPhotos(file, job.Id, ids, photos.List(job.Id)));
+        return new(job.Id, added, kept, [.. AddPhotos(file, job.Id, ids, photos.List(job.Id)), .. AddWork(file, job.Id, ids)]);
     }
 
     private string Add(string job, CoverDocument cover, int position, int? letter, string unit, IReadOnlyDictionary<string, string> house, Dictionary<string, string> ids)
@@ -86,6 +86,20 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, JobChanges ch
         }
 
         return leftOut;
+    }
+
+    /// <returns>The entries of work that were left out, each with its reason.</returns>
+    private List<string> AddWork(JobFile file, string job, Dictionary<string, string> ids)
+    {
+        var told = file.Work ?? [];
+        if (told.Count > 0 && WorkEndpoints.NoRoom(work, job, told.Count) is { } full)
+        {
+            return [full];
+        }
+
+        var whole = told.Where(entry => WorkEndpoints.Problem(entry) is null).Select(entry => entry with { Cover = ids.GetValueOrDefault(entry.Cover, entry.Cover) }).ToList();
+        work.Add(job, [.. whole.Select(WorkEndpoints.Stored)]);
+        return [.. told.Select(WorkEndpoints.Problem).OfType<string>().Select(problem => $"An entry of the work: {problem}")];
     }
 
     /// <returns>Why it was left out; null where it stands in the job now.</returns>

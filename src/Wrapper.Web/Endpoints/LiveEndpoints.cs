@@ -19,8 +19,14 @@ public sealed record StandInTapeJson(Entry Length, Entry Jitter, string Unit);
 /// <summary>A reading as it is handed on.</summary>
 public sealed record TapeTextJson(string Device, string Text, double Millimetres, int Listeners);
 
-/// <summary>Something that happened while a job is open: a tape was pressed, or a part was written elsewhere.</summary>
-/// <param name="Text">For a reading: as a person would type it. For a part: its name.</param>
+/// <summary>A press of a foot switch: what it calls itself, and <c>next</c>, <c>back</c> or <c>hold</c>.</summary>
+public sealed record FootPressJson(string? Device, string? Pedal);
+
+/// <summary>How many cards a press reached.</summary>
+public sealed record FootPressedJson(int Listeners);
+
+/// <summary>Something that happened while a job is open: a tape or a foot switch was pressed, or a part was written elsewhere.</summary>
+/// <param name="Text">For a reading: as a person would type it. For a foot switch: what was pressed. For a part: its name.</param>
 public sealed record LiveJson(string Text);
 
 internal static class LiveEndpoints
@@ -31,8 +37,10 @@ internal static class LiveEndpoints
             .WithName("tapeReading").WithSummary("A tape sends what it read; the measure that is lit takes it.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapPost("/api/tape/stand-in", StandIn)
             .WithName("standInTape").WithSummary("The stand-in tape reads a dialled length and sends it like any other tape.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes.MapPost("/api/foot-switch/presses", Press)
+            .WithName("footPress").WithSummary("A foot switch sends what was pressed; the card in hand obeys it.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapGet("/api/jobs/{id}/live", Live)
-            .WithName("live").TakesTime().WithSummary("Server-sent events while a job is open: “tape” with a reading, “written” with the part that changed.");
+            .WithName("live").TakesTime().WithSummary("Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed.");
     }
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> Send(TapeReadingJson reading, TapeFeed feed)
@@ -67,16 +75,22 @@ internal static class LiveEndpoints
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> Sent(TapeReading reading, TapeFeed feed) =>
         TypedResults.Ok(new TapeTextJson(reading.Device, reading.Text, reading.Length.Millimetres, feed.Send(reading)));
 
-    private static ServerSentEventsResult<LiveJson> Live(string id, TapeFeed feed, JobChanges changes, IHostApplicationLifetime lifetime, CancellationToken left) =>
-        TypedResults.ServerSentEvents(Events(id, feed, changes, lifetime.ApplicationStopping, left));
+    private static Results<Ok<FootPressedJson>, ProblemHttpResult> Press(FootPressJson press, FootSwitchFeed feed) =>
+        Words.Read<FootPedal>(press.Pedal) is { } pedal && press.Device is not { Length: > 100 }
+            ? TypedResults.Ok(new FootPressedJson(feed.Send(new(press.Device ?? "foot switch", pedal))))
+            : Refusals.Unprocessable([Check.Error("unknown-pedal", $"A foot switch sends {string.Join(", ", Words.All<FootPedal>())}, and its name has at most 100 characters.", "pedal")]);
+
+    private static ServerSentEventsResult<LiveJson> Live(string id, TapeFeed tapes, FootSwitchFeed switches, JobChanges changes, IHostApplicationLifetime lifetime, CancellationToken left) =>
+        TypedResults.ServerSentEvents(Events(id, (tapes, switches, changes), lifetime.ApplicationStopping, left));
 
     /// <summary>Readings and changes as they come, in one stream: a browser opens only a few streams to one server.</summary>
-    private static async IAsyncEnumerable<SseItem<LiveJson>> Events(string id, TapeFeed feed, JobChanges changes, CancellationToken stopping, [EnumeratorCancellation] CancellationToken left)
+    private static async IAsyncEnumerable<SseItem<LiveJson>> Events(string id, (TapeFeed Tapes, FootSwitchFeed Switches, JobChanges Changes) feeds, CancellationToken stopping, [EnumeratorCancellation] CancellationToken left)
     {
         using var ends = CancellationTokenSource.CreateLinkedTokenSource(stopping, left);
         var merged = Channel.CreateUnbounded<SseItem<LiveJson>>();
-        var tape = Pump(feed.Listen(ends.Token), reading => new SseItem<LiveJson>(new(reading.Text), "tape"));
-        var written = Pump(changes.Listen(id, ends.Token), part => new SseItem<LiveJson>(new(part), "written"));
+        var tape = Pump(feeds.Tapes.Listen(ends.Token), reading => new SseItem<LiveJson>(new(reading.Text), "tape"));
+        var foot = Pump(feeds.Switches.Listen(ends.Token), press => new SseItem<LiveJson>(new(press.Pedal.Word()), "foot"));
+        var written = Pump(feeds.Changes.Listen(id, ends.Token), part => new SseItem<LiveJson>(new(part), "written"));
         yield return new(new("open"), "open");
         while (await Next())
         {
@@ -86,7 +100,7 @@ internal static class LiveEndpoints
             }
         }
 
-        await Task.WhenAll(tape, written);
+        await Task.WhenAll(tape, foot, written);
 
         async Task<bool> Next()
         {

@@ -31,6 +31,12 @@ export type FoldUp = Schemas["FoldUpJson"];
 export type OwnFigureAgainst = Omit<Schemas["OwnFigureRequestJson"], "figure">;
 export type MakeUp = Schemas["MakeUpJson"];
 export type LargestCover = Schemas["LargestCoverJson"];
+type Told = "id" | "kind" | "cover" | "number" | "subject" | "at" | "by";
+/** One thing that was done; what an entry always says is always there. */
+export type WorkEntry = Omit<Schemas["WorkEntry"], Told> & Required<Pick<Schemas["WorkEntry"], Told>>;
+export type WorkNote = Schemas["WorkNoteJson"];
+export type SewingCards = Schemas["SewingCardsJson"];
+export type SewingCard = Schemas["SewingCardJson"];
 export type Unit = "in" | "cm" | "mm";
 
 /** Whether the workroom's computer has stopped answering. */

@@ -295,6 +295,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was cut, sewn and found on a job, as it was told. */
+        get: operations["work"];
+        put?: never;
+        /** Tells what was done. Entries are only added; one that is sent again is kept once, so that what waited for a connection can be sent whole. */
+        post: operations["tellWork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/covers/{coverId}/sewing-cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sewing of a stored cover, one thing at a time: the edges in the hand, the number that matters, what to see to first, what hangs together by then. */
+        get: operations["sewingCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faces": {
         parameters: {
             query?: never;
@@ -364,6 +399,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/foot-switch/presses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A foot switch sends what was pressed; the card in hand obeys it. */
+        post: operations["footPress"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/live": {
         parameters: {
             query?: never;
@@ -371,7 +423,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Server-sent events while a job is open: “tape” with a reading, “written” with the part that changed. */
+        /** Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed. */
         get: operations["live"];
         put?: never;
         post?: never;
@@ -754,6 +806,36 @@ export interface components {
             /** @description The sum. */
             working: components["schemas"]["WorkingJson"];
         };
+        /** @description The one large number of a card. */
+        CardFigureJson: {
+            /** @description As it is said: “½”. */
+            shown: string;
+            /** @description Its unit’s sign; empty for a count. */
+            unit: string;
+            /** @description What it is: “from the edge”. */
+            of: string;
+        };
+        /** @description A piece in the hand. */
+        CardPieceJson: {
+            /** @description The piece’s key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which copy in one cover, from 1.
+             */
+            copy: number;
+            /** @description What it is called among its like. */
+            name: string;
+            /** @description It lies on top, wrong side up. */
+            over: boolean;
+        };
+        /** @description Something that must be seen to first, because it cannot be undone after. */
+        CardStopJson: {
+            /** @description Its name. */
+            name: string;
+            /** @description What to see to. */
+            text: string;
+        };
         /** @description Everything the screen is built from. */
         CatalogueJson: {
             forms: components["schemas"]["FormJson"][];
@@ -962,6 +1044,16 @@ export interface components {
             suits: string;
             options: components["schemas"]["OptionJson"][];
         };
+        /** @description A copy of a piece. */
+        CopyJson: {
+            /** @description The piece’s key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which copy in one cover, from 1.
+             */
+            copy: number;
+        };
         /** @description What came of one cover: its draft, or the checks in the way of one, and the measures that could be read. */
         CoverAnswerJson: {
             draft: null | components["schemas"]["DraftResponse"];
@@ -1055,6 +1147,25 @@ export interface components {
             /** Format: int32 */
             position: number;
             cover: components["schemas"]["CoverDocument"];
+        };
+        /** @description A piece as it was cut: its size is kept, whatever is measured later. */
+        CutAs: {
+            /** @description The cloth’s key. */
+            cloth: string;
+            /** @description Its cut line where it lay on the cloth, in millimetres. */
+            outline: number[][];
+            /**
+             * Format: double
+             * @description Its cut width.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description Its cut length.
+             */
+            length: number;
+            /** @description Its edges, with what they were cut larger by. */
+            edges: components["schemas"]["EdgeJson"][];
         };
         /** @description Like pieces cut one after another. */
         CutPieceJson: {
@@ -1238,6 +1349,16 @@ export interface components {
             /** @description They agree. */
             agrees: boolean;
         };
+        /** @description A press of a foot switch: what it calls itself, and `next`, `back` or `hold`. */
+        FootPressJson: {
+            device: null | string;
+            pedal: null | string;
+        };
+        /** @description How many cards a press reached. */
+        FootPressedJson: {
+            /** Format: int32 */
+            listeners: number;
+        };
         /** @description A form; of what the tape may lie on the usual stands first. */
         FormJson: {
             id: string;
@@ -1319,6 +1440,8 @@ export interface components {
             };
             /** @description The photographs that hang on covers and measures. */
             photos?: null | components["schemas"]["PhotoDocument"][];
+            /** @description What was cut, sewn and found, in the order it was told. */
+            work?: null | components["schemas"]["WorkEntry"][];
         };
         /** @description A job's heading. */
         JobHeadingJson: {
@@ -1341,7 +1464,7 @@ export interface components {
              * @description How many stood there already, just so.
              */
             kept: number;
-            /** @description The photographs of the file that could not be kept, each with its reason. */
+            /** @description The photographs and entries of work of the file that could not be kept, each with its reason. */
             leftOut: string[];
         };
         /** @description A job with its covers and its cloth. */
@@ -1397,6 +1520,33 @@ export interface components {
             archived: boolean;
             /** @description What is to be bought for it as it stands; null where nobody has found it yet. */
             figures: null | components["schemas"]["FigureJson"][];
+        };
+        /** @description A copy of a piece where it is to be cut. */
+        LaidCopy: {
+            /** @description Its cover’s id. */
+            cover: string;
+            /** @description Its key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which copy over all covers alike, from 1.
+             */
+            copy: number;
+            /**
+             * Format: int32
+             * @description How it is turned, in degrees counter-clockwise.
+             */
+            turn: number;
+            /**
+             * Format: double
+             * @description The left of its box, in millimetres.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Where its box begins along the roll.
+             */
+            y: number;
         };
         /** @description A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth. */
         LaidPieceJson: {
@@ -1513,9 +1663,23 @@ export interface components {
              */
             steps: null | number;
         };
-        /** @description Something that happened while a job is open: a tape was pressed, or a part was written elsewhere. */
+        /** @description An edge that is taken hold of. */
+        LitEdgeJson: {
+            /** @description The piece’s key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which copy in one cover, from 1.
+             */
+            copy: number;
+            /** @description It is on the layer that lies on top. */
+            over: boolean;
+            /** @description Its corners on the flat piece; on the layer underneath in the direction it is sewn. */
+            along: number[][];
+        };
+        /** @description Something that happened while a job is open: a tape or a foot switch was pressed, or a part was written elsewhere. */
         LiveJson: {
-            /** @description For a reading: as a person would type it. For a part: its name. */
+            /** @description For a reading: as a person would type it. For a foot switch: what was pressed. For a part: its name. */
             text: string;
         };
         /** @description One way of making the cover. */
@@ -2235,6 +2399,61 @@ export interface components {
             breaks: boolean;
             changes: components["schemas"]["NumberChangeJson"][];
         };
+        /** @description One thing to do at the machine. */
+        SewingCardJson: {
+            /** @description The id of its operation; `mark` where all pieces are marked. */
+            id: string;
+            /** @description The operations it does. */
+            operations: string[];
+            /** @description What is done: `seam`, `zip` … */
+            kind: string;
+            /** @description What to do. */
+            text: string;
+            figure: null | components["schemas"]["CardFigureJson"];
+            /** @description Where it begins and stops, what is snipped, eased in, left open: a sentence each. */
+            hints: string[];
+            /** @description The pieces in the hand, the one underneath first. */
+            pieces: components["schemas"]["CardPieceJson"][];
+            /** @description The edges that are taken hold of. */
+            lit: components["schemas"]["LitEdgeJson"][];
+            /** @description The seams of the ledger that are sewn. */
+            seams: string[];
+            /** @description It is sewn without stopping and ends where it begins. */
+            ring: boolean;
+            /** @description What must be seen to first. */
+            stops: components["schemas"]["CardStopJson"][];
+            /** @description Foot, thread, needle. */
+            needs: string[];
+            /**
+             * Format: double
+             * @description An estimate for one cover.
+             */
+            minutes: number;
+            /** @description What the house’s own pace is told by. */
+            pace: components["schemas"]["WorkPace"];
+            /** @description The copies that hang on others when it is done. */
+            soFar: components["schemas"]["CopyJson"][];
+        };
+        /** @description What is shown at the machine of one cover of a job. */
+        SewingCardsJson: {
+            /** @description The cover’s id. */
+            cover: string;
+            /** @description Its letter. */
+            letter: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int32
+             * @description How many are alike.
+             */
+            count: number;
+            /** @description Its pieces, as they are cut from the job’s cloths. */
+            pieces: components["schemas"]["PieceJson"][];
+            /** @description The finished cover folded up, as the thing stands. */
+            facets: components["schemas"]["FacetJson"][];
+            /** @description What is done, one thing after another. */
+            cards: components["schemas"]["SewingCardJson"][];
+        };
         /** @description A cover to be drafted and sewn, with the schools it is sewn by. */
         SewingRequestJson: {
             /** @description All covers alike are sewn together, each operation on all of them before the next. */
@@ -2525,6 +2744,82 @@ export interface components {
             joins: number;
             marks: string[];
             checks: components["schemas"]["CheckJson"][];
+        };
+        /**
+         * @description One thing that was done, as it was told at the table or the machine. Entries are only added: two who tell the same are both
+         *     kept, and what was a mistake is told as one.
+         */
+        WorkEntry: {
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description What was done: `cut`, `sewn` … */
+            kind?: string;
+            /** @description The cover it was done on; empty for what is of a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: the id of a sewing card, the key of a piece, the key of a cloth; of what is undone the entry’s id. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /**
+             * Format: double
+             * @description How long it took, without pauses.
+             */
+            minutes?: null | number;
+            pace?: null | components["schemas"]["WorkPace"];
+            cut?: null | components["schemas"]["CutAs"];
+            /** @description Of a flaw: left, right, from and to, in millimetres on the usable width. */
+            stretch?: null | number[];
+            /**
+             * Format: double
+             * @description Of a cloth that is shorter: how much of it there is from the cut end on, in millimetres.
+             */
+            length?: null | number;
+            /** @description Of a lay: where all that is still to be cut lies. */
+            lay?: null | components["schemas"]["LaidCopy"][];
+            /** @description What was written with it. */
+            note?: null | string;
+        };
+        /** @description The work on a job as it was told. */
+        WorkJson: {
+            /** @description All of it, in the order it came in. */
+            entries: components["schemas"]["WorkEntry"][];
+            /** @description What there is to know of entries that were told just now. */
+            notes: components["schemas"]["WorkNoteJson"][];
+        };
+        /** @description A word about an entry that was told. */
+        WorkNoteJson: {
+            /** @description Its id. */
+            entry: string;
+            /** @description `cover-gone`: kept, but its cover was taken off the job; `done-before`: kept, but it had been told already; `refused`: not kept. */
+            code: string;
+            /** @description What to know of it. */
+            text: string;
+        };
+        /** @description How much was sewn: what minutes are divided by. */
+        WorkPace: {
+            /** @description The operation’s kind. */
+            kind: string;
+            /**
+             * Format: double
+             * @description How long it was; 0 for what is counted.
+             */
+            metres: number;
+            /**
+             * Format: int32
+             * @description How many, where it is counted.
+             */
+            items: number;
+        };
+        /** @description What was done on a job, told one or many at a time. */
+        WorkToldJson: {
+            entries: components["schemas"]["WorkEntry"][];
         };
         /** @description A number with its sum. */
         WorkingJson: {
@@ -3246,6 +3541,122 @@ export interface operations {
             };
         };
     };
+    work: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tellWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkToldJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sewingCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                coverId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SewingCardsJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     facePicture: {
         parameters: {
             query?: never;
@@ -3392,6 +3803,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TapeTextJson"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    footPress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FootPressJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FootPressedJson"];
                 };
             };
             /** @description Unprocessable Entity */

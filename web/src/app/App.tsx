@@ -5,6 +5,7 @@ import { lazy, Suspense, useEffect } from "react";
 import { useBench } from "../model/benchStore";
 import { isStage } from "../model/stage";
 import { sendUnsent } from "../queries/outbox";
+import { sendTold } from "../queries/workOutbox";
 import { Bench } from "../screens/bench/Bench";
 import { CuttingSheet } from "../screens/cut/CuttingSheet";
 import { SewingSheet } from "../screens/cut/SewingSheet";
@@ -18,6 +19,9 @@ import { queries } from "../queries/client";
 
 const ClothAtHand = lazy(() =>
   import("../screens/atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
+);
+const AtMachine = lazy(() =>
+  import("../screens/sew/AtMachine").then((page) => ({ default: page.AtMachine })),
 );
 const PaperSheet = lazy(() =>
   import("../screens/sheet/PaperSheet").then((page) => ({ default: page.PaperSheet })),
@@ -40,7 +44,10 @@ const onBench = () => {
 };
 
 export function App() {
-  useEffect(() => sendUnsent(onBench), []);
+  useEffect(() => {
+    void sendTold();
+    return sendUnsent(onBench);
+  }, []);
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }} csp={{ nonce }}>
       <QueryClientProvider client={queries}>
@@ -60,6 +67,7 @@ export function App() {
               <Route path="/jobs/:id/:stage?" element={<Bench />} />
               <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
               <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
+              <Route path="/jobs/:id/sewing/:cover/:number" element={<AtMachine />} />
               <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
               <Route path="/cloth-at-hand" element={<ClothAtHand />} />
               <Route path="/practice" element={<PracticePage />} />

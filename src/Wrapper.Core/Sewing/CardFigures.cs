@@ -1,0 +1,47 @@
+using Wrapper.Core.English;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Sewing;
+
+/// <summary>The one large number of each card: how far from the edge, how deep, how long, how many. See docs/handbook.md, "Sewing cards".</summary>
+/// <param name="cover">The cover.</param>
+internal sealed class CardFigures(SewingCover cover)
+{
+    /// <summary>The number of an operation; null where none matters.</summary>
+    public CardFigure? Of(Operation operation) => operation.Kind switch
+    {
+        OperationKind.Seam or OperationKind.Join or OperationKind.Zip or OperationKind.Tape => FromEdge(SidesOf(operation)),
+        OperationKind.Dart or OperationKind.Corner => FromEdge(SidesOf(operation)) ?? Long(operation.Millimetres, SewingText.FigureLongLine),
+        OperationKind.ApplyPiping => FromEdge(operation.Edges),
+        OperationKind.Hem or OperationKind.Casing => Allowance(operation.Edges) is { } depth ? Measured(depth, SewingText.FigureTurned) : null,
+        OperationKind.MakePiping => Long(operation.Millimetres, SewingText.FigureOfCord),
+        OperationKind.Thread => Threaded() is { } thread ? Measured(thread.Length.Value, SewingText.FigureOfThread(thread.Name.ToLowerInvariant())) : null,
+        OperationKind.Buttons => Counted(NotionKind.Button, SewingText.FigureButtons) ?? Counted(NotionKind.Snap, SewingText.FigureSnaps),
+        OperationKind.CloseByHand => Long(operation.Millimetres ?? operation.Gap, SewingText.FigureByHand),
+        _ => null,
+    };
+
+    private IEnumerable<SeamSide> SidesOf(Operation operation) => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges);
+
+    /// <summary>How far from the raw edge it is sewn: the layer underneath says it, and the other where it differs.</summary>
+    private CardFigure? FromEdge(IEnumerable<SeamSide> sides)
+    {
+        var widths = sides.Select(AllowanceOf).OfType<Length>().Distinct().ToList();
+        return widths.Count == 0 ? null : Measured(widths[0], widths.Count == 1 ? SewingText.FigureFromEdge : SewingText.FigureFromEdges(string.Join(", ", widths.Skip(1).Select(cover.Specification.Format.RoundedWithUnit))));
+    }
+
+    private Length? Allowance(IEnumerable<SeamSide> sides) => sides.Select(AllowanceOf).OfType<Length>().Select(width => (Length?)width).FirstOrDefault();
+
+    private Length? AllowanceOf(SeamSide side) => cover.Pieces.TryGetValue(side.Piece, out var piece) && piece.Allowances.TryGetValue(side.Edge, out var width) ? width : null;
+
+    private Notion? Threaded() => cover.Notion(NotionKind.Elastic) ?? cover.Notion(NotionKind.Drawstring);
+
+    private CardFigure? Counted(NotionKind kind, string of) => cover.Notion(kind) is { } notion
+        ? new(cover.PerCover(notion).ToString(System.Globalization.CultureInfo.InvariantCulture), "", of)
+        : null;
+
+    private CardFigure? Long(double? millimetres, string of) => millimetres is > 0 and { } length ? Measured(Length.FromMillimetres((decimal)length), of) : null;
+
+    private CardFigure Measured(Length length, string of) => new(cover.Specification.Format.Rounded(length), cover.Specification.Format.Unit.Sign(), of);
+}

@@ -1,0 +1,63 @@
+using Wrapper.Core.English;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Sewing;
+
+/// <summary>Where an operation begins and stops, what is snipped for it, what is eased in and what stays open. See docs/handbook.md, "Sewing cards".</summary>
+/// <param name="cover">The cover.</param>
+internal sealed class CardHints(SewingCover cover)
+{
+    /// <summary>The points that some run passes, and those that edges no seam takes end on: a seam that ends there goes on to the raw edge.</summary>
+    private readonly HashSet<int> _passed =
+    [
+        .. cover.Runs.All.SelectMany(run => run.IsRing ? run.Points : run.Points.Skip(1).SkipLast(1)),
+        .. cover.OpenEdges.SelectMany(path => path.Points),
+    ];
+
+    /// <summary>What is said besides the sentence, each in one of its own.</summary>
+    public IReadOnlyList<string> Of(Operation operation) => operation.Kind switch
+    {
+        OperationKind.ApplyPiping => [IsRound(operation.Edges) ? SewingText.BeginPiping : SewingText.BeginPipingAtEnd],
+        OperationKind.Seam or OperationKind.Join => [.. Snipped(operation), .. Eased(operation), .. Ends(operation), .. Open(operation)],
+        _ => [.. Open(operation)],
+    };
+
+    /// <summary>Straight edges that are sewn round a curve are snipped first.</summary>
+    private IEnumerable<string> Snipped(Operation operation)
+    {
+        var straight = new List<PieceCopy>();
+        foreach (var seam in cover.LinesOf(operation).Select(line => line.Seam))
+        {
+            var (first, second) = (seam.FirstSide.Any(IsCurved), seam.SecondSide.Any(IsCurved));
+            if (first != second)
+            {
+                straight.AddRange(PieceCopy.Of(first ? seam.SecondSide : seam.FirstSide));
+            }
+        }
+
+        return straight.Count == 0 ? [] : [SewingText.SnipFirst(cover.Words.List(straight.Distinct()), cover.Specification.Format.Unit.IsImperial())];
+    }
+
+    private IEnumerable<string> Eased(Operation operation) =>
+        cover.LinesOf(operation).Where(line => line.Seam.Ease.IsPositive).Take(1).Select(line => SewingText.EaseIn(cover.Words.List(PieceCopy.Of(line.Seam.FirstSide)), cover.Said(line.Seam.Ease.Millimetres)));
+
+    /// <summary>A seam that nothing passes at its end stops where the stitch lines meet, or the corner cannot be turned.</summary>
+    private IEnumerable<string> Ends(Operation operation)
+    {
+        if (operation.IsRing || operation.Points.Count < 2)
+        {
+            return [];
+        }
+
+        var (start, end) = (!_passed.Contains(operation.Points[0]), !_passed.Contains(operation.Points[^1]));
+        return start && end ? [SewingText.BothAtCorners] : start ? [SewingText.BeginAtCorner] : end ? [SewingText.StopAtCorner] : [];
+    }
+
+    private IEnumerable<string> Open(Operation operation) => operation is { Gap: > 0 and { } gap, Kind: not OperationKind.CloseByHand } ? [SewingText.LeaveOpen(cover.Said(gap))] : [];
+
+    private bool IsCurved(SeamSide side) => cover.Pieces[side.Piece].StitchLine.PartsOf(side.Edge).Any(edge => edge.Arc is not null);
+
+    /// <summary>The edges go all round their piece.</summary>
+    private bool IsRound(IReadOnlyList<SeamSide> edges) => edges.Count > 0 && cover.Pieces.TryGetValue(edges[0].Piece, out var piece) && piece.StitchLine.Names.Distinct().All(name => edges.Any(side => side.Edge == name));
+}

@@ -1,0 +1,141 @@
+using System.Globalization;
+using System.Text.Json.Serialization;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Formats;
+
+/// <summary>What can be told of the work on a job. See docs/format.md, "The work".</summary>
+public enum WorkKind
+{
+    /// <summary>How the pieces lie on a cloth from now on.</summary>
+    Lay,
+
+    /// <summary>A copy of a piece was cut.</summary>
+    Cut,
+
+    /// <summary>A copy that was cut is good for nothing and has to be cut again.</summary>
+    Spoiled,
+
+    /// <summary>A stretch of cloth was found bad.</summary>
+    Flaw,
+
+    /// <summary>A cloth turned out shorter.</summary>
+    Shorter,
+
+    /// <summary>What a sewing card says was done.</summary>
+    Sewn,
+
+    /// <summary>Somebody took a cover in hand.</summary>
+    Holds,
+
+    /// <summary>A cover was handed over.</summary>
+    Closed,
+
+    /// <summary>Another entry was a mistake and does not count.</summary>
+    Undone,
+}
+
+/// <summary>
+/// One thing that was done, as it was told at the table or the machine. Entries are only added: two who tell the same are both
+/// kept, and what was a mistake is told as one.
+/// </summary>
+public sealed record WorkEntry
+{
+    private const int LongestId = 64;
+    private const int LongestText = 300;
+
+    /// <summary>Made by whoever tells it, so that it may be sent again.</summary>
+    public string Id { get; init; } = "";
+
+    /// <summary>What was done: <c>cut</c>, <c>sewn</c> …</summary>
+    public string Kind { get; init; } = "";
+
+    /// <summary>The cover it was done on; empty for what is of a cloth.</summary>
+    public string Cover { get; init; } = "";
+
+    /// <summary>Which of the covers alike, or which copy of a piece over all of them, from 1.</summary>
+    public int Number { get; init; }
+
+    /// <summary>What it was done with: the id of a sewing card, the key of a piece, the key of a cloth; of what is undone the entry’s id.</summary>
+    public string Subject { get; init; } = "";
+
+    /// <summary>When, by the clock of the device it was told on: ISO 8601.</summary>
+    public string At { get; init; } = "";
+
+    /// <summary>Who told it, or on which device.</summary>
+    public string By { get; init; } = "";
+
+    /// <summary>How long it took, without pauses.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public double? Minutes { get; init; }
+
+    /// <summary>Of what was sewn: what the house’s own pace is told by.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public WorkPace? Pace { get; init; }
+
+    /// <summary>Of a piece that was cut: as it was cut and where it lay.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public CutAs? Cut { get; init; }
+
+    /// <summary>Of a flaw: left, right, from and to, in millimetres on the usable width.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public double[]? Stretch { get; init; }
+
+    /// <summary>Of a cloth that is shorter: how much of it there is from the cut end on, in millimetres.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public double? Length { get; init; }
+
+    /// <summary>Of a lay: where all that is still to be cut lies.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public IReadOnlyList<LaidCopy>? Lay { get; init; }
+
+    /// <summary>What was written with it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Note { get; init; }
+
+    /// <summary>What it is; null for what nobody knows.</summary>
+    [JsonIgnore]
+    public WorkKind? What => Words.Read<WorkKind>(Kind);
+
+    /// <summary>Why it cannot be kept, in words that name the field; null where it can.</summary>
+    public string? Problem() => this switch
+    {
+        { Id.Length: 0 or > LongestId } => $"“id”: an entry has an id of 1 to {LongestId} characters.",
+        { What: null } => $"“kind”: nothing is known of “{Kind}”; there are {string.Join(", ", Words.All<WorkKind>())}.",
+        { Cover.Length: > LongestId } => $"“cover”: an id has at most {LongestId} characters.",
+        { Subject.Length: 0 or > LongestText } => $"“subject”: say what it was done with, in at most {LongestText} characters.",
+        { By.Length: > LongestText } or { Note.Length: > LongestText } => $"“by” and “note” have at most {LongestText} characters.",
+        { Number: < 0 or > 100_000 } => "“number”: covers and copies are counted from 1.",
+        _ when !DateTimeOffset.TryParse(At, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out _) => $"“at”: “{At}” is no moment; write it as 2026-03-14T09:26:00Z.",
+        { Minutes: { } minutes } when !(minutes is >= 0 and < 100_000) => "“minutes”: no work takes less than nothing.",
+        { What: WorkKind.Flaw, Stretch: not [_, _, _, _] } => "“stretch”: a flaw is told by left, right, from and to.",
+        { What: WorkKind.Flaw, Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) => "“stretch”: its right lies right of its left, and its end after its beginning.",
+        { What: WorkKind.Shorter, Length: not > 0 } => "“length”: say how much of the cloth there is.",
+        { What: WorkKind.Cut, Cut: null } => "“cut”: say as what it was cut and where it lay.",
+        { What: WorkKind.Lay, Lay: null } => "“lay”: say where the pieces lie.",
+        _ => null,
+    };
+}
+
+/// <summary>How much was sewn: what minutes are divided by.</summary>
+/// <param name="Kind">The operation’s kind.</param>
+/// <param name="Metres">How long it was; 0 for what is counted.</param>
+/// <param name="Items">How many, where it is counted.</param>
+public sealed record WorkPace(string Kind, double Metres, int Items);
+
+/// <summary>A piece as it was cut: its size is kept, whatever is measured later.</summary>
+/// <param name="Cloth">The cloth’s key.</param>
+/// <param name="Outline">Its cut line where it lay on the cloth, in millimetres.</param>
+/// <param name="Width">Its cut width.</param>
+/// <param name="Length">Its cut length.</param>
+/// <param name="Edges">Its edges, with what they were cut larger by.</param>
+public sealed record CutAs(string Cloth, IReadOnlyList<double[]> Outline, double Width, double Length, IReadOnlyList<EdgeJson> Edges);
+
+/// <summary>A copy of a piece where it is to be cut.</summary>
+/// <param name="Cover">Its cover’s id.</param>
+/// <param name="Piece">Its key.</param>
+/// <param name="Copy">Which copy over all covers alike, from 1.</param>
+/// <param name="Turn">How it is turned, in degrees counter-clockwise.</param>
+/// <param name="X">The left of its box, in millimetres.</param>
+/// <param name="Y">Where its box begins along the roll.</param>
+public sealed record LaidCopy(string Cover, string Piece, int Copy, int Turn, double X, double Y);

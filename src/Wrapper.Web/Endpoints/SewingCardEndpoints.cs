@@ -1,0 +1,58 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Proof;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
+using Wrapper.Formats;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>What is shown at the machine of one cover of a job.</summary>
+/// <param name="Cover">The cover’s id.</param>
+/// <param name="Letter">Its letter.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Count">How many are alike.</param>
+/// <param name="Pieces">Its pieces, as they are cut from the job’s cloths.</param>
+/// <param name="Facets">The finished cover folded up, as the thing stands.</param>
+/// <param name="Cards">What is done, one thing after another.</param>
+public sealed record SewingCardsJson(
+    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards);
+
+internal static class SewingCardEndpoints
+{
+    public static void MapSewingCards(this IEndpointRouteBuilder routes) => routes.MapGet("/api/jobs/{id}/covers/{coverId}/sewing-cards", Cards)
+        .WithName("sewingCards")
+        .WithSummary("The sewing of a stored cover, one thing at a time: the edges in the hand, the number that matters, what to see to first, what hangs together by then.")
+        .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+
+    private static Results<Ok<SewingCardsJson>, ProblemHttpResult> Cards(string id, string coverId, JobStore store)
+    {
+        if (JobEndpoints.Find(store, id) is not { } job)
+        {
+            return Versions.Missing();
+        }
+
+        if (job.Covers.FirstOrDefault(cover => cover.Id == coverId) is not { } stored)
+        {
+            return TypedResults.Problem("This cover was taken off the job. What was done on it is kept: bring the cover back to go on.", statusCode: StatusCodes.Status404NotFound);
+        }
+
+        var outcome = CoverInJob.Draft(stored.Cover, job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.Rules(store));
+        if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
+        {
+            return Refusals.Unprocessable([Check.Error("unfinished", $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.", null), .. outcome.Checks]);
+        }
+
+        var cards = SewingCards.Of(SewingPlanner.Of(draft, specification), draft, specification);
+        return TypedResults.Ok(new SewingCardsJson(
+            coverId,
+            stored.Letter,
+            JobPlan.NameOf(stored.Cover),
+            specification.Count,
+            DraftResponse.Of(draft, outcome.Reading).Pieces,
+            FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands).Facets,
+            [.. cards.Select(SewingCardJson.Of)]));
+    }
+}

@@ -1,0 +1,113 @@
+using System.Text;
+using System.Text.Json;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Formats;
+using Wrapper.Store;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>What was done on a job, told one or many at a time.</summary>
+public sealed record WorkToldJson(IReadOnlyList<WorkEntry> Entries);
+
+/// <summary>A word about an entry that was told.</summary>
+/// <param name="Entry">Its id.</param>
+/// <param name="Code"><c>cover-gone</c>: kept, but its cover was taken off the job; <c>done-before</c>: kept, but it had been told already; <c>refused</c>: not kept.</param>
+/// <param name="Text">What to know of it.</param>
+public sealed record WorkNoteJson(string Entry, string Code, string Text);
+
+/// <summary>The work on a job as it was told.</summary>
+/// <param name="Entries">All of it, in the order it came in.</param>
+/// <param name="Notes">What there is to know of entries that were told just now.</param>
+public sealed record WorkJson(IReadOnlyList<WorkEntry> Entries, IReadOnlyList<WorkNoteJson> Notes);
+
+internal static class WorkEndpoints
+{
+    private const int MostEntries = 20_000;
+    private const int MostAtOnce = 1000;
+    private const int MostBytesOfEntry = 256 * 1024;
+    private const long MostCharacters = 16_000_000;
+
+    public static void MapWork(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/jobs/{id}/work", Get).WithName("work").WithSummary("What was cut, sewn and found on a job, as it was told.").ProducesProblem(StatusCodes.Status404NotFound);
+        routes.MapPost("/api/jobs/{id}/work", Tell).WithName("tellWork")
+            .WithSummary("Tells what was done. Entries are only added; one that is sent again is kept once, so that what waited for a connection can be sent whole.")
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    }
+
+    /// <summary>An entry as it is kept.</summary>
+    public static StoredWork Stored(WorkEntry entry) => new(entry.Id, entry.Kind, entry.Cover, JsonSerializer.Serialize(entry, OpenFormat.Json));
+
+    /// <summary>The entries of a job.</summary>
+    public static IReadOnlyList<WorkEntry> Entries(WorkStore work, string job) => [.. work.List(job).Select(stored => JsonSerializer.Deserialize<WorkEntry>(stored.Document, OpenFormat.Json)!)];
+
+    /// <summary>Why an entry cannot be kept; null where it can.</summary>
+    public static string? Problem(WorkEntry? entry) => entry is null ? "An entry is empty."
+        : entry.Problem() ?? (Encoding.UTF8.GetByteCount(Stored(entry).Document) > MostBytesOfEntry ? $"It takes more than {MostBytesOfEntry / 1024} kB." : null);
+
+    /// <summary>A job has room for so many more; what stands in the way in words, null for nothing.</summary>
+    public static string? NoRoom(WorkStore work, string job, int more)
+    {
+        var (count, characters) = work.Weight(job);
+        return count + more > MostEntries || characters > MostCharacters ? $"This job holds {count} entries of work: no more than {MostEntries} are kept with one job." : null;
+    }
+
+    private static Results<Ok<WorkJson>, ProblemHttpResult> Get(string id, JobStore jobs, WorkStore work) =>
+        jobs.Find(id) is null ? Versions.Missing() : TypedResults.Ok(new WorkJson(Entries(work, id), []));
+
+    private static Results<Ok<WorkJson>, ProblemHttpResult> Tell(string id, WorkToldJson told, JobStore jobs, WorkStore work, JobChanges changes)
+    {
+        if (jobs.Find(id) is not { } job)
+        {
+            return Versions.Missing();
+        }
+
+        if (told.Entries.Count > MostAtOnce)
+        {
+            return TypedResults.Problem($"{told.Entries.Count} entries at once are too many: send at most {MostAtOnce}.", statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        if (NoRoom(work, id, told.Entries.Count) is { } full)
+        {
+            return TypedResults.Problem(full, statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        var before = Entries(work, id);
+        var (fit, notes) = (new List<WorkEntry>(), new List<WorkNoteJson>());
+        foreach (var entry in told.Entries)
+        {
+            if (Problem(entry) is { } problem)
+            {
+                notes.Add(new(entry?.Id ?? "", "refused", $"This was not kept. {problem}"));
+                continue;
+            }
+
+            fit.Add(entry);
+            if (entry.Cover.Length > 0 && !job.Covers.Any(cover => cover.Id == entry.Cover))
+            {
+                notes.Add(new(entry.Id, "cover-gone", "The cover was taken off the job meanwhile. What was done on it is kept; bring the cover back, or put its pieces aside."));
+            }
+            else if (DoneBefore(entry, before) is { } earlier)
+            {
+                notes.Add(new(entry.Id, "done-before", $"This was told already{(earlier.By.Length > 0 ? $" by {earlier.By}" : "")}: look whether it was done twice."));
+            }
+        }
+
+        if (work.Add(id, [.. fit.Select(Stored)]) is not { } added)
+        {
+            return Versions.Missing();
+        }
+
+        if (added.Count > 0)
+        {
+            changes.Tell(id, "work");
+        }
+
+        return TypedResults.Ok(new WorkJson(Entries(work, id), notes));
+    }
+
+    /// <summary>Another entry that tells the same and still counts.</summary>
+    private static WorkEntry? DoneBefore(WorkEntry entry, IReadOnlyList<WorkEntry> before) => entry.What is not (WorkKind.Cut or WorkKind.Sewn) ? null
+        : before.LastOrDefault(known => known.Cover == entry.Cover && known.Number == entry.Number && known.Subject == entry.Subject && known.What is WorkKind.Cut or WorkKind.Sewn or WorkKind.Spoiled) is { } last
+            && last.Kind == entry.Kind && last.Id != entry.Id && !before.Any(undone => undone.What == WorkKind.Undone && undone.Subject == last.Id) ? last : null;
+}
