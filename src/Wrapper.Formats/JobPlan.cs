@@ -67,19 +67,13 @@ public sealed record JobPlan
         string title, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, int? steps, Func<bool>? shouldStop = null)
     {
         var (unitName, readable) = (JobUnit.Name(unit), HouseRules.Readable(houseRules, unit));
+        var job = JobOnCloths.Of(unit, houseRules, covers, cloth);
         var letters = covers.Select((cover, place) => (cover.Key, Letter: cover.Letter ?? PieceCodes.Letter(place))).ToDictionary(coded => coded.Key, coded => coded.Letter);
         var (cloths, checks, drafts) = (new List<LaidCloth>(), new List<Check>(), new Dictionary<string, Draft>());
-        var all = ClothsOf(cloth);
-        var asked = new JobCloths(all, unit);
-        var buyer = new ClothBuyer([.. covers.Select(cover => new JobCover(cover.Key, InputOf(cover.Cover), NameOf(cover.Cover)))], unit, readable);
-        checks.AddRange(asked.Checks);
-        foreach (var (key, reading) in asked.Readings)
+        var buyer = job.Buyer;
+        checks.AddRange(job.Asked.Checks);
+        foreach (var (_, specification) in job.Cloths)
         {
-            if (reading.Cloth is not { } specification || !buyer.MayLieOn(specification))
-            {
-                continue;
-            }
-
             var yardage = steps is { } most ? buyer.Buy(specification, most, shouldStop) : buyer.Drafted(specification);
             cloths.Add(new(specification.Name ?? "Cloth", specification, yardage));
             checks.AddRange(yardage.Checks);
@@ -109,8 +103,6 @@ public sealed record JobPlan
             Letters = letters,
             Checks = [.. checks.DistinctBy(check => (check.Code, check.Text))],
         };
-
-        CoverInput InputOf(CoverDocument cover) => asked.InJob(cover, cover.ToInput(unitName, houseRules));
     }
 
     /// <summary>The cloths of a job by their keys; the first, which carries the others, may have none.</summary>

@@ -43,6 +43,7 @@ public sealed record WorkEntry
 {
     private const int LongestId = 64;
     private const int LongestText = 300;
+    private const double Furthest = 1_000_000;
 
     /// <summary>Made by whoever tells it, so that it may be sent again.</summary>
     public string Id { get; init; } = "";
@@ -111,10 +112,16 @@ public sealed record WorkEntry
         { What: WorkKind.Flaw, Stretch: not [_, _, _, _] } => "“stretch”: a flaw is told by left, right, from and to.",
         { What: WorkKind.Flaw, Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) => "“stretch”: its right lies right of its left, and its end after its beginning.",
         { What: WorkKind.Shorter, Length: not > 0 } => "“length”: say how much of the cloth there is.",
+        _ when !Numbers().All(number => double.IsFinite(number) && Math.Abs(number) < Furthest) => "A length in it is no length of cloth.",
         { What: WorkKind.Cut, Cut: null } => "“cut”: say as what it was cut and where it lay.",
         { What: WorkKind.Lay, Lay: null } => "“lay”: say where the pieces lie.",
         _ => null,
     };
+
+    private IEnumerable<double> Numbers() =>
+        (Stretch ?? []).Concat(Length is { } length ? [length] : [])
+            .Concat(Cut is null ? [] : Cut.Outline.SelectMany(corner => corner ?? []).Append(Cut.Width).Append(Cut.Length))
+            .Concat((Lay ?? []).SelectMany(copy => copy is null ? [double.NaN] : new[] { copy.X, copy.Y }));
 }
 
 /// <summary>How much was sewn: what minutes are divided by.</summary>
@@ -129,7 +136,8 @@ public sealed record WorkPace(string Kind, double Metres, int Items);
 /// <param name="Width">Its cut width.</param>
 /// <param name="Length">Its cut length.</param>
 /// <param name="Edges">Its edges, with what they were cut larger by.</param>
-public sealed record CutAs(string Cloth, IReadOnlyList<double[]> Outline, double Width, double Length, IReadOnlyList<EdgeJson> Edges);
+/// <param name="Remnant">The piece of cloth from the shelf it was cut from; null for the roll.</param>
+public sealed record CutAs(string Cloth, IReadOnlyList<double[]> Outline, double Width, double Length, IReadOnlyList<EdgeJson> Edges, string? Remnant = null);
 
 /// <summary>A copy of a piece where it is to be cut.</summary>
 /// <param name="Cover">Its cover’s id.</param>
@@ -138,4 +146,5 @@ public sealed record CutAs(string Cloth, IReadOnlyList<double[]> Outline, double
 /// <param name="Turn">How it is turned, in degrees counter-clockwise.</param>
 /// <param name="X">The left of its box, in millimetres.</param>
 /// <param name="Y">Where its box begins along the roll.</param>
-public sealed record LaidCopy(string Cover, string Piece, int Copy, int Turn, double X, double Y);
+/// <param name="Remnant">The piece of cloth from the shelf it lies on; null for the roll.</param>
+public sealed record LaidCopy(string Cover, string Piece, int Copy, int Turn, double X, double Y, string? Remnant = null);

@@ -92,6 +92,7 @@ app.MapCovers();
 app.MapPhotos();
 app.MapWork();
 app.MapSewingCards();
+app.MapCutting();
 app.MapFaces();
 app.MapSheets();
 app.MapLive();

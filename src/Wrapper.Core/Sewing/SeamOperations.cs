@@ -118,7 +118,7 @@ internal sealed class SeamOperations(SewingCover cover)
             cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Strip))),
             cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Plate))),
             run.IsRing ? " all round" : SewingText.Where(PieceWords.Along(onPlate.Select(sides => sides.Plate.Edge))),
-            onPlate.All(sides => cover.Pieces[sides.Plate.Piece].StitchLine[sides.Plate.Edge].Arc is not null));
+            onPlate.All(sides => cover.Pieces[sides.Plate.Piece].StitchLine.PartsOf(sides.Plate.Edge).Any(edge => edge.Arc is not null)));
     }
 
     /// <summary>Which corner: “front left”.</summary>

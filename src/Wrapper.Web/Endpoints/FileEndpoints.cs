@@ -19,7 +19,7 @@ public sealed record FileRequestJson(string? What, string? Format, CoverDocument
 internal static class FileEndpoints
 {
     /// <summary>Orders a lay is tried in: as many as the bench tries when the hand rests, so that the file shows the same lay.</summary>
-    private const int Steps = 600;
+    public const int Steps = 600;
 
     public static void MapFiles(this IEndpointRouteBuilder routes)
     {

@@ -37,6 +37,9 @@ export type WorkEntry = Omit<Schemas["WorkEntry"], Told> & Required<Pick<Schemas
 export type WorkNote = Schemas["WorkNoteJson"];
 export type SewingCards = Schemas["SewingCardsJson"];
 export type SewingCard = Schemas["SewingCardJson"];
+export type Cutting = Schemas["CuttingJson"];
+export type ClothCutting = Schemas["ClothCuttingJson"];
+export type CutCard = Schemas["CutCardJson"];
 export type Unit = "in" | "cm" | "mm";
 
 /** Whether the workroom's computer has stopped answering. */

@@ -330,6 +330,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/cutting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is chalked and cut next of each cloth of a job, by what was told of the work; laid again at once where a piece was spoiled, a flaw was found or the cloth is shorter. */
+        get: operations["cutting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faces": {
         parameters: {
             query?: never;
@@ -844,6 +861,22 @@ export interface components {
             numberRules: components["schemas"]["NumberRuleJson"][];
             traits: components["schemas"]["TraitJson"][];
         };
+        /** @description How a piece is chalked, counted from the corner of the box it lies in. */
+        ChalkJson: {
+            /** @description Two sizes say it all. */
+            box: boolean;
+            /** @description The radius of a circle, in the job’s unit; null for any other shape. */
+            radius: null | string;
+            centre: null | components["schemas"]["CutPlaceJson"];
+            /** @description Its corners in the order a hand goes round. */
+            corners: components["schemas"]["CutCornerJson"][];
+            /** @description What is marked on it, in the same order. */
+            marks: components["schemas"]["CutMarkJson"][];
+            /** @description Its cut line. */
+            outline: number[][];
+            /** @description Its stitch line. */
+            stitchLine: number[][];
+        };
         /** @description A check as JSON. */
         CheckJson: {
             /** @description `error`, `warning` or `note`. */
@@ -903,6 +936,48 @@ export interface components {
         /** @description The key of one of the job’s cloths, or a cloth. */
         ClothChoice: string | {
             [key: string]: unknown;
+        };
+        /** @description The cutting of one cloth. */
+        ClothCuttingJson: {
+            /** @description The cloth’s key. */
+            key: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What pieces lie on, in millimetres.
+             */
+            usableWidth: number;
+            /**
+             * Format: double
+             * @description How much of it is taken, in millimetres.
+             */
+            length: number;
+            /** @description The same in the job’s unit. */
+            lengthShown: string;
+            /**
+             * Format: double
+             * @description How much of it there turned out to be; null where nobody said.
+             */
+            available: null | number;
+            /** @description It was laid again just now, because the lay that was known does not do any more. */
+            relaid: boolean;
+            /** @description Where all that is still to be cut lies: told with the first piece that is cut by it. */
+            lay: components["schemas"]["LaidCopy"][];
+            /** @description That lay was told already. */
+            told: boolean;
+            /** @description What is cut, in order. */
+            cards: components["schemas"]["CutCardJson"][];
+            /** @description What was cut. */
+            cut: components["schemas"]["CutDoneJson"][];
+            /** @description Left, right, from and to of each bad stretch. */
+            flaws: number[][];
+            /** @description What does not fit, or does not fit any more. */
+            trouble: components["schemas"]["CutTroubleJson"][];
+            /** @description How much cloth is missing, in the job’s unit; null for none. */
+            lacking: null | string;
+            /** @description What there is to know of the lay. */
+            checks: components["schemas"]["CheckJson"][];
         };
         /**
          * @description A cloth in JSON, one shape wherever it stands: with a draft, a lay or a yardage, stored, and in job files; the first of a job
@@ -1166,12 +1241,164 @@ export interface components {
             length: number;
             /** @description Its edges, with what they were cut larger by. */
             edges: components["schemas"]["EdgeJson"][];
+            /** @description The piece of cloth from the shelf it was cut from; null for the roll. */
+            remnant?: null | string;
+        };
+        /** @description What is chalked and cut in one go. */
+        CutCardJson: {
+            /** @description The cover’s id. */
+            cover: string;
+            /** @description What the cover is called. */
+            coverName: string;
+            /** @description The piece’s key. */
+            piece: string;
+            /** @description Its code. */
+            code: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int32
+             * @description How many of it there are over all covers alike.
+             */
+            quantity: number;
+            /** @description It is cut turned over. */
+            mirrored: boolean;
+            /** @description It is one block that strips are ruled on. */
+            block: boolean;
+            /**
+             * Format: int32
+             * @description How it is turned, in degrees counter-clockwise.
+             */
+            turn: number;
+            /**
+             * Format: double
+             * @description The width of its box across the cloth, in millimetres.
+             */
+            across: number;
+            /**
+             * Format: double
+             * @description The length of its box along the roll.
+             */
+            along: number;
+            /** @description Across in the job’s unit. */
+            acrossShown: string;
+            /** @description Along in the job’s unit. */
+            alongShown: string;
+            /** @description How it is chalked. */
+            chalk: components["schemas"]["ChalkJson"];
+            /** @description Its cut line from the corner of its box, right side up. */
+            outline: number[][];
+            /** @description Its copies in the order they are cut. */
+            copies: components["schemas"]["CutCopyJson"][];
+            /** @description The piece of cloth from the shelf it lies on; null for the roll. */
+            remnant: null | string;
+            /** @description It is cut double, on the folded cloth. */
+            folded: boolean;
+            /** @description After its last copy the cloth is cut right across here; null where it is not. */
+            cutAcross: null | string;
+            /** @description The size that is kept when it is cut: width, length, edges. */
+            size: components["schemas"]["CutSizeJson"];
+        };
+        /** @description A copy to cut. */
+        CutCopyJson: {
+            /**
+             * Format: int32
+             * @description Which over all covers alike, from 1.
+             */
+            copy: number;
+            /**
+             * Format: double
+             * @description The corner of its box from the left edge of the usable width.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description The same from the straightened end.
+             */
+            y: number;
+            /** @description Across in the job’s unit. */
+            acrossShown: string;
+            /** @description Along in the job’s unit. */
+            alongShown: string;
+            /** @description Its other side from the right edge: what is counted where the cloth lies wrong side up. */
+            fromRight: string;
+        };
+        /** @description A corner to chalk, and the edge from it to the next. */
+        CutCornerJson: {
+            /**
+             * Format: double
+             * @description Across, from the corner of the box.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Along.
+             */
+            y: number;
+            /** @description Across in the job’s unit. */
+            acrossShown: string;
+            /** @description Along in the job’s unit. */
+            alongShown: string;
+            /** @description How long the edge to the next corner is, in the job’s unit. */
+            toNext: string;
+            /** @description How far that edge bulges out at its middle; begins with − where it hollows in; null where it is straight. */
+            rise: null | string;
+        };
+        /** @description A copy that lies cut, or its hole in the cloth where it was spoiled. */
+        CutDoneJson: {
+            cover: string;
+            piece: string;
+            /** Format: int32 */
+            copy: number;
+            code: string;
+            outline: number[][];
+            spoiled: boolean;
+            remnant: null | string;
+        };
+        /** @description Something to mark. */
+        CutMarkJson: {
+            kind: string;
+            label: string;
+            from: components["schemas"]["CutPlaceJson"];
+            to: null | components["schemas"]["CutPlaceJson"];
         };
         /** @description Like pieces cut one after another. */
         CutPieceJson: {
             piece: string;
             /** Format: int32 */
             count: number;
+        };
+        /** @description A place on a card, from the corner of the box the piece lies in; x across, y along, in millimetres. */
+        CutPlaceJson: {
+            /**
+             * Format: double
+             * @description Across.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Along.
+             */
+            y: number;
+            /** @description Across in the job’s unit. */
+            acrossShown: string;
+            /** @description Along in the job’s unit. */
+            alongShown: string;
+            /**
+             * Format: int32
+             * @description The corner just chalked, from 1, whose edge it is on; null inside.
+             */
+            corner: null | number;
+            /** @description How far along that edge, in the job’s unit; null inside. */
+            distance: null | string;
+        };
+        /** @description The size of a piece as it is cut. */
+        CutSizeJson: {
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            length: number;
+            edges: components["schemas"]["EdgeJson"][];
         };
         /** @description A stretch of the roll, cut off right across and cut apart: see the core's. */
         CutStretchJson: {
@@ -1186,6 +1413,35 @@ export interface components {
             straight: boolean;
             /** @description The pieces in the order they come free, alike ones together: their lay id and how many. */
             pieces: components["schemas"]["CutPieceJson"][];
+        };
+        /** @description A copy that no longer fits, or one that was cut at another size than it has now. */
+        CutTroubleJson: {
+            /** @description The cover’s id. */
+            cover: string;
+            /** @description The piece’s key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which copy over all covers alike.
+             */
+            copy: number;
+            /** @description Its code. */
+            code: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description `trim-off`, `sew-narrower`, `cut-again`; `no-cloth` where there is none left for it; `gone` where its cover was taken off. */
+            rescue: string;
+            /** @description What to do. */
+            text: string;
+        };
+        /** @description The cutting of a job. */
+        CuttingJson: {
+            /** @description Its unit. */
+            unit: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Its cloths. */
+            cloths: components["schemas"]["ClothCuttingJson"][];
         };
         /** @description A drafted cover, as JSON. */
         DraftResponse: {
@@ -1547,6 +1803,8 @@ export interface components {
              * @description Where its box begins along the roll.
              */
             y: number;
+            /** @description The piece of cloth from the shelf it lies on; null for the roll. */
+            remnant?: null | string;
         };
         /** @description A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth. */
         LaidPieceJson: {
@@ -1674,7 +1932,9 @@ export interface components {
             copy: number;
             /** @description It is on the layer that lies on top. */
             over: boolean;
-            /** @description Its corners on the flat piece; on the layer underneath in the direction it is sewn. */
+            /** @description The machine follows it: its corners run in the direction it is sewn. */
+            leads: boolean;
+            /** @description Its corners on the flat piece. */
             along: number[][];
         };
         /** @description Something that happened while a job is open: a tape or a foot switch was pressed, or a part was written elsewhere. */
@@ -3648,6 +3908,39 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    cutting: {
+        parameters: {
+            query?: {
+                wrongSide?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CuttingJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

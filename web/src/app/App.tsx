@@ -20,6 +20,7 @@ import { queries } from "../queries/client";
 const ClothAtHand = lazy(() =>
   import("../screens/atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
 );
+const AtTable = lazy(() => import("../screens/table/AtTable").then((page) => ({ default: page.AtTable })));
 const AtMachine = lazy(() =>
   import("../screens/sew/AtMachine").then((page) => ({ default: page.AtMachine })),
 );
@@ -67,6 +68,7 @@ export function App() {
               <Route path="/jobs/:id/:stage?" element={<Bench />} />
               <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
               <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
+              <Route path="/jobs/:id/cutting" element={<AtTable />} />
               <Route path="/jobs/:id/sewing/:cover/:number" element={<AtMachine />} />
               <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
               <Route path="/cloth-at-hand" element={<ClothAtHand />} />

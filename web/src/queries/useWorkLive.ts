@@ -20,7 +20,7 @@ export function useWorkLive(job: string, onPedal?: (pedal: Pedal) => void) {
     window.addEventListener("pointerdown", claim);
     const source = new EventSource(`/api/jobs/${encodeURIComponent(job)}/live`);
     const textOf = (event: MessageEvent) => (JSON.parse(event.data as string) as { text: string }).text;
-    source.addEventListener("open", () => void queries.invalidateQueries({ queryKey: ["work", job] }));
+    source.addEventListener("open", () => void queries.invalidateQueries({ queryKey: ["work", job] })); // also after the line was lost
     source.addEventListener("foot", (event) => {
       if (localStorage.getItem(lastCard) === card) {
         pressed.current?.(textOf(event) as Pedal);
@@ -29,6 +29,7 @@ export function useWorkLive(job: string, onPedal?: (pedal: Pedal) => void) {
     source.addEventListener("written", (event) => {
       const isWork = textOf(event) === "work";
       void queries.invalidateQueries({ queryKey: isWork ? ["work", job] : ["sewing-cards", job] });
+      void queries.invalidateQueries({ queryKey: ["cutting", job] });
     });
     return () => {
       source.close();

@@ -19,10 +19,10 @@ export function AllSewn({ job, sewing, number, onBack }: Props) {
       </h1>
       <p>Every card has been ticked. Look it over in good light before it goes on.</p>
       <p>
-        <button type="button" className="sew-button" onClick={onBack}>
+        <button type="button" className="hand-button" onClick={onBack}>
           Back to the last card
         </button>
-        <Link className="sew-button is-first" to={`/jobs/${job}/sewing`}>
+        <Link className="hand-button is-first" to={`/jobs/${job}/sewing`}>
           All covers of this job
         </Link>
       </p>

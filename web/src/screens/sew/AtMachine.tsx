@@ -4,6 +4,7 @@ import { useSewingCards } from "../../queries/useSewingCards";
 import { useWork } from "../../queries/useWork";
 import { Nowhere } from "../../ui/Nowhere";
 import { CardsInHand } from "./CardsInHand";
+import "../../ui/hand.css";
 import "./sew.css";
 
 /** The sewing of one cover, one card at a time. */

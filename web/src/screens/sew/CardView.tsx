@@ -103,22 +103,22 @@ export function CardView({ sewing, turn, head, upNext, told, answered, isAsked, 
         {told && (
           <p className="sew-told" role="status">
             Sewn already{told.by && ` by ${told.by}`}.{" "}
-            <button type="button" onClick={on.undo}>
+            <button type="button" className="hand-small" onClick={on.undo}>
               Not sewn after all
             </button>
           </p>
         )}
       </section>
       <footer>
-        <button type="button" className="sew-button" onClick={on.back} disabled={head.place === 0}>
+        <button type="button" className="hand-button" onClick={on.back} disabled={head.place === 0}>
           Back
         </button>
-        <button type="button" className="sew-button" onClick={on.hold}>
+        <button type="button" className="hand-button" onClick={on.hold}>
           Pause
         </button>
         <button
           type="button"
-          className="sew-button is-first"
+          className="hand-button is-first"
           onClick={on.next}
           aria-describedby={unanswered.length > 0 ? "sew-first" : undefined}
         >
@@ -133,9 +133,9 @@ export function CardView({ sewing, turn, head, upNext, told, answered, isAsked, 
         </p>
       </footer>
       {isResting && (
-        <div className="sew-resting" role="dialog" aria-label="Paused">
+        <div className="hand-resting" role="dialog" aria-label="Paused">
           <p>Paused. The clock stands still, and this card waits here and on every other device.</p>
-          <button type="button" className="sew-button is-first" onClick={on.hold} autoFocus>
+          <button type="button" className="hand-button is-first" onClick={on.hold} autoFocus>
             Go on
           </button>
         </div>

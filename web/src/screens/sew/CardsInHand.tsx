@@ -6,12 +6,12 @@ import { minutesLeft, nextTurn, toldOf, turnsOf } from "../../model/sewing";
 import { told as tellOf } from "../../model/work";
 import { useWorkLive, type Pedal } from "../../queries/useWorkLive";
 import { tell } from "../../queries/workOutbox";
+import { ToldNotes } from "../../ui/ToldNotes";
+import { useCardKeys } from "../../ui/useCardKeys";
+import { useStopwatch } from "../../ui/useStopwatch";
 import { useWakeLock } from "../../ui/useWakeLock";
 import { AllSewn } from "./AllSewn";
 import { CardView } from "./CardView";
-import { ToldNotes } from "./ToldNotes";
-import { useCardKeys } from "./useCardKeys";
-import { useStopwatch } from "./useStopwatch";
 
 interface Props {
   job: string;
@@ -105,7 +105,7 @@ export function CardsInHand({ job, sewing, number, work }: Props) {
           undo: () => before && tell(job, tellOf("undone", workerHere(), { subject: before.id })),
         }}
       />
-      <Link className="sew-away" to={`/jobs/${job}/sewing`}>
+      <Link className="hand-away" to={`/jobs/${job}/sewing`}>
         ← All covers
       </Link>
     </>

@@ -1,4 +1,5 @@
-import { noteRead, useToldHere } from "../../queries/workOutbox";
+import { noteRead, useToldHere } from "../queries/workOutbox";
+import "./hand.css";
 
 /** What the store had to say of what was ticked here, until it was read. */
 export function ToldNotes() {
@@ -8,7 +9,7 @@ export function ToldNotes() {
       {notes.map((note) => (
         <p key={`${note.entry} ${note.code}`}>
           <span>{note.text}</span>
-          <button type="button" onClick={() => noteRead(note.entry)}>
+          <button type="button" className="hand-small" onClick={() => noteRead(note.entry)}>
             Read
           </button>
         </p>

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import type { Pedal } from "../../queries/useWorkLive";
+import type { Pedal } from "../queries/useWorkLive";
 
 const pedals: Record<string, Pedal> = {
   ArrowRight: "next",

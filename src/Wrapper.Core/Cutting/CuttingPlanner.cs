@@ -1,0 +1,100 @@
+using Wrapper.Core.Buying;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Lays;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Core.Cutting;
+
+/// <summary>
+/// What is cut next of a cloth: by the lay that is known while it does, and by another on what is left as soon as a piece was
+/// spoiled, a flaw was found, the cloth is shorter or a piece has another size. See docs/handbook.md, "At the cutting table".
+/// </summary>
+public static class CuttingPlanner
+{
+    private const string Gone = "cut/";
+
+    /// <summary>Plans the cutting of a cloth.</summary>
+    /// <param name="buyer">The covers.</param>
+    /// <param name="cloth">The cloth.</param>
+    /// <param name="progress">What was cut and found of it.</param>
+    /// <param name="steps">How long a lay is looked for.</param>
+    /// <param name="shouldStop">Asked while one is.</param>
+    public static CutPlan Of(ClothBuyer buyer, ClothSpecification cloth, CutProgress progress, int steps, Func<bool>? shouldStop = null)
+    {
+        var isBegun = progress.Cut.Count > 0 || progress.Planned.Count > 0 || progress.Flaws.Count > 0 || progress.Available is not null;
+        var yardage = isBegun ? buyer.Drafted(cloth) : buyer.Buy(cloth, steps, shouldStop);
+        if (!isBegun)
+        {
+            return yardage.Lay is { } first ? Planned(cloth, yardage, first.Placements, first, relaid: false, progress) : Nothing(yardage);
+        }
+
+        var left = new LeftToCut(yardage.Pieces, progress);
+        var request = Round(ClothBuyer.RequestOf(cloth, yardage.Pieces) with { Pinned = [], Known = [], Remnants = [.. cloth.Remnants.Where(remnant => !progress.Cut.Any(shape => shape.Remnant == remnant.Id))] }, left, progress);
+        if (left.Pieces.Count == 0)
+        {
+            return Planned(cloth, yardage, [], null, relaid: false, progress);
+        }
+
+        var known = left.Known;
+        if (known is not null && (progress.IsPlannedSince || progress.Available is null) && !LayPins.Problems(request with { Pinned = [.. request.Pinned, .. known.Where(place => place.Remnant is null)] }).Any())
+        {
+            return Planned(cloth, yardage, left.Named(known), null, relaid: false, progress);
+        }
+
+        var outcome = LayPlanner.Plan(request with { Available = progress.Available }, steps, shouldStop);
+        return outcome.Lay is { } lay
+            ? Planned(cloth, yardage, left.Named(lay.Placements), null, relaid: true, progress)
+            : Nothing(yardage) with { Checks = [.. yardage.Checks, .. outcome.Checks] };
+    }
+
+    private static CutPlan Nothing(Yardage yardage) => new([], [], [], Length.Zero, Relaid: false) { Checks = yardage.Checks, Drafts = yardage.Drafts };
+
+    /// <summary>The lay of what is left round what is gone: nothing lies where something was cut.</summary>
+    private static LayRequest Round(LayRequest request, LeftToCut left, CutProgress progress)
+    {
+        var pieces = left.Pieces.Select(piece => request.Pieces.First(known => known.Id == piece.LayId) with { Quantity = left.Copies(piece.LayId).Count }).ToList();
+        var round = request with { Pieces = pieces, Flaws = [.. request.Flaws, .. progress.Flaws] };
+        foreach (var (shape, number) in progress.Cut.Where(shape => shape.Remnant is null).Select((shape, number) => (shape, number)))
+        {
+            // One that was cut is no piece to be laid, only cloth that is gone: what the cloth is like does not turn it.
+            var (x, y) = (shape.Outline.Min(point => point.X), shape.Outline.Min(point => point.Y));
+            var gone = new LayPiece($"{Gone}{number}", 1, shape.Outline, [0]);
+            var with = round with { Pieces = [.. round.Pieces, gone], Pinned = [.. round.Pinned, new(gone.Id, 1, 0, x, y)] };
+            round = LayPins.Problems(with).Any(problem => problem.Pin.Piece == gone.Id)
+                ? round with { Flaws = [.. round.Flaws, Box(shape, request.UsableWidth)] } // it lies over a flaw, or the cloth is narrower now
+                : with;
+        }
+
+        return round;
+    }
+
+    private static Flaw Box(CutShape shape, Length usable) => new(
+        Length.Max(Length.Zero, shape.Outline.Min(point => point.Y)),
+        shape.Outline.Max(point => point.Y),
+        Length.Max(Length.Zero, shape.Outline.Min(point => point.X)),
+        Length.Min(usable, shape.Outline.Max(point => point.X)));
+
+    private static CutPlan Planned(ClothSpecification cloth, Yardage yardage, IReadOnlyList<Placement> placements, Lay? lay, bool relaid, CutProgress progress)
+    {
+        var pieces = ClothBuyer.RequestOf(cloth, yardage.Pieces).Pieces.ToDictionary(piece => piece.Id);
+        var laid = yardage.Pieces.ToDictionary(piece => piece.LayId);
+        Length TopOf(Placement place) => place.Y + Length.FromNanometres(LayShape.Of(pieces[place.Piece].Corners, place.Turn).Height);
+        var beyond = placements.Where(place => place.Remnant is null && progress.Available is { } available && TopOf(place) > available).ToHashSet();
+        var fitting = placements.Where(place => !beyond.Contains(place)).ToList();
+        var top = placements.Where(place => place.Remnant is null).Select(TopOf).Concat(progress.Cut.Where(shape => shape.Remnant is null).Select(shape => shape.Outline.Max(point => point.Y))).DefaultIfEmpty().Max();
+        var whole = lay ?? new Lay(top, Length.Zero, Length.Zero, 0, fitting);
+        return new(
+            [.. CutCards.Of(whole with { Placements = fitting }, laid, [.. pieces.Values])],
+            [.. fitting.Select(Named)],
+            [.. beyond.Select(Named)],
+            top,
+            relaid)
+        {
+            Checks = yardage.Checks,
+            Drafts = yardage.Drafts,
+            Lacking = beyond.Count > 0 ? top - progress.Available!.Value : Length.Zero,
+        };
+
+        PlannedCopy Named(Placement place) => new(laid[place.Piece].Cover, laid[place.Piece].Piece.Key, LeftToCut.CopyOf(laid[place.Piece], place.Copy), place.Turn, place.X, place.Y, place.Remnant);
+    }
+}

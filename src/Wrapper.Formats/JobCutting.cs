@@ -1,0 +1,106 @@
+using Wrapper.Core.Buying;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Cutting;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Formats;
+
+/// <summary>The cutting of a job: each of its cloths with what is cut next of it, and what was.</summary>
+public sealed class JobCutting
+{
+    private readonly IReadOnlyList<JobPlanCover> _covers;
+    private readonly IReadOnlyList<WorkEntry> _work;
+    private readonly LengthFormat _format;
+    private readonly JobOnCloths _job;
+
+    /// <summary>Reads a job.</summary>
+    /// <param name="unit">Its unit.</param>
+    /// <param name="houseRules">The house’s rules, as typed.</param>
+    /// <param name="covers">Its covers in their order, each with its letter.</param>
+    /// <param name="cloth">Its first cloth, which carries the others.</param>
+    /// <param name="work">The work on it, as it was told.</param>
+    public JobCutting(LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, IReadOnlyList<WorkEntry> work)
+    {
+        (_covers, _work, _format) = (covers, work, LengthFormat.For(unit));
+        _job = JobOnCloths.Of(unit, houseRules, covers, cloth);
+    }
+
+    /// <summary>Each cloth, in the order of the job.</summary>
+    /// <param name="isWrongSide">The cloth lies wrong side up on the table: cards are seen from behind.</param>
+    /// <param name="steps">How long a lay is looked for.</param>
+    /// <param name="shouldStop">Asked while one is.</param>
+    public IReadOnlyList<ClothCuttingJson> Plan(bool isWrongSide, int steps, Func<bool>? shouldStop = null) => [.. _job.Cloths.Select(cloth => Of(cloth.Key, cloth.Cloth, isWrongSide, steps, shouldStop))];
+
+    private ClothCuttingJson Of(string key, ClothSpecification cloth, bool isWrongSide, int steps, Func<bool>? shouldStop)
+    {
+        var progress = WorkOfCloth.Of(_work, key);
+        var plan = CuttingPlanner.Of(_job.Buyer, cloth, progress, steps, shouldStop);
+        return new()
+        {
+            Key = key,
+            Name = cloth.Name ?? "Cloth",
+            UsableWidth = cloth.UsableWidth.Millimetres,
+            Length = plan.Length.Millimetres,
+            LengthShown = _format.RoundedWithUnit(plan.Length),
+            Available = progress.Available?.Millimetres,
+            Relaid = plan.Relaid,
+            Told = progress.IsPlannedSince && !plan.Relaid,
+            Lay = [.. plan.Planned.Concat(plan.NoLonger).Select(copy => new LaidCopy(copy.Cover, copy.Piece, copy.Copy, copy.Turn, copy.X.Millimetres, copy.Y.Millimetres, copy.Remnant))],
+            Cards = [.. plan.Cards.Select(card => CutCardJson.Of(card, CodeOf(plan, card.Laid.Cover, card.Laid.Piece.Key), NameOf(card.Laid.Cover), _format, (cloth.UsableWidth, isWrongSide)))],
+            Cut = [.. progress.Cut.Select(shape => new CutDoneJson(shape.Cover, shape.Piece, shape.Copy, CodeOf(plan, shape.Cover, shape.Piece), PieceJson.Corners(shape.Outline), shape.IsSpoiled, shape.Remnant))],
+            Flaws = [.. cloth.Flaws.Concat(progress.Flaws).Select(flaw => new[] { flaw.Left?.Millimetres ?? 0, flaw.Right?.Millimetres ?? cloth.UsableWidth.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
+            Trouble = [.. Changed(plan, cloth, key), .. plan.NoLonger.Select(copy => NoCloth(plan, copy))],
+            Lacking = plan.Lacking.IsPositive ? _format.RoundedWithUnit(plan.Lacking) : null,
+            Checks = [.. plan.Checks.Select(CheckJson.Of)],
+        };
+    }
+
+    private CutTroubleJson NoCloth(CutPlan plan, PlannedCopy copy) => new(
+        copy.Cover,
+        copy.Piece,
+        copy.Copy,
+        CodeOf(plan, copy.Cover, copy.Piece),
+        PieceOf(plan, copy.Cover, copy.Piece)?.Name ?? copy.Piece,
+        "no-cloth",
+        "There is no cloth left for it on this length: it takes more cloth, another cloth, or a join.");
+
+    /// <summary>What was cut and does not fit any more.</summary>
+    private IEnumerable<CutTroubleJson> Changed(CutPlan plan, ClothSpecification cloth, string key)
+    {
+        var inForce = WorkOfCloth.Cut(_work, key);
+        foreach (var entry in inForce)
+        {
+            if (!_covers.Any(cover => cover.Key == entry.Cover))
+            {
+                yield return new(entry.Cover, entry.Subject, entry.Number, "–", entry.Subject, "gone", "Its cover was taken off the job: bring the cover back, or put the piece aside.");
+            }
+            else if (PieceOf(plan, entry.Cover, entry.Subject) is not { } piece)
+            {
+                if (plan.Drafts.ContainsKey(entry.Cover))
+                {
+                    yield return new(entry.Cover, entry.Subject, entry.Number, CodeOf(plan, entry.Cover, entry.Subject), entry.Subject, "gone", "The cover has no such piece any more: put it aside.");
+                }
+            }
+            else if (CutChanges.Of(SizeOf(entry.Cut!), piece, cloth.Traits.Contains(ClothTrait.Frays), edge => IsZipEdge(plan.Drafts[entry.Cover], piece, edge), _format) is { } change)
+            {
+                yield return new(entry.Cover, entry.Subject, entry.Number, CodeOf(plan, entry.Cover, entry.Subject), piece.Name, change.Rescue.Word(), change.Text);
+            }
+        }
+    }
+
+    private static CutSize SizeOf(CutAs cut) => new(
+        Length.FromMillimetres(cut.Width), Length.FromMillimetres(cut.Length), cut.Edges.DistinctBy(edge => edge.Name).ToDictionary(edge => edge.Name, edge => Length.FromMillimetres(edge.Length)));
+
+    private static bool IsZipEdge(Draft draft, Piece piece, string edge) =>
+        draft.Seams.Any(seam => seam.Takes == Caught.Zip && seam.Edges.Any(side => side.Piece == piece.Key && side.Edge == edge));
+
+    private static Piece? PieceOf(CutPlan plan, string cover, string piece) => plan.Drafts.GetValueOrDefault(cover)?.Pieces.FirstOrDefault(known => known.Key == piece);
+
+    private string CodeOf(CutPlan plan, string cover, string piece) =>
+        plan.Drafts.GetValueOrDefault(cover) is { } draft && draft.Pieces.Any(known => known.Key == piece)
+            ? $"{_covers.FirstOrDefault(known => known.Key == cover)?.Letter}{PieceCodes.NumberOf(draft, piece)}"
+            : _covers.FirstOrDefault(known => known.Key == cover)?.Letter ?? "–";
+
+    private string NameOf(string cover) => _covers.FirstOrDefault(known => known.Key == cover) is { } known ? JobPlan.NameOf(known.Cover) : "";
+}

@@ -1,0 +1,37 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Units;
+using Wrapper.Formats;
+using Wrapper.Store;
+using Wrapper.Web.Planning;
+
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>The cutting of a job.</summary>
+/// <param name="Unit">Its unit.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Cloths">Its cloths.</param>
+public sealed record CuttingJson(string Unit, string Name, IReadOnlyList<ClothCuttingJson> Cloths);
+
+internal static class CuttingEndpoints
+{
+    public static void MapCutting(this IEndpointRouteBuilder routes) => routes.MapGet("/api/jobs/{id}/cutting", Cutting)
+        .WithName("cutting").TakesTime()
+        .WithSummary("What is chalked and cut next of each cloth of a job, by what was told of the work; laid again at once where a piece was spoiled, a flaw was found or the cloth is shorter.")
+        .ProducesProblem(StatusCodes.Status404NotFound);
+
+    private static async Task<Results<Ok<CuttingJson>, ProblemHttpResult>> Cutting(string id, bool? wrongSide, JobStore store, WorkStore work, Planners planners, CancellationToken aborted)
+    {
+        if (JobEndpoints.Find(store, id) is not { } job)
+        {
+            return Versions.Missing();
+        }
+
+        var cutting = new JobCutting(
+            JobUnit.Read(job.Unit)!.Value,
+            HouseEndpoints.Rules(store),
+            [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
+            job.Cloth.Cloth,
+            WorkEndpoints.Entries(work, id));
+        return TypedResults.Ok(new CuttingJson(job.Unit, job.Name, await planners.Run(PlannerKind.Patient, goesOn => cutting.Plan(wrongSide == true, FileEndpoints.Steps, YardageEndpoints.Limited(goesOn)), aborted)));
+    }
+}

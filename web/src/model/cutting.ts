@@ -1,0 +1,112 @@
+import type { ClothCutting, CutCard, WorkEntry } from "../api/client";
+import { cutOf, inForce, told } from "./work";
+
+/** A copy of a card that is to be cut. */
+export interface CutTurn {
+  card: CutCard;
+  copy: CutCard["copies"][number];
+}
+
+/** What is still to be cut of a cloth, in order: what was ticked here since the lay was worked out is not among it. */
+export function turnsLeft(cloth: ClothCutting, entries: WorkEntry[]): CutTurn[] {
+  const cut = new Map<string, Map<string, Set<number>>>();
+  const isCut = ({ cover, piece }: CutCard, copy: number) => {
+    const pieces = cut.get(cover) ?? cutOf(entries, cover);
+    cut.set(cover, pieces);
+    return pieces.get(piece)?.has(copy) ?? false;
+  };
+  return cloth.cards.flatMap((card) =>
+    card.copies.filter(({ copy }) => !isCut(card, copy)).map((copy) => ({ card, copy })),
+  );
+}
+
+/** What was cut of a cloth and lies good, the last first. */
+export function cutOfCloth(cloth: ClothCutting, entries: WorkEntry[]): WorkEntry[] {
+  const known = new Map<string, WorkEntry>();
+  for (const entry of inForce(entries)) {
+    const key = `${entry.cover} ${entry.subject} ${entry.number}`;
+    if (entry.kind === "cut" && entry.cut?.cloth === cloth.key) {
+      known.delete(key); // the last comes last
+      known.set(key, entry);
+    } else if (entry.kind === "spoiled") {
+      known.delete(key);
+    }
+  }
+
+  return [...known.values()].reverse();
+}
+
+/** The piece is cut as it was shown: that size is kept, whatever is measured later. */
+export function cutEntry(
+  cloth: ClothCutting,
+  { card, copy }: CutTurn,
+  by: string,
+  minutes: number,
+): WorkEntry {
+  return told("cut", by, {
+    cover: card.cover,
+    number: copy.copy,
+    subject: card.piece,
+    minutes: Math.round(minutes * 100) / 100,
+    pace: { kind: "cut", metres: 0, items: 1 },
+    cut: {
+      cloth: cloth.key,
+      outline: card.outline.map(([x = 0, y = 0]) => [x + copy.x, y + copy.y]),
+      width: card.size.width,
+      length: card.size.length,
+      edges: card.size.edges,
+      remnant: card.remnant,
+    },
+  });
+}
+
+/** The lay that is cut by, told with the first piece: later it is known where the others were meant to lie. */
+export function layEntry(cloth: ClothCutting, by: string): WorkEntry {
+  return told("lay", by, { subject: cloth.key, lay: cloth.lay });
+}
+
+type Mark = CutCard["chalk"]["marks"][number];
+
+/** What is marked on a piece from one corner on: each with its distance along the edge. */
+export interface MarksFrom {
+  /** The corner; null for what lies inside the piece. */
+  corner: number | null;
+  marks: { word: string; distance: string }[];
+}
+
+const words: Record<string, string> = {
+  notch: "notch",
+  fold: "fold",
+  "corner-line": "corner line",
+  dart: "dart",
+  "zip-stop": "zip stop",
+  top: "top",
+  "match-point": "match point",
+};
+
+/** The marks of a piece in the order a hand goes round it. */
+export function marksInOrder(marks: Mark[]): MarksFrom[] {
+  const all: MarksFrom[] = [];
+  const add = (corner: number | null, word: string, distance: string) => {
+    const last = all.find((one) => one.corner === corner);
+    if (last) {
+      last.marks.push({ word, distance });
+    } else {
+      all.push({ corner, marks: [{ word, distance }] });
+    }
+  };
+  for (const { kind, from, to } of marks) {
+    const word = words[kind] ?? kind;
+    for (const place of to ? [from, to] : [from]) {
+      add(
+        place.corner,
+        word,
+        place.corner === null
+          ? `${place.acrossShown} across, ${place.alongShown} along`
+          : (place.distance ?? ""),
+      );
+    }
+  }
+
+  return all.sort((one, other) => (one.corner ?? Infinity) - (other.corner ?? Infinity));
+}
