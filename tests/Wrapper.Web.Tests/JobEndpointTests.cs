@@ -123,7 +123,7 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
         var (_, description, _) = await application.Send(HttpMethod.Get, "/api/openapi.json");
         Assert.Equal(
             [
-                "/api/backup", "/api/cloth-at-hand", "/api/draft", "/api/faces", "/api/files", "/api/fold-up", "/api/forms", "/api/health", "/api/house", "/api/job.schema.json", "/api/jobs", "/api/jobs/import", "/api/jobs/{id}", "/api/jobs/{id}/archived", "/api/jobs/{id}/cloth", "/api/jobs/{id}/export", "/api/jobs/{id}/figures", "/api/jobs/{id}/files/{what}.{format}", "/api/jobs/{id}/live", "/api/jobs/{id}/restore", "/api/jobs/{id}/sheet",
+                "/api/backup", "/api/cloth-at-hand", "/api/draft", "/api/faces", "/api/files", "/api/fold-up", "/api/foot-switch/presses", "/api/forms", "/api/health", "/api/house", "/api/job.schema.json", "/api/jobs", "/api/jobs/import", "/api/jobs/{id}", "/api/jobs/{id}/archived", "/api/jobs/{id}/cloth", "/api/jobs/{id}/covers/{coverId}/sewing-cards", "/api/jobs/{id}/cutting", "/api/jobs/{id}/export", "/api/jobs/{id}/figures", "/api/jobs/{id}/files/{what}.{format}", "/api/jobs/{id}/live", "/api/jobs/{id}/restore", "/api/jobs/{id}/sheet", "/api/jobs/{id}/work",
                 "/api/jobs/{jobId}/covers/{coverId}", "/api/jobs/{jobId}/photos", "/api/jobs/{jobId}/photos/{id}", "/api/jobs/{jobId}/photos/{id}/thumbnail", "/api/lay", "/api/lay/live", "/api/make-ups", "/api/outlines", "/api/own-figure", "/api/practice", "/api/sensitivity",
                 "/api/sewing", "/api/sheets/{token}", "/api/sheets/{token}/covers/{coverId}", "/api/sheets/{token}/photos", "/api/tape/readings", "/api/tape/stand-in", "/api/yardage", "/api/yardage/live",
             ],

@@ -24,7 +24,29 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
         Assert.Contains("21", said, StringComparison.Ordinal);
     }
 
+    [Fact]
+    public async Task A_press_of_a_foot_switch_and_work_that_is_told_reach_who_has_the_job_open()
+    {
+        var id = await Job();
+        using var client = application.CreateClient();
+        using var stream = await client.GetStreamAsync(new Uri($"/api/jobs/{id}/live", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var reader = new StreamReader(stream);
+        Assert.Contains("open", await Event(reader), StringComparison.Ordinal);
+        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/foot-switch/presses", """{ "device": "under the table", "pedal": "hold" }""");
+        Assert.Equal(200, status);
+        Assert.True((int)body!["listeners"]! >= 1);
+        var pressed = await Event(reader);
+        Assert.Contains("event: foot", pressed, StringComparison.Ordinal);
+        Assert.Contains("hold", pressed, StringComparison.Ordinal);
+        await Workroom.Tell(application, id, Workroom.Sewn("one", "turn"));
+        var written = await Event(reader);
+        Assert.Contains("event: written", written, StringComparison.Ordinal);
+        Assert.Contains("work", written, StringComparison.Ordinal);
+    }
+
     [Theory]
+    [InlineData("/api/foot-switch/presses", """{ "pedal": "stamp" }""")]
+    [InlineData("/api/foot-switch/presses", "{}")]
     [InlineData("/api/tape/readings", """{ "length": "soon" }""")]
     [InlineData("/api/tape/readings", """{ "length": "-3 in" }""")]
     [InlineData("/api/tape/readings", """{ "length": 12, "unit": "yd" }""")]

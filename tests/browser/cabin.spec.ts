@@ -42,7 +42,8 @@ test("a cabin as one job: six kinds of thing on three cloths, from empty to the 
   const others = page.getByRole("list", { name: "To buy of the other cloths" }).getByRole("listitem");
   await expect(others).toHaveText([/yd of Tern sheeting/, /yd of Eider cotton/]);
 
-  await page.getByRole("link", { name: /Cut/ }).click();
+  await page.getByRole("link", { name: /^Cut/ }).click();
+  await page.getByRole("link", { name: "On paper" }).click();
   await expect(page.getByRole("heading", { name: /^Lay of/ })).toHaveText([
     /Mudflat linen/,
     /Tern sheeting/,

@@ -92,7 +92,8 @@ test("a wrong entry is marked where it stands, the last good drawing stays, and 
   await page.reload();
   await page.getByRole("button", { name: /^depth/ }).click();
   await expect(measureField(page, "Depth")).toHaveValue("19 ich");
-  await page.getByRole("link", { name: /Cut/ }).click();
+  await page.getByRole("link", { name: /^Cut/ }).click();
+  await page.getByRole("link", { name: "On paper" }).click();
   await expect(page.getByText("Nothing can be cut from an unfinished cover")).toBeVisible();
   await expect(page.locator(".cut-list")).toHaveCount(0);
 });

@@ -9,6 +9,7 @@ test("the order of sewing is a sheet: steps with their pieces, minutes and stop-
     .getByRole("navigation", { name: "Stages of the work" })
     .getByRole("link", { name: /^Sew/ })
     .click();
+  await page.getByRole("link", { name: "Order on paper" }).click();
   const cover = page.locator(".sewing-steps").first();
   await expect(cover.getByRole("heading")).toContainText("Settee seat, 3 alike");
   await expect(cover.getByRole("heading")).toContainText(/about \d+ min at the machine for each/);

@@ -107,7 +107,7 @@ public static class Chalking
     {
         var (from, to) = (placed(piece.OnCloth(mark.From)), placed(piece.OnCloth(mark.To)));
         var isOnEdge = mark.Kind is MarkKind.Notch or MarkKind.Top or MarkKind.ZipStop || mark.From != mark.To;
-        var widest = piece.Allowances.Values.DefaultIfEmpty(Length.Zero).Max().Times(1.5m) + Length.FromMillimetres(1m);
+        var widest = piece.Allowances.Values.DefaultIfEmpty(Length.Zero).Max() + Length.FromMillimetres(1m);
         return new(mark.Kind, mark.Label, Place(from), mark.From == mark.To ? null : Place(to));
 
         ChalkPlace Place(Point at)

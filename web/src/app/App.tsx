@@ -21,6 +21,7 @@ const ClothAtHand = lazy(() =>
   import("../screens/atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
 );
 const AtTable = lazy(() => import("../screens/table/AtTable").then((page) => ({ default: page.AtTable })));
+const SetBoard = lazy(() => import("../screens/sew/SetBoard").then((page) => ({ default: page.SetBoard })));
 const AtMachine = lazy(() =>
   import("../screens/sew/AtMachine").then((page) => ({ default: page.AtMachine })),
 );
@@ -32,6 +33,9 @@ const PhoneSheet = lazy(() =>
 );
 const PracticePage = lazy(() =>
   import("../screens/practice/PracticePage").then((page) => ({ default: page.PracticePage })),
+);
+const FootSwitchPage = lazy(() =>
+  import("../screens/foot/FootSwitchPage").then((page) => ({ default: page.FootSwitchPage })),
 );
 const TapePage = lazy(() => import("../screens/tape/TapePage").then((page) => ({ default: page.TapePage })));
 
@@ -69,10 +73,12 @@ export function App() {
               <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
               <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
               <Route path="/jobs/:id/cutting" element={<AtTable />} />
+              <Route path="/jobs/:id/sewing" element={<SetBoard />} />
               <Route path="/jobs/:id/sewing/:cover/:number" element={<AtMachine />} />
               <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
               <Route path="/cloth-at-hand" element={<ClothAtHand />} />
               <Route path="/practice" element={<PracticePage />} />
+              <Route path="/foot-switch" element={<FootSwitchPage />} />
               <Route path="/tape" element={<TapePage />} />
               <Route path="/sheet/:token" element={<PhoneSheet />} />
               <Route path="*" element={<Nowhere />} />

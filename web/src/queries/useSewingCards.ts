@@ -1,9 +1,12 @@
-import { useQuery } from "@tanstack/react-query";
+import { queryOptions, useQuery } from "@tanstack/react-query";
 import { api, type SewingCards } from "../api/client";
 
 /** What is shown at the machine of a cover of the job, or why nothing is. */
-export function useSewingCards(job: string, cover: string) {
-  return useQuery<SewingCards | { problem: string }>({
+export const useSewingCards = (job: string, cover: string) => useQuery(cardsQuery(job, cover));
+
+/** The question for that. */
+export function cardsQuery(job: string, cover: string) {
+  return queryOptions<SewingCards | { problem: string }>({
     queryKey: ["sewing-cards", job, cover],
     retry: true,
     queryFn: async () => {

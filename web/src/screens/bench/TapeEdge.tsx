@@ -61,13 +61,13 @@ export function TapeEdge({ document, measured, measures, draft, yardage }: Props
     <nav className="tape-edge" aria-label="Stages of the work">
       <Ticks />
       {marks.map(({ stage, name, state }) => mark(stage, name, state))}
-      <Link to={`/jobs/${jobId}/cutting-sheet`} className="stage">
+      <Link to={`/jobs/${jobId}/cutting`} className="stage">
         Cut
-        <span>print the sheet</span>
+        <span>at the table</span>
       </Link>
-      <Link to={`/jobs/${jobId}/sewing-sheet`} className="stage">
+      <Link to={`/jobs/${jobId}/sewing`} className="stage">
         Sew
-        <span>step by step</span>
+        <span>card by card</span>
       </Link>
       {mark("all", "All of it", "")}
     </nav>

@@ -39,9 +39,14 @@ export function AtTable() {
           .map(({ text }) => (
             <p key={text}>{text}</p>
           ))}
-        <Link className="hand-button is-first" to={`/jobs/${id}`}>
-          To the bench
-        </Link>
+        <p>
+          <Link className="hand-button is-first" to={`/jobs/${id}`}>
+            To the bench
+          </Link>{" "}
+          <Link className="hand-button" to={`/jobs/${id}/cutting-sheet`}>
+            On paper
+          </Link>
+        </p>
       </main>
     );
   }

@@ -86,9 +86,11 @@ export function CutInHand(props: Props) {
       {cloth.trouble.length > 0 && (
         <Trouble cloth={cloth} cut={cut} onSpoiled={(entry) => change(spoiled(entry))} />
       )}
-      {isWorking && !cloth.told && cut.length > 0 && (
+      {(isWorking || cloth.relaid) && !cloth.told && cut.length > 0 && (
         <p className="cut-working" role="status">
-          Laying what is left again…
+          {isWorking
+            ? "Laying what is left again…"
+            : `Laid again on what is left: it takes ${cloth.lengthShown} now. Is there less cloth than that? Then say so under “Something is wrong”.`}
         </p>
       )}
       {looked ? (

@@ -1,7 +1,9 @@
+import { Link } from "react-router";
 import type { ClothCutting } from "../../api/client";
 import { Figure } from "../../drawing/Figure";
 
 interface Props {
+  job: string;
   cloth: ClothCutting;
   cloths: { key: string; name: string }[];
   onCloth: (key: string) => void;
@@ -12,7 +14,7 @@ interface Props {
 }
 
 /** Which cloth lies on the table, how far it is, and which side of it is up. */
-export function TableHead({ cloth, cloths, onCloth, wrongSide, onWrongSide, left, done }: Props) {
+export function TableHead({ job, cloth, cloths, onCloth, wrongSide, onWrongSide, left, done }: Props) {
   return (
     <header>
       <h1>{cloth.name}</h1>
@@ -24,6 +26,7 @@ export function TableHead({ cloth, cloths, onCloth, wrongSide, onWrongSide, left
         <input type="checkbox" checked={wrongSide} onChange={(event) => onWrongSide(event.target.checked)} />
         wrong side up
       </label>
+      <Link to={`/jobs/${job}/cutting-sheet`}>On paper</Link>
       {cloths.length > 1 && (
         <nav aria-label="Cloths">
           {cloths.map(({ key, name }) => (

@@ -1,0 +1,127 @@
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing;
+using Xunit;
+
+namespace Wrapper.Core.Tests.Sewing;
+
+/// <summary>What is shown at the machine: nothing of an order is missing, and what is lit is what is sewn.</summary>
+public sealed class SewingCardsTests
+{
+    private static readonly CoverInput Bolster = Thing.Inches("bolster", "diameter=6.5 length=24", "construction=band-ends o.piping=both");
+
+    /// <summary>The forms by id.</summary>
+    public static TheoryData<string> Forms => [.. Covers.Cells.Select(cell => cell.Form.Id).Distinct()];
+
+    [Theory]
+    [MemberData(nameof(Forms))]
+    public void Every_operation_of_a_random_cover_is_on_one_card_with_its_edges_lit(string form)
+    {
+        var (cards, edges) = (0, 0);
+        foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
+        {
+            Covers.Of(cell).ForMany(
+                input =>
+                {
+                    if (Drafter.Draft(input) is not { Draft: { } draft, Reading.Specification: { } specification })
+                    {
+                        return;
+                    }
+
+                    var plan = SewingPlanner.Of(draft, specification);
+                    var all = SewingCards.Of(plan, draft, specification);
+                    var told = $"{cell} {Covers.Described(input)}";
+                    Assert.True(plan.Order.Select(operation => operation.Id).Order().SequenceEqual(all.SelectMany(card => card.Operations).Select(operation => operation.Id).Order()), told);
+                    Assert.Equal(all.Count, all.Select(card => card.Id).Distinct().Count());
+                    var pieces = draft.Pieces.ToDictionary(piece => piece.Key);
+                    foreach (var card in all.Where(card => card.Own.IsSewing))
+                    {
+                        Assert.True(IsLit(card, draft, plan, pieces), $"{card.Id} of {told}");
+                        Interlocked.Add(ref edges, card.Lit.Count);
+                    }
+
+                    foreach (var (before, after) in all.Zip(all.Skip(1)))
+                    {
+                        Assert.True(before.SoFar.All(after.SoFar.Contains), told);
+                    }
+
+                    Interlocked.Add(ref cards, all.Count);
+                },
+                iter: 3);
+        }
+
+        Console.WriteLine($"  {form}: {cards} cards, {edges} lit edges");
+        Assert.True(cards > 0, form);
+    }
+
+    /// <summary>Each edge of its seams is lit once, as long as it is stitched, and on one piece each leading edge begins where the one before it ends.</summary>
+    private static bool IsLit(SewingCard card, Draft draft, SewingPlan plan, Dictionary<string, Piece> pieces)
+    {
+        var sides = card.Own.Seams.SelectMany(id => plan.Seams.First(seam => seam.Id == id).Edges).ToList();
+        var lit = card.Lit.Select(edge => new SeamSide(edge.Copy.Piece, edge.Edge, edge.Copy.Copy)).ToList();
+        if (!sides.OrderBy(side => side.ToString()).SequenceEqual(lit.OrderBy(side => side.ToString())))
+        {
+            return false;
+        }
+
+        var isLong = card.Lit.All(edge => pieces[edge.Copy.Piece].StretchedTo != (1, 1) || Math.Abs(LengthOf(edge.Along) - pieces[edge.Copy.Piece].LengthOf(edge.Edge).Millimetres) < 0.5);
+        var leading = card.Lit.Where(edge => edge.Leads).ToList();
+        return isLong && leading.Zip(leading.Skip(1)).All(pair => pair.First.Copy != pair.Second.Copy || draft.Seams.Count(seam => seam.Edges.Any(side => side.Piece == pair.First.Copy.Piece)) > 200
+            || pair.First.Along[^1] == pair.Second.Along[0] || !Touches(pair.First, pair.Second));
+    }
+
+    /// <summary>Two edges of one piece have an end in common.</summary>
+    private static bool Touches(LitEdge one, LitEdge other) =>
+        new[] { one.Along[0], one.Along[^1] }.Intersect([other.Along[0], other.Along[^1]]).Any();
+
+    private static double LengthOf(IReadOnlyList<Point> along) => along.Zip(along.Skip(1), (from, to) => from.DistanceTo(to).Millimetres).Sum();
+
+    [Fact]
+    public void A_bolster_is_sewn_by_its_cards_alone()
+    {
+        var cards = Cards(Bolster);
+        Assert.Equal(
+            ["mark", "make-piping", "apply-piping-left-back", "apply-piping-right-back", "zip-zip", "seam-closed-left", "seam-closed-right", "seam-left-back", "seam-right-back", "turn", "try-on"],
+            cards.Select(card => card.Id));
+        var end = cards[7];
+        Assert.Equal(("½", "in", "from the edge"), (end.Figure!.Shown, end.Figure.Unit, end.Figure.Of));
+        Assert.Contains(end.Hints, hint => hint.StartsWith("Snip the allowance of the band first", StringComparison.Ordinal));
+        Assert.Contains("notch to notch", end.Text, StringComparison.Ordinal);
+        Assert.Equal(["end", "band"], end.Pieces.Select(piece => piece.Copy.Piece));
+        Assert.Equal([false, true], end.Pieces.Select(piece => piece.IsOver));
+        Assert.True(end.Own.IsRing);
+        Assert.Contains(cards[2].Hints, hint => hint.Contains("join them where they meet", StringComparison.Ordinal));
+        Assert.Equal([StopSign.OpenZip], cards[8].Own.Stops);
+        Assert.Empty(cards[3].SoFar);
+        Assert.Equal(3, cards[8].SoFar.Count);
+    }
+
+    [Fact]
+    public void A_seam_that_nothing_passes_at_its_ends_stops_at_the_stitch_corners()
+    {
+        var walls = Thing.Inches("table", "shape=rectangle width=46 depth=30 drop=6.5", "construction=tub-walls");
+        var oneByOne = Cards(walls, Schools.Usual with { Walls = WallSchool.OneByOne, Finish = FinishSchool.None });
+        Assert.Contains("Begin and stop where the stitch lines meet, not at the raw edge.", oneByOne.First(card => card.Id == "seam-top-right").Hints);
+        var ring = Cards(walls, Schools.Usual with { Finish = FinishSchool.None });
+        var corner = ring.First(card => card.Id == "seam-corner-front").Hints;
+        Assert.DoesNotContain(corner, hint => hint.Contains("stitch lines meet, not", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Edges_of_unlike_allowance_are_both_told()
+    {
+        var cards = Cards(Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip"));
+        Assert.Equal("¾", cards.First(card => card.Own.Kind == OperationKind.Zip).Figure!.Shown);
+        Assert.All(cards.Where(card => card.Own.Kind == OperationKind.Seam), card => Assert.Equal("½", card.Figure!.Shown));
+    }
+
+    private static IReadOnlyList<SewingCard> Cards(CoverInput input, Schools? schools = null)
+    {
+        var outcome = Drafter.Draft(input);
+        var specification = outcome.Reading.Specification! with { Schools = schools ?? outcome.Reading.Specification!.Schools };
+        return SewingCards.Of(SewingPlanner.Of(outcome.Draft!, specification), outcome.Draft!, specification);
+    }
+}

@@ -1,0 +1,116 @@
+using System.Text.Json.Nodes;
+using Xunit;
+
+namespace Wrapper.Web.Tests;
+
+/// <summary>What is told of the work: nothing lost, nothing kept twice, nobody in the way of another.</summary>
+public sealed class WorkEndpointTests(Application application) : IClassFixture<Application>
+{
+    [Fact]
+    public async Task What_is_told_comes_back_in_order_and_is_kept_once()
+    {
+        var job = await Workroom.Job(application);
+        var (first, second) = (Workroom.Sewn("one", "zip-zip"), Workroom.Sewn("two", "seam-top-back"));
+        var (status, answer) = await Workroom.Tell(application, job, first, second);
+        Assert.Equal(200, status);
+        Assert.Equal(["one", "two"], Ids(answer));
+        Assert.Empty(answer["notes"]!.AsArray());
+        var (_, again) = await Workroom.Tell(application, job, second, first, Workroom.Sewn("three", "turn"));
+        Assert.Equal(["one", "two", "three"], Ids(again));
+        Assert.Empty(again["notes"]!.AsArray());
+        var (_, read, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work");
+        Assert.Equal(["one", "two", "three"], Ids(read!));
+        Assert.Equal(3.5, (double)read!["entries"]![0]!["minutes"]!);
+        Assert.Empty((await application.Send(HttpMethod.Get, $"/api/jobs/{await Workroom.Job(application)}/work")).Body!["entries"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task Told_on_two_devices_both_are_kept_and_the_second_hears_of_the_first()
+    {
+        var job = await Workroom.Job(application);
+        await Workroom.Tell(application, job, Workroom.Sewn("a", "turn", by: "Wren"));
+        var (_, answer) = await Workroom.Tell(application, job, Workroom.Sewn("b", "turn"));
+        Assert.Equal(["a", "b"], Ids(answer));
+        var note = Assert.Single(answer["notes"]!.AsArray())!;
+        Assert.Equal(("b", "done-before"), ((string)note["entry"]!, (string)note["code"]!));
+        Assert.Contains("Wren", (string)note["text"]!, StringComparison.Ordinal);
+        var other = await Workroom.Job(application);
+        await Workroom.Tell(application, other, Workroom.Sewn("a", "turn"), Workroom.Entry("u", "undone", ("subject", "a")));
+        Assert.Empty((await Workroom.Tell(application, other, Workroom.Sewn("b", "turn"))).Answer["notes"]!.AsArray());
+    }
+
+    [Theory]
+    [InlineData("""{ "kind": "knitted" }""", "“kind”")]
+    [InlineData("""{ "id": "" }""", "“id”")]
+    [InlineData("""{ "subject": "" }""", "“subject”")]
+    [InlineData("""{ "at": "yesterday" }""", "“at”")]
+    [InlineData("""{ "number": -1 }""", "“number”")]
+    [InlineData("""{ "minutes": -2 }""", "“minutes”")]
+    [InlineData("""{ "kind": "cut" }""", "“cut”")]
+    [InlineData("""{ "kind": "lay" }""", "“lay”")]
+    [InlineData("""{ "kind": "flaw", "stretch": [1, 2, 3] }""", "“stretch”")]
+    [InlineData("""{ "kind": "flaw", "stretch": [9, 2, 3, 4] }""", "“stretch”")]
+    [InlineData("""{ "kind": "shorter", "length": 0 }""", "“length”")]
+    [InlineData("""{ "kind": "shorter", "length": 1e30 }""", "length")]
+    public async Task An_entry_that_cannot_be_kept_names_its_field_and_holds_up_no_other(string change, string named)
+    {
+        var job = await Workroom.Job(application);
+        var wrong = Workroom.Sewn("wrong", "turn");
+        foreach (var (field, value) in JsonNode.Parse(change)!.AsObject())
+        {
+            wrong[field] = value!.DeepClone();
+        }
+
+        var (status, answer) = await Workroom.Tell(application, job, wrong, Workroom.Sewn("right", "turn"));
+        Assert.Equal(200, status);
+        Assert.Equal(["right"], Ids(answer));
+        var note = Assert.Single(answer["notes"]!.AsArray())!;
+        Assert.Equal("refused", (string)note["code"]!);
+        Assert.Contains(named, (string)note["text"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Work_on_a_cover_that_was_taken_off_is_kept_and_told()
+    {
+        var job = await Workroom.Job(application);
+        var (_, stored, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}");
+        Assert.Equal(200, (await application.Send(HttpMethod.Delete, $"/api/jobs/{job}/covers/seat", null, ("If-Match", $"\"{(long)stored!["covers"]![0]!["version"]!}\""))).Status);
+        var (_, answer) = await Workroom.Tell(application, job, Workroom.Sewn("late", "turn"));
+        Assert.Equal(["late"], Ids(answer));
+        Assert.Equal("cover-gone", (string)Assert.Single(answer["notes"]!.AsArray())!["code"]!);
+        var (status, body, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/covers/seat/sewing-cards");
+        Assert.Equal(404, status);
+        Assert.Contains("taken off the job", (string)body!["detail"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_job_that_is_not_there_and_too_much_at_once_are_told()
+    {
+        Assert.Equal(404, (await Workroom.Tell(application, "nowhere", Workroom.Sewn("a", "turn"))).Status);
+        Assert.Equal(404, (await application.Send(HttpMethod.Get, "/api/jobs/nowhere/work")).Status);
+        Assert.Equal(404, (await application.Send(HttpMethod.Get, "/api/jobs/nowhere/cutting")).Status);
+        var job = await Workroom.Job(application);
+        var many = Enumerable.Range(0, 1001).Select(i => Workroom.Sewn($"e{i}", "turn")).ToArray();
+        var (status, answer) = await Workroom.Tell(application, job, many);
+        Assert.Equal(422, status);
+        Assert.Contains("1001", (string)answer["detail"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_work_goes_with_the_job_in_its_file()
+    {
+        var job = await Workroom.Job(application);
+        await Workroom.Tell(application, job, Workroom.Sewn("one", "turn"), Workroom.Entry("two", "flaw", ("subject", "main"), ("stretch", new JsonArray(0, 100, 50, 80))));
+        var (_, file, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/export");
+        var (status, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", file!.ToJsonString());
+        Assert.Equal(200, status);
+        var (_, read, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made!["id"]!}/work");
+        Assert.Equal(["one", "two"], Ids(read!));
+        Assert.True(JsonNode.DeepEquals(file["work"], read!["entries"]));
+        var (_, merged, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=merge", file.ToJsonString());
+        Assert.Equal(job, (string)merged!["id"]!);
+        Assert.Equal(["one", "two"], Ids((await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work")).Body!));
+    }
+
+    private static IEnumerable<string> Ids(JsonNode answer) => answer["entries"]!.AsArray().Select(entry => (string)entry!["id"]!);
+}

@@ -1,0 +1,55 @@
+import { Link } from "react-router";
+import type { SewingCards, WorkEntry } from "../../api/client";
+import { tilesOf } from "../../model/board";
+import { told } from "../../model/work";
+import { tell } from "../../queries/workOutbox";
+import { Tile } from "./Tile";
+
+interface Props {
+  job: string;
+  sewing: SewingCards;
+  name: string;
+  work: WorkEntry[];
+  worker: string;
+}
+
+/** The covers alike side by side; several are sewn one after another, or each step on all of them. */
+export function CoverOnBoard({ job, sewing, name, work, worker }: Props) {
+  const tiles = tilesOf(sewing, work);
+  return (
+    <section className="board-cover">
+      <h2>
+        <span className="sew-letter">{sewing.letter}</span> {name}
+        {sewing.count > 1 && <small>{sewing.count} alike</small>}
+        {sewing.count > 1 && tiles.some(({ sewn }) => sewn.done < sewn.of) && (
+          <Link className="hand-small" to={`/jobs/${job}/sewing/${sewing.cover}/all`}>
+            Sew all together, step by step
+          </Link>
+        )}
+      </h2>
+      <ul>
+        {tiles.map((tile) => (
+          <Tile
+            key={tile.number}
+            tile={tile}
+            sewing={sewing}
+            address={`/jobs/${job}/sewing/${sewing.cover}/${tile.number}`}
+            onHold={() =>
+              tell(
+                job,
+                told("holds", worker, { cover: sewing.cover, number: tile.number, subject: "in-hand" }),
+              )
+            }
+            canHold={worker.trim() !== "" && tile.holder !== worker.trim()}
+            onClose={() =>
+              tell(
+                job,
+                told("closed", worker, { cover: sewing.cover, number: tile.number, subject: "handed-over" }),
+              )
+            }
+          />
+        ))}
+      </ul>
+    </section>
+  );
+}
