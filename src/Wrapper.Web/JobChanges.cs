@@ -1,5 +1,6 @@
 using System.Runtime.CompilerServices;
 using Wrapper.Devices;
+using Wrapper.Store;
 
 namespace Wrapper.Web;
 
@@ -8,8 +9,20 @@ public sealed class JobChanges
 {
     private readonly Feed<(string Job, string Part)> _written = new();
 
-    /// <summary>Something of this job was written: <c>cover/…</c>, <c>heading</c>, <c>photos</c>.</summary>
+    /// <summary>Something of this job was written: <c>cover/…</c>, <c>photos</c>, <c>work</c>; <c>drafts</c> where a bench wrote a cover or a cloth.</summary>
     public void Tell(string job, string part) => _written.Send((job, part));
+
+    /// <summary>Whoever cuts or sews hears that what a job's pieces are drafted from was written.</summary>
+    /// <returns>The result.</returns>
+    public WriteResult Drafts(string job, WriteResult result)
+    {
+        if (result.End == WriteEnd.Saved)
+        {
+            Tell(job, "drafts");
+        }
+
+        return result;
+    }
 
     /// <summary>The parts of a job that are written from now on, until the listener leaves.</summary>
     public async IAsyncEnumerable<string> Listen(string job, [EnumeratorCancellation] CancellationToken left)

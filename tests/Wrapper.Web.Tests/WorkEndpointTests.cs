@@ -93,7 +93,7 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
         var many = Enumerable.Range(0, 1001).Select(i => Workroom.Sewn($"e{i}", "turn")).ToArray();
         var (status, answer) = await Workroom.Tell(application, job, many);
         Assert.Equal(422, status);
-        Assert.Contains("1001", (string)answer["detail"]!, StringComparison.Ordinal);
+        Assert.Contains("send fewer", (string)answer["detail"]!, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -110,6 +110,22 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
         var (_, merged, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=merge", file.ToJsonString());
         Assert.Equal(job, (string)merged!["id"]!);
         Assert.Equal(["one", "two"], Ids((await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work")).Body!));
+    }
+
+    [Fact]
+    public async Task The_work_of_a_large_set_is_whole_in_its_file()
+    {
+        var job = await Workroom.Job(application);
+        foreach (var part in Enumerable.Range(0, 1500).Select(i => Workroom.Sewn($"e{i}", $"card-{i}")).Chunk(500))
+        {
+            Assert.Equal(200, (await Workroom.Tell(application, job, part)).Status);
+        }
+
+        var (_, file, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/export");
+        var (status, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", file!.ToJsonString());
+        Assert.Equal(200, status);
+        Assert.Empty(made!["leftOut"]!.AsArray());
+        Assert.Equal(1500, Ids((await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/work")).Body!).Count());
     }
 
     private static IEnumerable<string> Ids(JsonNode answer) => answer["entries"]!.AsArray().Select(entry => (string)entry!["id"]!);

@@ -23,7 +23,7 @@ internal static class CoverEndpoints
     public static bool IsComplete(CoverDocument cover, string unit, IReadOnlyDictionary<string, string> houseRules) =>
         Proved.Draft(cover.ToInput(unit, houseRules) with { Pieced = [] }).Draft is not null; // which cloths the job has is no matter of its measures
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> Save(string jobId, string coverId, CoverWriteJson body, JobStore store, HttpContext context)
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Save(string jobId, string coverId, CoverWriteJson body, JobStore store, JobChanges changes, HttpContext context)
     {
         if (coverId.Length > 64)
         {
@@ -56,12 +56,13 @@ internal static class CoverEndpoints
             return Versions.NotSaid();
         }
 
+        changes.Drafts(jobId, result);
         var letter = PieceCodes.Letter(job.Covers.FirstOrDefault(cover => cover.Id == coverId)?.Letter ?? store.LetterOf(jobId, coverId) ?? 0);
         return Versions.Answer(context, result, (complete, letter), () => Stored(store, jobId, coverId), body.Cover);
     }
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string jobId, string coverId, JobStore store, HttpContext context) =>
-        Versions.Write(context, version => store.DeleteCover(jobId, coverId, version), () => Stored(store, jobId, coverId), null);
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string jobId, string coverId, JobStore store, JobChanges changes, HttpContext context) =>
+        Versions.Write(context, version => changes.Drafts(jobId, store.DeleteCover(jobId, coverId, version)), () => Stored(store, jobId, coverId), null);
 
     private static CoverJson? Stored(JobStore store, string jobId, string coverId) =>
         JobEndpoints.Find(store, jobId)?.Covers.FirstOrDefault(cover => cover.Id == coverId);

@@ -9,8 +9,9 @@ namespace Wrapper.Web.Endpoints;
 /// <summary>The cutting of a job.</summary>
 /// <param name="Unit">Its unit.</param>
 /// <param name="Name">What it is called.</param>
+/// <param name="Entries">How many entries of its work are in this answer.</param>
 /// <param name="Cloths">Its cloths.</param>
-public sealed record CuttingJson(string Unit, string Name, IReadOnlyList<ClothCuttingJson> Cloths);
+public sealed record CuttingJson(string Unit, string Name, int Entries, IReadOnlyList<ClothCuttingJson> Cloths);
 
 internal static class CuttingEndpoints
 {
@@ -26,12 +27,13 @@ internal static class CuttingEndpoints
             return Versions.Missing();
         }
 
+        var entries = WorkEndpoints.Entries(work, id);
         var cutting = new JobCutting(
             JobUnit.Read(job.Unit)!.Value,
             HouseEndpoints.Rules(store),
             [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
             job.Cloth.Cloth,
-            WorkEndpoints.Entries(work, id));
-        return TypedResults.Ok(new CuttingJson(job.Unit, job.Name, await planners.Run(PlannerKind.Patient, goesOn => cutting.Plan(wrongSide == true, FileEndpoints.Steps, YardageEndpoints.Limited(goesOn)), aborted)));
+            entries);
+        return TypedResults.Ok(new CuttingJson(job.Unit, job.Name, entries.Count, await planners.Run(PlannerKind.Patient, goesOn => cutting.Plan(wrongSide == true, FileEndpoints.Steps, YardageEndpoints.Limited(goesOn)), aborted)));
     }
 }

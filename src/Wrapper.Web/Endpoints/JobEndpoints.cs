@@ -148,10 +148,10 @@ internal static class JobEndpoints
     private static Results<Ok<SavedJson>, ProblemHttpResult> Archive(string id, ArchivedJson body, JobStore store, HttpContext context) =>
         Versions.Write(context, version => store.Archive(id, body.Archived, version), () => Find(store, id), body);
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, HttpContext context)
+    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, JobChanges changes, HttpContext context)
     {
         var document = JsonSerializer.Serialize(cloth.Brought(), OpenFormat.Json);
         return JobCeilings.Refusal("cloth", document, JobCeilings.MostBytesOfCloth) is { } refusal ? refusal
-            : Versions.Write(context, version => store.SaveCloth(id, document, version), () => Find(store, id)?.Cloth, cloth);
+            : Versions.Write(context, version => changes.Drafts(id, store.SaveCloth(id, document, version)), () => Find(store, id)?.Cloth, cloth);
     }
 }

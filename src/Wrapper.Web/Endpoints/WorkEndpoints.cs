@@ -22,8 +22,8 @@ public sealed record WorkJson(IReadOnlyList<WorkEntry> Entries, IReadOnlyList<Wo
 
 internal static class WorkEndpoints
 {
-    private const int MostEntries = 20_000;
-    private const int MostAtOnce = 1000;
+    /// <summary>The most entries that are kept with one job.</summary>
+    public const int MostEntries = 20_000;
     private const int MostBytesOfEntry = 256 * 1024;
     private const long MostCharacters = 16_000_000;
 
@@ -60,11 +60,6 @@ internal static class WorkEndpoints
         if (jobs.Find(id) is not { } job)
         {
             return Versions.Missing();
-        }
-
-        if (told.Entries.Count > MostAtOnce)
-        {
-            return TypedResults.Problem($"{told.Entries.Count} entries at once are too many: send at most {MostAtOnce}.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
         if (NoRoom(work, id, told.Entries.Count) is { } full)

@@ -38,6 +38,7 @@ public static class RequestCeilings
         ["cut"] = 10_000,
         ["padding"] = 20,
         ["turns"] = 16,
+        ["work"] = Endpoints.WorkEndpoints.MostEntries,
     };
 
     /// <summary>The most entries of a list of this name.</summary>

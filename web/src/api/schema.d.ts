@@ -1440,6 +1440,11 @@ export interface components {
             unit: string;
             /** @description What it is called. */
             name: string;
+            /**
+             * Format: int32
+             * @description How many entries of its work are in this answer.
+             */
+            entries: number;
             /** @description Its cloths. */
             cloths: components["schemas"]["ClothCuttingJson"][];
         };

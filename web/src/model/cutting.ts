@@ -65,6 +65,18 @@ export function layEntry(cloth: ClothCutting, by: string): WorkEntry {
   return told("lay", by, { subject: cloth.key, lay: cloth.lay });
 }
 
+const changes = new Set(["spoiled", "flaw", "shorter", "undone"]);
+
+/** Something was told since the lay was worked out that changes it: what is left has to be laid again. */
+export function isOutdated(known: number, entries: WorkEntry[]): boolean {
+  return entries.slice(known).some(({ kind }) => changes.has(kind));
+}
+
+/** The same, where the places that are known may not be cut by any more: other pieces lie right also round a spoiled one. */
+export function isUnsafe(known: number, entries: WorkEntry[]): boolean {
+  return entries.slice(known).some(({ kind }) => kind === "flaw" || kind === "shorter");
+}
+
 type Mark = CutCard["chalk"]["marks"][number];
 
 /** What is marked on a piece from one corner on: each with its distance along the edge. */

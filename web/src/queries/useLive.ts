@@ -23,10 +23,11 @@ export function useLive(jobId: string) {
       }
     });
     source.addEventListener("written", (event) => {
+      // What was cut or sewn is none of the bench’s; what a bench wrote it has written itself.
       const part = (JSON.parse(event.data as string) as { text: string }).text;
       if (part === "photos") {
         void queries.invalidateQueries({ queryKey: ["photos", jobId] });
-      } else {
+      } else if (part !== "work" && part !== "drafts") {
         void api.GET("/api/jobs/{id}", { params: { path: { id: jobId } } }).then(({ data }) => {
           if (data) {
             refreshFromStore(data, part);

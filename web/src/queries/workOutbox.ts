@@ -4,6 +4,7 @@ import { queries } from "./client";
 
 const prefix = "wrapper-work/";
 const pauseBetweenTries = 3000;
+const mostAtOnce = 200;
 
 /** What was told on this device and is not in the store yet, and what the store had to say of what was. */
 export const useToldHere = create<{ waiting: Record<string, WorkEntry[]>; notes: WorkNote[] }>(() => ({
@@ -66,7 +67,7 @@ function nextJob(): string | undefined {
 const held = new Set<string>();
 
 async function sendOf(job: string) {
-  const entries = useToldHere.getState().waiting[job] ?? [];
+  const entries = (useToldHere.getState().waiting[job] ?? []).slice(0, mostAtOnce);
   const { data, error } = await api.POST("/api/jobs/{id}/work", {
     params: { path: { id: job } },
     body: { entries },
@@ -85,6 +86,10 @@ async function sendOf(job: string) {
 
   const sent = new Set(entries.map(({ id }) => id));
   queries.setQueryData(["work", job], data.entries);
+  if (entries.some(({ kind }) => kind !== "cut" && kind !== "sewn")) {
+    void queries.invalidateQueries({ queryKey: ["cutting", job] });
+  }
+
   useToldHere.setState(({ waiting, notes }) => ({
     waiting: { ...waiting, [job]: (waiting[job] ?? []).filter(({ id }) => !sent.has(id)) },
     notes: [...notes, ...data.notes],

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
-import { turnsLeft } from "../../model/cutting";
+import { useAway } from "../../api/client";
+import { isOutdated, isUnsafe, turnsLeft } from "../../model/cutting";
 import { useCutting } from "../../queries/useCutting";
 import { useWork } from "../../queries/useWork";
 import { Nowhere } from "../../ui/Nowhere";
@@ -15,6 +16,7 @@ export function AtTable() {
   const [chosen, setChosen] = useState<string | null>(null);
   const cutting = useCutting(id, wrongSide);
   const work = useWork(id);
+  const { away } = useAway();
   useEffect(() => {
     document.title = "Cutting";
   }, []);
@@ -58,7 +60,7 @@ export function AtTable() {
       unit={cutting.data.unit}
       cloth={cloth}
       work={work}
-      isWorking={cutting.isFetching}
+      isWorking={away ? isUnsafe(cutting.data.entries, work) : isOutdated(cutting.data.entries, work)}
       wrongSide={wrongSide}
       onWrongSide={setWrongSide}
       cloths={cloths.map(({ key, name }) => ({ key, name }))}

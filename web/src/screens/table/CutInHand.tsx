@@ -86,7 +86,7 @@ export function CutInHand(props: Props) {
       {cloth.trouble.length > 0 && (
         <Trouble cloth={cloth} cut={cut} onSpoiled={(entry) => change(spoiled(entry))} />
       )}
-      {(isWorking || cloth.relaid) && !cloth.told && cut.length > 0 && (
+      {(isWorking || (cloth.relaid && !cloth.told)) && (
         <p className="cut-working" role="status">
           {isWorking
             ? "Laying what is left again…"
@@ -146,7 +146,7 @@ export function CutInHand(props: Props) {
             type="button"
             className="hand-button is-first"
             onClick={next}
-            disabled={!looked && isWorking && !cloth.told && cut.length > 0}
+            disabled={!looked && isWorking}
           >
             {looked ? "Forward" : "Cut, next"}
           </button>
