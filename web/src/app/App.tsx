@@ -20,6 +20,12 @@ import { queries } from "../queries/client";
 const ClothAtHand = lazy(() =>
   import("../screens/atHand/ClothAtHand").then((page) => ({ default: page.ClothAtHand })),
 );
+const CutCardsOnPaper = lazy(() =>
+  import("../screens/table/CutCardsOnPaper").then((page) => ({ default: page.CutCardsOnPaper })),
+);
+const SewingCardsOnPaper = lazy(() =>
+  import("../screens/sew/SewingCardsOnPaper").then((page) => ({ default: page.SewingCardsOnPaper })),
+);
 const AtTable = lazy(() => import("../screens/table/AtTable").then((page) => ({ default: page.AtTable })));
 const SetBoard = lazy(() => import("../screens/sew/SetBoard").then((page) => ({ default: page.SetBoard })));
 const AtMachine = lazy(() =>
@@ -72,6 +78,8 @@ export function App() {
               <Route path="/jobs/:id/:stage?" element={<Bench />} />
               <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
               <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
+              <Route path="/jobs/:id/cut-cards" element={<CutCardsOnPaper />} />
+              <Route path="/jobs/:id/sewing-cards" element={<SewingCardsOnPaper />} />
               <Route path="/jobs/:id/cutting" element={<AtTable />} />
               <Route path="/jobs/:id/sewing" element={<SetBoard />} />
               <Route path="/jobs/:id/sewing/:cover/:number" element={<AtMachine />} />

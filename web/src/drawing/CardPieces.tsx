@@ -1,5 +1,6 @@
 import type { Piece, SewingCard } from "../api/client";
 import { cardLayout } from "../model/cardLayout";
+import { widthOfFigure } from "../model/figures";
 import { pieceColour } from "../model/pieceColours";
 import { boxOf, PieceLines, type PiecePlace } from "./PieceLines";
 import { useSize } from "./useSize";
@@ -16,15 +17,17 @@ interface Props {
 type InHand = SewingCard["pieces"][number] & { copies: number };
 
 const nameHeight = 46;
+const nameSize = 17;
 const margin = 18;
 
 /** The pieces in the hand as they lie: what lies on top is seen from its wrong side, and the edges that are sewn are lit. */
 export function CardPieces({ card, pieces, letter }: Props) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 640, height: 360 });
   const drawn = inHandOf(card, pieces);
-  const boxes = drawn.map(({ piece }) => {
+  const boxes = drawn.map(({ piece, inHand }) => {
     const { left, right, bottom, top } = boxOf(piece);
-    return { width: right - left, height: top - bottom };
+    const name = `${letter}${piece.number} ${inHand.name}${inHand.copies > 1 ? ` × ${inHand.copies}` : ""}`;
+    return { width: right - left, height: top - bottom, nameWidth: widthOfFigure(name, nameSize) * 0.85 };
   });
   const room = {
     width: Math.max(40, size.width - 2 * margin),
@@ -33,7 +36,12 @@ export function CardPieces({ card, pieces, letter }: Props) {
   const { scale, places } = cardLayout(boxes, room, nameHeight);
   return (
     <div className="card-pieces" ref={ref}>
-      <svg width={size.width} height={size.height} role="img" aria-label={saidOf(card, drawn, letter)}>
+      <svg
+        {...size}
+        viewBox={`0 0 ${size.width} ${size.height}`}
+        role="img"
+        aria-label={saidOf(card, drawn, letter)}
+      >
         {drawn.map(({ piece, inHand }, i) => {
           const { x = 0, y = 0 } = places[i] ?? {};
           const at = { x: x + margin, y: y + margin };

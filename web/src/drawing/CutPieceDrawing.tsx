@@ -38,8 +38,8 @@ export function CutPieceDrawing({ card }: Props) {
   return (
     <div className="cut-piece" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...size}
+        viewBox={`0 0 ${size.width} ${size.height}`}
         role="img"
         aria-label={`${card.code} ${card.name}: ${card.alongShown} along, ${card.acrossShown} across`}
       >

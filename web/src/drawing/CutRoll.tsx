@@ -29,8 +29,8 @@ export function CutRoll({ cloth, turns, wrongSide }: Props) {
   return (
     <div className="cut-roll" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...size}
+        viewBox={`0 0 ${size.width} ${size.height}`}
         role="img"
         aria-label={`${turns.length} pieces still to cut`}
       >

@@ -30,8 +30,8 @@ export function SoFarPicture({ facets, card }: Props) {
   return (
     <div className="so-far" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...size}
+        viewBox={`0 0 ${size.width} ${size.height}`}
         role="img"
         aria-label={sewn.length > 0 ? "The cover so far" : "Nothing hangs together yet"}
       >

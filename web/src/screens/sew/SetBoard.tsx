@@ -62,6 +62,9 @@ export function SetBoard() {
           <Link className="hand-button" to={`/jobs/${id}/sewing-sheet`}>
             Order on paper
           </Link>
+          <Link className="hand-button" to={`/jobs/${id}/sewing-cards`}>
+            Cards on paper
+          </Link>
         </nav>
       </header>
       {covers.length === 0 && <p>This job has no cover yet.</p>}

@@ -1,6 +1,7 @@
-import { CutPieceDrawing, mostCorners } from "../../drawing/CutPieceDrawing";
+import { CutPieceDrawing } from "../../drawing/CutPieceDrawing";
 import { Figure } from "../../drawing/Figure";
-import { marksInOrder, type CutTurn } from "../../model/cutting";
+import type { CutTurn } from "../../model/cutting";
+import { ChalkWords, Told } from "./ChalkWords";
 
 interface Props {
   turn: CutTurn;
@@ -37,43 +38,7 @@ export function CutCardView({ turn: { card, copy }, turns, wrongSide }: Props) {
         <CutPieceDrawing card={card} />
       </section>
       <section className="cut-words">
-        <p>
-          From the straightened end <Told text={copy.alongShown} />,{" "}
-          {wrongSide ? "wrong side up, from the edge on your left " : "from the left edge "}
-          <Told text={wrongSide ? copy.fromRight : copy.acrossShown} />. <Told text={card.alongShown} />{" "}
-          along, <Told text={card.acrossShown} /> across.
-          {card.chalk.radius !== null && (
-            <>
-              {" "}
-              Its middle is half of each in, the chalk <Told text={card.chalk.radius} /> from it.
-            </>
-          )}
-          {card.block && " Rule it into strips on the slant."}
-          {card.chalk.corners.length > mostCorners && " Chalk it round its pattern, laid into that box."}
-        </p>
-        {!card.chalk.box && card.chalk.radius === null && card.chalk.corners.length <= mostCorners && (
-          <p>
-            Corners, along and across in the box:{" "}
-            {card.chalk.corners.map((corner, i) => (
-              <span key={i} className="cut-corner-place">
-                <i>{i + 1}</i> <Told text={corner.alongShown} />, <Told text={corner.acrossShown} />
-                {corner.rise !== null && ` (then a curve, ${corner.rise} out at its middle)`};{" "}
-              </span>
-            ))}
-          </p>
-        )}
-        {marksInOrder(card.chalk.marks).map(({ corner, marks }) => (
-          <p key={corner ?? "inside"}>
-            {corner === null ? "Inside: " : <>From corner {corner}: </>}
-            {marks.map(({ word, distance }, i) => (
-              <span key={i}>
-                {i > 0 && ", "}
-                {(i === 0 || marks[i - 1]?.word !== word) && `${word} `}
-                <Told text={distance} />
-              </span>
-            ))}
-          </p>
-        ))}
+        <ChalkWords card={card} copy={copy} wrongSide={wrongSide} />
         {alike.length > 0 && (
           <p>
             {alike.length} more lie alike, at zero +{" "}
@@ -92,14 +57,5 @@ export function CutCardView({ turn: { card, copy }, turns, wrongSide }: Props) {
         </p>
       </section>
     </>
-  );
-}
-
-/** A figure to chalk by, as a tape has it. */
-function Told({ text }: { text: string }) {
-  return (
-    <b>
-      <Figure text={text} />
-    </b>
   );
 }

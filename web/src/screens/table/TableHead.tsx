@@ -27,6 +27,7 @@ export function TableHead({ job, cloth, cloths, onCloth, wrongSide, onWrongSide,
         wrong side up
       </label>
       <Link to={`/jobs/${job}/cutting-sheet`}>On paper</Link>
+      <Link to={`/jobs/${job}/cut-cards`}>Cut cards</Link>
       {cloths.length > 1 && (
         <nav aria-label="Cloths">
           {cloths.map(({ key, name }) => (
