@@ -90,6 +90,10 @@ public sealed record WorkEntry
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public IReadOnlyList<LaidCopy>? Lay { get; init; }
 
+    /// <summary>Of a cover that was handed over: what its record says.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public HandOver? HandOver { get; init; }
+
     /// <summary>What was written with it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Note { get; init; }
@@ -106,6 +110,8 @@ public sealed record WorkEntry
         { Cover.Length: > LongestId } => $"“cover”: an id has at most {LongestId} characters.",
         { Subject.Length: 0 or > LongestText } => $"“subject”: say what it was done with, in at most {LongestText} characters.",
         { By.Length: > LongestText } or { Note.Length: > LongestText } => $"“by” and “note” have at most {LongestText} characters.",
+        { HandOver: { } over } when over.Texts.Any(text => text.Length > LongestText) => $"“handOver”: each of its texts has at most {LongestText} characters.",
+        { HandOver: { } over } when Words.Read<Stuffing>(over.Filling) is null || Words.Read<Stuffing>(over.Interliner) is null => $"“handOver”: filling and interliner are {string.Join(", ", Words.All<Stuffing>())}.",
         { Number: < 0 or > 100_000 } => "“number”: covers and copies are counted from 1.",
         _ when !DateTimeOffset.TryParse(At, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out _) => $"“at”: “{At}” is no moment; write it as 2026-03-14T09:26:00Z.",
         { Minutes: { } minutes } when !(minutes is >= 0 and < 100_000) => "“minutes”: no work takes less than nothing.",
@@ -148,3 +154,28 @@ public sealed record CutAs(string Cloth, IReadOnlyList<double[]> Outline, double
 /// <param name="Y">Where its box begins along the roll.</param>
 /// <param name="Remnant">The piece of cloth from the shelf it lies on; null for the roll.</param>
 public sealed record LaidCopy(string Cover, string Piece, int Copy, int Turn, double X, double Y, string? Remnant = null);
+
+/// <summary>What became of a filling or an interliner.</summary>
+public enum Stuffing
+{
+    /// <summary>There is none.</summary>
+    None,
+
+    /// <summary>It is the one that was there.</summary>
+    Original,
+
+    /// <summary>It was replaced.</summary>
+    Replaced,
+}
+
+/// <summary>What the record of a cover says when it is handed over. It never claims that a rule is kept.</summary>
+/// <param name="Unpick">The seam to unpick when the cover has to come off later; empty where it opens.</param>
+/// <param name="Thread">The colour of the thread.</param>
+/// <param name="Filling"><c>none</c>, <c>original</c>, <c>replaced</c>.</param>
+/// <param name="Interliner">The same of the interliner.</param>
+/// <param name="Treatment">What treatment was recorded; empty for not known.</param>
+/// <param name="LeftOver">What was left over and where it is kept.</param>
+public sealed record HandOver(string Unpick, string Thread, string Filling, string Interliner, string Treatment, string LeftOver)
+{
+    internal IEnumerable<string> Texts => [Unpick, Thread, Treatment, LeftOver];
+}

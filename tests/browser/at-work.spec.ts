@@ -124,7 +124,18 @@ test("a set of three goes from the first cut to the last tick by foot switch, wi
   for (const i of [0, 1, 2]) {
     await expect(tiles.nth(i).locator("dl .is-done")).toContainText(["cut", "sewn", "tried"]);
   }
-  await tiles.first().getByRole("button", { name: "Handed over" }).click();
+  await tiles.first().getByRole("link", { name: "Hand over" }).click();
+  await page.getByLabel("Colour of the thread").fill("graphite 402");
+  await page.getByLabel(/^Filling/).selectOption("original");
+  await page.getByRole("button", { name: "Handed over: write it into the record" }).click();
+  await expect(page.getByRole("button", { name: "Write it into the record again" })).toBeVisible();
+  await expect(page.locator(".record-label")).toContainText("Cover and filling. Filling original");
+  await expect(page.locator(".record-label")).toContainText("Treatment: not known. See local rules.");
+  await expect(page.locator(".record-label img")).toBeVisible();
+  await expectClean(page);
+  await page.getByRole("link", { name: "All labels" }).click();
+  await expect(page.locator(".record-label")).toHaveCount(3);
+  await page.getByRole("link", { name: "← All covers" }).click();
   await expect(tiles.first()).toContainText("handed overyes");
   await expectClean(page);
 });

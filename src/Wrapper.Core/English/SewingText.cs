@@ -137,6 +137,12 @@ internal static class SewingText
 
     internal static string LeaveOpen(string gap) => $"Leave {gap} open.";
 
+    internal static string CautionCords => "No long loops of cord where small children are: follow your local rules.";
+
+    internal static string CautionElastic => "Mind your eyes and fingers: needles break at elastic.";
+
+    internal static string CautionFilling => "Foam dust and old stuffing are not for breathing: wear a mask, and leave old stuffing of unknown make to a professional. Check your local fire rules for the filling.";
+
     internal static string FigureFromEdge => "from the edge";
 
     internal static string FigureFromEdges(string others) => $"from the edge; on the other layer {others}";

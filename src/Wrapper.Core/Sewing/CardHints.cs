@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
@@ -20,6 +21,9 @@ internal sealed class CardHints(SewingCover cover)
     {
         OperationKind.ApplyPiping => [IsRound(operation.Edges) ? SewingText.BeginPiping : SewingText.BeginPipingAtEnd],
         OperationKind.Seam or OperationKind.Join => [.. Snipped(operation), .. Eased(operation), .. Ends(operation), .. Open(operation)],
+        OperationKind.Thread => [cover.Edge == LowerEdge.Drawstring ? SewingText.CautionCords : SewingText.CautionElastic],
+        OperationKind.Fill => [SewingText.CautionFilling],
+        OperationKind.Pocket or OperationKind.Turn or OperationKind.TryOn or OperationKind.Mark => [],
         _ => [.. Open(operation)],
     };
 

@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
-using QRCoder;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Forms;
 using Wrapper.Formats;
@@ -105,10 +104,7 @@ internal static class SheetEndpoints
 
         var (token, expires) = sheets.Open(id);
         var url = $"{address.Base ?? $"{context.Request.Scheme}://{context.Request.Host}"}/sheet/{token}";
-        using var generator = new QRCodeGenerator();
-        using var data = generator.CreateQrCode(url, QRCodeGenerator.ECCLevel.M);
-        using var code = new SvgQRCode(data);
-        return TypedResults.Ok(new SheetOpenedJson(token, url, address.Base is not null, code.GetGraphic(4, "#22303a", "#fdf9f1"), expires));
+        return TypedResults.Ok(new SheetOpenedJson(token, url, address.Base is not null, SquareCode.Svg(url, "#fdf9f1"), expires));
     }
 
     private static Results<Ok<SheetJson>, ProblemHttpResult> Read(string token, JobStore jobs, SheetStore sheets)

@@ -15,6 +15,13 @@ public sealed record WorkToldJson(IReadOnlyList<WorkEntry> Entries);
 /// <param name="Text">What to know of it.</param>
 public sealed record WorkNoteJson(string Entry, string Code, string Text);
 
+/// <summary>Where the record of a cover is found.</summary>
+/// <param name="Cover">The cover’s id.</param>
+/// <param name="Number">Which of those alike.</param>
+/// <param name="Address">The address.</param>
+/// <param name="Code">The same as a square code: an SVG.</param>
+public sealed record RecordCodeJson(string Cover, int Number, string Address, string Code);
+
 /// <summary>The work on a job as it was told.</summary>
 /// <param name="Entries">All of it, in the order it came in.</param>
 /// <param name="Notes">What there is to know of entries that were told just now.</param>
@@ -33,7 +40,26 @@ internal static class WorkEndpoints
         routes.MapPost("/api/jobs/{id}/work", Tell).WithName("tellWork")
             .WithSummary("Tells what was done. Entries are only added; one that is sent again is kept once, so that what waited for a connection can be sent whole.")
             .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes.MapGet("/api/jobs/{id}/record-codes", Codes).WithName("recordCodes").WithSummary("The address of each cover’s record, also as a square code for its label.").ProducesProblem(StatusCodes.Status404NotFound);
     }
+
+    /// <summary>The address of each cover’s record, as this house is reached.</summary>
+    private static Results<Ok<IReadOnlyList<RecordCodeJson>>, ProblemHttpResult> Codes(string id, JobStore jobs, HttpContext context)
+    {
+        if (JobEndpoints.Find(jobs, id) is not { } job)
+        {
+            return Versions.Missing();
+        }
+
+        return TypedResults.Ok<IReadOnlyList<RecordCodeJson>>([.. job.Covers.SelectMany(cover => Enumerable.Range(1, CountOf(cover)).Select(number =>
+        {
+            var address = $"{context.Request.Scheme}://{context.Request.Host}/jobs/{Uri.EscapeDataString(id)}/hand-over/{Uri.EscapeDataString(cover.Id)}/{number}";
+            return new RecordCodeJson(cover.Id, number, address, SquareCode.Svg(address, "#ffffff"));
+        }))]);
+    }
+
+    /// <summary>How many are alike, as far as that can be read; no more than a sheet has labels for.</summary>
+    private static int CountOf(CoverJson cover) => int.TryParse(cover.Cover.ToInput().Count.ToString("0", System.Globalization.CultureInfo.InvariantCulture), out var count) ? Math.Clamp(count, 1, 100) : 1;
 
     /// <summary>An entry as it is kept.</summary>
     public static StoredWork Stored(WorkEntry entry) => new(entry.Id, entry.Kind, entry.Cover, JsonSerializer.Serialize(entry, OpenFormat.Json));

@@ -313,6 +313,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/record-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The address of each cover’s record, also as a square code for its label. */
+        get: operations["recordCodes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/covers/{coverId}/sewing-cards": {
         parameters: {
             query?: never;
@@ -1641,6 +1658,21 @@ export interface components {
             };
             figures: components["schemas"]["FigureJson"][];
         };
+        /** @description What the record of a cover says when it is handed over. It never claims that a rule is kept. */
+        HandOver: {
+            /** @description The seam to unpick when the cover has to come off later; empty where it opens. */
+            unpick: string;
+            /** @description The colour of the thread. */
+            thread: string;
+            /** @description `none`, `original`, `replaced`. */
+            filling: string;
+            /** @description The same of the interliner. */
+            interliner: string;
+            /** @description What treatment was recorded; empty for not known. */
+            treatment: string;
+            /** @description What was left over and where it is kept. */
+            leftOver: string;
+        };
         /** @description The state of the application. */
         HealthJson: {
             status: string;
@@ -2570,6 +2602,20 @@ export interface components {
             /** @description In the job's unit, to the workroom's step. */
             shown: string;
         };
+        /** @description Where the record of a cover is found. */
+        RecordCodeJson: {
+            /** @description The cover’s id. */
+            cover: string;
+            /**
+             * Format: int32
+             * @description Which of those alike.
+             */
+            number: number;
+            /** @description The address. */
+            address: string;
+            /** @description The same as a square code: an SVG. */
+            code: string;
+        };
         /** @description A remnant: its name (or id), and what can be used of it across and along. */
         RemnantDocument: {
             name?: null | string;
@@ -3048,6 +3094,7 @@ export interface components {
             length?: null | number;
             /** @description Of a lay: where all that is still to be cut lies. */
             lay?: null | components["schemas"]["LaidCopy"][];
+            handOver?: null | components["schemas"]["HandOver"];
             /** @description What was written with it. */
             note?: null | string;
         };
@@ -3872,6 +3919,37 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    recordCodes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordCodeJson"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

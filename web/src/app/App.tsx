@@ -26,6 +26,12 @@ const CutCardsOnPaper = lazy(() =>
 const SewingCardsOnPaper = lazy(() =>
   import("../screens/sew/SewingCardsOnPaper").then((page) => ({ default: page.SewingCardsOnPaper })),
 );
+const HandOverPage = lazy(() =>
+  import("../screens/closing/HandOverPage").then((page) => ({ default: page.HandOverPage })),
+);
+const LabelsPage = lazy(() =>
+  import("../screens/closing/LabelsPage").then((page) => ({ default: page.LabelsPage })),
+);
 const AtTable = lazy(() => import("../screens/table/AtTable").then((page) => ({ default: page.AtTable })));
 const SetBoard = lazy(() => import("../screens/sew/SetBoard").then((page) => ({ default: page.SetBoard })));
 const AtMachine = lazy(() =>
@@ -78,6 +84,8 @@ export function App() {
               <Route path="/jobs/:id/:stage?" element={<Bench />} />
               <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
               <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
+              <Route path="/jobs/:id/hand-over/:cover/:number" element={<HandOverPage />} />
+              <Route path="/jobs/:id/labels" element={<LabelsPage />} />
               <Route path="/jobs/:id/cut-cards" element={<CutCardsOnPaper />} />
               <Route path="/jobs/:id/sewing-cards" element={<SewingCardsOnPaper />} />
               <Route path="/jobs/:id/cutting" element={<AtTable />} />

@@ -1,6 +1,6 @@
 import type { Piece, SewingCards, WorkEntry } from "../api/client";
 import { isCut } from "./document";
-import { cutOf, holderOf, isClosed, sewnOn } from "./work";
+import { closedOf, cutOf, holderOf, sewnOn } from "./work";
 
 /** How far one of the covers alike is. */
 export interface BoardTile {
@@ -33,7 +33,7 @@ export function tilesOf(sewing: SewingCards, entries: WorkEntry[]): BoardTile[] 
       cut: { done: copies.filter(Boolean).length, of: copies.length },
       sewn: { done: sewing.cards.filter(({ id }) => sewn.has(id)).length, of: sewing.cards.length },
       isTried: trying.length === 0 ? null : trying.every(({ id }) => sewn.has(id)),
-      isClosed: isClosed(entries, which),
+      isClosed: closedOf(entries, which) !== null,
       holder: holderOf(entries, which),
       next: sewing.cards.find(({ id }) => !sewn.has(id))?.text ?? "",
     };

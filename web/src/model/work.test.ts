@@ -1,6 +1,6 @@
 import { expect, test } from "vitest";
 import { entryOf as entry } from "../testing";
-import { cutOf, holderOf, inForce, isClosed, sewnOn } from "./work";
+import { cutOf, holderOf, inForce, closedOf, sewnOn } from "./work";
 
 test("what was a mistake does not count, and who told it first does", () => {
   const [first, second] = [entry("sewn", { by: "Wren" }), entry("sewn", { by: "Tern" })];
@@ -22,5 +22,7 @@ test("the last who took it has it in hand", () => {
   const held = [entry("holds", { by: "Wren" }), entry("holds", { by: "Tern" })];
   expect(holderOf(held, { cover: "a", number: 1 })).toBe("Tern");
   expect(holderOf(held, { cover: "a", number: 2 })).toBe("");
-  expect(isClosed([entry("closed")], { cover: "a", number: 1 })).toBe(true);
+  const closed = entry("closed");
+  expect(closedOf([closed], { cover: "a", number: 1 })).toBe(closed);
+  expect(closedOf([closed], { cover: "a", number: 2 })).toBeNull();
 });

@@ -38,10 +38,12 @@ export function holderOf(entries: WorkEntry[], { cover, number }: CoverNumber): 
   );
 }
 
-/** It was handed over. */
-export function isClosed(entries: WorkEntry[], { cover, number }: CoverNumber): boolean {
-  return inForce(entries).some(
-    (entry) => entry.kind === "closed" && entry.cover === cover && entry.number === number,
+/** What was told when it was handed over; null where it was not. */
+export function closedOf(entries: WorkEntry[], { cover, number }: CoverNumber): WorkEntry | null {
+  return (
+    inForce(entries).findLast(
+      (entry) => entry.kind === "closed" && entry.cover === cover && entry.number === number,
+    ) ?? null
   );
 }
 

@@ -41,12 +41,7 @@ export function CoverOnBoard({ job, sewing, name, work, worker }: Props) {
               )
             }
             canHold={worker.trim() !== "" && tile.holder !== worker.trim()}
-            onClose={() =>
-              tell(
-                job,
-                told("closed", worker, { cover: sewing.cover, number: tile.number, subject: "handed-over" }),
-              )
-            }
+            closing={`/jobs/${job}/hand-over/${sewing.cover}/${tile.number}`}
           />
         ))}
       </ul>

@@ -65,6 +65,9 @@ export function SetBoard() {
           <Link className="hand-button" to={`/jobs/${id}/sewing-cards`}>
             Cards on paper
           </Link>
+          <Link className="hand-button" to={`/jobs/${id}/labels`}>
+            Labels
+          </Link>
         </nav>
       </header>
       {covers.length === 0 && <p>This job has no cover yet.</p>}

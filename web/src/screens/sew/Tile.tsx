@@ -11,11 +11,12 @@ interface Props {
   /** Whoever works here may take it in hand. */
   canHold: boolean;
   onHold: () => void;
-  onClose: () => void;
+  /** Where it is handed over. */
+  closing: string;
 }
 
 /** One cover of the set: the cover so far, and how far it is. */
-export function Tile({ tile, sewing, address, canHold, onHold, onClose }: Props) {
+export function Tile({ tile, sewing, address, canHold, onHold, closing }: Props) {
   const last = sewing.cards[Math.max(0, tile.sewn.done - 1)];
   const isSewn = tile.sewn.done === tile.sewn.of;
   return (
@@ -51,10 +52,10 @@ export function Tile({ tile, sewing, address, canHold, onHold, onClose }: Props)
             Take in hand
           </button>
         )}
-        {isSewn && !tile.isClosed && (
-          <button type="button" className="hand-small" onClick={onClose}>
-            Handed over
-          </button>
+        {isSewn && (
+          <Link className="hand-small" to={closing}>
+            {tile.isClosed ? "Its record" : "Hand over"}
+          </Link>
         )}
       </p>
     </li>

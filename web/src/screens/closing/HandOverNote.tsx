@@ -1,0 +1,92 @@
+import type { SewingCards, WorkEntry } from "../../api/client";
+import { strictestCare } from "../../model/care";
+import type { Heading } from "../../model/document";
+import { cautionsFor, opensBy } from "../../model/handOver";
+import type { CoverNumber } from "../../model/work";
+import { RecordLabel, type LabelCloth } from "./RecordLabel";
+
+interface Props {
+  heading: Heading;
+  form: string;
+  which: CoverNumber;
+  sewing: SewingCards;
+  cloths: LabelCloth[];
+  closed: WorkEntry | null;
+  code: string;
+}
+
+/** One page for whoever has the cover: what it is, how it goes on, how it is kept, and its label. */
+export function HandOverNote({ heading, form, which, sewing, cloths, closed, code }: Props) {
+  const { opening, unpick } = opensBy(sewing.cards);
+  const care = strictestCare(cloths.map((cloth) => cloth.care));
+  const record = closed?.handOver;
+  const point = record ? record.unpick : unpick;
+  return (
+    <article className="closing-note sheet">
+      <header>
+        <h2>
+          {sewing.name}
+          {sewing.count > 1 && `, ${which.number} of ${sewing.count}`}
+        </h2>
+        <p>{[heading.client, heading.place].filter(Boolean).join(", ")}</p>
+      </header>
+      <section>
+        <h3>On and off</h3>
+        <p>{opening}</p>
+        {point !== "" && (
+          <p>
+            <strong>Unpick point:</strong> {point}
+            {record?.thread && ` Thread: ${record.thread}.`}
+          </p>
+        )}
+      </section>
+      <section>
+        <h3>Care</h3>
+        {care.length > 0 ? (
+          <ul>
+            {care.map(({ line, text }) => (
+              <li key={line + text}>
+                {line}: <strong>{text}</strong>
+              </li>
+            ))}
+          </ul>
+        ) : (
+          <p>No care was recorded with its cloth: ask the supplier before it is washed.</p>
+        )}
+        {cloths.length > 1 && (
+          <p>The strictest of all its cloths is said. A filling that comes out is washed apart.</p>
+        )}
+      </section>
+      <section>
+        <h3>Made of</h3>
+        <ul>
+          {cloths.map(({ name, batch, fire }) => (
+            <li key={name}>
+              {name}
+              {batch && `, batch ${batch}`}
+              {fire && `; its label says of fire: ${fire}`}
+            </li>
+          ))}
+        </ul>
+        {record?.leftOver && <p>Left over: {record.leftOver}</p>}
+      </section>
+      <section>
+        <h3>Mind</h3>
+        <ul>
+          {cautionsFor(form, sewing.cards).map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+      </section>
+      <RecordLabel
+        name={sewing.name}
+        letter={sewing.letter}
+        which={which}
+        count={sewing.count}
+        cloths={cloths}
+        closed={closed}
+        code={code}
+      />
+    </article>
+  );
+}

@@ -1,0 +1,71 @@
+import { useEffect, useMemo } from "react";
+import { Link, useParams } from "react-router";
+import { clothName, clothsOf, documentOf, isGiven } from "../../model/document";
+import { clothOf } from "../../model/document";
+import { closedOf } from "../../model/work";
+import { useRecordCodes } from "../../queries/useRecordCodes";
+import { useSewingCards } from "../../queries/useSewingCards";
+import { useStoredJob } from "../../queries/useStoredJob";
+import { useWork } from "../../queries/useWork";
+import { Nowhere } from "../../ui/Nowhere";
+import { HandOverForm } from "./HandOverForm";
+import { HandOverNote } from "./HandOverNote";
+import "../../ui/hand.css";
+import "./closing.css";
+
+/** A cover is handed over: what its record says, the note for whoever has it, and its label. */
+export function HandOverPage() {
+  const { id = "", cover = "", number = "1" } = useParams();
+  const job = useStoredJob(id, "hand-over");
+  const cards = useSewingCards(id, cover);
+  const work = useWork(id);
+  const codes = useRecordCodes(id);
+  useEffect(() => {
+    document.title = "Handing over";
+  }, []);
+  const stored = useMemo(() => (job.data ? documentOf(job.data) : null), [job.data]);
+  if (job.data === null) {
+    return <Nowhere text="There is no such job, or it was deleted." />;
+  }
+
+  if (!stored || !cards.data || !work || !codes.data) {
+    return <main aria-busy="true">One moment…</main>;
+  }
+
+  const entry = stored.covers.find((known) => known.id === cover);
+  if ("problem" in cards.data || !entry) {
+    return (
+      <Nowhere text={"problem" in cards.data ? cards.data.problem : "This cover was taken off the job."} />
+    );
+  }
+
+  const which = { cover, number: Number.parseInt(number, 10) || 1 };
+  const closed = closedOf(work, which);
+  const cloths = clothsOf(stored).filter(
+    (cloth) =>
+      cloth === clothOf(stored, entry.cover) || isGiven(entry.cover, cloth) || cloth.role === "lining",
+  );
+  return (
+    <main className="closing">
+      <nav className="no-print">
+        <Link to={`/jobs/${id}/sewing`}>← All covers</Link>
+        <Link to={`/jobs/${id}/labels`}>All labels</Link>
+      </nav>
+      <HandOverForm key={closed?.id} job={id} which={which} sewing={cards.data} closed={closed} />
+      <HandOverNote
+        heading={stored.heading}
+        form={entry.cover.form}
+        which={which}
+        sewing={cards.data}
+        cloths={cloths.map((cloth) => ({
+          name: clothName(cloth),
+          batch: cloth.batch,
+          care: cloth.care,
+          fire: cloth.fire,
+        }))}
+        closed={closed}
+        code={codes.data.find((code) => code.cover === cover && code.number === which.number)?.code ?? ""}
+      />
+    </main>
+  );
+}

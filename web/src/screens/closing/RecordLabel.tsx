@@ -1,0 +1,60 @@
+import type { WorkEntry } from "../../api/client";
+import type { CoverNumber } from "../../model/work";
+
+export interface LabelCloth {
+  name: string;
+  batch: string;
+  care: string;
+  fire: string;
+}
+
+interface Props {
+  name: string;
+  letter: string;
+  which: CoverNumber;
+  count: number;
+  cloths: LabelCloth[];
+  closed: WorkEntry | null;
+  /** The record's address as a square code. */
+  code: string;
+}
+
+const stuffing: Record<string, string> = { none: "none", original: "original", replaced: "replaced" };
+
+/** The label that is sewn in or kept with the cover: what was recorded, and no claim that a rule is kept. */
+export function RecordLabel({ name, letter, which, count, cloths, closed, code }: Props) {
+  const record = closed?.handOver;
+  return (
+    <aside className="record-label" aria-label={`Label of ${letter} ${which.number}`}>
+      <img
+        src={`data:image/svg+xml;base64,${btoa(code)}`}
+        alt="Square code with the address of the record"
+        width={96}
+        height={96}
+      />
+      <div>
+        <strong>
+          {letter} {name}
+          {count > 1 && `, ${which.number} of ${count}`}
+        </strong>
+        <span>
+          {closed
+            ? `Made ${new Date(closed.at).toLocaleDateString()}${closed.by && ` by ${closed.by}`}`
+            : "Maker and date: not handed over yet"}
+        </span>
+        <span>
+          {record && record.filling !== "none" ? "Cover and filling" : "Cover only"}. Filling{" "}
+          {stuffing[record?.filling ?? "none"]}, interliner {stuffing[record?.interliner ?? "none"]}.
+        </span>
+        <span>
+          Cloth:{" "}
+          {cloths
+            .map((cloth) => (cloth.batch ? `${cloth.name}, batch ${cloth.batch}` : cloth.name))
+            .join("; ")}
+        </span>
+        <span>Treatment: {record?.treatment || "not known"}. See local rules.</span>
+        {record?.unpick && <span>Unpick: {record.unpick}</span>}
+      </div>
+    </aside>
+  );
+}
