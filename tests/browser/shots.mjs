@@ -10,7 +10,7 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
   await page.goto(address + path);
   await page.waitForLoadState("networkidle");
   await before(page);
-  if (path.startsWith("/jobs/") && !path.endsWith("-sheet")) {
+  if (path.startsWith("/jobs/") && !/-sheet$|\/(cutting|cut-cards|sewing)(\/|$)/.test(path)) {
     await page.locator('.board[data-settled="true"][data-compared="true"]').waitFor();
   }
 
@@ -61,13 +61,6 @@ await shot("things", {
     await page.locator(".thing-picture svg").nth(14).waitFor();
   },
 });
-await shot("print", {
-  path: "/jobs/teasel-chair-backs/pieces",
-  before: async (page) => {
-    await page.locator('canvas[data-ready="true"]').waitFor();
-    await page.locator(".pieces pattern").first().waitFor({ state: "attached" });
-  },
-});
 await shot("cloths-compared", {
   path: `${saloon}/cloth`,
   before: async (page) => {
@@ -87,12 +80,6 @@ await shot("in-the-hand", {
     }
   },
 });
-await shot("cloth-at-hand", {
-  path: "/cloth-at-hand",
-  before: async (page) => {
-    await page.locator(".at-hand li").first().waitFor();
-  },
-});
 await shot("practice", {
   path: "/practice",
   before: async (page) => page.locator(".practice-picture svg").waitFor(),
@@ -102,7 +89,6 @@ const openProof = async (page) => {
   await page.locator(".proof-mark").click();
   await page.locator(".proof-view table").first().waitFor();
 };
-await shot("proof", { path: saloon, before: openProof });
 await shot("proof-open", {
   path: saloon,
   before: async (page) => {
@@ -112,7 +98,35 @@ await shot("proof-open", {
   },
 });
 await shot("bench-armchair", { path: "/jobs/teasel-armchair/measure" });
-await shot("sewing-sheet", { path: `${saloon}/sewing-sheet`, width: 860, height: 1200 });
+const tickTo = async (page, count, card) => {
+  await page.locator("footer .hand-button.is-first").waitFor();
+  for (let ticked = 0; ticked < count; ticked++) {
+    for (let left = await stopsLeft(page); left > 0; left = await stopsLeft(page)) {
+      await page.locator(".sew-stop input:not(:checked)").first().check();
+    }
+
+    await page.keyboard.press("ArrowRight");
+    await page
+      .locator("header")
+      .filter({ hasText: `${card} ${ticked + 2} of` })
+      .waitFor();
+  }
+};
+const stopsLeft = (page) => page.locator(".sew-stop input:not(:checked)").count();
+await shot("cutting-table", {
+  path: "/jobs/teasel-armchair/cutting",
+  width: 768,
+  height: 1024,
+  before: (page) => tickTo(page, 8, "piece"),
+});
+await shot("cut-card", { path: "/jobs/teasel-armchair/cut-cards", width: 900, height: 1150 });
+await shot("sewing-card", {
+  path: "/jobs/teasel-bolsters/sewing/teasel-bolsters-1/1",
+  width: 768,
+  height: 1024,
+  before: (page) => tickTo(page, 7, "step"),
+});
+await shot("set-board", { path: "/jobs/teasel-bolsters/sewing" });
 await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });
 await shot("measuring-sheet", {
   path: `${saloon}/measuring-sheet`,

@@ -50,7 +50,11 @@ export function CutPieceDrawing({ card }: Props) {
           return to ? (
             <line key={i} className={`cut-line is-${kind}`} x1={one.x} y1={one.y} x2={other.x} y2={other.y} />
           ) : (
-            <Wedge key={i} at={one} inward={inwardAt(chalk.corners, from.corner)} />
+            <Wedge
+              key={i}
+              at={onEdge(chalk.corners, from, at)}
+              inward={inwardAt(chalk.corners, from.corner)}
+            />
           );
         })}
         <Warp x={middle.x} y={middle.y} length={Math.min(70, wide * 0.4)} />
@@ -98,6 +102,22 @@ interface Place {
 }
 
 type Corners = CutCard["chalk"]["corners"];
+
+/** A mark of a straight edge stands on the cut edge, where it is snipped. */
+function onEdge(
+  corners: Corners,
+  mark: { x: number; y: number; corner: number | null },
+  at: (x: number, y: number) => Place,
+): Place {
+  const [from, to] = [corners[(mark.corner ?? 0) - 1], corners[(mark.corner ?? 0) % corners.length]];
+  if (mark.corner === null || !from || !to || from.rise !== null) {
+    return at(mark.x, mark.y);
+  }
+
+  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  const share = ((mark.x - from.x) * dx + (mark.y - from.y) * dy) / Math.max(dx * dx + dy * dy, 1e-6);
+  return at(from.x + share * dx, from.y + share * dy);
+}
 
 /** The way into the piece from the edge that begins at a corner, as an angle of the drawing; null inside. */
 function inwardAt(corners: Corners, corner: number | null): number | null {

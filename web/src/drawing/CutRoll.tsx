@@ -1,4 +1,4 @@
-import type { ClothCutting } from "../api/client";
+import type { ClothCutting, WorkEntry } from "../api/client";
 import type { CutTurn } from "../model/cutting";
 import { useSize } from "./useSize";
 import "./cut.css";
@@ -6,6 +6,8 @@ import "./cut.css";
 interface Props {
   cloth: ClothCutting;
   turns: CutTurn[];
+  /** What was cut and lies good, also what was only just ticked. */
+  cut: WorkEntry[];
   /** The cloth lies wrong side up. */
   wrongSide: boolean;
 }
@@ -13,7 +15,7 @@ interface Props {
 const margin = 6;
 
 /** The cloth so far, its cut end on the left: what is gone, what is to come, and the piece in hand in tape yellow. */
-export function CutRoll({ cloth, turns, wrongSide }: Props) {
+export function CutRoll({ cloth, turns, cut, wrongSide }: Props) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 700, height: 110 });
   const length = Math.max(cloth.length, cloth.available ?? 0, 1);
   const scale = Math.min(
@@ -49,10 +51,15 @@ export function CutRoll({ cloth, turns, wrongSide }: Props) {
           />
         ))}
         {cloth.cut
-          .filter(({ remnant }) => remnant === null)
-          .map(({ outline, spoiled }, i) => (
-            <polygon key={i} className={spoiled ? "cut-spoiled" : "cut-gone"} points={shape(outline)} />
+          .filter(({ remnant, spoiled }) => spoiled && remnant === null)
+          .map(({ outline }, i) => (
+            <polygon key={i} className="cut-spoiled" points={shape(outline)} />
           ))}
+        {cut.map((entry) =>
+          entry.cut && !entry.cut.remnant ? (
+            <polygon key={entry.id} className="cut-gone" points={shape(entry.cut.outline)} />
+          ) : null,
+        )}
         {onRoll.map(({ card, copy }) => (
           <polygon
             key={`${card.code} ${copy.copy}`}

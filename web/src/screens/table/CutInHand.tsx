@@ -81,7 +81,7 @@ export function CutInHand(props: Props) {
       <ToldNotes />
       <TableHead {...props} left={turns.length} done={cut.length} />
       <section className="sheet cut-so-far">
-        <CutRoll cloth={cloth} turns={looked ? [] : turns} wrongSide={wrongSide} />
+        <CutRoll cloth={cloth} turns={looked ? [] : turns} cut={cut} wrongSide={wrongSide} />
       </section>
       {cloth.trouble.length > 0 && (
         <Trouble cloth={cloth} cut={cut} onSpoiled={(entry) => change(spoiled(entry))} />
