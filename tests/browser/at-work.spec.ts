@@ -279,3 +279,28 @@ test("what cannot be cut or sewn yet says why, and where to go", async ({ page }
   await page.goto("/jobs/teasel-bolsters/sewing/teasel-bolsters-1/9");
   await expect(page.getByRole("heading")).toContainText("There are 2 of this cover, and no number 9.");
 });
+
+test("the way a cover is sewn is chosen before it is begun, and changes its order", async ({ page }) => {
+  const job = await setOfThree(page.request);
+  await page.goto(`/jobs/${job}/sewing`);
+  await page.getByText("How it is sewn").click();
+  const edges = page.getByLabel(/^Raw edges/);
+  await expect(edges).toHaveValue("each");
+  await edges.selectOption("first");
+  await expect
+    .poll(async () => {
+      const answer = await page.request.get(`/api/jobs/${job}/covers/seat/sewing-cards`);
+      const { cards } = (await answer.json()) as { cards: { kind: string }[] };
+      return cards.slice(0, 3).map(({ kind }) => kind);
+    })
+    .toContain("finish");
+  await page.reload();
+  await page.getByText("How it is sewn").click();
+  await expect(edges).toHaveValue("first");
+  await page.getByRole("link", { name: "Sew", exact: true }).first().click();
+  await page.getByRole("button", { name: "Marked, next" }).click();
+  await page.getByRole("link", { name: "← All covers" }).click();
+  await page.getByText("How it is sewn").click();
+  await expect(page.getByText("It is being sewn")).toBeVisible();
+  await expect(edges).toBeDisabled();
+});

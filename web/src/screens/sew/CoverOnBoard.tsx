@@ -3,6 +3,7 @@ import type { SewingCards, WorkEntry } from "../../api/client";
 import { tilesOf } from "../../model/board";
 import { told } from "../../model/work";
 import { tell } from "../../queries/workOutbox";
+import { HowItIsSewn } from "./HowItIsSewn";
 import { Tile } from "./Tile";
 
 interface Props {
@@ -11,10 +12,14 @@ interface Props {
   name: string;
   work: WorkEntry[];
   worker: string;
+  /** The schools that were chosen for it. */
+  chosen: Record<string, string>;
+  /** Covers of the job of which nothing is sewn yet. */
+  notBegun: string[];
 }
 
 /** The covers alike side by side; several are sewn one after another, or each step on all of them. */
-export function CoverOnBoard({ job, sewing, name, work, worker }: Props) {
+export function CoverOnBoard({ job, sewing, name, work, worker, chosen, notBegun }: Props) {
   const tiles = tilesOf(sewing, work);
   return (
     <section className="board-cover">
@@ -27,6 +32,13 @@ export function CoverOnBoard({ job, sewing, name, work, worker }: Props) {
           </Link>
         )}
       </h2>
+      <HowItIsSewn
+        job={job}
+        sewing={sewing}
+        chosen={chosen}
+        isBegun={!notBegun.includes(sewing.cover)}
+        notBegun={notBegun}
+      />
       <ul>
         {tiles.map((tile) => (
           <Tile

@@ -4,6 +4,7 @@ import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { setWorkerHere, workerHere } from "../../model/atWork";
 import { documentOf, nameOf } from "../../model/document";
+import { inForce } from "../../model/work";
 import { cardsQuery } from "../../queries/useSewingCards";
 import { useStoredJob } from "../../queries/useStoredJob";
 import { useWork } from "../../queries/useWork";
@@ -36,6 +37,8 @@ export function SetBoard() {
 
   const stored = documentOf(job.data);
   const { heading } = stored;
+  const begun = new Set(inForce(work).flatMap(({ kind, cover }) => (kind === "sewn" ? cover : [])));
+  const notBegun = covers.flatMap(({ id: cover }) => (begun.has(cover) ? [] : cover));
   return (
     <main className="set-board">
       <ToldNotes />
@@ -76,7 +79,16 @@ export function SetBoard() {
         const entry = stored.covers.find((known) => known.id === cover.id);
         const name = entry ? nameOf(stored, entry) : "";
         return data && !("problem" in data) ? (
-          <CoverOnBoard key={cover.id} job={id} sewing={data} name={name} work={work} worker={worker} />
+          <CoverOnBoard
+            key={cover.id}
+            job={id}
+            sewing={data}
+            name={name}
+            work={work}
+            worker={worker}
+            chosen={entry?.cover.schools ?? {}}
+            notBegun={notBegun}
+          />
         ) : (
           <section key={cover.id} className="board-cover">
             <h2>
