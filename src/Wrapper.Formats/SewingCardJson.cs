@@ -99,7 +99,7 @@ public sealed record SewingCardJson
         Stops = [.. card.Own.Stops.Select(stop => new CardStopJson(stop.Word(), SewingPlanner.TextOf(stop)))],
         Needs = [.. card.Operations.SelectMany(operation => operation.Needs).Distinct()],
         Minutes = card.Minutes,
-        Pace = new(card.Own.Kind.Word(), (card.Own.Millimetres ?? 0) / 1000, card.Operations.Count(operation => operation.Kind == card.Own.Kind)),
+        Pace = new(card.Own.Kind.Word(), (card.Own.Millimetres ?? 0) / 1000, card.Operations.Count(operation => operation.Kind == card.Own.Kind), card.Minutes > 0 ? card.Own.Minutes / card.Minutes : 1),
         SoFar = [.. card.SoFar.Select(copy => new CopyJson(copy.Piece, copy.Copy))],
     };
 

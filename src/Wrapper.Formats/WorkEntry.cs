@@ -134,7 +134,8 @@ public sealed record WorkEntry
 /// <param name="Kind">The operation’s kind.</param>
 /// <param name="Metres">How long it was; 0 for what is counted.</param>
 /// <param name="Items">How many, where it is counted.</param>
-public sealed record WorkPace(string Kind, double Metres, int Items);
+/// <param name="Share">The part of the card’s minutes that is its own, where a seam is finished on the same card.</param>
+public sealed record WorkPace(string Kind, double Metres, int Items, double Share = 1);
 
 /// <summary>A piece as it was cut: its size is kept, whatever is measured later.</summary>
 /// <param name="Cloth">The cloth’s key.</param>

@@ -15,6 +15,9 @@ public sealed class JobStore(Database database, TimeProvider clock)
     /// <summary>The list of its jobs.</summary>
     public JobList Jobs => new(database);
 
+    /// <summary>The work on its jobs.</summary>
+    public WorkStore Work => new(database, clock);
+
     /// <summary>A job with its covers and cloth; null when there is none.</summary>
     public WholeJob? Find(string id)
     {

@@ -128,5 +128,31 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
         Assert.Equal(1500, Ids((await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/work")).Body!).Count());
     }
 
+    [Fact]
+    public async Task What_the_house_ticked_is_its_pace_until_it_says_another()
+    {
+        using var own = new Application(); // a house of its own: pace is the whole house's
+        var job = await Workroom.Job(own);
+        Assert.Empty((await own.Send(HttpMethod.Get, "/api/house")).Body!["pace"]!.AsObject());
+        var before = await Minutes(own, job);
+        var ticks = Enumerable.Range(0, 6).Select(i =>
+        {
+            var entry = Workroom.Sewn($"e{i}", $"seam-{i}");
+            (entry["minutes"], entry["pace"]) = (9, new JsonObject { ["kind"] = "seam", ["metres"] = 1, ["items"] = 1, ["share"] = 1 });
+            return entry;
+        }).ToArray();
+        await Workroom.Tell(own, job, ticks);
+        Assert.Equal("9", (string)(await own.Send(HttpMethod.Get, "/api/house")).Body!["pace"]!["minutesPerSeam"]!);
+        Assert.True(await Minutes(own, job) > before * 2);
+        await Workroom.Tell(own, job, Workroom.Entry("u1", "undone", ("subject", "e1")), Workroom.Entry("u2", "undone", ("subject", "e2")));
+        Assert.Empty((await own.Send(HttpMethod.Get, "/api/house")).Body!["pace"]!.AsObject());
+    }
+
+    private static async Task<double> Minutes(Application house, string job)
+    {
+        var (_, answer, _) = await house.Send(HttpMethod.Get, $"/api/jobs/{job}/covers/seat/sewing-cards");
+        return answer!["cards"]!.AsArray().Where(card => (string)card!["kind"]! == "seam").Sum(card => (double)card!["minutes"]!);
+    }
+
     private static IEnumerable<string> Ids(JsonNode answer) => answer["entries"]!.AsArray().Select(entry => (string)entry!["id"]!);
 }

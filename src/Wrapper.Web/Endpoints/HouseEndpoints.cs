@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
 
@@ -19,7 +20,10 @@ public sealed record HouseDocument
 }
 
 /// <summary>The house's settings with their version.</summary>
-public sealed record HouseJson(long Version, HouseDocument House);
+/// <param name="Version">Goes up by one at every write.</param>
+/// <param name="House">The settings.</param>
+/// <param name="Pace">The minutes its own ticks say, by the names of the rules: they count where the house has no rule of its own.</param>
+public sealed record HouseJson(long Version, HouseDocument House, IReadOnlyDictionary<string, string> Pace);
 
 internal static class HouseEndpoints
 {
@@ -30,15 +34,30 @@ internal static class HouseEndpoints
             .ProducesProblem(StatusCodes.Status412PreconditionFailed).ProducesProblem(StatusCodes.Status428PreconditionRequired);
     }
 
-    /// <summary>The house's rules as they stand.</summary>
-    public static IReadOnlyDictionary<string, string> Rules(JobStore store) => Read(store.House()).House.Rules;
+    /// <summary>Enough entries of each to hold the latest ten of every kind.</summary>
+    private const int LatestSewn = 400;
+    private const int LatestCut = 40;
 
-    private static HouseJson Read(StoredDocument stored) =>
-        new(stored.Version, JsonSerializer.Deserialize<HouseDocument>(stored.Document, OpenFormat.Json)!);
+    /// <summary>The house's rules as they stand, with its own pace where it has no rule.</summary>
+    public static IReadOnlyDictionary<string, string> Rules(JobStore store)
+    {
+        var house = Read(store);
+        return house.Pace.Where(rule => !house.House.Rules.ContainsKey(rule.Key)).Concat(house.House.Rules).ToDictionary(rule => rule.Key, rule => rule.Value);
+    }
+
+    private static HouseJson Read(JobStore store)
+    {
+        var (stored, work) = (store.House(), store.Work);
+        var latest = work.Latest(WorkKind.Sewn.Word(), LatestSewn).Concat(work.Latest(WorkKind.Cut.Word(), LatestCut));
+        return new(
+            stored.Version,
+            JsonSerializer.Deserialize<HouseDocument>(stored.Document, OpenFormat.Json)!,
+            HousePace.Of(latest.Select(entry => JsonSerializer.Deserialize<WorkEntry>(entry.Document, OpenFormat.Json)!)));
+    }
 
     private static Ok<HouseJson> Get(JobStore store, HttpContext context)
     {
-        var house = Read(store.House());
+        var house = Read(store);
         Versions.Tag(context, house.Version);
         return TypedResults.Ok(house);
     }
@@ -47,6 +66,6 @@ internal static class HouseEndpoints
     {
         var document = JsonSerializer.Serialize(house, OpenFormat.Json);
         return JobCeilings.Refusal("house", document, JobCeilings.MostBytesOfCloth) is { } refusal ? refusal
-            : Versions.Write(context, version => store.SaveHouse(document, version), () => Read(store.House()), house);
+            : Versions.Write(context, version => store.SaveHouse(document, version), () => Read(store), house);
     }
 }

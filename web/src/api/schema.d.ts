@@ -1689,9 +1689,17 @@ export interface components {
         };
         /** @description The house's settings with their version. */
         HouseJson: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description Goes up by one at every write.
+             */
             version: number;
+            /** @description The settings. */
             house: components["schemas"]["HouseDocument"];
+            /** @description The minutes its own ticks say, by the names of the rules: they count where the house has no rule of its own. */
+            pace: {
+                [key: string]: string;
+            };
         };
         /** @description A job to make. */
         JobCreationJson: {
@@ -3128,6 +3136,12 @@ export interface components {
              * @description How many, where it is counted.
              */
             items: number;
+            /**
+             * Format: double
+             * @description The part of the card’s minutes that is its own, where a seam is finished on the same card.
+             * @default 1
+             */
+            share: number;
         };
         /** @description What was done on a job, told one or many at a time. */
         WorkToldJson: {

@@ -48,7 +48,7 @@ export function cutEntry(
     number: copy.copy,
     subject: card.piece,
     minutes: Math.round(minutes * 100) / 100,
-    pace: { kind: "cut", metres: 0, items: 1 },
+    pace: { kind: "cut", metres: 0, items: 1, share: 1 },
     cut: {
       cloth: cloth.key,
       outline: card.outline.map(([x = 0, y = 0]) => [x + copy.x, y + copy.y]),

@@ -18,7 +18,7 @@ const card = (id: string, kind = "seam", minutes = 4): SewingCard => ({
   stops: [],
   needs: [],
   minutes,
-  pace: { kind, metres: 1, items: 1 },
+  pace: { kind, metres: 1, items: 1, share: 1 },
   soFar: [],
 });
 

@@ -15,7 +15,8 @@ export function useHouse() {
 
       return {
         version: data.version,
-        rules: data.house.rules ?? {},
+        // What its own ticks say counts where it has no rule of its own; only its rules are ever written.
+        rules: { ...data.pace, ...data.house.rules },
         shelf: (data.house.shelf ?? []) as ShelfRemnant[],
       };
     },
