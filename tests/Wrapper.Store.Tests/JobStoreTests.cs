@@ -142,7 +142,7 @@ public sealed class JobStoreTests : IDisposable
         {
             connection.Open();
             using var command = connection.CreateCommand();
-            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; DROP INDEX covers_by_letter; DROP TABLE figures; ALTER TABLE covers DROP COLUMN letter; ALTER TABLE jobs DROP COLUMN archived; PRAGMA user_version = 1";
+            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; DROP INDEX covers_by_letter; DROP TABLE figures; DROP TABLE work; ALTER TABLE covers DROP COLUMN letter; ALTER TABLE jobs DROP COLUMN archived; PRAGMA user_version = 1";
             command.ExecuteNonQuery();
         }
 
@@ -160,7 +160,7 @@ public sealed class JobStoreTests : IDisposable
         using var connection = new SqliteConnection($"Data Source={File};Foreign Keys=True");
         connection.Open();
         Assert.Equal("wal", Value("PRAGMA journal_mode"));
-        Assert.Equal(5L, Value("PRAGMA user_version"));
+        Assert.Equal(6L, Value("PRAGMA user_version"));
         Assert.Equal(1L, Value("PRAGMA foreign_keys"));
         Assert.Throws<SqliteException>(() => Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)"));
 
