@@ -3,16 +3,19 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Formats;
 
 namespace Wrapper.Bench;
 
 /// <summary>
 /// One warm draft (with ledger and checks) and one fold-up of every form and construction: the median of many calls as a
-/// part of what is allowed, 0.2 ms and 100 kB for the draft, 2 ms for the fold-up and for the order of sewing.
+/// part of what is allowed, 0.2 ms and 100 kB for the draft, 2 ms for the fold-up, for the order of sewing and for its cards; of
+/// a set of 24 in batches 50 ms.
 /// </summary>
 internal static class FormFigures
 {
     private const int Calls = 400;
+    private const int SetOf = 24;
 
     private static readonly (string Name, CoverInput Cover)[] Covers =
     [
@@ -42,7 +45,7 @@ internal static class FormFigures
 
     public static void Print()
     {
-        Console.WriteLine("Every form, warm: draft of 0.2 ms and 100 kB, fold-up of 2 ms, order of sewing of 2 ms allowed");
+        Console.WriteLine("Every form, warm: draft of 0.2 ms and 100 kB, fold-up of 2 ms, order of sewing and its cards of 2 ms each allowed");
         foreach (var (name, cover) in Covers)
         {
             var outcome = Drafter.Draft(cover);
@@ -50,8 +53,14 @@ internal static class FormFigures
             var (milliseconds, kilobytes) = Median(() => Drafter.Draft(cover));
             var (folding, _) = Median(() => FoldUp.Of(draft));
             var (ordering, _) = Median(() => SewingPlanner.Of(draft, specification));
-            Console.WriteLine(FormattableString.Invariant($"  {name}: draft {milliseconds / 0.2:0.00}, memory {kilobytes / 100:0.00}, fold-up {folding / 2:0.00}, order {ordering / 2:0.00}"));
+            var plan = SewingPlanner.Of(draft, specification);
+            var (laying, _) = Median(() => SewingCards.Of(plan, draft, specification));
+            Console.WriteLine(FormattableString.Invariant($"  {name}: draft {milliseconds / 0.2:0.00}, memory {kilobytes / 100:0.00}, fold-up {folding / 2:0.00}, order {ordering / 2:0.00}, cards {laying / 2:0.00}"));
         }
+
+        var set = Drafter.Draft(Covers[1].Cover with { Count = SetOf });
+        var (sewing, _) = Median(() => SewingResponse.Of(SewingPlanner.Of(set.Draft!, set.Reading.Specification!), set.Draft!, SetOf, batch: true));
+        Console.WriteLine(FormattableString.Invariant($"  a set of {SetOf} in nine parts, in batches: {sewing / 50:0.00} of 50 ms"));
     }
 
     private static (double Milliseconds, double Kilobytes) Median(Action call)

@@ -30,6 +30,7 @@ foreach (var line in report.Reports)
 }
 
 FormFigures.Print();
+CuttingFigures.Print();
 PrintLays(isLong: false);
 
 static void PrintLays(bool isLong)

@@ -32,6 +32,13 @@ public sealed class JobCutting
     /// <param name="shouldStop">Asked while one is.</param>
     public IReadOnlyList<ClothCuttingJson> Plan(bool isWrongSide, int steps, Func<bool>? shouldStop = null) => [.. _job.Cloths.Select(cloth => Of(cloth.Key, cloth.Cloth, isWrongSide, steps, shouldStop))];
 
+    /// <summary>What of one cover was cut at another size than it has now: nothing is laid for that.</summary>
+    /// <param name="cover">The cover’s id.</param>
+    public IReadOnlyList<CutTroubleJson> ChangedOf(string cover) =>
+        _work.Any(entry => entry.What == WorkKind.Cut && entry.Cover == cover)
+            ? [.. _job.Cloths.SelectMany(cloth => Changed(_job.Buyer.Drafted(cloth.Cloth).Drafts, cloth.Cloth, cloth.Key)).Where(change => change.Cover == cover)]
+            : [];
+
     private ClothCuttingJson Of(string key, ClothSpecification cloth, bool isWrongSide, int steps, Func<bool>? shouldStop)
     {
         var progress = WorkOfCloth.Of(_work, key);
@@ -47,10 +54,10 @@ public sealed class JobCutting
             Relaid = plan.Relaid,
             Told = progress.IsPlannedSince && !plan.Relaid,
             Lay = [.. plan.Planned.Concat(plan.NoLonger).Select(copy => new LaidCopy(copy.Cover, copy.Piece, copy.Copy, copy.Turn, copy.X.Millimetres, copy.Y.Millimetres, copy.Remnant))],
-            Cards = [.. plan.Cards.Select(card => CutCardJson.Of(card, CodeOf(plan, card.Laid.Cover, card.Laid.Piece.Key), NameOf(card.Laid.Cover), _format, (cloth.UsableWidth, isWrongSide)))],
-            Cut = [.. progress.Cut.Select(shape => new CutDoneJson(shape.Cover, shape.Piece, shape.Copy, CodeOf(plan, shape.Cover, shape.Piece), PieceJson.Corners(shape.Outline), shape.IsSpoiled, shape.Remnant))],
+            Cards = [.. plan.Cards.Select(card => CutCardJson.Of(card, CodeOf(plan.Drafts, card.Laid.Cover, card.Laid.Piece.Key), NameOf(card.Laid.Cover), _format, (cloth.UsableWidth, isWrongSide)))],
+            Cut = [.. progress.Cut.Select(shape => new CutDoneJson(shape.Cover, shape.Piece, shape.Copy, CodeOf(plan.Drafts, shape.Cover, shape.Piece), PieceJson.Corners(shape.Outline), shape.IsSpoiled, shape.Remnant))],
             Flaws = [.. cloth.Flaws.Concat(progress.Flaws).Select(flaw => new[] { flaw.Left?.Millimetres ?? 0, flaw.Right?.Millimetres ?? cloth.UsableWidth.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
-            Trouble = [.. Changed(plan, cloth, key), .. plan.NoLonger.Select(copy => NoCloth(plan, copy))],
+            Trouble = [.. Changed(plan.Drafts, cloth, key), .. plan.NoLonger.Select(copy => NoCloth(plan, copy))],
             Lacking = plan.Lacking.IsPositive ? _format.RoundedWithUnit(plan.Lacking) : null,
             Checks = [.. plan.Checks.Select(CheckJson.Of)],
         };
@@ -60,13 +67,13 @@ public sealed class JobCutting
         copy.Cover,
         copy.Piece,
         copy.Copy,
-        CodeOf(plan, copy.Cover, copy.Piece),
-        PieceOf(plan, copy.Cover, copy.Piece)?.Name ?? copy.Piece,
+        CodeOf(plan.Drafts, copy.Cover, copy.Piece),
+        PieceOf(plan.Drafts, copy.Cover, copy.Piece)?.Name ?? copy.Piece,
         "no-cloth",
         "There is no cloth left for it on this length: it takes more cloth, another cloth, or a join.");
 
     /// <summary>What was cut and does not fit any more.</summary>
-    private IEnumerable<CutTroubleJson> Changed(CutPlan plan, ClothSpecification cloth, string key)
+    private IEnumerable<CutTroubleJson> Changed(IReadOnlyDictionary<string, Draft> drafts, ClothSpecification cloth, string key)
     {
         var inForce = WorkOfCloth.Cut(_work, key);
         foreach (var entry in inForce)
@@ -75,16 +82,16 @@ public sealed class JobCutting
             {
                 yield return new(entry.Cover, entry.Subject, entry.Number, "–", entry.Subject, "gone", "Its cover was taken off the job: bring the cover back, or put the piece aside.");
             }
-            else if (PieceOf(plan, entry.Cover, entry.Subject) is not { } piece)
+            else if (PieceOf(drafts, entry.Cover, entry.Subject) is not { } piece)
             {
-                if (plan.Drafts.ContainsKey(entry.Cover))
+                if (drafts.ContainsKey(entry.Cover))
                 {
-                    yield return new(entry.Cover, entry.Subject, entry.Number, CodeOf(plan, entry.Cover, entry.Subject), entry.Subject, "gone", "The cover has no such piece any more: put it aside.");
+                    yield return new(entry.Cover, entry.Subject, entry.Number, CodeOf(drafts, entry.Cover, entry.Subject), entry.Subject, "gone", "The cover has no such piece any more: put it aside.");
                 }
             }
-            else if (CutChanges.Of(SizeOf(entry.Cut!), piece, cloth.Traits.Contains(ClothTrait.Frays), edge => IsZipEdge(plan.Drafts[entry.Cover], piece, edge), _format) is { } change)
+            else if (CutChanges.Of(SizeOf(entry.Cut!), piece, cloth.Traits.Contains(ClothTrait.Frays), edge => IsZipEdge(drafts[entry.Cover], piece, edge), _format) is { } change)
             {
-                yield return new(entry.Cover, entry.Subject, entry.Number, CodeOf(plan, entry.Cover, entry.Subject), piece.Name, change.Rescue.Word(), change.Text);
+                yield return new(entry.Cover, entry.Subject, entry.Number, CodeOf(drafts, entry.Cover, entry.Subject), piece.Name, change.Rescue.Word(), change.Text);
             }
         }
     }
@@ -95,10 +102,10 @@ public sealed class JobCutting
     private static bool IsZipEdge(Draft draft, Piece piece, string edge) =>
         draft.Seams.Any(seam => seam.Takes == Caught.Zip && seam.Edges.Any(side => side.Piece == piece.Key && side.Edge == edge));
 
-    private static Piece? PieceOf(CutPlan plan, string cover, string piece) => plan.Drafts.GetValueOrDefault(cover)?.Pieces.FirstOrDefault(known => known.Key == piece);
+    private static Piece? PieceOf(IReadOnlyDictionary<string, Draft> drafts, string cover, string piece) => drafts.GetValueOrDefault(cover)?.Pieces.FirstOrDefault(known => known.Key == piece);
 
-    private string CodeOf(CutPlan plan, string cover, string piece) =>
-        plan.Drafts.GetValueOrDefault(cover) is { } draft && draft.Pieces.Any(known => known.Key == piece)
+    private string CodeOf(IReadOnlyDictionary<string, Draft> drafts, string cover, string piece) =>
+        drafts.GetValueOrDefault(cover) is { } draft && draft.Pieces.Any(known => known.Key == piece)
             ? $"{_covers.FirstOrDefault(known => known.Key == cover)?.Letter}{PieceCodes.NumberOf(draft, piece)}"
             : _covers.FirstOrDefault(known => known.Key == cover)?.Letter ?? "–";
 

@@ -78,6 +78,8 @@ public sealed class CuttingEndpointTests(Application application) : IClassFixtur
         var trouble = Assert.Single((await Cloth(job))["trouble"]!.AsArray())!;
         Assert.Equal((rescue, "A1", plate.Copy), ((string)trouble["rescue"]!, (string)trouble["code"]!, (int)trouble["copy"]!));
         Assert.NotEmpty((string)trouble["text"]!);
+        var (_, cards, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/covers/seat/sewing-cards");
+        Assert.True(JsonNode.DeepEquals(trouble, Assert.Single(cards!["changed"]!.AsArray())), "whoever sews hears of it too");
     }
 
     [Fact]

@@ -25,6 +25,23 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     }
 
     [Fact]
+    public async Task Who_knows_some_already_is_answered_the_rest()
+    {
+        var job = await Workroom.Job(application);
+        await Workroom.Tell(application, job, Workroom.Sewn("one", "a"), Workroom.Sewn("two", "b"));
+        var (_, rest, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work?from=1");
+        Assert.Equal(["two"], Ids(rest!));
+        Assert.Equal(2, (int)rest!["total"]!);
+        var (_, none, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work?from=7");
+        Assert.Empty(Ids(none!));
+        Assert.Equal(2, (int)none!["total"]!);
+        var told = new JsonObject { ["from"] = 2, ["entries"] = new JsonArray(Workroom.Sewn("three", "c")) };
+        var (_, answer, _) = await application.Send(HttpMethod.Post, $"/api/jobs/{job}/work", told.ToJsonString());
+        Assert.Equal(["three"], Ids(answer!));
+        Assert.Equal(3, (int)answer!["total"]!);
+    }
+
+    [Fact]
     public async Task Told_on_two_devices_both_are_kept_and_the_second_hears_of_the_first()
     {
         var job = await Workroom.Job(application);

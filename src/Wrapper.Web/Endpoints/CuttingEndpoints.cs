@@ -28,12 +28,15 @@ internal static class CuttingEndpoints
         }
 
         var entries = WorkEndpoints.Entries(work, id);
-        var cutting = new JobCutting(
-            JobUnit.Read(job.Unit)!.Value,
-            HouseEndpoints.Rules(store),
-            [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
-            job.Cloth.Cloth,
-            entries);
+        var cutting = Of(job, store, entries);
         return TypedResults.Ok(new CuttingJson(job.Unit, job.Name, entries.Count, await planners.Run(PlannerKind.Patient, goesOn => cutting.Plan(wrongSide == true, FileEndpoints.Steps, YardageEndpoints.Limited(goesOn)), aborted)));
     }
+
+    /// <summary>A stored job at the table.</summary>
+    public static JobCutting Of(JobJson job, JobStore store, IReadOnlyList<WorkEntry> entries) => new(
+        JobUnit.Read(job.Unit)!.Value,
+        HouseEndpoints.Rules(store),
+        [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
+        job.Cloth.Cloth,
+        entries);
 }

@@ -17,8 +17,9 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Pieces">Its pieces, as they are cut from the job’s cloths.</param>
 /// <param name="Facets">The finished cover folded up, as the thing stands.</param>
 /// <param name="Cards">What is done, one thing after another.</param>
+/// <param name="Changed">Pieces that were cut at another size than they have now, each with what to do.</param>
 public sealed record SewingCardsJson(
-    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards);
+    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed);
 
 internal static class SewingCardEndpoints
 {
@@ -27,7 +28,7 @@ internal static class SewingCardEndpoints
         .WithSummary("The sewing of a stored cover, one thing at a time: the edges in the hand, the number that matters, what to see to first, what hangs together by then.")
         .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 
-    private static Results<Ok<SewingCardsJson>, ProblemHttpResult> Cards(string id, string coverId, JobStore store)
+    private static Results<Ok<SewingCardsJson>, ProblemHttpResult> Cards(string id, string coverId, JobStore store, WorkStore work)
     {
         if (JobEndpoints.Find(store, id) is not { } job)
         {
@@ -45,6 +46,7 @@ internal static class SewingCardEndpoints
             return Refusals.Unprocessable([Check.Error("unfinished", $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.", null), .. outcome.Checks]);
         }
 
+        var changed = CuttingEndpoints.Of(job, store, WorkEndpoints.Entries(work, id)).ChangedOf(coverId);
         var cards = SewingCards.Of(SewingPlanner.Of(draft, specification), draft, specification);
         return TypedResults.Ok(new SewingCardsJson(
             coverId,
@@ -53,6 +55,7 @@ internal static class SewingCardEndpoints
             specification.Count,
             DraftResponse.Of(draft, outcome.Reading).Pieces,
             FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands).Facets,
-            [.. cards.Select(SewingCardJson.Of)]));
+            [.. cards.Select(SewingCardJson.Of)],
+            changed));
     }
 }

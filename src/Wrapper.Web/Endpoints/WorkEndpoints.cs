@@ -7,7 +7,9 @@ using Wrapper.Store;
 namespace Wrapper.Web.Endpoints;
 
 /// <summary>What was done on a job, told one or many at a time.</summary>
-public sealed record WorkToldJson(IReadOnlyList<WorkEntry> Entries);
+/// <param name="Entries">What was done.</param>
+/// <param name="From">How many entries of the job whoever tells knows already: only those after them are answered. Null for none.</param>
+public sealed record WorkToldJson(IReadOnlyList<WorkEntry> Entries, int? From);
 
 /// <summary>A word about an entry that was told.</summary>
 /// <param name="Entry">Its id.</param>
@@ -23,9 +25,10 @@ public sealed record WorkNoteJson(string Entry, string Code, string Text);
 public sealed record RecordCodeJson(string Cover, int Number, string Address, string Code);
 
 /// <summary>The work on a job as it was told.</summary>
-/// <param name="Entries">All of it, in the order it came in.</param>
+/// <param name="Entries">It, in the order it came in; without those that are known already. Entries are only added: what is known stays where it is.</param>
+/// <param name="Total">How many there are with those.</param>
 /// <param name="Notes">What there is to know of entries that were told just now.</param>
-public sealed record WorkJson(IReadOnlyList<WorkEntry> Entries, IReadOnlyList<WorkNoteJson> Notes);
+public sealed record WorkJson(IReadOnlyList<WorkEntry> Entries, int Total, IReadOnlyList<WorkNoteJson> Notes);
 
 internal static class WorkEndpoints
 {
@@ -78,8 +81,10 @@ internal static class WorkEndpoints
         return count + more > MostEntries || characters > MostCharacters ? $"This job holds {count} entries of work: no more than {MostEntries} are kept with one job." : null;
     }
 
-    private static Results<Ok<WorkJson>, ProblemHttpResult> Get(string id, JobStore jobs, WorkStore work) =>
-        jobs.Find(id) is null ? Versions.Missing() : TypedResults.Ok(new WorkJson(Entries(work, id), []));
+    private static Results<Ok<WorkJson>, ProblemHttpResult> Get(string id, int? from, JobStore jobs, WorkStore work) =>
+        jobs.Find(id) is null ? Versions.Missing() : TypedResults.Ok(After(from, Entries(work, id), []));
+
+    private static WorkJson After(int? from, IReadOnlyList<WorkEntry> all, IReadOnlyList<WorkNoteJson> notes) => new([.. all.Skip(Math.Max(0, from ?? 0))], all.Count, notes);
 
     private static Results<Ok<WorkJson>, ProblemHttpResult> Tell(string id, WorkToldJson told, JobStore jobs, WorkStore work, JobChanges changes)
     {
@@ -124,7 +129,7 @@ internal static class WorkEndpoints
             changes.Tell(id, "work");
         }
 
-        return TypedResults.Ok(new WorkJson(Entries(work, id), notes));
+        return TypedResults.Ok(After(told.From, Entries(work, id), notes));
     }
 
     /// <summary>Another entry that tells the same and still counts.</summary>

@@ -2772,6 +2772,8 @@ export interface components {
             facets: components["schemas"]["FacetJson"][];
             /** @description What is done, one thing after another. */
             cards: components["schemas"]["SewingCardJson"][];
+            /** @description Pieces that were cut at another size than they have now, each with what to do. */
+            changed: components["schemas"]["CutTroubleJson"][];
         };
         /** @description A cover to be drafted and sewn, with the schools it is sewn by. */
         SewingRequestJson: {
@@ -3108,8 +3110,13 @@ export interface components {
         };
         /** @description The work on a job as it was told. */
         WorkJson: {
-            /** @description All of it, in the order it came in. */
+            /** @description It, in the order it came in; without those that are known already. Entries are only added: what is known stays where it is. */
             entries: components["schemas"]["WorkEntry"][];
+            /**
+             * Format: int32
+             * @description How many there are with those.
+             */
+            total: number;
             /** @description What there is to know of entries that were told just now. */
             notes: components["schemas"]["WorkNoteJson"][];
         };
@@ -3145,7 +3152,13 @@ export interface components {
         };
         /** @description What was done on a job, told one or many at a time. */
         WorkToldJson: {
+            /** @description What was done. */
             entries: components["schemas"]["WorkEntry"][];
+            /**
+             * Format: int32
+             * @description How many entries of the job whoever tells knows already: only those after them are answered. Null for none.
+             */
+            from: null | number;
         };
         /** @description A number with its sum. */
         WorkingJson: {
@@ -3869,7 +3882,9 @@ export interface operations {
     };
     work: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: number;
+            };
             header?: never;
             path: {
                 id: string;

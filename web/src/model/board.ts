@@ -40,6 +40,14 @@ export function tilesOf(sewing: SewingCards, entries: WorkEntry[]): BoardTile[] 
   });
 }
 
+/** What there is to know of pieces that were cut at another size, of those one of the covers alike takes. */
+export function changedOf(sewing: SewingCards, number: number): SewingCards["changed"] {
+  return sewing.changed.filter(({ piece, copy }) => {
+    const known = sewing.pieces.find(({ key }) => key === piece);
+    return known && copiesOf(known, number - 1, sewing.count).includes(copy);
+  });
+}
+
 /** The copies of a piece that one of the covers alike takes: of those cut turned over as of the others. Bias casing is cut in one block for all. */
 function copiesOf(piece: Piece, at: number, count: number): number[] {
   if (piece.id === "piping") {

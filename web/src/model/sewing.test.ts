@@ -1,7 +1,7 @@
 import { expect, test } from "vitest";
 import type { SewingCard, SewingCards } from "../api/client";
 import { entryOf as entry, pieceOf } from "../testing";
-import { tilesOf } from "./board";
+import { changedOf, tilesOf } from "./board";
 import { minutesLeft, nextTurn, toldOf, turnsOf } from "./sewing";
 
 const card = (id: string, kind = "seam", minutes = 4): SewingCard => ({
@@ -34,6 +34,26 @@ const set: SewingCards = {
   ],
   facets: [],
   cards: [card("zip", "zip"), card("top"), card("try", "try-on", 10)],
+  changed: [
+    {
+      cover: "a",
+      piece: "plate",
+      copy: 3,
+      code: "A1",
+      name: "Plate",
+      rescue: "trim-off",
+      text: "It is too large.",
+    },
+    {
+      cover: "a",
+      piece: "side",
+      copy: 3,
+      code: "A2",
+      name: "Side",
+      rescue: "trim-off",
+      text: "It is too large.",
+    },
+  ],
 };
 
 test("one cover goes through its cards, a set goes through each card together", () => {
@@ -70,4 +90,9 @@ test("a tile counts the copies that are its own, turned over or not, and the cas
     sewn: { done: 1, of: 3 },
     next: "Sew the zip.",
   });
+});
+
+test("a piece that was cut otherwise is told where its own cover is sewn", () => {
+  const codes = (number: number) => changedOf(set, number).map(({ code }) => code);
+  expect([codes(1), codes(2)]).toEqual([["A2"], ["A1"]]);
 });

@@ -68,9 +68,10 @@ const held = new Set<string>();
 
 async function sendOf(job: string) {
   const entries = (useToldHere.getState().waiting[job] ?? []).slice(0, mostAtOnce);
+  const known = queries.getQueryData<WorkEntry[]>(["work", job]) ?? [];
   const { data, error } = await api.POST("/api/jobs/{id}/work", {
     params: { path: { id: job } },
-    body: { entries },
+    body: { entries, from: known.length },
   });
   if (!data) {
     held.add(job);
@@ -85,7 +86,8 @@ async function sendOf(job: string) {
   }
 
   const sent = new Set(entries.map(({ id }) => id));
-  queries.setQueryData(["work", job], data.entries);
+  const all = [...known, ...(data.entries as WorkEntry[])];
+  queries.setQueryData<WorkEntry[]>(["work", job], (now) => (now && now.length > all.length ? now : all));
   if (entries.some(({ kind }) => kind !== "cut" && kind !== "sewn")) {
     void queries.invalidateQueries({ queryKey: ["cutting", job] });
   }

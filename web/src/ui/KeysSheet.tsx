@@ -20,6 +20,9 @@ const keys: [string, string][] = [
   ["← → ↑ ↓", "in a row of choices: the one beside; on the finished cover: turn it"],
   ["← → ↑ ↓, T, P", "on a piece on the roll: move it (Shift: further), turn it, pin it or let it go"],
   ["PgDn, PgUp", "on the roll: the next piece, the one before"],
+  ["→, PgDn", "on a card at the table or the machine: done, the next one"],
+  ["←, PgUp", "on a card: the one before"],
+  ["P", "on a card: pause, and on again"],
   ["Esc", "leave what was opened"],
   ["?", "this sheet"],
 ];

@@ -1,7 +1,6 @@
 import { useEffect, useMemo } from "react";
 import { Link, useParams } from "react-router";
-import { clothName, clothsOf, documentOf, isGiven } from "../../model/document";
-import { clothOf } from "../../model/document";
+import { clothName, clothOf, clothsOf, documentOf, isGiven } from "../../model/document";
 import { closedOf } from "../../model/work";
 import { useRecordCodes } from "../../queries/useRecordCodes";
 import { useSewingCards } from "../../queries/useSewingCards";
@@ -39,7 +38,11 @@ export function HandOverPage() {
     );
   }
 
-  const which = { cover, number: Number.parseInt(number, 10) || 1 };
+  if (!(Number.parseInt(number, 10) >= 1 && Number.parseInt(number, 10) <= cards.data.count)) {
+    return <Nowhere text={`There are ${cards.data.count} of this cover, and no number ${number}.`} />;
+  }
+
+  const which = { cover, number: Number.parseInt(number, 10) };
   const closed = closedOf(work, which);
   const cloths = clothsOf(stored).filter(
     (cloth) =>

@@ -2,6 +2,7 @@ import type { SewingCards, WorkEntry } from "../../api/client";
 import { CardPieces } from "../../drawing/CardPieces";
 import { Figure } from "../../drawing/Figure";
 import { SoFarPicture } from "../../drawing/SoFarPicture";
+import { changedOf } from "../../model/board";
 import type { CardTurn } from "../../model/sewing";
 import { StopToAnswer } from "./StopToAnswer";
 
@@ -88,6 +89,13 @@ export function CardView({ sewing, turn, head, upNext, told, answered, isAsked, 
             {hint}
           </p>
         ))}
+        {changedOf(sewing, number)
+          .filter(({ piece }) => card.pieces.some((inHand) => inHand.piece === piece))
+          .map(({ code, copy, text }) => (
+            <p key={`${code} ${copy}`} className="sew-changed" role="note">
+              {code}, copy {copy}, was cut before it was measured anew. {text}
+            </p>
+          ))}
         {card.needs.length > 0 && <p className="sew-needs">Needs: {card.needs.join(", ")}</p>}
       </section>
       <section className="sew-stops">

@@ -71,6 +71,9 @@ export function SetBoard() {
           <Link className="hand-button" to={`/jobs/${id}/labels`}>
             Labels
           </Link>
+          <a className="hand-button" href="/foot-switch" target="wrapper-foot" rel="opener">
+            Foot switch
+          </a>
         </nav>
       </header>
       {covers.length === 0 && <p>This job has no cover yet.</p>}

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
-import { useAway } from "../../api/client";
+import { useAway, type ClothCutting, type WorkEntry } from "../../api/client";
 import { isOutdated, isUnsafe, turnsLeft } from "../../model/cutting";
 import { useCutting } from "../../queries/useCutting";
 import { useWork } from "../../queries/useWork";
@@ -13,7 +13,6 @@ import "./table.css";
 export function AtTable() {
   const { id = "" } = useParams();
   const [wrongSide, setWrongSide] = useState(false);
-  const [chosen, setChosen] = useState<string | null>(null);
   const cutting = useCutting(id, wrongSide);
   const work = useWork(id);
   const { away } = useAway();
@@ -29,9 +28,7 @@ export function AtTable() {
   }
 
   const cloths = cutting.data.cloths.filter(({ cards, cut }) => cards.length > 0 || cut.length > 0);
-  const next = cloths.find((cloth) => turnsLeft(cloth, work).length > 0);
-  const cloth = cloths.find(({ key }) => key === chosen) ?? next ?? cloths[0];
-  if (!cloth) {
+  if (cloths.length === 0) {
     return (
       <main className="table-nothing">
         <h1>Nothing can be cut yet.</h1>
@@ -53,18 +50,44 @@ export function AtTable() {
     );
   }
 
+  const { entries, unit } = cutting.data;
   return (
-    <CutInHand
-      key={cloth.key}
+    <ClothOnTable
       job={id}
-      unit={cutting.data.unit}
-      cloth={cloth}
+      unit={unit}
+      cloths={cloths}
       work={work}
-      isWorking={away ? isUnsafe(cutting.data.entries, work) : isOutdated(cutting.data.entries, work)}
+      isWorking={away ? isUnsafe(entries, work) : isOutdated(entries, work)}
       wrongSide={wrongSide}
       onWrongSide={setWrongSide}
-      cloths={cloths.map(({ key, name }) => ({ key, name }))}
-      onCloth={setChosen}
     />
   );
+}
+
+interface Props {
+  job: string;
+  unit: string;
+  cloths: ClothCutting[];
+  work: WorkEntry[];
+  isWorking: boolean;
+  wrongSide: boolean;
+  onWrongSide: (wrongSide: boolean) => void;
+}
+
+/** The cloth that lies on the table: the first that is not cut through, and it stays until another is taken. */
+function ClothOnTable({ cloths, ...rest }: Props) {
+  const toCut = () => cloths.find((one) => turnsLeft(one, rest.work).length > 0) ?? cloths[0];
+  const [chosen, setChosen] = useState(() => toCut()?.key);
+  const cloth = cloths.find(({ key }) => key === chosen) ?? cloths[0];
+  const next = toCut();
+  return cloth ? (
+    <CutInHand
+      key={cloth.key}
+      {...rest}
+      cloth={cloth}
+      cloths={cloths.map(({ key, name }) => ({ key, name }))}
+      nextCloth={next && next !== cloth ? { key: next.key, name: next.name } : null}
+      onCloth={setChosen}
+    />
+  ) : null;
 }

@@ -1,8 +1,16 @@
 import { Link } from "react-router";
 import type { ClothCutting } from "../../api/client";
 
+interface Props {
+  job: string;
+  cloth: ClothCutting;
+  /** The next cloth to lay on the table. */
+  next: { key: string; name: string } | null;
+  onCloth: (key: string) => void;
+}
+
 /** All of a cloth is cut. */
-export function ClothCut({ job, cloth }: { job: string; cloth: ClothCutting }) {
+export function ClothCut({ job, cloth, next, onCloth }: Props) {
   return (
     <section className="sheet cut-back">
       <h2>All of {cloth.name} is cut.</h2>
@@ -11,6 +19,11 @@ export function ClothCut({ job, cloth }: { job: string; cloth: ClothCutting }) {
         with its size.
       </p>
       <p className="cut-choices">
+        {next && (
+          <button type="button" className="hand-small" onClick={() => onCloth(next.key)}>
+            Lay {next.name} on the table
+          </button>
+        )}
         <Link className="hand-small" to={`/jobs/${job}/cutting-sheet`}>
           What is left over
         </Link>

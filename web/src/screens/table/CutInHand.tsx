@@ -30,6 +30,8 @@ interface Props {
   onWrongSide: (wrongSide: boolean) => void;
   cloths: { key: string; name: string }[];
   onCloth: (key: string) => void;
+  /** Another cloth of which something is still to be cut. */
+  nextCloth: { key: string; name: string } | null;
 }
 
 /** One cloth at the table: the piece in hand, what was cut, and what went wrong. */
@@ -107,7 +109,7 @@ export function CutInHand(props: Props) {
       ) : now ? (
         <CutCardView turn={now} turns={turns} wrongSide={wrongSide} />
       ) : (
-        <ClothCut job={job} cloth={cloth} />
+        <ClothCut job={job} cloth={cloth} next={props.nextCloth} onCloth={props.onCloth} />
       )}
       {isWrong && (
         <WrongPanel
