@@ -120,6 +120,7 @@ public sealed record WorkEntry
         { What: WorkKind.Shorter, Length: not > 0 } => "“length”: say how much of the cloth there is.",
         _ when !Numbers().All(number => double.IsFinite(number) && Math.Abs(number) < Furthest) => "A length in it is no length of cloth.",
         { What: WorkKind.Cut, Cut: null } => "“cut”: say as what it was cut and where it lay.",
+        { Cut: { } cut } when cut.Outline.Count < 3 || cut.Outline.Any(corner => corner is not [_, _]) || cut.Edges.Any(edge => edge is null) => "“cut”: its outline has three corners or more, each with its place across and along, and its edges have names.",
         { What: WorkKind.Lay, Lay: null } => "“lay”: say where the pieces lie.",
         _ => null,
     };

@@ -13,6 +13,9 @@ public static class CuttingPlanner
 {
     private const string Gone = "cut/";
 
+    /// <summary>In square millimetres: a line is no hole in a cloth.</summary>
+    private const double LeastArea = 1;
+
     /// <summary>Plans the cutting of a cloth.</summary>
     /// <param name="buyer">The covers.</param>
     /// <param name="cloth">The cloth.</param>
@@ -29,7 +32,7 @@ public static class CuttingPlanner
         }
 
         var left = new LeftToCut(yardage.Pieces, progress);
-        var request = Round(ClothBuyer.RequestOf(cloth, yardage.Pieces) with { Pinned = [], Known = [], Remnants = [.. cloth.Remnants.Where(remnant => !progress.Cut.Any(shape => shape.Remnant == remnant.Id))] }, left, progress);
+        var request = Round(ReadyMade.Bounded(ClothBuyer.RequestOf(cloth, yardage.Pieces), cloth, []) with { Pinned = [], Known = [], Remnants = [.. cloth.Remnants.Where(remnant => !progress.Cut.Any(shape => shape.Remnant == remnant.Id))] }, left, progress, yardage.Pieces);
         if (left.Pieces.Count == 0)
         {
             return Planned(cloth, yardage, [], null, relaid: false, progress);
@@ -50,15 +53,16 @@ public static class CuttingPlanner
     private static CutPlan Nothing(Yardage yardage) => new([], [], [], Length.Zero, Relaid: false) { Checks = yardage.Checks, Drafts = yardage.Drafts };
 
     /// <summary>The lay of what is left round what is gone: nothing lies where something was cut.</summary>
-    private static LayRequest Round(LayRequest request, LeftToCut left, CutProgress progress)
+    private static LayRequest Round(LayRequest request, LeftToCut left, CutProgress progress, IReadOnlyList<LaidPiece> laid)
     {
         var pieces = left.Pieces.Select(piece => request.Pieces.First(known => known.Id == piece.LayId) with { Quantity = left.Copies(piece.LayId).Count }).ToList();
         var round = request with { Pieces = pieces, Flaws = [.. request.Flaws, .. progress.Flaws] };
-        foreach (var (shape, number) in progress.Cut.Where(shape => shape.Remnant is null).Select((shape, number) => (shape, number)))
+        foreach (var (shape, number) in progress.Cut.Where(shape => shape.Remnant is null && LayShape.Of(shape.Outline, 0).Area > LeastArea).Select((shape, number) => (shape, number)))
         {
-            // One that was cut is no piece to be laid, only cloth that is gone: what the cloth is like does not turn it.
+            // One that was cut is only cloth that is gone, but it shows where the pattern is met: what is still to be cut goes on from it.
+            var was = laid.FirstOrDefault(piece => piece.Cover == shape.Cover && piece.Piece.Key == shape.Piece && Enumerable.Range(1, piece.Copies).Any(copy => LeftToCut.CopyOf(piece, copy) == shape.Copy));
             var (x, y) = (shape.Outline.Min(point => point.X), shape.Outline.Min(point => point.Y));
-            var gone = new LayPiece($"{Gone}{number}", 1, shape.Outline, [0]);
+            var gone = new LayPiece($"{Gone}{number}", 1, shape.Outline, [0], was is null ? null : request.Pieces.First(piece => piece.Id == was.LayId).Match);
             var with = round with { Pieces = [.. round.Pieces, gone], Pinned = [.. round.Pinned, new(gone.Id, 1, 0, x, y)] };
             round = LayPins.Problems(with).Any(problem => problem.Pin.Piece == gone.Id)
                 ? round with { Flaws = [.. round.Flaws, Box(shape, request.UsableWidth)] } // it lies over a flaw, or the cloth is narrower now

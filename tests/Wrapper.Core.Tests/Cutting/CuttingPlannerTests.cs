@@ -94,6 +94,41 @@ public sealed class CuttingPlannerTests
         Assert.Equal(again.Planned.OrderBy(copy => copy.ToString()), kept.Planned.OrderBy(copy => copy.ToString()));
     }
 
+    [Fact]
+    public void What_is_laid_again_goes_on_in_the_pattern_of_what_is_cut()
+    {
+        var striped = new ClothSpecification(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.FromInches(7));
+        var first = CuttingPlanner.Of(Buyer, striped, CutProgress.None, Steps);
+        Assert.True(InOnePattern(first.Planned), "the first lay meets the pattern");
+        var plates = first.Planned.Where(copy => copy is { Cover: "a", Piece: "plate" }).ToList();
+        var cut = plates.Take(2).Select(copy => new CutShape(copy.Cover, copy.Piece, copy.Copy, OutlineOf(first, copy), IsSpoiled: copy == plates[1])).ToList();
+        foreach (var flaw in Enumerable.Range(1, 6))
+        {
+            var again = CuttingPlanner.Of(Buyer, striped, new() { Planned = first.Planned, Cut = cut, Flaws = [new(Length.FromInches(17 * flaw), Length.FromInches((17 * flaw) + 1))] }, Steps);
+            Assert.True(again.Relaid);
+            Assert.True(InOnePattern([.. again.Planned, plates[0]]), $"flaw at {17 * flaw} in");
+        }
+
+        static bool InOnePattern(IEnumerable<PlannedCopy> copies) => copies.Where(copy => copy is { Cover: "a", Piece: "plate" })
+            .Select(copy => Math.Round(copy.Y.Inches % 7, 3) % 7).Distinct().Count() == 1;
+    }
+
+    [Fact]
+    public void Nothing_is_laid_over_the_end_of_a_ready_made_sheet()
+    {
+        var sheet = new ClothSpecification(Length.FromInches(54), Length.Zero, false, Length.Zero) { ReadyLength = Length.FromInches(90) };
+        var first = CuttingPlanner.Of(Buyer, sheet, CutProgress.None, Steps);
+        var cut = first.Planned[0];
+        var again = CuttingPlanner.Of(Buyer, sheet, new() { Planned = first.Planned, Cut = [new(cut.Cover, cut.Piece, cut.Copy, OutlineOf(first, cut), IsSpoiled: true)] }, Steps);
+        Assert.True(again.Relaid);
+        Assert.Equal(first.Planned.Count, again.Planned.Count);
+        Assert.All(again.Planned, copy =>
+        {
+            var along = OutlineOf(again, copy).Select(point => point.Y.Inches).ToList();
+            Assert.Equal(Math.Floor((along.Min() + 0.01) / 90), Math.Floor((along.Max() - 0.01) / 90));
+        });
+    }
+
     private static string Name(PlannedCopy copy) => $"{copy.Cover} {copy.Piece} {copy.Copy}";
 
     /// <summary>The first lay, with these copies cut by it.</summary>
