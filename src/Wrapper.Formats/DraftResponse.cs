@@ -129,6 +129,9 @@ public sealed record PieceJson
         Strokes = [.. PieceStrokes.OfMarks(piece).Select(StrokeJson.Of)],
     };
 
+    /// <summary>The pieces of a draft, numbered as in its cut list.</summary>
+    public static IReadOnlyList<PieceJson> Of(Draft draft) => [.. draft.Pieces.Select((piece, place) => Of(piece, place + 1, draft.Format))];
+
     internal static IReadOnlyList<double[]> Corners(IReadOnlyList<Point> corners) => [.. corners.Select(Corner)];
 
     private static double[] Corner(Point point) => [point.X.Millimetres, point.Y.Millimetres];
@@ -212,7 +215,7 @@ public sealed record DraftResponse
         Unit = draft.Format.Unit.Sign(),
         Measures = ReadMeasures(reading),
         Finished = [.. draft.Finished.Select(size => new FinishedJson(size.Key, size.Name, size.Value.Value.Millimetres, draft.Format.Rounded(size.Value.Value)))],
-        Pieces = [.. draft.Pieces.Select((piece, place) => PieceJson.Of(piece, place + 1, draft.Format))],
+        Pieces = PieceJson.Of(draft),
         Seams = [.. draft.Ledger.Select(entry => new SeamJson(
             entry.Seam.Id,
             [.. entry.Seam.FirstSide.Select(side => Side(side, 1, draft)), .. entry.Seam.SecondSide.Select(side => Side(side, 2, draft))],

@@ -13,9 +13,8 @@ public static class WorkOfCloth
     /// <param name="cloth">The cloth’s key.</param>
     public static CutProgress Of(IReadOnlyList<WorkEntry> entries, string cloth)
     {
-        var undone = entries.Where(entry => entry.What == WorkKind.Undone).Select(entry => entry.Subject).ToHashSet();
         var (cut, flaws, progress) = (new List<CutShape>(), new List<Flaw>(), CutProgress.None);
-        foreach (var entry in entries.Where(entry => !undone.Contains(entry.Id)))
+        foreach (var entry in InForce(entries))
         {
             switch (entry.What)
             {
@@ -49,16 +48,19 @@ public static class WorkOfCloth
     /// <summary>The entries of copies that lie cut and good, the last of each.</summary>
     /// <param name="entries">The work on the job, in the order it was told.</param>
     /// <param name="cloth">The cloth’s key.</param>
-    public static IReadOnlyList<WorkEntry> Cut(IReadOnlyList<WorkEntry> entries, string cloth)
+    public static IReadOnlyList<WorkEntry> Cut(IReadOnlyList<WorkEntry> entries, string cloth) =>
+    [
+        .. InForce(entries).Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled)
+            .GroupBy(entry => (entry.Cover, entry.Subject, entry.Number))
+            .Select(copy => copy.Last())
+            .Where(last => last.What == WorkKind.Cut && last.Cut!.Cloth == cloth),
+    ];
+
+    /// <summary>The entries that were not told to be a mistake.</summary>
+    private static IEnumerable<WorkEntry> InForce(IReadOnlyList<WorkEntry> entries)
     {
         var undone = entries.Where(entry => entry.What == WorkKind.Undone).Select(entry => entry.Subject).ToHashSet();
-        return
-        [
-            .. entries.Where(entry => !undone.Contains(entry.Id) && entry.What is WorkKind.Cut or WorkKind.Spoiled)
-                .GroupBy(entry => (entry.Cover, entry.Subject, entry.Number))
-                .Select(copy => copy.Last())
-                .Where(last => last.What == WorkKind.Cut && last.Cut!.Cloth == cloth),
-        ];
+        return entries.Where(entry => !undone.Contains(entry.Id));
     }
 
     private static Point PointOf(double[] corner) => new(Millimetres(corner.ElementAtOrDefault(0)), Millimetres(corner.ElementAtOrDefault(1)));

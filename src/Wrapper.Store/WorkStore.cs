@@ -1,4 +1,5 @@
 using System.Globalization;
+using Microsoft.Data.Sqlite;
 
 namespace Wrapper.Store;
 
@@ -16,12 +17,12 @@ public sealed record StoredWork(string Id, string Kind, string CoverId, string D
 public sealed class WorkStore(Database database, TimeProvider clock)
 {
     /// <summary>The entries of a job, the earliest first.</summary>
-    public IReadOnlyList<StoredWork> List(string jobId)
+    /// <param name="jobId">The job.</param>
+    /// <param name="from">How many of them are known already: only those after them are read. Entries are only added, so that their places are their numbers.</param>
+    public IReadOnlyList<StoredWork> List(string jobId, int from = 0)
     {
         using var connection = database.Open();
-        return connection.Rows(
-            row => new StoredWork(row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3)),
-            "SELECT id, kind, cover_id, document FROM work WHERE job_id = $job ORDER BY place", ("$job", jobId));
+        return connection.Rows(Read, "SELECT id, kind, cover_id, document FROM work WHERE job_id = $job AND place >= $from ORDER BY place", ("$job", jobId), ("$from", from));
     }
 
     /// <summary>How many entries a job has, and how many characters they take.</summary>
@@ -65,12 +66,14 @@ public sealed class WorkStore(Database database, TimeProvider clock)
     {
         using var connection = database.Open();
         return connection.Rows(
-            row => new StoredWork(row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3)),
+            Read,
             """
-            SELECT w.id, w.kind, w.cover_id, w.document FROM work w
-            WHERE w.kind = $kind AND NOT EXISTS (SELECT 1 FROM work u WHERE u.job_id = w.job_id AND u.kind = 'undone' AND u.document ->> '$.subject' = w.id)
-            ORDER BY w.written DESC, w.place DESC LIMIT $most
+            SELECT id, kind, cover_id, document FROM work
+            WHERE kind = $kind AND (job_id, id) NOT IN (SELECT job_id, document ->> '$.subject' FROM work WHERE kind = 'undone' AND document ->> '$.subject' IS NOT NULL)
+            ORDER BY written DESC, place DESC LIMIT $most
             """,
             ("$kind", kind), ("$most", most));
     }
+
+    private static StoredWork Read(SqliteDataReader row) => new(row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3));
 }

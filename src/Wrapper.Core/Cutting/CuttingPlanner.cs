@@ -52,25 +52,36 @@ public static class CuttingPlanner
 
     private static CutPlan Nothing(Yardage yardage) => new([], [], [], Length.Zero, Relaid: false) { Checks = yardage.Checks, Drafts = yardage.Drafts };
 
-    /// <summary>The lay of what is left round what is gone: nothing lies where something was cut.</summary>
+    /// <summary>
+    /// The lay of what is left round what is gone: nothing lies where something was cut. One that was cut is only cloth that is
+    /// gone, but it shows where the pattern is met: what is still to be cut goes on from it.
+    /// </summary>
     private static LayRequest Round(LayRequest request, LeftToCut left, CutProgress progress, IReadOnlyList<LaidPiece> laid)
     {
-        var pieces = left.Pieces.Select(piece => request.Pieces.First(known => known.Id == piece.LayId) with { Quantity = left.Copies(piece.LayId).Count }).ToList();
-        var round = request with { Pieces = pieces, Flaws = [.. request.Flaws, .. progress.Flaws] };
-        foreach (var (shape, number) in progress.Cut.Where(shape => shape.Remnant is null && LayShape.Of(shape.Outline, 0).Area > LeastArea).Select((shape, number) => (shape, number)))
+        var pieces = request.Pieces.ToDictionary(piece => piece.Id);
+        var still = left.Pieces.Select(piece => pieces[piece.LayId] with { Quantity = left.Copies(piece.LayId).Count }).ToList();
+        List<(LayPiece Piece, CutShape Shape)> gone =
+        [
+            .. progress.Cut.Where(shape => shape.Remnant is null && LayShape.Of(shape.Outline, 0).Area > LeastArea).Select((shape, number) =>
+                (new LayPiece($"{Gone}{number}", 1, shape.Outline, [0], laid.FirstOrDefault(piece => LeftToCut.IsOf(piece, shape)) is { } was ? pieces[was.LayId].Match : null), shape)),
+        ];
+        List<Flaw> flaws = [.. request.Flaws, .. progress.Flaws];
+        while (true)
         {
-            // One that was cut is only cloth that is gone, but it shows where the pattern is met: what is still to be cut goes on from it.
-            var was = laid.FirstOrDefault(piece => piece.Cover == shape.Cover && piece.Piece.Key == shape.Piece && Enumerable.Range(1, piece.Copies).Any(copy => LeftToCut.CopyOf(piece, copy) == shape.Copy));
-            var (x, y) = (shape.Outline.Min(point => point.X), shape.Outline.Min(point => point.Y));
-            var gone = new LayPiece($"{Gone}{number}", 1, shape.Outline, [0], was is null ? null : request.Pieces.First(piece => piece.Id == was.LayId).Match);
-            var with = round with { Pieces = [.. round.Pieces, gone], Pinned = [.. round.Pinned, new(gone.Id, 1, 0, x, y)] };
-            round = LayPins.Problems(with).Any(problem => problem.Pin.Piece == gone.Id)
-                ? round with { Flaws = [.. round.Flaws, Box(shape, request.UsableWidth)] } // it lies over a flaw, or the cloth is narrower now
-                : with;
-        }
+            var round = request with { Pieces = [.. still, .. gone.Select(one => one.Piece)], Pinned = [.. request.Pinned, .. gone.Select(one => PinOf(one.Piece))], Flaws = flaws };
+            var off = LayPins.Problems(round).Select(problem => problem.Pin.Piece).ToHashSet();
+            var boxed = gone.Where(one => off.Contains(one.Piece.Id)).ToList();
+            if (boxed.Count == 0)
+            {
+                return round;
+            }
 
-        return round;
+            flaws = [.. flaws, .. boxed.Select(one => Box(one.Shape, request.UsableWidth))]; // it lies over a flaw, or the cloth is narrower now
+            gone.RemoveAll(boxed.Contains);
+        }
     }
+
+    private static Placement PinOf(LayPiece gone) => new(gone.Id, 1, 0, gone.Corners.Min(point => point.X), gone.Corners.Min(point => point.Y));
 
     private static Flaw Box(CutShape shape, Length usable) => new(
         Length.Max(Length.Zero, shape.Outline.Min(point => point.Y)),

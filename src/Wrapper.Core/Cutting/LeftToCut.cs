@@ -33,6 +33,10 @@ internal sealed class LeftToCut
     /// <summary>The copy of a piece over all covers alike: those that are cut turned over follow the others.</summary>
     public static int CopyOf(LaidPiece piece, int copy) => piece.IsMirrored ? piece.Piece.Quantity - piece.Piece.Mirrored + copy : copy;
 
+    /// <summary>What was cut is a copy of this laid piece, and not of its like that lies turned over.</summary>
+    public static bool IsOf(LaidPiece piece, CutShape shape) =>
+        piece.Cover == shape.Cover && piece.Piece.Key == shape.Piece && shape.Copy >= CopyOf(piece, 1) && shape.Copy <= CopyOf(piece, piece.Copies);
+
     /// <summary>The copies that are left of a laid piece, as it numbers them itself.</summary>
     public IReadOnlyList<int> Copies(string layId) => _copies[layId];
 

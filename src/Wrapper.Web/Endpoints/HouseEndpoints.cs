@@ -38,21 +38,23 @@ internal static class HouseEndpoints
     private const int LatestSewn = 400;
     private const int LatestCut = 40;
 
-    /// <summary>The house's rules as they stand, with its own pace where it has no rule.</summary>
-    public static IReadOnlyDictionary<string, string> Rules(JobStore store)
+    /// <summary>The house's rules as they stand.</summary>
+    public static IReadOnlyDictionary<string, string> Rules(JobStore store) => Document(store.House()).Rules;
+
+    /// <summary>The same with its own pace where it has no rule: only what tells minutes asks for that, for every tick of late is read.</summary>
+    public static IReadOnlyDictionary<string, string> RulesAndPace(JobStore store)
     {
         var house = Read(store);
         return house.Pace.Where(rule => !house.House.Rules.ContainsKey(rule.Key)).Concat(house.House.Rules).ToDictionary(rule => rule.Key, rule => rule.Value);
     }
 
+    private static HouseDocument Document(StoredDocument stored) => JsonSerializer.Deserialize<HouseDocument>(stored.Document, OpenFormat.Json)!;
+
     private static HouseJson Read(JobStore store)
     {
         var (stored, work) = (store.House(), store.Work);
         var latest = work.Latest(WorkKind.Sewn.Word(), LatestSewn).Concat(work.Latest(WorkKind.Cut.Word(), LatestCut));
-        return new(
-            stored.Version,
-            JsonSerializer.Deserialize<HouseDocument>(stored.Document, OpenFormat.Json)!,
-            HousePace.Of(latest.Select(entry => JsonSerializer.Deserialize<WorkEntry>(entry.Document, OpenFormat.Json)!)));
+        return new(stored.Version, Document(stored), HousePace.Of(latest.Select(WorkEndpoints.Read)));
     }
 
     private static Ok<HouseJson> Get(JobStore store, HttpContext context)

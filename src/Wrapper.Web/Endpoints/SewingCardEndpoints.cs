@@ -40,7 +40,7 @@ internal static class SewingCardEndpoints
             return TypedResults.Problem("This cover was taken off the job. What was done on it is kept: bring the cover back to go on.", statusCode: StatusCodes.Status404NotFound);
         }
 
-        var outcome = CoverInJob.Draft(stored.Cover, job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.Rules(store));
+        var outcome = CoverInJob.Draft(stored.Cover, job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store));
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {
             return Refusals.Unprocessable([Check.Error("unfinished", $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.", null), .. outcome.Checks]);
@@ -53,7 +53,7 @@ internal static class SewingCardEndpoints
             stored.Letter,
             JobPlan.NameOf(stored.Cover),
             specification.Count,
-            DraftResponse.Of(draft, outcome.Reading).Pieces,
+            PieceJson.Of(draft),
             FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands).Facets,
             [.. cards.Select(SewingCardJson.Of)],
             changed));

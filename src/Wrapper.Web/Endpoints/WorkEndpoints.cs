@@ -68,7 +68,13 @@ internal static class WorkEndpoints
     public static StoredWork Stored(WorkEntry entry) => new(entry.Id, entry.Kind, entry.Cover, JsonSerializer.Serialize(entry, OpenFormat.Json));
 
     /// <summary>The entries of a job.</summary>
-    public static IReadOnlyList<WorkEntry> Entries(WorkStore work, string job) => [.. work.List(job).Select(stored => JsonSerializer.Deserialize<WorkEntry>(stored.Document, OpenFormat.Json)!)];
+    /// <param name="work">Where they are kept.</param>
+    /// <param name="job">The job.</param>
+    /// <param name="from">How many of them are known already.</param>
+    public static IReadOnlyList<WorkEntry> Entries(WorkStore work, string job, int from = 0) => [.. work.List(job, from).Select(Read)];
+
+    /// <summary>An entry as it was told.</summary>
+    public static WorkEntry Read(StoredWork stored) => JsonSerializer.Deserialize<WorkEntry>(stored.Document, OpenFormat.Json)!;
 
     /// <summary>Why an entry cannot be kept; null where it can.</summary>
     public static string? Problem(WorkEntry? entry) => entry is null ? "An entry is empty."
@@ -82,9 +88,9 @@ internal static class WorkEndpoints
     }
 
     private static Results<Ok<WorkJson>, ProblemHttpResult> Get(string id, int? from, JobStore jobs, WorkStore work) =>
-        jobs.Find(id) is null ? Versions.Missing() : TypedResults.Ok(After(from, Entries(work, id), []));
+        jobs.Find(id) is null ? Versions.Missing() : TypedResults.Ok(After(from, work, id, []));
 
-    private static WorkJson After(int? from, IReadOnlyList<WorkEntry> all, IReadOnlyList<WorkNoteJson> notes) => new([.. all.Skip(Math.Max(0, from ?? 0))], all.Count, notes);
+    private static WorkJson After(int? from, WorkStore work, string job, IReadOnlyList<WorkNoteJson> notes) => new(Entries(work, job, from ?? 0), work.Weight(job).Count, notes);
 
     private static Results<Ok<WorkJson>, ProblemHttpResult> Tell(string id, WorkToldJson told, JobStore jobs, WorkStore work, JobChanges changes)
     {
@@ -129,7 +135,7 @@ internal static class WorkEndpoints
             changes.Tell(id, "work");
         }
 
-        return TypedResults.Ok(After(told.From, Entries(work, id), notes));
+        return TypedResults.Ok(After(told.From, work, id, notes));
     }
 
     /// <summary>Another entry that tells the same and still counts.</summary>
