@@ -10,7 +10,8 @@ namespace Wrapper.Formats;
 public sealed class JobCutting
 {
     private readonly IReadOnlyList<JobPlanCover> _covers;
-    private readonly IReadOnlyList<WorkEntry> _work;
+    private readonly List<WorkEntry> _work;
+    private readonly List<(WorkEntry Finding, int At)> _findings;
     private readonly LengthFormat _format;
     private readonly JobOnCloths _job;
 
@@ -22,7 +23,8 @@ public sealed class JobCutting
     /// <param name="work">The work on it, as it was told.</param>
     public JobCutting(LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, IReadOnlyList<WorkEntry> work)
     {
-        (_covers, _work, _format) = (covers, work, LengthFormat.For(unit));
+        (_covers, _work, _format) = (covers, [.. work], LengthFormat.For(unit));
+        _findings = [.. WorkOfCloth.InForce(work).Where(entry => entry.What == WorkKind.Finding).Select(entry => (entry, _work.IndexOf(entry)))];
         _job = JobOnCloths.Of(unit, houseRules, covers, cloth);
     }
 
@@ -35,7 +37,7 @@ public sealed class JobCutting
     /// <summary>What of one cover was cut at another size than it has now: nothing is laid for that.</summary>
     /// <param name="cover">The cover’s id.</param>
     public IReadOnlyList<CutTroubleJson> ChangedOf(string cover) =>
-        _work.Any(entry => entry.What == WorkKind.Cut && entry.Cover == cover)
+        _work.Exists(entry => entry.What == WorkKind.Cut && entry.Cover == cover)
             ? [.. _job.Cloths.SelectMany(cloth => Changed(_job.Buyer.Drafted(cloth.Cloth).Drafts, cloth.Cloth, cloth.Key)).Where(change => change.Cover == cover)]
             : [];
 
@@ -82,6 +84,10 @@ public sealed class JobCutting
             {
                 yield return new(entry.Cover, entry.Subject, entry.Number, "–", entry.Subject, "gone", "Its cover was taken off the job: bring the cover back, or put the piece aside.");
             }
+            else if (IsFitted(entry, drafts))
+            {
+                continue; // its cards say how far from its edge it is sewn
+            }
             else if (PieceOf(drafts, entry.Cover, entry.Subject) is not { } piece)
             {
                 if (drafts.ContainsKey(entry.Cover))
@@ -95,6 +101,13 @@ public sealed class JobCutting
             }
         }
     }
+
+    /// <summary>It was cut before its cover was tried on, and the finding says how it lies.</summary>
+    private bool IsFitted(WorkEntry cut, IReadOnlyDictionary<string, Draft> drafts) =>
+        PieceOf(drafts, cut.Cover, cut.Subject) is { } piece
+        && _findings.LastOrDefault(entry => entry.Finding.Cover == cut.Cover && entry.Finding.Number == ((cut.Number - 1) / piece.PerCover) + 1) is { Finding: { } finding } last
+        && last.At > _work.IndexOf(cut)
+        && finding.Finding!.Lies.Any(lies => (lies.Piece == cut.Subject || drafts[cut.Cover].Pieces.Any(whole => whole.Key == lies.Piece && whole.JoinedFrom.Contains(cut.Subject))) && lies.Copy == ((cut.Number - 1) % piece.PerCover) + 1);
 
     private static CutSize SizeOf(CutAs cut) => new(
         Length.FromMillimetres(cut.Width), Length.FromMillimetres(cut.Length), cut.Edges.DistinctBy(edge => edge.Name).ToDictionary(edge => edge.Name, edge => Length.FromMillimetres(edge.Length)));

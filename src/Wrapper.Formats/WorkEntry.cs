@@ -28,6 +28,9 @@ public enum WorkKind
     /// <summary>Somebody took a cover in hand.</summary>
     Holds,
 
+    /// <summary>A cover was tried on and does not sit everywhere: what was found and decided.</summary>
+    Finding,
+
     /// <summary>A cover was handed over.</summary>
     Closed,
 
@@ -43,6 +46,7 @@ public sealed record WorkEntry
 {
     private const int LongestId = 64;
     private const int LongestText = 300;
+    private const int LongestOfFinding = 2000;
     private const double Furthest = 1_000_000;
 
     /// <summary>Made by whoever tells it, so that it may be sent again.</summary>
@@ -90,6 +94,10 @@ public sealed record WorkEntry
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public IReadOnlyList<LaidCopy>? Lay { get; init; }
 
+    /// <summary>Of a finding: what was found and decided.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public FindingTold? Finding { get; init; }
+
     /// <summary>Of a cover that was handed over: what its record says.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public HandOver? HandOver { get; init; }
@@ -118,6 +126,8 @@ public sealed record WorkEntry
         { What: WorkKind.Flaw, Stretch: not [_, _, _, _] } => "“stretch”: a flaw is told by left, right, from and to.",
         { What: WorkKind.Flaw, Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) => "“stretch”: its right lies right of its left, and its end after its beginning.",
         { What: WorkKind.Shorter, Length: not > 0 } => "“length”: say how much of the cloth there is.",
+        { What: WorkKind.Finding, Finding: null } or { Finding.Lacks: true } => "“finding”: say what was found, what it is cut and sewn by, and where its lines lie.",
+        { Finding: { } finding } when finding.Texts.Any(text => text.Length > LongestOfFinding) => $"“finding”: each of its texts has at most {LongestOfFinding} characters.",
         _ when !Numbers().All(number => double.IsFinite(number) && Math.Abs(number) < Furthest) => "A length in it is no length of cloth.",
         { What: WorkKind.Cut, Cut: null } => "“cut”: say as what it was cut and where it lay.",
         { Cut: { } cut } when cut.Outline.Count < 3 || cut.Outline.Any(corner => corner is not [_, _]) || cut.Edges.Any(edge => edge is null) => "“cut”: its outline has three corners or more, each with its place across and along, and its edges have names.",
@@ -128,6 +138,7 @@ public sealed record WorkEntry
     private IEnumerable<double> Numbers() =>
         (Stretch ?? []).Concat(Length is { } length ? [length] : [])
             .Concat(Cut is null ? [] : Cut.Outline.SelectMany(corner => corner ?? []).Append(Cut.Width).Append(Cut.Length))
+            .Concat(Finding?.Numbers ?? [])
             .Concat((Lay ?? []).SelectMany(copy => copy is null ? [double.NaN] : new[] { copy.X, copy.Y }));
 }
 

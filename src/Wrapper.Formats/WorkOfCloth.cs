@@ -57,7 +57,7 @@ public static class WorkOfCloth
     ];
 
     /// <summary>The entries that were not told to be a mistake.</summary>
-    private static IEnumerable<WorkEntry> InForce(IReadOnlyList<WorkEntry> entries)
+    internal static IEnumerable<WorkEntry> InForce(IReadOnlyList<WorkEntry> entries)
     {
         var undone = entries.Where(entry => entry.What == WorkKind.Undone).Select(entry => entry.Subject).ToHashSet();
         return entries.Where(entry => !undone.Contains(entry.Id));

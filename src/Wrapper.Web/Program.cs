@@ -92,6 +92,7 @@ app.MapCovers();
 app.MapPhotos();
 app.MapWork();
 app.MapSewingCards();
+app.MapTryingOn();
 app.MapCutting();
 app.MapFaces();
 app.MapSheets();

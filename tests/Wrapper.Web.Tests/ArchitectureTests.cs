@@ -34,7 +34,7 @@ public sealed class ArchitectureTests
     /// <summary>The rooms of the core from the ground up: each may know those before it and none after it.</summary>
     internal static readonly string[] Rooms =
     [
-        "English", "Units", "Working", "Geometry", "Checks", "Pattern", "Proof", "Catalogue", "Reading", "Parts", "Constructions", "Forms", "Drafting", "Sewing", "Lays", "Buying", "Cutting", "Costing", "Judgement",
+        "English", "Units", "Working", "Geometry", "Checks", "Pattern", "Proof", "Catalogue", "Reading", "Parts", "Constructions", "Forms", "Drafting", "Sewing", "Lays", "Buying", "Cutting", "Fitting", "Costing", "Judgement",
     ];
 
     /// <summary>What a room may not know although it stands before it: a planner lays pieces and knows nothing of covers.</summary>

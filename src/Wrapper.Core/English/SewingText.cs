@@ -184,4 +184,8 @@ internal static class SewingText
         "top" => "the top",
         _ => "the match points",
     };
+
+    internal static string FittedFromEdge(string distance, string pieces) => $"Since the try-on: {distance} from the raw edge of the {pieces}.";
+
+    internal static string RunningTo(string from, string to) => $"{from} running to {to}";
 }

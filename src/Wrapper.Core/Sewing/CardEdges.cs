@@ -48,20 +48,7 @@ internal sealed class CardEdges(SewingCover cover)
     {
         var piece = cover.Pieces[side.Piece];
         var (start, end) = cover.Lines.Points.EndsOf(side);
-        var along = Along(piece, side.Edge);
+        IReadOnlyList<Point> along = [.. EdgeLine.Of(piece, side.Edge).Select(piece.OnCloth)];
         return new(PieceCopy.Of(side), side.Edge, isOver, from is not null, from is not null && from != start && from == end ? [.. along.Reverse()] : along);
-    }
-
-    private static IReadOnlyList<Point> Along(Piece piece, string edge)
-    {
-        foreach (var fold in piece.Folds)
-        {
-            if (fold.IndexOf(edge) is { } segment)
-            {
-                return [piece.OnCloth(fold.Through[segment]), piece.OnCloth(fold.Through[segment + 1])];
-            }
-        }
-
-        return Flattening.Along(piece.StitchLineOnCloth.PartsOf(edge));
     }
 }

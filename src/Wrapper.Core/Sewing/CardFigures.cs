@@ -6,8 +6,12 @@ namespace Wrapper.Core.Sewing;
 
 /// <summary>The one large number of each card: how far from the edge, how deep, how long, how many. See docs/handbook.md, "Sewing cards".</summary>
 /// <param name="cover">The cover.</param>
-internal sealed class CardFigures(SewingCover cover)
+/// <param name="fitted">Edges that are sewn otherwise than they were cut for.</param>
+internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSide, FromEdge> fitted)
 {
+    /// <summary>Half of what a tape shows: distances nearer than this are one.</summary>
+    private const double Same = 0.5;
+
     /// <summary>The number of an operation; null where none matters.</summary>
     public CardFigure? Of(Operation operation) => operation.Kind switch
     {
@@ -22,6 +26,12 @@ internal sealed class CardFigures(SewingCover cover)
         _ => null,
     };
 
+    /// <summary>How far from its raw edge each piece is sewn that is sewn otherwise than it was cut for, a sentence each.</summary>
+    public IEnumerable<string> Fitted(Operation operation) => SidesOf(operation).Concat(operation.Edges)
+        .Where(fitted.ContainsKey).Select(side => (copy: PieceCopy.Of(side), from: fitted[side]))
+        .GroupBy(side => Math.Abs(side.from.From - side.from.To) < Same ? cover.Said(side.from.From) : SewingText.RunningTo(cover.Said(side.from.From), cover.Said(side.from.To)))
+        .Select(group => SewingText.FittedFromEdge(group.Key, cover.Words.List(group.Select(side => side.copy))));
+
     private IEnumerable<SeamSide> SidesOf(Operation operation) => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges);
 
     /// <summary>How far from the raw edge it is sewn: the layer underneath says it, and the other where it differs.</summary>
@@ -33,7 +43,7 @@ internal sealed class CardFigures(SewingCover cover)
 
     private Length? Allowance(IEnumerable<SeamSide> sides) => sides.Select(AllowanceOf).OfType<Length>().Select(width => (Length?)width).FirstOrDefault();
 
-    private Length? AllowanceOf(SeamSide side) => cover.Pieces.TryGetValue(side.Piece, out var piece) && piece.Allowances.TryGetValue(side.Edge, out var width) ? width : null;
+    private Length? AllowanceOf(SeamSide side) => fitted.TryGetValue(side, out var from) ? Length.FromMillimetres((decimal)Math.Round(from.From, 1)) : cover.Pieces.TryGetValue(side.Piece, out var piece) && piece.Allowances.TryGetValue(side.Edge, out var width) ? width : null;
 
     private Notion? Threaded() => cover.Notion(NotionKind.Elastic) ?? cover.Notion(NotionKind.Drawstring);
 
@@ -45,3 +55,8 @@ internal sealed class CardFigures(SewingCover cover)
 
     private CardFigure Measured(Length length, string of) => new(cover.Specification.Format.Rounded(length), cover.Specification.Format.Unit.Sign(), of);
 }
+
+/// <summary>How far from its raw edge an edge is sewn, in millimetres.</summary>
+/// <param name="From">Where it begins.</param>
+/// <param name="To">Where it ends.</param>
+public readonly record struct FromEdge(double From, double To);

@@ -13,10 +13,11 @@ public static class SewingCards
     /// <param name="plan">Its order.</param>
     /// <param name="draft">Its draft.</param>
     /// <param name="specification">What the draft was made from.</param>
-    public static IReadOnlyList<SewingCard> Of(SewingPlan plan, Draft draft, CoverSpecification specification)
+    /// <param name="fitted">Edges that are sewn otherwise than they were cut for, since the cover was tried on; null for none.</param>
+    public static IReadOnlyList<SewingCard> Of(SewingPlan plan, Draft draft, CoverSpecification specification, IReadOnlyDictionary<SeamSide, FromEdge>? fitted = null)
     {
         var cover = new SewingCover(draft, specification);
-        var (figures, edges, hints) = (new CardFigures(cover), new CardEdges(cover), new CardHints(cover));
+        var (figures, edges, hints) = (new CardFigures(cover, fitted ?? new Dictionary<SeamSide, FromEdge>()), new CardEdges(cover), new CardHints(cover));
         var cards = new List<SewingCard>();
         var hanging = new HashSet<PieceCopy>();
         if (plan.Order.Where(operation => operation.Kind == OperationKind.Mark).ToList() is { Count: > 0 } marks)
@@ -32,7 +33,7 @@ public static class SewingCards
             cards.Add(new(step.Id, all, string.Join(" ", all.Select(operation => operation.Text).Distinct()), InHand(step, lit))
             {
                 Figure = figures.Of(step),
-                Hints = hints.Of(step),
+                Hints = [.. figures.Fitted(step), .. hints.Of(step)],
                 Lit = lit,
                 SoFar = [.. hanging],
             });

@@ -18,8 +18,9 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Facets">The finished cover folded up, as the thing stands.</param>
 /// <param name="Cards">What is done, one thing after another.</param>
 /// <param name="Changed">Pieces that were cut at another size than they have now, each with what to do.</param>
+/// <param name="Fitted">Of those alike that were tried on and corrected, what their cards say otherwise.</param>
 public sealed record SewingCardsJson(
-    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed);
+    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed, IReadOnlyList<FittedCardsJson> Fitted);
 
 internal static class SewingCardEndpoints
 {
@@ -46,8 +47,9 @@ internal static class SewingCardEndpoints
             return Refusals.Unprocessable([Check.Error("unfinished", $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.", null), .. outcome.Checks]);
         }
 
-        var changed = CuttingEndpoints.Of(job, store, WorkEndpoints.Entries(work, id)).ChangedOf(coverId);
-        var cards = SewingCards.Of(SewingPlanner.Of(draft, specification), draft, specification);
+        var entries = WorkEndpoints.Entries(work, id);
+        var changed = CuttingEndpoints.Of(job, store, entries).ChangedOf(coverId);
+        IReadOnlyList<SewingCardJson> cards = [.. SewingCards.Of(SewingPlanner.Of(draft, specification), draft, specification).Select(SewingCardJson.Of)];
         return TypedResults.Ok(new SewingCardsJson(
             coverId,
             stored.Letter,
@@ -55,7 +57,8 @@ internal static class SewingCardEndpoints
             specification.Count,
             PieceJson.Of(draft),
             FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands).Facets,
-            [.. cards.Select(SewingCardJson.Of)],
-            changed));
+            cards,
+            changed,
+            FittedCards.Of(new(coverId, stored.Cover, stored.Letter), job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store), entries, cards)));
     }
 }
