@@ -124,7 +124,7 @@ internal sealed class CoverTriedOn
 
     /// <summary>The entry by which a copy lies cut and good; of a piece that is joined from strips, that of the strip told last.</summary>
     private WorkEntry? LastOf(Piece piece, int number, PieceCopy copy) =>
-        (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => _work.FindLast(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled && entry.Subject == key && entry.Number == ((number - 1) * piece.PerCover) + copy.Copy))
+        (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => _work.FindLast(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled && entry.Subject == key && entry.Number == CopiesOfSet.AtTable(piece, number, copy.Copy)))
             .Where(entry => entry?.What == WorkKind.Cut).MaxBy(entry => _work.IndexOf(entry!));
 
     /// <summary>A copy as it was cut, and where its lines lie.</summary>

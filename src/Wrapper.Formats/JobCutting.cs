@@ -11,7 +11,7 @@ public sealed class JobCutting
 {
     private readonly IReadOnlyList<JobPlanCover> _covers;
     private readonly List<WorkEntry> _work;
-    private readonly List<(WorkEntry Finding, int At)> _findings;
+    private readonly List<(WorkEntry Entry, int At)> _findings;
     private readonly LengthFormat _format;
     private readonly JobOnCloths _job;
 
@@ -104,10 +104,10 @@ public sealed class JobCutting
 
     /// <summary>It was cut before its cover was tried on, and the finding says how it lies.</summary>
     private bool IsFitted(WorkEntry cut, IReadOnlyDictionary<string, Draft> drafts) =>
-        PieceOf(drafts, cut.Cover, cut.Subject) is { } piece
-        && _findings.LastOrDefault(entry => entry.Finding.Cover == cut.Cover && entry.Finding.Number == ((cut.Number - 1) / piece.PerCover) + 1) is { Finding: { } finding } last
-        && last.At > _work.IndexOf(cut)
-        && finding.Finding!.Lies.Any(lies => (lies.Piece == cut.Subject || drafts[cut.Cover].Pieces.Any(whole => whole.Key == lies.Piece && whole.JoinedFrom.Contains(cut.Subject))) && lies.Copy == ((cut.Number - 1) % piece.PerCover) + 1);
+        drafts.GetValueOrDefault(cut.Cover) is { } draft
+        && _findings.Where(finding => finding.Entry.Cover == cut.Cover && finding.At > _work.IndexOf(cut))
+            .Any(finding => finding.Entry.Finding!.Lies.Any(lies => draft.Pieces.Any(piece =>
+                piece.Key == lies.Piece && (piece.Key == cut.Subject || piece.JoinedFrom.Contains(cut.Subject)) && CopiesOfSet.AtTable(piece, finding.Entry.Number, lies.Copy) == cut.Number)));
 
     private static CutSize SizeOf(CutAs cut) => new(
         Length.FromMillimetres(cut.Width), Length.FromMillimetres(cut.Length), cut.Edges.DistinctBy(edge => edge.Name).ToDictionary(edge => edge.Name, edge => Length.FromMillimetres(edge.Length)));

@@ -65,6 +65,7 @@ public sealed class TryingOn
             Version = version,
             Sides = [.. SeamPlaces.SidesOf(hand.Specification).Select(side => new FittingSideJson(side.Side, side.Name, standing.GetValueOrDefault(side.Side)))],
             Seams = [.. SeamPlaces.Of(draft).Select(seam => new SeamSidesJson(seam.Key, seam.Value))],
+            Within = [.. FoldedOutside.Within(draft).Select(copy => new CopyJson(copy.Piece, copy.Copy))],
             Lines = answer is null ? [] : [.. words.Of(answer).Select(line => new FittingLineJson(line.Mend.Word(), line.Seams, line.Text))],
             Again = answer is null ? [] : [.. answer.Again.Select(Named)],
             NotCut = [.. (_isCarried ? draft.Pieces : []).Where(piece => !piece.IsPieced).SelectMany(PieceCopy.AllOf).Where(copy => !hand.Cover.Cut.ContainsKey(copy) && !hand.CutOtherwise.Contains(copy.Piece)).Select(Named)],
@@ -116,7 +117,7 @@ public sealed class TryingOn
         IEnumerable<WorkEntry> Spoiled(Draft draft, PieceCopy copy, int one)
         {
             var piece = draft.Pieces.First(known => known.Key == copy.Piece);
-            return (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => Entry("spoiled", ((one - 1) * piece.PerCover) + copy.Copy, key) with { Note = "Too small after trying on." });
+            return (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => Entry("spoiled", CopiesOfSet.AtTable(piece, one, copy.Copy), key) with { Note = "Too small after trying on." });
         }
     }
 
@@ -156,7 +157,7 @@ public sealed class TryingOn
     {
         if (_cover.IsClosed(number))
         {
-            return "is handed over, and stays as it is.";
+            return "handed over, and stays as it is.";
         }
 
         if (Worked(number) is not { Answer: { } answer } worked)
@@ -166,7 +167,7 @@ public sealed class TryingOn
 
         if (worked.Hand.Cover.Cut.Count == 0)
         {
-            return "is not cut yet: all of it is cut as corrected.";
+            return "not cut yet; all of it is cut as corrected.";
         }
 
         var (unpick, sew) = (answer.Seams.Count(seam => seam.Mend == SeamMend.Unpick), answer.Seams.Count(seam => seam.Mend == SeamMend.Sew));
@@ -186,7 +187,7 @@ public sealed class TryingOn
             told.Add($"{answer.Again.Count} {(answer.Again.Count == 1 ? "piece" : "pieces")} to cut again");
         }
 
-        return told.Count == 0 ? "stays as it is." : $"has {string.Join(", ", told)}.";
+        return told.Count == 0 ? "stays as it is." : $"{string.Join(", ", told)}.";
     }
 
     private static string Seams(int count) => count == 1 ? "1 seam" : $"{count} seams";

@@ -57,6 +57,9 @@ public sealed record TryingOnJson
     /// <summary>Where each seam lies.</summary>
     public required IReadOnlyList<SeamSidesJson> Seams { get; init; }
 
+    /// <summary>The copies of an inner layer, which are not seen on the thing.</summary>
+    public required IReadOnlyList<CopyJson> Within { get; init; }
+
     /// <summary>What to do on this one, in the order it is done.</summary>
     public required IReadOnlyList<FittingLineJson> Lines { get; init; }
 

@@ -185,7 +185,9 @@ internal static class SewingText
         _ => "the match points",
     };
 
-    internal static string FittedFromEdge(string distance, string pieces) => $"Since the try-on: {distance} from the raw edge of the {pieces}.";
+    internal static string FittedFromEdge(string place, string distance, string pieces) => $"Since the try-on, {place}: {distance} from the raw edge of the {pieces}.";
+
+    internal static string FigureFromEdgeAt(string place, string others) => $"from the edge, {place}; elsewhere {others}";
 
     internal static string RunningTo(string from, string to) => $"{from} running to {to}";
 }

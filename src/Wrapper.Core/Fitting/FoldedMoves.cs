@@ -1,6 +1,5 @@
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 
@@ -110,7 +109,7 @@ internal sealed class FoldedMoves
         ((before.Low + low - after.Low) + (before.High - high - after.High)) / 2;
 
     private static ILookup<PieceCopy, FacetInSpace> Read(Draft draft) =>
-        FoldUp.Of(draft).Facets.Where(facet => draft.Pieces.First(piece => piece.Key == facet.Piece).CopyRoles.ElementAtOrDefault(facet.Copy - 1) != PieceRole.Inner).Select(FacetInSpace.Of).OfType<FacetInSpace>().ToLookup(facet => new PieceCopy(facet.Facet.Piece, facet.Facet.Copy));
+        FoldedOutside.Of(draft).Select(FacetInSpace.Of).OfType<FacetInSpace>().ToLookup(facet => new PieceCopy(facet.Facet.Piece, facet.Facet.Copy));
 
     private static (Place Low, Place High) BoxOf(ILookup<PieceCopy, FacetInSpace> facets)
     {

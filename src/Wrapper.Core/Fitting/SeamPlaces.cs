@@ -1,7 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 
 namespace Wrapper.Core.Fitting;
@@ -55,7 +54,7 @@ public static class SeamPlaces
     /// <summary>The sides each seam lies at, in the words of corrections: of a corner two or three.</summary>
     public static IReadOnlyDictionary<string, IReadOnlyList<string>> Of(Draft draft)
     {
-        var facets = FoldUp.Of(draft).Facets;
+        var facets = FoldedOutside.Of(draft);
         if (facets.Count == 0)
         {
             return new Dictionary<string, IReadOnlyList<string>>();

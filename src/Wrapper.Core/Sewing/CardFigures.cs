@@ -28,17 +28,28 @@ internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSid
 
     /// <summary>How far from its raw edge each piece is sewn that is sewn otherwise than it was cut for, a sentence each.</summary>
     public IEnumerable<string> Fitted(Operation operation) => SidesOf(operation).Concat(operation.Edges)
-        .Where(fitted.ContainsKey).Select(side => (copy: PieceCopy.Of(side), from: fitted[side]))
-        .GroupBy(side => Math.Abs(side.from.From - side.from.To) < Same ? cover.Said(side.from.From) : SewingText.RunningTo(cover.Said(side.from.From), cover.Said(side.from.To)))
-        .Select(group => SewingText.FittedFromEdge(group.Key, cover.Words.List(group.Select(side => side.copy))));
+        .Where(fitted.ContainsKey)
+        .GroupBy(side => fitted[side] is var at && Math.Abs(at.From - at.To) < Same ? cover.Said(at.From) : SewingText.RunningTo(cover.Said(at.From), cover.Said(at.To)))
+        .Select(group => SewingText.FittedFromEdge(PieceWords.Along(group.Select(side => side.Edge)), group.Key, cover.Words.List(group.Select(PieceCopy.Of))));
 
     private IEnumerable<SeamSide> SidesOf(Operation operation) => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges);
 
     /// <summary>How far from the raw edge it is sewn: the layer underneath says it, and the other where it differs.</summary>
-    private CardFigure? FromEdge(IEnumerable<SeamSide> sides)
+    private CardFigure? FromEdge(IEnumerable<SeamSide> edges)
     {
+        var sides = edges.OrderByDescending(fitted.ContainsKey).ToList();
         var widths = sides.Select(AllowanceOf).OfType<Length>().Distinct().ToList();
-        return widths.Count == 0 ? null : Measured(widths[0], widths.Count == 1 ? SewingText.FigureFromEdge : SewingText.FigureFromEdges(string.Join(", ", widths.Skip(1).Select(cover.Specification.Format.RoundedWithUnit))));
+        if (widths.Count == 0)
+        {
+            return null;
+        }
+
+        var others = string.Join(", ", widths.Skip(1).Select(cover.Specification.Format.RoundedWithUnit));
+        return Measured(
+            widths[0],
+            widths.Count == 1 ? SewingText.FigureFromEdge
+                : fitted.ContainsKey(sides[0]) ? SewingText.FigureFromEdgeAt(PieceWords.Along(sides.Where(side => fitted.ContainsKey(side) && AllowanceOf(side) == widths[0]).Select(side => side.Edge)), others)
+                : SewingText.FigureFromEdges(others));
     }
 
     private Length? Allowance(IEnumerable<SeamSide> sides) => sides.Select(AllowanceOf).OfType<Length>().Select(width => (Length?)width).FirstOrDefault();

@@ -35,6 +35,8 @@ type Told = "id" | "kind" | "cover" | "number" | "subject" | "at" | "by";
 /** One thing that was done; what an entry always says is always there. */
 export type WorkEntry = Omit<Schemas["WorkEntry"], Told> & Required<Pick<Schemas["WorkEntry"], Told>>;
 export type WorkNote = Schemas["WorkNoteJson"];
+export type TryingOn = Schemas["TryingOnJson"];
+export type FittedCard = Schemas["FittedCardJson"];
 export type SewingCards = Schemas["SewingCardsJson"];
 export type SewingCard = Schemas["SewingCardJson"];
 export type Cutting = Schemas["CuttingJson"];

@@ -347,6 +347,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/covers/{coverId}/trying-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was found when a cover was tried on: what is unpicked, how far from its raw edge each seam is sewn from now on, what is cut again, and what comes of it for the rest of the set. Kept, it is in the record and the cover is corrected. */
+        post: operations["tryingOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/cutting": {
         parameters: {
             query?: never;
@@ -1146,6 +1163,13 @@ export interface components {
              */
             copy: number;
         };
+        /** @description How far a side is taken in or let out. */
+        CorrectionTold: {
+            /** @description `left`, `right`, `front`, `back`, `top`, `bottom`, `all`. */
+            side: string;
+            /** @description By how much, as typed; below 0 to take in. */
+            by: string;
+        };
         /** @description What came of one cover: its draft, or the checks in the way of one, and the measures that could be read. */
         CoverAnswerJson: {
             draft: null | components["schemas"]["DraftResponse"];
@@ -1558,6 +1582,23 @@ export interface components {
             cover: null | components["schemas"]["CoverDocument"];
             yardage: null | components["schemas"]["YardageRequestJson"];
         };
+        /** @description What was found when a cover was tried on, and what was decided. See docs/format.md, "The work". */
+        FindingTold: {
+            /** @description What was found. */
+            found?: components["schemas"]["CorrectionTold"][];
+            /** @description It holds for all covers alike; else for this one only. */
+            carried?: boolean;
+            /** @description The corrections that all pieces were cut by until then. */
+            cut?: components["schemas"]["CorrectionTold"][];
+            /** @description The corrections that pieces are cut by from then on. */
+            next?: components["schemas"]["CorrectionTold"][];
+            /** @description The corrections this cover is sewn by from then on. */
+            sewn?: components["schemas"]["CorrectionTold"][];
+            /** @description Where the stitch lines lie on what was cut by then. */
+            lies?: components["schemas"]["LiesTold"][];
+            /** @description What was done and has to be done again. */
+            reopened?: components["schemas"]["ReopenedTold"][];
+        };
         /** @description A finished size. */
         FinishedJson: {
             key: string;
@@ -1565,6 +1606,70 @@ export interface components {
             /** Format: double */
             value: number;
             shown: string;
+        };
+        /** @description What a card says otherwise for one of the covers alike, since it was tried on. */
+        FittedCardJson: {
+            /** @description The card’s id. */
+            id: string;
+            figure: null | components["schemas"]["CardFigureJson"];
+            /** @description Its hints. */
+            hints: string[];
+            /** @description What has to be unpicked or opened first, because it was done before the try-on; empty for nothing. */
+            mend: string[];
+        };
+        /** @description The cards of one of the covers alike that say otherwise since it was tried on. */
+        FittedCardsJson: {
+            /**
+             * Format: int32
+             * @description Which.
+             */
+            number: number;
+            /** @description What was found and decided, in words, the last first. */
+            found: string[];
+            /** @description The cards. */
+            cards: components["schemas"]["FittedCardJson"][];
+        };
+        /** @description One thing to do after a try-on. */
+        FittingLineJson: {
+            /** @description `unpick`, `open-end`, `sew-on`, `sew`. */
+            mend: string;
+            /** @description The seams. */
+            seams: string[];
+            /** @description What to do. */
+            text: string;
+        };
+        /** @description What the findings make of another one of the set. */
+        FittingOtherJson: {
+            /**
+             * Format: int32
+             * @description Which.
+             */
+            number: number;
+            /** @description What it comes to, in a sentence. */
+            text: string;
+        };
+        /** @description A piece that is cut again, or not cut yet. */
+        FittingPieceJson: {
+            /** @description Its key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which copy in its cover, from 1.
+             */
+            copy: number;
+            /** @description Its code. */
+            code: string;
+            /** @description What it is called. */
+            name: string;
+        };
+        /** @description A side that a finding can name. */
+        FittingSideJson: {
+            /** @description Its word in the open format. */
+            side: string;
+            /** @description What it is called on the thing. */
+            name: string;
+            /** @description What it was corrected by already, as typed; null for nothing. */
+            standing: null | string;
         };
         /** @description A flaw: where it begins and ends along the roll and, where it does not go right across, from the left edge. */
         FlawDocument: {
@@ -1646,6 +1751,17 @@ export interface components {
                 [key: string]: string;
             };
             tapeLies: components["schemas"]["TapeLiesJson"][];
+        };
+        /** @description What was found before. */
+        FoundBeforeJson: {
+            /** @description The id of its entry. */
+            entry: string;
+            /** @description When. */
+            at: string;
+            /** @description By whom. */
+            by: string;
+            /** @description What, in words. */
+            text: string;
         };
         /** @description What the bench found is to be bought, and the versions it was found for: of the heading, the cloth, and each cover by its id. */
         FoundFiguresJson: {
@@ -1965,6 +2081,26 @@ export interface components {
              * @description How many orders to try.
              */
             steps: null | number;
+        };
+        /** @description Where the stitch line a copy is sewn by lies on it as it was cut. */
+        LiesTold: {
+            /** @description Its key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which copy in its cover, from 1.
+             */
+            copy: number;
+            /**
+             * Format: double
+             * @description How far over, in millimetres.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description How far along.
+             */
+            y: number;
         };
         /** @description An edge that is taken hold of. */
         LitEdgeJson: {
@@ -2639,6 +2775,13 @@ export interface components {
             /** Format: double */
             length: number;
         };
+        /** @description What a card that has to be done again says first. */
+        ReopenedTold: {
+            /** @description The card’s id. */
+            card: string;
+            /** @description What to do. */
+            texts: string[];
+        };
         /** @description The repeat of a pattern. */
         RepeatDocument: {
             /** @description Down the roll. */
@@ -2705,6 +2848,13 @@ export interface components {
              * @description 1 or 2: which side of the seam it is on.
              */
             side: number;
+        };
+        /** @description The sides a seam lies at. */
+        SeamSidesJson: {
+            /** @description The ledger’s name for it. */
+            seam: string;
+            /** @description The sides’ words. */
+            sides: string[];
         };
         /** @description What hangs on a measure that is off by so much. */
         SensitivityJson: {
@@ -2774,6 +2924,8 @@ export interface components {
             cards: components["schemas"]["SewingCardJson"][];
             /** @description Pieces that were cut at another size than they have now, each with what to do. */
             changed: components["schemas"]["CutTroubleJson"][];
+            /** @description Of those alike that were tried on and corrected, what their cards say otherwise. */
+            fitted: components["schemas"]["FittedCardsJson"][];
         };
         /** @description A cover to be drafted and sewn, with the schools it is sewn by. */
         SewingRequestJson: {
@@ -3049,6 +3201,65 @@ export interface components {
             label: string;
             handling: string;
         };
+        /** @description A cover that is tried on: what was found and what it comes to. */
+        TryingOnJson: {
+            /** @description The cover’s letter. */
+            letter: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int32
+             * @description How many are alike.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description The version of the cover this was worked out from.
+             */
+            version: number;
+            /** @description The sides that a finding can name. */
+            sides: components["schemas"]["FittingSideJson"][];
+            /** @description Where each seam lies. */
+            seams: components["schemas"]["SeamSidesJson"][];
+            /** @description The copies of an inner layer, which are not seen on the thing. */
+            within: components["schemas"]["CopyJson"][];
+            /** @description What to do on this one, in the order it is done. */
+            lines: components["schemas"]["FittingLineJson"][];
+            /** @description Its pieces that are cut again. */
+            again: components["schemas"]["FittingPieceJson"][];
+            /** @description Its pieces that are not cut yet: they are cut as it is sewn. */
+            notCut: components["schemas"]["FittingPieceJson"][];
+            /** @description What comes of it for the others of the set when it is carried to them. */
+            others: components["schemas"]["FittingOtherJson"][];
+            /** @description What was found before. */
+            before: components["schemas"]["FoundBeforeJson"][];
+            /** @description What is to be seen to: a piece that was cut at another size, an allowance that gives no more. */
+            checks: components["schemas"]["CheckJson"][];
+        };
+        /** @description What was found on one of the covers alike. */
+        TryingOnRequestJson: {
+            /**
+             * Format: int32
+             * @description Which, from 1.
+             */
+            number: number;
+            /** @description The sides, each with how far it is moved: below 0 to take in. Empty to read what was found before. */
+            found: components["schemas"]["CorrectionTold"][];
+            /** @description It holds for all covers alike; else for this one only. */
+            carried: boolean;
+            /**
+             * @description It is written down and the cover is corrected; else it is only worked out.
+             * @default false
+             */
+            keep: boolean;
+            /**
+             * Format: int64
+             * @description To keep it: the version of the cover it was worked out from.
+             */
+            version?: null | number;
+            /** @description To keep it: who found it. */
+            by?: null | string;
+        };
         /** @description A line of the comparison; it costs something only where a price is said for this width. Marks: `least-money`, `least-cloth`, `fewest-joins`. */
         WidthJson: {
             name: string;
@@ -3104,6 +3315,7 @@ export interface components {
             length?: null | number;
             /** @description Of a lay: where all that is still to be cut lies. */
             lay?: null | components["schemas"]["LaidCopy"][];
+            finding?: null | components["schemas"]["FindingTold"];
             handOver?: null | components["schemas"]["HandOver"];
             /** @description What was written with it. */
             note?: null | string;
@@ -4011,6 +4223,60 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tryingOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                coverId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryingOnRequestJson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TryingOnJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };

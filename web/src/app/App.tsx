@@ -34,6 +34,9 @@ const LabelsPage = lazy(() =>
 );
 const AtTable = lazy(() => import("../screens/table/AtTable").then((page) => ({ default: page.AtTable })));
 const SetBoard = lazy(() => import("../screens/sew/SetBoard").then((page) => ({ default: page.SetBoard })));
+const TryingOnPage = lazy(() =>
+  import("../screens/fitting/TryingOnPage").then((page) => ({ default: page.TryingOnPage })),
+);
 const AtMachine = lazy(() =>
   import("../screens/sew/AtMachine").then((page) => ({ default: page.AtMachine })),
 );
@@ -91,6 +94,7 @@ export function App() {
               <Route path="/jobs/:id/cutting" element={<AtTable />} />
               <Route path="/jobs/:id/sewing" element={<SetBoard />} />
               <Route path="/jobs/:id/sewing/:cover/:number" element={<AtMachine />} />
+              <Route path="/jobs/:id/trying-on/:cover/:number" element={<TryingOnPage />} />
               <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
               <Route path="/cloth-at-hand" element={<ClothAtHand />} />
               <Route path="/practice" element={<PracticePage />} />

@@ -54,6 +54,7 @@ const set: SewingCards = {
       text: "It is too large.",
     },
   ],
+  fitted: [],
 };
 
 test("one cover goes through its cards, a set goes through each card together", () => {
@@ -95,4 +96,26 @@ test("a tile counts the copies that are its own, turned over or not, and the cas
 test("a piece that was cut otherwise is told where its own cover is sewn", () => {
   const codes = (number: number) => changedOf(set, number).map(({ code }) => code);
   expect([codes(1), codes(2)]).toEqual([["A2"], ["A1"]]);
+});
+
+test("one that was tried on has its own cards, and the others keep theirs", () => {
+  const fitted = [
+    {
+      number: 2,
+      found: ["Right taken in 3/8 in."],
+      cards: [
+        {
+          id: "top",
+          figure: { shown: "⅞", unit: "in", of: "from the edge" },
+          hints: ["⅞ in."],
+          mend: ["Unpick it."],
+        },
+      ],
+    },
+  ];
+  const turns = turnsOf({ ...set, fitted }, null).filter(({ card: { id } }) => id === "top");
+  expect(turns.map(({ card: { figure }, mend }) => [figure?.shown, mend])).toEqual([
+    [undefined, []],
+    ["⅞", ["Unpick it."]],
+  ]);
 });

@@ -5,15 +5,26 @@ import { sewnOn } from "./work";
 export interface CardTurn {
   card: SewingCard;
   number: number;
+  /** What has to be unpicked or opened first, since it was tried on. */
+  mend: string[];
 }
 
 /** What is sewn in order: one cover through, or each card on all the covers alike before the next. */
 export function turnsOf(sewing: SewingCards, number: number | null): CardTurn[] {
+  const fitted = new Map(
+    sewing.fitted.map((one) => [one.number, new Map(one.cards.map((card) => [card.id, card]))]),
+  );
+  const turn = (card: SewingCard, of: number): CardTurn => {
+    const other = fitted.get(of)?.get(card.id);
+    return {
+      card: other ? { ...card, figure: other.figure, hints: other.hints } : card,
+      number: of,
+      mend: other?.mend ?? [],
+    };
+  };
   return number !== null
-    ? sewing.cards.map((card) => ({ card, number }))
-    : sewing.cards.flatMap((card) =>
-        Array.from({ length: sewing.count }, (_, i) => ({ card, number: i + 1 })),
-      );
+    ? sewing.cards.map((card) => turn(card, number))
+    : sewing.cards.flatMap((card) => Array.from({ length: sewing.count }, (_, i) => turn(card, i + 1)));
 }
 
 /** What was told of each turn; null where nothing was. */

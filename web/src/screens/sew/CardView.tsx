@@ -1,4 +1,5 @@
 import type { SewingCards, WorkEntry } from "../../api/client";
+import { Link } from "react-router";
 import { CardPieces } from "../../drawing/CardPieces";
 import { Figure } from "../../drawing/Figure";
 import { SoFarPicture } from "../../drawing/SoFarPicture";
@@ -7,6 +8,8 @@ import type { CardTurn } from "../../model/sewing";
 import { StopToAnswer } from "./StopToAnswer";
 
 interface Props {
+  /** Where what is found at the try-on is written down. */
+  trying: string;
   sewing: SewingCards;
   turn: CardTurn;
   head: { place: number; of: number; done: number; left: number };
@@ -39,8 +42,19 @@ const doneWords: Record<string, string> = {
 };
 
 /** One thing to do: the edges on the pieces, the cover so far, one sentence, one number, what to see to first. */
-export function CardView({ sewing, turn, head, upNext, told, answered, isAsked, isResting, on }: Props) {
-  const { card, number } = turn;
+export function CardView({
+  trying,
+  sewing,
+  turn,
+  head,
+  upNext,
+  told,
+  answered,
+  isAsked,
+  isResting,
+  on,
+}: Props) {
+  const { card, number, mend } = turn;
   const isWhole = card.lit.length === 0 && card.soFar.length > 0 && sewing.facets.length > 0;
   const unanswered = told ? [] : card.stops.filter(({ name }) => !answered.has(name));
   return (
@@ -89,6 +103,12 @@ export function CardView({ sewing, turn, head, upNext, told, answered, isAsked, 
             {hint}
           </p>
         ))}
+        {!told &&
+          mend.map((text) => (
+            <p key={text} className="sew-changed" role="note">
+              {text}
+            </p>
+          ))}
         {changedOf(sewing, number)
           .filter(({ piece }) => card.pieces.some((inHand) => inHand.piece === piece))
           .map(({ code, copy, text }) => (
@@ -96,6 +116,13 @@ export function CardView({ sewing, turn, head, upNext, told, answered, isAsked, 
               {code}, copy {copy}, was cut before it was measured anew. {text}
             </p>
           ))}
+        {card.kind === "try-on" && (
+          <p>
+            <Link className="hand-small" to={trying}>
+              It does not sit: say where
+            </Link>
+          </p>
+        )}
         {card.needs.length > 0 && <p className="sew-needs">Needs: {card.needs.join(", ")}</p>}
       </section>
       <section className="sew-stops">

@@ -84,6 +84,7 @@ export function CardsInHand({ job, sewing, number, work }: Props) {
     <>
       <ToldNotes />
       <CardView
+        trying={`/jobs/${job}/trying-on/${sewing.cover}/${turn.number}`}
         sewing={sewing}
         turn={turn}
         head={{

@@ -1,0 +1,50 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, type TryingOn } from "../api/client";
+
+/** What was found, on which of the covers alike, and for whom it holds. */
+export interface Found {
+  number: number;
+  found: { side: string; by: string }[];
+  carried: boolean;
+}
+
+const ask = async (
+  job: string,
+  cover: string,
+  body: Found & { keep?: boolean; version?: number; by?: string },
+) => {
+  const { data, error } = await api.POST("/api/jobs/{id}/covers/{coverId}/trying-on", {
+    params: { path: { id: job, coverId: cover } },
+    body: { keep: false, ...body },
+  });
+  const refusal = error as { detail?: string; checks?: { text: string }[] } | undefined;
+  return (
+    data ?? {
+      problem: refusal?.checks?.[0]?.text ?? refusal?.detail ?? "This cover cannot be tried on yet.",
+    }
+  );
+};
+
+/** What findings come to, or why that cannot be said; the last answer stands until the next is there. */
+export const useTryingOn = (job: string, cover: string, found: Found) =>
+  useQuery<TryingOn | { problem: string }>({
+    queryKey: ["sewing-cards", job, cover, "trying-on", found],
+    retry: true,
+    placeholderData: keepPreviousData,
+    queryFn: () => ask(job, cover, found),
+  });
+
+/** Writes down what was found: the cover is corrected and its cards follow. */
+export function useKeepFound(job: string, cover: string) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (kept: Found & { version: number; by: string }) => ask(job, cover, { ...kept, keep: true }),
+    onSuccess: async () => {
+      await Promise.all(
+        ["sewing-cards", "work", "cutting"].map((what) =>
+          queries.invalidateQueries({ queryKey: [what, job] }),
+        ),
+      );
+    },
+  });
+}

@@ -1,0 +1,121 @@
+import { useState } from "react";
+import type { SewingCards, Unit } from "../../api/client";
+import { TriedPicture } from "../../drawing/TriedPicture";
+import { workerHere } from "../../model/atWork";
+import { foundOf, sideTouched, type Moves } from "../../model/fitting";
+import { useKeepFound, useTryingOn } from "../../queries/useTryingOn";
+import { ComesTo } from "./ComesTo";
+import { HowFar } from "./HowFar";
+
+interface Props {
+  job: string;
+  cover: string;
+  number: number;
+  unit: Unit;
+  sewing: SewingCards;
+}
+
+/** What stays while figures change: the sides, where each seam lies, and the copies that are not seen on the thing. */
+interface Known {
+  seams: Map<string, string[]>;
+  sides: { side: string; name: string }[];
+  within: ReadonlySet<string>;
+}
+
+/** The places to touch, how far each is moved, and what that comes to. */
+export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
+  const [moves, setMoves] = useState<Moves>({});
+  const [side, setSide] = useState("");
+  const [isCarried, setCarried] = useState(true);
+  const [kept, setKept] = useState(false);
+  const found = { number, found: foundOf(moves, unit), carried: isCarried || sewing.count === 1 };
+  const answer = useTryingOn(job, cover, found).data;
+  const keep = useKeepFound(job, cover);
+  const [known, setKnown] = useState<Known>();
+  if (answer && !("problem" in answer) && !known) {
+    setKnown({
+      seams: new Map(answer.seams.map((seam) => [seam.seam, seam.sides])),
+      sides: answer.sides,
+      within: new Set(answer.within.map(({ piece, copy }) => `${piece} ${copy}`)),
+    });
+  }
+
+  if (!known) {
+    return answer && "problem" in answer ? (
+      <p role="alert" className="fit-problem">
+        {answer.problem}
+      </p>
+    ) : (
+      <p aria-busy="true">One moment…</p>
+    );
+  }
+
+  const seamsAt = (sides: string[]) =>
+    new Set([...known.seams].filter(([, at]) => at.some((one) => sides.includes(one))).map(([seam]) => seam));
+  const touch = (seam: string) => {
+    const next = sideTouched(
+      known.seams.get(seam) ?? [],
+      known.sides.map((one) => one.side),
+      side,
+    );
+    if (next) {
+      setSide(next);
+    }
+  };
+  const move = (by: number) => {
+    setMoves({ ...moves, [side]: (moves[side] ?? 0) + by });
+    setKept(false);
+  };
+  const keepIt = async () => {
+    if (!answer || "problem" in answer) {
+      return;
+    }
+
+    const result = await keep.mutateAsync({ ...found, version: answer.version, by: workerHere() });
+    if (!("problem" in result)) {
+      setMoves({});
+      setKept(true);
+    }
+  };
+  return (
+    <div className="fit-bench">
+      <section className="sheet fit-picture">
+        <TriedPicture
+          facets={sewing.facets.filter(({ piece, copy }) => !known.within.has(`${piece} ${copy}`))}
+          lit={seamsAt([side])}
+          found={seamsAt(Object.keys(moves).filter((one) => moves[one] !== 0))}
+          onTouch={touch}
+        />
+        <p>Touch the seam, or say the side.</p>
+      </section>
+      <section className="fit-say">
+        <HowFar sides={known.sides} side={side} moves={moves} unit={unit} onSide={setSide} onMove={move} />
+        {sewing.count > 1 && (
+          <div className="fit-whom" role="radiogroup" aria-label="For whom">
+            <button type="button" role="radio" aria-checked={isCarried} onClick={() => setCarried(true)}>
+              This one and the rest of the {sewing.count}
+            </button>
+            <button type="button" role="radio" aria-checked={!isCarried} onClick={() => setCarried(false)}>
+              This one only
+            </button>
+          </div>
+        )}
+        <button
+          type="button"
+          className="hand-button is-first"
+          disabled={found.found.length === 0 || keep.isPending || !answer || "problem" in answer}
+          onClick={() => void keepIt()}
+        >
+          {found.carried && sewing.count > 1 ? "Keep, and correct the rest" : "Keep"}
+        </button>
+      </section>
+      <ComesTo
+        answer={answer ?? null}
+        hasFound={found.found.length > 0}
+        isKept={kept}
+        problem={keep.data && "problem" in keep.data ? keep.data.problem : null}
+        cards={`/jobs/${job}/sewing/${cover}/${number}`}
+      />
+    </div>
+  );
+}
