@@ -61,11 +61,14 @@ public static class FittingPlanner
         var operations = plan.Order.Where(operation => done.Contains(operation.Id)).ToList();
         var sewn = operations.Where(operation => operation.IsSewing).SelectMany(operation => operation.Seams).ToHashSet();
         var least = Least(before.Draft.Format).Millimetres - SeamChanges.Same;
+        var lines = (new PlacedLines(sewing.Pieces), new PlacedLines(after.Pieces.ToDictionary(piece => piece.Key)));
+        var edges = before.Draft.Seams.SelectMany(seam => seam.Edges).Distinct().ToList();
         var lies = Chosen(before, after, moves, Cost);
-        var (again, shortest) = TooSmall(lies);
+        var (tooSmall, shortest) = TooSmall(lies);
+        IReadOnlyList<PieceCopy> again = [.. tooSmall.Concat(OfAnotherShape(before, after)).Distinct()];
         // A piece that is cut again fits by itself: what is sewn of it comes off, and the rest is looked at without it.
         var kept = Kept(lies, again);
-        var changes = new SeamChanges(sewing, before, new(after, kept), sewn);
+        var changes = new SeamChanges(sewing, before, new(after, kept), sewn, lines);
         var seams = sewing.Lines.All.Select(changes.Of).OfType<FittedSeam>().Select(seam => seam.Mend == SeamMend.Unpick ? seam with { OpenFirst = Crossing(seam, operations) } : seam).ToList();
         var place = plan.Order.Select((operation, i) => (operation, i)).Where(at => at.operation.IsSewing).SelectMany(at => at.operation.Seams.Select(seam => (seam, at.i))).ToDictionary(at => at.seam, at => at.i);
         var touched = seams.Where(seam => seam.Mend != SeamMend.Sew).Select(seam => seam.Seam.Id).ToHashSet();
@@ -83,7 +86,7 @@ public static class FittingPlanner
         double Cost(IReadOnlyDictionary<PieceCopy, Shift> tried)
         {
             var small = TooSmall(tried).Again;
-            var tries = new SeamChanges(sewing, before, new(after, Kept(tried, small)), sewn);
+            var tries = new SeamChanges(sewing, before, new(after, Kept(tried, small)), sewn, lines);
             var changed = sewing.Lines.All.Select(tries.Of).OfType<FittedSeam>().ToList();
             return (DearAgain * small.Count) + (DearUnpick * changed.Count(seam => seam.Mend == SeamMend.Unpick)) + changed.Count + changed.Sum(seam => seam.Sides.Sum(side => Math.Abs(side.From - side.To)))
                 + (1e-4 * changed.Sum(seam => seam.Sides.Sum(side => side.From * side.From))) // what is taken in is shared out, where that is as good
@@ -93,8 +96,8 @@ public static class FittingPlanner
         // Without what became too small: the edge of a piece with less beyond it than may be.
         (IReadOnlyList<PieceCopy> Again, double Shortest) TooSmall(IReadOnlyDictionary<PieceCopy, Shift> tried)
         {
-            var all = new SeamChanges(sewing, before, new(after, Kept(tried, [])), sewn);
-            var lefts = before.Draft.Seams.SelectMany(seam => seam.Edges).Distinct().Select(side => (side, lines: all.LinesOf(side)))
+            var all = new SeamChanges(sewing, before, new(after, Kept(tried, [])), sewn, lines);
+            var lefts = edges.Select(side => (side, lines: all.LinesOf(side)))
                 .Where(at => at.lines is { After.Least: { } left, Before.Least: { } had } && left < had - SeamChanges.Same)
                 .Select(at => (at.side, left: at.lines!.Value.After.Least!.Value)).ToList();
             return ([.. lefts.Where(at => at.left < least).Select(at => PieceCopy.Of(at.side)).Distinct()], lefts.Select(at => at.left).DefaultIfEmpty(double.MaxValue).Min());
@@ -106,6 +109,13 @@ public static class FittingPlanner
         bool IsUndone(Operation operation) => operation.IsSewing
             ? operation.Seams.Any(touched.Contains)
             : operation.Kind is OperationKind.ApplyPiping or OperationKind.Hem or OperationKind.Casing && (operation.Edges.Any(changes.IsMoved) || operation.Edges.Any(side => again.Contains(PieceCopy.Of(side))));
+    }
+
+    /// <summary>Copies of pieces that the corrected draft does not have, or has with other edges: a strip that is joined elsewhere.</summary>
+    private static IEnumerable<PieceCopy> OfAnotherShape(FittedCover before, Draft after)
+    {
+        var pieces = after.Pieces.ToDictionary(piece => piece.Key);
+        return before.Cut.Where(cut => !pieces.TryGetValue(cut.Key.Piece, out var piece) || piece.PerCover < cut.Key.Copy || !piece.StitchLine.Names.ToHashSet().SetEquals(cut.Value.CutAs.StitchLine.Names)).Select(cut => cut.Key);
     }
 
     /// <summary>

@@ -89,8 +89,8 @@ internal sealed class FoldedMoves
     /// <summary>A layer that lies in another is folded out beyond it and corrected as that is: its pieces lie as their like on the outer layer.</summary>
     private static PieceCopy OnOuterLayer(PieceCopy copy, Piece piece)
     {
-        var outer = Enumerable.Range(1, piece.PerCover).Where(known => piece.CopyRoles[known - 1] != PieceRole.Inner).ToList();
-        return piece.CopyRoles[copy.Copy - 1] == PieceRole.Inner && outer.Find(known => piece.LiesTurnedOver(known) == piece.LiesTurnedOver(copy.Copy)) is > 0 and var like ? copy with { Copy = like } : copy;
+        var outer = Enumerable.Range(1, piece.PerCover).Where(known => piece.CopyRoles.ElementAtOrDefault(known - 1) != PieceRole.Inner).ToList();
+        return piece.CopyRoles.ElementAtOrDefault(copy.Copy - 1) == PieceRole.Inner && outer.Find(known => piece.LiesTurnedOver(known) == piece.LiesTurnedOver(copy.Copy)) is > 0 and var like ? copy with { Copy = like } : copy;
     }
 
     private static double AreaOf(FacetInSpace facet)

@@ -7,6 +7,30 @@ namespace Wrapper.Core.Fitting;
 /// <summary>A place on a piece as it was cut, in millimetres.</summary>
 internal readonly record struct CutPlace(double X, double Y);
 
+/// <summary>The lines of a cover on what is cut, each worked out once for each way its copy lies.</summary>
+/// <param name="pieces">The pieces of the draft the lines are of.</param>
+internal sealed class PlacedLines(IReadOnlyDictionary<string, Piece> pieces)
+{
+    private readonly Dictionary<(SeamSide Side, Shift Lies), PlacedLine?> _known = [];
+
+    /// <summary>A line on what is cut; null where its copy is not cut or the cut piece has no such edge.</summary>
+    public PlacedLine? Of(FittedCover cover, SeamSide side)
+    {
+        if (!cover.Cut.TryGetValue(PieceCopy.Of(side), out var cut))
+        {
+            return null;
+        }
+
+        if (!_known.TryGetValue((side, cut.Lies), out var line))
+        {
+            line = PlacedLine.Of(cover, pieces, side);
+            _known.Add((side, cut.Lies), line);
+        }
+
+        return line;
+    }
+}
+
 /// <summary>
 /// An edge as it is sewn, where it lies on the piece as it was cut. See docs/handbook.md, "Trying on".
 /// </summary>

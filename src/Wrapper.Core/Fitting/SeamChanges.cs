@@ -12,7 +12,7 @@ internal sealed class SeamChanges
     private readonly FittedCover _before;
     private readonly FittedCover _after;
     private readonly SewingCover _sewing;
-    private readonly IReadOnlyDictionary<string, Piece> _pieces;
+    private readonly (PlacedLines Before, PlacedLines After) _lines;
     private readonly IReadOnlySet<string> _sewn;
 
     /// <summary>Holds two states of a cover against each other.</summary>
@@ -20,15 +20,13 @@ internal sealed class SeamChanges
     /// <param name="before">The cover before.</param>
     /// <param name="after">The corrected cover, with the copies that stay cut.</param>
     /// <param name="sewn">The seams that are sewn.</param>
-    public SeamChanges(SewingCover sewing, FittedCover before, FittedCover after, IReadOnlySet<string> sewn)
-    {
-        (_sewing, _before, _after, _sewn) = (sewing, before, after, sewn);
-        _pieces = after.Draft.Pieces.ToDictionary(piece => piece.Key);
-    }
+    /// <param name="lines">The lines of both.</param>
+    public SeamChanges(SewingCover sewing, FittedCover before, FittedCover after, IReadOnlySet<string> sewn, (PlacedLines Before, PlacedLines After) lines) =>
+        (_sewing, _before, _after, _sewn, _lines) = (sewing, before, after, sewn, lines);
 
     /// <summary>The line of a side on what is cut, before and after; null where its copy is not cut.</summary>
     public (PlacedLine Before, PlacedLine After)? LinesOf(SeamSide side) =>
-        PlacedLine.Of(_before, _sewing.Pieces, side) is { } before && PlacedLine.Of(_after, _pieces, side) is { } after ? (before, after) : null;
+        _lines.Before.Of(_before, side) is { } before && _lines.After.Of(_after, side) is { } after ? (before, after) : null;
 
     /// <summary>A line moved on what is cut.</summary>
     public bool IsMoved(SeamSide side) => LinesOf(side) is var (before, after) && Math.Abs(before.InwardTo(after)) > Same;
@@ -60,6 +58,8 @@ internal sealed class SeamChanges
     public IReadOnlyList<FittedSide> SidesOf(IEnumerable<SeamSide> edges) =>
         [.. edges.SelectMany(side => LinesOf(side) is { After: { From: { } from, To: { } to } } ? (FittedSide[])[new(side, from, to)] : [])];
 
+    private static double Larger(double one, double other) => Math.Abs(one) > Math.Abs(other) ? one : other;
+
     private static double Beyond(double length) => Math.Abs(length) > Same ? length : 0;
 
     /// <summary>It is not sewn as far from the edge as the piece was cut for.</summary>
@@ -88,6 +88,7 @@ internal sealed class SeamChanges
         {
             [] => (0, 0),
             [var one, var other] when Math.Abs(one.Start - other.Start) > Same || Math.Abs(one.End - other.End) > Same => null,
+            [var one, var other] => (Larger(one.Start, other.Start), Larger(one.End, other.End)),
             [var one, ..] => one,
         };
     }
