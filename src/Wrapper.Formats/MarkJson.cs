@@ -5,7 +5,7 @@ using Wrapper.Core.Units;
 namespace Wrapper.Formats;
 
 /// <summary>A mark on a piece, from one point to another; equal for a notch.</summary>
-/// <param name="Kind">notch, fold, corner-line, zip-stop.</param>
+/// <param name="Kind">notch, fold, corner-line, zip-stop, drill-point, gap-end …</param>
 /// <param name="Label">What it is for.</param>
 /// <param name="From">In the coordinates of the stitch line.</param>
 /// <param name="To">Where a line ends.</param>

@@ -106,7 +106,7 @@ public static class Chalking
     private static ChalkMark Marked(Mark mark, Piece piece, List<ChalkSide> sides, Func<Point, Point> placed)
     {
         var (from, to) = (placed(piece.OnCloth(mark.From)), placed(piece.OnCloth(mark.To)));
-        var isOnEdge = mark.Kind is MarkKind.Notch or MarkKind.Top or MarkKind.ZipStop || mark.From != mark.To;
+        var isOnEdge = mark.Kind is MarkKind.Notch or MarkKind.Top or MarkKind.ZipStop or MarkKind.GapEnd or MarkKind.UnpickPoint || mark.From != mark.To;
         var widest = piece.Allowances.Values.DefaultIfEmpty(Length.Zero).Max() + Length.FromMillimetres(1m);
         return new(mark.Kind, mark.Label, Place(from), mark.From == mark.To ? null : Place(to));
 

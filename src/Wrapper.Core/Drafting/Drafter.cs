@@ -32,7 +32,7 @@ public static class Drafter
             return new(null, reading, checks);
         }
 
-        var pieces = UnwashedCut.Of(SeamNotches.On(cover.Pieces, cover.Seams), specification);
+        var pieces = UnwashedCut.Of(EdgeMarks.On(SeamNotches.On(cover.Pieces, cover.Seams), cover.Seams, specification), specification);
         if (SumFaults.Of(pieces, specification.Format).ToList() is { Count: > 0 } faults)
         {
             return new(null, reading, Sorted([.. faults, .. checks]));

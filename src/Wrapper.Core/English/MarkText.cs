@@ -1,9 +1,19 @@
 namespace Wrapper.Core.English;
 
-/// <summary>What notches are called.</summary>
+/// <summary>What marks are called.</summary>
 internal static class MarkText
 {
     internal static string Between(string before, string after) => $"{before} to {after}";
+
+    internal static string HemFold => "hem fold";
+
+    internal static string CasingFold => "casing fold";
+
+    internal static string InnerCorner => "inner corner";
+
+    internal static string GapEnd => "gap end";
+
+    internal static string UnpickPoint => "unpick here one day";
 
     internal static string PartOf(string edge, int part, int parts) => parts == 2 ? $"middle of {edge}" : $"{edge}, {part} of {parts}";
 }

@@ -182,6 +182,9 @@ internal static class SewingText
         "dart" => "the dart squares",
         "zip-stop" => "the zip stops",
         "top" => "the top",
+        "drill-point" => count == 1 ? "a drill point" : $"{count} drill points",
+        "gap-end" => "the ends of the gap",
+        "unpick-point" => "the point to unpick",
         _ => "the match points",
     };
 

@@ -23,4 +23,13 @@ public enum MarkKind
 
     /// <summary>A place that meets another.</summary>
     MatchPoint,
+
+    /// <summary>Where the needle turns at a corner inside the piece.</summary>
+    DrillPoint,
+
+    /// <summary>Where a gap begins or ends that is closed by hand.</summary>
+    GapEnd,
+
+    /// <summary>Where what was closed by hand is unpicked when the cover has to come off.</summary>
+    UnpickPoint,
 }

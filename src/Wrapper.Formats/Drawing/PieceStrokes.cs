@@ -43,12 +43,12 @@ public static class PieceStrokes
         var (from, to) = (piece.OnCloth(mark.From), piece.OnCloth(mark.To));
         var layer = mark.Kind switch
         {
-            MarkKind.Notch or MarkKind.Top => Layer.Notch,
+            MarkKind.Notch or MarkKind.Top or MarkKind.GapEnd or MarkKind.UnpickPoint => Layer.Notch,
             MarkKind.Fold => Layer.Fold,
             MarkKind.CornerLine => Layer.Corner,
             MarkKind.Dart => Layer.Dart,
             MarkKind.ZipStop => Layer.Zip,
-            MarkKind.MatchPoint => Layer.Drill,
+            MarkKind.MatchPoint or MarkKind.DrillPoint => Layer.Drill,
             _ => throw new ArgumentOutOfRangeException(nameof(mark), mark.Kind, "Nothing is said of how this mark is drawn."),
         };
         if (from != to)

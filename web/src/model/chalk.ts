@@ -14,7 +14,12 @@ export interface ChalkLabel {
 type Mark = Piece["marks"][number];
 
 /** Marks a tape finds from one edge; the others are drawn from corner to corner. */
-const measured: Record<string, string> = { notch: "", fold: "fold ", "zip-stop": "zip " };
+const measured: Record<string, string> = {
+  notch: "",
+  fold: "fold ",
+  "zip-stop": "zip ",
+  "gap-end": "gap ",
+};
 
 /** What takes this much room along its side, in pixels. */
 export const widthOfLabel = (text: string) => widthOfFigure(text, labelSize) + 8;

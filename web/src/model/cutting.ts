@@ -94,6 +94,9 @@ const words: Record<string, string> = {
   "zip-stop": "zip stop",
   top: "top",
   "match-point": "match point",
+  "drill-point": "drill point",
+  "gap-end": "gap end",
+  "unpick-point": "unpick point",
 };
 
 /** The marks of a piece in the order a hand goes round it. */
