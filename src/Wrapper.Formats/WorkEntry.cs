@@ -46,6 +46,7 @@ public sealed record WorkEntry
 {
     private const int LongestId = 64;
     private const int LongestText = 300;
+    private const int MostSchools = 20;
     private const int LongestOfFinding = 2000;
     private const double Furthest = 1_000_000;
 
@@ -94,6 +95,10 @@ public sealed record WorkEntry
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public IReadOnlyList<LaidCopy>? Lay { get; init; }
 
+    /// <summary>Of what was sewn: the schools the cover is sewn by, which stay when the house takes to others.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, string>? Schools { get; init; }
+
     /// <summary>Of a finding: what was found and decided.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public FindingTold? Finding { get; init; }
@@ -120,6 +125,7 @@ public sealed record WorkEntry
         { By.Length: > LongestText } or { Note.Length: > LongestText } => $"“by” and “note” have at most {LongestText} characters.",
         { HandOver: { } over } when over.Texts.Any(text => text.Length > LongestText) => $"“handOver”: each of its texts has at most {LongestText} characters.",
         { HandOver: { } over } when Words.Read<Stuffing>(over.Filling) is null || Words.Read<Stuffing>(over.Interliner) is null => $"“handOver”: filling and interliner are {string.Join(", ", Words.All<Stuffing>())}.",
+        { Schools: { } schools } when schools.Count > MostSchools || schools.Any(school => school.Key.Length > LongestId || school.Value is null or { Length: > LongestId }) => "“schools”: the schools it is sewn by, each a word.",
         { Number: < 0 or > 100_000 } => "“number”: covers and copies are counted from 1.",
         _ when !DateTimeOffset.TryParse(At, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out _) => $"“at”: “{At}” is no moment; write it as 2026-03-14T09:26:00Z.",
         { Minutes: { } minutes } when !(minutes is >= 0 and < 100_000) => "“minutes”: no work takes less than nothing.",

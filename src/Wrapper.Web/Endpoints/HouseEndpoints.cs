@@ -15,6 +15,9 @@ public sealed record HouseDocument
     /// <summary>Rules by name; what is not here is as usual.</summary>
     public Dictionary<string, string> Rules { get; init; } = [];
 
+    /// <summary>The schools it sews by, by name; what is not here is as usual.</summary>
+    public Dictionary<string, string> Schools { get; init; } = [];
+
     /// <summary>The remnants on the shelf.</summary>
     public List<ShelfDocument> Shelf { get; init; } = [];
 }
@@ -29,7 +32,7 @@ internal static class HouseEndpoints
 {
     public static void MapHouse(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/house", Get).WithName("house").WithSummary("The house’s own rules and the remnants on its shelf.");
+        routes.MapGet("/api/house", Get).WithName("house").WithSummary("The house’s own rules, the schools it sews by and the remnants on its shelf.");
         routes.MapPut("/api/house", Put).WithName("saveHouse").WithSummary("Writes the house’s own rules and the remnants on its shelf.")
             .ProducesProblem(StatusCodes.Status412PreconditionFailed).ProducesProblem(StatusCodes.Status428PreconditionRequired);
     }
@@ -41,7 +44,10 @@ internal static class HouseEndpoints
     /// <summary>The house's rules as they stand.</summary>
     public static IReadOnlyDictionary<string, string> Rules(JobStore store) => Document(store.House()).Rules;
 
-    /// <summary>The same with its own pace where it has no rule: only what tells minutes asks for that, for every tick of late is read.</summary>
+    /// <summary>The schools it sews by.</summary>
+    public static IReadOnlyDictionary<string, string> Schools(JobStore store) => Document(store.House()).Schools;
+
+    /// <summary>Its rules with its own pace where it has no rule: only what tells minutes asks for that, for every tick of late is read.</summary>
     public static IReadOnlyDictionary<string, string> RulesAndPace(JobStore store)
     {
         var house = Read(store);

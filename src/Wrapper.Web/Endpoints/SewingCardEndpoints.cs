@@ -18,9 +18,10 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Facets">The finished cover folded up, as the thing stands.</param>
 /// <param name="Cards">What is done, one thing after another.</param>
 /// <param name="Changed">Pieces that were cut at another size than they have now, each with what to do.</param>
+/// <param name="Schools">The schools it is sewn by, by name: its own, those it was begun by, or the house’s; what is not said is as usual.</param>
 /// <param name="Fitted">Of those alike that were tried on and corrected, what their cards say otherwise.</param>
 public sealed record SewingCardsJson(
-    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed, IReadOnlyList<FittedCardsJson> Fitted);
+    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed, IReadOnlyDictionary<string, string> Schools, IReadOnlyList<FittedCardsJson> Fitted);
 
 internal static class SewingCardEndpoints
 {
@@ -41,13 +42,14 @@ internal static class SewingCardEndpoints
             return TypedResults.Problem("This cover was taken off the job. What was done on it is kept: bring the cover back to go on.", statusCode: StatusCodes.Status404NotFound);
         }
 
-        var outcome = CoverInJob.Draft(stored.Cover, job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store));
+        var entries = WorkEndpoints.Entries(work, id);
+        var cover = SchoolsOfCover.Said(stored.Cover, coverId, HouseEndpoints.Schools(store), entries);
+        var outcome = CoverInJob.Draft(cover, job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store));
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {
             return Refusals.Unprocessable([Check.Error("unfinished", $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.", null), .. outcome.Checks]);
         }
 
-        var entries = WorkEndpoints.Entries(work, id);
         var changed = CuttingEndpoints.Of(job, store, entries).ChangedOf(coverId);
         IReadOnlyList<SewingCardJson> cards = [.. SewingCards.Of(SewingPlanner.Of(draft, specification), draft, specification).Select(SewingCardJson.Of)];
         return TypedResults.Ok(new SewingCardsJson(
@@ -59,6 +61,7 @@ internal static class SewingCardEndpoints
             FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands).Facets,
             cards,
             changed,
-            FittedCards.Of(new(coverId, stored.Cover, stored.Letter), job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store), entries, cards)));
+            cover.Schools ?? [],
+            FittedCards.Of(new(coverId, cover, stored.Letter), job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store), entries, cards)));
     }
 }

@@ -77,13 +77,12 @@ internal static class TryingOnEndpoints
         _ => null,
     };
 
-    private static TryingOn Of(JobJson job, CoverJson stored, JobStore store, WorkStore work, TryingOnRequestJson request) => new(
-        new(stored.Id, stored.Cover, stored.Letter),
-        job.Cloth.Cloth,
-        JobUnit.Read(job.Unit)!.Value,
-        HouseEndpoints.Rules(store),
-        WorkEndpoints.Entries(work, job.Id),
-        new(request.Found, request.Carried));
+    private static TryingOn Of(JobJson job, CoverJson stored, JobStore store, WorkStore work, TryingOnRequestJson request)
+    {
+        var entries = WorkEndpoints.Entries(work, job.Id);
+        var cover = SchoolsOfCover.Said(stored.Cover, stored.Id, HouseEndpoints.Schools(store), entries);
+        return new(new(stored.Id, cover, stored.Letter), job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.Rules(store), entries, new(request.Found, request.Carried));
+    }
 
     /// <summary>Writes down what was decided; what stands in the way, null for nothing.</summary>
     private static ProblemHttpResult? Keep(JobJson job, CoverJson stored, TryingOnRequestJson request, TryingOn tried, JobStore store, WorkStore work, JobChanges changes)

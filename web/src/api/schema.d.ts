@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The house’s own rules and the remnants on its shelf. */
+        /** The house’s own rules, the schools it sews by and the remnants on its shelf. */
         get: operations["house"];
         /** Writes the house’s own rules and the remnants on its shelf. */
         put: operations["saveHouse"];
@@ -1800,6 +1800,10 @@ export interface components {
             rules?: {
                 [key: string]: string;
             };
+            /** @description The schools it sews by, by name; what is not here is as usual. */
+            schools?: {
+                [key: string]: string;
+            };
             /** @description The remnants on the shelf. */
             shelf?: components["schemas"]["ShelfDocument"][];
         };
@@ -2214,7 +2218,7 @@ export interface components {
         };
         /** @description A mark on a piece, from one point to another; equal for a notch. */
         MarkJson: {
-            /** @description notch, fold, corner-line, zip-stop. */
+            /** @description notch, fold, corner-line, zip-stop, drill-point, gap-end … */
             kind: string;
             /** @description What it is for. */
             label: string;
@@ -2924,6 +2928,10 @@ export interface components {
             cards: components["schemas"]["SewingCardJson"][];
             /** @description Pieces that were cut at another size than they have now, each with what to do. */
             changed: components["schemas"]["CutTroubleJson"][];
+            /** @description The schools it is sewn by, by name: its own, those it was begun by, or the house’s; what is not said is as usual. */
+            schools: {
+                [key: string]: string;
+            };
             /** @description Of those alike that were tried on and corrected, what their cards say otherwise. */
             fitted: components["schemas"]["FittedCardsJson"][];
         };
@@ -3315,6 +3323,10 @@ export interface components {
             length?: null | number;
             /** @description Of a lay: where all that is still to be cut lies. */
             lay?: null | components["schemas"]["LaidCopy"][];
+            /** @description Of what was sewn: the schools the cover is sewn by, which stay when the house takes to others. */
+            schools?: null | {
+                [key: string]: string;
+            };
             finding?: null | components["schemas"]["FindingTold"];
             handOver?: null | components["schemas"]["HandOver"];
             /** @description What was written with it. */

@@ -54,6 +54,7 @@ const set: SewingCards = {
       text: "It is too large.",
     },
   ],
+  schools: {},
   fitted: [],
 };
 

@@ -18,6 +18,7 @@ export function useHouse() {
         // What its own ticks say counts where it has no rule of its own; only its rules are ever written.
         rules: { ...data.pace, ...data.house.rules },
         shelf: (data.house.shelf ?? []) as ShelfRemnant[],
+        schools: data.house.schools ?? {},
       };
     },
   });
@@ -30,7 +31,14 @@ function useHouseChange<T>(change: (house: House, by: T) => House) {
     mutationFn: async (by: T) => {
       const { data: now } = await api.GET("/api/house");
       const { error } = await api.PUT("/api/house", {
-        body: change({ rules: now?.house.rules ?? {}, shelf: now?.house.shelf ?? [] }, by),
+        body: change(
+          {
+            rules: now?.house.rules ?? {},
+            shelf: now?.house.shelf ?? [],
+            schools: now?.house.schools ?? {},
+          },
+          by,
+        ),
         headers: { "If-Match": `"${now?.version}"` },
       });
       if (error) {
@@ -65,4 +73,12 @@ export function useShelf() {
     const at = take ? shelf.findIndex((remnant) => isSame(remnant, take)) : -1;
     return { ...house, shelf: shelf.filter((_, i) => i !== at) };
   });
+}
+
+/** The schools the house sews by from now on: covers that are begun stay as they are. */
+export function useHouseSchools() {
+  return useHouseChange((house, ways: Record<string, string>) => ({
+    ...house,
+    schools: { ...house.schools, ...ways },
+  }));
 }

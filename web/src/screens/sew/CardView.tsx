@@ -2,9 +2,9 @@ import type { SewingCards, WorkEntry } from "../../api/client";
 import { Link } from "react-router";
 import { CardPieces } from "../../drawing/CardPieces";
 import { Figure } from "../../drawing/Figure";
-import { SoFarPicture } from "../../drawing/SoFarPicture";
 import { changedOf } from "../../model/board";
 import type { CardTurn } from "../../model/sewing";
+import { SoFar } from "./SoFar";
 import { StopToAnswer } from "./StopToAnswer";
 
 interface Props {
@@ -75,15 +75,18 @@ export function CardView({
       </header>
       <section className="sheet sew-picture">
         {isWhole ? (
-          <SoFarPicture facets={sewing.facets} card={card} />
+          <SoFar facets={sewing.facets} card={card} note="" />
         ) : (
           <CardPieces card={card} pieces={sewing.pieces} letter={sewing.letter} />
         )}
       </section>
       {!isWhole && (
         <section className="sheet sew-so-far">
-          <SoFarPicture facets={sewing.facets} card={card} />
-          <p>{card.soFar.length > 0 ? "so far" : "nothing joined yet"}</p>
+          <SoFar
+            facets={sewing.facets}
+            card={card}
+            note={card.soFar.length > 0 ? "" : "nothing joined yet"}
+          />
         </section>
       )}
       <section className={isWhole ? "sew-words is-wide" : "sew-words"}>

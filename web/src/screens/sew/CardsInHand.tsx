@@ -58,6 +58,7 @@ export function CardsInHand({ job, sewing, number, work }: Props) {
         subject: turn.card.id,
         minutes: Math.round(minutes() * 100) / 100,
         pace: turn.card.pace,
+        schools: sewing.schools,
       });
       tell(job, entry);
       onward(told.map((known, i) => (i === place ? entry : known)));

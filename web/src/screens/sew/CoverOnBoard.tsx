@@ -12,14 +12,12 @@ interface Props {
   name: string;
   work: WorkEntry[];
   worker: string;
-  /** The schools that were chosen for it. */
-  chosen: Record<string, string>;
   /** Covers of the job of which nothing is sewn yet. */
   notBegun: string[];
 }
 
 /** The covers alike side by side; several are sewn one after another, or each step on all of them. */
-export function CoverOnBoard({ job, sewing, name, work, worker, chosen, notBegun }: Props) {
+export function CoverOnBoard({ job, sewing, name, work, worker, notBegun }: Props) {
   const tiles = tilesOf(sewing, work);
   return (
     <section className="board-cover">
@@ -32,13 +30,7 @@ export function CoverOnBoard({ job, sewing, name, work, worker, chosen, notBegun
           </Link>
         )}
       </h2>
-      <HowItIsSewn
-        job={job}
-        sewing={sewing}
-        chosen={chosen}
-        isBegun={!notBegun.includes(sewing.cover)}
-        notBegun={notBegun}
-      />
+      <HowItIsSewn job={job} sewing={sewing} isBegun={!notBegun.includes(sewing.cover)} notBegun={notBegun} />
       <ul>
         {tiles.map((tile) => (
           <Tile

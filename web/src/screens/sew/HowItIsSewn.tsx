@@ -1,12 +1,12 @@
+import { useQueryClient } from "@tanstack/react-query";
 import type { SewingCards } from "../../api/client";
 import { schools } from "../../model/schools";
+import { useHouseSchools } from "../../queries/useHouse";
 import { useSchools } from "../../queries/useSchools";
 
 interface Props {
   job: string;
   sewing: SewingCards;
-  /** What was chosen for it; what is not said is as usual. */
-  chosen: Record<string, string>;
   /** Something of it is sewn: the order stays as it is. */
   isBegun: boolean;
   /** Covers of the job of which nothing is sewn yet, this one among them. */
@@ -14,23 +14,29 @@ interface Props {
 }
 
 /** The ways of sewing a house differs in, chosen before the first card is ticked. */
-export function HowItIsSewn({ job, sewing, chosen, isBegun, notBegun }: Props) {
+export function HowItIsSewn({ job, sewing, isBegun, notBegun }: Props) {
+  const chosen = sewing.schools;
+  const queries = useQueryClient();
+  const house = useHouseSchools();
   const { mutate, isPending, error } = useSchools(job);
   const mattering = schools.filter(({ matters }) => matters(sewing.pieces));
+  const ways = Object.fromEntries(
+    mattering.map((school) => [school.name, chosen[school.name] ?? school.ways[0]?.[0] ?? ""]),
+  );
   return (
     <details className="board-schools">
       <summary>How it is sewn</summary>
       {isBegun && <p role="note">It is being sewn: its order stays as it is.</p>}
       <div>
-        {mattering.map(({ name, label, ways }) => (
+        {mattering.map(({ name, label, ways: all }) => (
           <label key={name}>
             {label}
             <select
-              value={chosen[name] ?? ways[0]?.[0]}
+              value={chosen[name] ?? all[0]?.[0]}
               disabled={isBegun || isPending}
               onChange={(event) => mutate({ covers: [sewing.cover], ways: { [name]: event.target.value } })}
             >
-              {ways.map(([word, said]) => (
+              {all.map(([word, said]) => (
                 <option key={word} value={word}>
                   {said}
                 </option>
@@ -39,6 +45,23 @@ export function HowItIsSewn({ job, sewing, chosen, isBegun, notBegun }: Props) {
           </label>
         ))}
       </div>
+      {!isBegun && (
+        <button
+          type="button"
+          className="hand-small"
+          disabled={house.isPending}
+          onClick={() =>
+            house.mutate(ways, {
+              onSuccess: () => void queries.invalidateQueries({ queryKey: ["sewing-cards"] }),
+            })
+          }
+        >
+          The house always sews so
+        </button>
+      )}
+      {house.isSuccess && (
+        <p role="status">Every cover that is not begun, in every job, is sewn so unless it says otherwise.</p>
+      )}
       {!isBegun && notBegun.length > 1 && (
         <button
           type="button"
@@ -47,16 +70,14 @@ export function HowItIsSewn({ job, sewing, chosen, isBegun, notBegun }: Props) {
           onClick={() =>
             mutate({
               covers: notBegun,
-              ways: Object.fromEntries(
-                mattering.map(({ name, ways }) => [name, chosen[name] ?? ways[0]?.[0] ?? ""]),
-              ),
+              ways,
             })
           }
         >
           The same for every cover of this job that is not begun
         </button>
       )}
-      {error && <p role="alert">{error.message}</p>}
+      {(error ?? house.error) && <p role="alert">{(error ?? house.error)?.message}</p>}
     </details>
   );
 }

@@ -89,7 +89,6 @@ export function SetBoard() {
             name={name}
             work={work}
             worker={worker}
-            chosen={entry?.cover.schools ?? {}}
             notBegun={notBegun}
           />
         ) : (

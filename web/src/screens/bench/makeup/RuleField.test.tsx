@@ -38,6 +38,8 @@ test("one touch writes the figure among the house's other rules", async () => {
   });
   show("5/8");
   fireEvent.click(screen.getByRole("button", { name: "make usual" }));
-  await waitFor(() => expect(written).toEqual([{ rules: { zip: "1", seam: "5/8 in" }, shelf: [] }, '"4"']));
+  await waitFor(() =>
+    expect(written).toEqual([{ rules: { zip: "1", seam: "5/8 in" }, shelf: [], schools: {} }, '"4"']),
+  );
   vi.unstubAllGlobals();
 });
