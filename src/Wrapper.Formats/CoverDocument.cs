@@ -179,6 +179,8 @@ public record CoverDocument
             Zones = Take(measures, "zones", CoverLists.Zones),
             Obstacles = Take(options, "obstacles", CoverLists.Obstacles),
             Legs = Take(options, "legs", CoverLists.Legs),
+            Trimmed = Take(options, "trimmed", CoverLists.Trimmed),
+            BlockSeams = Take(options, "joins", CoverLists.BlockSeams),
             Corrections = Take(options, "corrections", CoverLists.Corrections),
             Pieced = Take(options, "pieced", CoverLists.Pieced),
         };

@@ -49,6 +49,14 @@ internal static class CoverLists
     public static IReadOnlyList<Entry> Legs(JsonElement list) =>
         Each(list, leg => leg.ValueKind == JsonValueKind.Object ? Of(leg, "length") : RuleEntries.EntryOf(leg));
 
+    /// <summary>Points of trimmed blocks as objects: <c>{ block, edge, x, y }</c>.</summary>
+    public static IReadOnlyList<TrimmedInput> Trimmed(JsonElement list) =>
+        Each(list, point => new TrimmedInput(Text(point, "block"), Text(point, "edge"), Of(point, "x"), Of(point, "y")));
+
+    /// <summary>Seams between blocks as objects: <c>{ block, edge, to, toEdge }</c>.</summary>
+    public static IReadOnlyList<BlockSeamInput> BlockSeams(JsonElement list) =>
+        Each(list, seam => new BlockSeamInput(Text(seam, "block"), Text(seam, "edge"), Text(seam, "to"), Text(seam, "toEdge")));
+
     /// <summary>Corrections as objects: <c>{ side, by }</c>.</summary>
     public static IReadOnlyList<CorrectionInput> Corrections(JsonElement list) =>
         Each(list, correction => new CorrectionInput(Text(correction, "side"), Of(correction, "by")));

@@ -227,6 +227,9 @@ public sealed record ClothCuttingJson
     /// <summary>What was cut.</summary>
     public required IReadOnlyList<CutDoneJson> Cut { get; init; }
 
+    /// <summary>What is left of it and worth keeping, when all is cut; empty before.</summary>
+    public required IReadOnlyList<OffcutJson> LeftOver { get; init; }
+
     /// <summary>Left, right, from and to of each bad stretch.</summary>
     public required IReadOnlyList<double[]> Flaws { get; init; }
 

@@ -58,6 +58,7 @@ public sealed class JobCutting
             Lay = [.. plan.Planned.Concat(plan.NoLonger).Select(copy => new LaidCopy(copy.Cover, copy.Piece, copy.Copy, copy.Turn, copy.X.Millimetres, copy.Y.Millimetres, copy.Remnant))],
             Cards = [.. plan.Cards.Select(card => CutCardJson.Of(card, CodeOf(plan.Drafts, card.Laid.Cover, card.Laid.Piece.Key), NameOf(card.Laid.Cover), _format, (cloth.UsableWidth, isWrongSide)))],
             Cut = [.. progress.Cut.Select(shape => new CutDoneJson(shape.Cover, shape.Piece, shape.Copy, CodeOf(plan.Drafts, shape.Cover, shape.Piece), PieceJson.Corners(shape.Outline), shape.IsSpoiled, shape.Remnant))],
+            LeftOver = [.. plan.LeftOver.Select(left => OffcutJson.Of(left, _format.Unit))],
             Flaws = [.. cloth.Flaws.Concat(progress.Flaws).Select(flaw => new[] { flaw.Left?.Millimetres ?? 0, flaw.Right?.Millimetres ?? cloth.UsableWidth.Millimetres, flaw.From.Millimetres, flaw.To.Millimetres })],
             Trouble = [.. Changed(plan.Drafts, cloth, key), .. plan.NoLonger.Select(copy => NoCloth(plan, copy))],
             Lacking = plan.Lacking.IsPositive ? _format.RoundedWithUnit(plan.Lacking) : null,

@@ -176,4 +176,33 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     }
 
     private static IEnumerable<string> Ids(JsonNode answer) => answer["entries"]!.AsArray().Select(entry => (string)entry!["id"]!);
+
+    [Fact]
+    public async Task The_house_says_once_how_it_sews_and_a_cover_that_is_begun_stays_with_what_it_was_begun_by()
+    {
+        using var house = new Application();
+        var (begun, free) = (await Workroom.Job(house), await Workroom.Job(house));
+        var first = (await Order(house, begun)).First(card => card != "mark");
+        await Workroom.Tell(house, begun, Workroom.Sewn("a", first));
+        var (before, other) = (await Order(house, begun), await Order(house, free));
+        var (_, settings, _) = await house.Send(HttpMethod.Get, "/api/house");
+        var (status, _, _) = await house.Send(HttpMethod.Put, "/api/house", """{ "rules": {}, "shelf": [], "schools": { "ring": "front" } }""", ("If-Match", $"\"{(long)settings!["version"]!}\""));
+        Assert.Equal(200, status);
+        Assert.Equal(before, await Order(house, begun));
+        Assert.NotEqual(other, await Order(house, free));
+        // Begun by the house's schools, it stays with them when the house takes to others.
+        var front = await Order(house, free);
+        var tick = Workroom.Sewn("b", front[1]);
+        tick["schools"] = new JsonObject { ["ring"] = "front" };
+        await Workroom.Tell(house, free, tick);
+        (_, settings, _) = await house.Send(HttpMethod.Get, "/api/house");
+        await house.Send(HttpMethod.Put, "/api/house", """{ "rules": {}, "shelf": [], "schools": { "ring": "ring" } }""", ("If-Match", $"\"{(long)settings!["version"]!}\""));
+        Assert.Equal(front, await Order(house, free));
+    }
+
+    private static async Task<List<string>> Order(Application house, string job)
+    {
+        var (_, cards, _) = await house.Send(HttpMethod.Get, $"/api/jobs/{job}/covers/seat/sewing-cards");
+        return [.. cards!["cards"]!.AsArray().Select(card => (string)card!["id"]!)];
+    }
 }

@@ -83,6 +83,8 @@ test("a set of three goes from the first cut to the last tick by foot switch, wi
     );
   }
   await expect(page.getByRole("heading", { name: "All of Ticking is cut." })).toBeVisible();
+  await page.getByRole("button", { name: /on the house’s shelf/ }).click();
+  await expect(page.getByText("On the house’s shelf.")).toBeVisible();
   await second.close();
 
   // All three are sewn together, each step on all of them.

@@ -10,7 +10,7 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
   await page.goto(address + path);
   await page.waitForLoadState("networkidle");
   await before(page);
-  if (path.startsWith("/jobs/") && !/-sheet$|\/(cutting|cut-cards|sewing)(\/|$)/.test(path)) {
+  if (path.startsWith("/jobs/") && !/-sheet$|\/(cutting|cut-cards|sewing|trying-on)(\/|$)/.test(path)) {
     await page.locator('.board[data-settled="true"][data-compared="true"]').waitFor();
   }
 
@@ -80,10 +80,6 @@ await shot("in-the-hand", {
     }
   },
 });
-await shot("practice", {
-  path: "/practice",
-  before: async (page) => page.locator(".practice-picture svg").waitFor(),
-});
 const openProof = async (page) => {
   await page.locator('.board[data-settled="true"]').waitFor();
   await page.locator(".proof-mark").click();
@@ -125,6 +121,17 @@ await shot("sewing-card", {
   width: 768,
   height: 1024,
   before: (page) => tickTo(page, 7, "step"),
+});
+await shot("trying-on", {
+  path: "/jobs/teasel-chair-backs/trying-on/teasel-chair-backs-1/1",
+  before: async (page) => {
+    await page.getByRole("radio", { name: "right" }).click();
+    for (let i = 0; i < 3; i++) {
+      await page.getByRole("button", { name: "In 1⁄8 in" }).click();
+    }
+
+    await page.locator(".fit-comes-to li").first().waitFor();
+  },
 });
 await shot("set-board", { path: "/jobs/teasel-bolsters/sewing" });
 await shot("cutting-sheet", { path: `${saloon}/cutting-sheet`, width: 860, height: 1200, fullPage: true });

@@ -2,6 +2,7 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.English;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -184,6 +185,14 @@ public sealed class ClothBuyer
     public IReadOnlyList<Offcut> OffcutsOf(ClothSpecification cloth, Yardage yardage) => yardage is { Lay: { } lay, Buy: { } buy }
         ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.GoneAlong) - _rules[Rule.EndTrim].Value, _rules[Rule.Keep].Value)
         : [];
+
+    /// <summary>What is left of a cloth that was cut and is worth keeping by the house's measure.</summary>
+    /// <param name="cloth">The cloth.</param>
+    /// <param name="cut">The cut lines of all that was cut of it, where they lay.</param>
+    /// <param name="flaws">Stretches that were found bad.</param>
+    /// <param name="end">How much of it there is.</param>
+    public IReadOnlyList<Offcut> LeftOf(ClothSpecification cloth, IEnumerable<IReadOnlyList<Point>> cut, IEnumerable<Flaw> flaws, Length end) =>
+        Offcuts.After(cut, cloth.Flaws.Concat(flaws), cloth.UsableWidth, end, _rules[Rule.Keep].Value);
 
     /// <summary>The same job on every width on offer, with what each does better than the others.</summary>
     /// <param name="cloth">The cloth chosen.</param>

@@ -44,6 +44,9 @@ public sealed record CutPlan(IReadOnlyList<CutCard> Cards, IReadOnlyList<Planned
     /// <summary>The drafts on this cloth, by cover.</summary>
     public IReadOnlyDictionary<string, Pattern.Draft> Drafts { get; init; } = new Dictionary<string, Pattern.Draft>();
 
+    /// <summary>What is left of the cloth and worth keeping, when all of it is cut; empty before.</summary>
+    public IReadOnlyList<Buying.Offcut> LeftOver { get; init; } = [];
+
     /// <summary>How much more cloth it takes than there is; nothing where it is enough.</summary>
     public Length Lacking { get; init; }
 }

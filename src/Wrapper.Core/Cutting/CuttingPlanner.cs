@@ -35,7 +35,9 @@ public static class CuttingPlanner
         var request = Round(ReadyMade.Bounded(ClothBuyer.RequestOf(cloth, yardage.Pieces), cloth, []) with { Pinned = [], Known = [], Remnants = [.. cloth.Remnants.Where(remnant => !progress.Cut.Any(shape => shape.Remnant == remnant.Id))] }, left, progress, yardage.Pieces);
         if (left.Pieces.Count == 0)
         {
-            return Planned(cloth, yardage, [], null, relaid: false, progress);
+            var cut = progress.Cut.Where(shape => shape.Remnant is null).Select(shape => shape.Outline).ToList();
+            var done = Planned(cloth, yardage, [], null, relaid: false, progress);
+            return done with { LeftOver = buyer.LeftOf(cloth, cut, progress.Flaws, progress.Available ?? done.Length) };
         }
 
         var known = left.Known;

@@ -171,4 +171,22 @@ internal static class ReadingText
 
     internal static string ZipShareOutOfRange(string text) =>
         $"“{text}” is no part of the way round for a zip: say a number between 0 and 1, usually 0.5.";
+
+    internal static string TooManyEntries(string list, int most) => $"No more than {most} entries are read in “{list}”.";
+
+    internal static string BlockSeamUnknown(string known) => $"A seam of blocks names two blocks and an edge of each: choose {known}.";
+
+    internal static string TrimmedAcross(string block, int point) => $"{block}, point {point}, across";
+
+    internal static string TrimmedAlong(string block, int point) => $"{block}, point {point}, along";
+
+    internal static string TrimmedBegins(string block) => $"{block}: say which edge begins at its first point.";
+
+    internal static string TrimmedTooFew(string block) => $"{block}: a trimmed piece has three corners or more.";
+
+    internal static string TrimmedTwice(string block) => $"{block}: each edge is said once; the points along it follow without a name.";
+
+    internal static string TrimmedOtherWay(string block) => $"{block}: go round it the other way, from the lower left corner along the lower edge.";
+
+    internal static string TrimmedCrosses(string block) => $"{block}: its edges cross one another; read its points once more.";
 }

@@ -141,7 +141,10 @@ internal static class Slipcover
     private static IReadOnlyList<ExpectedZone> Finished(MeasuredThing thing) =>
         [.. thing.Cover.Zones.SelectMany((zone, i) => zone.Pair
             ? (string[])[$"block-{i + 1}-left", $"block-{i + 1}-right"]
-            : [$"block-{i + 1}"], (zone, key) => (zone, key)).Select(entry => ZoneOf(entry.zone, entry.key, thing))];
+            : [$"block-{i + 1}"], (zone, key) => (zone, key)).Where(entry => !IsTrimmed(entry.key, thing)).Select(entry => ZoneOf(entry.zone, entry.key, thing))];
+
+    /// <summary>What the maker trimmed on the thing is no matter of the thing's measures any more: of a pair, one was trimmed for both.</summary>
+    private static bool IsTrimmed(string key, MeasuredThing thing) => thing.Cover.Trimmed.Keys.Any(trimmed => trimmed == key || (key.LastIndexOf('-') is var at && at > "block-".Length && trimmed.StartsWith(key[..(at + 1)], StringComparison.Ordinal)));
 
     /// <summary>The skirt of a slipcover; null where it has none.</summary>
     private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Has(SkirtLength) && thing.Has(SkirtDrop)

@@ -50,6 +50,12 @@ public sealed record CoverInput
     /// <summary>The zones of a loose cover.</summary>
     public IReadOnlyList<ZoneInput> Zones { get; init; } = [];
 
+    /// <summary>Blocks as they were trimmed on the thing, point by point.</summary>
+    public IReadOnlyList<TrimmedInput> Trimmed { get; init; } = [];
+
+    /// <summary>Which edges of blocks are sewn to one another.</summary>
+    public IReadOnlyList<BlockSeamInput> BlockSeams { get; init; } = [];
+
     /// <summary>What stands in the way under the rim.</summary>
     public IReadOnlyList<ObstacleInput> Obstacles { get; init; } = [];
 

@@ -69,6 +69,7 @@ internal sealed class CoverReader : Reader
         }
 
         var lists = new ListReader(_input, Unit, Checks);
+        var trimmed = new TrimmedReader(_input, Unit, Checks);
         var specification = new CoverSpecification
         {
             Unit = Unit,
@@ -83,6 +84,8 @@ internal sealed class CoverReader : Reader
             Points = lists.Points(),
             Stations = lists.Stations(),
             Zones = lists.Zones(),
+            Trimmed = trimmed.Outlines(),
+            BlockSeams = trimmed.Seams(),
             Obstacles = lists.Obstacles(),
             Legs = lists.Legs(),
             Corrections = lists.Corrections(),

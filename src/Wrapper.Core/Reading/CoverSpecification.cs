@@ -47,6 +47,12 @@ public sealed record CoverSpecification
     /// <summary>The zones of a loose cover.</summary>
     public IReadOnlyList<Zone> Zones { get; init; } = [];
 
+    /// <summary>Blocks as they were trimmed, by key: their raw edges, with the edges of a block.</summary>
+    public IReadOnlyDictionary<string, Geometry.Outline> Trimmed { get; init; } = new Dictionary<string, Geometry.Outline>();
+
+    /// <summary>Which edges of blocks are sewn to one another, by their names on stitch lines.</summary>
+    public IReadOnlyList<(Pattern.SeamSide One, Pattern.SeamSide Other)> BlockSeams { get; init; } = [];
+
     /// <summary>What stands in the way under the rim.</summary>
     public IReadOnlyList<Obstacle> Obstacles { get; init; } = [];
 

@@ -54,6 +54,20 @@ public sealed record ZoneInput
     public IReadOnlyList<string> Piped { get; init; } = [];
 }
 
+/// <summary>A point along the edge of a block as it was trimmed on the thing and laid flat; the points of a block follow one another counter-clockwise.</summary>
+/// <param name="Block">The block’s key: <c>block-1</c>, <c>block-3-left</c>.</param>
+/// <param name="Edge">The edge that begins here: <c>bottom</c>, <c>right</c>, <c>top</c>, <c>left</c>; null where the edge before goes on.</param>
+/// <param name="X">Across.</param>
+/// <param name="Y">Along, from the lower edge up.</param>
+public sealed record TrimmedInput(string? Block, string? Edge, Entry X, Entry Y);
+
+/// <summary>Two edges of blocks that are sewn to one another.</summary>
+/// <param name="Block">The key of one block.</param>
+/// <param name="Edge">Its edge: <c>bottom</c>, <c>right</c>, <c>top</c>, <c>left</c>.</param>
+/// <param name="To">The key of the other.</param>
+/// <param name="ToEdge">Its edge.</param>
+public sealed record BlockSeamInput(string? Block, string? Edge, string? To, string? ToEdge);
+
 /// <summary>Something under the rim that limits the drop over a stretch of one side.</summary>
 /// <param name="Side"><c>front</c>, <c>right</c>, <c>back</c> or <c>left</c>.</param>
 /// <param name="From">From the side's left end, seen from outside.</param>

@@ -30,6 +30,12 @@ internal sealed class PinnedOperations(SewingCover cover)
             listed[i] = listed[i] with { After = [listed[i - 1].Id] };
         }
 
+        // Seams between blocks that were trimmed and measured are sewn by themselves, before what is sewn as it was pinned.
+        var (seams, rest) = (listed.FindIndex(operation => operation.Id == "seam-blocks"), sewn.FindAll(operation => !blocks.Exists(operation.Pieces.Contains)));
+        List<Operation> measured = [.. sewn.Except(rest).Select(operation => operation with { After = [.. operation.After, listed[seams - 1].Id] })];
+        listed[seams] = listed[seams] with { After = [.. listed[seams].After, .. measured.Select(operation => operation.Id)] };
+        sewn = [.. rest, .. measured];
+
         var hems = edges.Hems().Where(hem => hem.Pieces.All(piece => cover.Pieces[piece.Piece].Use == PieceUse.Hung)).ToList();
         return [.. making.Finished(sewn), .. making.Piping(), .. listed, .. hems];
 

@@ -59,5 +59,5 @@ internal static class EveryCloth
         [.. yardage.Checks.Select(CheckJson.Of)],
         yardage.Joins,
         [.. ClothBuyer.CutsOf(cloth, yardage).Select(stretch => YardageWriting.Cut(stretch, unit))],
-        [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))]);
+        [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => OffcutJson.Of(offcut, unit))]);
 }

@@ -176,7 +176,7 @@ internal static class YardageEndpoints
                 [.. cloth.Remnants.Select(remnant => new RemnantLaidJson(remnant.Id, remnant.Width.Millimetres, remnant.Length.Millimetres))],
                 cloth.Selvage.Millimetres),
             [.. ClothBuyer.CutsOf(cloth, yardage).Select(stretch => YardageWriting.Cut(stretch, unit))],
-            [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => YardageWriting.Offcut(offcut, unit))])
+            [.. buyer.OffcutsOf(cloth, yardage).Select(offcut => OffcutJson.Of(offcut, unit))])
         {
             Print = YardageWriting.Print(cloth, yardage),
             Matchings = matchings.Where(one => one.Value.Buy is not null).ToDictionary(one => one.Key.Word(), one => YardageWriting.FigureOf(one.Value, unit)),

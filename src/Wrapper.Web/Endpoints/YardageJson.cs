@@ -92,9 +92,6 @@ public sealed record CutStretchJson(double To, string Shown, bool Straight, IRea
 /// <summary>Like pieces cut one after another.</summary>
 public sealed record CutPieceJson(string Piece, int Count);
 
-/// <summary>A rectangle left over that is worth keeping; its size in the job's unit is what is sure, rounded down.</summary>
-public sealed record OffcutJson(double X, double Y, double Width, double Length, string Shown, string WidthShown, string LengthShown);
-
 /// <summary>What is drawn of a cloth beside its pieces.</summary>
 /// <param name="Flaws">Left, right, from and to of each, in millimetres on the usable width.</param>
 /// <param name="Remnants">The remnants that pieces may lie on.</param>

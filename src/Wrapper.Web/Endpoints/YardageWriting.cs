@@ -28,21 +28,6 @@ internal static class YardageWriting
         return new(stretch.To.Millimetres, LengthFormat.For(unit).RoundedWithUnit(stretch.To), stretch.Straight, pieces);
     }
 
-    public static OffcutJson Offcut(Offcut offcut, LengthUnit unit)
-    {
-        var format = LengthFormat.For(unit);
-        var step = unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(5m);
-        var (width, length) = (offcut.Width.RoundedDownTo(step), offcut.Length.RoundedDownTo(step));
-        return new(
-            offcut.X.Millimetres,
-            offcut.Y.Millimetres,
-            offcut.Width.Millimetres,
-            offcut.Length.Millimetres,
-            $"{format.Rounded(width)} × {format.RoundedWithUnit(length)}",
-            format.RoundedWithUnit(width),
-            format.RoundedWithUnit(length));
-    }
-
     /// <summary>What else is bought for these drafts.</summary>
     public static IReadOnlyList<ShoppingJson> Shopping(IEnumerable<Draft> drafts, ClothBuyer buyer, LengthUnit unit) =>
         [.. NotionBuyer.ListOf(drafts, unit, buyer.BuyingStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))];

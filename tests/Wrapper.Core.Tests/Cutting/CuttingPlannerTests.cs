@@ -84,6 +84,32 @@ public sealed class CuttingPlannerTests
     }
 
     [Fact]
+    public void What_is_left_when_all_is_cut_is_free_of_what_was_cut_spoiled_and_bad()
+    {
+        var spoiled = Progress([.. First.Planned]).Cut[0] with { IsSpoiled = true };
+        var again = spoiled with { IsSpoiled = false, Outline = [.. spoiled.Outline.Select(point => point.Moved(Length.Zero, First.Length))] };
+        var flaw = new Flaw(Length.FromInches(3), Length.FromInches(5), Length.FromInches(2), Length.FromInches(20));
+        var end = First.Length + Length.FromInches(60);
+        var progress = Progress([.. First.Planned]) with { Flaws = [flaw], Available = end };
+        progress = progress with { Cut = [spoiled, .. progress.Cut.Skip(1), again] };
+        var done = CuttingPlanner.Of(Buyer, Cloth, progress, Steps);
+        Assert.Empty(done.Cards);
+        Assert.NotEmpty(done.LeftOver);
+        foreach (var left in done.LeftOver)
+        {
+            Assert.True(left.Width >= Length.FromInches(12) && left.Length >= Length.FromInches(12) && left.X + left.Width <= Cloth.UsableWidth && left.Y + left.Length <= end, left.ToString());
+            Assert.True(left.X >= flaw.Right!.Value || left.X + left.Width <= flaw.Left!.Value || left.Y >= flaw.To || left.Y + left.Length <= flaw.From, left.ToString());
+            Assert.All(progress.Cut, shape => Assert.True(
+                shape.Outline.Max(point => point.X) <= left.X || shape.Outline.Min(point => point.X) >= left.X + left.Width || shape.Outline.Max(point => point.Y) <= left.Y || shape.Outline.Min(point => point.Y) >= left.Y + left.Length,
+                $"{left} lies over {shape.Piece} {shape.Copy}"));
+        }
+
+        // The roll beyond what was cut is the largest piece that is left.
+        Assert.Contains(done.LeftOver, left => left.Width == Cloth.UsableWidth && left.Y + left.Length == end);
+        Assert.Empty(CuttingPlanner.Of(Buyer, Cloth, Progress([.. First.Planned.Skip(1)]) with { Available = end }, Steps).LeftOver); // something is still to be cut
+    }
+
+    [Fact]
     public void A_lay_that_was_told_after_the_last_find_is_kept()
     {
         var progress = Progress([]) with { Planned = [], Flaws = [new(Length.FromInches(3), Length.FromInches(4))] };

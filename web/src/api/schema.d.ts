@@ -1004,6 +1004,8 @@ export interface components {
             cards: components["schemas"]["CutCardJson"][];
             /** @description What was cut. */
             cut: components["schemas"]["CutDoneJson"][];
+            /** @description What is left of it and worth keeping, when all is cut; empty before. */
+            leftOver: components["schemas"]["OffcutJson"][];
             /** @description Left, right, from and to of each bad stretch. */
             flaws: number[][];
             /** @description What does not fit, or does not fit any more. */
@@ -1598,6 +1600,8 @@ export interface components {
             lies?: components["schemas"]["LiesTold"][];
             /** @description What was done and has to be done again. */
             reopened?: components["schemas"]["ReopenedTold"][];
+            /** @description What blocks were trimmed as they were pinned: their names. */
+            trimmed?: string[];
         };
         /** @description A finished size. */
         FinishedJson: {

@@ -73,7 +73,7 @@ export const emptyCover: Cover = {
 };
 
 const measureLists = ["points", "stations", "zones"];
-const optionLists = ["obstacles", "legs", "corrections"];
+const optionLists = ["obstacles", "legs", "corrections", "trimmed", "joins"];
 
 /** The cover as it is stored and sent. */
 export function coverTo(cover: Cover): CoverDocument {

@@ -49,6 +49,7 @@ const cloth: ClothCutting = {
   flaws: [],
   trouble: [],
   lacking: null,
+  leftOver: [],
   checks: [],
 };
 

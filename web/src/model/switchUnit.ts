@@ -102,13 +102,22 @@ function each(texts: Record<string, string>, unit: Unit, isLength: (name: string
   );
 }
 
-const corrections: Column[] = [
-  { name: "side", label: "", kind: "text" },
-  { name: "by", label: "", kind: "length" },
-];
+/** Lists that are not typed as tables on the bench. */
+const others: Record<string, Column[]> = {
+  corrections: [
+    { name: "side", label: "", kind: "text" },
+    { name: "by", label: "", kind: "length" },
+  ],
+  trimmed: [
+    { name: "block", label: "", kind: "text" },
+    { name: "edge", label: "", kind: "text" },
+    { name: "x", label: "", kind: "length" },
+    { name: "y", label: "", kind: "length" },
+  ],
+};
 
 function columnsOf(list: string): Column[] | undefined {
-  return list === "corrections" ? corrections : lists[list]?.columns;
+  return others[list] ?? lists[list]?.columns;
 }
 
 function listIn(list: unknown, columns: Column[] | undefined, unit: Unit): unknown {

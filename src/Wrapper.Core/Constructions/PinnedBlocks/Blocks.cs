@@ -64,6 +64,17 @@ public static class Blocks
         var parts = new Dictionary<string, IReadOnlyList<string>>();
         foreach (var zone in zones)
         {
+            if (TrimmedBlocks.Of(zone.Key, specification) is { } raw)
+            {
+                if (TrimmedBlocks.Piece(zone, raw, specification, checks) is { } trimmed)
+                {
+                    pieces.Add(trimmed);
+                    parts[zone.Key] = [zone.Key];
+                }
+
+                continue;
+            }
+
             var (width, height) = (zone.Width + zone.Spare.Left + zone.Spare.Right, zone.Height + zone.Spare.Bottom + zone.Spare.Top);
             var (cutWidth, cutLength) = (width + (2 * zone.Across), height + (2 * zone.Along));
             if (Length.Min(width.Value, height.Value) < Least)
@@ -80,7 +91,7 @@ public static class Blocks
                 Key = zone.Key,
                 Zones = zone.Words,
                 Turns = lay.Turns,
-                Marks = [Mark.At(MarkKind.Top, $"top of the {zone.Name.ToLowerInvariant()}", new(width.Value.Half(), height.Value))],
+                Marks = [Mark.At(MarkKind.Top, PinnedBlocksText.TopOf(zone.Name.ToLowerInvariant()), new(width.Value.Half(), height.Value))],
             };
             var split = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, on) : SheetSplit.None(piece);
             checks.AddRange(lay.Checks);
@@ -94,7 +105,7 @@ public static class Blocks
             : new()
             {
                 Pieces = pieces,
-                Seams = [],
+                Seams = [.. TrimmedBlocks.Seams(pieces, specification, checks)],
                 Finished = [new("pin", "Allowance for pinning", pin)],
                 Checks = checks,
                 Blocks = parts,

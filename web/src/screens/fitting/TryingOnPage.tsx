@@ -4,6 +4,7 @@ import type { Unit } from "../../api/client";
 import { useSewingCards } from "../../queries/useSewingCards";
 import { useStoredJob } from "../../queries/useStoredJob";
 import { Nowhere } from "../../ui/Nowhere";
+import { BlocksTrimmed } from "./BlocksTrimmed";
 import { WhereItSits } from "./WhereItSits";
 import "../../ui/hand.css";
 import "./fitting.css";
@@ -44,14 +45,24 @@ export function TryingOnPage() {
           To its cards
         </Link>
       </header>
-      <WhereItSits
-        key={which}
-        job={id}
-        cover={cover}
-        number={which}
-        unit={job.data.unit as Unit}
-        sewing={cards.data}
-      />
+      {cards.data.facets.length > 0 ? (
+        <WhereItSits
+          key={which}
+          job={id}
+          cover={cover}
+          number={which}
+          unit={job.data.unit as Unit}
+          sewing={cards.data}
+        />
+      ) : (
+        <BlocksTrimmed
+          job={id}
+          stored={job.data.covers.find((known) => known.id === cover)?.cover}
+          unit={job.data.unit as Unit}
+          sewing={cards.data}
+          onKept={() => void job.refetch()}
+        />
+      )}
     </main>
   );
 }

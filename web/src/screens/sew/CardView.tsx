@@ -119,10 +119,10 @@ export function CardView({
               {code}, copy {copy}, was cut before it was measured anew. {text}
             </p>
           ))}
-        {card.kind === "try-on" && (
+        {(card.kind === "try-on" || (card.kind === "trim" && sewing.facets.length === 0)) && (
           <p>
             <Link className="hand-small" to={trying}>
-              It does not sit: say where
+              {card.kind === "trim" ? "Write down what was trimmed" : "It does not sit: say where"}
             </Link>
           </p>
         )}

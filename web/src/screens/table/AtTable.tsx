@@ -50,13 +50,14 @@ export function AtTable() {
     );
   }
 
-  const { entries, unit } = cutting.data;
+  const { entries, unit, name } = cutting.data;
   return (
     <ClothOnTable
       job={id}
       unit={unit}
       cloths={cloths}
       work={work}
+      jobName={name}
       isWorking={away ? isUnsafe(entries, work) : isOutdated(entries, work)}
       wrongSide={wrongSide}
       onWrongSide={setWrongSide}
@@ -66,6 +67,7 @@ export function AtTable() {
 
 interface Props {
   job: string;
+  jobName: string;
   unit: string;
   cloths: ClothCutting[];
   work: WorkEntry[];

@@ -21,6 +21,8 @@ import { WrongPanel } from "./WrongPanel";
 
 interface Props {
   job: string;
+  /** What the job is called. */
+  jobName: string;
   unit: string;
   cloth: ClothCutting;
   work: WorkEntry[];
@@ -109,7 +111,13 @@ export function CutInHand(props: Props) {
       ) : now ? (
         <CutCardView turn={now} turns={turns} wrongSide={wrongSide} />
       ) : (
-        <ClothCut job={job} cloth={cloth} next={props.nextCloth} onCloth={props.onCloth} />
+        <ClothCut
+          job={job}
+          name={props.jobName}
+          cloth={cloth}
+          next={props.nextCloth}
+          onCloth={props.onCloth}
+        />
       )}
       {isWrong && (
         <WrongPanel
