@@ -148,3 +148,64 @@ test("a finding on one only leaves the set, and on a phone all can be reached", 
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(390);
 });
+
+test("a block trimmed on the thing is written down, becomes the pattern, and its seams are measured", async ({
+  page,
+}) => {
+  const made = await page.request.post("/api/jobs/import", {
+    data: {
+      format: 2,
+      name: "Armchair",
+      unit: "in",
+      cloth: { name: "Ticking", width: "54" },
+      covers: [
+        {
+          id: "back",
+          name: "Armchair",
+          form: "slipcover",
+          construction: "blocks",
+          measures: {
+            shape: "zones",
+            zones: [
+              { name: "Inside back", width: "24", height: "27" },
+              { name: "Deck", width: "24", height: "22" },
+              { name: "Arm", width: "20", height: "12", count: "2", pair: true },
+            ],
+          },
+        },
+      ],
+    },
+  });
+  const job = ((await made.json()) as { id: string }).id;
+  await page.goto(`/jobs/${job}/trying-on/back/1`);
+  await page.getByRole("radio", { name: "Inside back" }).click();
+  await expectClean(page);
+  await page.getByLabel("Point 3, across").fill("x");
+  await expect(page.getByText("Something in it is no length yet.")).toBeVisible();
+  await page.getByLabel("Point 3, across").fill("24 1/2");
+  await page.getByRole("button", { name: "+ point" }).nth(2).click();
+  await page.getByLabel("Point 4, across").fill("13");
+  await page.getByLabel("Point 4, up").fill("31 1/2");
+  await page.getByLabel("Point 5, edge").selectOption("lower");
+  const keep = page.getByRole("button", { name: "Keep as the pattern" });
+  await keep.click();
+  await expect(page.getByRole("alert")).toContainText("each edge is said once");
+  await page.getByLabel("Point 5, edge").selectOption("left");
+  await keep.click();
+  await expect(page.getByText("Kept: its pair and the next of the set are cut so.")).toBeVisible();
+  await expect(page.getByRole("radio", { name: /Inside back/ })).toContainText("trimmed");
+  await page.getByRole("radio", { name: "Arm, left" }).click();
+  await keep.click();
+  await expect(page.getByRole("radio", { name: /Arm, right/ })).toContainText("trimmed"); // the pair has its pattern
+  await page.getByLabel("One edge").selectOption({ label: "Inside back, lower edge" });
+  await page.getByLabel("The other edge").selectOption({ label: "Arm, left, upper edge" });
+  await page.getByRole("button", { name: "Add this seam" }).click();
+  await expect(page.getByText(/ease .* in, or trim once more/)).toBeVisible();
+
+  // The table cuts it as it was trimmed, and the machine has a card for the seam.
+  const cutting = (await (await page.request.get(`/api/jobs/${job}/cutting`)).json()) as Cutting;
+  const back = cutting.cloths[0]?.cards.find(({ piece }) => piece === "block-1");
+  expect(back?.outline.length).toBe(5);
+  await page.goto(`/jobs/${job}/sewing-cards`);
+  await expect(page.getByText("Sew the inside back to the arm, left")).toBeVisible();
+});

@@ -19,7 +19,9 @@ public static class OutlineOffset
     /// on in one line with different allowances, a short edge named after the first steps from one to the other.
     /// </summary>
     /// <exception cref="KeyNotFoundException">An edge has no allowance.</exception>
-    public static Outline Offset(Outline outline, IReadOnlyDictionary<string, Length> allowances)
+    public static Outline Offset(Outline outline, IReadOnlyDictionary<string, Length> allowances) => new(Moved(outline, allowances));
+
+    private static List<Edge> Moved(Outline outline, IReadOnlyDictionary<string, Length> allowances)
     {
         var edges = outline.Edges;
         var corners = new (Point EndOfBefore, Point StartOfAfter)[edges.Length];
@@ -46,7 +48,20 @@ public static class OutlineOffset
             }
         }
 
-        return new(moved);
+        return moved;
+    }
+
+    /// <summary>The outline of straight edges with every edge moved inwards by the same length; null where nothing of its shape is left.</summary>
+    public static Outline? Within(Outline outline, Length by)
+    {
+        var moved = Moved(outline, outline.Names.ToDictionary(name => name, _ => -by));
+        if (moved.Count < 3 || moved.Sum(edge => ((double)edge.Start.X.Nanometres * edge.End.Y.Nanometres) - ((double)edge.End.X.Nanometres * edge.Start.Y.Nanometres)) <= 0)
+        {
+            return null;
+        }
+
+        var within = new Outline(moved);
+        return KeepsShape(outline, within) ? within : null;
     }
 
     /// <summary>The outline with every edge moved outwards by the same length.</summary>

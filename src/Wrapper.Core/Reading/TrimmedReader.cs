@@ -89,14 +89,15 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
             return null;
         }
 
-        var outline = Outline.Polygon(distinct);
-        if (Crossing.Find(outline.Edges) is not null || outline.Area <= 0)
+        List<Edge> edges = [.. distinct.Select((corner, i) => new Edge(corner.Edge, corner.Corner, distinct[(i + 1) % distinct.Count].Corner))];
+        var isCrossed = Crossing.Find(edges) is not null;
+        if (isCrossed || edges.Sum(edge => (edge.Start.X.Millimetres * edge.End.Y.Millimetres) - (edge.End.X.Millimetres * edge.Start.Y.Millimetres)) <= 0)
         {
-            Fail(outline.Area <= 0 ? ReadingText.TrimmedOtherWay(block) : ReadingText.TrimmedCrosses(block));
+            Fail(isCrossed ? ReadingText.TrimmedCrosses(block) : ReadingText.TrimmedOtherWay(block));
             return null;
         }
 
-        return outline;
+        return new(edges);
     }
 
     private Length? Read(Entry entry, string what)

@@ -32,7 +32,7 @@ internal sealed class PinnedOperations(SewingCover cover)
 
         // Seams between blocks that were trimmed and measured are sewn by themselves, before what is sewn as it was pinned.
         var (seams, rest) = (listed.FindIndex(operation => operation.Id == "seam-blocks"), sewn.FindAll(operation => !blocks.Exists(operation.Pieces.Contains)));
-        List<Operation> measured = [.. sewn.Except(rest).Select(operation => operation with { After = [.. operation.After, listed[seams - 1].Id] })];
+        List<Operation> measured = [.. sewn.Except(rest).Select(operation => operation with { Waits = true, After = [.. operation.After, listed[seams - 1].Id] })];
         listed[seams] = listed[seams] with { After = [.. listed[seams].After, .. measured.Select(operation => operation.Id)] };
         sewn = [.. rest, .. measured];
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { foundOf, shownMove, sideTouched, typedMove } from "./fitting";
+import { fineLength, foundOf, shownMove, sideTouched, typedMove } from "./fitting";
 
 describe("what is found at a try-on", () => {
   it("is typed in the unit of the job, and taken in is below nothing", () => {
@@ -11,6 +11,11 @@ describe("what is found at a try-on", () => {
   it("is shown without its direction", () => {
     expect([6, -22, 16, 0].map((move) => shownMove(move, "in"))).toEqual(["3⁄8", "1 3⁄8", "1", "0"]);
     expect(shownMove(-6, "mm")).toBe("6");
+    expect([fineLength(49.2, "in"), fineLength(812.8, "in"), fineLength(126.4, "cm")]).toEqual([
+      "1 15⁄16 in",
+      "32 in",
+      "12.6 cm",
+    ]);
   });
 
   it("is sent without the sides that stay", () => {

@@ -29,6 +29,10 @@ export function shownMove(move: number, unit: Unit): string {
   return over ? `${whole || ""}${whole ? " " : ""}${over}⁄${under}` : `${whole}`;
 }
 
+/** A length as finely as a tape shows it: to a sixteenth of an inch, to a millimetre. */
+export const fineLength = (millimetres: number, unit: Unit): string =>
+  `${shownMove(Math.round(unit === "in" ? millimetres / 1.5875 : millimetres), unit)} ${unit}`;
+
 /** What was found, as it is sent. */
 export function foundOf(moves: Moves, unit: Unit): { side: string; by: string }[] {
   return Object.entries(moves)

@@ -35,8 +35,7 @@ internal static class TrimmedBlocks
     public static Piece? Piece(BlockZone zone, Outline raw, CoverSpecification specification, List<Check> checks)
     {
         var seam = specification.Rules[Rule.Seam].Value;
-        var stitched = OutlineOffset.Offset(raw, -seam);
-        if (!OutlineOffset.KeepsShape(raw, stitched))
+        if (OutlineOffset.Within(raw, seam) is not { } stitched)
         {
             checks.Add(Check.Error("trimmed-unreadable", PinnedBlocksText.TrimmedTooNarrow(zone.Name, specification.Format.RoundedWithUnit(seam)), "trimmed"));
             return null;

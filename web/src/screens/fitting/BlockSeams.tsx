@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { SewingCards, Unit } from "../../api/client";
-import { lengthShown } from "../../model/figures";
+import { fineLength } from "../../model/fitting";
 import { blockEdges, edgeWords, type BlockJoin } from "../../model/trimmed";
 
 type Block = SewingCards["pieces"][number];
@@ -54,9 +54,9 @@ export function BlockSeams({ blocks, joins, unit, isTrimmed, isWorking, onChange
                 <strong>
                   {apart === null
                     ? "known when both are trimmed"
-                    : `${lengthShown(first ?? 0, unit)} and ${lengthShown(second ?? 0, unit)}${
+                    : `${fineLength(first ?? 0, unit)} and ${fineLength(second ?? 0, unit)}${
                         apart > 1.6
-                          ? `: ease ${lengthShown(apart, unit)} in, or trim once more`
+                          ? `: ease ${fineLength(apart, unit)} in, or trim once more`
                           : ", they meet"
                       }`}
                 </strong>{" "}
