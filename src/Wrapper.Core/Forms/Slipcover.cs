@@ -102,8 +102,8 @@ internal static class Slipcover
 
         // The left one is the right one turned over: what tucks in on its left tucks in on the other's right.
         var each = (zone.Count + 1) / 2;
-        zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along) { Both = zone.Name });
-        zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each, pin, along) { Both = zone.Name });
+        zones.Add(new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along) { Both = zone.Name, Partner = $"block-{number}-right" });
+        zones.Add(new($"block-{number}-right", $"{zone.Name}, right", width, height, margins with { Left = margins.Right, Right = margins.Left }, each, pin, along) { Both = zone.Name, Partner = $"block-{number}-left" });
     }
 
     private static void AddSkirt(CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Check> checks)
@@ -138,13 +138,11 @@ internal static class Slipcover
         }
     }
 
-    private static IReadOnlyList<ExpectedZone> Finished(MeasuredThing thing) =>
-        [.. thing.Cover.Zones.SelectMany((zone, i) => zone.Pair
-            ? (string[])[$"block-{i + 1}-left", $"block-{i + 1}-right"]
-            : [$"block-{i + 1}"], (zone, key) => (zone, key)).Where(entry => !IsTrimmed(entry.key, thing)).Select(entry => ZoneOf(entry.zone, entry.key, thing))];
-
     /// <summary>What the maker trimmed on the thing is no matter of the thing's measures any more: of a pair, one was trimmed for both.</summary>
-    private static bool IsTrimmed(string key, MeasuredThing thing) => thing.Cover.Trimmed.Keys.Any(trimmed => trimmed == key || (key.LastIndexOf('-') is var at && at > "block-".Length && trimmed.StartsWith(key[..(at + 1)], StringComparison.Ordinal)));
+    private static IReadOnlyList<ExpectedZone> Finished(MeasuredThing thing) =>
+        [.. thing.Cover.Zones.Select((zone, i) => (zone, keys: zone.Pair
+            ? (string[])[$"block-{i + 1}-left", $"block-{i + 1}-right"]
+            : [$"block-{i + 1}"])).Where(entry => !entry.keys.Any(thing.Cover.Trimmed.ContainsKey)).SelectMany(entry => entry.keys, (entry, key) => ZoneOf(entry.zone, key, thing))];
 
     /// <summary>The skirt of a slipcover; null where it has none.</summary>
     private static ExpectedSkirt? Skirt(MeasuredThing thing) => thing.Has(SkirtLength) && thing.Has(SkirtDrop)

@@ -20,6 +20,9 @@ namespace Wrapper.Core.Constructions.PinnedBlocks;
 /// <param name="Along">What is cut beyond it at each end.</param>
 internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count, Worked Across, Worked Along)
 {
+    /// <summary>The key of its other hand; null where it has none.</summary>
+    public string? Partner { get; init; }
+
     /// <summary>What both hands of it are called; null where it has no hands.</summary>
     public string? Both { get; init; }
 
@@ -64,7 +67,7 @@ public static class Blocks
         var parts = new Dictionary<string, IReadOnlyList<string>>();
         foreach (var zone in zones)
         {
-            if (TrimmedBlocks.Of(zone.Key, specification) is { } raw)
+            if (TrimmedBlocks.Of(zone, specification) is { } raw)
             {
                 if (TrimmedBlocks.Piece(zone, raw, specification, checks) is { } trimmed)
                 {
@@ -105,7 +108,7 @@ public static class Blocks
             : new()
             {
                 Pieces = pieces,
-                Seams = [.. TrimmedBlocks.Seams(pieces, specification, checks)],
+                Seams = [.. TrimmedBlocks.Seams(pieces, zones.Where(zone => TrimmedBlocks.Of(zone, specification) is not null).Select(zone => zone.Key).ToHashSet(), specification, checks)],
                 Finished = [new("pin", "Allowance for pinning", pin)],
                 Checks = checks,
                 Blocks = parts,

@@ -16,20 +16,11 @@ namespace Wrapper.Core.Constructions.PinnedBlocks;
 /// </summary>
 internal static class TrimmedBlocks
 {
-    private const string Left = "-left";
-    private const string Right = "-right";
-
     /// <summary>The raw edges a zone's block is cut by; null while it was not trimmed. Of a pair the one is the other turned over.</summary>
-    public static Outline? Of(string key, CoverSpecification specification)
-    {
-        if (specification.Trimmed.TryGetValue(key, out var own))
-        {
-            return own;
-        }
-
-        var other = key.EndsWith(Left, StringComparison.Ordinal) ? key[..^Left.Length] + Right : key.EndsWith(Right, StringComparison.Ordinal) ? key[..^Right.Length] + Left : null;
-        return other is not null && specification.Trimmed.TryGetValue(other, out var partner) ? TurnedOver(partner) : null;
-    }
+    public static Outline? Of(BlockZone zone, CoverSpecification specification) =>
+        specification.Trimmed.TryGetValue(zone.Key, out var own) ? own
+        : zone.Partner is { } other && specification.Trimmed.TryGetValue(other, out var partner) ? TurnedOver(partner)
+        : null;
 
     /// <summary>The piece: its stitch line lies a seam's width within its raw edges. Null, and told, where nothing is left then.</summary>
     public static Piece? Piece(BlockZone zone, Outline raw, CoverSpecification specification, List<Check> checks)
@@ -60,7 +51,11 @@ internal static class TrimmedBlocks
     }
 
     /// <summary>The seams between trimmed blocks: what one side is longer is eased in, and told.</summary>
-    public static IEnumerable<Seam> Seams(IReadOnlyList<Piece> pieces, CoverSpecification specification, List<Check> checks)
+    /// <param name="pieces">The blocks.</param>
+    /// <param name="trimmed">The keys of those that were trimmed.</param>
+    /// <param name="specification">What the cover is made from.</param>
+    /// <param name="checks">What is told.</param>
+    public static IEnumerable<Seam> Seams(IReadOnlyList<Piece> pieces, IReadOnlySet<string> trimmed, CoverSpecification specification, List<Check> checks)
     {
         foreach (var (i, (one, other)) in specification.BlockSeams.Index())
         {
@@ -80,7 +75,7 @@ internal static class TrimmedBlocks
             yield return new Seam(FormattableString.Invariant($"joined-{i + 1}"), one, other) { Ease = ease };
         }
 
-        Length? Measured(SeamSide side) => Of(side.Piece, specification) is not null ? pieces.FirstOrDefault(piece => piece.Key == side.Piece)?.FindLength(side.Edge) : null;
+        Length? Measured(SeamSide side) => trimmed.Contains(side.Piece) ? pieces.FirstOrDefault(piece => piece.Key == side.Piece)?.FindLength(side.Edge) : null;
 
         string Said(SeamSide side) => PinnedBlocksText.EdgeOf(side.Edge, pieces.FirstOrDefault(piece => piece.Key == side.Piece)?.Name.ToLowerInvariant() ?? side.Piece);
     }

@@ -20,6 +20,7 @@ export function HandOverNote({ heading, form, which, sewing, cloths, closed, cod
   const { opening, unpick } = opensBy(sewing.cards);
   const care = strictestCare(cloths.map((cloth) => cloth.care));
   const record = closed?.handOver;
+  const found = sewing.fitted.find(({ number }) => number === which.number)?.found ?? [];
   const point = record ? record.unpick : unpick;
   return (
     <article className="closing-note sheet">
@@ -69,6 +70,7 @@ export function HandOverNote({ heading, form, which, sewing, cloths, closed, cod
           ))}
         </ul>
         {record?.leftOver && <p>Left over: {record.leftOver}</p>}
+        {found.length > 0 && <p>Fitted: {[...found].reverse().join(" ")}</p>}
       </section>
       <section>
         <h3>Mind</h3>
