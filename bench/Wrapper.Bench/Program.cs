@@ -31,6 +31,7 @@ foreach (var line in report.Reports)
 
 FormFigures.Print();
 CuttingFigures.Print();
+FittingFigures.Print();
 PrintLays(isLong: false);
 
 static void PrintLays(bool isLong)

@@ -21,6 +21,7 @@ public sealed class TryingOn
     private readonly IReadOnlyList<CorrectionTold> _typed;
     private readonly List<Correction> _found;
     private readonly bool _isCarried;
+    private readonly Dictionary<string, FittingAnswer?> _answers = [];
     private readonly List<Check> _checks = [];
 
     /// <summary>Reads a cover and what was found on it.</summary>
@@ -144,13 +145,27 @@ public sealed class TryingOn
             return null;
         }
 
-        if (FittingPlanner.Of(hand.Cover, hand.Specification, after, _found, hand.Done) is not { } answer)
+        if (Answered(hand, after) is not { } answer)
         {
             _checks.Add(Check.Error("not-folded", $"Nothing says where the seams of “{_name}” lie on it: it is pinned or lies flat. Pin it, and write down the pieces as they were trimmed.", null));
             return null;
         }
 
         return (hand, answer);
+    }
+
+    /// <summary>Of a set most are as far as each other: those are worked out once.</summary>
+    private FittingAnswer? Answered(CoverInHand hand, Draft after)
+    {
+        var cut = hand.Cover.Cut.Select(copy => FormattableString.Invariant($"{copy.Key.Piece}/{copy.Key.Copy}:{copy.Value.CutAs.CutWidth.Value.Nanometres}×{copy.Value.CutAs.CutLength.Value.Nanometres}@{copy.Value.Lies.X},{copy.Value.Lies.Y}"));
+        var state = string.Join("|", [.. hand.SewnBy.Select(told => $"{told.Side}{told.By}"), "", .. hand.Done, "", .. cut]);
+        if (!_answers.TryGetValue(state, out var answer))
+        {
+            answer = FittingPlanner.Of(hand.Cover, hand.Specification, after, _found, hand.Done);
+            _answers.Add(state, answer);
+        }
+
+        return answer;
     }
 
     private string OfOther(int number)

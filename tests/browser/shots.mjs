@@ -130,7 +130,7 @@ await shot("trying-on", {
       await page.getByRole("button", { name: "In 1⁄8 in" }).click();
     }
 
-    await page.locator(".fit-comes-to li").first().waitFor();
+    await page.getByRole("heading", { name: "The rest" }).waitFor();
   },
 });
 await shot("set-board", { path: "/jobs/teasel-bolsters/sewing" });

@@ -5,6 +5,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
+using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
 
@@ -23,7 +24,7 @@ internal static class TryingOnEndpoints
     private const int LongestBy = 300;
 
     public static void MapTryingOn(this IEndpointRouteBuilder routes) => routes.MapPost("/api/jobs/{id}/covers/{coverId}/trying-on", Try)
-        .WithName("tryingOn")
+        .WithName("tryingOn").TakesTime()
         .WithSummary("What was found when a cover was tried on: what is unpicked, how far from its raw edge each seam is sewn from now on, what is cut again, and what comes of it for the rest of the set. Kept, it is in the record and the cover is corrected.")
         .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status412PreconditionFailed).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 

@@ -1,21 +1,15 @@
-import { useEffect, useRef, useState, type KeyboardEvent } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { SewingCard, SewingCards } from "../api/client";
 import { pieceColour } from "../model/pieceColours";
 import type { CoverScene } from "./scene";
 import { SoFarPicture } from "./SoFarPicture";
+import { turnByKey } from "./turnByKey";
 import { useSize } from "./useSize";
 
 interface Props {
   facets: SewingCards["facets"];
   card: SewingCard;
 }
-
-const step = {
-  ArrowLeft: [-0.2, 0],
-  ArrowRight: [0.2, 0],
-  ArrowUp: [0, -0.15],
-  ArrowDown: [0, 0.15],
-} as const;
 
 /** The cover so far in the hand: turned with a finger, the pieces of the card in another colour. Drawn still where the screen cannot turn it. */
 export function SoFarTurning({ facets, card }: Props) {
@@ -49,14 +43,6 @@ export function SoFarTurning({ facets, card }: Props) {
     };
   }, [facets, card]);
   useEffect(() => scene.current?.resize(), [size.width, size.height]);
-  const onKeyDown = (event: KeyboardEvent) => {
-    const turn = step[event.key as keyof typeof step] as readonly [number, number] | undefined;
-    if (turn) {
-      event.preventDefault();
-      event.stopPropagation();
-      scene.current?.turn(...turn);
-    }
-  };
   return failed || card.soFar.length === 0 ? (
     <SoFarPicture facets={facets} card={card} />
   ) : (
@@ -67,7 +53,7 @@ export function SoFarTurning({ facets, card }: Props) {
         tabIndex={0}
         role="img"
         aria-label="The cover so far; a finger or the arrow keys turn it"
-        onKeyDown={onKeyDown}
+        onKeyDown={(event) => turnByKey(event, scene.current)}
       />
     </div>
   );

@@ -4,6 +4,8 @@ import type { TryingOn } from "../../api/client";
 interface Props {
   answer: TryingOn | { problem: string } | null;
   hasFound: boolean;
+  /** It is being worked out: the answer is that of the figures before. */
+  isWorking: boolean;
   isKept: boolean;
   /** Why it could not be kept; null for no reason. */
   problem: string | null;
@@ -12,7 +14,7 @@ interface Props {
 }
 
 /** What the findings come to: what to unpick, what to sew how far from the edge, what to cut again, and the rest of the set. */
-export function ComesTo({ answer, hasFound, isKept, problem, cards }: Props) {
+export function ComesTo({ answer, hasFound, isWorking, isKept, problem, cards }: Props) {
   if (!answer) {
     return null;
   }
@@ -42,7 +44,7 @@ export function ComesTo({ answer, hasFound, isKept, problem, cards }: Props) {
           <Lines title="Cut again" lines={answer.again.map(({ code, name }) => `${code}, ${name}`)} />
           <Lines title="At the ends" lines={ends.map(({ text }) => text)} />
           <Lines title="Then sew" lines={sew.map(({ text }) => text)} />
-          {answer.lines.length === 0 && answer.again.length === 0 && (
+          {!isWorking && answer.lines.length === 0 && answer.again.length === 0 && (
             <p>Nothing of this one is cut or sewn that it changes.</p>
           )}
           {answer.notCut.length > 0 && (

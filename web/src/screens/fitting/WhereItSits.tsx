@@ -29,7 +29,7 @@ export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
   const [isCarried, setCarried] = useState(true);
   const [kept, setKept] = useState(false);
   const found = { number, found: foundOf(moves, unit), carried: isCarried || sewing.count === 1 };
-  const answer = useTryingOn(job, cover, found).data;
+  const { data: answer, isPlaceholderData: isWorking } = useTryingOn(job, cover, found);
   const keep = useKeepFound(job, cover);
   const [known, setKnown] = useState<Known>();
   if (answer && !("problem" in answer) && !known) {
@@ -112,6 +112,7 @@ export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
       <ComesTo
         answer={answer ?? null}
         hasFound={found.found.length > 0}
+        isWorking={isWorking}
         isKept={kept}
         problem={keep.data && "problem" in keep.data ? keep.data.problem : null}
         cards={`/jobs/${job}/sewing/${cover}/${number}`}

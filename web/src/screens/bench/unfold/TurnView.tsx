@@ -1,9 +1,10 @@
 import type { Cover } from "../../../model/cover";
 import { Button, Slider } from "antd";
-import { useEffect, useRef, useState, type KeyboardEvent } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Draft, Unit } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
 import { useColours } from "../../../model/useColours";
+import { turnByKey } from "../../../drawing/turnByKey";
 import { UnfoldingPicture } from "../../../drawing/UnfoldingPicture";
 import { useFoldUp } from "../../../queries/useFoldUp";
 import { useSize } from "../../../drawing/useSize";
@@ -72,15 +73,6 @@ export function TurnView({ cover, unit, houseRules, draft, printOf, onLeave }: P
   useEffect(() => scene.current?.resize(), [size.width, size.height]);
   useEffect(() => () => useBench.setState({ litPiece: null }), []);
 
-  const onKeyDown = (event: KeyboardEvent) => {
-    const turn = { ArrowLeft: [-0.2, 0], ArrowRight: [0.2, 0], ArrowUp: [0, -0.15], ArrowDown: [0, 0.15] }[
-      event.key
-    ];
-    if (turn) {
-      event.preventDefault();
-      scene.current?.turn(turn[0] ?? 0, turn[1] ?? 0);
-    }
-  };
   const name = draft?.pieces.find((piece) => piece.key === lit)?.name;
   return (
     <section className="sheet turn-view" aria-label="The cover in the hand">
@@ -107,7 +99,7 @@ export function TurnView({ cover, unit, houseRules, draft, printOf, onLeave }: P
             tabIndex={0}
             role="img"
             aria-label="The finished cover; the arrow keys turn it"
-            onKeyDown={onKeyDown}
+            onKeyDown={(event) => turnByKey(event, scene.current)}
           />
         )}
       </div>
