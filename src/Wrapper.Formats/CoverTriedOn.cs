@@ -25,6 +25,10 @@ internal sealed class CoverTriedOn
     private readonly ClothDocument _cloth;
     private readonly IReadOnlyDictionary<string, string> _houseRules;
     private readonly List<WorkEntry> _work;
+    private readonly Dictionary<WorkEntry, int> _places;
+    private readonly Dictionary<(string Piece, int Copy), WorkEntry> _cut;
+    private readonly ILookup<int, WorkEntry> _findings;
+    private readonly ILookup<int, WorkEntry> _ticks;
     private readonly Dictionary<string, DraftOutcome> _drafts = [];
 
     /// <summary>Reads a cover.</summary>
@@ -37,6 +41,11 @@ internal sealed class CoverTriedOn
     {
         (Key, _document, _cloth, Unit, _houseRules) = (cover.Key, cover.Cover.Brought(), cloth, unit, houseRules);
         _work = [.. WorkOfCloth.InForce(work).Where(entry => entry.Cover == cover.Key)];
+        _places = WorkOfCloth.Places(_work);
+        _cut = _work.Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled).GroupBy(entry => (entry.Subject, entry.Number)).Select(copy => (copy.Key, Last: copy.Last()))
+            .Where(copy => copy.Last.What == WorkKind.Cut).ToDictionary(copy => copy.Key, copy => copy.Last);
+        _findings = _work.Where(entry => entry.What == WorkKind.Finding).ToLookup(entry => entry.Number);
+        _ticks = _work.Where(entry => entry.What == WorkKind.Sewn).ToLookup(entry => entry.Number);
         Now = CoverInJob.Draft(_document, cloth, unit, houseRules);
         Own = Now.Reading.Specification is { } read ? Corrections.Of(read.Corrections, unit) : [];
     }
@@ -57,7 +66,7 @@ internal sealed class CoverTriedOn
     public int Count => Now.Reading.Specification?.Count ?? 1;
 
     /// <summary>What was found on one of those alike, in the order it was told.</summary>
-    public IReadOnlyList<WorkEntry> FindingsOf(int number) => [.. _work.Where(entry => entry.What == WorkKind.Finding && entry.Number == number)];
+    public IReadOnlyList<WorkEntry> FindingsOf(int number) => [.. _findings[number]];
 
     /// <summary>The entry by which one of those alike was handed over stands.</summary>
     public bool IsClosed(int number) => _work.Exists(entry => entry.What == WorkKind.Closed && entry.Number == number);
@@ -96,8 +105,7 @@ internal sealed class CoverTriedOn
             return null;
         }
 
-        var ticks = _work.Where(entry => entry.What == WorkKind.Sewn && entry.Number == number).ToList();
-        var done = ticks.Select(entry => entry.Subject).Distinct().ToList();
+        var done = _ticks[number].Select(entry => entry.Subject).Distinct().ToList();
         var held = SewingPlanner.Of(draft, specification).Order.Where(operation => operation.IsSewing && done.Contains(operation.Id)).SelectMany(operation => operation.Pieces).ToHashSet();
         var (cut, otherwise) = (new Dictionary<PieceCopy, CutCopy>(), new List<string>());
         foreach (var copy in draft.Pieces.SelectMany(PieceCopy.AllOf))
@@ -110,7 +118,7 @@ internal sealed class CoverTriedOn
                 continue;
             }
 
-            if (AsCut(copy, isHeld ? told is null ? -1 : _work.IndexOf(told) : _work.Count, findings) is not { } lying || (told is { What: WorkKind.Cut, Cut: { } size } && told.Subject == copy.Piece && !IsSize(size, lying.CutAs)))
+            if (AsCut(copy, isHeld ? told is null ? -1 : _places[told] : _work.Count, findings) is not { } lying || (told is { Cut: { } size } && told.Subject == copy.Piece && !IsSize(size, lying.CutAs)))
             {
                 otherwise.Add(copy.Piece);
                 continue;
@@ -119,13 +127,12 @@ internal sealed class CoverTriedOn
             cut.Add(copy, lying);
         }
 
-        return new(new(draft, cut), specification, sewnBy, done, ticks.ToLookup(entry => entry.Subject), [.. otherwise.Distinct()]);
+        return new(new(draft, cut), specification, sewnBy, done, _ticks[number].ToLookup(entry => entry.Subject), [.. otherwise.Distinct()]);
     }
 
     /// <summary>The entry by which a copy lies cut and good; of a piece that is joined from strips, that of the strip told last.</summary>
     private WorkEntry? LastOf(Piece piece, int number, PieceCopy copy) =>
-        (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => _work.FindLast(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled && entry.Subject == key && entry.Number == CopiesOfSet.AtTable(piece, number, copy.Copy)))
-            .Where(entry => entry?.What == WorkKind.Cut).MaxBy(entry => _work.IndexOf(entry!));
+        (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => _cut.GetValueOrDefault((key, CopiesOfSet.AtTable(piece, number, copy.Copy)))).OfType<WorkEntry>().MaxBy(entry => _places[entry]);
 
     /// <summary>A copy as it was cut, and where its lines lie.</summary>
     /// <param name="copy">Which.</param>
@@ -133,7 +140,7 @@ internal sealed class CoverTriedOn
     /// <param name="findings">What was found on the cover.</param>
     private CutCopy? AsCut(PieceCopy copy, int at, IReadOnlyList<WorkEntry> findings)
     {
-        var before = findings.LastOrDefault(finding => _work.IndexOf(finding) < at);
+        var before = findings.LastOrDefault(finding => _places[finding] < at);
         var cutBy = at >= _work.Count ? Own : before?.Finding!.Next ?? (findings.Count > 0 ? findings[0].Finding!.Cut : Own);
         // What was cut after the last finding as it is sewn lies as it was cut.
         var lies = findings.Count > 0 && (findings[^1] != before || !findings[^1].Finding!.Sewn.SequenceEqual(cutBy)) ? findings[^1].Finding!.Lies.FirstOrDefault(known => known.Piece == copy.Piece && known.Copy == copy.Copy) : null;

@@ -10,8 +10,9 @@ namespace Wrapper.Formats;
 public sealed class JobCutting
 {
     private readonly IReadOnlyList<JobPlanCover> _covers;
-    private readonly List<WorkEntry> _work;
-    private readonly List<(WorkEntry Entry, int At)> _findings;
+    private readonly IReadOnlyList<WorkEntry> _work;
+    private readonly List<WorkEntry> _findings;
+    private readonly Dictionary<WorkEntry, int> _places;
     private readonly LengthFormat _format;
     private readonly JobOnCloths _job;
 
@@ -23,8 +24,9 @@ public sealed class JobCutting
     /// <param name="work">The work on it, as it was told.</param>
     public JobCutting(LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, IReadOnlyList<WorkEntry> work)
     {
-        (_covers, _work, _format) = (covers, [.. work], LengthFormat.For(unit));
-        _findings = [.. WorkOfCloth.InForce(work).Where(entry => entry.What == WorkKind.Finding).Select(entry => (entry, _work.IndexOf(entry)))];
+        (_covers, _work, _format) = (covers, work, LengthFormat.For(unit));
+        _findings = [.. WorkOfCloth.InForce(work).Where(entry => entry.What == WorkKind.Finding)];
+        _places = _findings.Count == 0 ? [] : WorkOfCloth.Places(work);
         _job = JobOnCloths.Of(unit, houseRules, covers, cloth);
     }
 
@@ -37,7 +39,7 @@ public sealed class JobCutting
     /// <summary>What of one cover was cut at another size than it has now: nothing is laid for that.</summary>
     /// <param name="cover">The cover’s id.</param>
     public IReadOnlyList<CutTroubleJson> ChangedOf(string cover) =>
-        _work.Exists(entry => entry.What == WorkKind.Cut && entry.Cover == cover)
+        _work.Any(entry => entry.What == WorkKind.Cut && entry.Cover == cover)
             ? [.. _job.Cloths.SelectMany(cloth => Changed(_job.Buyer.Drafted(cloth.Cloth).Drafts, cloth.Cloth, cloth.Key)).Where(change => change.Cover == cover)]
             : [];
 
@@ -105,10 +107,10 @@ public sealed class JobCutting
 
     /// <summary>It was cut before its cover was tried on, and the finding says how it lies.</summary>
     private bool IsFitted(WorkEntry cut, IReadOnlyDictionary<string, Draft> drafts) =>
-        drafts.GetValueOrDefault(cut.Cover) is { } draft
-        && _findings.Where(finding => finding.Entry.Cover == cut.Cover && finding.At > _work.IndexOf(cut))
-            .Any(finding => finding.Entry.Finding!.Lies.Any(lies => draft.Pieces.Any(piece =>
-                piece.Key == lies.Piece && (piece.Key == cut.Subject || piece.JoinedFrom.Contains(cut.Subject)) && CopiesOfSet.AtTable(piece, finding.Entry.Number, lies.Copy) == cut.Number)));
+        _findings.Count > 0 && drafts.GetValueOrDefault(cut.Cover) is { } draft
+        && _findings.Where(finding => finding.Cover == cut.Cover && _places[finding] > _places[cut])
+            .Any(finding => finding.Finding!.Lies.Any(lies => draft.Pieces.Any(piece =>
+                piece.Key == lies.Piece && (piece.Key == cut.Subject || piece.JoinedFrom.Contains(cut.Subject)) && CopiesOfSet.AtTable(piece, finding.Number, lies.Copy) == cut.Number)));
 
     private static CutSize SizeOf(CutAs cut) => new(
         Length.FromMillimetres(cut.Width), Length.FromMillimetres(cut.Length), cut.Edges.DistinctBy(edge => edge.Name).ToDictionary(edge => edge.Name, edge => Length.FromMillimetres(edge.Length)));

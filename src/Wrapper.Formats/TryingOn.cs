@@ -104,7 +104,7 @@ public sealed class TryingOn
                     Next = next,
                     Sewn = Corrections.Sum(worked.Hand.SewnBy, _found, _cover.Unit),
                     Lies = [.. answer.Cut.Select(cut => new LiesTold(cut.Key.Piece, cut.Key.Copy, Math.Round(cut.Value.Lies.X, 6), Math.Round(cut.Value.Lies.Y, 6)))],
-                    Reopened = [.. answer.Reopened.Select(reopened => new ReopenedTold(reopened.Operation, words.Again(answer, reopened)))],
+                    Reopened = [.. words.Again(answer).Select(again => new ReopenedTold(again.Operation, again.Texts))],
                 },
             });
             entries.AddRange(answer.Reopened.SelectMany(reopened => worked.Hand.Ticks[reopened.Operation]).Select(tick => Entry("undone", one, tick.Id)));

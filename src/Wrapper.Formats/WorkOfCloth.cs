@@ -56,6 +56,18 @@ public static class WorkOfCloth
             .Where(last => last.What == WorkKind.Cut && last.Cut!.Cloth == cloth),
     ];
 
+    /// <summary>The place of each entry among those it was told with.</summary>
+    internal static Dictionary<WorkEntry, int> Places(IReadOnlyList<WorkEntry> entries)
+    {
+        var places = new Dictionary<WorkEntry, int>(entries.Count, ReferenceEqualityComparer.Instance);
+        foreach (var (place, entry) in entries.Index())
+        {
+            places[entry] = place;
+        }
+
+        return places;
+    }
+
     /// <summary>The entries that were not told to be a mistake.</summary>
     internal static IEnumerable<WorkEntry> InForce(IReadOnlyList<WorkEntry> entries)
     {

@@ -36,6 +36,17 @@ public static class CutChanges
     /// <summary>Sizes that differ by less are the same.</summary>
     private static readonly Length Same = Length.FromMillimetres(0.5m);
 
+    /// <summary>The least that may be left of an allowance beyond a seam.</summary>
+    /// <param name="format">How lengths are said.</param>
+    /// <param name="frays">The cloth frays.</param>
+    public static Length Least(LengthFormat format, bool frays) => (format.Unit.IsImperial(), frays) switch
+    {
+        (true, true) => Length.FromInches(0, 3, 8),
+        (true, false) => Length.FromInches(0, 1, 4),
+        (false, true) => Length.FromMillimetres(10m),
+        (false, false) => Length.FromMillimetres(6m),
+    };
+
     /// <summary>What became of a piece; null where it still fits.</summary>
     /// <param name="cut">The size it was cut at.</param>
     /// <param name="piece">The piece as it is now.</param>
@@ -71,7 +82,7 @@ public static class CutChanges
                 continue;
             }
 
-            var least = frays ? format.Unit.IsImperial() ? Length.FromInches(0, 3, 8) : Length.FromMillimetres(10m) : format.Unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(6m);
+            var least = Least(format, frays);
             var narrower = edges.Select(edge => piece.Allowances[edge] + by.Half()).ToList();
             if (edges.Any(isZipEdge))
             {

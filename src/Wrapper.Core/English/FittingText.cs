@@ -19,8 +19,6 @@ internal static class FittingText
 
     internal static string SewOnEach(string one, string other) => $"Sew {one} on at one end and {other} at the other.";
 
-    internal static string FromTo(string from, string to) => $"{from} running to {to}";
-
     internal static string Sew(string where, string how) => $"{where}: sew it {how}.";
 
     internal static string ChalkAnew(string where, string by) => $"{where}: its line lies {by} over now. Chalk it anew.";

@@ -1,3 +1,4 @@
+using Wrapper.Core.Cutting;
 using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -13,7 +14,7 @@ public static class FittingPlanner
     private const double DearUnpick = 1e3;
 
     /// <summary>The least that may be left beyond a seam.</summary>
-    public static Length Least(LengthFormat format) => format.Unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(6m);
+    public static Length Least(LengthFormat format) => CutChanges.Least(format, frays: false);
 
     /// <summary>The edges of a cover that are not sewn as far from the raw edge as they were cut for.</summary>
     public static IReadOnlyDictionary<SeamSide, FromEdge> DistancesOf(FittedCover cover)
@@ -22,8 +23,7 @@ public static class FittingPlanner
         var distances = new Dictionary<SeamSide, FromEdge>();
         foreach (var side in cover.Draft.Seams.SelectMany(seam => seam.Edges).Distinct())
         {
-            if (PlacedLine.Of(cover, pieces, side) is { From: { } from, To: { } to } && cover.Cut[PieceCopy.Of(side)].CutAs.Allowances[side.Edge].Millimetres is var usual
-                && (Math.Abs(from - usual) > SeamChanges.Same || Math.Abs(to - usual) > SeamChanges.Same))
+            if (PlacedLine.Of(cover, pieces, side) is { IsUnusual: true, From: { } from, To: { } to })
             {
                 distances.Add(side, new(from, to));
             }

@@ -35,8 +35,14 @@ public sealed class FittingWords
     public IReadOnlyList<FittingLine> Of(FittingAnswer answer) =>
         [.. answer.Seams.GroupBy(seam => (seam.Mend, _sewnBy[seam.Seam.Id].Id, Ends: EndsOf(seam))).Select(group => new FittingLine(group.Key.Mend, group.Key.Id, [.. group.Select(seam => seam.Seam.Id)], TextOf(group.Key.Mend, [.. group])))];
 
-    /// <summary>What an operation that has to be done again asks for, as it is read on its card.</summary>
-    public IReadOnlyList<string> Again(FittingAnswer answer, ReopenedOperation reopened)
+    /// <summary>What each operation that has to be done again asks for, as it is read on its card.</summary>
+    public IReadOnlyList<(string Operation, IReadOnlyList<string> Texts)> Again(FittingAnswer answer)
+    {
+        var lines = Of(answer);
+        return [.. answer.Reopened.Select(reopened => (reopened.Operation, (IReadOnlyList<string>)Again(lines, reopened)))];
+    }
+
+    private List<string> Again(IReadOnlyList<FittingLine> lines, ReopenedOperation reopened)
     {
         var operation = _operations[reopened.Operation];
         if (!operation.IsSewing)
@@ -44,7 +50,7 @@ public sealed class FittingWords
             return [reopened.Edges.Count > 0 ? FittingText.SetAnew(Spoken(operation), Distances(reopened.Edges)) : FittingText.DoAgain(Spoken(operation))];
         }
 
-        var own = Of(answer).Where(line => line.Operation == operation.Id && line.Mend != SeamMend.Sew).Select(line => line.Text).ToList();
+        var own = lines.Where(line => line.Operation == operation.Id && line.Mend != SeamMend.Sew).Select(line => line.Text).ToList();
         return own.Count > 0 ? own : [FittingText.CloseCrossing(NameOf(operation))];
     }
 
@@ -86,10 +92,8 @@ public sealed class FittingWords
         };
     }
 
-    private string Where(IReadOnlyList<FittedSeam> seams)
-    {
-        return FittingText.SeamAlong(PlaceOf(_sewnBy[seams[0].Seam.Id], seams.Select(seam => seam.Seam)), List(seams.SelectMany(seam => PieceCopy.Of(seam.Seam.Edges))));
-    }
+    private string Where(IReadOnlyList<FittedSeam> seams) =>
+        FittingText.SeamAlong(PlaceOf(_sewnBy[seams[0].Seam.Id], seams.Select(seam => seam.Seam)), List(seams.SelectMany(seam => PieceCopy.Of(seam.Seam.Edges))));
 
     private static string PlaceOf(Operation operation, IEnumerable<SewnSeam> seams) => operation.Kind is OperationKind.Corner or OperationKind.Dart
         ? FittingText.CornerAt(PieceWords.Corner(seams.First().Id))
@@ -122,7 +126,7 @@ public sealed class FittingWords
     private string Shown(FittedSide side)
     {
         var (from, to) = (Said(side.From), Said(side.To));
-        return from == to ? from : FittingText.FromTo(from, to);
+        return from == to ? from : SewingText.RunningTo(from, to);
     }
 
     private string Said(double millimetres) => _format.RoundedWithUnit(Length.FromMillimetres((decimal)millimetres));

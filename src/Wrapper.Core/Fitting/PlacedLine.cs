@@ -49,6 +49,9 @@ internal sealed class PlacedLine
     /// <summary>The least of it anywhere.</summary>
     public double? Least { get; private init; }
 
+    /// <summary>It is not sewn as far from the raw edge as the piece was cut for.</summary>
+    public bool IsUnusual { get; private init; }
+
     /// <summary>A line of a cover on what is cut of it; null where its copy is not cut or the cut piece has no such edge.</summary>
     public static PlacedLine? Of(FittedCover cover, IReadOnlyDictionary<string, Piece> pieces, SeamSide side)
     {
@@ -65,8 +68,13 @@ internal sealed class PlacedLine
 
         var raw = new PlacedLine(Moved(EdgeLine.Of(cut.CutAs, side.Edge), default));
         var inward = along.Select(raw.InwardOf).ToList();
-        // Near its corners a curve says nothing of the next edge; its own ends and its middle are enough.
-        return new(along) { From = allowance.Millimetres + inward[0], To = allowance.Millimetres + inward[^1], Least = allowance.Millimetres + inward.Min() };
+        return new(along)
+        {
+            From = allowance.Millimetres + inward[0],
+            To = allowance.Millimetres + inward[^1],
+            Least = allowance.Millimetres + inward.Min(),
+            IsUnusual = Math.Abs(inward[0]) > SeamChanges.Same || Math.Abs(inward[^1]) > SeamChanges.Same,
+        };
     }
 
     /// <summary>How far a line lies further in than this one, where that is most; below nothing where it lies further out.</summary>

@@ -40,7 +40,7 @@ internal sealed class SeamChanges
         var isMoved = over > Same;
         if (!_sewn.Contains(sewn.Id))
         {
-            return isMoved || sides.Any(IsUnusual) ? new(sewn, SeamMend.Sew, sides) { LiesOver = over } : null;
+            return isMoved || line.Seam.Edges.Any(side => LinesOf(side) is { After.IsUnusual: true }) ? new(sewn, SeamMend.Sew, sides) { LiesOver = over } : null;
         }
 
         var lost = line.Seam.Edges.Any(side => _before.Cut.ContainsKey(PieceCopy.Of(side)) && !_after.Cut.ContainsKey(PieceCopy.Of(side)));
@@ -61,10 +61,6 @@ internal sealed class SeamChanges
     private static double Larger(double one, double other) => Math.Abs(one) > Math.Abs(other) ? one : other;
 
     private static double Beyond(double length) => Math.Abs(length) > Same ? length : 0;
-
-    /// <summary>It is not sewn as far from the edge as the piece was cut for.</summary>
-    private bool IsUnusual(FittedSide side) =>
-        _after.Cut[PieceCopy.Of(side.Side)].CutAs.Allowances.TryGetValue(side.Side.Edge, out var usual) && (Math.Abs(side.From - usual.Millimetres) > Same || Math.Abs(side.To - usual.Millimetres) > Same);
 
     /// <summary>By how much a seam that stays is shortened at its two ends; null where its sides slip along each other.</summary>
     private (double Start, double End)? EndsOf(SeamLine line)

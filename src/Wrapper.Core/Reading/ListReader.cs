@@ -218,18 +218,21 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         return length;
     }
 
-    private Length? Read(Entry entry, string label, string measure)
+    private Length? Read(Entry entry, string label, string measure) => Read(entry, unit, label, measure, checks);
+
+    /// <summary>A length that stands in a list; what cannot be one is told.</summary>
+    public static Length? Read(Entry entry, LengthUnit unit, string label, string measure, List<Check> checks)
     {
         var reading = EntryReader.Read(entry, unit);
         if (reading.Length is not { } length)
         {
-            Fail("unreadable", $"{label}: {reading.Problem}", measure);
+            checks.Add(Check.Error("unreadable", $"{label}: {reading.Problem}", measure));
             return null;
         }
 
         if (length.Abs() > MeasureReader.Longest)
         {
-            Fail("measure-huge", ReadingText.MeasureHuge(label), measure);
+            checks.Add(Check.Error("measure-huge", ReadingText.MeasureHuge(label), measure));
             return null;
         }
 

@@ -100,23 +100,7 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
         return new(edges);
     }
 
-    private Length? Read(Entry entry, string what)
-    {
-        var reading = EntryReader.Read(entry, unit);
-        if (reading.Length is not { } length)
-        {
-            Fail($"{what}: {reading.Problem}");
-            return null;
-        }
-
-        if (length.Abs() <= MeasureReader.Longest)
-        {
-            return length;
-        }
-
-        Fail(ReadingText.MeasureHuge(what));
-        return null;
-    }
+    private Length? Read(Entry entry, string what) => ListReader.Read(entry, unit, what, "trimmed", checks);
 
     private void Fail(string text) => checks.Add(Check.Error("trimmed-unreadable", text, "trimmed"));
 }

@@ -44,7 +44,8 @@ internal static class SewingCardEndpoints
 
         var entries = WorkEndpoints.Entries(work, id);
         var cover = SchoolsOfCover.Said(stored.Cover, coverId, HouseEndpoints.Schools(store), entries);
-        var outcome = CoverInJob.Draft(cover, job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store));
+        var (unit, rules) = (JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store));
+        var outcome = CoverInJob.Draft(cover, job.Cloth.Cloth, unit, rules);
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {
             return Refusals.Unprocessable([Check.Error("unfinished", $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.", null), .. outcome.Checks]);
@@ -62,6 +63,6 @@ internal static class SewingCardEndpoints
             cards,
             changed,
             cover.Schools ?? [],
-            FittedCards.Of(new(coverId, cover, stored.Letter), job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store), entries, cards)));
+            FittedCards.Of(new(coverId, cover, stored.Letter), job.Cloth.Cloth, unit, rules, entries, cards)));
     }
 }

@@ -1,7 +1,7 @@
 import type { SewingCard, SewingCards } from "../api/client";
 import { facesAround } from "../model/folded";
 import { outlineEdges } from "../model/outlineEdges";
-import { fitting, type Flat, type Space } from "../model/projection";
+import { fitting, lineThrough, spaceOf } from "../model/projection";
 import { useSize } from "./useSize";
 import "./card.css";
 
@@ -19,11 +19,7 @@ export function SoFarPicture({ facets, card }: Props) {
   }
 
   const { place } = fitting(points, size.width, size.height, { x: 14, y: 14 });
-  const line = (ends: Space[]) =>
-    ends
-      .map((end) => place(end))
-      .map(([x, y]: Flat) => `${x.toFixed(1)},${y.toFixed(1)}`)
-      .join(" ");
+  const line = lineThrough(place);
   const hangs = new Set(card.soFar.map(({ piece, copy }) => `${piece} ${copy}`));
   const sewn = facets.filter((facet) => hangs.has(`${facet.piece} ${facet.copy}`));
   const seams = new Set(card.seams);
@@ -61,9 +57,4 @@ export function SoFarPicture({ facets, card }: Props) {
       </svg>
     </div>
   );
-}
-
-function spaceOf(corner: number[] | undefined): Space {
-  const [x = 0, y = 0, z = 0] = corner ?? [];
-  return [x, y, z];
 }

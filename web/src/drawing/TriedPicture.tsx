@@ -1,7 +1,7 @@
 import type { SewingCards } from "../api/client";
 import { facesInSight } from "../model/folded";
 import { outlineEdges } from "../model/outlineEdges";
-import { fitting, type Flat, type Space } from "../model/projection";
+import { fitting, lineThrough, spaceOf } from "../model/projection";
 import { useSize } from "./useSize";
 import "./card.css";
 import "./tried.css";
@@ -24,11 +24,7 @@ export function TriedPicture({ facets, lit, found, onTouch }: Props) {
   }
 
   const { place } = fitting(points, size.width, size.height, { x: 26, y: 26 });
-  const line = (ends: Space[]) =>
-    ends
-      .map((end) => place(end))
-      .map(([x, y]: Flat) => `${x.toFixed(1)},${y.toFixed(1)}`)
-      .join(" ");
+  const line = lineThrough(place);
   const seams = facets.flatMap((facet) =>
     facet.seams.flatMap((seam, i) =>
       seam === null
@@ -68,9 +64,4 @@ export function TriedPicture({ facets, lit, found, onTouch }: Props) {
       </svg>
     </div>
   );
-}
-
-function spaceOf(corner: number[] | undefined): Space {
-  const [x = 0, y = 0, z = 0] = corner ?? [];
-  return [x, y, z];
 }

@@ -34,3 +34,16 @@ export function fitting(points: Space[], width: number, height: number, margin: 
     },
   };
 }
+
+/** A corner as it comes, in space. */
+export function spaceOf(corner: number[] | undefined): Space {
+  const [x = 0, y = 0, z = 0] = corner ?? [];
+  return [x, y, z];
+}
+
+/** The points of a line through places, as a drawing takes them. */
+export const lineThrough = (place: (point: Space) => Flat) => (ends: Space[]) =>
+  ends
+    .map((end) => place(end))
+    .map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`)
+    .join(" ");

@@ -41,6 +41,12 @@ export const withBlock = (list: unknown, block: string, rows: TrimmedRow[]): Row
   ...rows.map((row) => ({ block, ...row })),
 ];
 
+const hand = /-(left|right)$/;
+
+/** Both hands of a pair are one pattern, turned over. */
+export const isSamePattern = (one: string, other: string): boolean =>
+  one.replace(hand, "") === other.replace(hand, "");
+
 /** What one begins with: the four corners of the block as it was cut. */
 export const cornersOf = (width: string, length: string): TrimmedRow[] => [
   { edge: "bottom", x: "0", y: "0" },

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api } from "../api/client";
+import { writeCover } from "./writeCover";
 
 interface Chosen {
   /** The covers that are sewn so. */
@@ -15,17 +16,8 @@ export function useSchools(job: string) {
     mutationFn: async ({ covers, ways }: Chosen) => {
       const { data } = await api.GET("/api/jobs/{id}", { params: { path: { id: job } } });
       for (const stored of data?.covers.filter(({ id }) => covers.includes(id)) ?? []) {
-        const { response } = await api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
-          params: { path: { jobId: job, coverId: stored.id } },
-          headers: { "If-Match": `"${stored.version}"` },
-          body: {
-            position: stored.position,
-            cover: { ...stored.cover, schools: { ...stored.cover.schools, ...ways } },
-          },
-        });
-        if (!response.ok) {
-          throw new Error("This cover was changed elsewhere just now: choose again.");
-        }
+        const cover = { ...stored.cover, schools: { ...stored.cover.schools, ...ways } };
+        await writeCover(job, stored, cover, "This cover was changed elsewhere just now: choose again.");
       }
     },
     onSettled: () => {

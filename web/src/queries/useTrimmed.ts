@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, type SewingCards } from "../api/client";
 import { workerHere } from "../model/atWork";
-import { withBlock, type BlockJoin, type TrimmedRow } from "../model/trimmed";
+import { isSamePattern, withBlock, type BlockJoin, type TrimmedRow } from "../model/trimmed";
 import { told } from "../model/work";
+import { writeCover } from "./writeCover";
 import { tell } from "./workOutbox";
 
 interface Trimmed {
@@ -19,7 +20,11 @@ export function useTrimmed(job: string, sewing: SewingCards) {
     mutationFn: async ({ block, joins }: Trimmed) => {
       const { data } = await api.GET("/api/jobs/{id}", { params: { path: { id: job } } });
       const stored = data?.covers.find(({ id }) => id === sewing.cover);
-      const options: Record<string, unknown> = { ...stored?.cover.options };
+      if (!data || !stored) {
+        throw new Error("This cover was taken off the job: bring it back to go on.");
+      }
+
+      const options: Record<string, unknown> = { ...stored.cover.options };
       if (block) {
         options.trimmed = withBlock(options.trimmed, block.key, block.rows);
       }
@@ -28,8 +33,8 @@ export function useTrimmed(job: string, sewing: SewingCards) {
         options.joins = joins;
       }
 
-      const cover = { ...stored?.cover, options } as NonNullable<typeof stored>["cover"];
-      const trial = await api.POST("/api/draft", { body: { ...cover, unit: data?.unit ?? "in" } });
+      const cover = { ...stored.cover, options } as typeof stored.cover;
+      const trial = await api.POST("/api/draft", { body: { ...cover, unit: data.unit } });
       const checks = (
         trial.data ?? (trial.error as { checks?: { level: string; text: string }[] } | undefined)
       )?.checks;
@@ -38,15 +43,12 @@ export function useTrimmed(job: string, sewing: SewingCards) {
         throw new Error(wrong.text);
       }
 
-      const { response } = await api.PUT("/api/jobs/{jobId}/covers/{coverId}", {
-        params: { path: { jobId: job, coverId: sewing.cover } },
-        headers: { "If-Match": `"${stored?.version ?? 0}"` },
-        body: { position: stored?.position ?? 0, cover },
-      });
-      if (!response.ok) {
-        throw new Error("This cover was changed elsewhere just now: look at it, and keep it then.");
-      }
-
+      await writeCover(
+        job,
+        stored,
+        cover,
+        "This cover was changed elsewhere just now: look at it, and keep it then.",
+      );
       if (block) {
         tell(job, ...entriesOf(sewing, block, options.corrections));
       }
@@ -62,10 +64,7 @@ export function useTrimmed(job: string, sewing: SewingCards) {
 /** Every one of the set hears of it: what was cut roughly is trimmed by the pattern, and is no trouble. */
 function entriesOf(sewing: SewingCards, block: { key: string; name: string }, corrections: unknown) {
   const standing = (Array.isArray(corrections) ? corrections : []) as { side: string; by: string }[];
-  const hands = block.key.replace(/-(left|right)$/, "");
-  const copies = sewing.pieces.filter(
-    ({ key }) => key === block.key || key.replace(/-(left|right)$/, "") === hands,
-  );
+  const copies = sewing.pieces.filter(({ key }) => isSamePattern(key, block.key));
   return Array.from({ length: sewing.count }, (_, at) =>
     told("finding", workerHere(), {
       cover: sewing.cover,

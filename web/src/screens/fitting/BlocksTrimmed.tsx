@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { CoverDocument, SewingCards, Unit } from "../../api/client";
-import { cornersOf, rowsOfBlock, type BlockJoin } from "../../model/trimmed";
+import { cornersOf, isSamePattern, rowsOfBlock, type BlockJoin } from "../../model/trimmed";
 import { useTrimmed } from "../../queries/useTrimmed";
 import { BlockSeams } from "./BlockSeams";
 import { TrimmedPoints } from "./TrimmedPoints";
@@ -24,8 +24,7 @@ export function BlocksTrimmed({ job, stored, unit, sewing, onKept }: Props) {
   const joins = (Array.isArray(stored?.options?.joins) ? stored.options.joins : []) as BlockJoin[];
   const known = (key: string) => rowsOfBlock(trimmed, key);
   const isTrimmed = (key: string) =>
-    known(key).length > 0 ||
-    known(key.replace(/-(left|right)$/, (hand) => (hand === "-left" ? "-right" : "-left"))).length > 0;
+    blocks.some((one) => isSamePattern(one.key, key) && known(one.key).length > 0);
   return (
     <div className="fit-blocks">
       <div className="fit-sides" role="radiogroup" aria-label="Which block">
