@@ -24,9 +24,10 @@ internal static class EdgeMarks
     {
         var taken = seams.SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge)).ToHashSet();
         var ways = seams.Where(seam => seam.IsWayIn).SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge)).ToHashSet();
+        var gaps = seams.Any(seam => seam.Gap.IsPositive) ? new GapMarks(pieces, seams).All(specification.Choices.Reversible) : null;
         return [.. pieces.Select(piece =>
         {
-            var marks = AtWaysIn(piece, ways).Concat(Folds(piece, taken, specification)).Concat(Drilled(piece, taken)).ToList();
+            var marks = AtWaysIn(piece, ways).Concat(gaps?[piece.Key] ?? []).Concat(Folds(piece, taken, specification)).Concat(Drilled(piece, taken)).ToList();
             return marks.Count == 0 ? piece : piece with { Marks = [.. piece.Marks.Where(mark => !marks.Exists(other => other.Kind == MarkKind.GapEnd && mark.Kind == MarkKind.Notch && mark.From == other.From)), .. marks] };
         })];
     }

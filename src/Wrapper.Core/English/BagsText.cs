@@ -29,9 +29,6 @@ internal static class BagsText
 
     internal static string NoOpening => "Sewn shut so far from both sides the end has no opening left.";
 
-    internal static string OpeningTooWide(string opening, string back) =>
-        $"The way in of {opening} does not go into a back edge of {back}.";
-
     internal static string OverlapTooLong => "The two parts of the back would overlap over its whole length: make the overlap shorter.";
 
     internal static string OverlapTooShort(string overlap) =>
@@ -44,8 +41,6 @@ internal static class BagsText
 
     internal static string ToCornerRadiusMost(string most) =>
         $"Corner radius {most}";
-
-    internal static string ToHalfOfTheBackEdge => "Half of the back edge";
 
     internal static string ToJoinEqualWidths => "Join equal widths";
 

@@ -16,4 +16,8 @@ internal static class MarkText
     internal static string UnpickPoint => "unpick here one day";
 
     internal static string PartOf(string edge, int part, int parts) => parts == 2 ? $"middle of {edge}" : $"{edge}, {part} of {parts}";
+
+    internal static string OfCopies(string label, IReadOnlyList<string> copies) => $"{label}: {string.Join(" and ", copies)} only";
+
+    internal static string Numbered(string label, int copy) => $"{label} {copy}";
 }

@@ -45,4 +45,15 @@ internal static class PartsText
     internal static string ToNoPiping => "No piping";
 
     internal static string ToTakeTheLastStation => "Take the last station as the depth";
+
+    internal static string OpeningTooWide(string opening, string place, string length) =>
+        $"The way in of {opening} does not go into a {place} of {length}.";
+
+    internal static string BackEdge => "back edge";
+
+    internal static string LowerEdge => "lower edge";
+
+    internal static string WayRound => "way round";
+
+    internal static string ToHalfOf(string place) => $"Half of the {place}";
 }

@@ -20,7 +20,7 @@ internal sealed class CoverPoints
         foreach (var seam in seams.Where(seam => seam.FirstGoesOn.Count == 0 && seam.SecondGoesOn.Count == 0))
         {
             var (first, second) = (EndsOf(seam.First), EndsOf(seam.Second));
-            var (start, end) = RunAlike(seam) ? (second.Start, second.End) : (second.End, second.Start);
+            var (start, end) = seam.RunsAlike(pieces[seam.First.Piece], pieces[seam.Second.Piece]) ? (second.Start, second.End) : (second.End, second.Start);
             _points.Join(first.Start, start);
             _points.Join(first.End, end);
         }
@@ -82,13 +82,6 @@ internal sealed class CoverPoints
 
         var parts = piece.StitchLine.PartsOf(edge);
         return parts.Count == 0 ? throw new KeyNotFoundException($"The piece {piece.Key} has no edge “{edge}”.") : (parts[0].Start, parts[^1].End);
-    }
-
-    /// <summary>Of two pieces that face each other both edges run the same way, as of what is sewn flat on another; of two that lie side by side, opposite ways.</summary>
-    private bool RunAlike(Seam seam)
-    {
-        var (first, second) = (_pieces[seam.First.Piece], _pieces[seam.Second.Piece]);
-        return first.Use == PieceUse.Applied || second.Use == PieceUse.Applied || first.LiesTurnedOver(seam.First.Copy) != second.LiesTurnedOver(seam.Second.Copy);
     }
 
     private int Place(SeamSide side, Point at)

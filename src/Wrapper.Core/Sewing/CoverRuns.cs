@@ -175,6 +175,18 @@ internal sealed class CoverRuns
             best = sum <= half ? i + 1 : best;
         }
 
+        // What leaves the gap is sewn last, and so belongs to the second half.
+        var gap = begun.Lines.ToList().FindIndex(line => line.Seam.Gap.IsPositive);
+        if (gap >= 0 && gap < best)
+        {
+            best = gap;
+        }
+
+        if (best == 0)
+        {
+            return [ring];
+        }
+
         var meeting = begun.Points[begun.Lines.Take(best).Sum(line => line.Sewn.Through.Count + 1)];
         return FrontFirst([.. begun.CutAt(meeting)]);
     }

@@ -63,7 +63,7 @@ internal static class BagOverBack
         return new()
         {
             Pieces = [piece],
-            Seams = [.. Enumerable.Range(0, layers).SelectMany(layer => Layer(outline, layer, corners)), .. reversible ? Rim() : []],
+            Seams = [.. Enumerable.Range(0, layers).SelectMany(layer => Layer(outline, layer, corners)), .. reversible ? Rim(specification.Rules[Rule.Gap].Value) : []],
             Notions =
             [
                 .. isBoxed ? (Notion[])[new(NotionKind.CornerLine, "Corner line", 2 * layers * specification.Count, thickness)] : [],
@@ -93,6 +93,11 @@ internal static class BagOverBack
         if (corners == UpperCorners.Open && 2 * corner.Value >= width.Value + thickness.Value)
         {
             yield return Check.Error("posts-too-wide", BagsText.PostsTooWide, "postWidth");
+        }
+
+        if (specification.Choices.Reversible && OpeningWidth.Check(specification.Rules[Rule.Gap].Value, PartsText.LowerEdge, (width + thickness).Value, "gap", format) is { } tooWide)
+        {
+            yield return tooWide;
         }
     }
 
@@ -173,10 +178,9 @@ internal static class BagOverBack
     }
 
     /// <summary>The layers joined round the opening: the second pushed up inside the first lies face to face with it.</summary>
-    private static IEnumerable<Seam> Rim()
+    private static IEnumerable<Seam> Rim(Length gap)
     {
         yield return new("rim-front", new("face", "lower"), new("face", "lower", 4));
-        yield return new("rim-back", new("face", "lower", 2), new("face", "lower", 3));
+        yield return new("rim-back", new("face", "lower", 2), new("face", "lower", 3)) { Gap = gap };
     }
-
 }

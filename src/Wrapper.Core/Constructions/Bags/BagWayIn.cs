@@ -51,19 +51,8 @@ internal sealed class BagWayIn
         return new(perimeter.Spans.SelectMany(span => perimeter.EdgesOf(span).Select(edge => edge with { Name = NameOf(span, back) })));
     }
 
-    public IEnumerable<Check> Checks()
-    {
-        if (!Opening.Value.IsPositive || Opening.Value > _back)
-        {
-            var format = _specification.Format;
-            var rule = IsZip ? "zipClear" : "gap";
-            yield return Check.Error(
-                "opening-too-wide",
-                BagsText.OpeningTooWide(format.RoundedWithUnit(Opening.Value), format.RoundedWithUnit(_back)),
-                rule,
-                new Mend(BagsText.ToHalfOfTheBackEdge, $"rules.{rule}", format.RoundedWithUnit(IsZip ? Length.Zero : _back.Half().RoundedTo(format.Step))));
-        }
-    }
+    public IEnumerable<Check> Checks() =>
+        OpeningWidth.Check(Opening.Value, PartsText.BackEdge, _back, IsZip ? "zipClear" : "gap", _specification.Format) is { } tooWide ? [tooWide] : [];
 
     public IEnumerable<Notion> Notions()
     {

@@ -1,6 +1,8 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.English;
+using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
@@ -38,6 +40,11 @@ internal static class BoxingStripChecks
 
         if (!layout.HasZip)
         {
+            if (OpeningWidth.Check(layout.Specification.Rules[Rule.Gap].Value, PartsText.WayRound, plan.Perimeter.Value, "gap", format) is { } tooWide)
+            {
+                yield return tooWide;
+            }
+
             yield break;
         }
 

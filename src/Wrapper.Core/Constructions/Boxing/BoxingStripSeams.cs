@@ -1,5 +1,7 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Constructions.Boxing;
 
@@ -22,10 +24,11 @@ internal static class BoxingStripSeams
     {
         Caught? onTop = layout.PipedEdges >= 1 ? Caught.Piping : null;
         Caught? onBottom = layout.PipedEdges == 2 ? Caught.Piping : null;
+        var wayIn = layout.HasZip ? null : WayIn(perimeter, layout);
         foreach (var (part, span) in boxing.Spans(perimeter))
         {
             yield return new($"top-{span.Name}", plates.OnTop(perimeter, span), new(boxing.KeyOf(part), $"top-{span.Name}"), onTop);
-            yield return new($"bottom-{span.Name}", plates.OnBottom(perimeter, span), new(boxing.KeyOf(part), $"bottom-{span.Name}"), onBottom);
+            yield return new($"bottom-{span.Name}", plates.OnBottom(perimeter, span), new(boxing.KeyOf(part), $"bottom-{span.Name}"), onBottom) { Gap = span == wayIn ? layout.Specification.Rules[Rule.Gap].Value : Length.Zero };
         }
 
         var zipSpans = layout.HasZip ? zip.Spans(perimeter) : [];
@@ -37,4 +40,8 @@ internal static class BoxingStripSeams
             yield return new($"bottom-{span.Name}", plates.OnBottom(perimeter, span), zip.Lower(lowerPart, $"top-{lowerSpan.Name}"), onBottom);
         }
     }
+
+    /// <summary>Where no closure is, the seam round the bottom plate is left open for the filling: along the back, where it is longest.</summary>
+    private static PlanSpan WayIn(PlanPerimeter perimeter, BoxingStripLayout layout) =>
+        perimeter.Spans.OrderBy(span => span.EdgeName == layout.Plan.Back ? 0 : 1).ThenByDescending(span => span.Length).First();
 }

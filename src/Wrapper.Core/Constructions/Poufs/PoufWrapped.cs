@@ -71,7 +71,7 @@ public static class PoufWrapped
         return new()
         {
             Pieces = [top, strip, wall],
-            Seams = [.. Seams(specification.Choices.Closure)],
+            Seams = [.. Seams(specification.Choices.Closure, gap.Value)],
             Notions =
             [
                 specification.Choices.Closure == Closure.Zip ? new(NotionKind.Zip, "Zip, in a lower seam", specification.Count, gap) : new(NotionKind.Gap, "Gap, sewn up by hand", specification.Count, gap),
@@ -83,7 +83,7 @@ public static class PoufWrapped
     }
 
     /// <summary>The ring: side, strip, side, strip; top and bottom are sewn to it, each of their sides to half a strip, a side and half a strip.</summary>
-    private static IEnumerable<Seam> Seams(Closure? closure)
+    private static IEnumerable<Seam> Seams(Closure? closure, Length gap)
     {
         foreach (var copy in (int[])[1, 2])
         {
@@ -99,7 +99,8 @@ public static class PoufWrapped
             foreach (var (copy, level, edge) in ((int, string, string)[])[(1, "top", "back"), (2, "bottom", "front")])
             {
                 yield return new($"{level}-{name}-1", new("top", $"{name}-1", copy), new("strip", $"{level}-2", before));
-                yield return new($"{level}-{name}-2", new("top", $"{name}-2", copy), new("side", edge, face), closure == Closure.Zip && level == "bottom" && name == "back" ? Caught.Zip : null);
+                var isWayIn = level == "bottom" && name == "back";
+                yield return new($"{level}-{name}-2", new("top", $"{name}-2", copy), new("side", edge, face), closure == Closure.Zip && isWayIn ? Caught.Zip : null) { Gap = isWayIn && closure != Closure.Zip ? gap : Length.Zero };
                 yield return new($"{level}-{name}-3", new("top", $"{name}-3", copy), new("strip", $"{level}-1", face));
             }
 
