@@ -13,7 +13,7 @@ namespace Wrapper.Formats;
 /// <param name="Needs">Foot, needle.</param>
 public sealed record StepJson(string Text, string? StopSign, string Kind, IReadOnlyList<string> Pieces, double Minutes, IReadOnlyList<string> Needs)
 {
-    /// <summary>The steps of an order; finishing a seam counts to the seam.</summary>
+    /// <summary>The steps of an order; finishing and pressing a seam count to the seam.</summary>
     public static IReadOnlyList<StepJson> Of(SewingPlan plan, Draft draft)
     {
         var covers = draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).Sum(piece => piece.PerCover);
@@ -22,7 +22,7 @@ public sealed record StepJson(string Text, string? StopSign, string Kind, IReadO
             step.StopSign,
             step.Kind.Word(),
             step.Pieces.Count >= covers && covers > 2 ? [] : [.. step.Pieces.Select(piece => piece.Piece).Distinct()],
-            step.Minutes + plan.Order.Where(operation => operation.Kind == OperationKind.Finish && operation.After.Contains(step.Id)).Sum(operation => operation.Minutes),
+            plan.With(step).Sum(operation => operation.Minutes),
             step.Needs))];
     }
 }

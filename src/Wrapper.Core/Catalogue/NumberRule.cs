@@ -26,6 +26,8 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
 
     internal static NumberRule Stuffing { get; } = Listing("stuffing", "stuffing, kilograms to the cubic metre", 20m, 1m, 200m);
 
+    internal static NumberRule Labels { get; } = Listing("labels", "labels sewn into a cover", 0m, 0m, 4m);
+
     internal static NumberRule MinutesPerPiece { get; } = Listing("minutesPerPiece", "minutes to mark and cut a piece", 4m, 0m, 120m);
 
     internal static NumberRule MinutesPerSeam { get; } = Listing("minutesPerSeam", "minutes to a metre of seam", 3m, 0m, 120m);

@@ -34,6 +34,7 @@ public static class OwnPace
         [OperationKind.Finish] = (NumberRule.MinutesPerFinish, true),
         [OperationKind.Thread] = (NumberRule.MinutesToThread, false),
         [OperationKind.Buttons] = (NumberRule.MinutesPerFastener, false),
+        [OperationKind.Label] = (NumberRule.MinutesPerLabel, false),
         [OperationKind.TryOn] = (NumberRule.MinutesPerCover, false),
     };
 

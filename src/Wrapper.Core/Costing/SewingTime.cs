@@ -51,7 +51,8 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
         OperationKind.Hem or OperationKind.Casing or OperationKind.Tape => (9, "hems and casings, metres", true),
         OperationKind.Thread => (10, "threading", false),
         OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => (11, "buttons, loops and ties", false),
-        OperationKind.TryOn => (12, "turning and fitting", false),
-        _ => (13, "the rest", false),
+        OperationKind.Label => (12, "labels", false),
+        OperationKind.TryOn => (13, "turning and fitting", false),
+        _ => (14, "the rest", false),
     };
 }

@@ -49,7 +49,33 @@ internal static class SewingText
 
     internal static string HemSkirt => "Hem the skirt all round at the length it was tried on at.";
 
-    internal static string Join(string one, string other) => $"Join the {one} to the {other} and press the seam open.";
+    internal static string Join(string one, string other) => $"Join the {one} to the {other}.";
+
+    internal static string Label(int count, string piece) => $"Baste {(count == 1 ? "the label" : $"{count} labels")} to the right side of the {piece}, raw edge to raw edge, clear of corners and gap: the next seam holds {(count == 1 ? "it" : "them")}.";
+
+    internal static string PressJoins(bool joins, bool darts) => joins && darts ? "Press the joins open and the darts to one side." : joins ? "Press the joins open." : "Press the darts to one side.";
+
+    internal static string PressSeam => "Press it open before another seam crosses it.";
+
+    internal static string NeedsIron => "iron";
+
+    internal static string NeedsStretchNeedle => "stretch needle";
+
+    internal static string NeedsStrongNeedle => "strong needle and a long stitch";
+
+    internal static string NeedsFineNeedle => "fine needle";
+
+    internal static string NeedsOutdoorThread => "thread that bears sun";
+
+    internal static string NeedsWalkingFoot => "walking foot";
+
+    internal static string BasteFirst => "Baste it first: this cloth slides on itself.";
+
+    internal static string PressFolds => "Press each fold before you sew it.";
+
+    internal static string ClipBeforeTurning => "Before that, clip straight across the outer corners and notch curves that turn outwards, to a thread from the stitches.";
+
+    internal static string TryTheIron => "From the wrong side, with a heat that was tried on a scrap; a pile is steamed, not pressed.";
 
     internal static string JoinToRing(string piece) => $"Join the two ends of the {piece}.";
 
@@ -121,7 +147,7 @@ internal static class SewingText
 
     internal static string NeedsHandNeedle => "hand needle";
 
-    internal static string BeginPiping => "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends, and join them where they meet.";
+    internal static string BeginPiping => "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends. Where they meet, open the casing, cut the cord so that its ends butt, fold one end of the casing under and lay it over the other; baste that join before you sew across it.";
 
     internal static string BeginPipingAtEnd => "Let the piping run out into the seam that crosses each end, its cord cut back to the line.";
 
@@ -135,7 +161,7 @@ internal static class SewingText
 
     internal static string StopAtCorner => "Begin at the raw edge; stop where the stitch lines meet.";
 
-    internal static string LeaveOpen(string gap) => $"Leave {gap} open.";
+    internal static string LeaveOpen(string gap) => $"Leave {gap} open between its marks; fasten off at both.";
 
     internal static string CautionCords => "No long loops of cord where small children are: follow your local rules.";
 

@@ -9,6 +9,11 @@ namespace Wrapper.Core.Sewing;
 /// <param name="cover">The cover.</param>
 internal sealed class CardHints(SewingCover cover)
 {
+    /// <summary>Shorter than this pins hold what slides.</summary>
+    private const double Long = 200;
+
+    private readonly ClothNeeds _needs = new(cover.Draft, cover.Specification);
+
     /// <summary>The points that some run passes, and those that edges no seam takes end on: a seam that ends there goes on to the raw edge.</summary>
     private readonly HashSet<int> _passed =
     [
@@ -20,12 +25,19 @@ internal sealed class CardHints(SewingCover cover)
     public IReadOnlyList<string> Of(Operation operation) => operation.Kind switch
     {
         OperationKind.ApplyPiping => [IsRound(operation.Edges) ? SewingText.BeginPiping : SewingText.BeginPipingAtEnd],
-        OperationKind.Seam or OperationKind.Join => [.. Snipped(operation), .. Eased(operation), .. Ends(operation), .. Open(operation)],
+        OperationKind.Seam or OperationKind.Join => [.. Basted(operation), .. Snipped(operation), .. Eased(operation), .. Ends(operation), .. Open(operation)],
+        OperationKind.Zip => [.. Basted(operation)],
+        OperationKind.Hem or OperationKind.Casing => [SewingText.PressFolds],
+        OperationKind.Press => [SewingText.TryTheIron],
+        OperationKind.Turn when !cover.Runs.All.Any(run => run.Kind == OperationKind.Corner) => [SewingText.ClipBeforeTurning],
         OperationKind.Thread => [cover.Edge == LowerEdge.Drawstring ? SewingText.CautionCords : SewingText.CautionElastic],
         OperationKind.Fill => [SewingText.CautionFilling],
         OperationKind.Pocket or OperationKind.Turn or OperationKind.TryOn or OperationKind.Mark => [],
         _ => [.. Open(operation)],
     };
+
+    /// <summary>Long seams and zips of cloth that slides are basted.</summary>
+    private IEnumerable<string> Basted(Operation operation) => operation.Millimetres >= Long && _needs.Has(operation, ClothTrait.Slips) ? [SewingText.BasteFirst] : [];
 
     /// <summary>Straight edges that are sewn round a curve are snipped first.</summary>
     private IEnumerable<string> Snipped(Operation operation)

@@ -112,9 +112,30 @@ internal sealed class ClosingOperations(SewingCover cover)
         }
     }
 
-    /// <summary>What is left open in the last seam, in millimetres; null where a closure or an open edge is the way in.</summary>
-    public double? Gap => cover.Notion(NotionKind.Gap)?.Length.Value.Millimetres
-        ?? (cover.Runs.IsBoxed && cover.Closure is Closure.Gap or Closure.Ties ? cover.Specification.Rules[Rule.Gap].Value.Millimetres : null);
+    /// <summary>Labels that are sewn in, where the house does so: caught at the back, in a seam that has no gap in it; else in the first hem.</summary>
+    public IEnumerable<Operation> Labels(IReadOnlyList<Operation> sewn, IReadOnlyList<Operation> hems)
+    {
+        var count = (int)Math.Ceiling(cover.Specification.Rules.Number(NumberRule.Labels));
+        var seams = sewn.Where(operation => operation is { Kind: OperationKind.Seam, Waits: false }).OrderBy(operation => cover.LinesOf(operation).Any(line => line.Seam.Gap.IsPositive) ? 0 : 1).ToList();
+        var holder = seams.FindLast(operation => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).Any(side => side.Edge is "back" or "back-2")) ?? (seams.Count > 0 ? seams[^1] : hems.Count > 0 ? hems[0] : null);
+        if (count == 0 || holder is null)
+        {
+            yield break;
+        }
+
+        yield return new()
+        {
+            Id = OperationKind.Label.Word(),
+            Kind = OperationKind.Label,
+            Pieces = [holder.Pieces[0]],
+            HeldBy = holder.Id,
+            Minutes = cover.Rates.Of(OperationKind.Label, 0, count),
+            Text = SewingText.Label(count, cover.Words.Of(holder.Pieces[0])),
+        };
+    }
+
+    /// <summary>What is left open in the last seam, or is a way in of its own, in millimetres; null where a closure or an open edge is the way in.</summary>
+    public double? Gap => cover.Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive)?.Gap.Millimetres ?? cover.Notion(NotionKind.Gap)?.Length.Value.Millimetres;
 
     private bool IsFilled => !cover.IsLayered && (cover.Closure == Closure.Gap || cover.Runs.IsBoxed || cover.Notion(NotionKind.Stuffing) is not null);
 

@@ -6,6 +6,9 @@ namespace Wrapper.Core.Sewing;
 /// <summary>What must come before what: each rule by itself, asked of two operations. See docs/handbook.md, "What comes first".</summary>
 internal sealed class ComesFirst
 {
+    /// <summary>The rank of the last of what makes a flat piece whole: what is sewn to it comes later.</summary>
+    private const int OfJoins = 3;
+
     private readonly SewingCover _cover;
     private readonly IReadOnlyList<Operation> _all;
     private readonly Facts[] _facts;
@@ -43,7 +46,7 @@ internal sealed class ComesFirst
         var (one, other) = (_facts[early], _facts[late]);
         return b.After.Contains(a.Id) || a.HeldBy == b.Id || OnOnePiece(one, other) || a.Makes.Any(other.Keys.Contains)
             || (one.Sewn is { } sewn && Crossed(sewn, one, b, other))
-            || TurnedEdge(a, one, b, other) || (!_cover.IsPinned && Trimmed(a, b, other)) || Finishing(a, one, b, other) || InSchool(a, one, b, other);
+            || TurnedEdge(a, one, b, other) || (!_cover.IsPinned && Trimmed(a, b, other)) || LeavesGap(a, one, b, other) || Finishing(a, one, b, other) || InSchool(a, one, b, other);
     }
 
     /// <summary>On each piece: edges that are finished first, marks, joins, darts, then the rest.</summary>
@@ -102,9 +105,13 @@ internal sealed class ComesFirst
     /// <summary>What is turned is tried on turned; what is open below or has two layers, before its edge is sewn.</summary>
     private bool IsTriedOn(Operation a) => a.Kind == OperationKind.Turn ? !_cover.IsLayered : a.IsSewing && !a.Waits && a.Kind != OperationKind.CloseByHand && a.Id != "tape-under-base";
 
+    /// <summary>The run that leaves the gap is the last: what is sewn after it would have to be sewn through the gap.</summary>
+    private static bool LeavesGap(Operation a, Facts one, Operation b, Facts other) =>
+        other.LeavesGap && a.Kind == OperationKind.Seam && !one.LeavesGap && (b.Waits || !a.Waits);
+
     /// <summary>Each seam is finished before it is crossed or the cover turned; a trimmed corner after it is trimmed.</summary>
     private static bool Finishing(Operation a, Facts one, Operation b, Facts other) =>
-        (a.Kind == OperationKind.Finish && one.Sewn is { Kind: not OperationKind.Corner } && ((b.Kind == OperationKind.Turn) || (b.Kind == OperationKind.TryOn && !one.Sewn.Waits)))
+        (a.BelongsTo is not null && one.Sewn is { Kind: not OperationKind.Corner } && ((b.Kind == OperationKind.Turn) || (b.Kind == OperationKind.TryOn && !one.Sewn.Waits)))
         || (b.Kind == OperationKind.Finish && other.Sewn is { Kind: OperationKind.Corner } corner && a.Kind == OperationKind.Trim && a.Seams.SequenceEqual(corner.Seams));
 
     private bool InSchool(Operation a, Facts one, Operation b, Facts other)
@@ -112,6 +119,11 @@ internal sealed class ComesFirst
         if (a.Kind == OperationKind.Pocket)
         {
             return b.Kind == OperationKind.Seam && one.Keys.Overlaps(other.Keys) && (other.IsOnPlate ? !IsFirstOfFront(other) : _cover.Schools.Ring == RingSchool.Ring && IsLaterEnd(a, b));
+        }
+
+        if (a is { Kind: OperationKind.Press, BelongsTo: null })
+        {
+            return other.Rank > OfJoins && one.Pieces.Overlaps(other.Pieces) && !a.After.Contains(b.Id);
         }
 
         if (a.Kind == OperationKind.EdgeStitch && a.After.Count > 0)
@@ -163,7 +175,7 @@ internal sealed class ComesFirst
 
     private Facts FactsOf(Operation operation, Dictionary<string, Operation> byId)
     {
-        var sewn = operation.IsSewing ? operation : operation.Kind == OperationKind.Finish && operation.After.Count == 1 ? byId[operation.After[0]] : null;
+        var sewn = operation.IsSewing ? operation : operation.BelongsTo is { } of ? byId[of] : null;
         var kinds = operation.Pieces.Select(piece => _cover.Pieces[piece.Piece].Kind).ToHashSet();
         var run = operation is { Kind: OperationKind.Seam, Seams.Count: > 0 } ? _cover.Runs.All.First(each => each.Lines[0].Sewn.Id == operation.Seams[0]) : null;
         var plate = run is null ? null : _cover.Runs.PlateOf(run);
@@ -174,11 +186,12 @@ internal sealed class ComesFirst
             Keys = [.. operation.Pieces.Select(piece => piece.Piece)],
             AllPoints = [.. operation.Points],
             Inside = operation.IsRing ? [.. operation.Points] : [.. operation.Points.Skip(1).SkipLast(1)],
-            Rank = operation.Kind switch { OperationKind.Finish when operation.After.Count == 0 => 0, OperationKind.Mark => 1, OperationKind.Join => 2, OperationKind.Dart => 3, OperationKind.MakePiping => 2, _ => 4 },
+            Rank = operation.Kind switch { OperationKind.Finish when operation.After.Count == 0 => 0, OperationKind.Mark => 1, OperationKind.Join => 2, OperationKind.Dart => OfJoins, OperationKind.MakePiping => 2, _ => OfJoins + 1 },
             IsClosure = operation.Kind == OperationKind.Zip || (operation.Kind == OperationKind.Tape && operation.Seams.Count > 0),
             Plate = plate,
             IsOfRing = kinds.Overlaps([PieceKind.Boxing, PieceKind.ZipBoxing, PieceKind.Wall, PieceKind.Side, PieceKind.Strip]),
             HasZipStrip = kinds.Contains(PieceKind.ZipBoxing) && !kinds.Contains(PieceKind.Boxing),
+            LeavesGap = run is not null && run.Lines.Any(line => line.Seam.Gap.IsPositive),
             Edges = run is null ? [] : [.. run.Lines.SelectMany(line => line.Seam.Edges)],
         };
     }
@@ -207,6 +220,8 @@ internal sealed class ComesFirst
         public required bool IsOfRing { get; init; }
 
         public required bool HasZipStrip { get; init; }
+
+        public required bool LeavesGap { get; init; }
 
         public required HashSet<SeamSide> Edges { get; init; }
     }

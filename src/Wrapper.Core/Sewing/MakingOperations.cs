@@ -48,16 +48,20 @@ internal sealed class MakingOperations(SewingCover cover)
         }
     }
 
+    /// <summary>The id of the operation that finishes a seam by itself.</summary>
+    public static string FinishOf(Operation seam) => $"finish-{seam.Id}";
+
     /// <summary>Each seam's edges right after it is sewn.</summary>
     private IEnumerable<Operation> FinishEach(IEnumerable<Operation> sewn) => sewn.Where(operation => operation.Kind != OperationKind.CloseByHand).Select(operation => new Operation
     {
-        Id = $"finish-{operation.Id}",
+        Id = FinishOf(operation),
         Kind = OperationKind.Finish,
         Pieces = operation.Pieces,
         Edges = [.. cover.Lines.All.Where(line => operation.Seams.Contains(line.Sewn.Id)).SelectMany(line => line.Seam.Edges)],
         Seams = operation.Seams,
         Points = [],
         Waits = operation.Waits,
+        BelongsTo = operation.Id,
         After = [operation.Id],
         Millimetres = operation.Millimetres,
         Minutes = cover.Rates.Of(OperationKind.Finish, operation.Millimetres ?? 0, 1),

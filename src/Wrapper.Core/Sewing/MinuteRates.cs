@@ -29,7 +29,7 @@ internal sealed class MinuteRates(RuleBook rules)
         OperationKind.Thread => Rate(NumberRule.MinutesToThread),
         OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => Rate(NumberRule.MinutesPerFastener),
         OperationKind.Label => Rate(NumberRule.MinutesPerLabel),
-        OperationKind.Turn or OperationKind.Fill or OperationKind.Trim or OperationKind.Pocket => 0,
+        OperationKind.Turn or OperationKind.Fill or OperationKind.Trim or OperationKind.Pocket or OperationKind.Press => 0, // in the minutes of what they belong to
         _ => null,
     };
 

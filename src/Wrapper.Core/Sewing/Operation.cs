@@ -54,6 +54,9 @@ public sealed record Operation
     /// <summary>Operations that a school or the form puts before it.</summary>
     public IReadOnlyList<string> After { get; init; } = [];
 
+    /// <summary>The operation it is done with, on one card: a seam that is finished and pressed right after it is sewn; null for one of its own.</summary>
+    public string? BelongsTo { get; init; }
+
     /// <summary>It is the seam that leaves only the opening.</summary>
     public bool Closes { get; init; }
 
@@ -94,6 +97,9 @@ public sealed record Operation
 /// <param name="Order">The operations in the order of work.</param>
 public sealed record SewingPlan(FinishSchool Finish, IReadOnlyList<SewnSeam> Seams, IReadOnlyList<Operation> Order)
 {
-    /// <summary>The order in short: what is sewn and done, without marking each piece and finishing each seam.</summary>
-    public IEnumerable<Operation> Steps => Order.Where(operation => operation.Kind != OperationKind.Mark && !(operation.Kind == OperationKind.Finish && operation.After.Count > 0));
+    /// <summary>The order in short: what is sewn and done, without marking each piece, and without what belongs to a step.</summary>
+    public IEnumerable<Operation> Steps => Order.Where(operation => operation.Kind != OperationKind.Mark && operation.BelongsTo is null);
+
+    /// <summary>A step with what belongs to it, in order.</summary>
+    public IReadOnlyList<Operation> With(Operation step) => [step, .. Order.Where(operation => operation.BelongsTo == step.Id)];
 }

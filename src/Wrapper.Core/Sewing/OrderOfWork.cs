@@ -19,13 +19,14 @@ internal sealed class OrderOfWork(IReadOnlyList<Operation> all, IReadOnlyList<IR
         var followers = Enumerable.Range(0, all.Count).SelectMany(late => before[late].Select(early => (early, late))).ToLookup(pair => pair.early, pair => pair.late);
         var ready = Enumerable.Range(0, all.Count).Where(number => waiting[number] == 0).ToList();
         var order = new List<Operation>(all.Count);
-        var (last, sewn) = (-1, -1);
+        var (last, alike, sewn) = (-1, -1, -1);
         while (ready.Count > 0)
         {
-            var next = ready.MinBy(number => KeyOf(number, last, sewn));
+            var next = ready.MinBy(number => KeyOf(number, last, alike, sewn));
             ready.Remove(next);
             order.Add(all[next]);
             last = next;
+            alike = all[next] is { Kind: OperationKind.Press, BelongsTo: not null } ? alike : next; // the iron stands beside the machine
             sewn = all[next].Millimetres is null ? sewn : next;
             foreach (var follower in followers[next])
             {
@@ -41,12 +42,12 @@ internal sealed class OrderOfWork(IReadOnlyList<Operation> all, IReadOnlyList<IR
             : throw new InvalidOperationException($"These operations wait for each other: {string.Join(", ", all.Except(order).Select(operation => operation.Id))}.");
     }
 
-    private (int Finish, int Alike, int Phase, int Shares, int Round, long Tenths, int Number) KeyOf(int number, int last, int sewn)
+    private (int Finish, int Alike, int Phase, int Shares, int Round, long Tenths, int Number) KeyOf(int number, int last, int alike, int sewn)
     {
         var operation = all[number];
         return (
-            last >= 0 && operation.Kind == OperationKind.Finish && operation.After.Contains(all[last].Id) ? 0 : 1,
-            last >= 0 && operation.Kind == all[last].Kind && kinds[number] == kinds[last] ? 0 : 1,
+            last >= 0 && operation.BelongsTo is not null && operation.After.Contains(all[last].Id) ? 0 : 1,
+            alike >= 0 && operation.Kind == all[alike].Kind && kinds[number] == kinds[alike] ? 0 : 1,
             PhaseOf(operation),
             sewn >= 0 && operation.Pieces.Any(all[sewn].Pieces.Contains) ? 0 : 1,
             operation.Turned == Turned.Round || operation.IsRing ? 1 : 0,
@@ -57,8 +58,8 @@ internal sealed class OrderOfWork(IReadOnlyList<Operation> all, IReadOnlyList<IR
     private static int PhaseOf(Operation operation) => operation switch
     {
         { Kind: OperationKind.Hem, Turned: Turned.Round } => (2 * (int)OperationKind.Casing) + 1,
-        { Kind: OperationKind.EdgeStitch, After.Count: > 0 } => (2 * (int)OperationKind.Dart) + 1,
-        { Kind: OperationKind.Finish, Waits: false, After.Count: > 0 } => 2 * (int)OperationKind.Seam,
+        { Kind: OperationKind.EdgeStitch, After.Count: > 0 } or { Kind: OperationKind.Press, BelongsTo: null } => (2 * (int)OperationKind.Dart) + 1,
+        { Waits: false, BelongsTo: not null } => 2 * (int)OperationKind.Seam,
         _ => 2 * (int)operation.Kind,
     };
 }

@@ -37,7 +37,7 @@ internal sealed class PinnedOperations(SewingCover cover)
         sewn = [.. rest, .. measured];
 
         var hems = edges.Hems().Where(hem => hem.Pieces.All(piece => cover.Pieces[piece.Piece].Use == PieceUse.Hung)).ToList();
-        return [.. making.Finished(sewn), .. making.Piping(), .. listed, .. hems];
+        return [.. making.Finished(sewn), .. new PressOperations(cover).All(sewn), .. making.Piping(), .. listed, .. hems, .. new ClosingOperations(cover).Labels([.. sewn, listed[seams]], hems)];
 
         Operation Listed(string id, OperationKind kind, string text) => new() { Id = id, Kind = kind, Pieces = blocks, Text = text };
     }

@@ -27,7 +27,7 @@ public static class SewingCards
 
         foreach (var step in plan.Steps)
         {
-            List<Operation> all = [step, .. plan.Order.Where(operation => operation.Kind == OperationKind.Finish && operation.After.Contains(step.Id))];
+            var all = plan.With(step);
             hanging.UnionWith(Joined(step, draft));
             var lit = edges.Of(step);
             cards.Add(new(step.Id, all, string.Join(" ", all.Select(operation => operation.Text).Distinct()), InHand(step, lit))

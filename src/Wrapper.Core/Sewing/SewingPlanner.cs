@@ -29,7 +29,7 @@ public static class SewingPlanner
         var (making, edges, closing) = (new MakingOperations(cover), new EdgeOperations(cover), new ClosingOperations(cover));
         var sewn = new SeamOperations(cover).All().ToList();
         var hems = edges.Hems();
-        return [.. making.Finished(sewn), .. making.Piping(), .. making.Pockets(sewn), .. hems, .. edges.Trims(hems), .. closing.Ties(sewn), .. closing.Medallion(sewn), .. closing.All(sewn)];
+        return [.. making.Finished(sewn), .. new PressOperations(cover).All(sewn), .. making.Piping(), .. making.Pockets(sewn), .. hems, .. edges.Trims(hems), .. closing.Ties(sewn), .. closing.Labels(sewn, hems), .. closing.Medallion(sewn), .. closing.All(sewn)];
     }
 
     /// <summary>What is only known of the whole order: which seam closes the cover, and which closes a ring.</summary>
@@ -49,8 +49,10 @@ public static class SewingPlanner
             }
         }
 
+        var needs = new ClothNeeds(cover.Draft, cover.Specification);
         return [.. order.Select(operation => Said(operation with
         {
+            Needs = [.. operation.Needs, .. needs.Of(operation)],
             Closes = operation.Id == closing?.Id,
             Gap = operation.Id == closing?.Id ? new ClosingOperations(cover).Gap : null,
             Stops =

@@ -46,6 +46,7 @@ internal sealed class OrderChecker
         checker.Closing();
         checker.Finished();
         checker.TriedOn();
+        checker.Pressed();
         return checker._faults;
     }
 
@@ -338,6 +339,29 @@ internal sealed class OrderChecker
                 }
 
                 break;
+        }
+    }
+
+    /// <summary>What is joined flat is pressed before anything else is sewn to it; what is crossed, before that.</summary>
+    private void Pressed()
+    {
+        var presses = _plan.Order.Where(operation => operation.Kind == OperationKind.Press).ToList();
+        foreach (var (sewn, run) in Runs().Where(entry => !entry.Operation.Waits))
+        {
+            var isFlat = sewn.Kind == OperationKind.Join || (sewn.Kind == OperationKind.Dart && !sewn.Text.Contains("pleat", StringComparison.Ordinal));
+            var across = Runs().Where(entry => entry.Operation.Id != sewn.Id && entry.Operation.Kind is not (OperationKind.Corner or OperationKind.Join or OperationKind.Dart) && Ends(run).Any(Inside(entry.Run).Contains)).Select(entry => entry.Operation).ToList();
+            if (!isFlat && (sewn.Kind != OperationKind.Seam || across.Count == 0))
+            {
+                continue;
+            }
+
+            var press = presses.Find(operation => operation.After.Contains(sewn.Id));
+            Must(press is not null && Before(sewn, press), "pressed after it is sewn", sewn);
+            var later = isFlat ? _plan.Order.Where(operation => operation.Kind is OperationKind.Seam or OperationKind.Zip or OperationKind.Corner or OperationKind.Hem && operation.Pieces.Any(sewn.Pieces.Contains)) : across;
+            foreach (var other in later.Where(_ => press is not null))
+            {
+                Must(Before(press!, other), "pressed before anything is sewn across it", sewn, other);
+            }
         }
     }
 

@@ -4,6 +4,7 @@ using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Sewing;
@@ -93,7 +94,10 @@ public sealed class SewingCardsTests
         Assert.Equal(["end", "band"], end.Pieces.Select(piece => piece.Copy.Piece));
         Assert.Equal([false, true], end.Pieces.Select(piece => piece.IsOver));
         Assert.True(end.Own.IsRing);
-        Assert.Contains(cards[2].Hints, hint => hint.Contains("join them where they meet", StringComparison.Ordinal));
+        Assert.Contains(cards[2].Hints, hint => hint.Contains("baste that join before you sew across it", StringComparison.Ordinal));
+        Assert.Equal("Press it open before another seam crosses it.", cards[5].Operations[^1].Text);
+        Assert.EndsWith(cards[5].Operations[^1].Text, cards[5].Text, StringComparison.Ordinal);
+        Assert.Contains(cards[9].Hints, hint => hint.Contains("clip straight across", StringComparison.Ordinal));
         Assert.Equal([StopSign.OpenZip], cards[8].Own.Stops);
         Assert.Empty(cards[3].SoFar);
         Assert.Equal(3, cards[8].SoFar.Count);
@@ -108,6 +112,23 @@ public sealed class SewingCardsTests
         var ring = Cards(walls, Schools.Usual with { Finish = FinishSchool.None });
         var corner = ring.First(card => card.Id == "seam-corner-front").Hints;
         Assert.DoesNotContain(corner, hint => hint.Contains("stitch lines meet, not", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_cloth_that_slides_is_basted_and_asks_for_its_foot_and_needle()
+    {
+        var cushion = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip") with
+        {
+            Cloths = new Dictionary<string, DraftCloth> { ["silk"] = new(Length.FromInches(54), OneWay: false) { Traits = [ClothTrait.Slips, ClothTrait.ShowsThrough] } },
+            Roles = new Dictionary<string, IReadOnlyList<string>> { ["top"] = ["silk"], ["bottom"] = ["silk"], ["boxing"] = ["silk"], ["zip-boxing"] = ["silk"] },
+        };
+        var cards = Cards(cushion);
+        var seam = cards.First(card => card.Id == "seam-top-back");
+        Assert.Equal(["fine needle", "walking foot"], seam.Own.Needs);
+        Assert.Contains("Baste it first: this cloth slides on itself.", seam.Hints);
+        Assert.Equal(["zip foot", "fine needle"], cards.First(card => card.Own.Kind == OperationKind.Zip).Own.Needs);
+        Assert.DoesNotContain("Baste it first: this cloth slides on itself.", cards.First(card => card.Id == "seam-end-1-upper").Hints);
+        Assert.All(cards.Where(card => card.Own.Kind is OperationKind.Turn or OperationKind.TryOn or OperationKind.Fill), card => Assert.Empty(card.Own.Needs));
     }
 
     [Fact]

@@ -92,6 +92,36 @@ public sealed class WorkedOrdersTests
         }
     }
 
+    [Theory]
+    [InlineData("bolster diameter=6.5 length=24 o.piping=both construction=band-ends", "seam closed-left, seam closed-right")]
+    [InlineData("duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides usable=54 construction=bag", "join join-1-1, join join-1-2, join join-2-1, join join-2-2")]
+    [InlineData("table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls", "seam corner-front, seam corner-right, seam corner-back, seam corner-left")]
+    [InlineData("table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls o.topCorners=pleated", "seam corner-front, seam corner-right, seam corner-back, seam corner-left")]
+    [InlineData("board shape=tray width=18 depth=12 o.edge=drawstring construction=tub-notched", "")]
+    public void What_is_crossed_and_what_is_joined_flat_is_pressed_before_that(string cover, string pressed)
+    {
+        var plan = Planned(Read(cover) with { Schools = SchoolsOf("finish=each") }, null);
+        var after = plan.Order.Where(operation => operation.Kind == OperationKind.Press).SelectMany(operation => operation.After).Where(id => !id.StartsWith("finish", StringComparison.Ordinal));
+        Assert.Equal(pressed, string.Join(", ", after.Select(id => string.Join(' ', id.Split('-', 2)))));
+        // What belongs to a seam is on its card; the joins are pressed on one of their own.
+        Assert.All(plan.Order.Where(operation => operation is { Kind: OperationKind.Press, BelongsTo: null }), press => Assert.Contains(press, plan.Steps));
+        Assert.All(plan.Order.Where(operation => operation is { Kind: OperationKind.Press, BelongsTo: not null }), press => Assert.DoesNotContain(press, plan.Steps));
+    }
+
+    [Fact]
+    public void A_label_is_caught_at_the_back_and_never_where_the_gap_is()
+    {
+        var zipped = Planned(Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip r.labels=1"), Schools.Usual).Order;
+        var label = zipped.Single(operation => operation.Kind == OperationKind.Label);
+        Assert.Equal("seam-bottom-back", label.HeldBy);
+        Assert.Equal(2, label.Minutes);
+        var gapped = Planned(Thing.Inches("seat-pad", "width=16 depth=15 thickness=2", "construction=boxing-strip o.closure=gap r.labels=2"), Schools.Usual).Order;
+        var held = gapped.Single(operation => operation.Id == gapped.Single(operation => operation.Kind == OperationKind.Label).HeldBy);
+        Assert.Null(held.Gap);
+        Assert.Equal(4, gapped.Single(operation => operation.Kind == OperationKind.Label).Minutes);
+        Assert.DoesNotContain(Planned(Cushion, Schools.Usual).Order, operation => operation.Kind == OperationKind.Label);
+    }
+
     [Fact]
     public void Sandwiched_piping_is_sewn_in_with_its_seam()
     {
@@ -161,6 +191,7 @@ public sealed class WorkedOrdersTests
     [InlineData("apply-piping-top-back", "seam-top-back", "piping on its edge")]
     [InlineData("pocket-end-1-upper", "seam-top-back", "a pocket before the plates")]
     [InlineData("mark-plate", "seam-top-back", "edges, marks, joins, darts")]
+    [InlineData("press-seam-end-1-upper", "seam-top-back", "pressed before anything is sewn across it")]
     [InlineData("seam-bottom-back", "turn", "turned when it is closed")]
     public void An_operation_put_after_what_it_must_precede_is_told(string moved, string behind, string rule) => Told(Cushion, moved, behind, rule);
 
@@ -223,6 +254,7 @@ public sealed class WorkedOrdersTests
     private static Dictionary<string, string> SchoolsOf(string said) =>
         said.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split('=')).Append(["finish", said.Contains("finish", StringComparison.Ordinal) ? "first" : "none"]).DistinctBy(part => part[0]).ToDictionary(part => part[0], part => part[1]);
 
-    private static string Written(SewingPlan plan) => string.Join(", ", plan.Order.Where(operation => operation.Kind != OperationKind.Mark)
+    /// <summary>Without marking and pressing, which no order found by hand has.</summary>
+    private static string Written(SewingPlan plan) => string.Join(", ", plan.Order.Where(operation => operation.Kind is not (OperationKind.Mark or OperationKind.Press))
         .Select(operation => operation.Seams.Count > 0 && operation.Seams[0] != "zip" ? $"{operation.Kind.Word()} {operation.Seams[0]}" : operation.Kind == OperationKind.ApplyPiping ? operation.Id.Replace("apply-piping-", "apply-piping ", StringComparison.Ordinal) : operation.Kind.Word()));
 }

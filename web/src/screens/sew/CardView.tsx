@@ -39,6 +39,7 @@ const doneWords: Record<string, string> = {
   thread: "Threaded",
   press: "Pressed",
   pocket: "Pinned",
+  label: "Basted on",
 };
 
 /** One thing to do: the edges on the pieces, the cover so far, one sentence, one number, what to see to first. */
