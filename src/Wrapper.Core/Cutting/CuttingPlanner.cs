@@ -16,6 +16,9 @@ public static class CuttingPlanner
     /// <summary>In square millimetres: a line is no hole in a cloth.</summary>
     private const double LeastArea = 1;
 
+    /// <summary>Longer than any piece: where a piece of cloth from the shelf ends, nothing lies.</summary>
+    private static readonly Length Beyond = Length.FromMillimetres(100_000m);
+
     /// <summary>Plans the cutting of a cloth.</summary>
     /// <param name="buyer">The covers.</param>
     /// <param name="cloth">The cloth.</param>
@@ -32,7 +35,7 @@ public static class CuttingPlanner
         }
 
         var left = new LeftToCut(yardage.Pieces, progress);
-        var request = Round(ReadyMade.Bounded(ClothBuyer.RequestOf(cloth, yardage.Pieces), cloth, []) with { Pinned = [], Known = [], Remnants = [.. cloth.Remnants.Where(remnant => !progress.Cut.Any(shape => shape.Remnant == remnant.Id))] }, left, progress, yardage.Pieces);
+        var request = Round(ReadyMade.Bounded(ClothBuyer.RequestOf(cloth, yardage.Pieces), cloth, []) with { Pinned = [], Known = [], Remnants = [.. cloth.Remnants.Select(remnant => remnant with { Gone = GoneOf(remnant, progress) })] }, left, progress, yardage.Pieces);
         if (left.Pieces.Count == 0)
         {
             var cut = progress.Cut.Where(shape => shape.Remnant is null).Select(shape => shape.Outline).ToList();
@@ -41,12 +44,13 @@ public static class CuttingPlanner
         }
 
         var known = left.Known;
-        if (known is not null && (progress.IsPlannedSince || progress.Available is null) && !LayPins.Problems(request with { Pinned = [.. request.Pinned, .. known.Where(place => place.Remnant is null)] }).Any())
+        if (known is not null && (progress.IsPlannedSince || progress.Available is null) && !LayPins.Problems(request with { Pinned = [.. request.Pinned, .. known.Where(place => place.Remnant is null)] }).Any()
+            && known.Where(place => place.Remnant is not null).GroupBy(place => place.Remnant).All(on => IsFree(request, on.Key!, [.. on])))
         {
             return Planned(cloth, yardage, left.Named(known), null, relaid: false, progress);
         }
 
-        var outcome = LayPlanner.Plan(request with { Available = progress.Available }, steps, shouldStop);
+        var outcome = LayPlanner.Plan(OnHems(request, cloth, left, progress) with { Available = progress.Available }, steps, shouldStop);
         return outcome.Lay is { } lay
             ? Planned(cloth, yardage, left.Named(lay.Placements), null, relaid: true, progress)
             : Nothing(yardage) with { Checks = [.. yardage.Checks, .. outcome.Checks] };
@@ -81,6 +85,46 @@ public static class CuttingPlanner
             flaws = [.. flaws, .. boxed.Select(one => Box(one.Shape, request.UsableWidth))]; // it lies over a flaw, or the cloth is narrower now
             gone.RemoveAll(boxed.Contains);
         }
+    }
+
+    /// <summary>What keeps hems of the cloth is put down on those that are left; where the pattern does not let it, it is laid without.</summary>
+    private static LayRequest OnHems(LayRequest request, ClothSpecification cloth, LeftToCut left, CutProgress progress)
+    {
+        List<Flaw> gone = [.. progress.Cut.Where(shape => shape.Remnant is null).Select(shape => Box(shape, request.UsableWidth)), .. cloth.Flaws, .. progress.Flaws];
+        var pinned = request with { Pinned = [.. request.Pinned, .. new HemsLeft(cloth, gone).Of(left.Pieces.Select(piece => (piece, left.Copies(piece.LayId).Count)))] };
+        if (pinned.Pinned.Count == request.Pinned.Count)
+        {
+            return request;
+        }
+
+        var off = LayPins.Problems(pinned).Select(problem => problem.Pin).ToHashSet();
+        return pinned with { Pinned = [.. pinned.Pinned.Where(pin => !off.Contains(pin))] };
+    }
+
+    private static List<IReadOnlyList<Geometry.Point>> GoneOf(Remnant remnant, CutProgress progress) =>
+        [.. progress.Cut.Where(shape => shape.Remnant == remnant.Id && LayShape.Of(shape.Outline, 0).Area > LeastArea).Select(shape => shape.Outline)];
+
+    /// <summary>A piece of cloth from the shelf has room for what is to lie on it, beside what was cut of it.</summary>
+    private static bool IsFree(LayRequest request, string remnant, IReadOnlyList<Placement> known)
+    {
+        if (request.Remnants.FirstOrDefault(one => one.Id == remnant) is not { } piece)
+        {
+            return false;
+        }
+
+        List<LayPiece> gone = [.. piece.Gone.Select((outline, number) => new LayPiece($"{Gone}{number}", 1, outline, [0]))];
+        var onIt = known.Select(place => place.Piece).ToHashSet();
+        return !LayPins.Problems(request with
+        {
+            UsableWidth = piece.Width,
+            RepeatLength = Length.Zero,
+            RepeatWidth = Length.Zero,
+            MotifAcross = null,
+            Remnants = [],
+            Flaws = [new(piece.Length, piece.Length + Beyond)],
+            Pieces = [.. gone, .. request.Pieces.Where(laid => onIt.Contains(laid.Id))],
+            Pinned = [.. gone.Select(PinOf), .. known.Select(place => place with { Remnant = null })],
+        }).Any();
     }
 
     private static Placement PinOf(LayPiece gone) => new(gone.Id, 1, 0, gone.Corners.Min(point => point.X), gone.Corners.Min(point => point.Y));

@@ -34,7 +34,11 @@ public sealed record Flaw(Length From, Length To, Length? Left = null, Length? R
 /// <param name="Id">The caller's own id, unique in the request.</param>
 /// <param name="Width">What can be used of it across, along the weft.</param>
 /// <param name="Length">What can be used of it along the warp.</param>
-public sealed record Remnant(string Id, Length Width, Length Length);
+public sealed record Remnant(string Id, Length Width, Length Length)
+{
+    /// <summary>What was cut of it already, each counted from its corner: nothing lies there.</summary>
+    public IReadOnlyList<IReadOnlyList<Point>> Gone { get; init; } = [];
+}
 
 /// <summary>What is to be laid on what.</summary>
 public sealed record LayRequest

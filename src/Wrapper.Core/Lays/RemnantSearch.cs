@@ -1,3 +1,4 @@
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Lays;
@@ -46,7 +47,9 @@ internal sealed class RemnantSearch(LayRequest request)
     /// <summary>As much of the pieces, by area, as goes on a remnant: small changes to an order, kept while nothing is lost.</summary>
     private List<LaidShape> Fill(List<LayItem> items, Remnant remnant, int steps, Func<bool> shouldStop)
     {
-        var laying = new Laying(new(_cloth with { Usable = remnant.Width.Nanometres, Flaws = [] }, new Dictionary<string, long>(), []));
+        var cloth = _cloth with { Usable = remnant.Width.Nanometres, Flaws = [] };
+        var laying = new Laying(new(cloth, new Dictionary<string, long>(), [.. remnant.Gone.Select((outline, number) => Cut(outline, number, cloth))]));
+        var gone = remnant.Gone.Count;
         var (random, length) = (new Random(Seed), remnant.Length.Nanometres);
         List<LayItem> order = [.. items.Where(item => item.Shapes.Exists(shape => Fits(shape, remnant))).OrderByDescending(item => item.Shapes[0].Area)];
         var (best, bestArea) = (new List<LaidShape>(), 0.0);
@@ -71,11 +74,18 @@ internal sealed class RemnantSearch(LayRequest request)
 
             if (area >= bestArea)
             {
-                (best, bestArea, order) = (laying.Places(), area, tried);
+                (best, bestArea, order) = ([.. laying.Places().Skip(gone)], area, tried);
             }
         }
 
         return best;
+    }
+
+    /// <summary>What was cut of a remnant lies where it was.</summary>
+    private static LaidShape Cut(IReadOnlyList<Point> outline, int number, LayCloth cloth)
+    {
+        var item = LayItem.CopiesOf(new($"gone/{number}", 1, outline, [0]), cloth).First();
+        return new(item, item.Shapes[0], outline.Min(point => point.X).Nanometres, outline.Min(point => point.Y).Nanometres);
     }
 
     private static bool Fits(LayShape shape, Remnant remnant) => shape.Width <= remnant.Width.Nanometres && shape.Height <= remnant.Length.Nanometres;
@@ -94,7 +104,7 @@ internal sealed class RemnantSearch(LayRequest request)
     private long BoundOf(List<LayItem> all, List<LayItem> kept)
     {
         List<LayItem> certain = [.. all.Where(item => kept.Contains(item) || !request.Remnants.Any(remnant => item.Shapes.Exists(shape => Fits(shape, remnant))))];
-        var remnants = request.Remnants.Sum(remnant => remnant.Width.Millimetres * remnant.Length.Millimetres);
+        var remnants = request.Remnants.Sum(remnant => (remnant.Width.Millimetres * remnant.Length.Millimetres) - remnant.Gone.Sum(outline => LayShape.Of(outline, 0).Area * (1 - 1e-9)));
         var over = (all.Sum(item => item.Shapes[0].Area) * (1 - 1e-9)) - remnants;
         var byArea = (long)(over / (_cloth.Usable / 1e6) * 1e6);
         return Math.Max(Math.Max(0, byArea), certain.Count == 0 ? 0 : LayBound.Of(certain, _cloth.Usable));
