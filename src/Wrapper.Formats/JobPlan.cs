@@ -52,6 +52,12 @@ public sealed record JobPlan
     public string ClothOf(Piece piece) => piece.IsPieced ? "pieced" : piece.ClothKey is not { } key ? piece.Cloth.Word()
         : Cloths.Count > 1 && Cloths.FirstOrDefault(laid => laid.Cloth.Key == key) is { } laid ? laid.Name : CoverInput.UsualKey;
 
+    /// <summary>What is chalked and cut next of each cloth; empty where that was not asked for.</summary>
+    public IReadOnlyList<ClothCuttingJson> Cutting { get; init; } = [];
+
+    /// <summary>Its covers with their sewing cards; empty where they were not asked for.</summary>
+    public IReadOnlyList<SewnCover> Sewn { get; init; } = [];
+
     /// <summary>What stands in the way, of cloths and covers.</summary>
     public IReadOnlyList<Check> Checks { get; init; } = [];
 

@@ -18,6 +18,12 @@ public enum FileContent
 
     /// <summary>What is bought.</summary>
     Buying,
+
+    /// <summary>What is chalked, card by card.</summary>
+    CutCards,
+
+    /// <summary>What is sewn, card by card.</summary>
+    SewingCards,
 }
 
 /// <summary>The format of a file.</summary>
@@ -55,6 +61,8 @@ public static class OpenFiles
         [(FileContent.Lay, FileFormat.Dxf)] = plan => Dxf("lay", Lay(plan)),
         [(FileContent.CutList, FileFormat.Csv)] = plan => Csv("cut-list", Tables.CutList(plan)),
         [(FileContent.Buying, FileFormat.Csv)] = plan => Csv("buying", Tables.Buying(plan)),
+        [(FileContent.CutCards, FileFormat.Csv)] = plan => Csv("cut-cards", CardTables.Cut(plan.Cutting, plan.Unit)),
+        [(FileContent.SewingCards, FileFormat.Csv)] = plan => Csv("sewing-cards", CardTables.Sewing(plan.Sewn)),
     };
 
     private const double BetweenCloths = 400;

@@ -143,17 +143,6 @@ public sealed class CuttingEndpointTests(Application application) : IClassFixtur
 
     private static JsonObject Lay(JsonNode cloth) => Workroom.Entry($"lay-{Guid.NewGuid():N}", "lay", ("subject", (string)cloth["key"]!), ("lay", cloth["lay"]!.DeepClone()));
 
-    private static JsonObject Cut(JsonNode cloth, Copied copy, string id)
-    {
-        var card = cloth["cards"]!.AsArray().First(card => (string)card!["piece"]! == copy.Piece && card["copies"]!.AsArray().Any(one => (int)one!["copy"]! == copy.Copy))!;
-        var cut = new JsonObject
-        {
-            ["cloth"] = (string)cloth["key"]!,
-            ["outline"] = new JsonArray([.. card["outline"]!.AsArray().Select(corner => new JsonArray((double)corner![0]! + copy.X, (double)corner[1]! + copy.Y))]),
-            ["width"] = (double)card["size"]!["width"]!,
-            ["length"] = (double)card["size"]!["length"]!,
-            ["edges"] = card["size"]!["edges"]!.DeepClone(),
-        };
-        return Workroom.Entry(id, "cut", ("cover", "seat"), ("number", copy.Copy), ("subject", copy.Piece), ("cut", cut));
-    }
+    private static JsonObject Cut(JsonNode cloth, Copied copy, string id) => Workroom.Cut(
+        id, cloth, cloth["cards"]!.AsArray().First(card => (string)card!["piece"]! == copy.Piece && card["copies"]!.AsArray().Any(one => (int)one!["copy"]! == copy.Copy))!, copy.Copy);
 }

@@ -35,6 +35,21 @@ internal static class Workroom
         return entry;
     }
 
+    /// <summary>A copy of a card was cut where it lies.</summary>
+    public static JsonObject Cut(string id, JsonNode cloth, JsonNode card, int copy)
+    {
+        var lies = card["copies"]!.AsArray().First(one => (int)one!["copy"]! == copy)!;
+        var cut = new JsonObject
+        {
+            ["cloth"] = (string)cloth["key"]!,
+            ["outline"] = new JsonArray([.. card["outline"]!.AsArray().Select(corner => new JsonArray((double)corner![0]! + (double)lies["x"]!, (double)corner[1]! + (double)lies["y"]!))]),
+            ["width"] = (double)card["size"]!["width"]!,
+            ["length"] = (double)card["size"]!["length"]!,
+            ["edges"] = card["size"]!["edges"]!.DeepClone(),
+        };
+        return Entry(id, "cut", ("cover", "seat"), ("number", copy), ("subject", (string)card["piece"]!), ("cut", cut));
+    }
+
     /// <summary>An entry of any kind.</summary>
     public static JsonObject Entry(string id, string kind, params (string Field, JsonNode Value)[] rest)
     {

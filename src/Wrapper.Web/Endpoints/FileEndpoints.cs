@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;
@@ -10,10 +11,10 @@ using Wrapper.Web.Planning;
 namespace Wrapper.Web.Endpoints;
 
 /// <summary>A file that is asked for: what it shows, in which format, of which cover or, for lays and buying, of which yardage.</summary>
-/// <param name="What"><c>patterns</c>, <c>cut-list</c>, <c>lay</c> or <c>buying</c>.</param>
+/// <param name="What"><c>patterns</c>, <c>cut-list</c>, <c>cut-cards</c>, <c>sewing-cards</c>, <c>lay</c> or <c>buying</c>.</param>
 /// <param name="Format"><c>svg</c>, <c>dxf</c>, <c>csv</c> or <c>zip</c>.</param>
-/// <param name="Cover">A cover to draft, for patterns and cut lists.</param>
-/// <param name="Yardage">Covers on their cloth; patterns and cut lists may be had of it too.</param>
+/// <param name="Cover">A cover to draft, for patterns, cut lists and sewing cards.</param>
+/// <param name="Yardage">Covers on their cloth; all else may be had of it too.</param>
 public sealed record FileRequestJson(string? What, string? Format, CoverDocument? Cover, YardageRequestJson? Yardage);
 
 internal static class FileEndpoints
@@ -24,7 +25,7 @@ internal static class FileEndpoints
     public static void MapFiles(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/files", Make)
-            .WithName("files").TakesTime().WithSummary("Writes patterns, lays, cut lists and buying lists as SVG, DXF, CSV or ZIP.")
+            .WithName("files").TakesTime().WithSummary("Writes patterns, lays, lists and cards as SVG, DXF, CSV or ZIP.")
             .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapGet("/api/jobs/{id}/files/{what}.{format}", OfJob)
             .WithName("jobFile").TakesTime().WithSummary("The same of a stored job.")
@@ -40,42 +41,56 @@ internal static class FileEndpoints
 
         if (request.Yardage is { } yardage)
         {
-            return YardageEndpoints.Refusal(yardage) is { } refusal ? refusal : await Handed(pair, planners, shouldStop => JobPlan.Of(
-                "Cover",
-                JobUnit.Read(yardage.Unit)!.Value,
-                yardage.HouseRules ?? [],
-                [.. yardage.Covers.Select(cover => new JobPlanCover(cover.Key, cover.Cover))],
-                yardage.Cloth is { } own ? own : First(yardage.Cloths!),
-                NeedsLay(pair.What) ? yardage.Steps ?? Steps : null,
-                shouldStop), aborted);
+            return YardageEndpoints.Refusal(yardage) is { } refusal ? refusal : await Handed(
+                pair,
+                planners,
+                new(
+                    "Cover",
+                    JobUnit.Read(yardage.Unit)!.Value,
+                    yardage.HouseRules ?? [],
+                    [.. yardage.Covers.Select((cover, place) => new JobPlanCover(cover.Key, cover.Cover, PieceCodes.Letter(place)))],
+                    yardage.Cloth is { } own ? own : First(yardage.Cloths!),
+                    []) { Steps = yardage.Steps ?? Steps },
+                aborted);
         }
 
         if (request.Cover is not { } cover || NeedsLay(pair.What))
         {
-            return Refused(NeedsLay(pair.What) ? "A lay and a buying list are made of a yardage: say “yardage”." : "Say what the file is made of: “cover” or “yardage”.");
+            return Refused(NeedsLay(pair.What) ? "A lay, its cut cards and a buying list are made of a yardage: say “yardage”." : "Say what the file is made of: “cover” or “yardage”.");
         }
 
         var outcome = Proved.Draft(cover.ToInput());
+        var name = FormCatalogue.Find(cover.Form)?.Label ?? "Cover";
         return outcome.Draft is { } draft
-            ? Handed(pair, new() { Title = "Cover", Unit = outcome.Reading.Unit, Covers = [new("A", FormCatalogue.Find(cover.Form)?.Label ?? "Cover", draft)], LeftOut = [], BuyStep = default })
+            ? Handed(pair, new() { Title = "Cover", Unit = outcome.Reading.Unit, Covers = [new("A", name, draft)], LeftOut = [], BuyStep = default, Sewn = [SewnCover.Of("A", name, outcome)!] })
             : Refusals.Unprocessable(outcome.Checks);
     }
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> OfJob(string id, string what, string format, JobStore store, Planners planners, CancellationToken aborted)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> OfJob(string id, string what, string format, JobStore store, WorkStore work, Planners planners, CancellationToken aborted)
     {
         if (Pair(what, format) is not { } pair)
         {
             return NoSuchPair(what, format);
         }
 
-        return JobEndpoints.Find(store, id) is not { } job ? Versions.Missing() : await Handed(pair, planners, shouldStop => JobPlan.Of(
-            job.Name,
-            JobUnit.Read(job.Unit)!.Value,
-            HouseEndpoints.Rules(store),
-            [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
-            job.Cloth.Cloth,
-            NeedsLay(pair.What) ? Steps : null,
-            shouldStop), aborted);
+        if (JobEndpoints.Find(store, id) is not { } job)
+        {
+            return Versions.Missing();
+        }
+
+        var entries = pair.What is FileContent.CutCards or FileContent.SewingCards ? WorkEndpoints.Entries(work, id) : [];
+        var schools = HouseEndpoints.Schools(store);
+        return await Handed(
+            pair,
+            planners,
+            new(
+                job.Name,
+                JobUnit.Read(job.Unit)!.Value,
+                HouseEndpoints.Rules(store),
+                [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, pair.What == FileContent.SewingCards ? SchoolsOfCover.Said(cover.Cover, cover.Id, schools, entries) : cover.Cover, cover.Letter))],
+                job.Cloth.Cloth,
+                entries),
+            aborted);
     }
 
     /// <summary>Cloths by their keys as a job has them: the first carries the others.</summary>
@@ -86,10 +101,10 @@ internal static class FileEndpoints
     }
 
     /// <summary>Pieces are cut the same wherever they lie: only what shows or buys cloth takes a lay.</summary>
-    private static bool NeedsLay(FileContent what) => what is FileContent.Lay or FileContent.Buying;
+    private static bool NeedsLay(FileContent what) => what is FileContent.Lay or FileContent.Buying or FileContent.CutCards;
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Handed((FileContent What, FileFormat Format) pair, Planners planners, Func<Func<bool>, JobPlan> plan, CancellationToken aborted) =>
-        Handed(pair, await planners.Run(PlannerKind.Patient, goesOn => plan(YardageEndpoints.Limited(goesOn)), aborted));
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Handed((FileContent What, FileFormat Format) pair, Planners planners, JobAsked job, CancellationToken aborted) =>
+        Handed(pair, await planners.Run(PlannerKind.Patient, goesOn => job.Plan(pair.What, YardageEndpoints.Limited(goesOn)), aborted));
 
     private static Results<FileContentHttpResult, ProblemHttpResult> Handed((FileContent What, FileFormat Format) pair, JobPlan plan)
     {
@@ -109,4 +124,22 @@ internal static class FileEndpoints
         $"“{what}” cannot be had as “{format}”. There are: {string.Join(", ", OpenFiles.Offered.GroupBy(pair => pair.What).Select(pair => $"{pair.Key.Word()} as {string.Join(", ", pair.Select(one => one.As.Word()))}"))}.");
 
     private static ProblemHttpResult Refused(string text) => TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);
+
+    /// <summary>A job that a file is made of.</summary>
+    private sealed record JobAsked(string Title, LengthUnit Unit, IReadOnlyDictionary<string, string> HouseRules, IReadOnlyList<JobPlanCover> Covers, ClothDocument Cloth, IReadOnlyList<WorkEntry> Work)
+    {
+        public int Steps { get; init; } = FileEndpoints.Steps;
+
+        /// <summary>Works out what the file shows, and no more.</summary>
+        public JobPlan Plan(FileContent what, Func<bool> shouldStop)
+        {
+            var plan = JobPlan.Of(Title, Unit, HouseRules, Covers, Cloth, what is FileContent.Lay or FileContent.Buying ? Steps : null, shouldStop);
+            return what switch
+            {
+                FileContent.CutCards => plan with { Cutting = new JobCutting(Unit, HouseRules, Covers, Cloth, Work).Plan(isWrongSide: false, Steps, shouldStop) },
+                FileContent.SewingCards => plan with { Sewn = [.. Covers.Select(cover => SewnCover.Of(cover.Letter!, JobPlan.NameOf(cover.Cover), CoverInJob.Draft(cover.Cover, Cloth, Unit, HouseRules))).OfType<SewnCover>()] },
+                _ => plan,
+            };
+        }
+    }
 }

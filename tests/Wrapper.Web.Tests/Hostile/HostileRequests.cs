@@ -54,7 +54,7 @@ internal sealed class HostileRequests
     }
 
     private static string Part(string part, HostileValues values) => part == "{what}.{format}"
-        ? $"{values.OneOf(["patterns", "lay", "cut-list", "buying", "x"])}.{values.OneOf(["svg", "dxf", "csv", "zip", "pdf"])}"
+        ? $"{values.OneOf(["patterns", "lay", "cut-list", "cut-cards", "sewing-cards", "buying", "x"])}.{values.OneOf(["svg", "dxf", "csv", "zip", "pdf"])}"
         : values.Below(4) switch { 0 => Uri.EscapeDataString(Sendable(values.Text())) is { Length: > 0 } text ? text : "_", 1 => "nowhere", _ => "hostile" };
 
     /// <summary>An address cannot carry half a letter, and what is no letter at all is refused before it comes here.</summary>

@@ -511,7 +511,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Writes patterns, lays, cut lists and buying lists as SVG, DXF, CSV or ZIP. */
+        /** Writes patterns, lays, lists and cards as SVG, DXF, CSV or ZIP. */
         post: operations["files"];
         delete?: never;
         options?: never;
@@ -1577,7 +1577,7 @@ export interface components {
         };
         /** @description A file that is asked for: what it shows, in which format, of which cover or, for lays and buying, of which yardage. */
         FileRequestJson: {
-            /** @description `patterns`, `cut-list`, `lay` or `buying`. */
+            /** @description `patterns`, `cut-list`, `cut-cards`, `sewing-cards`, `lay` or `buying`. */
             what: null | string;
             /** @description `svg`, `dxf`, `csv` or `zip`. */
             format: null | string;

@@ -9,6 +9,8 @@ const offered: { what: string; label: string; formats: string[] }[] = [
   { what: "patterns", label: "Patterns, true size", formats: ["svg", "dxf", "zip"] },
   { what: "lay", label: "The lay, true size", formats: ["svg", "dxf"] },
   { what: "cut-list", label: "Cut list", formats: ["csv"] },
+  { what: "cut-cards", label: "Cut cards", formats: ["csv"] },
+  { what: "sewing-cards", label: "Sewing cards", formats: ["csv"] },
   { what: "buying", label: "What to buy", formats: ["csv"] },
 ];
 
