@@ -28,7 +28,13 @@ internal static class JobFigures
             }
 
             var clock = Stopwatch.StartNew();
-            var lay = LayPlanner.Plan(request, int.MaxValue, () => clock.Elapsed.TotalSeconds > Seconds).Lay!;
+            var outcome = LayPlanner.Plan(request, int.MaxValue, () => clock.Elapsed.TotalSeconds > Seconds);
+            if (outcome.Lay is not { } lay)
+            {
+                Console.WriteLine($"  {Path.GetFileNameWithoutExtension(path),-22} not laid: {string.Join(" ", outcome.Checks.Select(check => check.Text))}");
+                continue;
+            }
+
             if (lay.Bound == lay.Length)
             {
                 Console.WriteLine(FormattableString.Invariant($"  {Path.GetFileNameWithoutExtension(path),-22} {count,3} pieces: proved the shortest by our own bound; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"));

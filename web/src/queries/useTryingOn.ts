@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { api, type TryingOn } from "../api/client";
+import { api, isNoAnswer, type TryingOn } from "../api/client";
 
 /** What was found, on which of the covers alike, and for whom it holds. */
 export interface Found {
@@ -38,7 +38,21 @@ export const useTryingOn = (job: string, cover: string, found: Found) =>
 export function useKeepFound(job: string, cover: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (kept: Found & { version: number; by: string }) => ask(job, cover, { ...kept, keep: true }),
+    networkMode: "always",
+    mutationFn: async (kept: Found & { version: number; by: string }) => {
+      try {
+        return await ask(job, cover, { ...kept, keep: true });
+      } catch (error) {
+        if (!isNoAnswer(error)) {
+          throw error;
+        }
+
+        return {
+          problem:
+            "The workroom’s computer does not answer: what you found stays in this browser. Keep it again when it does.",
+        };
+      }
+    },
     onSuccess: async () => {
       await Promise.all(
         ["sewing-cards", "work", "cutting"].map((what) =>

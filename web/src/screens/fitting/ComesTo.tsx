@@ -7,6 +7,8 @@ interface Props {
   /** It is being worked out: the answer is that of the figures before. */
   isWorking: boolean;
   isKept: boolean;
+  /** It was found when this page was open before, and is not in the record yet. */
+  isFromBefore: boolean;
   /** Why it could not be kept; null for no reason. */
   problem: string | null;
   /** Where its cards are. */
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** What the findings come to: what to unpick, what to sew how far from the edge, what to cut again, and the rest of the set. */
-export function ComesTo({ answer, hasFound, isWorking, isKept, problem, cards }: Props) {
+export function ComesTo({ answer, hasFound, isWorking, isKept, isFromBefore, problem, cards }: Props) {
   if (!answer) {
     return null;
   }
@@ -38,6 +40,9 @@ export function ComesTo({ answer, hasFound, isWorking, isKept, problem, cards }:
         </p>
       ))}
       {problem && <p role="alert">{problem}</p>}
+      {hasFound && isFromBefore && (
+        <p role="status">Found here before, and not in the record yet: keep it, or set it back to 0.</p>
+      )}
       {hasFound && (
         <>
           <Lines title="First unpick" lines={unpick.map(({ text }) => text)} />

@@ -2,7 +2,8 @@ import { useState } from "react";
 import type { SewingCards, Unit } from "../../api/client";
 import { TriedPicture } from "../../drawing/TriedPicture";
 import { workerHere } from "../../model/atWork";
-import { foundOf, sideTouched, type Moves } from "../../model/fitting";
+import { foundOf, sideTouched } from "../../model/fitting";
+import { foundHere, keepHere, type FoundHere } from "../../model/foundHere";
 import { useKeepFound, useTryingOn } from "../../queries/useTryingOn";
 import { ComesTo } from "./ComesTo";
 import { HowFar } from "./HowFar";
@@ -24,10 +25,14 @@ interface Known {
 
 /** The places to touch, how far each is moved, and what that comes to. */
 export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
-  const [moves, setMoves] = useState<Moves>({});
-  const [side, setSide] = useState("");
-  const [isCarried, setCarried] = useState(true);
+  const [before] = useState(() => foundHere(job, cover, number, unit));
+  const [{ moves, isCarried }, setHere] = useState<FoundHere>(before ?? { moves: {}, isCarried: true });
+  const [side, setSide] = useState(() => Object.keys(before?.moves ?? {})[0] ?? "");
   const [kept, setKept] = useState(false);
+  const say = (here: FoundHere) => {
+    keepHere(job, cover, number, unit, here);
+    setHere(here);
+  };
   const found = { number, found: foundOf(moves, unit), carried: isCarried || sewing.count === 1 };
   const { data: answer, isPlaceholderData: isWorking } = useTryingOn(job, cover, found);
   const keep = useKeepFound(job, cover);
@@ -63,7 +68,7 @@ export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
     }
   };
   const move = (by: number) => {
-    setMoves({ ...moves, [side]: (moves[side] ?? 0) + by });
+    say({ isCarried, moves: { ...moves, [side]: (moves[side] ?? 0) + by } });
     setKept(false);
   };
   const keepIt = async () => {
@@ -73,7 +78,7 @@ export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
 
     const result = await keep.mutateAsync({ ...found, version: answer.version, by: workerHere() });
     if (!("problem" in result)) {
-      setMoves({});
+      say({ isCarried, moves: {} });
       setKept(true);
     }
   };
@@ -92,10 +97,20 @@ export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
         <HowFar sides={known.sides} side={side} moves={moves} unit={unit} onSide={setSide} onMove={move} />
         {sewing.count > 1 && (
           <div className="fit-whom" role="radiogroup" aria-label="For whom">
-            <button type="button" role="radio" aria-checked={isCarried} onClick={() => setCarried(true)}>
+            <button
+              type="button"
+              role="radio"
+              aria-checked={isCarried}
+              onClick={() => say({ moves, isCarried: true })}
+            >
               This one and the rest of the {sewing.count}
             </button>
-            <button type="button" role="radio" aria-checked={!isCarried} onClick={() => setCarried(false)}>
+            <button
+              type="button"
+              role="radio"
+              aria-checked={!isCarried}
+              onClick={() => say({ moves, isCarried: false })}
+            >
               This one only
             </button>
           </div>
@@ -114,6 +129,7 @@ export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
         hasFound={found.found.length > 0}
         isWorking={isWorking}
         isKept={kept}
+        isFromBefore={before !== null && !kept}
         problem={keep.data && "problem" in keep.data ? keep.data.problem : null}
         cards={`/jobs/${job}/sewing/${cover}/${number}`}
       />
