@@ -86,7 +86,7 @@ public sealed class SweepTests
 
         if (outcome.Draft is { } draft)
         {
-            var folded = FoldUp.Of(draft);
+            var folded = FoldedOnce.Of(draft);
             Assert.True(folded.Holds, $"{name} ({measure}): {string.Join("; ", folded.Problems.Take(3))}");
         }
         else

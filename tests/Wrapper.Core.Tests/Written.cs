@@ -33,7 +33,7 @@ internal static class Written
         yield return ("notions", string.Join('\n', draft.Notions.Select(notion => $"{notion.Kind.Word()} {notion.Name} {notion.Quantity} {Near(notion.Length.Value)} {Near(notion.Width?.Value)} {Near(notion.Thickness?.Value)}")));
         yield return ("working", string.Join('\n', draft.Working().Select(line => $"{line.For} {line.Name} {line.Shown} = {string.Join(' ', line.Tokens.Select(token => $"{token.Shown}({token.Name},{token.Source})"))}")));
         yield return ("steps", string.Join('\n', SewingPlanner.Of(draft, outcome.Reading.Specification!).Order.Select(step => $"{step.Id} {Math.Round(step.Minutes, 3)} {step.Text} {step.StopSign}").Append(draft.Joins.ToString(CultureInfo.InvariantCulture))));
-        var folded = FoldUp.Of(draft);
+        var folded = FoldedOnce.Of(draft);
         yield return ("fold", $"{string.Join('\n', folded.Facets.Select(facet => $"{facet.Piece}{facet.Copy} {string.Join(' ', facet.Corners.Select(Where))}"))} {string.Join(' ', folded.Figures.Select(figure => $"{figure.What}{Coarse(figure.Found)}"))}");
     }
 

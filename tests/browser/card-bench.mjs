@@ -14,7 +14,10 @@ const cushion = {
 };
 const covers = [
   ["a piped cushion", { ...cushion, measures: { width: "20", depth: "18", thickness: "4" } }],
-  ["a large piped cushion, joined from strips", { ...cushion, measures: { width: "96", depth: "80", thickness: "4" } }],
+  [
+    "a large piped cushion, joined from strips",
+    { ...cushion, measures: { width: "96", depth: "80", thickness: "4" } },
+  ],
 ];
 
 /** Sews a fresh cover through, card by card, and times each from the key to its picture. */

@@ -149,6 +149,34 @@ test("a finding on one only leaves the set, and on a phone all can be reached", 
   expect(wide).toBeLessThanOrEqual(390);
 });
 
+test("what is found without a connection stays on the device, through a reload, until it is kept", async ({
+  page,
+  context,
+}) => {
+  const job = await threeBacks(page.request);
+  await page.goto(`/jobs/${job}/trying-on/back/1`);
+  await page.getByRole("radio", { name: /^right/ }).click();
+  await page.getByRole("button", { name: "In 1⁄8 in" }).click();
+  const comesTo = page.getByRole("region", { name: "What it comes to" });
+  await expect(comesTo).toContainText("Sew it anew");
+  await page.getByRole("radio", { name: "This one only" }).click();
+  await expect(page.getByRole("button", { name: "Keep", exact: true })).toBeEnabled();
+  await expect(comesTo).not.toContainText("2: ");
+  await context.setOffline(true);
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(comesTo.getByRole("alert")).toContainText("what you found stays in this browser");
+  await context.setOffline(false);
+  await page.reload();
+  await expect(comesTo).toContainText("Found here before, and not in the record yet");
+  await expect(page.getByRole("radio", { name: /^right/ })).toHaveAttribute("aria-checked", "true");
+  await expect(page.getByRole("radio", { name: "This one only" })).toHaveAttribute("aria-checked", "true");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(comesTo).toContainText("Kept, and in the record.");
+  await page.reload();
+  await expect(comesTo).toContainText("Right taken in ⅛ in, on this one only.");
+  await expect(comesTo).not.toContainText("Found here before");
+});
+
 test("a block trimmed on the thing is written down, becomes the pattern, and its seams are measured", async ({
   page,
 }) => {

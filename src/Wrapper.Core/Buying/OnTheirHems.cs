@@ -6,34 +6,42 @@ namespace Wrapper.Core.Buying;
 
 /// <summary>
 /// Puts pieces that keep hems of a ready-made cloth down on them: side by side along an end, the two ends of a sheet one after
-/// the other, then the next sheet. See docs/handbook.md, "Ready-made cloth".
+/// the other, then the next sheet; round what is gone of it. See docs/handbook.md, "Ready-made cloth".
 /// </summary>
 internal sealed class OnTheirHems
 {
     /// <summary>Between one sheet and the next, so that nothing runs over.</summary>
     public static readonly Length Between = Length.FromMillimetres(0.01m);
 
-    private readonly Length _width;
+    private readonly ClothSpecification _cloth;
     private readonly Length _length;
-    private readonly Length _space;
-    private readonly List<Sheet> _sheets = [];
+    private readonly List<Flaw> _taken;
 
-    private OnTheirHems(Length width, Length length, Length space) => (_width, _length, _space) = (width, length, space);
+    private OnTheirHems(ClothSpecification cloth, Length length, IReadOnlyList<Flaw> gone)
+    {
+        (_cloth, _length) = (cloth, length);
+        var more = Length.Max(Length.Zero, cloth.CurveSpace - cloth.Space); // what is gone may be round
+        _taken = [.. gone.Select(box => new Flaw(box.From - more, box.To + more, (box.Left ?? Length.Zero) - more, (box.Right ?? cloth.UsableWidth) + more))];
+    }
 
     /// <summary>Where they lie; none for a piece that is larger than the sheet.</summary>
-    /// <param name="pieces">What is laid on this cloth.</param>
-    /// <param name="width">What can be used of a sheet across.</param>
-    /// <param name="length">What can be used of it along.</param>
-    /// <param name="space">Kept free between pieces.</param>
-    public static IReadOnlyList<Placement> Of(IReadOnlyList<LaidPiece> pieces, Length width, Length length, Length space)
+    /// <param name="pieces">Pieces of this cloth, with how many copies of each are to lie on it.</param>
+    /// <param name="cloth">The cloth.</param>
+    /// <param name="gone">What was cut of it, or is bad.</param>
+    public static IEnumerable<Placement> Of(IEnumerable<(LaidPiece Laid, int Copies)> pieces, ClothSpecification cloth, IReadOnlyList<Flaw> gone)
     {
-        var hems = new OnTheirHems(width, length, space);
+        if (cloth.UsableLength is not { IsPositive: true } length)
+        {
+            return [];
+        }
+
+        var hems = new OnTheirHems(cloth, length, gone);
         return
         [
-            .. from laid in pieces
-               where laid.Piece.Kept is not null
-               from copy in Enumerable.Range(1, laid.Copies)
-               let place = hems.Next(laid, laid.Piece.Kept!, copy)
+            .. from piece in pieces
+               where piece.Laid.Piece.Kept is not null
+               from copy in Enumerable.Range(1, piece.Copies)
+               let place = hems.Next(piece.Laid, piece.Laid.Piece.Kept!, copy)
                where place is not null
                select place,
         ];
@@ -42,57 +50,36 @@ internal sealed class OnTheirHems
     private Placement? Next(LaidPiece laid, KeptHems kept, int copy)
     {
         var (wide, tall) = (Extent(laid, corner => corner.X), Extent(laid, corner => corner.Y));
-        if (wide > _width || tall > _length - Between)
+        for (var sheet = 0; sheet < ReadyMade.MostSheets && wide <= _cloth.UsableWidth && tall <= _length - Between; sheet++)
         {
-            return null;
-        }
-
-        var end = kept.End ?? ClothEnd.Start;
-        for (var number = 0; ; number++)
-        {
-            if (number == _sheets.Count)
+            var (begins, ends) = (sheet * _length, ((sheet + 1) * _length) - Between);
+            var taken = _taken.FindAll(box => box.From < ends && box.To > begins); // what lies on another sheet is not beside it
+            var y = begins + (kept.End == ClothEnd.End ? _length - Between - tall : Length.Zero);
+            foreach (var x in Across(taken, kept.Side, _cloth.UsableWidth - wide))
             {
-                _sheets.Add(new());
-            }
-
-            if (_sheets[number].Place(end, kept.Side, (wide, tall), (_width, _length - Between, _space)) is { } x)
-            {
-                var y = (number * _length) + (end == ClothEnd.Start ? Length.Zero : _length - Between - tall);
-                return new(laid.LayId, copy, kept.IsTurned ? 180 : 0, x, y);
+                var box = new Flaw(y, y + tall, x, x + wide);
+                if (!taken.Exists(other => Meet(box, other)))
+                {
+                    _taken.Add(box);
+                    return new(laid.LayId, copy, kept.IsTurned ? 180 : 0, x, y);
+                }
             }
         }
+
+        return null;
     }
+
+    /// <summary>Where its left may come: at the side it keeps, else beside whatever is taken.</summary>
+    private List<Length> Across(List<Flaw> taken, ClothSide? side, Length last) => side switch
+    {
+        ClothSide.Left => [Length.Zero],
+        ClothSide.Right => [last],
+        _ => [.. taken.Select(box => box.Right!.Value + _cloth.Space).Prepend(Length.Zero).Where(x => x <= last).Distinct().Order()],
+    };
+
+    private bool Meet(Flaw box, Flaw other) =>
+        box.From < other.To + _cloth.Space && other.From < box.To + _cloth.Space
+        && box.Left!.Value < other.Right!.Value + _cloth.Space && other.Left!.Value < box.Right!.Value + _cloth.Space;
 
     private static Length Extent(LaidPiece laid, Func<Geometry.Point, Length> of) => laid.Shape.Max(of) - laid.Shape.Min(of);
-
-    /// <summary>One sheet: what is taken along each of its ends from the left, what at its right, and how deep.</summary>
-    private sealed class Sheet
-    {
-        private readonly Dictionary<ClothEnd, (Length Taken, Length AtRight, Length Deep)> _ends = new()
-        {
-            [ClothEnd.Start] = default,
-            [ClothEnd.End] = default,
-        };
-
-        /// <summary>The place across of another piece along this end; null where there is none left.</summary>
-        public Length? Place(ClothEnd end, ClothSide? side, (Length Wide, Length Tall) piece, (Length Width, Length Length, Length Space) sheet)
-        {
-            var (here, other) = (_ends[end], _ends[end == ClothEnd.Start ? ClothEnd.End : ClothEnd.Start]);
-            var deep = Length.Max(here.Deep, piece.Tall);
-            var hasRoom = here.Taken + here.AtRight + piece.Wide <= sheet.Width && (!other.Deep.IsPositive || deep + other.Deep + sheet.Space <= sheet.Length);
-            if (!hasRoom || (side == ClothSide.Left && here.Taken.IsPositive) || (side == ClothSide.Right && here.AtRight.IsPositive))
-            {
-                return null;
-            }
-
-            if (side == ClothSide.Right)
-            {
-                _ends[end] = (here.Taken, piece.Wide + sheet.Space, deep);
-                return sheet.Width - piece.Wide;
-            }
-
-            _ends[end] = (here.Taken + piece.Wide + sheet.Space, here.AtRight, deep);
-            return here.Taken;
-        }
-    }
 }

@@ -8,7 +8,8 @@ namespace Wrapper.Core.Buying;
 /// <summary>Cloth that comes in pieces, with edges of its own: read, and laid so that no piece runs over from one to the next. See docs/handbook.md, "Ready-made cloth".</summary>
 internal static class ReadyMade
 {
-    private const int MostSheets = 40;
+    /// <summary>More sheets of one job nobody lays.</summary>
+    public const int MostSheets = 40;
     private static readonly Length MostDeep = Length.FromMillimetres(500m);
     private static readonly string[] Sides = ["left", "right", "start", "end"];
 
@@ -52,7 +53,7 @@ internal static class ReadyMade
         return request with
         {
             Flaws = [.. request.Flaws, .. Enumerable.Range(1, MostSheets).Select(sheet => new Flaw((sheet * length) - OnTheirHems.Between, sheet * length, null, null))],
-            Pinned = [.. request.Pinned, .. OnTheirHems.Of(pieces, cloth.UsableWidth, length, request.Space).Where(pin => !request.Pinned.Any(own => own.Piece == pin.Piece && own.Copy == pin.Copy))],
+            Pinned = [.. request.Pinned, .. OnTheirHems.Of(pieces.Select(piece => (piece, piece.Copies)), cloth, cloth.Flaws).Where(pin => !request.Pinned.Any(own => own.Piece == pin.Piece && own.Copy == pin.Copy))],
         };
     }
 

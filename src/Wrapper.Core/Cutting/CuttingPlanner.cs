@@ -91,7 +91,7 @@ public static class CuttingPlanner
     private static LayRequest OnHems(LayRequest request, ClothSpecification cloth, LeftToCut left, CutProgress progress)
     {
         List<Flaw> gone = [.. progress.Cut.Where(shape => shape.Remnant is null).Select(shape => Box(shape, request.UsableWidth)), .. cloth.Flaws, .. progress.Flaws];
-        var pinned = request with { Pinned = [.. request.Pinned, .. new HemsLeft(cloth, gone).Of(left.Pieces.Select(piece => (piece, left.Copies(piece.LayId).Count)))] };
+        var pinned = request with { Pinned = [.. request.Pinned, .. OnTheirHems.Of(left.Pieces.Select(piece => (piece, left.Copies(piece.LayId).Count)), cloth, gone)] };
         if (pinned.Pinned.Count == request.Pinned.Count)
         {
             return request;

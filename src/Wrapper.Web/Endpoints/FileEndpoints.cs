@@ -50,7 +50,10 @@ internal static class FileEndpoints
                     yardage.HouseRules ?? [],
                     [.. yardage.Covers.Select((cover, place) => new JobPlanCover(cover.Key, cover.Cover, PieceCodes.Letter(place)))],
                     yardage.Cloth is { } own ? own : First(yardage.Cloths!),
-                    []) { Steps = yardage.Steps ?? Steps },
+                    [])
+                {
+                    Steps = yardage.Steps ?? Steps,
+                },
                 aborted);
         }
 

@@ -11,6 +11,9 @@ public sealed class OrderOfSewingTests
 {
     private const int EachCell = 2;
 
+    /// <summary>Each cover is sewn in the usual schools and in at least so many others, the next ones for the next way of making: over a form that is every one of them.</summary>
+    private const int LeastOthers = 7;
+
     /// <summary>The forms by id.</summary>
     public static TheoryData<string> Forms => [.. Covers.Cells.Select(cell => cell.Form.Id).Distinct()];
 
@@ -29,8 +32,14 @@ public sealed class OrderOfSewingTests
     public void Random_covers_are_sewn_by_the_rules_in_every_school(string form)
     {
         var (orders, operations) = (0, 0);
-        foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
+        var (turn, met) = (0, new HashSet<Schools>());
+        var cells = Covers.Cells.Where(cell => cell.Form.Id == form).ToList();
+        var others = Math.Max(LeastOthers, (AllSchools.Count + cells.Count - 1) / cells.Count);
+        foreach (var cell in cells)
         {
+            List<Schools> here = [Schools.Usual, .. Enumerable.Range(turn, others).Select(at => AllSchools[at % AllSchools.Count])];
+            turn += others;
+            met.UnionWith(here);
             Covers.Of(cell).ForMany(
                 input =>
                 {
@@ -40,7 +49,7 @@ public sealed class OrderOfSewingTests
                         return;
                     }
 
-                    foreach (var schools in AllSchools)
+                    foreach (var schools in here.Distinct())
                     {
                         var plan = SewingPlanner.Of(draft, specification with { Schools = schools });
                         var faults = OrderChecker.Faults(draft, plan, schools);
@@ -54,5 +63,6 @@ public sealed class OrderOfSewingTests
 
         Console.WriteLine($"  {form}: {orders} orders of sewing, {operations} operations");
         Assert.True(orders > 0, form);
+        Assert.Equal(AllSchools.Count, met.Count);
     }
 }

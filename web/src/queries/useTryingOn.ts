@@ -53,7 +53,11 @@ export function useKeepFound(job: string, cover: string) {
         };
       }
     },
-    onSuccess: async () => {
+    onSuccess: async (answer) => {
+      if ("problem" in answer) {
+        return; // nothing was changed, and what does not answer is not waited for
+      }
+
       await Promise.all(
         ["sewing-cards", "work", "cutting"].map((what) =>
           queries.invalidateQueries({ queryKey: [what, job] }),
