@@ -55,14 +55,15 @@ public sealed record SewingCardRow(
 /// <summary>Cut cards and sewing cards as tables. See docs/format.md, "Files".</summary>
 public static class CardTables
 {
-    /// <summary>What is chalked of each cloth, a line each, in the order of cuts.</summary>
-    /// <param name="cloths">The cutting of the job’s cloths.</param>
-    /// <param name="unit">The job’s unit.</param>
-    public static string Cut(IReadOnlyList<ClothCuttingJson> cloths, LengthUnit unit) =>
-        Tables.Write(cloths.SelectMany(cloth => cloth.Cards.SelectMany((card, place) => Rows(cloth, card, place + 1, JobUnit.Name(unit)))));
+    private const string NotYet = "cannot be drafted yet";
 
-    /// <summary>The sewing of each cover, a card a line.</summary>
-    public static string Sewing(IReadOnlyList<SewnCover> covers) => Tables.Write(covers.SelectMany(cover =>
+    /// <summary>What is chalked of each cloth of a job, a line each, in the order of cuts; a cover that cannot be drafted yet has a line that says so.</summary>
+    public static string Cut(JobPlan plan) => Tables.Write(plan.Cutting
+        .SelectMany(cloth => cloth.Cards.SelectMany((card, place) => Rows(cloth, card, place + 1, JobUnit.Name(plan.Unit))))
+        .Concat(plan.LeftOut.Select(name => new CutCardRow(0, "", "", name, NotYet, "", "", "", "", "", "", ""))));
+
+    /// <summary>The sewing of each cover of a job, a card a line; a cover that cannot be drafted yet has a line that says so.</summary>
+    public static string Sewing(JobPlan plan) => Tables.Write(plan.Sewn.SelectMany(cover =>
     {
         var codes = PieceCodes.Of(cover.Draft, cover.Letter);
         return cover.Cards.Select((card, place) => new SewingCardRow(
@@ -77,7 +78,7 @@ public static class CardTables
             string.Join(", ", card.Pieces.Select(piece => codes[piece.Copy.Piece]).Distinct()),
             string.Join(", ", card.Operations.SelectMany(operation => operation.Needs).Distinct()),
             Math.Round(card.Minutes, 1)));
-    }));
+    }).Concat(plan.LeftOut.Select(name => new SewingCardRow(0, "", name, NotYet, "", "", "", "", "", "", 0))));
 
     private static IEnumerable<CutCardRow> Rows(ClothCuttingJson cloth, CutCardJson card, int number, string unit)
     {

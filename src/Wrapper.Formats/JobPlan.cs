@@ -103,7 +103,7 @@ public sealed record JobPlan
             Title = title,
             Unit = unit,
             Covers = [.. covers.Where(cover => drafts.ContainsKey(cover.Key)).Select(cover => new CodedDraft(letters[cover.Key], NameOf(cover.Cover), drafts[cover.Key]))],
-            LeftOut = [.. covers.Where(cover => !drafts.ContainsKey(cover.Key)).Select(cover => $"{letters[cover.Key]}: {NameOf(cover.Cover)}")],
+            LeftOut = [.. covers.Where(cover => !drafts.ContainsKey(cover.Key)).Select(cover => LeftOutAs(letters[cover.Key], cover.Cover))],
             Cloths = cloths,
             BuyStep = new ClothBuyer([], unit, readable).BuyingStep,
             Letters = letters,
@@ -115,6 +115,9 @@ public sealed record JobPlan
     /// <param name="first">The first.</param>
     public static IReadOnlyDictionary<string, ClothDocument> ClothsOf(ClothDocument first) => new[] { first }.Concat(first.Others ?? [])
         .Where(cloth => cloth is not null).DistinctBy(JobCloths.KeyOf).ToDictionary(JobCloths.KeyOf, cloth => cloth with { Others = null });
+
+    /// <summary>How a cover that cannot be drafted yet is named.</summary>
+    public static string LeftOutAs(string letter, CoverDocument cover) => $"{letter}: {NameOf(cover)}";
 
     /// <summary>What a cover is called; its form’s name where it has none.</summary>
     public static string NameOf(CoverDocument cover) => cover.Name is { Length: > 0 } name ? name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form ?? "Cover";

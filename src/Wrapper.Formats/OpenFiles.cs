@@ -61,8 +61,8 @@ public static class OpenFiles
         [(FileContent.Lay, FileFormat.Dxf)] = plan => Dxf("lay", Lay(plan)),
         [(FileContent.CutList, FileFormat.Csv)] = plan => Csv("cut-list", Tables.CutList(plan)),
         [(FileContent.Buying, FileFormat.Csv)] = plan => Csv("buying", Tables.Buying(plan)),
-        [(FileContent.CutCards, FileFormat.Csv)] = plan => Csv("cut-cards", CardTables.Cut(plan.Cutting, plan.Unit)),
-        [(FileContent.SewingCards, FileFormat.Csv)] = plan => Csv("sewing-cards", CardTables.Sewing(plan.Sewn)),
+        [(FileContent.CutCards, FileFormat.Csv)] = plan => Csv("cut-cards", CardTables.Cut(plan)),
+        [(FileContent.SewingCards, FileFormat.Csv)] = plan => Csv("sewing-cards", CardTables.Sewing(plan)),
     };
 
     private const double BetweenCloths = 400;

@@ -306,3 +306,54 @@ test("the way a cover is sewn is chosen before it is begun, and changes its orde
   await expect(page.getByText("It is being sewn")).toBeVisible();
   await expect(edges).toBeDisabled();
 });
+
+test("the house says its minutes and labels once: cards follow, and what cannot be is told", async ({
+  page,
+}) => {
+  const made = await page.request.post("/api/jobs/import", {
+    data: {
+      format: 2,
+      name: "Bolster",
+      unit: "in",
+      cloth: { width: "54" },
+      covers: [{ id: "roll", form: "bolster", measures: { diameter: "6 1/2", length: "24" } }],
+    },
+  });
+  const { id } = (await made.json()) as { id: string };
+  const kinds = async () => {
+    const answer = await page.request.get(`/api/jobs/${id}/covers/roll/sewing-cards`);
+    const { cards } = (await answer.json()) as { cards: { kind: string; minutes: number }[] };
+    return cards;
+  };
+  const before = await kinds();
+  expect(before.map(({ kind }) => kind)).not.toContain("label");
+  await page.goto(`/jobs/${id}/sewing`);
+  await page.getByText("What the house reckons with").click();
+  const seam = page.getByLabel("minutes to a metre of seam");
+  await seam.fill("500");
+  await expect(page.getByRole("alert")).toHaveText("minutes to a metre of seam: between 0 and 120.");
+  await seam.fill("30");
+  await seam.press("Enter");
+  await expect(page.locator(".house-reckons label", { has: seam })).toContainText("the house’s own");
+  const labels = page.getByLabel("labels sewn into a cover");
+  await labels.fill("1");
+  await labels.press("Enter");
+  await expect(page.locator(".house-reckons label", { has: labels })).toContainText("the house’s own");
+  const now = await kinds();
+  expect(now.map(({ kind }) => kind)).toContain("label");
+  const minutes = (cards: { kind: string; minutes: number }[]) =>
+    cards.filter(({ kind }) => kind === "seam").reduce((sum, card) => sum + card.minutes, 0);
+  expect(minutes(now)).toBeGreaterThan(minutes(before) * 2);
+  await page.reload();
+  await page.getByText("What the house reckons with").click();
+  await expect(seam).toHaveValue("30");
+
+  // Emptied, it is the usual one again.
+  for (const figure of [seam, labels]) {
+    await figure.fill("");
+    await figure.press("Enter");
+    await expect(page.locator(".house-reckons label", { has: figure })).toContainText("usual");
+  }
+
+  expect((await kinds()).map(({ kind }) => kind)).toEqual(before.map(({ kind }) => kind));
+});

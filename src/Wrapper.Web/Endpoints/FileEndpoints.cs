@@ -140,8 +140,19 @@ internal static class FileEndpoints
             return what switch
             {
                 FileContent.CutCards => plan with { Cutting = new JobCutting(Unit, HouseRules, Covers, Cloth, Work).Plan(isWrongSide: false, Steps, shouldStop) },
-                FileContent.SewingCards => plan with { Sewn = [.. Covers.Select(cover => SewnCover.Of(cover.Letter!, JobPlan.NameOf(cover.Cover), CoverInJob.Draft(cover.Cover, Cloth, Unit, HouseRules))).OfType<SewnCover>()] },
+                FileContent.SewingCards => Sewn(plan),
                 _ => plan,
+            };
+        }
+
+        /// <summary>The cards of each cover on the job’s cloths; one that has none there is named.</summary>
+        private JobPlan Sewn(JobPlan plan)
+        {
+            var cards = Covers.Select(cover => (Cover: cover, Sewn: SewnCover.Of(cover.Letter!, JobPlan.NameOf(cover.Cover), CoverInJob.Draft(cover.Cover, Cloth, Unit, HouseRules)))).ToList();
+            return plan with
+            {
+                Sewn = [.. cards.Select(card => card.Sewn).OfType<SewnCover>()],
+                LeftOut = [.. cards.Where(card => card.Sewn is null).Select(card => JobPlan.LeftOutAs(card.Cover.Letter!, card.Cover.Cover))],
             };
         }
     }

@@ -17,6 +17,8 @@ export function useHouse() {
         version: data.version,
         // What its own ticks say counts where it has no rule of its own; only its rules are ever written.
         rules: { ...data.pace, ...data.house.rules },
+        own: data.house.rules ?? {},
+        pace: data.pace,
         shelf: (data.house.shelf ?? []) as ShelfRemnant[],
         schools: data.house.schools ?? {},
       };

@@ -82,7 +82,7 @@ export function CardView({
         )}
       </section>
       {!isWhole && (
-        <section className="sheet sew-so-far">
+        <section className={card.soFar.length > 0 ? "sheet sew-so-far" : "sheet sew-so-far is-empty"}>
           <SoFar
             facets={sewing.facets}
             card={card}

@@ -12,6 +12,7 @@ import { useWorkLive } from "../../queries/useWorkLive";
 import { Nowhere } from "../../ui/Nowhere";
 import { ToldNotes } from "../../ui/ToldNotes";
 import { CoverOnBoard } from "./CoverOnBoard";
+import { HouseReckons } from "./HouseReckons";
 import "../../ui/hand.css";
 import "./board.css";
 
@@ -100,6 +101,7 @@ export function SetBoard() {
           </section>
         );
       })}
+      <HouseReckons />
     </main>
   );
 }
