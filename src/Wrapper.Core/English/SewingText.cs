@@ -89,7 +89,7 @@ internal static class SewingText
 
     internal static string TrimBlocks => "Chalk along the pins, take the blocks off, snip notches across every seam and trim to the seam.";
 
-    internal static string SeamsOfBlocks => "Sew the blocks together from the middle outwards, each seam that another crosses first.";
+    internal static string SeamsOfBlocks(bool finishesEach) => $"Sew the blocks together from the middle outwards, each seam that another crosses first{(finishesEach ? ", finished and pressed before it is crossed" : "")}.";
 
     internal static string Pocket(string where) => $"Fold the lap {where} out and back over the zip’s end and pin it down, so that it hides the slide.";
 

@@ -9,6 +9,9 @@ namespace Wrapper.Core.Sewing;
 /// <param name="cover">The cover.</param>
 internal sealed class MakingOperations(SewingCover cover)
 {
+    /// <summary>The id of the operation that makes the piping.</summary>
+    public const string MakingPiping = "make-piping";
+
     /// <summary>What is marked and sewn, with the finish of its edges as the school has it; with all edges first, only of pieces that are sewn by measure.</summary>
     public List<Operation> Finished(IReadOnlyList<Operation> sewn) =>
     [
@@ -77,19 +80,7 @@ internal sealed class MakingOperations(SewingCover cover)
             yield break;
         }
 
-        var casing = cover.Draft.Pieces.FirstOrDefault(piece => piece.Use == PieceUse.Casing);
-        var all = runs.Sum(run => run.Millimetres);
-        yield return new()
-        {
-            Id = "make-piping",
-            Kind = OperationKind.MakePiping,
-            Pieces = casing is null ? [] : PieceCopy.AllOf(casing),
-            Makes = ["made-piping"],
-            Millimetres = all,
-            Minutes = cover.Rates.Of(OperationKind.MakePiping, all, 1),
-            Needs = [SewingText.NeedsPipingFoot],
-            Text = SewingText.MakePiping(cover.Said(all)),
-        };
+        yield return Made(runs.Sum(run => run.Millimetres));
         if (cover.Schools.Piping == PipingSchool.Sandwich)
         {
             yield break;
@@ -107,7 +98,7 @@ internal sealed class MakingOperations(SewingCover cover)
                 Kind = OperationKind.ApplyPiping,
                 Pieces = PieceCopy.Of(sides),
                 Edges = sides,
-                After = ["make-piping"],
+                After = [MakingPiping],
                 Millimetres = millimetres,
                 Minutes = cover.Rates.Of(OperationKind.ApplyPiping, millimetres, 1),
                 Stops = [StopSign.PipingRawToRaw],
@@ -115,6 +106,23 @@ internal sealed class MakingOperations(SewingCover cover)
                 Text = SewingText.ApplyPiping(cover.Words.List(PieceCopy.Of(sides))),
             };
         }
+    }
+
+    /// <summary>So much piping is made.</summary>
+    public Operation Made(double millimetres)
+    {
+        var casing = cover.Draft.Pieces.FirstOrDefault(piece => piece.Use == PieceUse.Casing);
+        return new()
+        {
+            Id = MakingPiping,
+            Kind = OperationKind.MakePiping,
+            Pieces = casing is null ? [] : PieceCopy.AllOf(casing),
+            Makes = ["made-piping"],
+            Millimetres = millimetres,
+            Minutes = cover.Rates.Of(OperationKind.MakePiping, millimetres, 1),
+            Needs = [SewingText.NeedsPipingFoot],
+            Text = SewingText.MakePiping(cover.Said(millimetres)),
+        };
     }
 
     /// <summary>The lap at each end of the zip, after the join it belongs to.</summary>

@@ -92,6 +92,31 @@ public sealed class WorkedOrdersTests
         }
     }
 
+    [Fact]
+    public void A_slipcover_is_pinned_trimmed_piped_zipped_sewn_and_tried_before_its_skirt_is_sewn_on_and_hemmed()
+    {
+        static ZoneInput Zone(string name, int width, int height) => new() { Name = name, Width = Entry.Number(width), Height = Entry.Number(height) };
+        var chair = new CoverInput
+        {
+            Unit = "mm",
+            Form = "slipcover",
+            Shape = "zones",
+            Construction = "blocks",
+            Measures = new Dictionary<string, Entry> { ["skirtLength"] = Entry.Number(2600), ["skirtDrop"] = Entry.Number(180), ["zipLength"] = Entry.Number(600) },
+            Options = new Dictionary<string, string> { ["skirt"] = "kick-pleats" },
+            Zones = [Zone("Inside back", 610, 690), Zone("Outside back", 690, 610), Zone("Deck", 600, 550) with { Piped = ["top"] }],
+            UsableWidth = Entry.Number(1350),
+        };
+        var plan = Planned(chair, Plain);
+        Assert.Equal("join skirt-join-1, join skirt-join-2, join skirt-join-3, make-piping, try-on, trim, apply-piping blocks, zip, seam, try-on, seam, hem", Written(plan));
+        Assert.Equal("seam-skirt", plan.Order[^2].Id);
+        Assert.Equal(3 * 2600 / 1000.0, plan.Order[^2].Minutes, 6);
+        Assert.Equal([StopSign.OpenZip], plan.Order.Single(operation => operation.Id == "seam-blocks").Stops);
+        Assert.Equal([StopSign.PipingRawToRaw], plan.Order.Single(operation => operation.Kind == OperationKind.ApplyPiping).Stops);
+        Assert.Equal(plan.Order.Single(operation => operation.Kind == OperationKind.MakePiping).Millimetres, plan.Order.Single(operation => operation.Kind == OperationKind.ApplyPiping).Millimetres);
+        Assert.Empty(OrderChecker.Faults(Thing.Drafted(chair), plan, Plain));
+    }
+
     [Theory]
     [InlineData("bolster diameter=6.5 length=24 o.piping=both construction=band-ends", "seam closed-left, seam closed-right")]
     [InlineData("duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides usable=54 construction=bag", "join join-1-1, join join-1-2, join join-2-1, join join-2-2")]
