@@ -76,10 +76,24 @@ export function useBenchKeys(goTo: (stage: Stage) => void) {
   }, []);
 }
 
-function focusIn(place: string) {
+/** So many frames long a place that is drawn anew gets the focus back that went with what stood there. */
+const framesToDraw = 30;
+
+function focusIn(place: string, frames = framesToDraw) {
   const field = document.querySelector<HTMLElement>(`${place} .measure-entry input`);
   const first = document.querySelector<HTMLElement>(
     `${place} :is(button, input, select, [tabindex="0"]):not([disabled])`,
   );
   (field ?? first)?.focus();
+  const look = (left: number) =>
+    requestAnimationFrame(() => {
+      if (document.activeElement === document.body) {
+        focusIn(place, left);
+      } else if (left > 0) {
+        look(left - 1);
+      }
+    });
+  if (frames > 0) {
+    look(frames - 1);
+  }
 }
