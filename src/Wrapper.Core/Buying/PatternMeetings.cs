@@ -85,22 +85,8 @@ public static class PatternMeetings
     ];
 
     /// <summary>The point half way along an edge, all its parts together.</summary>
-    private static Point MiddleOf(Outline outline, string name)
-    {
-        var parts = outline.Edges.Where(edge => edge.Name == name).ToList();
-        var left = outline.LengthOf(name).Half();
-        foreach (var part in parts)
-        {
-            if (left <= part.Length)
-            {
-                return Partition.PointAlong(part, left);
-            }
-
-            left -= part.Length;
-        }
-
-        return parts[^1].End;
-    }
+    private static Point MiddleOf(Outline outline, string name) =>
+        Partition.PointAlong([.. outline.Edges.Where(edge => edge.Name == name)], outline.LengthOf(name).Half());
 
     /// <summary>How far two places are from showing the same of the pattern, in nanometres.</summary>
     private static double Off(Vector apart, LayPattern pattern)

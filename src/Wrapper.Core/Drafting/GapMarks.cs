@@ -63,21 +63,7 @@ internal sealed class GapMarks(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> 
 
     private Length LengthOf(SeamSide side) => _pieces[side.Piece].StitchLine.LengthOf(side.Edge);
 
-    private Point PointAt(SeamSide side, Length along)
-    {
-        var parts = _pieces[side.Piece].StitchLine.PartsOf(side.Edge);
-        foreach (var part in parts)
-        {
-            if (along <= part.Length)
-            {
-                return Partition.PointAlong(part, Length.Max(along, Length.Zero));
-            }
-
-            along -= part.Length;
-        }
-
-        return parts[^1].End;
-    }
+    private Point PointAt(SeamSide side, Length along) => Partition.PointAlong(_pieces[side.Piece].StitchLine.PartsOf(side.Edge), along);
 
     private string Label(MarkKind kind, IReadOnlyList<SeamSide> sides)
     {

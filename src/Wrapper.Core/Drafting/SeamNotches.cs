@@ -58,7 +58,7 @@ internal static class SeamNotches
         var length = Total(edges);
         for (var part = 1; part < parts; part++)
         {
-            Put(PointAlong(edges, Length.FromNanometresRounded((double)length.Nanometres * part / parts)), MarkText.PartOf(name, part, parts));
+            Put(Partition.PointAlong(edges, Length.FromNanometresRounded((double)length.Nanometres * part / parts)), MarkText.PartOf(name, part, parts));
         }
 
         void Mark(Point at, Edge comes, Edge goes, string label)
@@ -88,19 +88,4 @@ internal static class SeamNotches
     }
 
     private static Length Total(IReadOnlyList<Edge> edges) => edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length);
-
-    private static Point PointAlong(IReadOnlyList<Edge> edges, Length along)
-    {
-        foreach (var edge in edges)
-        {
-            if (along <= edge.Length)
-            {
-                return Partition.PointAlong(edge, along);
-            }
-
-            along -= edge.Length;
-        }
-
-        return edges[^1].End;
-    }
 }

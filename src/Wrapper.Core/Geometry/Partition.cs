@@ -29,6 +29,22 @@ public static class Partition
         return arc.Centre + Turned(edge.Start - arc.Centre, angle);
     }
 
+    /// <summary>The point so far along the parts of one edge; the end of the last where that is further.</summary>
+    public static Point PointAlong(IReadOnlyList<Edge> parts, Length along)
+    {
+        foreach (var part in parts)
+        {
+            if (along <= part.Length)
+            {
+                return PointAlong(part, Length.Max(along, Length.Zero));
+            }
+
+            along -= part.Length;
+        }
+
+        return parts[^1].End;
+    }
+
     /// <summary>How far along an edge a point of it lies; null for a point that is not on it, to a hundredth of a millimetre.</summary>
     public static Length? DistanceAlong(Edge edge, Point at)
     {

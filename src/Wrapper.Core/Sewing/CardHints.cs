@@ -12,12 +12,10 @@ internal sealed class CardHints(SewingCover cover)
     /// <summary>Shorter than this pins hold what slides.</summary>
     private const double Long = 200;
 
-    private readonly ClothNeeds _needs = new(cover.Draft, cover.Specification);
-
     /// <summary>The points that some run passes, and those that edges no seam takes end on: a seam that ends there goes on to the raw edge.</summary>
     private readonly HashSet<int> _passed =
     [
-        .. cover.Runs.All.SelectMany(run => run.IsRing ? run.Points : run.Points.Skip(1).SkipLast(1)),
+        .. cover.Runs.Passed,
         .. cover.OpenEdges.SelectMany(path => path.Points),
     ];
 
@@ -37,7 +35,7 @@ internal sealed class CardHints(SewingCover cover)
     };
 
     /// <summary>Long seams and zips of cloth that slides are basted.</summary>
-    private IEnumerable<string> Basted(Operation operation) => operation.Millimetres >= Long && _needs.Has(operation, ClothTrait.Slips) ? [SewingText.BasteFirst] : [];
+    private IEnumerable<string> Basted(Operation operation) => operation.Millimetres >= Long && cover.Needs.Has(operation, ClothTrait.Slips) ? [SewingText.BasteFirst] : [];
 
     /// <summary>Straight edges that are sewn round a curve are snipped first.</summary>
     private IEnumerable<string> Snipped(Operation operation)

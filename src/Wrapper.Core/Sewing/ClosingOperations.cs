@@ -116,9 +116,14 @@ internal sealed class ClosingOperations(SewingCover cover)
     public IEnumerable<Operation> Labels(IReadOnlyList<Operation> sewn, IReadOnlyList<Operation> hems)
     {
         var count = (int)Math.Ceiling(cover.Specification.Rules.Number(NumberRule.Labels));
+        if (count == 0)
+        {
+            yield break;
+        }
+
         var seams = sewn.Where(operation => operation is { Kind: OperationKind.Seam, Waits: false }).OrderBy(operation => cover.LinesOf(operation).Any(line => line.Seam.Gap.IsPositive) ? 0 : 1).ToList();
         var holder = seams.FindLast(operation => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).Any(side => side.Edge is "back" or "back-2")) ?? (seams.Count > 0 ? seams[^1] : hems.Count > 0 ? hems[0] : null);
-        if (count == 0 || holder is null)
+        if (holder is null)
         {
             yield break;
         }

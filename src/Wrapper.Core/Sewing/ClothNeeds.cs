@@ -25,15 +25,15 @@ internal sealed class ClothNeeds
     /// <summary>One of an operation's cloths is like this.</summary>
     public bool Has(Operation operation, ClothTrait trait) => _traits.Count > 0 && operation.Pieces.Any(piece => _traits.TryGetValue(piece.Piece, out var traits) && traits.Contains(trait));
 
-    /// <summary>What an operation needs besides what it is: nothing, where no needle is in hand.</summary>
+    /// <summary>All an operation needs: what it is of, and what its cloths ask where a needle is in hand.</summary>
     public IReadOnlyList<string> Of(Operation operation)
     {
         if (_traits.Count == 0 || !(operation.IsSewing || operation.Kind is OperationKind.Hem or OperationKind.Casing or OperationKind.ApplyPiping or OperationKind.EdgeStitch) || operation.Kind == OperationKind.CloseByHand)
         {
-            return [];
+            return operation.Needs;
         }
 
-        var needs = new List<string>();
+        var needs = operation.Needs.ToList();
         AddWhere(ClothTrait.Stretches, SewingText.NeedsStretchNeedle);
         AddWhere(ClothTrait.Bulky, SewingText.NeedsStrongNeedle);
         AddWhere(ClothTrait.ShowsThrough, SewingText.NeedsFineNeedle);

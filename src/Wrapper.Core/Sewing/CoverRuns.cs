@@ -25,10 +25,14 @@ internal sealed class CoverRuns
         IsBoxed = pieces.Values.Any(piece => piece.Kind == PieceKind.Boxing);
         HasWalls = pieces.Values.Any(piece => piece.Kind == PieceKind.Wall && piece.Rolls.Count == 0);
         All = [.. Made()];
+        Passed = All.SelectMany(run => run.Inside).ToHashSet();
     }
 
     /// <summary>The runs, in the ledger's order.</summary>
     public IReadOnlyList<Run> All { get; }
+
+    /// <summary>The points some run passes: a seam that ends there is crossed.</summary>
+    public IReadOnlySet<int> Passed { get; }
 
     /// <summary>It has a boxing.</summary>
     public bool IsBoxed { get; }

@@ -10,9 +10,6 @@ namespace Wrapper.Core.Sewing;
 /// <param name="cover">The cover.</param>
 internal sealed class PressOperations(SewingCover cover)
 {
-    /// <summary>The points some run passes: a seam that ends there is crossed.</summary>
-    private readonly HashSet<int> _passed = [.. cover.Runs.All.SelectMany(run => run.IsRing ? run.Points : run.Points.Skip(1).SkipLast(1))];
-
     /// <summary>What is pressed of what is sewn.</summary>
     public IEnumerable<Operation> All(IReadOnlyList<Operation> sewn)
     {
@@ -22,7 +19,7 @@ internal sealed class PressOperations(SewingCover cover)
             yield return Press("press-joins", [.. flat.SelectMany(operation => operation.Pieces).Distinct()], [.. flat.SelectMany(Done)], SewingText.PressJoins(flat.Exists(operation => operation.Kind == OperationKind.Join), flat.Exists(operation => operation.Kind == OperationKind.Dart)));
         }
 
-        foreach (var seam in sewn.Where(operation => operation is { Kind: OperationKind.Seam, Waits: false, IsRing: false, Points.Count: > 1 } && (_passed.Contains(operation.Points[0]) || _passed.Contains(operation.Points[^1]))))
+        foreach (var seam in sewn.Where(operation => operation is { Kind: OperationKind.Seam, Waits: false, IsRing: false, Points.Count: > 1 } && (cover.Runs.Passed.Contains(operation.Points[0]) || cover.Runs.Passed.Contains(operation.Points[^1]))))
         {
             yield return Press($"press-{seam.Id}", seam.Pieces, [.. Done(seam)], SewingText.PressSeam) with { Seams = seam.Seams, BelongsTo = seam.Id };
         }

@@ -14,6 +14,9 @@ internal sealed record Run(IReadOnlyList<SeamLine> Lines, IReadOnlyList<int> Poi
     /// <summary>It comes back to where it began.</summary>
     public bool IsRing => Points[0] == Points[^1];
 
+    /// <summary>The points it crosses: of a ring all of them.</summary>
+    public IEnumerable<int> Inside => IsRing ? Points : Points.Skip(1).SkipLast(1);
+
     /// <summary>All it sews, in millimetres.</summary>
     public double Millimetres => Lines.Sum(line => line.Sewn.Millimetres);
 

@@ -17,6 +17,7 @@ internal sealed class SewingCover
         Runs = new(Lines, Pieces, Schools);
         Rates = new(specification.Rules);
         Words = new(Pieces);
+        Needs = new(draft, specification);
         Taken = draft.Seams.SelectMany(seam => seam.Edges).ToHashSet();
         OpenEdges = EdgePaths.Of(draft.Pieces.Where(piece => piece.Use == PieceUse.Cover), Taken, Lines.Points, Runs.OfJoins);
     }
@@ -41,6 +42,9 @@ internal sealed class SewingCover
 
     /// <summary>The house's rates.</summary>
     public MinuteRates Rates { get; }
+
+    /// <summary>What its cloths ask of the machine.</summary>
+    public ClothNeeds Needs { get; }
 
     /// <summary>What its pieces are called.</summary>
     public PieceWords Words { get; }

@@ -49,10 +49,9 @@ public static class SewingPlanner
             }
         }
 
-        var needs = new ClothNeeds(cover.Draft, cover.Specification);
         return [.. order.Select(operation => Said(operation with
         {
-            Needs = [.. operation.Needs, .. needs.Of(operation)],
+            Needs = cover.Needs.Of(operation),
             Closes = operation.Id == closing?.Id,
             Gap = operation.Id == closing?.Id ? new ClosingOperations(cover).Gap : null,
             Stops =

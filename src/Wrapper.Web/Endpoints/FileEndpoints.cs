@@ -65,7 +65,7 @@ internal static class FileEndpoints
         var outcome = Proved.Draft(cover.ToInput());
         var name = FormCatalogue.Find(cover.Form)?.Label ?? "Cover";
         return outcome.Draft is { } draft
-            ? Handed(pair, new() { Title = "Cover", Unit = outcome.Reading.Unit, Covers = [new("A", name, draft)], LeftOut = [], BuyStep = default, Sewn = [SewnCover.Of("A", name, outcome)!] })
+            ? Handed(pair, new() { Title = "Cover", Unit = outcome.Reading.Unit, Covers = [new("A", name, draft)], LeftOut = [], BuyStep = default, Sewn = pair.What == FileContent.SewingCards ? [SewnCover.Of("A", name, outcome)!] : [] })
             : Refusals.Unprocessable(outcome.Checks);
     }
 

@@ -165,7 +165,8 @@ public sealed class CuttingPlannerTests
         Cut = [.. cut.Select(copy => new CutShape(copy.Cover, copy.Piece, copy.Copy, OutlineOf(First, copy), IsSpoiled: false))],
     };
 
-    private static IReadOnlyList<Geometry.Point> OutlineOf(CutPlan plan, PlannedCopy copy)
+    /// <summary>The cut line of a copy where a plan has it.</summary>
+    internal static IReadOnlyList<Geometry.Point> OutlineOf(CutPlan plan, PlannedCopy copy)
     {
         var card = plan.Cards.First(card => card.Laid.Cover == copy.Cover && card.Laid.Piece.Key == copy.Piece && card.Turn == copy.Turn);
         return [.. card.Shape.Outline.Select(point => point.Moved(copy.X, copy.Y))];
@@ -192,6 +193,6 @@ public sealed class CuttingPlannerTests
         }
     }
 
-    private static Polygon Polygon(IReadOnlyList<Geometry.Point> corners) => new(new LinearRing(
+    internal static Polygon Polygon(IReadOnlyList<Geometry.Point> corners) => new(new LinearRing(
         [.. corners.Append(corners[0]).Select(corner => new Coordinate(corner.X.Millimetres, corner.Y.Millimetres))]));
 }

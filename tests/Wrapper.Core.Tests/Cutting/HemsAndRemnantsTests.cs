@@ -1,4 +1,3 @@
-using NetTopologySuite.Geometries;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Cutting;
@@ -38,11 +37,11 @@ public sealed class HemsAndRemnantsTests
         Assert.All(first.Planned, copy => Assert.True(IsOnHem(first, copy), copy.ToString()));
         foreach (var spoiled in Enumerable.Range(1, 6))
         {
-            var cut = first.Planned.Select((copy, at) => new CutShape(copy.Cover, copy.Piece, copy.Copy, OutlineOf(first, copy), IsSpoiled: at < spoiled)).ToList();
+            var cut = first.Planned.Select((copy, at) => new CutShape(copy.Cover, copy.Piece, copy.Copy, CuttingPlannerTests.OutlineOf(first, copy), IsSpoiled: at < spoiled)).ToList();
             var again = CuttingPlanner.Of(buyer, Sheet, new() { Planned = first.Planned, Cut = cut }, Steps);
             Assert.Equal(spoiled, again.Planned.Count);
             Assert.All(again.Planned, copy => Assert.True(IsOnHem(again, copy), $"{copy} of {spoiled} is not on a hem"));
-            Apart([.. cut.Select(shape => shape.Outline), .. again.Planned.Select(copy => OutlineOf(again, copy))]);
+            Apart([.. cut.Select(shape => shape.Outline), .. again.Planned.Select(copy => CuttingPlannerTests.OutlineOf(again, copy))]);
             // Three go side by side on the deep hem of a sheet: no further sheet is begun than is needed.
             Assert.Equal((6 + spoiled + 2) / 3, (int)Math.Ceiling(again.Length.Inches / 100));
         }
@@ -57,7 +56,7 @@ public sealed class HemsAndRemnantsTests
         var again = CuttingPlanner.Of(buyer, Sheet, new() { Flaws = [flaw] }, Steps);
         Assert.Equal(2, again.Planned.Count);
         Assert.All(again.Planned, copy => Assert.True(IsOnHem(again, copy), copy.ToString()));
-        Apart([Box(flaw), .. again.Planned.Select(copy => OutlineOf(again, copy))]);
+        Apart([Box(flaw), .. again.Planned.Select(copy => CuttingPlannerTests.OutlineOf(again, copy))]);
     }
 
     [Fact]
@@ -69,7 +68,7 @@ public sealed class HemsAndRemnantsTests
         Assert.NotEmpty(onIt);
         foreach (var spoiled in onIt)
         {
-            CutShape shape = new(spoiled.Cover, spoiled.Piece, spoiled.Copy, OutlineOf(first, spoiled), IsSpoiled: true, spoiled.Remnant);
+            CutShape shape = new(spoiled.Cover, spoiled.Piece, spoiled.Copy, CuttingPlannerTests.OutlineOf(first, spoiled), IsSpoiled: true, spoiled.Remnant);
             var again = CuttingPlanner.Of(buyer, Roll, new() { Planned = first.Planned, IsPlannedSince = true, Cut = [shape] }, Steps);
             Assert.True(again.Relaid);
             Assert.Equal(first.Planned.Count, again.Planned.Count);
@@ -84,7 +83,7 @@ public sealed class HemsAndRemnantsTests
         var first = CuttingPlanner.Of(buyer, Roll, CutProgress.None, Steps);
         var onIt = first.Planned.Where(copy => copy.Remnant is not null).ToList();
         Assert.True(onIt.Count > 1);
-        CutShape good = new(onIt[0].Cover, onIt[0].Piece, onIt[0].Copy, OutlineOf(first, onIt[0]), IsSpoiled: false, onIt[0].Remnant);
+        CutShape good = new(onIt[0].Cover, onIt[0].Piece, onIt[0].Copy, CuttingPlannerTests.OutlineOf(first, onIt[0]), IsSpoiled: false, onIt[0].Remnant);
 
         // The rest stays where it was.
         var next = CuttingPlanner.Of(buyer, Roll, new() { Planned = first.Planned, IsPlannedSince = true, Cut = [good] }, Steps);
@@ -105,7 +104,7 @@ public sealed class HemsAndRemnantsTests
     private static void Holds(CutPlan plan, IReadOnlyList<CutShape> cut)
     {
         var remnant = Roll.Remnants[0];
-        var shapes = plan.Planned.Where(copy => copy.Remnant == remnant.Id).Select(copy => OutlineOf(plan, copy)).ToList();
+        var shapes = plan.Planned.Where(copy => copy.Remnant == remnant.Id).Select(copy => CuttingPlannerTests.OutlineOf(plan, copy)).ToList();
         Assert.All(shapes.SelectMany(shape => shape), point =>
         {
             Assert.InRange(point.X.Millimetres, -0.1, remnant.Width.Millimetres + 0.1);
@@ -116,14 +115,14 @@ public sealed class HemsAndRemnantsTests
 
     private static bool IsOnHem(CutPlan plan, PlannedCopy copy)
     {
-        var along = OutlineOf(plan, copy).Select(point => point.Y.Inches).ToList();
+        var along = CuttingPlannerTests.OutlineOf(plan, copy).Select(point => point.Y.Inches).ToList();
         return along.Min() % 100 < 1e-3; // the openings are cut on the deep hem, at the near end
     }
 
     /// <summary>Held by a geometry library the planner does not know.</summary>
     private static void Apart(IReadOnlyList<IReadOnlyList<Geometry.Point>> shapes)
     {
-        var cores = shapes.Select(shape => new Polygon(new LinearRing([.. shape.Append(shape[0]).Select(corner => new Coordinate(corner.X.Millimetres, corner.Y.Millimetres))])).Buffer(-0.1)).ToList();
+        var cores = shapes.Select(shape => CuttingPlannerTests.Polygon(shape).Buffer(-0.1)).ToList();
         for (var i = 0; i < cores.Count; i++)
         {
             Assert.True(cores.Skip(i + 1).All(other => !cores[i].Intersects(other)), $"shape {i} lies on another");
@@ -131,10 +130,4 @@ public sealed class HemsAndRemnantsTests
     }
 
     private static IReadOnlyList<Geometry.Point> Box(Flaw flaw) => [new(flaw.Left!.Value, flaw.From), new(flaw.Right!.Value, flaw.From), new(flaw.Right!.Value, flaw.To), new(flaw.Left!.Value, flaw.To)];
-
-    private static IReadOnlyList<Geometry.Point> OutlineOf(CutPlan plan, PlannedCopy copy)
-    {
-        var card = plan.Cards.First(card => card.Laid.Cover == copy.Cover && card.Laid.Piece.Key == copy.Piece && card.Turn == copy.Turn);
-        return [.. card.Shape.Outline.Select(point => point.Moved(copy.X, copy.Y))];
-    }
 }

@@ -25,9 +25,12 @@ export function standing(
     : { text: `${Math.round(usual * 100) / 100}`, whose: "usual" };
 }
 
+/** A figure as it is kept: a comma is a point. */
+export const asKept = (text: string) => text.trim().replace(",", ".");
+
 /** What is wrong with a figure as it was typed; empty for nothing, and for an empty one, which takes it back to the usual. */
 export function wrongWith({ name, label, least, most }: HouseFigure, text: string): string {
-  const typed = text.trim().replace(",", ".");
+  const typed = asKept(text);
   if (typed === "") {
     return "";
   }

@@ -79,21 +79,25 @@ export function useBenchKeys(goTo: (stage: Stage) => void) {
 /** So many frames long a place that is drawn anew gets the focus back that went with what stood there. */
 const framesToDraw = 30;
 
-function focusIn(place: string, frames = framesToDraw) {
+function focusIn(place: string) {
+  focusFirst(place);
+  let left = framesToDraw;
+  const look = () => {
+    if (document.activeElement === document.body) {
+      focusFirst(place);
+    }
+
+    if (--left > 0) {
+      requestAnimationFrame(look);
+    }
+  };
+  requestAnimationFrame(look);
+}
+
+function focusFirst(place: string) {
   const field = document.querySelector<HTMLElement>(`${place} .measure-entry input`);
   const first = document.querySelector<HTMLElement>(
     `${place} :is(button, input, select, [tabindex="0"]):not([disabled])`,
   );
   (field ?? first)?.focus();
-  const look = (left: number) =>
-    requestAnimationFrame(() => {
-      if (document.activeElement === document.body) {
-        focusIn(place, left);
-      } else if (left > 0) {
-        look(left - 1);
-      }
-    });
-  if (frames > 0) {
-    look(frames - 1);
-  }
 }

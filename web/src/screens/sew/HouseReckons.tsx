@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useQueryClient } from "@tanstack/react-query";
-import { figuresOfSewing, standing, wrongWith, type HouseFigure } from "../../model/houseFigures";
+import { asKept, figuresOfSewing, standing, wrongWith, type HouseFigure } from "../../model/houseFigures";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useHouse, useHouseRule } from "../../queries/useHouse";
 
@@ -38,13 +38,12 @@ function Row({ figure, own, pace }: RowProps) {
   const stands = standing(figure, own, pace);
   const wrong = wrongWith(figure, typed ?? "");
   const keep = () => {
-    const text = typed?.trim().replace(",", ".");
-    if (text === undefined || wrong || text === (own[figure.name] ?? "")) {
+    if (typed === null || wrong || asKept(typed) === (own[figure.name] ?? "")) {
       return;
     }
 
     house.mutate(
-      { name: figure.name, text },
+      { name: figure.name, text: asKept(typed) },
       {
         onSuccess: () => {
           setTyped(null);
