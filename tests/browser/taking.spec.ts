@@ -40,7 +40,21 @@ test("two readings of a measure: the larger holds, a disagreement is said, one t
   expect((await cutList(page))[0]).toBe("Plate 2: 22 × 20");
 });
 
-test("a note and a photograph hang on a measure", async ({ page }) => {
+test("a note and a photograph hang on a measure, also while the thing itself is still being kept", async ({
+  page,
+}) => {
+  let takeCover = () => {};
+  const kept = new Promise<void>((resolve) => (takeCover = resolve));
+  await page.route("**/api/jobs/*/covers/*", async (route) => {
+    await kept; // the network is slow, and only once the photograph is picked does it take the cover
+    await route.fallback();
+  });
+  const order: string[] = [];
+  page.on(
+    "request",
+    (asked) => asked.method() === "POST" && asked.url().includes("/photos") && order.push("photograph"),
+  );
+  page.on("response", (given) => given.url().includes("/covers/") && order.push("thing"));
   await bench.startNew(page);
   await bench.measure(page, "21", "19", "4");
   await page.locator(".reading[aria-label^=depth]").click();
@@ -54,7 +68,9 @@ test("a note and a photograph hang on a measure", async ({ page }) => {
   await page
     .getByLabel("A photograph")
     .setInputFiles({ name: "hull.png", mimeType: "image/png", buffer: png });
+  takeCover();
   await expect(page.getByRole("img", { name: "hull.png" })).toBeVisible();
+  expect(order[0], "a photograph goes after what it hangs on").toBe("thing");
   await page
     .getByLabel("A photograph")
     .setInputFiles({ name: "notes.png", mimeType: "image/png", buffer: Buffer.from("no picture") });

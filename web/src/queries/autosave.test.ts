@@ -3,7 +3,7 @@ import { coverTo, emptyCover } from "../model/cover";
 import { clothTo, emptyCloth } from "../model/cloth";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { Job } from "../api/client";
-import { hasUnsaved, keepMine, openJob, takeTheirs, useSaving } from "./autosave";
+import { hasUnsaved, keepMine, openJob, saveNow, takeTheirs, useSaving } from "./autosave";
 import { addCover, editHeading, editText, removeCover, useBench } from "../model/benchStore";
 import { jsonAnswer } from "../testing";
 
@@ -25,7 +25,7 @@ const job: Job = {
 
 /** What was sent: method, path and the version it was made from. */
 let sent: string[] = [];
-let answer: (request: Request) => Response;
+let answer: (request: Request) => Response | Promise<Response>;
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -73,6 +73,24 @@ test("a new cover is added as new, a removed one deleted, and undo brings it bac
     `DELETE /api/jobs/job/covers/${id} "101"`,
     `PUT /api/jobs/job/covers/${id} *`,
   ]);
+});
+
+test("who must have all in the store waits for what is being written, and for what was typed meanwhile", async () => {
+  const answers: ((response: Response) => void)[] = [];
+  answer = () => new Promise((resolve) => answers.push(resolve));
+  editText("measures", "width", "21");
+  await vi.advanceTimersByTimeAsync(400);
+  let inStore = false;
+  void saveNow().then(() => (inStore = true));
+  editHeading({ name: "Cabin" });
+  await vi.advanceTimersByTimeAsync(0);
+  expect([sent.length, inStore]).toEqual([1, false]);
+  answers[0]!(jsonAnswer({ version: 8, complete: null }));
+  await vi.advanceTimersByTimeAsync(0);
+  expect([sent.length, inStore, hasUnsaved()]).toEqual([2, false, true]);
+  answers[1]!(jsonAnswer({ version: 9, complete: null }));
+  await vi.advanceTimersByTimeAsync(0);
+  expect([sent.length, inStore, hasUnsaved()]).toEqual([2, true, false]);
 });
 
 test("while the store does not answer nothing is lost, and it is tried again", async () => {

@@ -31,7 +31,7 @@ export const useSaving = create<SaveState>(() => ({ state: "saved", conflict: nu
 let stored: Stored = new Map();
 const blocked = new Map<string, Conflict>();
 let timer: ReturnType<typeof setTimeout> | undefined;
-let running = false;
+let running: Promise<void> | null = null;
 let stopWatching: (() => void) | undefined;
 
 /** Puts a job that was just read on the bench, with what waits of it in this browser, and begins saving it. */
@@ -55,8 +55,8 @@ export function openJob(job: Job) {
   });
 }
 
-/** Writes what is not yet written, at once. */
-export function saveNow() {
+/** Writes what is not yet written, at once; done when all of it is in the store, or waits because it could not be written. */
+export function saveNow(): Promise<void> {
   return run();
 }
 
@@ -201,28 +201,25 @@ function next(parts: Part[], failed?: Set<string>): Part | undefined {
     : parts.find((part) => !blocked.has(part.key) && !failed?.has(part.key));
 }
 
-async function run() {
-  if (running) {
-    return;
-  }
+/** Who asks while something is being written waits for that: it goes on until nothing is left. */
+function run(): Promise<void> {
+  running ??= writeAll().finally(() => (running = null));
+  return running;
+}
 
-  running = true;
+async function writeAll() {
   const failed = new Set<string>();
   let cause: string | null = null;
-  try {
-    for (let part = next(pending()); part; part = next(pending(), failed)) {
-      const own = stored;
-      try {
-        await write(part);
-      } catch (error) {
-        if (own === stored) {
-          failed.add(part.key); // one part that cannot be written keeps no other waiting
-          cause ??= error instanceof Error && !isNoAnswer(error) ? error.message : null;
-        }
+  for (let part = next(pending()); part; part = next(pending(), failed)) {
+    const own = stored;
+    try {
+      await write(part);
+    } catch (error) {
+      if (own === stored) {
+        failed.add(part.key); // one part that cannot be written keeps no other waiting
+        cause ??= error instanceof Error && !isNoAnswer(error) ? error.message : null;
       }
     }
-  } finally {
-    running = false;
   }
 
   keep(pending());

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../../api/client";
 import { useBench } from "../../../model/benchStore";
+import { saveNow } from "../../../queries/autosave";
 import { FilePick } from "../../../ui/FilePick";
 import { sendPhoto } from "../../../queries/sendPhoto";
 
@@ -18,6 +19,7 @@ export function Photos({ coverId, measure }: { coverId: string; measure: string 
   const refresh = () => queries.invalidateQueries({ queryKey: ["photos", jobId] });
   const add = async (file: File) => {
     try {
+      await saveNow(); // a thing just begun must be known where its photograph is kept
       setProblem(await sendPhoto(`/api/jobs/${jobId}/photos`, coverId, measure, file));
       await refresh();
     } catch {
