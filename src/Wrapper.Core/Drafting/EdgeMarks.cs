@@ -23,11 +23,12 @@ internal static class EdgeMarks
     public static IReadOnlyList<Piece> On(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, CoverSpecification specification)
     {
         var taken = seams.SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge)).ToHashSet();
+        var shut = ShutEnds.Of(pieces, (piece, edge) => taken.Contains((piece.Key, edge)));
         var ways = seams.Where(seam => seam.IsWayIn).SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge)).ToHashSet();
         var gaps = seams.Any(seam => seam.Gap.IsPositive) ? new GapMarks(pieces, seams).All(specification.Choices.Reversible) : null;
         return [.. pieces.Select(piece =>
         {
-            var marks = AtWaysIn(piece, ways).Concat(gaps?[piece.Key] ?? []).Concat(Folds(piece, taken, specification)).Concat(Drilled(piece, taken)).ToList();
+            var marks = AtWaysIn(piece, ways).Concat(gaps?[piece.Key] ?? []).Concat(Folds(piece, edge => !taken.Contains((piece.Key, edge)) || shut.Contains((piece.Key, edge)), specification)).Concat(Drilled(piece, taken)).ToList();
             return marks.Count == 0 ? piece : piece with { Marks = [.. piece.Marks.Where(mark => !marks.Exists(other => other.Kind == MarkKind.GapEnd && mark.Kind == MarkKind.Notch && mark.From == other.From)), .. marks] };
         })];
     }
@@ -43,8 +44,8 @@ internal static class EdgeMarks
         }
     }
 
-    /// <summary>An open edge is folded on its finished line.</summary>
-    private static IEnumerable<Mark> Folds(Piece piece, HashSet<(string Piece, string Edge)> taken, CoverSpecification specification)
+    /// <summary>An edge that is hemmed is folded on its finished line.</summary>
+    private static IEnumerable<Mark> Folds(Piece piece, Func<string, bool> isHemmed, CoverSpecification specification)
     {
         if (piece.Use is not (PieceUse.Cover or PieceUse.Hung) || piece.Kind == PieceKind.Block || piece.Kept is not null)
         {
@@ -52,7 +53,7 @@ internal static class EdgeMarks
         }
 
         var isCasing = piece.Use == PieceUse.Cover && specification.Choices.Edge is LowerEdge.CasingElastic or LowerEdge.Drawstring;
-        foreach (var edge in piece.StitchLine.Edges.Where(edge => edge.Arc is null && edge.Length >= Short && !taken.Contains((piece.Key, edge.Name)) && piece.Allowances.TryGetValue(edge.Name, out var turned) && turned.IsPositive))
+        foreach (var edge in piece.StitchLine.Edges.Where(edge => edge.Arc is null && edge.Length >= Short && isHemmed(edge.Name) && piece.Allowances.TryGetValue(edge.Name, out var turned) && turned.IsPositive))
         {
             yield return new(MarkKind.Fold, isCasing ? MarkText.CasingFold : MarkText.HemFold, edge.Start, edge.End);
         }

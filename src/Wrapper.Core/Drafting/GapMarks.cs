@@ -77,7 +77,6 @@ internal sealed class GapMarks(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> 
     {
         var role = piece.CopyRoles[copy - 1];
         return piece.CopyRoles.Count(other => other == role) == 1 ? role.Label
-            : piece.CopyPlaces.Count == PlanShapes.Quarters.Length ? PlanShapes.Quarters[piece.CopyPlaces[copy - 1]]
-            : MarkText.Numbered(role.Label, copy);
+            : PlacesRound.Of(piece, copy) ?? MarkText.Numbered(role.Label, copy);
     }
 }

@@ -11,8 +11,6 @@ namespace Wrapper.Core.Drafting;
 /// </summary>
 internal static class PieceCloths
 {
-    private static readonly string[] Places = ["front", "left", "back", "right"];
-    private static readonly string[] Corners = ["front left", "back left", "back right", "front right"];
 
     /// <summary>The cover with its cloths given out; unchanged where none has a key.</summary>
     public static ConstructedCover GivenOut(ConstructedCover cover, ClothPlan plan)
@@ -88,7 +86,7 @@ internal static class PieceCloths
         return piece with
         {
             Key = $"{piece.Key}-{(isTold ? Suffix(roles[0]) : $"{index + 1}")}",
-            Name = isTold ? NameOf(roles[0], piece) : RoleText.PieceAt(piece.Name, PlacesOf(piece, group), index + 1),
+            Name = isTold ? NameOf(roles[0], piece) : RoleText.PieceAt(piece.Name, PlacesRound.Of(piece, group.Copies), index + 1),
             PerCover = group.Copies.Count,
             Quantity = covers * group.Copies.Count,
             Mirrored = over * covers,
@@ -100,13 +98,6 @@ internal static class PieceCloths
             Turns = piece.CopyTurns.Count == 0 ? piece.Turns : piece.CopyTurns[group.Copies[0] - 1],
             CopyTurns = [],
         };
-    }
-
-    /// <summary>Where the copies stand, from the front round to the left; none where they do not go round.</summary>
-    private static List<string> PlacesOf(Piece piece, Group group)
-    {
-        var names = piece.Kind == PieceKind.Strip ? Corners : Places;
-        return piece.CopyPlaces.Count == 0 ? [] : [.. group.Copies.Select(copy => piece.CopyPlaces[copy - 1]).Order().Select(place => names[place])];
     }
 
     private static string NameOf(PieceRole role, Piece piece)

@@ -66,6 +66,10 @@ internal static class FormText
     internal static string ReadingsDisagree(string measure, string read, string expected) =>
         $"The {measure} reads {read} where the other reading asks for {expected}: one of the two is wrong.";
 
+    internal static string SkirtOnReturn(string under) => $"The skirt would hang from what turns under, {under} inside the edge of the base: a skirt wants no return.";
+
+    internal static string ToNoReturn => "Turn nothing under";
+
     internal static string SkirtWithoutDrop => "The skirt’s drop is not taken: it is not drafted.";
 
     internal static string SwapEarDepthAndDepth => "Swap ear depth and depth";

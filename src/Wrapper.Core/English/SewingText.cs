@@ -21,7 +21,7 @@ internal static class SewingText
 
     internal static string CloseSeam(string where) => $"Close the {where} by hand with a ladder stitch: it is the seam to unpick when the cover comes off.";
 
-    internal static string CornerAcross(string where, string length) => $"Open the {where} corner until seam lies on seam and sew straight across where the line is {length} long.";
+    internal static string CornerAcross(string where, string length) => $"Open the {where} until seam lies on seam and sew straight across where the line is {length} long.";
 
     internal static string CornerOfNotch(string where) => $"Open the notch {where}: lay its cut edges on each other and sew across.";
 
@@ -37,13 +37,15 @@ internal static class SewingText
 
     internal static string FinishAll(string piece) => $"Finish all raw edges of the {piece}.";
 
+    internal static string FinishHemmed => "Its edges are hemmed: there is nothing to finish.";
+
     internal static string FinishSeam => "Finish the raw edges of that seam.";
 
     internal static string HemFlat(string piece) => $"Hem the open edge of the {piece} while it is flat.";
 
     internal static string HemRound => "Turn the hem twice and sew it all round.";
 
-    internal static string HemRollAllRound(string piece) => $"Turn a roll hem on all edges of the {piece}.";
+    internal static string HemRolled(string piece) => $"Turn a roll hem along the sides and the closed end of the {piece}.";
 
     internal static string HemReturn(string piece) => $"Hem the return of the {piece} with its two short ends, by itself.";
 
@@ -99,11 +101,11 @@ internal static class SewingText
 
     internal static string SeamOfOne(string piece, string where) => $"Fold the {piece} right sides together and sew{where}.";
 
-    internal static string SeamOfCorner(string one, string other, string where) => $"Sew the {one} to the {other}, upper edges level: the corner after the {where} side.";
+    internal static string SeamOfCorner(string one, string other, string where) => $"Sew the {one} to the {other}, upper edges level: the {where}.";
 
-    internal static string SeamOfHalf(string where) => $"Sew the corner after the {where} side from the top half of the way down: it is tried on with that corner open.";
+    internal static string SeamOfHalf(string where) => $"Sew the {where} from the top half of the way down: it is tried on with that corner open.";
 
-    internal static string SeamRest(string where) => $"Sew the rest of the corner after the {where} side.";
+    internal static string SeamRest(string where) => $"Sew the rest of the {where}.";
 
     internal static string SeamOfLayers => "Put one layer into the other, right sides together, and sew round the lower edge but for the gap.";
 
@@ -123,9 +125,11 @@ internal static class SewingText
 
     internal static string ThreadElastic => "Draw the elastic through, lap and sew its ends, and close the gap.";
 
-    internal static string Ties(int count, string length) => $"Sew {count} ties of {length} in.";
+    internal static string Ties(int count, string length) => $"Sew in {count} ties of {length}.";
 
-    internal static string Trim => "Trim the opened corners to the seam’s width and finish them.";
+    internal static string Trim(string corner) => $"Trim the opened {corner} to the seam’s width and finish it.";
+
+    internal static string OnPiece(string where, string piece) => $"{where} of the {piece}";
 
     internal static string TryOn => "Try it on the thing.";
 
@@ -135,9 +139,24 @@ internal static class SewingText
 
     internal static string Zip(string where) => where.Length == 0 ? "Sew the zip in while its edges are flat." : $"Sew the zip between the edges of the {where} while they are flat.";
 
-    internal static string UpperStrip(string strip) => $"upper {strip}";
+    internal static string StripOf(bool isUpper, string strip) => $"{(isUpper ? "upper" : "lower")} {strip}";
 
-    internal static string LowerStrip(string strip) => $"lower {strip}";
+    /// <summary>The side at the right is not the right side of the cloth.</summary>
+    internal static string AtPlace(string place, string what) => what == "side" && (place is "left" or "right") ? $"{place}-hand {what}" : $"{place} {what}";
+
+    internal static string PartOf(string what, int part) => $"{what} part {part}";
+
+    internal static string DropOf(string drop, string face) => $"{drop} of the {face}";
+
+    internal static string Several(string kind) => $"{kind}s";
+
+    internal static string CornerCalled(string corner) => $"{corner} corner";
+
+    internal static string Place(string edge) => edge == "closed" ? "closed end" : edge;
+
+    internal static string Opening => "opening";
+
+    internal static string CornerAfter(string side) => $"corner after the {side} side";
 
     internal static string ZipStrips => "upper and the lower zip boxing";
 
@@ -171,7 +190,19 @@ internal static class SewingText
 
     internal static string FigureFromEdge => "from the edge";
 
-    internal static string FigureFromEdges(string others) => $"from the edge; on the other layer {others}";
+    internal static string FigureInsideHems => "inside the hemmed edges";
+
+    internal static string FigureFromFolds => "from the folds";
+
+    internal static string FigureOtherLayer(string of, string other) => $"{of}; on the other layer {other}";
+
+    internal static string FigureAlong(string of, string place, string widths) => $"{of}; {place}: {widths}";
+
+    internal static string Both(string one, string other) => $"{one} and {other}";
+
+    internal static string GradePiped => "Afterwards trim the layers of its allowance in steps, the piping’s own the shortest, so that no ridge shows.";
+
+    internal static string StitchShut(string from) => $"Where the opening is shut lay fold on fold and stitch {from} from the folds.";
 
     internal static string FigureLongLine => "long is the line that is sewn";
 

@@ -72,7 +72,7 @@ internal static class Board
     private static ConstructedCover Tray(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
         var (width, depth) = (sizes.Of(Measure.Width), sizes.Of(Measure.Depth));
-        var hem = Casing(specification);
+        var hem = specification.Rules.CasingDepth;
         var fall = specification.Rules[Rule.Wall] + sizes.Wadding(MeasureAxis.Thickness) - hem;
         if (!fall.Value.IsPositive)
         {
@@ -92,7 +92,7 @@ internal static class Board
             return new();
         }
 
-        var (drop, hem) = (sizes.Of(Measure.Drop), Casing(specification));
+        var (drop, hem) = (sizes.Of(Measure.Drop), specification.Rules.CasingDepth);
         var isRounded = plan.Outline.Edges.Any(edge => edge.Arc is not null);
         if (isRounded && specification.Obstacles.Count > 0)
         {
@@ -117,10 +117,6 @@ internal static class Board
         var margin = specification.Rules[Rule.Margin] + sizes.Wadding(MeasureAxis.Thickness);
         return PaddingLayers.Under(OutlineMargin.Construct(plan, margin, specification), plan, specification);
     }
-
-    /// <summary>The turn and the casing; a hem that was said stands for both.</summary>
-    private static Worked Casing(CoverSpecification specification) =>
-        specification.Rules.Says(Rule.Hem) ? specification.Rules[Rule.Hem] : specification.Rules[Rule.CasingTurn] + specification.Rules[Rule.Casing];
 
     /// <summary>A broad end, straight sides, a taper, and a nose rounded at half its width.</summary>
     private static ClosedPlan? ByNumbers(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)

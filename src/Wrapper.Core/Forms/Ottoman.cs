@@ -1,10 +1,12 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.WalledTubs;
+using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Forms;
 
@@ -42,8 +44,13 @@ internal static class Ottoman
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
         var plan = PlanShapes.Tapered(sizes.Of(Measure.Width), sizes.Of(Measure.Width), sizes.Of(Measure.Depth));
-        var (height, under) = (sizes.Of(Measure.Height), sizes.Of(Return));
+        var (height, under) = (sizes.Of(Measure.Height), TurnsUnder(specification) ? sizes.Of(Return) : Worked.Zero);
         checks.AddRange(FormChecks.Under(under.Value, plan, "return", specification));
+        if (specification.Choices.Edge == LowerEdge.Skirt && under.Value.IsPositive)
+        {
+            checks.Add(Check.Warning("skirt-on-return", FormText.SkirtOnReturn(specification.Format.RoundedWithUnit(under.Value)), Return.Name, new Mend(FormText.ToNoReturn, $"measures.{Return.Name}", "0")));
+        }
+
         checks.AddRange(FormChecks.ToTheFloor(height.Value, sizes, specification));
         if (checks.HasError())
         {
@@ -53,10 +60,13 @@ internal static class Ottoman
         return TubWalls.Construct(plan, new(height, under, sizes.AsTaken(TopDrop)), specification);
     }
 
+    /// <summary>A skirt hangs from the edge of the base: nothing turns under unless it is said.</summary>
+    private static bool TurnsUnder(CoverSpecification specification) => specification.Choices.Edge != LowerEdge.Skirt || specification.Measures.ContainsKey(Return);
+
     private static ExpectedCover Finished(MeasuredThing thing)
     {
         var (w, d) = (thing.Across(Measure.Width), thing.Along(Measure.Depth));
-        var under = thing.Detail(Return, rule: Rule.TuckUnder);
+        var under = TurnsUnder(thing.Cover) ? thing.Detail(Return, rule: Rule.TuckUnder) : 0;
         var fall = thing.Up(Measure.Height) + under;
         var tub = PlainCover.Tub(w, d, fall);
         // The corners of what turns under are left open; a skirt hangs from the edge and closes it with its own.

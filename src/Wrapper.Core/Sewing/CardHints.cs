@@ -23,12 +23,12 @@ internal sealed class CardHints(SewingCover cover)
     public IReadOnlyList<string> Of(Operation operation) => operation.Kind switch
     {
         OperationKind.ApplyPiping => [IsRound(operation.Edges) ? SewingText.BeginPiping : SewingText.BeginPipingAtEnd],
-        OperationKind.Seam or OperationKind.Join => [.. Basted(operation), .. Snipped(operation), .. Eased(operation), .. Ends(operation), .. Open(operation)],
+        OperationKind.Seam or OperationKind.Join => [.. Basted(operation), .. Snipped(operation), .. Eased(operation), .. Ends(operation), .. Shut(operation), .. Graded(operation), .. Open(operation)],
         OperationKind.Zip => [.. Basted(operation)],
-        OperationKind.Hem or OperationKind.Casing => [SewingText.PressFolds],
+        OperationKind.Hem or OperationKind.Casing => cover.Edge == LowerEdge.OverlockedCord ? [] : [SewingText.PressFolds],
         OperationKind.Press => [SewingText.TryTheIron],
         OperationKind.Turn when !cover.Runs.All.Any(run => run.Kind == OperationKind.Corner) => [SewingText.ClipBeforeTurning],
-        OperationKind.Thread => [cover.Edge == LowerEdge.Drawstring ? SewingText.CautionCords : SewingText.CautionElastic],
+        OperationKind.Thread => [cover.Edge is LowerEdge.Drawstring or LowerEdge.OverlockedCord ? SewingText.CautionCords : SewingText.CautionElastic],
         OperationKind.Fill => [SewingText.CautionFilling],
         OperationKind.Pocket or OperationKind.Turn or OperationKind.TryOn or OperationKind.Mark => [],
         _ => [.. Open(operation)],
@@ -50,7 +50,7 @@ internal sealed class CardHints(SewingCover cover)
             }
         }
 
-        return straight.Count == 0 ? [] : [SewingText.SnipFirst(cover.Words.List(straight.Distinct()), cover.Specification.Format.Unit.IsImperial())];
+        return straight.Count == 0 ? [] : [SewingText.SnipFirst(operation.IsRing ? cover.Words.Ring(straight.Distinct()) : cover.Words.List(straight.Distinct()), cover.Specification.Format.Unit.IsImperial())];
     }
 
     private IEnumerable<string> Eased(Operation operation) =>
@@ -67,6 +67,13 @@ internal sealed class CardHints(SewingCover cover)
         var (start, end) = (!_passed.Contains(operation.Points[0]), !_passed.Contains(operation.Points[^1]));
         return start && end ? [SewingText.BothAtCorners] : start ? [SewingText.BeginAtCorner] : end ? [SewingText.StopAtCorner] : [];
     }
+
+    /// <summary>Five layers end in a piped allowance: trimmed alike they would show as a ridge.</summary>
+    private IEnumerable<string> Graded(Operation operation) =>
+        operation.Kind == OperationKind.Seam && cover.LinesOf(operation).Any(line => line.Seam.Takes == Caught.Piping) ? [SewingText.GradePiped] : [];
+
+    private IEnumerable<string> Shut(Operation operation) =>
+        cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).Any(cover.Hemmed.Shut.Contains) ? [SewingText.StitchShut(cover.Said(CardFigures.FromFolds(cover.Specification.Format.Unit).Millimetres))] : [];
 
     private IEnumerable<string> Open(Operation operation) => operation is { Gap: > 0 and { } gap, Kind: not OperationKind.CloseByHand } ? [SewingText.LeaveOpen(cover.Said(gap))] : [];
 

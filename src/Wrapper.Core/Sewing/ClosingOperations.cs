@@ -40,7 +40,7 @@ internal sealed class ClosingOperations(SewingCover cover)
                 Seams = corner.Seams,
                 After = [corner.Id],
                 Stops = [StopSign.TryBeforeTrimming],
-                Text = SewingText.Trim,
+                Text = SewingText.Trim(cover.OpenedCorner(cover.LinesOf(corner).First())),
             };
         }
 
@@ -142,7 +142,8 @@ internal sealed class ClosingOperations(SewingCover cover)
     /// <summary>What is left open in the last seam, or is a way in of its own, in millimetres; null where a closure or an open edge is the way in.</summary>
     public double? Gap => cover.Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive)?.Gap.Millimetres ?? cover.Notion(NotionKind.Gap)?.Length.Value.Millimetres;
 
-    private bool IsFilled => !cover.IsLayered && (cover.Closure == Closure.Gap || cover.Runs.IsBoxed || cover.Notion(NotionKind.Stuffing) is not null);
+    /// <summary>A filling is put in and closed up; what is open below goes over something that stands.</summary>
+    private bool IsFilled => !cover.IsLayered && ((cover.Closure == Closure.Gap && cover.OpenEdges.Count == 0) || cover.Runs.IsBoxed || cover.Notion(NotionKind.Stuffing) is not null);
 
     /// <summary>Bedding is not tried on, nor a cloth that only lies; a cube is filled at once.</summary>
     private bool IsTried(IReadOnlyList<Operation> sewn) =>

@@ -29,7 +29,7 @@ internal sealed class EdgeOperations(SewingCover cover)
                 break;
         }
 
-        foreach (var fastener in Fasteners(hems))
+        foreach (var fastener in Fasteners([.. hems.Where(hem => !hem.Edges.Any(cover.Hemmed.IsRolled))]))
         {
             yield return fastener;
         }
@@ -49,7 +49,8 @@ internal sealed class EdgeOperations(SewingCover cover)
 
         if (cover.Notion(NotionKind.Button) is { } button && hems.Count > 0)
         {
-            yield return Over([hems[^1]], OperationKind.Buttons, SewingText.Buttons(cover.PerCover(button), cover.Said(button.Length.Value.Millimetres)), cover.PerCover(button));
+            var buttons = Over([hems[^1]], OperationKind.Buttons, SewingText.Buttons(cover.PerCover(button), cover.Said(button.Length.Value.Millimetres)), cover.PerCover(button));
+            yield return cover.Specification.Choices.HasReadyBack ? OnEdges(buttons, cover.OpenEdges[^1]) : buttons; // the sheet's own hem is no operation
         }
 
         if (cover.Notion(NotionKind.Snap) is { } snap)
@@ -63,13 +64,16 @@ internal sealed class EdgeOperations(SewingCover cover)
         }
     }
 
+    private Operation OnEdges(Operation fasteners, EdgePath opening) =>
+        fasteners with { Pieces = PieceCopy.Of(opening.Edges), Edges = [.. opening.Edges.Where(side => !cover.Hemmed.Has(side))] };
+
     private Operation Drawn(IReadOnlyList<Operation> casings, NotionKind notion, string text, IReadOnlyList<StopSign> stops) =>
         Over(casings, OperationKind.Thread, text, 1) with { Stops = [StopSign.FitBeforeElastic, .. stops], Millimetres = cover.Notion(notion)?.Length.Value.Millimetres };
 
     /// <summary>Something that lies on hems or casings and comes after them.</summary>
     private Operation Over(IReadOnlyList<Operation> hems, OperationKind kind, string text, int items)
     {
-        var edges = hems.SelectMany(hem => hem.Edges).ToList();
+        var edges = hems.SelectMany(hem => hem.Edges).Where(side => !cover.Hemmed.Has(side)).ToList();
         var millimetres = hems.Sum(hem => hem.Millimetres ?? 0);
         return new()
         {
@@ -89,7 +93,7 @@ internal sealed class EdgeOperations(SewingCover cover)
         var paths = cover.OpenEdges.Select(WithoutKept).Where(path => path.Edges.Count > 0).ToList();
         if (cover.Specification.Choices.HasReadyBack && cover.Closure is not null)
         {
-            return RollHems(paths);
+            return AllRound(paths);
         }
 
         if (cover.Edge is { } edge)
@@ -100,15 +104,11 @@ internal sealed class EdgeOperations(SewingCover cover)
         return paths.Select(path => IsFlat(path) ? Hem(path, Turned.Flat, SewingText.HemFlat(PiecesOf(path))) : Hem(path, Turned.Round, SewingText.HemRound)).GroupBy(hem => hem.Turned).SelectMany(Together);
     }
 
-    /// <summary>All edges of the face that is no sheet get a roll hem; the sheet has its own where it is not cut.</summary>
-    private IEnumerable<Operation> RollHems(IReadOnlyList<EdgePath> paths)
+    /// <summary>Both faces are hemmed all round before they meet a ready sheet, which has hems of its own where it is not cut: at the opening, and rolled along all else.</summary>
+    private IEnumerable<Operation> AllRound(IReadOnlyList<EdgePath> openings)
     {
-        foreach (var path in paths)
-        {
-            var face = cover.Pieces[path.Edges[0].Piece];
-            var isSheet = face.CopyRoles[path.Edges[0].Copy - 1] == PieceRole.FaceBack;
-            yield return Hem(path, Turned.Flat, isSheet ? SewingText.HemFlat(PiecesOf(path)) : SewingText.HemRollAllRound(PiecesOf(path)));
-        }
+        var rolled = cover.PathsOf(cover.Draft.Pieces.Where(piece => piece.Kind == PieceKind.Face), cover.Hemmed.IsRolled);
+        return openings.Select(path => Hem(path, Turned.Flat, SewingText.HemFlat(PiecesOf(path)))).Concat(rolled.Select(path => Hem(path, Turned.Flat, SewingText.HemRolled(PiecesOf(path)))));
     }
 
     /// <summary>Round hems are sewn in one go; flat ones each by itself.</summary>
@@ -136,7 +136,7 @@ internal sealed class EdgeOperations(SewingCover cover)
         var skirt = cover.Draft.Pieces.FirstOrDefault(piece => piece.Use == PieceUse.Hung);
         if (skirt is not null)
         {
-            var path = EdgePaths.Of([skirt], cover.Taken, cover.Lines.Points, cover.Runs.OfJoins);
+            var path = cover.PathsOf([skirt], side => !cover.Taken.Contains(side));
             yield return Together(path.Select(part => Hem(part, Turned.Round, SewingText.HemSkirt)).GroupBy(hem => hem.Turned).First()).First() with { Id = "hem-skirt" };
         }
     }
@@ -191,7 +191,6 @@ internal sealed class EdgeOperations(SewingCover cover)
             return false;
         }
 
-        var goesOn = path.Edges.Any(side => cover.Taken.Contains(side with { Edge = "end-left" }) || cover.Taken.Contains(side with { Edge = "end-right" }));
-        return goesOn || cover.Closure is Closure.Buttons or Closure.Snaps or Closure.Overlap or Closure.Ties or Closure.PinnedTail or Closure.HookAndLoop;
+        return path.Edges.Any(cover.Hemmed.Shut.Contains) || cover.Closure is Closure.Buttons or Closure.Snaps or Closure.Overlap or Closure.Ties or Closure.PinnedTail or Closure.HookAndLoop;
     }
 }

@@ -11,18 +11,18 @@ internal sealed record EdgePath(IReadOnlyList<SeamSide> Edges, IReadOnlyList<int
     public bool IsRing => Points[0] == Points[^1];
 }
 
-/// <summary>The edges of a cover that no seam takes: they are hemmed, cased or finished. See docs/handbook.md, "Edge finishes".</summary>
+/// <summary>Edges of a cover that are hemmed, cased or finished: mostly those no seam takes. See docs/handbook.md, "Edge finishes".</summary>
 internal static class EdgePaths
 {
-    /// <summary>The stretches of open edges of these pieces, as long as they can be.</summary>
+    /// <summary>The stretches of such edges of these pieces, as long as they can be.</summary>
     /// <param name="pieces">The pieces that may have any.</param>
-    /// <param name="taken">Every edge a seam takes, and those that are folded and caught.</param>
+    /// <param name="which">Which of their edges.</param>
     /// <param name="points">The points of the cover.</param>
     /// <param name="faces">What is joined flat: a stretch stays on one face.</param>
-    public static IReadOnlyList<EdgePath> Of(IEnumerable<Piece> pieces, IReadOnlySet<SeamSide> taken, CoverPoints points, CoverFaces faces)
+    public static IReadOnlyList<EdgePath> Of(IEnumerable<Piece> pieces, Func<SeamSide, bool> which, CoverPoints points, CoverFaces faces)
     {
         var open = pieces.SelectMany(piece => Enumerable.Range(1, piece.PerCover).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy))))
-            .Where(side => !taken.Contains(side)).ToList();
+            .Where(which).ToList();
         var paths = new List<EdgePath>();
         while (open.Count > 0)
         {

@@ -67,9 +67,12 @@ internal sealed class MakingOperations(SewingCover cover)
         BelongsTo = operation.Id,
         After = [operation.Id],
         Millimetres = operation.Millimetres,
-        Minutes = cover.Rates.Of(OperationKind.Finish, operation.Millimetres ?? 0, 1),
-        Text = SewingText.FinishSeam,
+        Minutes = IsHemmed(operation) ? 0 : cover.Rates.Of(OperationKind.Finish, operation.Millimetres ?? 0, 1),
+        Text = IsHemmed(operation) ? SewingText.FinishHemmed : SewingText.FinishSeam,
     });
+
+    /// <summary>All its edges were hemmed before it.</summary>
+    private bool IsHemmed(Operation operation) => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).All(cover.Hemmed.Has);
 
     /// <summary>The piping is made in one go, and where it is sewn on first, each run by itself.</summary>
     public IEnumerable<Operation> Piping()

@@ -8,45 +8,73 @@ namespace Wrapper.Core.Sewing;
 /// <param name="pieces">The pieces by their keys.</param>
 internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
 {
-    /// <summary>A copy of a piece: “top plate”, “zip boxing 2”, “boxing 1 of 3”.</summary>
+    /// <summary>A copy of a piece: “top plate”, “upper zip boxing”, “boxing 1 of 3”, “front wall”, “outer drop 2 of the front face”.</summary>
     public string Of(PieceCopy copy)
     {
         var piece = pieces[copy.Piece];
-        if (piece.PerCover == 1)
+        var (name, role) = (piece.Name.ToLowerInvariant(), piece.CopyRoles[copy.Copy - 1]);
+        var number = piece.CopyRoles.Count(other => other == role) == 1 ? "" : $" {copy.Copy}";
+        return piece.Kind switch
         {
-            return piece.Name.ToLowerInvariant();
-        }
-
-        if (piece.Kind == PieceKind.ZipBoxing)
-        {
-            return copy.Copy == 1 ? SewingText.UpperStrip(piece.Name.ToLowerInvariant()) : SewingText.LowerStrip(piece.Name.ToLowerInvariant());
-        }
-
-        var role = piece.CopyRoles[copy.Copy - 1];
-        var alike = piece.CopyRoles.Count(other => other == role);
-        var own = piece.CopyRoles.Distinct().Count() == 1 ? piece.Name.ToLowerInvariant() : piece.Kind is PieceKind.Face or PieceKind.Top ? role.Label : $"{role.Label} {piece.Kind.Word()}";
-        return alike == 1 ? own : $"{own} {copy.Copy}";
+            PieceKind.Face when IsDrop(piece) => SewingText.DropOf(name[(name.LastIndexOf(',') + 2)..] + number, role.Label),
+            _ when piece.PerCover == 1 => name,
+            PieceKind.ZipBoxing => SewingText.StripOf(copy.Copy == 1, name),
+            PieceKind.Wall or PieceKind.Side or PieceKind.Strip when PlacesRound.Of(piece, copy.Copy) is { } place =>
+                SewingText.AtPlace(place, role.Label) + (name.Contains(" part ", StringComparison.Ordinal) ? name[name.LastIndexOf(',')..] : ""),
+            PieceKind.Skirt => SewingText.PartOf(role.Label, copy.Copy),
+            PieceKind.Face or PieceKind.Top when piece.Roles.Count > 1 => role.Label + number,
+            _ => (piece.Roles.Count == 1 ? name : $"{role.Label} {piece.Kind.Word()}") + number,
+        };
     }
 
     /// <summary>All copies of a piece: “both plates” by its own name.</summary>
     public static string OfAll(Piece piece) => piece.PerCover == 1 ? piece.Name.ToLowerInvariant() : $"{piece.Name.ToLowerInvariant()} × {piece.PerCover}";
 
-    /// <summary>Pieces one after another, each once.</summary>
+    /// <summary>Pieces one after another, each once; all drops of a face together are the face.</summary>
     public string List(IEnumerable<PieceCopy> copies)
     {
-        var names = copies.Select(Of).Distinct().ToList();
+        var all = copies.ToHashSet();
+        var whole = pieces.Values.Where(IsDrop).SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (Copy: copy, Role: piece.CopyRoles[copy.Copy - 1])))
+            .GroupBy(drop => drop.Role, drop => drop.Copy).Where(face => face.All(all.Contains))
+            .SelectMany(face => face.Select(copy => (copy, face.Key.Label))).ToDictionary();
+        return Listed(all.Select(copy => whole.GetValueOrDefault(copy) ?? Of(copy)));
+    }
+
+    /// <summary>What is sewn round a plate in one go, by what it is: “boxing and upper zip boxing”, “walls”.</summary>
+    public string Ring(IEnumerable<PieceCopy> copies) => Listed(copies.GroupBy(copy => pieces[copy.Piece].Kind).SelectMany(kind => kind.Key switch
+    {
+        PieceKind.ZipBoxing => kind.Select(copy => SewingText.StripOf(copy.Copy == 1, PieceRole.ZipBoxing.Label)),
+        PieceKind.Boxing => [PieceRole.Boxing.Label],
+        _ => kind.Count() == 1 ? [Of(kind.First())] : [SewingText.Several(kind.Key.Word())],
+    }));
+
+    private static bool IsDrop(Piece piece) => piece.Kind == PieceKind.Face && piece.Name.EndsWith(" drop", StringComparison.Ordinal);
+
+    private static string Listed(IEnumerable<string> words)
+    {
+        var names = words.Distinct().ToList();
         return names.Count <= 1 ? string.Concat(names) : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
     }
 
     /// <summary>The places a run goes along: “front, right, back”.</summary>
     public static string Along(IEnumerable<string> names) => string.Join(", ", names.Select(Place).Where(word => word.Length > 0).Distinct());
 
-    /// <summary>Which corner a seam's name tells of: “front left”, “back right, lower”.</summary>
+    /// <summary>The corner between a wall and the next one round: “front right” after the front; of other plans, after which side it is.</summary>
+    public static string CornerAfter(string seam) => Corner(seam) switch
+    {
+        "front" => SewingText.CornerCalled("front right"),
+        "right" => SewingText.CornerCalled("back right"),
+        "back" => SewingText.CornerCalled("back left"),
+        "left" => SewingText.CornerCalled("front left"),
+        var side => SewingText.CornerAfter(side),
+    };
+
+    /// <summary>Which corner a seam's name tells of: “front left”, “lower back right”.</summary>
     public static string Corner(string name)
     {
         var words = name.Split('-').Where(word => word is "front" or "back" or "right" or "left").ToList();
         var layer = name.Split('-').FirstOrDefault(word => word is "upper" or "lower");
-        return words.Count == 0 ? Place(name) : layer is null ? string.Join(' ', words) : $"{string.Join(' ', words)}, {layer}";
+        return words.Count == 0 ? Place(name) : layer is null ? string.Join(' ', words) : $"{layer} {string.Join(' ', words)}";
     }
 
     /// <summary>A name of an edge in words: the side it is on, without numbers and without what part of it is meant.</summary>
@@ -54,6 +82,6 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
     {
         var words = name.Split('-').Where(word => !int.TryParse(word, out _)).ToList();
         var told = words.Where(word => word is not ("upper" or "lower" or "ear" or "a" or "b" or "corner" or "w" or "zip" or "start" or "finish" or "rim" or "slope" or "flat")).ToList();
-        return told.Count > 0 ? told[0] : words[0] is "start" or "finish" ? words[^1] : words[0];
+        return told.Count > 0 ? SewingText.Place(told[0]) : words[0] is "start" or "finish" ? words[^1] : words[0];
     }
 }

@@ -70,20 +70,20 @@ internal sealed class SeamOperations(SewingCover cover)
             case OperationKind.Join:
                 return _joined.Of(seam.First) == _joined.Of(seam.Second) && one == other ? SewingText.JoinToRing(one) : SewingText.Join(one, other);
             case OperationKind.Dart:
-                return cover.Specification.Choices.PleatedTopCorners && cover.Runs.HasWalls ? SewingText.Pleat(Corner(run)) : SewingText.Dart(Corner(run));
+                return cover.Specification.Choices.PleatedTopCorners && cover.Runs.HasWalls ? SewingText.Pleat(Corner(run)) : SewingText.Dart(cover.CornerOf(run.Lines[0], Corner(run)));
             case OperationKind.Corner:
-                return cover.Pieces[seam.First.Piece].StitchLine.FindLength(seam.First.Edge) is null ? SewingText.CornerAcross(Corner(run), cover.Said(run.Millimetres)) : SewingText.CornerOfNotch(Corner(run));
+                return cover.Pieces[seam.First.Piece].StitchLine.FindLength(seam.First.Edge) is null ? SewingText.CornerAcross(cover.OpenedCorner(run.Lines[0]), cover.Said(run.Millimetres)) : SewingText.CornerOfNotch(Corner(run));
             case OperationKind.Zip:
                 return SewingText.Zip(AtEdges(sides));
             case OperationKind.Tape:
                 return SewingText.Tape(AtEdges(sides));
             case OperationKind.CloseByHand:
-                return SewingText.CloseSeam(run.Lines[0].Waits ? $"{Corner(run)} corner" : "opening");
+                return SewingText.CloseSeam(run.Lines[0].Waits ? CornerAfter(run) : SewingText.Opening);
         }
 
         if (run.Lines[0].Waits)
         {
-            return cover.IsLayered ? SewingText.SeamOfLayers : SewingText.SeamRest(Corner(run));
+            return cover.IsLayered ? SewingText.SeamOfLayers : SewingText.SeamRest(CornerAfter(run));
         }
 
         if (cover.Pieces[seam.First.Piece].Use == PieceUse.Hung && seam.Id == "skirt")
@@ -93,7 +93,7 @@ internal sealed class SeamOperations(SewingCover cover)
 
         if (run.Lines.Count == 1 && cover.Lines.All.Any(line => line.Waits && line.Seam == seam))
         {
-            return SewingText.SeamOfHalf(Corner(run));
+            return SewingText.SeamOfHalf(CornerAfter(run));
         }
 
         if (one == other)
@@ -103,19 +103,23 @@ internal sealed class SeamOperations(SewingCover cover)
 
         if (cover.Pieces[seam.First.Piece].Kind == PieceKind.Wall && cover.Pieces[seam.Second.Piece].Kind == PieceKind.Wall)
         {
-            return SewingText.SeamOfCorner(one, other, Corner(run));
+            return SewingText.SeamOfCorner(one, other, CornerAfter(run));
         }
 
         return cover.Runs.PlateOf(run) is { } plate
             ? RoundPlate(run, plate)
-            : SewingText.SeamOf(one, other, SewingText.Where(where));
+            : SewingText.SeamOf(one, other, IsRound(seam.First) && IsRound(seam.Second) ? "" : SewingText.Where(where));
     }
+
+    /// <summary>Its piece is named by where it stands round the thing: with its neighbour that says which edge.</summary>
+    private bool IsRound(SeamSide side) => cover.Pieces[side.Piece].Kind is PieceKind.Side or PieceKind.Strip;
 
     private string RoundPlate(Run run, int plate)
     {
         var onPlate = run.Lines.Select(line => cover.Runs.IsOn(plate, line.Seam.First) ? (Plate: line.Seam.First, Strip: line.Seam.Second) : (Plate: line.Seam.Second, Strip: line.Seam.First)).ToList();
+        var strips = PieceCopy.Of(onPlate.Select(sides => sides.Strip));
         return SewingText.SeamRound(
-            cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Strip))),
+            run.IsRing ? cover.Words.Ring(strips) : cover.Words.List(strips),
             cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Plate))),
             run.IsRing ? " all round" : SewingText.Where(PieceWords.Along(onPlate.Select(sides => sides.Plate.Edge))),
             onPlate.All(sides => cover.Pieces[sides.Plate.Piece].StitchLine.PartsOf(sides.Plate.Edge).Any(edge => edge.Arc is not null)));
@@ -123,6 +127,8 @@ internal sealed class SeamOperations(SewingCover cover)
 
     /// <summary>Which corner: “front left”.</summary>
     private static string Corner(Run run) => PieceWords.Corner(run.Lines[0].Seam.Id);
+
+    private static string CornerAfter(Run run) => PieceWords.CornerAfter(run.Lines[0].Seam.Id);
 
     private string AtEdges(IReadOnlyList<SeamSide> sides) => sides.All(side => cover.Pieces[side.Piece].Kind == PieceKind.ZipBoxing) ? SewingText.ZipStrips : cover.Words.List(PieceCopy.Of(sides));
 

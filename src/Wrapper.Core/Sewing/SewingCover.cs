@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -19,7 +20,8 @@ internal sealed class SewingCover
         Words = new(Pieces);
         Needs = new(draft, specification);
         Taken = draft.Seams.SelectMany(seam => seam.Edges).ToHashSet();
-        OpenEdges = EdgePaths.Of(draft.Pieces.Where(piece => piece.Use == PieceUse.Cover), Taken, Lines.Points, Runs.OfJoins);
+        Hemmed = new(draft, specification, Taken, Lines.All.Where(line => line.Kind == OperationKind.Join).SelectMany(line => line.Seam.Edges).ToHashSet());
+        OpenEdges = PathsOf(draft.Pieces.Where(piece => piece.Use == PieceUse.Cover), side => !Taken.Contains(side) || Hemmed.Shut.Contains(side));
     }
 
     /// <summary>The draft.</summary>
@@ -52,7 +54,10 @@ internal sealed class SewingCover
     /// <summary>Every edge a seam takes.</summary>
     public IReadOnlySet<SeamSide> Taken { get; }
 
-    /// <summary>The edges no seam takes.</summary>
+    /// <summary>What is hemmed before it is sewn.</summary>
+    public HemmedFirst Hemmed { get; }
+
+    /// <summary>The edges no seam takes, with the shut parts of an opening, which have one hem with it.</summary>
     public IReadOnlyList<EdgePath> OpenEdges { get; }
 
     /// <summary>How its lower edge is held; null where it has none.</summary>
@@ -73,8 +78,20 @@ internal sealed class SewingCover
     /// <summary>It sews something round or along a plate.</summary>
     public bool IsOnPlate(Operation operation) => LinesOf(operation).Any(line => Runs.IsOnPlate(line));
 
+    /// <summary>Edges of these pieces one after another, as far as they go on.</summary>
+    public IReadOnlyList<EdgePath> PathsOf(IEnumerable<Piece> pieces, Func<SeamSide, bool> which) => EdgePaths.Of(pieces, which, Lines.Points, Runs.OfJoins);
+
     /// <summary>The lines an operation sews.</summary>
     public IEnumerable<SeamLine> LinesOf(Operation operation) => operation.Seams.Select(id => Lines.All.First(line => line.Sewn.Id == id));
+
+    /// <summary>Which corner a line sews across: “right corner of the outer layer”.</summary>
+    public string OpenedCorner(SeamLine line) => CornerOf(line, SewingText.CornerCalled(PieceWords.Corner(line.Seam.Id)));
+
+    /// <summary>A place with the piece it is on, where another copy of that piece has one of that name.</summary>
+    public string CornerOf(SeamLine line, string where) =>
+        IsLayered ? SewingText.OnPiece(where, Pieces[line.Seam.First.Piece].CopyRoles[line.Seam.First.Copy - 1].Label)
+        : Pieces[line.Seam.First.Piece].PerCover > 1 && line.Seam.Edges.Select(PieceCopy.Of).Distinct().Count() == 1 ? SewingText.OnPiece(where, Words.Of(PieceCopy.Of(line.Seam.First)))
+        : where;
 
     /// <summary>A length as it is said.</summary>
     public string Said(double millimetres) => Specification.Format.RoundedWithUnit(Length.FromMillimetres((decimal)millimetres));
