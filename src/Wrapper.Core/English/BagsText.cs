@@ -3,6 +3,10 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of bags, pillowcases and covers over a back.</summary>
 internal static class BagsText
 {
+    internal static string OuterDrop => "outer drop";
+
+    internal static string MiddleDrop => "middle drop";
+
     internal static string CornerRadiusTooLarge(string corner) =>
         $"A corner radius of {corner} is larger than it can be on this back.";
 

@@ -3,6 +3,8 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of the tub with walls.</summary>
 internal static class WalledTubsText
 {
+    internal static string PartOf(int part, int parts) => $"part {part} of {parts}";
+
     internal static string ClothTooNarrowForStrips => "Between two seams this cloth leaves too little to join a wall from. Choose a wider cloth or a narrower seam.";
 
     internal static string ObstaclesOnACurve => "Obstacles are placed on the sides of a rectangle: a round or oval cover takes none.";

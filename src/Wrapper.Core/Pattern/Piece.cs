@@ -71,6 +71,9 @@ public sealed record Piece
     /// <summary>What the piece is called on the cutting table.</summary>
     public required string Name { get; init; }
 
+    /// <summary>Which part it is of what is cut in several: “outer drop”, “part 1 of 2”; null where it is whole, or its name says all.</summary>
+    public string? PartName { get; init; }
+
     /// <summary>How many for one cover.</summary>
     public required int PerCover { get; init; }
 

@@ -16,11 +16,11 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
         var number = piece.CopyRoles.Count(other => other == role) == 1 ? "" : $" {copy.Copy}";
         return piece.Kind switch
         {
-            PieceKind.Face when IsDrop(piece) => SewingText.DropOf(name[(name.LastIndexOf(',') + 2)..] + number, role.Label),
+            PieceKind.Face when piece.PartName is { } drop => SewingText.DropOf(drop + number, role.Label),
             _ when piece.PerCover == 1 => name,
             PieceKind.ZipBoxing => SewingText.StripOf(copy.Copy == 1, name),
             PieceKind.Wall or PieceKind.Side or PieceKind.Strip when PlacesRound.Of(piece, copy.Copy) is { } place =>
-                SewingText.AtPlace(place, role.Label) + (name.Contains(" part ", StringComparison.Ordinal) ? name[name.LastIndexOf(',')..] : ""),
+                piece.PartName is { } part ? $"{SewingText.AtPlace(place, role.Label)}, {part}" : SewingText.AtPlace(place, role.Label),
             PieceKind.Skirt => SewingText.PartOf(role.Label, copy.Copy),
             PieceKind.Face or PieceKind.Top when piece.Roles.Count > 1 => role.Label + number,
             _ => (piece.Roles.Count == 1 ? name : $"{role.Label} {piece.Kind.Word()}") + number,
@@ -34,7 +34,7 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
     public string List(IEnumerable<PieceCopy> copies)
     {
         var all = copies.ToHashSet();
-        var whole = pieces.Values.Where(IsDrop).SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (Copy: copy, Role: piece.CopyRoles[copy.Copy - 1])))
+        var whole = pieces.Values.Where(piece => piece is { Kind: PieceKind.Face, PartName: not null }).SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (Copy: copy, Role: piece.CopyRoles[copy.Copy - 1])))
             .GroupBy(drop => drop.Role, drop => drop.Copy).Where(face => face.All(all.Contains))
             .SelectMany(face => face.Select(copy => (copy, face.Key.Label))).ToDictionary();
         return Listed(all.Select(copy => whole.GetValueOrDefault(copy) ?? Of(copy)));
@@ -47,8 +47,6 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
         PieceKind.Boxing => [PieceRole.Boxing.Label],
         _ => kind.Count() == 1 ? [Of(kind.First())] : [SewingText.Several(kind.Key.Word())],
     }));
-
-    private static bool IsDrop(Piece piece) => piece.Kind == PieceKind.Face && piece.Name.EndsWith(" drop", StringComparison.Ordinal);
 
     private static string Listed(IEnumerable<string> words)
     {

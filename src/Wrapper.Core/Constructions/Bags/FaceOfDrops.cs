@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -103,6 +104,7 @@ internal sealed class FaceOfDrops
                 specification, NameOf(drop), Count > 1 && drop == 0 ? 2 : 1, Outlined(from, to, length, left, right), _drops.Parts[drop], _cut.CutLength, _cut.Side, _cut.Closed, _cut.End, _drops.Join.Value) with
             {
                 Key = KeyOf(drop),
+                PartName = PartOf(drop),
                 Kept = _cut.Kept,
             };
             var isOuter = Count > 1 && drop == 0;
@@ -141,7 +143,9 @@ internal sealed class FaceOfDrops
 
     private string KeyOf(int drop) => Count == 1 ? _key : drop == 0 ? $"{_key}-outer" : Count == 3 ? $"{_key}-middle" : $"{_key}-middle-{drop}";
 
-    private string NameOf(int drop) => Count == 1 ? _cut.Name : $"{_cut.Name}, {(drop == 0 ? "outer" : "middle")} drop";
+    private string NameOf(int drop) => PartOf(drop) is { } part ? $"{_cut.Name}, {part}" : _cut.Name;
+
+    private string? PartOf(int drop) => Count == 1 ? null : drop == 0 ? BagsText.OuterDrop : BagsText.MiddleDrop;
 
     /// <summary>What lies on the right outer drop is found on the left one, turned over.</summary>
     private SeamSide Side(List<Stretch> stretches, int index)

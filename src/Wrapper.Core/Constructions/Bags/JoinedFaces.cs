@@ -1,3 +1,4 @@
+using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -25,13 +26,13 @@ internal static class JoinedFaces
         {
             var (key, cutLength, allowance) = (faces == 1 ? "face" : $"face-{face}", face == 1 ? cut.Front : cut.Back, face == 1 ? end.Front : end.Back);
             var name = faces == 1 ? "Face" : face == 1 ? "Front face" : "Back face, with flap";
-            var outside = BagOpenEnd.Face(specification, $"{name}, outer drop", faces == 1 ? 4 : 2, Drop(Length.Zero, outer, l, shut, total - shut, "side", "join"), drops.Parts[0], cutLength, side, closed, allowance, join);
-            pieces.Add(outside with { Key = $"{key}-outer", CopyRoles = RolesOf(face, outside.PerCover), InFacingPairs = true, Mirrored = outside.Quantity / 2 });
+            var outside = BagOpenEnd.Face(specification, $"{name}, {BagsText.OuterDrop}", faces == 1 ? 4 : 2, Drop(Length.Zero, outer, l, shut, total - shut, "side", "join"), drops.Parts[0], cutLength, side, closed, allowance, join);
+            pieces.Add(outside with { PartName = BagsText.OuterDrop, Key = $"{key}-outer", CopyRoles = RolesOf(face, outside.PerCover), InFacingPairs = true, Mirrored = outside.Quantity / 2 });
             for (var part = 1; part + 1 < count; part++)
             {
                 var from = outer + ((part - 1) * inner);
-                var middle = BagOpenEnd.Face(specification, $"{name}, middle drop", faces == 1 ? 2 : 1, Drop(from, from + inner, l, shut, total - shut, "join-left", "join-right"), drops.Parts[1], cutLength, side, closed, allowance, join);
-                pieces.Add(middle with { CopyRoles = RolesOf(face, middle.PerCover), Key = count == 3 ? $"{key}-middle" : $"{key}-middle-{part}", InFacingPairs = faces == 1, Mirrored = faces == 1 && !Symmetry.IsLeftRight(middle.StitchLine) ? middle.Quantity / 2 : 0 });
+                var middle = BagOpenEnd.Face(specification, $"{name}, {BagsText.MiddleDrop}", faces == 1 ? 2 : 1, Drop(from, from + inner, l, shut, total - shut, "join-left", "join-right"), drops.Parts[1], cutLength, side, closed, allowance, join);
+                pieces.Add(middle with { PartName = BagsText.MiddleDrop, CopyRoles = RolesOf(face, middle.PerCover), Key = count == 3 ? $"{key}-middle" : $"{key}-middle-{part}", InFacingPairs = faces == 1, Mirrored = faces == 1 && !Symmetry.IsLeftRight(middle.StitchLine) ? middle.Quantity / 2 : 0 });
             }
         }
 

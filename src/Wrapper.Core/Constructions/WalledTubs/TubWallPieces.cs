@@ -196,6 +196,7 @@ internal sealed class TubWallPieces
         return piece with
         {
             Key = KeyOf(side, part),
+            PartName = PartOf(side, part),
             CopyPlaces = [.. Enumerable.Repeat(PlaceOf(side), twins)],
             Turns = StripsDown(side) ? [90, 270] : [0, 180],
             Folds = under.IsPositive ? [new("return-fold", [new(length, under), new(Length.Zero, under)])] : [],
@@ -207,8 +208,10 @@ internal sealed class TubWallPieces
     private string NameOf(string side, int part)
     {
         var name = side == "ring" ? "Wall" : !HasTwin(side) ? $"Wall, {side}" : side is "front" or "back" ? "Wall, front and back" : "Wall, left and right";
-        return Parts(side) == 1 ? name : $"{name}, part {part} of {Parts(side)}";
+        return PartOf(side, part) is { } which ? $"{name}, {which}" : name;
     }
+
+    private string? PartOf(string side, int part) => Parts(side) == 1 ? null : WalledTubsText.PartOf(part, Parts(side));
 
     private IEnumerable<Check> Noticed()
     {
