@@ -200,6 +200,8 @@ internal static class SewingText
 
     internal static string Both(string one, string other) => $"{one} and {other}";
 
+    internal static string FlapFoldsIn(string flap) => $"Its flap of {flap} is folded over the front on its line when both lie right sides together: the sides catch it.";
+
     internal static string GradePiped => "Afterwards trim the layers of its allowance in steps, the piping’s own the shortest, so that no ridge shows.";
 
     internal static string StitchShut(string from) => $"Where the opening is shut lay fold on fold and stitch {from} from the folds.";

@@ -25,7 +25,7 @@ internal sealed class CardHints(SewingCover cover)
         OperationKind.ApplyPiping => [IsRound(operation.Edges) ? SewingText.BeginPiping : SewingText.BeginPipingAtEnd],
         OperationKind.Seam or OperationKind.Join => [.. Basted(operation), .. Snipped(operation), .. Eased(operation), .. Ends(operation), .. Shut(operation), .. Graded(operation), .. Open(operation)],
         OperationKind.Zip => [.. Basted(operation)],
-        OperationKind.Hem or OperationKind.Casing => cover.Edge == LowerEdge.OverlockedCord ? [] : [SewingText.PressFolds],
+        OperationKind.Hem or OperationKind.Casing => cover.Edge == LowerEdge.OverlockedCord ? [] : [SewingText.PressFolds, .. Flap(operation)],
         OperationKind.Press => [SewingText.TryTheIron],
         OperationKind.Turn when !cover.Runs.All.Any(run => run.Kind == OperationKind.Corner) => [SewingText.ClipBeforeTurning],
         OperationKind.Thread => [cover.Edge is LowerEdge.Drawstring or LowerEdge.OverlockedCord ? SewingText.CautionCords : SewingText.CautionElastic],
@@ -56,10 +56,10 @@ internal sealed class CardHints(SewingCover cover)
     private IEnumerable<string> Eased(Operation operation) =>
         cover.LinesOf(operation).Where(line => line.Seam.Ease.IsPositive).Take(1).Select(line => SewingText.EaseIn(cover.Words.List(PieceCopy.Of(line.Seam.FirstSide)), cover.Said(line.Seam.Ease.Millimetres)));
 
-    /// <summary>A seam that nothing passes at its end stops where the stitch lines meet, or the corner cannot be turned.</summary>
+    /// <summary>A seam that nothing passes at its end stops where the stitch lines meet, or the corner cannot be turned; hemmed edges have no raw edge to go on to.</summary>
     private IEnumerable<string> Ends(Operation operation)
     {
-        if (operation.IsRing || operation.Points.Count < 2)
+        if (operation.IsRing || operation.Points.Count < 2 || cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).All(cover.Hemmed.Has))
         {
             return [];
         }
@@ -67,6 +67,8 @@ internal sealed class CardHints(SewingCover cover)
         var (start, end) = (!_passed.Contains(operation.Points[0]), !_passed.Contains(operation.Points[^1]));
         return start && end ? [SewingText.BothAtCorners] : start ? [SewingText.BeginAtCorner] : end ? [SewingText.StopAtCorner] : [];
     }
+
+    private IEnumerable<string> Flap(Operation hem) => cover.FlapOf(hem) is { IsPositive: true } flap ? [SewingText.FlapFoldsIn(cover.Said(flap.Millimetres))] : [];
 
     /// <summary>Five layers end in a piped allowance: trimmed alike they would show as a ridge.</summary>
     private IEnumerable<string> Graded(Operation operation) =>

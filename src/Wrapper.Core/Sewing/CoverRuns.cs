@@ -142,8 +142,16 @@ internal sealed class CoverRuns
     private static bool IsPlate(Piece piece) => piece.Kind is PieceKind.Plate or PieceKind.Top or PieceKind.End;
 
     /// <summary>Everything is sewn to this one face: the front of a bag whose back is in parts.</summary>
-    private bool IsOnlyFace(SeamSide side) => _pieces[side.Piece] is { Kind: PieceKind.Face, PerCover: 1, Use: PieceUse.Cover }
-        && _lines.All.Where(line => line.Kind == OperationKind.Seam).All(line => _faces.Of(line.Seam.First) == _faces.Of(side) && _faces.Of(line.Seam.Second) != _faces.Of(side));
+    private bool IsOnlyFace(SeamSide side)
+    {
+        if (_pieces[side.Piece] is not { Kind: PieceKind.Face, PerCover: 1, Use: PieceUse.Cover })
+        {
+            return false;
+        }
+
+        var (face, seams) = (_faces.Of(side), _lines.All.Where(line => line.Kind == OperationKind.Seam).Select(line => line.Seam).ToList());
+        return seams.TrueForAll(seam => _faces.Of(seam.First) == face) && seams.Select(seam => _faces.Of(seam.Second)).Distinct().Count(other => other != face) > 1;
+    }
 
     /// <summary>Sewn from a front corner outwards, a ring round a plate is two runs; so is what goes on a first plate from the front.</summary>
     private IEnumerable<Run> Parted(Run run)

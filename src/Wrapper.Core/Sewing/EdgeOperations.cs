@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
@@ -179,11 +180,13 @@ internal sealed class EdgeOperations(SewingCover cover)
 
     private bool IsReturn(EdgePath path) => path.Edges.Any(side => side.Edge is "left-return" or "right-return");
 
-    /// <summary>A kept hem is there already: its edge is cut where it is.</summary>
-    private EdgePath WithoutKept(EdgePath path) =>
-        path with { Edges = [.. path.Edges.Where(side => cover.Pieces[side.Piece] is not { Kept: not null } piece || !piece.Allowances[side.Edge].IsZero)] };
+    /// <summary>A kept hem is there already: its edge is cut where it is, or a flap beyond the finished line.</summary>
+    private EdgePath WithoutKept(EdgePath path) => path with
+    {
+        Edges = [.. path.Edges.Where(side => cover.Pieces[side.Piece] is not { Kept: not null } piece || !(piece.Allowances[side.Edge].IsZero || (cover.Specification.Choices.HasReadyBack && EdgeNames.IsPartOf(side.Edge, "end"))))],
+    };
 
-    /// <summary>Sides catch its ends: what is closed by buttons, snaps, a flap or ties, and an end that is partly sewn shut.</summary>
+    /// <summary>Sides catch its ends: what is closed by buttons, snaps, a flap or ties, an end that is partly sewn shut, and an edge a seam runs across, as a flange's back in two parts.</summary>
     private bool IsFlat(EdgePath path)
     {
         if (path.IsRing)
@@ -191,6 +194,7 @@ internal sealed class EdgeOperations(SewingCover cover)
             return false;
         }
 
-        return path.Edges.Any(cover.Hemmed.Shut.Contains) || cover.Closure is Closure.Buttons or Closure.Snaps or Closure.Overlap or Closure.Ties or Closure.PinnedTail or Closure.HookAndLoop;
+        return path.Edges.Any(cover.Hemmed.Shut.Contains) || cover.Hemmed.Flap.IsPositive || cover.Runs.Passed.Contains(path.Points[0]) || cover.Runs.Passed.Contains(path.Points[^1])
+            || cover.Closure is Closure.Buttons or Closure.Snaps or Closure.Overlap or Closure.Ties or Closure.PinnedTail or Closure.HookAndLoop;
     }
 }

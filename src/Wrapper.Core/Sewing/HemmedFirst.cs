@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -20,25 +21,24 @@ internal sealed class HemmedFirst
     /// <param name="joins">The joins of a face's drops.</param>
     public HemmedFirst(Draft draft, CoverSpecification specification, IReadOnlySet<SeamSide> taken, IReadOnlySet<SeamSide> joins)
     {
-        var isSheetBehind = specification.Choices is { HasReadyBack: true, Closure: not null };
-        var inset = specification.Rules[Rule.SheetInset].Value;
         var faces = draft.Pieces.Where(piece => piece is { Kind: PieceKind.Face, Use: PieceUse.Cover }).ToList();
         var shut = ShutEnds.Of(faces, (piece, edge) => taken.Contains(new(piece.Key, edge)));
-        var sides = faces.SelectMany(piece => PieceCopy.AllOf(piece).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => (Piece: piece, Side: new SeamSide(piece.Key, edge, copy.Copy)))));
-        foreach (var (piece, side) in sides.Where(entry => taken.Contains(entry.Side) && !joins.Contains(entry.Side)))
+        Flap = FlapOf(faces, taken);
+        Length? inset = specification.Choices is { HasReadyBack: true, Closure: not null } ? specification.Rules[Rule.SheetInset].Value : null;
+        foreach (var piece in faces)
         {
-            var turned = piece.Allowances[side.Edge];
-            if (shut.Contains((side.Piece, side.Edge)))
+            foreach (var side in PieceCopy.AllOf(piece).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy.Copy))).Where(side => !joins.Contains(side)))
             {
-                Shut.Add(side);
-                _depths[side] = turned;
-            }
-            else if (isSheetBehind && turned >= inset)
-            {
-                _depths[side] = turned - inset;
+                Add(piece, side, taken, shut.Contains((side.Piece, side.Edge)), inset);
             }
         }
     }
+
+    /// <summary>How much longer the one face is than the other at its open end: its flap, which folds in when both are hemmed; zero where they end alike.</summary>
+    public Length Flap { get; }
+
+    /// <summary>Edges in the overlap of a face in two parts: what its other part is sewn to by that edge catches them too.</summary>
+    public HashSet<SeamSide> Lapped { get; } = [];
 
     /// <summary>The shut parts of an opening: stitched close to the folds.</summary>
     public HashSet<SeamSide> Shut { get; } = [];
@@ -51,4 +51,32 @@ internal sealed class HemmedFirst
 
     /// <summary>How much of its allowance its hem has taken by then: nothing where the cloth came with it.</summary>
     public Length DepthOf(SeamSide side) => _depths.GetValueOrDefault(side);
+
+    private void Add(Piece piece, SeamSide side, IReadOnlySet<SeamSide> taken, bool isShut, Length? inset)
+    {
+        var turned = piece.Allowances[side.Edge];
+        if (!taken.Contains(side))
+        {
+            if (piece.Roles.Count == 1 && PieceCopy.AllOf(piece).Any(other => taken.Contains(side with { Copy = other.Copy })))
+            {
+                Lapped.Add(side);
+            }
+        }
+        else if (isShut)
+        {
+            Shut.Add(side);
+            _depths[side] = turned;
+        }
+        else if (inset is { } within && turned >= within)
+        {
+            _depths[side] = turned - within;
+        }
+    }
+
+    /// <summary>Of what is hemmed at the open end, the one face's less the other's.</summary>
+    private static Length FlapOf(IEnumerable<Piece> faces, IReadOnlySet<SeamSide> taken)
+    {
+        var ends = faces.Where(face => face.Kept is null).SelectMany(face => face.StitchLine.Names.Where(edge => EdgeNames.IsPartOf(edge, "end") && !taken.Contains(new(face.Key, edge))).Select(edge => face.Allowances[edge])).ToList();
+        return ends.Count == 0 ? Length.Zero : ends.Max() - ends.Min();
+    }
 }

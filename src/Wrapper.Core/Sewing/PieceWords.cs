@@ -45,7 +45,9 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
     {
         PieceKind.ZipBoxing => kind.Select(copy => SewingText.StripOf(copy.Copy == 1, PieceRole.ZipBoxing.Label)),
         PieceKind.Boxing => [PieceRole.Boxing.Label],
-        _ => kind.Count() == 1 ? [Of(kind.First())] : [SewingText.Several(kind.Key.Word())],
+        PieceKind.Wall or PieceKind.Side or PieceKind.Strip when kind.Count() > 1 => [SewingText.Several(kind.Key.Word())],
+        _ when kind.Count() > 1 && kind.Select(copy => copy.Piece).Distinct().Count() == 1 && kind.Count() == pieces[kind.First().Piece].PerCover => [pieces[kind.First().Piece].Name.ToLowerInvariant()],
+        _ => kind.Select(Of),
     }));
 
     private static string Listed(IEnumerable<string> words)

@@ -37,6 +37,27 @@ public sealed class CardWordsTests
         Assert.All(buttons.Edges, side => Assert.DoesNotContain("end-", side.Edge, StringComparison.Ordinal));
     }
 
+    [Theory]
+    [InlineData("pillowcase", "shape=flap width=20 length=26 flap=7", "construction=bag", "1¼", "7 in")]
+    [InlineData("duvet", "width=78 length=81", "o.closure=overlap usable=100 construction=bag", "2½", "8 in")]
+    public void A_flap_is_hemmed_flat_at_its_hem_and_folds_in_for_the_sides(string form, string measures, string make, string hem, string flap)
+    {
+        var cards = Cards(Thing.Inches(form, measures, make));
+        var hems = cards.Where(card => card.Own.Kind == OperationKind.Hem).ToList();
+        Assert.Equal([hem, hem], hems.Select(card => card.Figure!.Shown));
+        Assert.Contains(flap, Assert.Single(hems.SelectMany(card => card.Hints), hint => hint.StartsWith("Its flap", StringComparison.Ordinal)), StringComparison.Ordinal);
+        var ids = cards.Select(card => card.Id).ToList();
+        Assert.All(hems, card => Assert.True(ids.IndexOf(card.Id) < ids.FindIndex(id => id.StartsWith("seam", StringComparison.Ordinal))));
+    }
+
+    [Fact]
+    public void The_parts_of_a_flange_s_back_are_hemmed_along_one_edge_each()
+    {
+        var hems = Cards(Thing.Inches("pillowcase", "shape=flange width=20 length=26 flange=2", "construction=bag")).Where(card => card.Own.Kind == OperationKind.Hem).ToList();
+        Assert.Equal(["hem", "hem"], hems.SelectMany(card => card.Own.Edges).Select(side => side.Edge)); // what overlaps is caught in the sides
+        Assert.Equal(["1¼", "1¼"], hems.Select(card => card.Figure!.Shown));
+    }
+
     [Fact]
     public void Before_a_ready_sheet_the_other_face_is_hemmed_all_round_and_sewn_inside_the_hems()
     {
@@ -78,6 +99,8 @@ public sealed class CardWordsTests
     [InlineData("duvet", "width=78 length=81", "o.closure=buttons o.join=middle-and-sides usable=54 construction=bag", "Join the outer drop 1 of the front face to the middle drop of the front face.")]
     [InlineData("duvet", "width=78 length=81", "o.closure=buttons o.join=middle-and-sides usable=54 construction=bag", "Sew the front face to the back face, right sides together: end, side, closed end.")]
     [InlineData("box-cushion", "width=78 depth=26 thickness=5", "construction=boxing-strip o.strips=across usable=54", "Pin the boxing and upper zip boxing to the top plate, notch to corner, and sew all round.")]
+    [InlineData("pillowcase", "shape=flange width=20 length=26", "construction=bag", "Pin the back, in two parts to the front, notch to corner, and sew all round.")]
+    [InlineData("pillowcase", "shape=flange width=20 length=26", "construction=bag", "Hem the open edge of the back, in two parts 1 while it is flat.")]
     public void A_piece_is_called_by_where_it_stands_on_the_thing(string form, string measures, string make, string said) =>
         Assert.Contains(Cards(Thing.Inches(form, measures, make)), card => card.Text.StartsWith(said, StringComparison.Ordinal));
 

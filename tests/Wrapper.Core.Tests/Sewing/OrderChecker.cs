@@ -234,6 +234,7 @@ internal sealed class OrderChecker
             foreach (var (seam, along) in Runs().Where(entry => entry.Operation.Kind == OperationKind.Seam && entry.Run.Any(hem.Points.Contains)))
             {
                 Must(hem.Turned == Turned.Flat ? Before(hem, seam) : Before(seam, hem), $"a hem turned {hem.Turned}", hem, seam);
+                Must(hem.Turned == Turned.Flat || hem.Kind != OperationKind.Hem || !hem.Points.Any(Inside(along).Contains), "a hem that a seam runs across is turned flat", hem, seam);
             }
 
             Must(hem.Turned == Turned.Flat || tryOn is null || Before(tryOn, hem), "a round hem after the try-on", hem);
@@ -259,13 +260,17 @@ internal sealed class OrderChecker
         {
             for (var copy = 1; copy <= piece.PerCover; copy++)
             {
-                foreach (var edge in piece.StitchLine.Names.Distinct().Where(edge => !(piece.Kept is not null && piece.Allowances[edge].IsZero) && !taken.Contains(new(piece.Key, edge, copy)) && !turned.Contains(new(piece.Key, edge, copy))))
+                foreach (var edge in piece.StitchLine.Names.Distinct().Where(edge => !(piece.Kept is not null && (piece.Allowances[edge].IsZero || edge is "end" or "end-left" or "end-right")) && !taken.Contains(new(piece.Key, edge, copy)) && !turned.Contains(new(piece.Key, edge, copy)) && !IsLapped(piece, edge)))
                 {
                     _faults.Add($"an edge that is neither sewn nor hemmed: {piece.Key}/{copy} {edge}");
                 }
             }
         }
     }
+
+    /// <summary>A flange's back is one piece cut twice; where its parts overlap the side is sewn to one and catches the other.</summary>
+    private bool IsLapped(Piece piece, string edge) =>
+        piece is { Kind: PieceKind.Face, PerCover: 2 } && piece.CopyRoles.All(role => role == PieceRole.FaceBack) && edge is "left-over" or "right-over" && _draft.Seams.Any(seam => seam.Edges.Any(side => side.Piece == piece.Key && side.Edge == edge));
 
     /// <summary>h, and what goes through a hem.</summary>
     private void Held()
