@@ -8,6 +8,10 @@ namespace Wrapper.Core.Sewing;
 /// <param name="pieces">The pieces by their keys.</param>
 internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
 {
+    /// <summary>The drops of the faces that are joined from any.</summary>
+    private readonly ILookup<PieceRole, PieceCopy> _drops = pieces.Values.Where(piece => piece is { Kind: PieceKind.Face, PartName: not null })
+        .SelectMany(PieceCopy.AllOf).ToLookup(copy => pieces[copy.Piece].CopyRoles[copy.Copy - 1]);
+
     /// <summary>A copy of a piece: “top plate”, “upper zip boxing”, “boxing 1 of 3”, “front wall”, “outer drop 2 of the front face”.</summary>
     public string Of(PieceCopy copy)
     {
@@ -33,10 +37,13 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
     /// <summary>Pieces one after another, each once; all drops of a face together are the face.</summary>
     public string List(IEnumerable<PieceCopy> copies)
     {
+        if (_drops.Count == 0)
+        {
+            return Listed(copies.Select(Of));
+        }
+
         var all = copies.ToHashSet();
-        var whole = pieces.Values.Where(piece => piece is { Kind: PieceKind.Face, PartName: not null }).SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (Copy: copy, Role: piece.CopyRoles[copy.Copy - 1])))
-            .GroupBy(drop => drop.Role, drop => drop.Copy).Where(face => face.All(all.Contains))
-            .SelectMany(face => face.Select(copy => (copy, face.Key.Label))).ToDictionary();
+        var whole = _drops.Where(face => face.All(all.Contains)).SelectMany(face => face.Select(copy => (copy, face.Key.Label))).ToDictionary();
         return Listed(all.Select(copy => whole.GetValueOrDefault(copy) ?? Of(copy)));
     }
 
