@@ -277,8 +277,11 @@ test("one looks nearer at the roll, and the map shows where one is", async ({ pa
   const box = (await map.boundingBox())!;
   await page.mouse.click(box.x + box.width * 0.9, box.y + 4);
   await expect.poll(() => roll.evaluate((element) => element.scrollLeft)).toBeGreaterThan(whole * 0.5);
-  const frame = (await page.locator(".roll-frame").boundingBox())!;
-  expect(frame.x + frame.width / 2).toBeGreaterThan(box.x + box.width * 0.5);
+  const middleOfFrame = async () => {
+    const frame = (await page.locator(".roll-frame").boundingBox())!;
+    return frame.x + frame.width / 2;
+  };
+  await expect.poll(middleOfFrame, "the map follows the roll").toBeGreaterThan(box.x + box.width * 0.5);
   await page.getByRole("button", { name: "The whole roll" }).click();
   await expect(map).toHaveCount(0);
 });
