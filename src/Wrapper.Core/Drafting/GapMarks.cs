@@ -1,6 +1,5 @@
 using Wrapper.Core.English;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 

@@ -11,7 +11,6 @@ namespace Wrapper.Core.Drafting;
 /// </summary>
 internal static class PieceCloths
 {
-
     /// <summary>The cover with its cloths given out; unchanged where none has a key.</summary>
     public static ConstructedCover GivenOut(ConstructedCover cover, ClothPlan plan)
     {

@@ -18,15 +18,14 @@ public static class PlacesRound
 
         var place = piece.CopyPlaces[copy - 1];
         var isOpposite = piece.CopyPlaces.Take(copy - 1).Contains(place); // a wall and its twin have one cloth, and so one place between them
-        return (piece.Kind == PieceKind.Strip ? Corners : Sides)[isOpposite ? (place + 2) % Sides.Length : place];
+        return NamesOf(piece)[isOpposite ? (place + 2) % Sides.Length : place];
     }
 
     /// <summary>The places of these copies in turn, from the front round to the left; none where they do not go round.</summary>
     /// <param name="piece">The piece.</param>
     /// <param name="copies">Its copies, from 1.</param>
-    public static IReadOnlyList<string> Of(Piece piece, IEnumerable<int> copies)
-    {
-        var names = piece.Kind == PieceKind.Strip ? Corners : Sides;
-        return piece.CopyPlaces.Count == 0 ? [] : [.. copies.Select(copy => piece.CopyPlaces[copy - 1]).Order().Select(place => names[place])];
-    }
+    public static IReadOnlyList<string> Of(Piece piece, IEnumerable<int> copies) =>
+        piece.CopyPlaces.Count == 0 ? [] : [.. copies.Select(copy => piece.CopyPlaces[copy - 1]).Order().Select(place => NamesOf(piece)[place])];
+
+    private static string[] NamesOf(Piece piece) => piece.Kind == PieceKind.Strip ? Corners : Sides;
 }

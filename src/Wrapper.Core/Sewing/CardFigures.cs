@@ -85,7 +85,7 @@ internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSid
     private Length? Depth(Operation operation)
     {
         var depth = operation.Edges.Where(cover.Hemmed.Has).Select(cover.Hemmed.DepthOf).Select(width => (Length?)width).FirstOrDefault() ?? Allowance(operation.Edges);
-        return depth is { IsPositive: true } whole ? whole - cover.FlapOf(operation)
+        return depth is { IsPositive: true } whole ? whole - cover.Hemmed.FlapOf(operation.Edges)
             : operation.Kind == OperationKind.Casing && cover.Edge != LowerEdge.OverlockedCord ? cover.Specification.Rules.CasingDepth.Value : null;
     }
 

@@ -68,7 +68,7 @@ internal sealed class CardHints(SewingCover cover)
         return start && end ? [SewingText.BothAtCorners] : start ? [SewingText.BeginAtCorner] : end ? [SewingText.StopAtCorner] : [];
     }
 
-    private IEnumerable<string> Flap(Operation hem) => cover.FlapOf(hem) is { IsPositive: true } flap ? [SewingText.FlapFoldsIn(cover.Said(flap.Millimetres))] : [];
+    private IEnumerable<string> Flap(Operation hem) => cover.Hemmed.FlapOf(hem.Edges) is { IsPositive: true } flap ? [SewingText.FlapFoldsIn(cover.Said(flap.Millimetres))] : [];
 
     /// <summary>Five layers end in a piped allowance: trimmed alike they would show as a ridge.</summary>
     private IEnumerable<string> Graded(Operation operation) =>

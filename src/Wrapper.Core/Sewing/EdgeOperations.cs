@@ -194,7 +194,7 @@ internal sealed class EdgeOperations(SewingCover cover)
             return false;
         }
 
-        return path.Edges.Any(cover.Hemmed.Shut.Contains) || cover.Hemmed.Flap.IsPositive || cover.Runs.Passed.Contains(path.Points[0]) || cover.Runs.Passed.Contains(path.Points[^1])
+        return cover.Hemmed.HasFlap || cover.Runs.Passed.Contains(path.Points[0]) || cover.Runs.Passed.Contains(path.Points[^1])
             || cover.Closure is Closure.Buttons or Closure.Snaps or Closure.Overlap or Closure.Ties or Closure.PinnedTail or Closure.HookAndLoop;
     }
 }

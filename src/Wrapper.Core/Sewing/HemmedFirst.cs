@@ -14,6 +14,9 @@ internal sealed class HemmedFirst
 {
     private readonly Dictionary<SeamSide, Length> _depths = [];
 
+    /// <summary>What the open ends are cut larger by, but for those whose hem came with the cloth.</summary>
+    private readonly Dictionary<SeamSide, Length> _ends = [];
+
     /// <summary>What is hemmed first of a cover with these pieces.</summary>
     /// <param name="draft">The draft.</param>
     /// <param name="specification">What it was made from.</param>
@@ -23,7 +26,6 @@ internal sealed class HemmedFirst
     {
         var faces = draft.Pieces.Where(piece => piece is { Kind: PieceKind.Face, Use: PieceUse.Cover }).ToList();
         var shut = ShutEnds.Of(faces, (piece, edge) => taken.Contains(new(piece.Key, edge)));
-        Flap = FlapOf(faces, taken);
         Length? inset = specification.Choices is { HasReadyBack: true, Closure: not null } ? specification.Rules[Rule.SheetInset].Value : null;
         foreach (var piece in faces)
         {
@@ -34,8 +36,8 @@ internal sealed class HemmedFirst
         }
     }
 
-    /// <summary>How much longer the one face is than the other at its open end: its flap, which folds in when both are hemmed; zero where they end alike.</summary>
-    public Length Flap { get; }
+    /// <summary>One face is longer than the other at its open end: it has a flap, which folds in when both are hemmed.</summary>
+    public bool HasFlap => _ends.Values.Distinct().Count() > 1;
 
     /// <summary>Edges in the overlap of a face in two parts: what its other part is sewn to by that edge catches them too.</summary>
     public HashSet<SeamSide> Lapped { get; } = [];
@@ -52,6 +54,9 @@ internal sealed class HemmedFirst
     /// <summary>How much of its allowance its hem has taken by then: nothing where the cloth came with it.</summary>
     public Length DepthOf(SeamSide side) => _depths.GetValueOrDefault(side);
 
+    /// <summary>How much of what these edges are cut larger by folds in as a flap: the rest is their hem; zero where the faces end alike.</summary>
+    public Length FlapOf(IEnumerable<SeamSide> edges) => edges.Where(_ends.ContainsKey).Select(side => _ends[side] - _ends.Values.Min()).DefaultIfEmpty(Length.Zero).Max();
+
     private void Add(Piece piece, SeamSide side, IReadOnlySet<SeamSide> taken, bool isShut, Length? inset)
     {
         var turned = piece.Allowances[side.Edge];
@@ -60,6 +65,11 @@ internal sealed class HemmedFirst
             if (piece.Roles.Count == 1 && PieceCopy.AllOf(piece).Any(other => taken.Contains(side with { Copy = other.Copy })))
             {
                 Lapped.Add(side);
+            }
+
+            if (piece.Kept is null && EdgeNames.IsPartOf(side.Edge, "end"))
+            {
+                _ends[side] = turned;
             }
         }
         else if (isShut)
@@ -71,12 +81,5 @@ internal sealed class HemmedFirst
         {
             _depths[side] = turned - within;
         }
-    }
-
-    /// <summary>Of what is hemmed at the open end, the one face's less the other's.</summary>
-    private static Length FlapOf(IEnumerable<Piece> faces, IReadOnlySet<SeamSide> taken)
-    {
-        var ends = faces.Where(face => face.Kept is null).SelectMany(face => face.StitchLine.Names.Where(edge => EdgeNames.IsPartOf(edge, "end") && !taken.Contains(new(face.Key, edge))).Select(edge => face.Allowances[edge])).ToList();
-        return ends.Count == 0 ? Length.Zero : ends.Max() - ends.Min();
     }
 }

@@ -55,24 +55,28 @@ internal sealed class MakingOperations(SewingCover cover)
     public static string FinishOf(Operation seam) => $"finish-{seam.Id}";
 
     /// <summary>Each seam's edges right after it is sewn.</summary>
-    private IEnumerable<Operation> FinishEach(IEnumerable<Operation> sewn) => sewn.Where(operation => operation.Kind != OperationKind.CloseByHand).Select(operation => new Operation
-    {
-        Id = FinishOf(operation),
-        Kind = OperationKind.Finish,
-        Pieces = operation.Pieces,
-        Edges = [.. cover.Lines.All.Where(line => operation.Seams.Contains(line.Sewn.Id)).SelectMany(line => line.Seam.Edges)],
-        Seams = operation.Seams,
-        Points = [],
-        Waits = operation.Waits,
-        BelongsTo = operation.Id,
-        After = [operation.Id],
-        Millimetres = operation.Millimetres,
-        Minutes = IsHemmed(operation) ? 0 : cover.Rates.Of(OperationKind.Finish, operation.Millimetres ?? 0, 1),
-        Text = IsHemmed(operation) ? SewingText.FinishHemmed : SewingText.FinishSeam,
-    });
+    private IEnumerable<Operation> FinishEach(IEnumerable<Operation> sewn) => sewn.Where(operation => operation.Kind != OperationKind.CloseByHand).Select(FinishAfter);
 
-    /// <summary>All its edges were hemmed before it.</summary>
-    private bool IsHemmed(Operation operation) => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).All(cover.Hemmed.Has);
+    private Operation FinishAfter(Operation operation)
+    {
+        var edges = cover.Lines.All.Where(line => operation.Seams.Contains(line.Sewn.Id)).SelectMany(line => line.Seam.Edges).ToList();
+        var isHemmed = edges.TrueForAll(cover.Hemmed.Has); // before it was sewn
+        return new()
+        {
+            Id = FinishOf(operation),
+            Kind = OperationKind.Finish,
+            Pieces = operation.Pieces,
+            Edges = edges,
+            Seams = operation.Seams,
+            Points = [],
+            Waits = operation.Waits,
+            BelongsTo = operation.Id,
+            After = [operation.Id],
+            Millimetres = operation.Millimetres,
+            Minutes = isHemmed ? 0 : cover.Rates.Of(OperationKind.Finish, operation.Millimetres ?? 0, 1),
+            Text = isHemmed ? SewingText.FinishHemmed : SewingText.FinishSeam,
+        };
+    }
 
     /// <summary>The piping is made in one go, and where it is sewn on first, each run by itself.</summary>
     public IEnumerable<Operation> Piping()

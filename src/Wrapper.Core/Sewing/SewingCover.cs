@@ -1,6 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
@@ -81,13 +80,6 @@ internal sealed class SewingCover
 
     /// <summary>Edges of these pieces one after another, as far as they go on.</summary>
     public IReadOnlyList<EdgePath> PathsOf(IEnumerable<Piece> pieces, Func<SeamSide, bool> which) => EdgePaths.Of(pieces, which, Lines.Points, Runs.OfJoins);
-
-    /// <summary>How much of what a hem's edge is cut larger by folds in as a flap: the rest is its hem.</summary>
-    public Length FlapOf(Operation hem) =>
-        Hemmed.Flap is { IsPositive: true } flap && hem.Edges.Any(side => EdgeNames.IsPartOf(side.Edge, "end") && Pieces[side.Piece].Allowances[side.Edge] > flap && IsLongest(side)) ? flap : Length.Zero;
-
-    private bool IsLongest(SeamSide side) =>
-        OpenEdges.SelectMany(path => path.Edges).Where(other => EdgeNames.IsPartOf(other.Edge, "end")).All(other => Pieces[other.Piece].Allowances[other.Edge] <= Pieces[side.Piece].Allowances[side.Edge]);
 
     /// <summary>The lines an operation sews.</summary>
     public IEnumerable<SeamLine> LinesOf(Operation operation) => operation.Seams.Select(id => Lines.All.First(line => line.Sewn.Id == id));

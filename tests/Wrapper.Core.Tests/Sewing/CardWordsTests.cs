@@ -3,6 +3,7 @@ using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Xunit;
+using static Wrapper.Core.Tests.Sewing.SewingCardsTests;
 
 namespace Wrapper.Core.Tests.Sewing;
 
@@ -140,11 +141,5 @@ public sealed class CardWordsTests
         var under = Drafter.Draft(Thing.Inches("ottoman", "width=24 depth=20 height=15 return=2.5", "construction=tub-walls o.edge=skirt")).Draft!;
         var told = Assert.Single(under.Checks, check => check.Code == "skirt-on-return");
         Assert.Equal(("return", "0"), (told.Measure, Assert.Single(told.Mends!).Value));
-    }
-
-    private static IReadOnlyList<SewingCard> Cards(CoverInput input)
-    {
-        var outcome = Drafter.Draft(input);
-        return SewingCards.Of(SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!), outcome.Draft!, outcome.Reading.Specification!);
     }
 }

@@ -139,7 +139,8 @@ public sealed class SewingCardsTests
         Assert.All(cards.Where(card => card.Own.Kind == OperationKind.Seam), card => Assert.Equal("½", card.Figure!.Shown));
     }
 
-    private static IReadOnlyList<SewingCard> Cards(CoverInput input, Schools? schools = null)
+    /// <summary>The cards of a cover, by its own schools or these.</summary>
+    internal static IReadOnlyList<SewingCard> Cards(CoverInput input, Schools? schools = null)
     {
         var outcome = Drafter.Draft(input);
         var specification = outcome.Reading.Specification! with { Schools = schools ?? outcome.Reading.Specification!.Schools };

@@ -55,11 +55,6 @@ export function openJob(job: Job) {
   });
 }
 
-/** Writes what is not yet written, at once; done when all of it is in the store, or waits because it could not be written. */
-export function saveNow(): Promise<void> {
-  return run();
-}
-
 /** The versions of all parts of the job on the bench as they stand in the store, by part. */
 export function storedVersions(): ReadonlyMap<string, number> {
   return new Map([...stored].map(([key, { version }]) => [key, version]));
@@ -191,7 +186,7 @@ function schedule(delay: number) {
   keep(parts);
   clearTimeout(timer);
   useSaving.setState({ state: next(parts) ? "saving" : blocked.size > 0 ? "conflict" : "saved" });
-  timer = setTimeout(() => void run(), delay);
+  timer = setTimeout(() => void saveNow(), delay);
 }
 
 /** The first of the parts that can be written: none of a job that is gone, and none the maker has to choose about. */
@@ -201,8 +196,11 @@ function next(parts: Part[], failed?: Set<string>): Part | undefined {
     : parts.find((part) => !blocked.has(part.key) && !failed?.has(part.key));
 }
 
-/** Who asks while something is being written waits for that: it goes on until nothing is left. */
-function run(): Promise<void> {
+/**
+ * Writes what is not yet written, at once; done when all of it is in the store, or waits because it could not be written.
+ * Who asks while something is being written waits for that: it goes on until nothing is left.
+ */
+export function saveNow(): Promise<void> {
   running ??= writeAll().finally(() => (running = null));
   return running;
 }
@@ -230,7 +228,7 @@ async function writeAll() {
   });
   if (failed.size > 0) {
     clearTimeout(timer);
-    timer = setTimeout(() => void run(), pauseBeforeRetry);
+    timer = setTimeout(() => void saveNow(), pauseBeforeRetry);
   }
 }
 
