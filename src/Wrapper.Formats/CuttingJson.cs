@@ -12,7 +12,8 @@ namespace Wrapper.Formats;
 /// <param name="AlongShown">Along in the job’s unit.</param>
 /// <param name="Corner">The corner just chalked, from 1, whose edge it is on; null inside.</param>
 /// <param name="Distance">How far along that edge, in the job’s unit; null inside.</param>
-public sealed record CutPlaceJson(double X, double Y, string AcrossShown, string AlongShown, int? Corner, string? Distance);
+/// <param name="From">The same in millimetres, to put marks in their order.</param>
+public sealed record CutPlaceJson(double X, double Y, string AcrossShown, string AlongShown, int? Corner, string? Distance, double From);
 
 /// <summary>A corner to chalk, and the edge from it to the next.</summary>
 /// <param name="X">Across, from the corner of the box.</param>
@@ -165,7 +166,7 @@ public sealed record ChalkJson
     private static string? RiseOf(Length rise, LengthFormat format) => rise.IsZero ? null : rise.IsNegative ? $"−{format.Rounded(-rise)}" : format.Rounded(rise);
 
     private static CutPlaceJson Place(ChalkPlace place, LengthFormat format) => new(
-        place.At.X.Millimetres, place.At.Y.Millimetres, format.Rounded(place.At.X), format.Rounded(place.At.Y), place.Corner, place.Corner is null ? null : format.Rounded(place.Distance));
+        place.At.X.Millimetres, place.At.Y.Millimetres, format.Rounded(place.At.X), format.Rounded(place.At.Y), place.Corner, place.Corner is null ? null : format.Rounded(place.Distance), place.Distance.Millimetres);
 }
 
 /// <summary>The size of a piece as it is cut.</summary>

@@ -203,6 +203,9 @@ public sealed record DraftResponse
     /// <summary>Warnings and notes.</summary>
     public required IReadOnlyList<CheckJson> Checks { get; init; }
 
+    /// <summary>What can hurt whoever has the cover; none says that a rule is kept.</summary>
+    public required IReadOnlyList<string> Cautions { get; init; }
+
     /// <summary>Joins forced by the cloth.</summary>
     public required int Joins { get; init; }
 
@@ -227,6 +230,7 @@ public sealed record DraftResponse
         Working = [.. draft.Working().Select(line => new WorkingJson(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens))],
         Steps = reading.Specification is { } specification ? StepJson.Of(SewingPlanner.Of(draft, specification), draft) : [],
         Checks = [.. draft.Checks.Select(CheckJson.Of)],
+        Cautions = draft.Cautions,
         Joins = draft.Joins,
         Print = new(draft.Print.Across.Millimetres, draft.Print.Along.Millimetres),
     };

@@ -128,6 +128,10 @@ test("a set of three goes from the first cut to the last tick by foot switch, wi
   }
   await tiles.first().getByRole("link", { name: "Hand over" }).click();
   await page.getByLabel("Colour of the thread").fill("graphite 402");
+  await expect(page.locator(".record-label")).toContainText("not recorded yet");
+  await page.getByRole("button", { name: "Handed over: write it into the record" }).click();
+  await expect(page.getByRole("alert")).toContainText("whether it is the old one or a new one");
+  await expect(page.locator(".record-label")).toContainText("not recorded yet");
   await page.getByLabel(/^Filling/).selectOption("original");
   await page.getByRole("button", { name: "Handed over: write it into the record" }).click();
   await expect(page.getByRole("button", { name: "Write it into the record again" })).toBeVisible();

@@ -1,3 +1,5 @@
+using Wrapper.Core.Units;
+
 namespace Wrapper.Core.Catalogue;
 
 /// <summary>One kind of thing that can be covered, as a person chooses and measures it.</summary>
@@ -30,6 +32,18 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     public string? Covers { get; init; }
 
     private string Bare => Filling == Filling.None ? $"the {(Covers ?? Label).ToLowerInvariant()} itself" : "the bare filling";
+
+    /// <summary>It is furniture or bedding, for which most countries have fire rules.</summary>
+    public bool IsUnderFireRules { get; init; } = true;
+
+    /// <summary>The thing is heavy, or stands on legs: two have to move it.</summary>
+    public bool IsHeavy { get; init; }
+
+    /// <summary>Hot irons stand on it.</summary>
+    public bool IsIronedOn { get; init; }
+
+    /// <summary>How large it is at most where it may be an infant’s, by its width and, where that says more, its length; null where no infant lies on or under it.</summary>
+    public (Length Width, Length? Length)? LargestOfInfants { get; init; }
 
     /// <summary>Worn either side out, it may be made of two layers.</summary>
     public bool MayBeReversible { get; init; }

@@ -12,6 +12,11 @@ internal sealed record ChalkSide(IReadOnlyList<Point> Along, Length Length, Leng
     /// <summary>The same going on along another in one line.</summary>
     public ChalkSide With(ChalkSide next) => new([Along[0], next.Along[^1]], Length + next.Length, Length.Zero);
 
+    /// <summary>A line of this direction keeps beside the edge, where that is straight.</summary>
+    /// <param name="line">From its one end to its other.</param>
+    /// <param name="within">The sine of the widest angle between them.</param>
+    public bool Lies(Vector line, double within) => Rise.IsZero && Math.Abs((Along[^1] - Along[0]).Unit.Cross(line.Unit)) < within;
+
     /// <summary>How far along the edge the place nearest to a point is.</summary>
     /// <param name="at">The point.</param>
     /// <param name="away">How far it is from the edge, in nanometres.</param>

@@ -10,6 +10,9 @@ public static class Chalking
     /// <summary>Two straight edges that go on in one line, within this, have no corner between them.</summary>
     private const double Straight = 1e-6;
 
+    /// <summary>A line that keeps so close to the way of an edge does not run out on it: the sine of their angle.</summary>
+    private const double Alongside = 0.2;
+
     /// <summary>How a piece is chalked.</summary>
     /// <param name="piece">The piece.</param>
     /// <param name="isMirrored">It is cut turned over.</param>
@@ -110,10 +113,11 @@ public static class Chalking
         var widest = piece.Allowances.Values.DefaultIfEmpty(Length.Zero).Max() + Length.FromMillimetres(1m);
         return new(mark.Kind, mark.Label, Place(from), mark.From == mark.To ? null : Place(to));
 
+        // A line is told on the edges it runs out on; from an edge beside it one could not say where it begins.
         ChalkPlace Place(Point at)
         {
-            var (corner, distance, off) = sides.Select((side, place) => (place + 1, side.Nearest(at, out var away), away)).MinBy(found => found.away);
-            return isOnEdge && off <= widest.Nanometres ? new(at, corner, distance) : new(at, null, Length.Zero);
+            var near = sides.Select((side, place) => (Corner: place + 1, Distance: side.Nearest(at, out var away), Away: away, IsBeside: from != to && side.Lies(to - from, Alongside))).Where(found => found.Away <= widest.Nanometres).ToList();
+            return isOnEdge && near.Count > 0 ? near.OrderBy(found => found.IsBeside).ThenBy(found => found.Away).Select(found => new ChalkPlace(at, found.Corner, found.Distance)).First() : new(at, null, Length.Zero);
         }
     }
 }

@@ -48,6 +48,7 @@ public static class Drafter
             Notions = [.. cover.Notions, .. Thread(ledger, specification)],
             Finished = cover.Finished,
             Checks = Sorted([.. checks, .. RoleChecks.Of(pieces, cover.Seams, specification), .. TraitChecks.Of(pieces, cover.Seams, specification), .. ledger.Where(entry => !entry.Meets).Select(Open)]),
+            Cautions = [.. Cautions.Of(specification)],
             Joins = cover.Joins,
             Thing = FormCatalogue.Expected(specification),
             Blocks = cover.Blocks,

@@ -3,8 +3,6 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of the finish of a lower edge.</summary>
 internal static class EdgeFinishText
 {
-    internal static string CordCaution => "A cord with a loop is a danger to small children: keep its tails short and tucked away.";
-
     internal static string ElasticTooShort => "Elastic this short in its casing cannot stretch far enough to let the cover go over: twice its length is about what it gives.";
 
     internal static string ElasticTooShortHasNothingLeft => "Elastic stretched on so far has nothing left to give when the cover goes over.";

@@ -36,10 +36,6 @@ internal static class FormText
 
     internal static string FrontBackSwapped => "The back is wider than the front: right for a bay or a bow, otherwise the two are swapped.";
 
-    internal static string HotWorkCaution => "Under an iron only layers that stand heat: cotton, wool, a reflective cloth. Polyester melts.";
-
-    internal static string InfantCaution => "If a child sleeps or lies on it: the cover has to fit tight, with elastic all round and nothing loose, no cords, ribbons or buttons within reach. Follow local safe-sleep advice, and never leave a child on a raised pad.";
-
     internal static string MeasureMissing => "Diameter is not taken yet: take it across the end, or the circumference round the roll.";
 
     internal static string NoEase => "Without ease the cover has to be pulled over the back by force.";

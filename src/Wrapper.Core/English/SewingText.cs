@@ -19,6 +19,10 @@ internal static class SewingText
 
     internal static string CloseGap(string gap) => $"Close the gap of {gap} by hand with a ladder stitch.";
 
+    internal static string CloseGapIn(string seam, string gap) => $"Close the {seam} by hand with a ladder stitch, {gap} long: it is unpicked there when the cover comes off.";
+
+    internal static string SeamBetween(string one, string other) => $"seam between the {one} and the {other}";
+
     internal static string CloseSeam(string where) => $"Close the {where} by hand with a ladder stitch: it is the seam to unpick when the cover comes off.";
 
     internal static string CornerAcross(string where, string length) => $"Open the {where} until seam lies on seam and sew straight across where the line is {length} long.";
@@ -181,12 +185,6 @@ internal static class SewingText
     internal static string StopAtCorner => "Begin at the raw edge; stop where the stitch lines meet.";
 
     internal static string LeaveOpen(string gap) => $"Leave {gap} open between its marks; fasten off at both.";
-
-    internal static string CautionCords => "No long loops of cord where small children are: follow your local rules.";
-
-    internal static string CautionElastic => "Mind your eyes and fingers: needles break at elastic.";
-
-    internal static string CautionFilling => "Foam dust and old stuffing are not for breathing: wear a mask, and leave old stuffing of unknown make to a professional. Check your local fire rules for the filling.";
 
     internal static string FigureFromEdge => "from the edge";
 

@@ -54,13 +54,13 @@ internal static class Board
                     ],
                     [TubNotched.Id]) { Edges = BoardEdges },
             ])
-        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.TubSeam, [Rule.Hem] = Rule.BoardHem } },
+        { IsUnderFireRules = false, IsIronedOn = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.TubSeam, [Rule.Hem] = Rule.BoardHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        checks.Add(Check.Note("hot-work-caution", FormText.HotWorkCaution, null));
+        checks.Add(Check.Note("hot-work-caution", CautionText.HotWork, null));
         return specification.Shape.Id switch
         {
             "tray" => Tray(specification, sizes, checks),

@@ -48,7 +48,7 @@ internal static class ChangingPad
                     ],
                     [BandEnds.Id]) { Stands = Standing.Upright, Edges = [LowerEdge.CasingElastic, LowerEdge.StretchedElastic, LowerEdge.Drawstring] },
             ])
-        { Filling = Filling.Firm, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.PadHem } },
+        { Filling = Filling.Firm, LargestOfInfants = (Units.Length.FromMillimetres(800m), null), RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.PadHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(thing.Cover.Shape.Id == "flat" ? FittedSheet.Finished(thing) : Contoured(thing)));
 

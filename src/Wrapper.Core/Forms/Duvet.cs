@@ -21,7 +21,7 @@ internal static class Duvet
                     [Measures.Width with { ExampleInches = "78", ExampleMillimetres = "2000 mm" }, Measures.Length with { ExampleInches = "81", ExampleMillimetres = "2000 mm" }],
                     [Bag.Id]) { Closures = [Closure.Buttons, Closure.Snaps, Closure.Zip, Closure.Overlap, Closure.Ties, Closure.Plain] },
             ])
-        { Filling = Filling.Soft, MayHaveReadyBack = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.DoubleHem } },
+        { Filling = Filling.Soft, LargestOfInfants = (Units.Length.FromMillimetres(1100m), Units.Length.FromMillimetres(1500m)), MayHaveReadyBack = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.DoubleHem } },
         specification => FormDraft.Of(specification, Draft, FormChecks.NeverSnug(specification)),
         thing => Expectation.Plain(Finished(thing)));
 

@@ -29,7 +29,7 @@ internal static class FittedSheet
                     ],
                     [TubNotched.Id]) { Edges = [LowerEdge.CasingElastic, LowerEdge.StretchedElastic] },
             ])
-        { Covers = "mattress", RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.SheetHem } },
+        { Covers = "mattress", LargestOfInfants = (Units.Length.FromMillimetres(800m), null), RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.SheetHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(Finished(thing)));
 

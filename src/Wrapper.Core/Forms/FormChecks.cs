@@ -198,13 +198,9 @@ internal static class FormChecks
     /// <summary>What lies under a child has to fit tight and carry nothing loose.</summary>
     public static IEnumerable<Check> ForAChild(CoverSpecification specification)
     {
-        var width = specification.Measures.GetValueOrDefault(Measure.Width, specification.Measures.GetValueOrDefault(Measure.OverallWidth));
-        if (width <= Length.FromMillimetres(800m))
+        if (Cautions.OfInfants(specification) is { } caution)
         {
-            yield return Check.Note(
-                "infant-caution",
-                FormText.InfantCaution,
-                null);
+            yield return Check.Note("infant-caution", caution, null);
         }
     }
 }

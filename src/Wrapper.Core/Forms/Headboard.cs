@@ -26,7 +26,7 @@ internal static class Headboard
                     ],
                     [Bag.Id]) { Stands = Standing.Upright, Closures = [Closure.Gap] },
             ])
-        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.ChairBackHem, [Rule.Gap] = Rule.ChairBackGap } },
+        { IsHeavy = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.ChairBackHem, [Rule.Gap] = Rule.ChairBackGap } },
         specification => FormDraft.Of(specification, Draft),
         thing => Expectation.Plain(PlainCover.OverBack(thing.Across(Measure.Width), thing.Up(Measure.Thickness), thing.Along(Measure.Height), thing.Cover.Choices.Reversible ? 2 : 1)));
 

@@ -31,7 +31,7 @@ internal static class Mattress
                     [BoxingStrip.Id]) { Closures = [Closure.Zip] },
                 new("outline", "Free outline", [Measures.Thickness, Measures.CornerRadius], [BoxingStrip.Id]) { HasCurvedPlan = true, List = MeasureList.Points, Closures = [Closure.Zip] },
             ])
-        { MayBeSnug = true, Filling = Filling.Firm },
+        { MayBeSnug = true, LargestOfInfants = (Units.Length.FromMillimetres(800m), Units.Length.FromMillimetres(1500m)), Filling = Filling.Firm },
         specification => FormDraft.Of(specification, BoxedDraft.Draft),
         thing => Expectation.Plain(BoxedFinish.Of(thing)));
 }

@@ -37,7 +37,7 @@ internal static class Ottoman
                     ],
                     [TubWalls.Id]) { Edges = [LowerEdge.HookAndLoop, LowerEdge.DoubleHem, LowerEdge.Skirt] },
             ])
-        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.OttomanHem } },
+        { IsHeavy = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.OttomanHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => new(Finished(thing), [], Skirt(thing), thing.Medallion));
 

@@ -36,7 +36,7 @@ internal static class Slipcover
                     ],
                     [Blocks.Id]) { List = MeasureList.Zones, Closures = [Closure.Zip, Closure.Plain] },
             ])
-        { IsMeasuredBare = true, Covers = "chair" },
+        { IsMeasuredBare = true, IsHeavy = true, Covers = "chair" },
         Draft,
         thing => new(null, Finished(thing), Skirt(thing), 0));
 

@@ -34,7 +34,7 @@ internal static class Table
                 new("round", "Round", [Measures.Diameter with { LikelyLeast = Least, ExampleInches = "36", ExampleMillimetres = "900 mm" }, Drop, Measures.FloorHeight], [TubWalls.Id, Flat.Id]) { Edges = TableEdges },
                 new("oval", "Oval", [Measures.Width with { LikelyLeast = Least, Guidance = "Across the longer way, edge to edge.", ExampleInches = "60", ExampleMillimetres = "1500 mm" }, Measures.Depth with { LikelyLeast = Least, Guidance = "Across the shorter way, edge to edge.", ExampleInches = "40", ExampleMillimetres = "1000 mm" }, Drop, Measures.FloorHeight], [TubWalls.Id, Flat.Id]) { Edges = TableEdges },
             ])
-        { RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.TableHem } },
+        { IsUnderFireRules = false, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.TableHem } },
         specification => FormDraft.Of(specification, Draft),
         thing => new(Finished(thing), [], null, thing.Medallion));
 

@@ -78,7 +78,7 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
 
         if (Edge is LowerEdge.Drawstring or LowerEdge.OverlockedCord)
         {
-            yield return Check.Note("cord-caution", EdgeFinishText.CordCaution, "edge");
+            yield return Check.Note("cord-caution", CautionText.Cords, "edge");
         }
     }
 

@@ -41,6 +41,9 @@ public sealed record Draft
     /// <summary>What was noticed.</summary>
     public required IReadOnlyList<Check> Checks { get; init; }
 
+    /// <summary>What can hurt whoever has the cover, each in sentences of its own.</summary>
+    public IReadOnlyList<string> Cautions { get; init; } = [];
+
     /// <summary>How many joins the width of the cloth forced, for all covers alike.</summary>
     public required int Joins { get; init; }
 

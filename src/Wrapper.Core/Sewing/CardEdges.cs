@@ -22,6 +22,14 @@ internal sealed class CardEdges(SewingCover cover)
             var isOne = PieceCopy.Of(line.Seam.First) == PieceCopy.Of(line.Seam.Second);
             var isForward = at is null || line.Sewn.IsLoop || line.Sewn.Start == at;
             var next = at;
+            if (KeptOf(line) is { } kept)
+            {
+                lit.Add(Half(line.Seam.First, kept, isOver: false, at));
+                lit.Add(Half(line.Seam.Second, kept, isOver: !isOne, from: null));
+                at = isForward ? line.Sewn.End : line.Sewn.Start;
+                continue;
+            }
+
             foreach (var side in isForward ? line.Seam.FirstSide : line.Seam.FirstSide.Reverse())
             {
                 lit.Add(Lit(side, isOver: false, next));
@@ -33,6 +41,35 @@ internal sealed class CardEdges(SewingCover cover)
         }
 
         return lit;
+    }
+
+    /// <summary>Of a seam that was parted by the try-on, the end of its edges that this part has; null for a whole seam.</summary>
+    private int? KeptOf(SeamLine line)
+    {
+        var (start, end) = cover.Lines.Points.EndsOf(line.Seam.First);
+        var (hasStart, hasEnd) = (line.Sewn.Start == start || line.Sewn.End == start, line.Sewn.Start == end || line.Sewn.End == end);
+        return line.Seam.FirstSide.Count() > 1 || hasStart == hasEnd ? null : hasStart ? start : end;
+    }
+
+    /// <summary>The half of an edge that ends at a point of the cover, in the direction it is sewn where that is known.</summary>
+    private LitEdge Half(SeamSide side, int kept, bool isOver, int? from)
+    {
+        var half = FirstHalf(Lit(side, isOver, kept).Along);
+        return new(PieceCopy.Of(side), side.Edge, isOver, from is not null, from is null || from == kept ? half : [.. half.AsEnumerable().Reverse()]);
+    }
+
+    private static List<Point> FirstHalf(IReadOnlyList<Point> along)
+    {
+        var left = along.Zip(along.Skip(1), (from, to) => (to - from).Size).Sum() / 2;
+        var half = new List<Point> { along[0] };
+        for (var i = 1; i < along.Count && left > 0; i++)
+        {
+            var step = along[i] - along[i - 1];
+            half.Add(step.Size > left ? along[i - 1] + (left / step.Size * step) : along[i]);
+            left -= step.Size;
+        }
+
+        return half;
     }
 
     private int? Far(SeamSide side, int? from)

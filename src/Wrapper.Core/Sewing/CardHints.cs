@@ -28,8 +28,10 @@ internal sealed class CardHints(SewingCover cover)
         OperationKind.Hem or OperationKind.Casing => cover.Edge == LowerEdge.OverlockedCord ? [] : [SewingText.PressFolds, .. Flap(operation)],
         OperationKind.Press => [SewingText.TryTheIron],
         OperationKind.Turn when !cover.Runs.All.Any(run => run.Kind == OperationKind.Corner) => [SewingText.ClipBeforeTurning],
-        OperationKind.Thread => [cover.Edge is LowerEdge.Drawstring or LowerEdge.OverlockedCord ? SewingText.CautionCords : SewingText.CautionElastic],
-        OperationKind.Fill => [SewingText.CautionFilling],
+        OperationKind.Thread => [cover.Edge is LowerEdge.Drawstring or LowerEdge.OverlockedCord ? CautionText.Cords : CautionText.Elastic],
+        OperationKind.Fill => [CautionText.Filling],
+        OperationKind.Tape when operation.Seams.Count == 0 => [CautionText.Staples],
+        OperationKind.TryOn when cover.Specification.Form.IsHeavy => [CautionText.Heavy],
         OperationKind.Pocket or OperationKind.Turn or OperationKind.TryOn or OperationKind.Mark => [],
         _ => [.. Open(operation)],
     };

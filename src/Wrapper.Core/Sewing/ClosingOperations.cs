@@ -59,7 +59,7 @@ internal sealed class ClosingOperations(SewingCover cover)
         }
         else if (Gap is { } byHand && !sewn.Any(operation => operation.Kind == OperationKind.CloseByHand))
         {
-            yield return Plain(OperationKind.CloseByHand, SewingText.CloseGap(cover.Said(byHand))) with { Millimetres = byHand, Minutes = cover.Rates.Of(OperationKind.CloseByHand, byHand, 1), Needs = [SewingText.NeedsHandNeedle] };
+            yield return Plain(OperationKind.CloseByHand, cover.SeamWithGap is { } seam ? SewingText.CloseGapIn(seam, cover.Said(byHand)) : SewingText.CloseGap(cover.Said(byHand))) with { Millimetres = byHand, Minutes = cover.Rates.Of(OperationKind.CloseByHand, byHand, 1), Needs = [SewingText.NeedsHandNeedle] };
         }
     }
 

@@ -25,6 +25,7 @@ public static class SewingCards
             cards.Add(new(Marking, marks, string.Join(" ", marks.Select(mark => mark.Text)), [.. marks.SelectMany(mark => mark.Pieces).Select(Under)]));
         }
 
+        var last = plan.Steps.LastOrDefault();
         foreach (var step in plan.Steps)
         {
             var all = plan.With(step);
@@ -33,7 +34,7 @@ public static class SewingCards
             cards.Add(new(step.Id, all, string.Join(" ", all.Select(operation => operation.Text).Distinct()), InHand(step, lit))
             {
                 Figure = figures.Of(step),
-                Hints = [.. figures.Fitted(step), .. hints.Of(step)],
+                Hints = [.. figures.Fitted(step).Concat(hints.Of(step)).Concat(step == last ? draft.Cautions : []).Distinct()], // with the last the cover leaves the machine
                 Lit = lit,
                 SoFar = [.. hanging],
             });

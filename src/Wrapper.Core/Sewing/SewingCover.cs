@@ -93,6 +93,11 @@ internal sealed class SewingCover
         : Pieces[line.Seam.First.Piece].PerCover > 1 && line.Seam.Edges.Select(PieceCopy.Of).Distinct().Count() == 1 ? SewingText.OnPiece(where, Words.Of(PieceCopy.Of(line.Seam.First)))
         : where;
 
+    /// <summary>The seam that a gap is left in: “seam between the bottom and the back side”; null where none is.</summary>
+    public string? SeamWithGap => Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive) is { } gap
+        ? SewingText.SeamBetween(Words.List(PieceCopy.Of(gap.FirstSide)), Words.List(PieceCopy.Of(gap.SecondSide)))
+        : null;
+
     /// <summary>A length as it is said.</summary>
     public string Said(double millimetres) => Specification.Format.RoundedWithUnit(Length.FromMillimetres((decimal)millimetres));
 

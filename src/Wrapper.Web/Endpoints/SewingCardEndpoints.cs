@@ -19,9 +19,10 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Cards">What is done, one thing after another.</param>
 /// <param name="Changed">Pieces that were cut at another size than they have now, each with what to do.</param>
 /// <param name="Schools">The schools it is sewn by, by name: its own, those it was begun by, or the house’s; what is not said is as usual.</param>
+/// <param name="Closing">What whoever has the cover is told of it.</param>
 /// <param name="Fitted">Of those alike that were tried on and corrected, what their cards say otherwise.</param>
 public sealed record SewingCardsJson(
-    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed, IReadOnlyDictionary<string, string> Schools, IReadOnlyList<FittedCardsJson> Fitted);
+    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed, IReadOnlyDictionary<string, string> Schools, HandingOverJson Closing, IReadOnlyList<FittedCardsJson> Fitted);
 
 internal static class SewingCardEndpoints
 {
@@ -52,7 +53,8 @@ internal static class SewingCardEndpoints
         }
 
         var changed = CuttingEndpoints.Of(job, store, entries).ChangedOf(coverId);
-        IReadOnlyList<SewingCardJson> cards = [.. SewingCards.Of(SewingPlanner.Of(draft, specification), draft, specification).Select(SewingCardJson.Of)];
+        var plan = SewingPlanner.Of(draft, specification);
+        IReadOnlyList<SewingCardJson> cards = [.. SewingCards.Of(plan, draft, specification).Select(SewingCardJson.Of)];
         return TypedResults.Ok(new SewingCardsJson(
             coverId,
             stored.Letter,
@@ -63,6 +65,7 @@ internal static class SewingCardEndpoints
             cards,
             changed,
             cover.Schools ?? [],
+            HandingOverJson.Of(HandingOver.Of(plan, draft, specification), draft.Cautions),
             FittedCards.Of(new(coverId, cover, stored.Letter), job.Cloth.Cloth, unit, rules, entries, cards)));
     }
 }

@@ -111,4 +111,26 @@ public sealed class ChalkingTests
         Assert.Equal(4.0, circle.Radius.Inches, 3);
         Assert.Equal(4.0, circle.Centre.X.Inches, 2);
     }
+
+    [Fact]
+    public void A_fold_line_is_told_where_it_runs_out_and_not_from_the_edge_beside_it()
+    {
+        var wall = Thing.Drafted(Thing.Inches("ottoman", "width=24 depth=20 height=15", "construction=tub-walls o.edge=hook-and-loop")).Pieces.First(piece => piece.Kind == PieceKind.Wall);
+        var shape = Chalking.Of(wall, isMirrored: false, 0);
+        var all = shape.Marks.Where(mark => mark.Kind == MarkKind.Fold).ToList();
+        Assert.NotEmpty(all);
+        foreach (var fold in all)
+        {
+            var isAlong = fold.From.At.X == fold.To!.At.X;
+            var (first, second) = (EdgeOf(fold.From), EdgeOf(fold.To));
+            Assert.NotEqual(first, second);
+            Assert.Contains(new[] { first, second }, edge => IsUpright(edge) != isAlong); // at least one end runs out on an edge it crosses
+        }
+
+        var hem = all.MaxBy(fold => fold.From.At.DistanceTo(fold.To!.At))!;
+        Assert.All(new[] { hem.From, hem.To! }, place => Assert.Equal(hem.From.At.X != hem.To!.At.X, IsUpright(EdgeOf(place))));
+
+        int EdgeOf(ChalkPlace place) => place.Corner!.Value - 1;
+        bool IsUpright(int edge) => shape.Corners[edge].At.X == shape.Corners[(edge + 1) % shape.Corners.Count].At.X;
+    }
 }

@@ -68,10 +68,33 @@ public sealed class SewingCardsTests
             return false;
         }
 
-        var isLong = card.Lit.All(edge => pieces[edge.Copy.Piece].StretchedTo != (1, 1) || Math.Abs(LengthOf(edge.Along) - pieces[edge.Copy.Piece].LengthOf(edge.Edge).Millimetres) < 0.5);
+        var isLong = card.Lit.All(edge => pieces[edge.Copy.Piece].StretchedTo != (1, 1) || Math.Abs(LengthOf(edge.Along) - (PartOf(edge) * pieces[edge.Copy.Piece].LengthOf(edge.Edge).Millimetres)) < 0.5);
         var leading = card.Lit.Where(edge => edge.Leads).ToList();
         return isLong && leading.Zip(leading.Skip(1)).All(pair => pair.First.Copy != pair.Second.Copy || draft.Seams.Count(seam => seam.Edges.Any(side => side.Piece == pair.First.Copy.Piece)) > 200
             || pair.First.Along[^1] == pair.Second.Along[0] || !Touches(pair.First, pair.Second));
+
+        // Of a seam that the try-on parts only what is sewn now is lit.
+        double PartOf(LitEdge edge)
+        {
+            var id = card.Own.Seams.First(id => plan.Seams.First(seam => seam.Id == id).Edges.Contains(new(edge.Copy.Piece, edge.Edge, edge.Copy.Copy)));
+            return plan.Seams.Any(seam => seam.Id == $"{id}-rest") || id.EndsWith("-rest", StringComparison.Ordinal) ? 0.5 : 1;
+        }
+    }
+
+    [Fact]
+    public void Of_a_corner_that_waits_each_card_lights_its_own_half()
+    {
+        var cards = Cards(Thing.Inches("ottoman", "width=28 depth=20 height=15 return=2.5", "construction=tub-walls o.edge=hook-and-loop"));
+        var (half, rest) = (cards.Single(card => card.Own.Seams is ["corner-back"]), cards.Single(card => card.Own.Seams is ["corner-back-rest"]));
+        foreach (var (upper, lower) in half.Lit.Zip(rest.Lit))
+        {
+            Assert.Equal(upper.Copy, lower.Copy);
+            Assert.Equal(LengthOf(upper.Along), LengthOf(lower.Along), 3);
+            Assert.True(upper.Along.Min(point => point.Y) >= lower.Along.Max(point => point.Y)); // the drop hangs down
+            Assert.Single(new[] { upper.Along[0], upper.Along[^1] }.Intersect([lower.Along[0], lower.Along[^1]]));
+        }
+
+        Assert.Equal(rest.Lit[0].Along[0], half.Lit[0].Along.MinBy(point => point.Y)); // it is closed from where it was left
     }
 
     /// <summary>Two edges of one piece have an end in common.</summary>

@@ -1434,6 +1434,11 @@ export interface components {
             corner: null | number;
             /** @description How far along that edge, in the job’s unit; null inside. */
             distance: null | string;
+            /**
+             * Format: double
+             * @description The same in millimetres, to put marks in their order.
+             */
+            from: number;
         };
         /** @description The size of a piece as it is cut. */
         CutSizeJson: {
@@ -1513,6 +1518,8 @@ export interface components {
             steps: components["schemas"]["StepJson"][];
             /** @description Warnings and notes. */
             checks: components["schemas"]["CheckJson"][];
+            /** @description What can hurt whoever has the cover; none says that a rule is kept. */
+            cautions: string[];
             /**
              * Format: int32
              * @description Joins forced by the cloth.
@@ -1792,6 +1799,17 @@ export interface components {
             treatment: string;
             /** @description What was left over and where it is kept. */
             leftOver: string;
+        };
+        /** @description What whoever has a cover is told of it. */
+        HandingOverJson: {
+            /** @description How it goes on and comes off, in sentences. */
+            opening: string[];
+            /** @description The place that was closed by hand; null where it opens by itself. */
+            unpick: null | string;
+            /** @description A filling was put in. */
+            filled: boolean;
+            /** @description What can hurt someone; none says that a rule is kept. */
+            cautions: string[];
         };
         /** @description The state of the application. */
         HealthJson: {
@@ -2936,6 +2954,8 @@ export interface components {
             schools: {
                 [key: string]: string;
             };
+            /** @description What whoever has the cover is told of it. */
+            closing: components["schemas"]["HandingOverJson"];
             /** @description Of those alike that were tried on and corrected, what their cards say otherwise. */
             fitted: components["schemas"]["FittedCardsJson"][];
         };

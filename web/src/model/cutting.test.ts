@@ -70,18 +70,20 @@ test("what was ticked since the lay was worked out is not cut again, but what wa
 });
 
 test("marks are told from the corner just chalked, and those inside last", () => {
-  const place = (corner: number | null, distance: string | null) => ({
+  const place = (corner: number | null, distance: string | null, from = 0) => ({
     x: 0,
     y: 0,
     acrossShown: "5",
     alongShown: "6",
     corner,
     distance,
+    from,
   });
   const marks = [
     { kind: "match-point", label: "", from: place(null, null), to: null },
-    { kind: "fold", label: "", from: place(2, "¾"), to: place(4, "3½") },
-    { kind: "notch", label: "", from: place(2, "4½"), to: null },
+    { kind: "notch", label: "", from: place(2, "4½", 114.3), to: null },
+    { kind: "fold", label: "", from: place(2, "¾", 19.05), to: place(4, "3½", 88.9) },
+    { kind: "fold", label: "", from: place(2, "6", 152.4), to: place(2, "¾", 19.05) },
   ];
   expect(marksInOrder(marks)).toEqual([
     {
@@ -89,6 +91,7 @@ test("marks are told from the corner just chalked, and those inside last", () =>
       marks: [
         { word: "fold", distance: "¾" },
         { word: "notch", distance: "4½" },
+        { word: "fold", distance: "6" },
       ],
     },
     { corner: 4, marks: [{ word: "fold", distance: "3½" }] },

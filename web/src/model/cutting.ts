@@ -99,29 +99,30 @@ const words: Record<string, string> = {
   "unpick-point": "unpick point",
 };
 
-/** The marks of a piece in the order a hand goes round it. */
+/** The marks of a piece in the order a hand meets them going round it; two of a kind at one place are one. */
 export function marksInOrder(marks: Mark[]): MarksFrom[] {
+  const places = marks.flatMap(({ kind, from, to }) =>
+    [from, ...(to ? [to] : [])].map((place) => ({ place, word: words[kind] ?? kind })),
+  );
+  places.sort(
+    (one, other) =>
+      (one.place.corner ?? Infinity) - (other.place.corner ?? Infinity) || one.place.from - other.place.from,
+  );
   const all: MarksFrom[] = [];
-  const add = (corner: number | null, word: string, distance: string) => {
-    const last = all.find((one) => one.corner === corner);
-    if (last) {
-      last.marks.push({ word, distance });
-    } else {
-      all.push({ corner, marks: [{ word, distance }] });
+  for (const { place, word } of places) {
+    const { corner } = place;
+    const distance =
+      corner === null ? `${place.acrossShown} across, ${place.alongShown} along` : (place.distance ?? "");
+    let last = all.at(-1);
+    if (last?.corner !== corner) {
+      last = { corner, marks: [] };
+      all.push(last);
     }
-  };
-  for (const { kind, from, to } of marks) {
-    const word = words[kind] ?? kind;
-    for (const place of to ? [from, to] : [from]) {
-      add(
-        place.corner,
-        word,
-        place.corner === null
-          ? `${place.acrossShown} across, ${place.alongShown} along`
-          : (place.distance ?? ""),
-      );
+
+    if (!last.marks.some((known) => known.word === word && known.distance === distance)) {
+      last.marks.push({ word, distance });
     }
   }
 
-  return all.sort((one, other) => (one.corner ?? Infinity) - (other.corner ?? Infinity));
+  return all;
 }

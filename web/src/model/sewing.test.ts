@@ -56,6 +56,7 @@ const set: SewingCards = {
   ],
   schools: {},
   fitted: [],
+  closing: { opening: [], unpick: null, filled: false, cautions: [] },
 };
 
 test("one cover goes through its cards, a set goes through each card together", () => {

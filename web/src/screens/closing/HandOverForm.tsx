@@ -2,7 +2,6 @@ import { Button } from "antd";
 import { useState } from "react";
 import type { SewingCards, WorkEntry } from "../../api/client";
 import { workerHere } from "../../model/atWork";
-import { opensBy } from "../../model/handOver";
 import { told, type CoverNumber } from "../../model/work";
 import { tell } from "../../queries/workOutbox";
 import { ToldNotes } from "../../ui/ToldNotes";
@@ -21,17 +20,21 @@ const stuffings = [
   ["replaced", "a new one"],
 ] as const;
 
+/** Of what is filled one cannot guess whether the filling is the old one. */
+const unsaid = "";
+
 /** What only the maker knows of a finished cover, asked once; handing it over writes it into the record. */
 export function HandOverForm({ job, which, sewing, closed }: Props) {
   const known = closed?.handOver;
   const [said, setSaid] = useState({
-    unpick: known?.unpick ?? opensBy(sewing.cards).unpick,
+    unpick: known?.unpick ?? sewing.closing.unpick ?? "",
     thread: known?.thread ?? "",
-    filling: known?.filling ?? "none",
+    filling: known?.filling ?? (sewing.closing.filled ? unsaid : "none"),
     interliner: known?.interliner ?? "none",
     treatment: known?.treatment ?? "",
     leftOver: known?.leftOver ?? "",
   });
+  const [isAsked, setAsked] = useState(false);
   const text = (name: "unpick" | "thread" | "treatment" | "leftOver", label: string, hint: string) => (
     <label>
       {label}
@@ -46,7 +49,12 @@ export function HandOverForm({ job, which, sewing, closed }: Props) {
   const choice = (name: "filling" | "interliner", label: string) => (
     <label>
       {label}
-      <select value={said[name]} onChange={(event) => setSaid({ ...said, [name]: event.target.value })}>
+      <select
+        value={said[name]}
+        aria-invalid={isAsked && said[name] === unsaid}
+        onChange={(event) => setSaid({ ...said, [name]: event.target.value })}
+      >
+        {said[name] === unsaid && <option value={unsaid}>say which…</option>}
         {stuffings.map(([value, shown]) => (
           <option key={value} value={value}>
             {shown}
@@ -56,6 +64,11 @@ export function HandOverForm({ job, which, sewing, closed }: Props) {
     </label>
   );
   const handOver = () => {
+    if (said.filling === unsaid) {
+      setAsked(true);
+      return;
+    }
+
     const entry = told("closed", workerHere(), { ...which, subject: "handed-over", handOver: said });
     tell(job, ...(closed ? [told("undone", workerHere(), { subject: closed.id })] : []), entry);
   };
@@ -74,6 +87,13 @@ export function HandOverForm({ job, which, sewing, closed }: Props) {
         {text("treatment", "Treatment that was recorded", "not known")}
         {text("leftOver", "Left over, and where it is kept", "half a yard, shelf 3")}
       </div>
+      {isAsked && said.filling === unsaid && (
+        <p role="alert">
+          <strong>
+            A filling was put in: say whether it is the old one or a new one. The label tells it.
+          </strong>
+        </p>
+      )}
       <p>
         <Button type="primary" size="large" onClick={handOver}>
           {closed ? "Write it into the record again" : "Handed over: write it into the record"}

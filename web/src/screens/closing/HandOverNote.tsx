@@ -1,13 +1,11 @@
 import type { SewingCards, WorkEntry } from "../../api/client";
 import { strictestCare } from "../../model/care";
 import type { Heading } from "../../model/document";
-import { cautionsFor, opensBy } from "../../model/handOver";
 import type { CoverNumber } from "../../model/work";
 import { RecordLabel, type LabelCloth } from "./RecordLabel";
 
 interface Props {
   heading: Heading;
-  form: string;
   which: CoverNumber;
   sewing: SewingCards;
   cloths: LabelCloth[];
@@ -16,12 +14,12 @@ interface Props {
 }
 
 /** One page for whoever has the cover: what it is, how it goes on, how it is kept, and its label. */
-export function HandOverNote({ heading, form, which, sewing, cloths, closed, code }: Props) {
-  const { opening, unpick } = opensBy(sewing.cards);
+export function HandOverNote({ heading, which, sewing, cloths, closed, code }: Props) {
+  const { opening, unpick, cautions } = sewing.closing;
   const care = strictestCare(cloths.map((cloth) => cloth.care));
   const record = closed?.handOver;
   const found = sewing.fitted.find(({ number }) => number === which.number)?.found ?? [];
-  const point = record ? record.unpick : unpick;
+  const point = record ? record.unpick : (unpick ?? "");
   return (
     <article className="closing-note sheet">
       <header>
@@ -33,11 +31,10 @@ export function HandOverNote({ heading, form, which, sewing, cloths, closed, cod
       </header>
       <section>
         <h3>On and off</h3>
-        <p>{opening}</p>
+        <p>{opening.join(" ")}</p>
         {point !== "" && (
           <p>
-            <strong>Unpick point:</strong> {point}
-            {record?.thread && ` Thread: ${record.thread}.`}
+            <strong>Unpick point:</strong> {point}.{record?.thread && ` Thread: ${record.thread}.`}
           </p>
         )}
       </section>
@@ -54,7 +51,7 @@ export function HandOverNote({ heading, form, which, sewing, cloths, closed, cod
         ) : (
           <p>No care was recorded with its cloth: ask the supplier before it is washed.</p>
         )}
-        {cloths.length > 1 && (
+        {care.length > 0 && cloths.length > 1 && (
           <p>The strictest of all its cloths is said. A filling that comes out is washed apart.</p>
         )}
       </section>
@@ -72,23 +69,17 @@ export function HandOverNote({ heading, form, which, sewing, cloths, closed, cod
         {record?.leftOver && <p>Left over: {record.leftOver}</p>}
         {found.length > 0 && <p>Fitted: {[...found].reverse().join(" ")}</p>}
       </section>
-      <section>
-        <h3>Mind</h3>
-        <ul>
-          {cautionsFor(form, sewing.cards).map((caution) => (
-            <li key={caution}>{caution}</li>
-          ))}
-        </ul>
-      </section>
-      <RecordLabel
-        name={sewing.name}
-        letter={sewing.letter}
-        which={which}
-        count={sewing.count}
-        cloths={cloths}
-        closed={closed}
-        code={code}
-      />
+      {cautions.length > 0 && (
+        <section>
+          <h3>Mind</h3>
+          <ul>
+            {cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <RecordLabel sewing={sewing} which={which} cloths={cloths} closed={closed} code={code} />
     </article>
   );
 }

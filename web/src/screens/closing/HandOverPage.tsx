@@ -57,7 +57,6 @@ export function HandOverPage() {
       <HandOverForm key={closed?.id} job={id} which={which} sewing={cards.data} closed={closed} />
       <HandOverNote
         heading={stored.heading}
-        form={entry.cover.form}
         which={which}
         sewing={cards.data}
         cloths={cloths.map((cloth) => ({

@@ -12,6 +12,9 @@ import { Nowhere } from "../../ui/Nowhere";
 import { RecordLabel } from "./RecordLabel";
 import "./closing.css";
 
+/** No other device reaches this computer by that name. */
+const isOnlyHere = (host: string) => ["localhost", "127.0.0.1", "[::1]"].includes(host);
+
 /** A sheet of labels, one for every cover of the job, each with the square code of its record. */
 export function LabelsPage() {
   const { id = "" } = useParams();
@@ -39,6 +42,12 @@ export function LabelsPage() {
         <Button onClick={() => window.print()}>Print</Button>
       </nav>
       <h1 className="no-print">Labels of {stored.heading.name || "an unnamed job"}</h1>
+      {isOnlyHere(window.location.hostname) && (
+        <p className="no-print" role="note">
+          The square codes lead to {window.location.origin}, which only this computer opens. To read them with
+          another device, open Wrapper by the name your network knows this computer by, and print from there.
+        </p>
+      )}
       <div className="label-sheet">
         {codes.data.map(({ cover, number, code }) => {
           const sewing = cards
@@ -54,10 +63,8 @@ export function LabelsPage() {
           return (
             <RecordLabel
               key={`${cover} ${number}`}
-              name={sewing.name}
-              letter={sewing.letter}
+              sewing={sewing}
               which={which}
-              count={sewing.count}
               cloths={[{ name: clothName({ batch, care, fire, ...cloth }), batch, care, fire }]}
               closed={closedOf(work, which)}
               code={code}

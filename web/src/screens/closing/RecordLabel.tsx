@@ -1,4 +1,4 @@
-import type { WorkEntry } from "../../api/client";
+import type { SewingCards, WorkEntry } from "../../api/client";
 import type { CoverNumber } from "../../model/work";
 
 export interface LabelCloth {
@@ -9,10 +9,8 @@ export interface LabelCloth {
 }
 
 interface Props {
-  name: string;
-  letter: string;
+  sewing: SewingCards;
   which: CoverNumber;
-  count: number;
   cloths: LabelCloth[];
   closed: WorkEntry | null;
   /** The record's address as a square code. */
@@ -22,8 +20,10 @@ interface Props {
 const stuffing: Record<string, string> = { none: "none", original: "original", replaced: "replaced" };
 
 /** The label that is sewn in or kept with the cover: what was recorded, and no claim that a rule is kept. */
-export function RecordLabel({ name, letter, which, count, cloths, closed, code }: Props) {
+export function RecordLabel({ sewing, which, cloths, closed, code }: Props) {
+  const { name, letter, count, closing } = sewing;
   const record = closed?.handOver;
+  const unpick = record ? record.unpick : closing.unpick;
   return (
     <aside className="record-label" aria-label={`Label of ${letter} ${which.number}`}>
       <img
@@ -43,8 +43,9 @@ export function RecordLabel({ name, letter, which, count, cloths, closed, code }
             : "Maker and date: not handed over yet"}
         </span>
         <span>
-          {record && record.filling !== "none" ? "Cover and filling" : "Cover only"}. Filling{" "}
-          {stuffing[record?.filling ?? "none"]}, interliner {stuffing[record?.interliner ?? "none"]}.
+          {record
+            ? `${record.filling === "none" ? "Cover only" : "Cover and filling"}. Filling ${stuffing[record.filling] ?? record.filling}, interliner ${stuffing[record.interliner] ?? record.interliner}.`
+            : "Filling and interliner: not recorded yet"}
         </span>
         <span>
           Cloth:{" "}
@@ -53,7 +54,12 @@ export function RecordLabel({ name, letter, which, count, cloths, closed, code }
             .join("; ")}
         </span>
         <span>Treatment: {record?.treatment || "not known"}. See local rules.</span>
-        {record?.unpick && <span>Unpick: {record.unpick}</span>}
+        {unpick && (
+          <span>
+            Unpick: {unpick}
+            {record?.thread && `, thread ${record.thread}`}
+          </span>
+        )}
       </div>
     </aside>
   );

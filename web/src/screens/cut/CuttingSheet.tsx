@@ -6,6 +6,7 @@ import { HandlingOf } from "../../ui/HandlingOf";
 import { Notions } from "../../ui/Notions";
 import { clothName, coversOn, isForInside, nameOf, piecesFrom } from "../../model/document";
 import { Figure } from "../../drawing/Figure";
+import { CautionsOnPaper } from "./CautionsOnPaper";
 import { CutList } from "./CutList";
 import { JobOnPaper, type PaperJob } from "./JobOnPaper";
 import { LayOnPaper } from "./LayOnPaper";
@@ -80,12 +81,7 @@ function Sheet({ id, document, catalogue, cloths, letters, complete, unfinished 
           )}
         </Fragment>
       ))}
-      {complete.length > 0 && (
-        <p className="caution">
-          Furniture and bedding fire rules differ by country: loose covers and fillings may need rated cloth
-          and a label. Check your local rules and ask the supplier for the certificate.
-        </p>
-      )}
+      <CautionsOnPaper of={complete.map(({ draft }) => draft)} />
     </main>
   );
 }

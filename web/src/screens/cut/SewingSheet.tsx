@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import { Link } from "react-router";
 import { nameOf } from "../../model/document";
+import { CautionsOnPaper } from "./CautionsOnPaper";
 import { JobOnPaper, type PaperJob } from "./JobOnPaper";
 import { SewingSteps } from "./SewingSteps";
 import "./cut.css";
@@ -41,10 +42,8 @@ function Sheet({ id, document, letters, complete, unfinished }: PaperJob) {
           draft={draft}
         />
       ))}
-      <p className="caution">
-        Needles at elastic, blades and hot irons: mind eyes and fingers. Fire and infant-bedding rules differ
-        by country: check your local rules.
-      </p>
+      <p className="caution">Needles at elastic, blades and hot irons: mind eyes and fingers.</p>
+      <CautionsOnPaper of={complete.map(({ draft }) => draft)} />
     </main>
   );
 }

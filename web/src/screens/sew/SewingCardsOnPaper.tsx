@@ -54,7 +54,12 @@ function CoverOnPaper({ sewing }: { sewing: SewingCards }) {
         {sewing.letter} {sewing.name}
         {sewing.count > 1 && `, ${sewing.count} alike`}
       </h1>
-      <p>Needles at elastic, blades and hot irons: mind eyes and fingers.</p>
+      <p>
+        {[
+          "Needles at elastic, blades and hot irons: mind eyes and fingers.",
+          ...sewing.closing.cautions,
+        ].join(" ")}
+      </p>
       {sewing.cards.map((card, i) => {
         const isWhole = card.lit.length === 0 && card.soFar.length > 0 && sewing.facets.length > 0;
         return (

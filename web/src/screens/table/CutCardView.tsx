@@ -7,10 +7,12 @@ interface Props {
   turn: CutTurn;
   turns: CutTurn[];
   wrongSide: boolean;
+  /** Nothing of the cloth is cut yet. */
+  isFirst: boolean;
 }
 
 /** The piece in hand: what to chalk without arithmetic, in the order a hand goes round. */
-export function CutCardView({ turn: { card, copy }, turns, wrongSide }: Props) {
+export function CutCardView({ turn: { card, copy }, turns, wrongSide, isFirst }: Props) {
   const alike = turns.filter((other) => other.card === card && other.copy !== copy);
   const after = turns.find((other) => other.card !== card);
   const isLastAlike = alike.length === 0;
@@ -52,6 +54,7 @@ export function CutCardView({ turn: { card, copy }, turns, wrongSide }: Props) {
           </p>
         )}
         <p className="cut-then">
+          {isFirst && "Blades: mind your fingers. "}
           {isLastAlike && card.cutAcross !== null && <>Then cut right across at {card.cutAcross}. </>}
           {isLastAlike && after && `Next: ${after.card.code} ${after.card.name}.`}
         </p>

@@ -109,7 +109,7 @@ export function CutInHand(props: Props) {
           onForward={() => setBack(back - 1)}
         />
       ) : now ? (
-        <CutCardView turn={now} turns={turns} wrongSide={wrongSide} />
+        <CutCardView turn={now} turns={turns} wrongSide={wrongSide} isFirst={cloth.cut.length === 0} />
       ) : (
         <ClothCut
           job={job}
