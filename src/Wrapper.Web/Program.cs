@@ -22,6 +22,12 @@ builder.Services.Configure<ApplicationOptions>(builder.Configuration);
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = FailedRequests.Explain);
 builder.Services.AddResponseCompression(options => options.EnableForHttps = true);
+builder.Services.AddOutputCache(options =>
+{
+    options.SizeLimit = SameQuestion.MostBytes;
+    options.MaximumBodySize = SmallAnswers.MostBytes;
+    options.DefaultExpirationTimeSpan = TimeSpan.FromHours(12);
+});
 builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(services => new Database(services.GetRequiredService<IOptions<ApplicationOptions>>().Value.DatabaseFile()));
@@ -76,6 +82,7 @@ app.Use(async (context, next) =>
 app.UseMiddleware<MeasuredRequests>(); // before a place to write is taken: a body that comes slowly keeps nobody waiting
 app.UseMiddleware<StoreWrites>();
 app.UseMiddleware<ForegroundRequests>();
+app.UseOutputCache(); // after a question was measured, so that what is kept was within the ceilings
 app.MapOpenApi("/api/openapi.json");
 app.MapCatalogue();
 app.MapDrafting();

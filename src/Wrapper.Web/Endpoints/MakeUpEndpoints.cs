@@ -8,6 +8,7 @@ using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Web.Hosting;
 using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
@@ -104,10 +105,10 @@ internal static class MakeUpEndpoints
     public static void MapMakeUps(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/make-ups", Compare)
-            .WithName("makeUps").TakesTime().WithSummary("Every way a cover can be made, side by side: pieces, cloth, seams, minutes, and which is recommended and why.")
+            .WithName("makeUps").TakesTime().KeepsAnswers().WithSummary("Every way a cover can be made, side by side: pieces, cloth, seams, minutes, and which is recommended and why.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapPost("/api/cloth-at-hand", AtHand)
-            .WithName("clothAtHand").TakesTime().WithSummary("For each form and construction the largest cover that a piece of cloth gives, drafted and laid.")
+            .WithName("clothAtHand").TakesTime().KeepsAnswers().WithSummary("For each form and construction the largest cover that a piece of cloth gives, drafted and laid.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 

@@ -8,6 +8,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Web.Hosting;
 using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
@@ -26,12 +27,12 @@ internal static class YardageEndpoints
     private const int PlainSteps = 600;
 
     /// <summary>How long a lay may be looked for at the most, in seconds.</summary>
-    private const double MostSeconds = 120;
+    internal const double MostSeconds = 120;
 
     public static void MapYardage(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/yardage", Buy)
-            .WithName("yardage").TakesTime()
+            .WithName("yardage").TakesTime().KeepsAnswers()
             .WithSummary("Drafts all covers of a job for a cloth, lays them together and says what to buy.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapPost("/api/yardage/live", Look)
