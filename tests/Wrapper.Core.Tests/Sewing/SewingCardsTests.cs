@@ -22,37 +22,25 @@ public sealed class SewingCardsTests
     public void Every_operation_of_a_random_cover_is_on_one_card_with_its_edges_lit(string form)
     {
         var (cards, edges) = (0, 0);
-        foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
+        DraftedCovers.Each(form, 3, (draft, specification, plan, told) =>
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    if (Drafter.Draft(input) is not { Draft: { } draft, Reading.Specification: { } specification })
-                    {
-                        return;
-                    }
+            var all = SewingCards.Of(plan, draft, specification);
+            Assert.True(plan.Order.Select(operation => operation.Id).Order().SequenceEqual(all.SelectMany(card => card.Operations).Select(operation => operation.Id).Order()), told);
+            Assert.Equal(all.Count, all.Select(card => card.Id).Distinct().Count());
+            var pieces = draft.Pieces.ToDictionary(piece => piece.Key);
+            foreach (var card in all.Where(card => card.Own.IsSewing))
+            {
+                Assert.True(IsLit(card, draft, plan, pieces), $"{card.Id} of {told}");
+                Interlocked.Add(ref edges, card.Lit.Count);
+            }
 
-                    var plan = SewingPlanner.Of(draft, specification);
-                    var all = SewingCards.Of(plan, draft, specification);
-                    var told = $"{cell} {Covers.Described(input)}";
-                    Assert.True(plan.Order.Select(operation => operation.Id).Order().SequenceEqual(all.SelectMany(card => card.Operations).Select(operation => operation.Id).Order()), told);
-                    Assert.Equal(all.Count, all.Select(card => card.Id).Distinct().Count());
-                    var pieces = draft.Pieces.ToDictionary(piece => piece.Key);
-                    foreach (var card in all.Where(card => card.Own.IsSewing))
-                    {
-                        Assert.True(IsLit(card, draft, plan, pieces), $"{card.Id} of {told}");
-                        Interlocked.Add(ref edges, card.Lit.Count);
-                    }
+            foreach (var (before, after) in all.Zip(all.Skip(1)))
+            {
+                Assert.True(before.SoFar.All(after.SoFar.Contains), told);
+            }
 
-                    foreach (var (before, after) in all.Zip(all.Skip(1)))
-                    {
-                        Assert.True(before.SoFar.All(after.SoFar.Contains), told);
-                    }
-
-                    Interlocked.Add(ref cards, all.Count);
-                },
-                iter: 3);
-        }
+            Interlocked.Add(ref cards, all.Count);
+        });
 
         Console.WriteLine($"  {form}: {cards} cards, {edges} lit edges");
         Assert.True(cards > 0, form);
