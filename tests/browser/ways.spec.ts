@@ -26,9 +26,23 @@ test("a sheet I have: its hems are cut off first, and a job begins with it by th
   await page.getByText("a sheet or towel").click();
   await page.getByLabel("across").fill("42");
   await page.getByLabel("along").fill("38");
-  await page.getByLabel("hem at each edge").fill("1");
+  await page.getByLabel("hem at each edge").fill("0");
   await page.getByRole("button", { name: "Pillowcase" }).click();
-  await page.locator(".at-hand li").first().getByRole("button", { name: "Begin with this" }).click();
+  const begin = page.locator(".at-hand li").first().getByRole("button", { name: "Begin with this" });
+  await expect(begin).toBeEnabled();
+
+  // What was found for the cloth typed before is not begun with.
+  let letAnswer = () => {};
+  const answers = new Promise<void>((resolve) => (letAnswer = resolve));
+  await page.route("**/api/cloth-at-hand", async (route) => {
+    await answers;
+    await route.continue();
+  });
+  await page.getByLabel("hem at each edge").fill("1");
+  await expect(begin).toBeDisabled();
+  await expect(page.getByText("Trying every thing on it…")).toBeVisible();
+  letAnswer();
+  await begin.click();
   await bench.settled(page);
   await expect(page.getByText("40 in usable")).toBeVisible();
   await expect(page.getByRole("button", { name: "ready made, 38 long" })).toBeVisible();

@@ -8,7 +8,6 @@ using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
-using Wrapper.Web.Hosting;
 using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;

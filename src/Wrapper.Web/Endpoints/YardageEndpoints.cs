@@ -8,7 +8,6 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
-using Wrapper.Web.Hosting;
 using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
@@ -25,9 +24,6 @@ internal static class YardageEndpoints
 
     /// <summary>Orders of the plain lay that shows what meeting the pattern costs: as many as the bench tries when the hand rests.</summary>
     private const int PlainSteps = 600;
-
-    /// <summary>How long a lay may be looked for at the most, in seconds.</summary>
-    internal const double MostSeconds = 120;
 
     public static void MapYardage(this IEndpointRouteBuilder routes)
     {
@@ -127,7 +123,7 @@ internal static class YardageEndpoints
     internal static Func<bool> Limited(Func<bool> goesOn)
     {
         var clock = Stopwatch.StartNew();
-        return () => goesOn() || clock.Elapsed.TotalSeconds >= MostSeconds;
+        return () => goesOn() || clock.Elapsed.TotalSeconds >= Planners.MostSeconds;
     }
 
     private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, Func<bool> shouldStop)

@@ -7,6 +7,9 @@ namespace Wrapper.Web.Planning;
 /// </summary>
 public sealed class Planners
 {
+    /// <summary>How long a lay may be looked for at the most, in seconds: what is found by then is the answer.</summary>
+    public const double MostSeconds = 120;
+
     /// <summary>How long a patient planner goes on while another waits.</summary>
     private static readonly TimeSpan Slice = TimeSpan.FromMilliseconds(50);
 

@@ -49,7 +49,7 @@ export function ClothAtHand() {
   const [form, setForm] = useState("");
   const [problem, setProblem] = useState("");
   const asked = useSettled(cloth, rest);
-  const { data, isFetching } = useQuery<Found>({
+  const { data, isFetching, isPlaceholderData } = useQuery<Found>({
     queryKey: ["cloth-at-hand", unit, asked, house.data?.rules],
     enabled: house.data !== undefined,
     placeholderData: (before) => before,
@@ -85,6 +85,8 @@ export function ClothAtHand() {
           };
     },
   });
+  // What was tried on the cloth typed before is no measure of the one typed now.
+  const isOutdated = isPlaceholderData || asked !== cloth;
   const covers = data?.covers ?? [];
   const forms = [...new Map(covers.map((cover) => [cover.form, cover.formLabel]))];
   const begin = async (largest: LargestCover) => {
@@ -187,7 +189,7 @@ export function ClothAtHand() {
       <p role="status">
         {problem ||
           data?.problem ||
-          (isFetching ? "Trying every thing on it…" : `${covers.length} ways to use it.`)}
+          (isFetching || isOutdated ? "Trying every thing on it…" : `${covers.length} ways to use it.`)}
       </p>
       <nav className="at-hand-forms" aria-label="Things">
         <button type="button" aria-pressed={form === ""} onClick={() => setForm("")}>
@@ -210,6 +212,7 @@ export function ClothAtHand() {
               length={data?.length ?? 1}
               sheet={data?.sheet ?? null}
               unit={unit}
+              isOutdated={isOutdated}
               onBegin={() => void begin(cover)}
             />
           ))}

@@ -11,13 +11,15 @@ interface Props {
   /** How long one sheet is, where there are several. */
   sheet: number | null;
   unit: Unit;
+  /** Another cloth was typed meanwhile, and is not tried yet. */
+  isOutdated: boolean;
   onBegin: () => void;
 }
 
 const box = { width: 220, height: 130 };
 
 /** The largest cover of one kind, with its pieces as they lie on the cloth. */
-export function LargestCard({ cover, usable, length, sheet, unit, onBegin }: Props) {
+export function LargestCard({ cover, usable, length, sheet, unit, isOutdated, onBegin }: Props) {
   const scale = Math.min(box.width / length, box.height / usable);
   const pieces = new Map(cover.pieces.map((piece) => [piece.id, piece]));
   return (
@@ -62,7 +64,9 @@ export function LargestCard({ cover, usable, length, sheet, unit, onBegin }: Pro
           {unit === "in" ? `${Math.round(cover.length / 25.4)} in` : `${Math.round(cover.length / 10)} cm`} of
           the length used
         </span>
-        <Button onClick={onBegin}>Begin with this</Button>
+        <Button onClick={onBegin} disabled={isOutdated}>
+          Begin with this
+        </Button>
       </div>
     </li>
   );

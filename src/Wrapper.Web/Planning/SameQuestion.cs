@@ -1,9 +1,8 @@
 using System.Diagnostics;
 using System.Security.Cryptography;
 using Microsoft.AspNetCore.OutputCaching;
-using Wrapper.Web.Endpoints;
 
-namespace Wrapper.Web.Hosting;
+namespace Wrapper.Web.Planning;
 
 /// <summary>
 /// Keeps answers that follow from their question alone, for whoever asks the same again: a job that is opened once more, what was undone,
@@ -38,7 +37,7 @@ internal sealed class SameQuestion : IOutputCachePolicy
     public ValueTask ServeResponseAsync(OutputCacheContext context, CancellationToken cancellation)
     {
         context.AllowCacheStorage &= context.HttpContext.Response.StatusCode == StatusCodes.Status200OK
-            && context.HttpContext.Items[Began] is long began && Stopwatch.GetElapsedTime(began).TotalSeconds < YardageEndpoints.MostSeconds;
+            && context.HttpContext.Items[Began] is long began && Stopwatch.GetElapsedTime(began).TotalSeconds < Planners.MostSeconds;
         return ValueTask.CompletedTask;
     }
 }
