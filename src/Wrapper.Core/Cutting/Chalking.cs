@@ -116,8 +116,14 @@ public static class Chalking
         // A line is told on the edges it runs out on; from an edge beside it one could not say where it begins.
         ChalkPlace Place(Point at)
         {
-            var near = sides.Select((side, place) => (Corner: place + 1, Distance: side.Nearest(at, out var away), Away: away, IsBeside: from != to && side.Lies(to - from, Alongside))).Where(found => found.Away <= widest.Nanometres).ToList();
-            return isOnEdge && near.Count > 0 ? near.OrderBy(found => found.IsBeside).ThenBy(found => found.Away).Select(found => new ChalkPlace(at, found.Corner, found.Distance)).First() : new(at, null, Length.Zero);
+            var near = isOnEdge ? sides.Select((side, place) => (Corner: place + 1, Distance: side.Nearest(at, out var away), Away: away, IsBeside: from != to && side.Lies(to - from, Alongside))).Where(found => found.Away <= widest.Nanometres).ToList() : [];
+            if (near.Count == 0)
+            {
+                return new(at, null, Length.Zero);
+            }
+
+            var (corner, distance, _, _) = near.MinBy(found => (found.IsBeside, found.Away));
+            return new(at, corner, distance);
         }
     }
 }

@@ -17,8 +17,6 @@ interface Props {
   code: string;
 }
 
-const stuffing: Record<string, string> = { none: "none", original: "original", replaced: "replaced" };
-
 /** The label that is sewn in or kept with the cover: what was recorded, and no claim that a rule is kept. */
 export function RecordLabel({ sewing, which, cloths, closed, code }: Props) {
   const { name, letter, count, closing } = sewing;
@@ -44,7 +42,7 @@ export function RecordLabel({ sewing, which, cloths, closed, code }: Props) {
         </span>
         <span>
           {record
-            ? `${record.filling === "none" ? "Cover only" : "Cover and filling"}. Filling ${stuffing[record.filling] ?? record.filling}, interliner ${stuffing[record.interliner] ?? record.interliner}.`
+            ? `${record.filling === "none" ? "Cover only" : "Cover and filling"}. Filling ${record.filling}, interliner ${record.interliner}.`
             : "Filling and interliner: not recorded yet"}
         </span>
         <span>
