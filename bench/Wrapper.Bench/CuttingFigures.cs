@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using Wrapper.Core.Units;
+using Wrapper.Formats.Documents;
 using Wrapper.Formats;
 
 namespace Wrapper.Bench;

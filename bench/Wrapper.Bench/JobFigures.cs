@@ -5,6 +5,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
+using Wrapper.Formats.Documents;
 using Wrapper.Formats;
 
 namespace Wrapper.Bench;

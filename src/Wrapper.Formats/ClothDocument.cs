@@ -141,9 +141,9 @@ public sealed record ClothDocument
     public Dictionary<string, JsonElement>? Besides { get; init; }
 
     /// <summary>The same with names of the first format brought to where they stand now.</summary>
-    public ClothDocument Brought()
+    public ClothDocument Migrate()
     {
-        var others = Others is { Count: > 0 } ? [.. Others.Where(other => other is not null).Select(other => other.Brought())] : Others;
+        var others = Others is { Count: > 0 } ? [.. Others.Where(other => other is not null).Select(other => other.Migrate())] : Others;
         if (Besides is null)
         {
             return ReferenceEquals(others, Others) ? this : this with { Others = others };
@@ -168,7 +168,7 @@ public sealed record ClothDocument
         : ClothReader.Read(ToInput(), unit).Cloth is { } cloth ? Entry.Number((decimal)cloth.UsableWidth.Nanometres / Core.Units.Length.NanometresPerMillimetre) : null);
 
     /// <summary>The cloth as the core reads it; what a hostile client leaves out is unsaid.</summary>
-    public ClothInput ToInput() => Brought().Read();
+    public ClothInput ToInput() => Migrate().Read();
 
     private ClothInput Read() => new()
     {

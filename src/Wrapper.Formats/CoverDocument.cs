@@ -101,7 +101,7 @@ public record CoverDocument
     public Dictionary<string, JsonElement>? Others { get; init; }
 
     /// <summary>The same with names of the first format brought to where they stand now.</summary>
-    public CoverDocument Brought()
+    public CoverDocument Migrate()
     {
         if (Others is null || !FirstFormat.IsCover(Others))
         {
@@ -109,7 +109,7 @@ public record CoverDocument
         }
 
         var (measures, options, others) = (new Dictionary<string, JsonElement>(Measures ?? []), new Dictionary<string, JsonElement>(Options ?? []), new Dictionary<string, JsonElement>(Others));
-        FirstFormat.BringCover(measures, options, others);
+        FirstFormat.MigrateCover(measures, options, others);
         return this with { Measures = measures, Options = options, Others = others.Count > 0 ? others : null };
     }
 
@@ -117,7 +117,7 @@ public record CoverDocument
     /// The cover as the core reads it, in a job of this unit and a house with these rules, before the job's cloths are put in; one
     /// that names no form is a box cushion.
     /// </summary>
-    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => (this with { Unit = unit, Form = Form ?? "box-cushion" }).Brought().Read() with
+    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => (this with { Unit = unit, Form = Form ?? "box-cushion" }).Migrate().Read() with
     {
         HouseRules = houseRules.Where(rule => !string.IsNullOrWhiteSpace(rule.Value)).ToDictionary(rule => rule.Key, rule => Entry.Typed(rule.Value)),
     };
@@ -125,7 +125,7 @@ public record CoverDocument
     /// <summary>The cover as the core reads it.</summary>
     public CoverInput ToInput()
     {
-        var cover = Brought();
+        var cover = Migrate();
         return cover.OnItsCloths(cover.Read());
     }
 

@@ -39,7 +39,7 @@ internal sealed class CoverTriedOn
     /// <param name="work">The work on the job, as it was told.</param>
     public CoverTriedOn(JobPlanCover cover, ClothDocument cloth, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<WorkEntry> work)
     {
-        (Key, _document, _cloth, Unit, _houseRules) = (cover.Key, cover.Cover.Brought(), cloth, unit, houseRules);
+        (Key, _document, _cloth, Unit, _houseRules) = (cover.Key, cover.Cover.Migrate(), cloth, unit, houseRules);
         _work = [.. WorkOfCloth.InForce(work).Where(entry => entry.Cover == cover.Key)];
         _places = WorkOfCloth.Places(_work);
         _cut = _work.Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled).GroupBy(entry => (entry.Subject, entry.Number)).Select(copy => (copy.Key, Last: copy.Last()))

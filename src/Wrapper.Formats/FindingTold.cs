@@ -43,13 +43,4 @@ public sealed record FindingTold
 
     /// <summary>What blocks were trimmed as they were pinned: their names.</summary>
     public IReadOnlyList<string> Trimmed { get; init; } = [];
-
-    internal IEnumerable<double> Numbers => Lies.SelectMany(lies => new[] { lies.X, lies.Y });
-
-    internal IEnumerable<string> Texts => Found.Concat(Cut).Concat(Next).Concat(Sewn).SelectMany(told => new[] { told.Side, told.By }).Concat(Lies.Select(lies => lies.Piece)).Concat(Trimmed).Concat(Reopened.SelectMany(told => told.Texts.Prepend(told.Card)));
-
-    /// <summary>A list in it, or an entry of one, is missing.</summary>
-    internal bool Lacks => Found is null || Cut is null || Next is null || Sewn is null || Lies is null || Reopened is null || Trimmed is null || Trimmed.Any(name => name is null)
-        || Found.Concat(Cut).Concat(Next).Concat(Sewn).Any(told => told is null or { Side: null } or { By: null })
-        || Lies.Any(lies => lies is null or { Piece: null }) || Reopened.Any(told => told is null or { Card: null } or { Texts: null });
 }

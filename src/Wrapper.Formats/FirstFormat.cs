@@ -18,8 +18,8 @@ internal static class FirstFormat
     /// <summary>Names of the first format stand among these.</summary>
     public static bool IsCover(IReadOnlyDictionary<string, JsonElement> others) => OfCovers.Any(others.ContainsKey);
 
-    /// <summary>Brings what stands under the first format's names to where it stands now; what stands there already is kept.</summary>
-    public static void BringCover(Dictionary<string, JsonElement> measures, Dictionary<string, JsonElement> options, Dictionary<string, JsonElement> others)
+    /// <summary>Moves what stands under the first format's names to where it stands now; what stands there already is kept.</summary>
+    public static void MigrateCover(Dictionary<string, JsonElement> measures, Dictionary<string, JsonElement> options, Dictionary<string, JsonElement> others)
     {
         if (others.Remove("shape", out var shape))
         {

@@ -90,20 +90,21 @@ public sealed record OperationJson
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? StopSign { get; init; }
 
-    /// <summary>Of a set sewn in batches: its place in the whole order, from 1.</summary>
+    /// <summary>Of a set sewn in batches: the place in the whole order at which the first cover has it, from 1; the others follow at once.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public int? Turn { get; init; }
 }
 
-/// <summary>The sewing of one cover.</summary>
-/// <param name="Cover">Which of those alike, from 1.</param>
+/// <summary>The sewing of covers that are alike: worked out once for all of them.</summary>
+/// <param name="Cover">The first of them, from 1.</param>
+/// <param name="Covers">How many there are. All figures are for one of them.</param>
 /// <param name="Finish">When raw edges are finished: <c>each</c>, <c>first</c> or <c>none</c>.</param>
 /// <param name="Seams">Every line of the ledger that is sewn.</param>
 /// <param name="Operations">What is done.</param>
 /// <param name="Order">The operations' ids in the order of work.</param>
-public sealed record SewingResponse(int Cover, string Finish, IReadOnlyList<SewnSeamJson> Seams, IReadOnlyList<OperationJson> Operations, IReadOnlyList<string> Order)
+public sealed record SewingResponse(int Cover, int Covers, string Finish, IReadOnlyList<SewnSeamJson> Seams, IReadOnlyList<OperationJson> Operations, IReadOnlyList<string> Order)
 {
-    /// <summary>The sewing of each cover of a draft.</summary>
+    /// <summary>The sewing of a draft: one entry for each group of covers alike.</summary>
     /// <param name="plan">The order of one cover.</param>
     /// <param name="draft">The draft.</param>
     /// <param name="covers">How many covers are alike.</param>
@@ -113,8 +114,7 @@ public sealed record SewingResponse(int Cover, string Finish, IReadOnlyList<Sewn
         var names = draft.Pieces.SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (copy, Name: copy.NameOn(piece)))).ToDictionary(named => named.copy, named => named.Name);
         IReadOnlyList<SewnSeamJson> seams = [.. plan.Seams.Select(seam => new SewnSeamJson(seam.Id, [.. seam.Edges.Select(Edge)], [Point(seam.Start), Point(seam.End)], [.. seam.Through.Select(Point)]))];
         IReadOnlyList<string> order = [.. plan.Order.Select(operation => operation.Id)];
-        return [.. Enumerable.Range(1, covers).Select(cover => new SewingResponse(
-            cover, plan.Finish.Word(), seams, [.. plan.Order.Select((operation, place) => Operation(operation, batch ? (place * covers) + cover : null))], order))];
+        return [new(1, covers, plan.Finish.Word(), seams, [.. plan.Order.Select((operation, place) => Operation(operation, batch ? (place * covers) + 1 : null))], order)];
 
         SewnEdgeJson Edge(SeamSide side) => new(names[PieceCopy.Of(side)], side.Edge);
 

@@ -1,7 +1,10 @@
+using System.Buffers;
 using System.Globalization;
+using System.Text;
 using CsvHelper;
 using CsvHelper.Configuration;
 using CsvHelper.Configuration.Attributes;
+using CsvHelper.TypeConversion;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Units;
 
@@ -46,6 +49,12 @@ public sealed record BuyingRow(string What, string For, string Buy, int Quantity
 /// </summary>
 public static class Tables
 {
+    /// <summary>A cell that holds one of these stands in quotation marks: a line break alone, of either kind, among them.</summary>
+    private static readonly SearchValues<char> Quoted = SearchValues.Create(",\"\r\n\t");
+
+    /// <summary>What a formula begins with, also in full width, as it comes from keyboards that write so.</summary>
+    private static readonly SearchValues<char> FormulaStarts = SearchValues.Create("=+-@\t\r＝＋－＠");
+
     /// <summary>The cut list of a job, a line a piece; a cover that cannot be drafted yet has a line that says so.</summary>
     public static string CutList(JobPlan plan) => Write(plan.Covers.SelectMany(cover => cover.Pieces.Select(coded => new CutListRow(
         coded.Code,
@@ -76,10 +85,36 @@ public static class Tables
         using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture)
         {
             NewLine = "\r\n",
-            InjectionOptions = InjectionOptions.Escape,
+            ShouldQuote = field => field.Field is { Length: > 0 } cell && (cell.AsSpan().ContainsAny(Quoted) || cell[0] is ' ' or '\'' || cell[^1] == ' '),
         });
+        csv.Context.TypeConverterCache.AddConverter<string>(new HarmlessText());
         csv.WriteRecords(rows);
         csv.Flush();
+        return text.ToString();
+    }
+
+    /// <summary>Writes a text so that no program takes any line of its cell for a formula.</summary>
+    private sealed class HarmlessText : StringConverter
+    {
+        public override string ConvertToString(object? value, IWriterRow row, MemberMapData memberMapData) => Harmless(value as string ?? "");
+    }
+
+    /// <summary>An apostrophe stands before every line that begins as a formula does: some programs read a cell line by line.</summary>
+    private static string Harmless(string cell)
+    {
+        var text = new StringBuilder(cell.Length + 1);
+        var begins = true;
+        foreach (var letter in cell)
+        {
+            if (begins && FormulaStarts.Contains(letter))
+            {
+                text.Append('\'');
+            }
+
+            text.Append(letter);
+            begins = letter is '\r' or '\n' || (begins && char.IsWhiteSpace(letter));
+        }
+
         return text.ToString();
     }
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.Json.Serialization;
 using Wrapper.Core.Units;
 
@@ -36,6 +35,9 @@ public enum WorkKind
 
     /// <summary>Another entry was a mistake and does not count.</summary>
     Undone,
+
+    /// <summary>A stored entry breaks a rule and cannot be read. It is shown in its place and never sent to the store.</summary>
+    Unreadable,
 }
 
 /// <summary>
@@ -44,12 +46,6 @@ public enum WorkKind
 /// </summary>
 public sealed record WorkEntry
 {
-    private const int LongestId = 64;
-    private const int LongestText = 300;
-    private const int MostSchools = 20;
-    private const int LongestOfFinding = 2000;
-    private const double Furthest = 1_000_000;
-
     /// <summary>Made by whoever tells it, so that it may be sent again.</summary>
     public string Id { get; init; } = "";
 
@@ -115,37 +111,14 @@ public sealed record WorkEntry
     [JsonIgnore]
     public WorkKind? What => Words.Read<WorkKind>(Kind);
 
-    /// <summary>Why it cannot be kept, in words that name the field; null where it can.</summary>
-    public string? Problem() => this switch
-    {
-        { Id.Length: 0 or > LongestId } => $"“id”: an entry has an id of 1 to {LongestId} characters.",
-        { What: null } => $"“kind”: nothing is known of “{Kind}”; there are {string.Join(", ", Words.All<WorkKind>())}.",
-        { Cover.Length: > LongestId } => $"“cover”: an id has at most {LongestId} characters.",
-        { Subject.Length: 0 or > LongestText } => $"“subject”: say what it was done with, in at most {LongestText} characters.",
-        { By.Length: > LongestText } or { Note.Length: > LongestText } => $"“by” and “note” have at most {LongestText} characters.",
-        { HandOver: { } over } when over.Texts.Any(text => text.Length > LongestText) => $"“handOver”: each of its texts has at most {LongestText} characters.",
-        { HandOver: { } over } when Words.Read<Stuffing>(over.Filling) is null || Words.Read<Stuffing>(over.Interliner) is null => $"“handOver”: filling and interliner are {string.Join(", ", Words.All<Stuffing>())}.",
-        { Schools: { } schools } when schools.Count > MostSchools || schools.Any(school => school.Key.Length > LongestId || school.Value is null or { Length: > LongestId }) => "“schools”: the schools it is sewn by, each a word.",
-        { Number: < 0 or > 100_000 } => "“number”: covers and copies are counted from 1.",
-        _ when !DateTimeOffset.TryParse(At, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out _) => $"“at”: “{At}” is no moment; write it as 2026-03-14T09:26:00Z.",
-        { Minutes: { } minutes } when !(minutes is >= 0 and < 100_000) => "“minutes”: no work takes less than nothing.",
-        { What: WorkKind.Flaw, Stretch: not [_, _, _, _] } => "“stretch”: a flaw is told by left, right, from and to.",
-        { What: WorkKind.Flaw, Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) => "“stretch”: its right lies right of its left, and its end after its beginning.",
-        { What: WorkKind.Shorter, Length: not > 0 } => "“length”: say how much of the cloth there is.",
-        { What: WorkKind.Finding, Finding: null } or { Finding.Lacks: true } => "“finding”: say what was found, what it is cut and sewn by, and where its lines lie.",
-        { Finding: { } finding } when finding.Texts.Any(text => text.Length > LongestOfFinding) => $"“finding”: each of its texts has at most {LongestOfFinding} characters.",
-        _ when !Numbers().All(number => double.IsFinite(number) && Math.Abs(number) < Furthest) => "A length in it is no length of cloth.",
-        { What: WorkKind.Cut, Cut: null } => "“cut”: say as what it was cut and where it lay.",
-        { Cut: { } cut } when cut.Outline.Count < 3 || cut.Outline.Any(corner => corner is not [_, _]) || cut.Edges.Any(edge => edge is null) => "“cut”: its outline has three corners or more, each with its place across and along, and its edges have names.",
-        { What: WorkKind.Lay, Lay: null } => "“lay”: say where the pieces lie.",
-        _ => null,
-    };
+    /// <summary>The words of the kinds that can be told.</summary>
+    public static IEnumerable<string> Kinds { get; } = [.. Words.All<WorkKind>().Where(word => word != WorkKind.Unreadable.Word())];
 
-    private IEnumerable<double> Numbers() =>
-        (Stretch ?? []).Concat(Length is { } length ? [length] : [])
-            .Concat(Cut is null ? [] : Cut.Outline.SelectMany(corner => corner ?? []).Append(Cut.Width).Append(Cut.Length))
-            .Concat(Finding?.Numbers ?? [])
-            .Concat((Lay ?? []).SelectMany(copy => copy is null ? [double.NaN] : new[] { copy.X, copy.Y }));
+    /// <summary>A stored entry that cannot be read, as it is shown in its place.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="cover">The cover it was told of.</param>
+    /// <param name="problem">The rule it breaks.</param>
+    public static WorkEntry CannotBeRead(string id, string cover, string problem) => new() { Id = id, Kind = WorkKind.Unreadable.Word(), Cover = cover, Note = problem };
 }
 
 /// <summary>How much was sewn: what minutes are divided by.</summary>
@@ -194,7 +167,4 @@ public enum Stuffing
 /// <param name="Interliner">The same of the interliner.</param>
 /// <param name="Treatment">What treatment was recorded; empty for not known.</param>
 /// <param name="LeftOver">What was left over and where it is kept.</param>
-public sealed record HandOver(string Unpick, string Thread, string Filling, string Interliner, string Treatment, string LeftOver)
-{
-    internal IEnumerable<string> Texts => [Unpick, Thread, Treatment, LeftOver];
-}
+public sealed record HandOver(string Unpick, string Thread, string Filling, string Interliner, string Treatment, string LeftOver);

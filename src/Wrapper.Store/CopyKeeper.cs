@@ -24,7 +24,7 @@ public sealed class CopyKeeper(Database database, TimeProvider clock, string fol
     {
         Directory.CreateDirectory(folder);
         var now = clock.GetUtcNow().UtcDateTime;
-        var last = Copies().Select(copy => copy.At).DefaultIfEmpty(DateTime.MinValue).Max();
+        var last = Copies(folder).Select(copy => copy.At).DefaultIfEmpty(DateTime.MinValue).Max();
         string? made = null;
         if (now - last >= Every)
         {
@@ -40,16 +40,35 @@ public sealed class CopyKeeper(Database database, TimeProvider clock, string fol
         return made;
     }
 
+    /// <summary>The latest copy in a folder that is whole; null where there is none.</summary>
+    /// <param name="folder">The folder.</param>
+    public static string? LastGood(string folder) => Directory.Exists(folder)
+        ? Copies(folder).OrderByDescending(copy => copy.At).Select(copy => copy.File).FirstOrDefault(IsGood)
+        : null;
+
+    private static bool IsGood(string file)
+    {
+        try
+        {
+            StoreContents.Of(file);
+            return true;
+        }
+        catch (Exception error) when (StoreTrouble.Of(error) is not null)
+        {
+            return false;
+        }
+    }
+
     /// <summary>Neither among the last nor the first of its month, or too old to be that.</summary>
     private IEnumerable<(string File, DateTime At)> TooMany(DateTime now)
     {
-        var older = Copies().OrderByDescending(copy => copy.At).Skip(number).ToList();
+        var older = Copies(folder).OrderByDescending(copy => copy.At).Skip(number).ToList();
         var firsts = older.GroupBy(copy => (copy.At.Year, copy.At.Month)).Select(month => month.Min(copy => copy.At)).Where(at => now - at <= age).ToHashSet();
         return older.Where(copy => !firsts.Contains(copy.At));
     }
 
     /// <summary>Only what this program has put there: other files stay.</summary>
-    private IEnumerable<(string File, DateTime At)> Copies()
+    private static IEnumerable<(string File, DateTime At)> Copies(string folder)
     {
         foreach (var file in Directory.GetFiles(folder, "wrapper-*.db"))
         {

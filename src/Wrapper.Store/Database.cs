@@ -14,15 +14,16 @@ public sealed class Database : IDisposable
     private readonly SemaphoreSlim _writers = new(1, 1);
 
     /// <summary>The database in this file, made when it is not there; looked through and found fit to be written to.</summary>
-    /// <exception cref="StoreUnfitException">The file was written by a later program, or is damaged.</exception>
+    /// <exception cref="StoreUnfitException">The file is empty, damaged, of another program, or of a later version.</exception>
     /// <exception cref="SqliteException">It cannot be opened or written to: <see cref="StoreTrouble.Of"/> says why.</exception>
     public Database(string path)
     {
         _connectionString = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = LongestWait }.ToString();
+        RequireFit(path);
         using var connection = Open();
-        Text(connection, "PRAGMA journal_mode = WAL");
-        Inspect(connection, path);
-        SchemaVersions.Bring(connection);
+        connection.Word("PRAGMA journal_mode = WAL");
+        SchemaVersions.Migrate(connection);
+        UnusableIds.Replace(connection);
         using (var transaction = connection.BeginTransaction())
         {
             transaction.Rollback(); // begun as a writer: a folder that may only be read, or a lock, shows now
@@ -52,37 +53,32 @@ public sealed class Database : IDisposable
         {
             using var connection = Open();
             connection.BackupDatabase(copy);
-            Text(copy, "PRAGMA journal_mode = DELETE"); // one file, with nothing beside it
+            copy.Word("PRAGMA journal_mode = DELETE"); // one file, with nothing beside it
         }
 
         File.Move(half, path, overwrite: true);
     }
 
     /// <summary>
-    /// Puts a copy in the place of all that is kept, after a look inside it; one who reads meanwhile sees either the one or the
-    /// other. What was kept until now is laid beside the file first.
+    /// Puts a copy in the place of all that is stored, after a look inside it; one who reads meanwhile sees either the one or the
+    /// other. What was stored until now is laid beside the file first.
     /// </summary>
     /// <param name="path">The copy.</param>
-    /// <param name="beside">Where what is kept now is laid.</param>
-    /// <exception cref="StoreUnfitException">The copy is damaged, of a later program, or none of this program; nothing was changed.</exception>
-    public void RestoreFrom(string path, string beside)
+    /// <param name="beside">Where what is stored now is laid; null where nothing is stored yet.</param>
+    /// <exception cref="StoreUnfitException">The copy is missing, damaged, of another program, or of a later version; nothing was changed.</exception>
+    public void RestoreFrom(string path, string? beside)
     {
-        if (!File.Exists(path))
-        {
-            throw new StoreUnfitException($"There is no file {path}: say which copy to restore.");
-        }
-
+        StoreContents.Of(path);
         using var copy = Plain(path, SqliteOpenMode.ReadOnly);
-        Inspect(copy, path);
-        if (SchemaVersions.Of(copy) is var taken && (taken == 0 || taken > SchemaVersions.Current))
+        if (beside is not null)
         {
-            throw new StoreUnfitException(taken == 0 ? $"{path} is no copy of Wrapper’s jobs. Nothing was changed." : $"{path} was written by a later Wrapper: use that one. Nothing was changed.");
+            CopyTo(beside);
         }
 
-        CopyTo(beside);
         using var connection = Open();
         copy.BackupDatabase(connection);
-        SchemaVersions.Bring(connection);
+        SchemaVersions.Migrate(connection);
+        UnusableIds.Replace(connection);
         Rest(connection);
     }
 
@@ -114,37 +110,33 @@ public sealed class Database : IDisposable
         }
     }
 
-    private static SqliteConnection Plain(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate)
+    /// <summary>A connection of its own to a file, without a pool; the caller closes it.</summary>
+    internal static SqliteConnection Plain(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate)
     {
         var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Mode = mode, Pooling = false, DefaultTimeout = LongestWait }.ToString());
         connection.Open();
         return connection;
     }
 
-    /// <summary>SQLite's own look at every page; the first thing it finds ends the matter.</summary>
-    private static void Inspect(SqliteConnection connection, string path)
+    /// <summary>Looks at a file that is there before anything is written to it.</summary>
+    private static void RequireFit(string path)
     {
-        string? found;
-        try
+        if (!File.Exists(path))
         {
-            found = Text(connection, "PRAGMA quick_check(1)");
-        }
-        catch (SqliteException error) when (StoreTrouble.IsDamage(error))
-        {
-            throw new StoreUnfitException($"{path} is damaged, or is no file of Wrapper’s. Nothing was changed.", error);
+            return;
         }
 
-        if (found != "ok")
+        if (new FileInfo(path).Length == 0)
         {
-            throw new StoreUnfitException($"{path} is damaged ({found}). Nothing was changed: put a copy in its place with ./wrapper restore.");
+            throw new StoreUnfitException($"{path} is empty: what stood in it is gone. Nothing was changed.");
+        }
+
+        using var connection = Plain(path, SqliteOpenMode.ReadWrite);
+        if (!StoreIdentity.IsBlank(connection))
+        {
+            StoreIdentity.Require(connection, path);
         }
     }
 
-    private static void Rest(SqliteConnection connection) => Text(connection, "PRAGMA wal_checkpoint(TRUNCATE)");
-
-    private static string? Text(SqliteConnection connection, string statement)
-    {
-        using var command = connection.Command(statement);
-        return command.ExecuteScalar()?.ToString();
-    }
+    private static void Rest(SqliteConnection connection) => connection.Word("PRAGMA wal_checkpoint(TRUNCATE)");
 }

@@ -3,16 +3,20 @@ namespace Wrapper.Store;
 /// <summary>The list of jobs, a page at a time, each job once, whatever is written between two pages.</summary>
 public sealed class JobList(Database database)
 {
+    /// <summary>What the rest of a job's line takes, and all lines of a page together.</summary>
+    private const int UsualCharacters = 400;
+    private const int MostCharacters = 600_000;
+
     private static readonly Dictionary<JobSort, (string Key, string After, string Order)> Sorts = new()
     {
         [JobSort.Worked] = ("j.updated", "<", "DESC"),
-        [JobSort.Name] = ("lower(j.name)", ">", "ASC"),
-        [JobSort.Client] = ("lower(j.client)", ">", "ASC"),
+        [JobSort.Name] = ("lower(substr(j.name, 1, 200))", ">", "ASC"),
+        [JobSort.Client] = ("lower(substr(j.client, 1, 200))", ">", "ASC"),
     };
 
     /// <summary>A page of it.</summary>
     /// <param name="query">Which jobs, and how they are sorted.</param>
-    /// <param name="limit">The most jobs on the page.</param>
+    /// <param name="limit">The most jobs on the page; it ends earlier where it would become too long to be sent.</param>
     /// <param name="after">Where the page before ended; null for the first.</param>
     public JobPage Page(JobQuery query, int limit, JobPlace? after)
     {
@@ -40,6 +44,25 @@ public sealed class JobList(Database database)
             """,
             ("$archived", query.Archived ? 1 : 0), ("$key", after?.Key), ("$row", after?.Row), ("$any", words.Length == 0 ? 1 : 0),
             ("$stage", query.Stage is { } stage ? (stage == JobStage.Cut ? 1 : 0) : null), ("$most", limit + 1));
-        return new([.. jobs.Take(limit).Select(job => job.Summary)], jobs.Count > limit ? jobs[limit - 1].Place : null);
+        var count = Math.Min(limit, Fitting(jobs.Select(job => job.Summary)));
+        return new([.. jobs.Take(count).Select(job => job.Summary)], jobs.Count > count ? jobs[count - 1].Place : null);
+    }
+
+    /// <summary>How many jobs fit on a page; the first always does.</summary>
+    private static int Fitting(IEnumerable<JobSummary> jobs)
+    {
+        var (count, characters) = (0, 0);
+        foreach (var job in jobs)
+        {
+            characters += UsualCharacters + job.Job.Heading.Name.Length + job.Job.Heading.Client.Length + job.Job.Heading.Place.Length + (job.Figures?.Length ?? 0);
+            if (count > 0 && characters > MostCharacters)
+            {
+                break;
+            }
+
+            count++;
+        }
+
+        return count;
     }
 }

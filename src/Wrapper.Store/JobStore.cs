@@ -5,12 +5,14 @@ namespace Wrapper.Store;
 
 /// <summary>
 /// Jobs, their covers and their cloth. Every write names the version it was made from; a write made from an older one
-/// changes nothing and says so, unless what it would write stands there already: an answer that was lost on its way is asked
-/// for again, and nobody is in conflict with himself. What is deleted is only marked, and can be brought back.
+/// changes nothing and says so, unless what it would write stands there already: repeating a write is idempotent and never
+/// conflicts. What is deleted is only marked, and can be brought back.
 /// </summary>
 public sealed class JobStore(Database database, TimeProvider clock)
 {
-    internal const string JobColumns = "j.id, j.name, j.client, j.place, j.unit, j.version, j.created, j.updated, j.archived";
+    /// <summary>A name that is longer than any may be is read so far that this can be seen.</summary>
+    internal const string JobColumns =
+        "j.id, substr(j.name, 1, 201), substr(j.client, 1, 201), substr(j.place, 1, 201), j.unit, j.version, j.created, j.updated, j.archived";
 
     /// <summary>The list of its jobs.</summary>
     public JobList Jobs => new(database);
@@ -33,6 +35,30 @@ public sealed class JobStore(Database database, TimeProvider clock)
         var covers = connection.Rows(
             ReadCover, "SELECT id, position, document, complete, version, letter FROM covers WHERE job_id = $id AND deleted IS NULL ORDER BY position, id", ("$id", id));
         return new(job, cloth, covers);
+    }
+
+    /// <summary>A job's heading, however long it is; null where there is no such job.</summary>
+    public JobHeading? WholeHeading(string id)
+    {
+        using var connection = database.Open();
+        return connection.Rows(
+            row => new JobHeading(row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3)),
+            "SELECT name, client, place, unit FROM jobs WHERE id = $id AND deleted IS NULL", ("$id", id)).SingleOrDefault();
+    }
+
+    /// <summary>A job stands in the store.</summary>
+    public bool Stands(string id)
+    {
+        using var connection = database.Open();
+        return connection.Number("SELECT COUNT(*) FROM jobs WHERE id = $id AND deleted IS NULL", ("$id", id)) > 0;
+    }
+
+    /// <summary>The ids of a job's covers; null where there is no such job.</summary>
+    public IReadOnlySet<string>? CoverIds(string jobId)
+    {
+        using var connection = database.Open();
+        return connection.Number("SELECT COUNT(*) FROM jobs WHERE id = $id AND deleted IS NULL", ("$id", jobId)) == 0 ? null
+            : connection.Rows(row => row.GetString(0), "SELECT id FROM covers WHERE job_id = $id AND deleted IS NULL", ("$id", jobId)).ToHashSet();
     }
 
     /// <summary>A job of this id stands in the store, or stood there and was deleted.</summary>
@@ -59,18 +85,48 @@ public sealed class JobStore(Database database, TimeProvider clock)
         using var writing = database.Write();
         var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
-        var made = connection.Run(
-            "INSERT INTO jobs (id, name, client, place, unit, version, created, updated) VALUES ($id, $name, $client, $place, $unit, 1, $now, $now) ON CONFLICT (id) DO NOTHING",
-            ("$id", id), ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$now", now));
-        if (made == 0)
+        if (!Create(connection, id, heading, clothDocument, now))
         {
             return null;
         }
 
-        connection.Run("INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)", ("$id", id), ("$document", clothDocument));
         transaction.Commit();
         var moment = DateTimeOffset.Parse(now, CultureInfo.InvariantCulture);
         return new(id, heading, 1, moment, moment, IsArchived: false);
+    }
+
+    /// <summary>Stores all that a job file brings in one transaction: all of it, or nothing.</summary>
+    /// <returns>False where the job that is to be made stands already, or stood and was deleted, or the one that is added to does not stand.</returns>
+    public bool Take(JobIntake intake)
+    {
+        var now = Now();
+        using var writing = database.Write();
+        var connection = writing.Connection;
+        using var transaction = connection.BeginTransaction();
+        var stands = intake.Heading is var (heading, cloth)
+            ? Create(connection, intake.JobId, heading, cloth, now)
+            : connection.Run("UPDATE jobs SET updated = $now WHERE id = $job AND deleted IS NULL", ("$job", intake.JobId), ("$now", now)) == 1;
+        if (!stands)
+        {
+            return false;
+        }
+
+        foreach (var cover in intake.Covers)
+        {
+            connection.Run(
+                InsertCover,
+                ("$job", intake.JobId), ("$cover", cover.Id), ("$position", cover.Position), ("$document", cover.Document),
+                ("$complete", cover.IsComplete ? 1 : 0), ("$letter", cover.Letter));
+        }
+
+        foreach (var photo in intake.Photos)
+        {
+            PhotoStore.Insert(connection, intake.JobId, photo, clock.GetUtcNow());
+        }
+
+        Work.Add(connection, intake.JobId, intake.Work);
+        transaction.Commit();
+        return true;
     }
 
     /// <summary>Writes a job's heading.</summary>
@@ -106,16 +162,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
     /// </summary>
     public WriteResult AddCover(string jobId, string coverId, int position, string document, bool complete, int? letter = null) => Write(
         jobId,
-        """
-        INSERT INTO covers (id, job_id, position, document, complete, version, letter)
-        SELECT $cover, $job, $position, $document, $complete, 1,
-            CASE WHEN $letter IS NOT NULL AND NOT EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND letter = $letter) THEN $letter
-            ELSE (SELECT COALESCE(MAX(letter) + 1, 0) FROM covers WHERE job_id = $job) END
-        WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL)
-        ON CONFLICT (job_id, id) DO UPDATE
-        SET position = excluded.position, document = excluded.document, complete = excluded.complete, version = covers.version + 1, deleted = NULL
-        WHERE covers.deleted IS NOT NULL
-        """,
+        InsertCover,
         "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
         SameCover,
         ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0), ("$letter", letter));
@@ -193,6 +240,30 @@ public sealed class JobStore(Database database, TimeProvider clock)
     private static StoredDocument ReadDocument(SqliteDataReader row) => new(row.GetString(0), row.GetInt64(1));
 
     private string Now() => clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture);
+
+    /// <summary>Adds a cover, or brings a deleted one back; changes no row where one of its id stands.</summary>
+    private const string InsertCover =
+        """
+        INSERT INTO covers (id, job_id, position, document, complete, version, letter)
+        SELECT $cover, $job, $position, $document, $complete, 1,
+            CASE WHEN $letter IS NOT NULL AND NOT EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND letter = $letter) THEN $letter
+            ELSE (SELECT COALESCE(MAX(letter) + 1, 0) FROM covers WHERE job_id = $job) END
+        WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL)
+        ON CONFLICT (job_id, id) DO UPDATE
+        SET position = excluded.position, document = excluded.document, complete = excluded.complete, version = covers.version + 1, deleted = NULL
+        WHERE covers.deleted IS NOT NULL
+        """;
+
+    private static bool Create(SqliteConnection connection, string id, JobHeading heading, string clothDocument, string now)
+    {
+        var made = connection.Run(
+            """
+            INSERT INTO jobs (id, name, client, place, unit, version, created, updated)
+            VALUES ($id, $name, $client, $place, $unit, 1, $now, $now) ON CONFLICT (id) DO NOTHING
+            """,
+            ("$id", id), ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$now", now));
+        return made == 1 && connection.Run("INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)", ("$id", id), ("$document", clothDocument)) == 1;
+    }
 
     private const string SameCover = "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL AND position = $position AND document = $document";
 

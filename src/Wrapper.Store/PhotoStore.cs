@@ -40,15 +40,22 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
     {
         var added = clock.GetUtcNow();
         using var writing = database.Write();
-        var connection = writing.Connection;
+        return Insert(writing.Connection, jobId, new(id, coverId, measure, name, () => picture), added);
+    }
+
+    /// <summary>Stores a photograph of a cover that stands in the job; null where there is none.</summary>
+    internal static StoredPhoto? Insert(SqliteConnection connection, string jobId, PhotoIntake photo, DateTimeOffset added)
+    {
+        var picture = photo.Picture();
         var changed = connection.Run(
             """
             INSERT INTO photos (id, job_id, cover_id, measure, name, type, content, thumbnail, added)
             SELECT $id, $job, $cover, $measure, $name, $type, $content, $thumbnail, $added
             WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL) AND EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL)
             """,
-            ("$id", id), ("$job", jobId), ("$cover", coverId), ("$measure", measure), ("$name", name), ("$type", picture.Type), ("$content", picture.Content), ("$thumbnail", picture.Thumbnail), ("$added", added.ToString("O", CultureInfo.InvariantCulture)));
-        return changed == 1 ? new(id, coverId, measure, name, picture.Type, added) : null;
+            ("$id", photo.Id), ("$job", jobId), ("$cover", photo.CoverId), ("$measure", photo.Measure), ("$name", photo.Name), ("$type", picture.Type),
+            ("$content", picture.Content), ("$thumbnail", picture.Thumbnail), ("$added", added.ToString("O", CultureInfo.InvariantCulture)));
+        return changed == 1 ? new(photo.Id, photo.CoverId, photo.Measure, photo.Name, picture.Type, added) : null;
     }
 
     /// <summary>The picture itself with its media type; null when there is none.</summary>

@@ -126,20 +126,34 @@ internal static class SchemaVersions
         CREATE INDEX work_in_order ON work (job_id, place);
         CREATE INDEX work_by_kind ON work (kind, written);
         """,
+        // Whether something was done before is asked of one row, not of all; the file says whose it is.
+        $"""
+        ALTER TABLE work ADD COLUMN subject TEXT NOT NULL DEFAULT '';
+        ALTER TABLE work ADD COLUMN number INTEGER NOT NULL DEFAULT 0;
+        UPDATE work SET subject = coalesce(document ->> '$.subject', ''), number = coalesce(CAST(document ->> '$.number' AS INTEGER), 0) WHERE json_valid(document);
+        CREATE INDEX work_by_subject ON work (job_id, subject, cover_id, number);
+        PRAGMA application_id = {ApplicationId};
+        """,
     ];
+
+    /// <summary>SQLite keeps this number in the file’s header: “Wrap” in ASCII.</summary>
+    public const int ApplicationId = 0x57726170;
+
+    /// <summary>The first schema whose files carry <see cref="ApplicationId"/>.</summary>
+    public const int FirstMarked = 7;
 
     /// <summary>The schema this program writes.</summary>
     public static int Current => Steps.Length;
 
-    /// <summary>Brings a database up to date.</summary>
-    /// <exception cref="StoreUnfitException">The file was written by a later program.</exception>
-    public static void Bring(SqliteConnection connection)
+    /// <summary>Migrates a database to <see cref="Current"/>.</summary>
+    /// <exception cref="StoreUnfitException">The file was written by a later version.</exception>
+    public static void Migrate(SqliteConnection connection)
     {
         var taken = Of(connection);
         if (taken > Steps.Length)
         {
             throw new StoreUnfitException(
-                $"The data were written by a later Wrapper (schema {taken}, this one knows {Steps.Length}): use that one, nothing was changed.");
+                $"The jobs were written by a later version of Wrapper (schema {taken}; this version knows {Steps.Length}). Use that version. Nothing was changed.");
         }
 
         for (var step = taken; step < Steps.Length; step++)
@@ -151,13 +165,8 @@ internal static class SchemaVersions
         }
     }
 
-    /// <summary>How many steps a file has taken; 0 for one that is not of this program.</summary>
-    public static int Of(SqliteConnection connection)
-    {
-        using var command = connection.CreateCommand();
-        command.CommandText = "PRAGMA user_version";
-        return Convert.ToInt32(command.ExecuteScalar(), System.Globalization.CultureInfo.InvariantCulture);
-    }
+    /// <summary>How many steps a file has taken; 0 for an empty one.</summary>
+    public static int Of(SqliteConnection connection) => (int)(connection.Number("PRAGMA user_version") ?? 0);
 
     private static void Run(SqliteConnection connection, SqliteTransaction transaction, string statements)
     {

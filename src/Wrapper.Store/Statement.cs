@@ -32,6 +32,12 @@ internal static class Statement
         return command.ExecuteScalar() is { } value and not DBNull ? Convert.ToInt64(value, CultureInfo.InvariantCulture) : null;
     }
 
+    public static string? Word(this SqliteConnection connection, string text)
+    {
+        using var command = connection.Command(text);
+        return command.ExecuteScalar()?.ToString();
+    }
+
     public static List<T> Rows<T>(this SqliteConnection connection, Func<SqliteDataReader, T> read, string text, params (string Name, object? Value)[] parameters)
     {
         using var command = connection.Command(text, parameters);

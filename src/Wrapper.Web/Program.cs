@@ -10,6 +10,11 @@ using Wrapper.Web.Endpoints;
 using Wrapper.Web.Hosting;
 using Wrapper.Web.Planning;
 
+if (CommandLine.Run(args) is { } answered)
+{
+    return answered;
+}
+
 var builder = WebApplication.CreateBuilder(args);
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
 builder.WebHost.ConfigureKestrel(server => server.Limits.MaxRequestBodySize = 16 * 1024 * 1024);
@@ -95,6 +100,7 @@ app.MapOutlines();
 app.MapPractice();
 app.MapJobs();
 app.MapJobList();
+app.MapBroken();
 app.MapCovers();
 app.MapPhotos();
 app.MapWork();

@@ -4,6 +4,7 @@ using System.Text;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Units;
+using Wrapper.Formats.Documents;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

@@ -7,6 +7,7 @@ using CsvHelper;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
+using Wrapper.Formats.Documents;
 using Wrapper.Formats.Drawing;
 using Xunit;
 

@@ -56,8 +56,8 @@ public sealed class CopiesTests : IDisposable
     [Theory]
     [InlineData("nothing here", "no file")]
     [InlineData("damaged", "damaged")]
-    [InlineData("strange", "no copy of Wrapper")]
-    [InlineData("later", "later Wrapper")]
+    [InlineData("strange", "another program wrote it")]
+    [InlineData("later", "later version")]
     public void What_is_no_good_copy_is_refused_and_nothing_is_changed(string what, string said)
     {
         var (database, store) = Open("wrapper.db");

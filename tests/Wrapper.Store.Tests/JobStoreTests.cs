@@ -187,7 +187,7 @@ public sealed class JobStoreTests : IDisposable
         }
 
         var refused = Assert.Throws<StoreUnfitException>(() => Open());
-        Assert.Contains("later Wrapper", refused.Message, StringComparison.Ordinal);
+        Assert.Contains("later version", refused.Message, StringComparison.Ordinal);
     }
 
     private JobStore Open() => new(new Database(File), _clock);

@@ -29,12 +29,11 @@ public sealed class WorkStoreTests : IDisposable
     [Fact]
     public void Entries_are_kept_in_the_order_they_came_in_each_once_and_each_job_for_itself()
     {
-        Assert.Equal(["b", "a"], _store.Work.Add("job", [Entry("b"), Entry("a")]));
-        Assert.Equal(["c"], _store.Work.Add("job", [Entry("a", "changed"), Entry("c")]));
-        Assert.Equal(["a"], _store.Work.Add("other", [Entry("a", "another's")]));
+        Assert.Equal(["b", "a"], Added("job", Entry("b"), Entry("a")));
+        Assert.Equal(["c"], Added("job", Entry("a"), Entry("c")));
+        Assert.Equal(["a"], Added("other", Entry("a", "another's")));
         var later = new JobStore(new(_file), _clock).Work;
         Assert.Equal(["b", "a", "c"], later.List("job").Select(entry => entry.Id));
-        Assert.DoesNotContain("changed", later.List("job")[1].Document, StringComparison.Ordinal);
         Assert.Contains("another's", Assert.Single(later.List("other")).Document, StringComparison.Ordinal);
         Assert.Equal(3, later.Weight("job").Count);
         Assert.Equal((0, 0), later.Weight("nowhere"));
@@ -49,7 +48,7 @@ public sealed class WorkStoreTests : IDisposable
         Assert.Null(_store.Work.Add("nowhere", [Entry("b")]));
         _store.RestoreJob("job");
         Assert.Equal(["a"], _store.Work.List("job").Select(entry => entry.Id));
-        Assert.Equal(["b"], _store.Work.Add("job", [Entry("b")]));
+        Assert.Equal(["b"], Added("job", Entry("b")));
     }
 
     [Fact]
@@ -63,5 +62,59 @@ public sealed class WorkStoreTests : IDisposable
         Assert.Equal(["cut"], _store.Work.Latest("cut", 10).Select(entry => entry.Id));
     }
 
-    private static StoredWork Entry(string id, string subject = "zip", string kind = "sewn") => new(id, kind, "", $$"""{ "id": "{{id}}", "kind": "{{kind}}", "subject": "{{subject}}" }""");
+    [Fact]
+    public void An_id_with_other_content_is_a_conflict_and_nothing_of_its_batch_is_stored()
+    {
+        Added("job", Entry("a"));
+        var result = _store.Work.Add("job", [Entry("new"), Entry("a", "changed")])!;
+        Assert.Equal(["a"], result.Conflicts);
+        Assert.Equal(["a"], _store.Work.List("job").Select(entry => entry.Id));
+        Assert.Contains("zip", _store.Work.Find("job", "a")!.Document, StringComparison.Ordinal);
+        // The same content, written down otherwise, is the same entry sent again.
+        Assert.Empty(_store.Work.Add("job", [Entry("a") with { Document = """{"kind":"sewn","id":"a","subject":"zip"}""" }])!.Conflicts);
+    }
+
+    [Fact]
+    public void What_was_done_before_is_told_until_it_is_undone_or_spoiled()
+    {
+        Added("job", Entry("first"));
+        Assert.Contains("\"first\"", _store.Work.Add("job", [Entry("second")])!.DoneBefore["second"], StringComparison.Ordinal);
+        Added("job", Entry("u1", "first", "undone"), Entry("u2", "second", "undone"));
+        Assert.Empty(_store.Work.Add("job", [Entry("third")])!.DoneBefore);
+        Assert.Empty(_store.Work.Add("job", [Entry("third"), Entry("elsewhere", "hem"), Entry("on-another", number: 2)])!.DoneBefore);
+        Added("job", Entry("cut", "top", "cut"), Entry("spoiled", "top", "spoiled"));
+        Assert.Empty(_store.Work.Add("job", [Entry("again", "top", "cut")])!.DoneBefore);
+    }
+
+    [Fact]
+    public void Of_many_who_tell_the_same_at_once_all_but_one_hear_of_it()
+    {
+        const int many = 40;
+        var told = new WorkAdded[many];
+        Parallel.For(0, many, i => told[i] = _store.Work.Add("job", [Entry($"e{i}")])!);
+        Assert.Equal(many - 1, told.Count(one => one.DoneBefore.Count == 1));
+        Assert.Equal(many, _store.Work.Weight("job").Count);
+    }
+
+    [Fact]
+    public void A_page_ends_where_it_is_full_and_goes_on_from_there()
+    {
+        var entries = Enumerable.Range(0, 30).Select(i => Entry($"e{i}")).ToArray();
+        Added("job", entries);
+        var (most, read) = (entries[0].Document.Length * 4, new List<string>());
+        while (_store.Work.Page("job", read.Count, most) is { Entries.Count: > 0 } page)
+        {
+            Assert.Equal(30, page.Total);
+            Assert.InRange(page.Entries.Count, 1, 4);
+            read.AddRange(page.Entries.Select(entry => entry.Id));
+        }
+
+        Assert.Equal(entries.Select(entry => entry.Id), read);
+        Assert.Equal(["e7"], _store.Work.Page("job", 7, 1).Entries.Select(entry => entry.Id)); // one that is too long for any page comes alone
+    }
+
+    private IReadOnlyList<string> Added(string job, params StoredWork[] entries) => _store.Work.Add(job, entries)!.Added;
+
+    private static StoredWork Entry(string id, string subject = "zip", string kind = "sewn", int number = 1) =>
+        new(id, kind, "", $$"""{ "id": "{{id}}", "kind": "{{kind}}", "subject": "{{subject}}" }""", subject, number);
 }

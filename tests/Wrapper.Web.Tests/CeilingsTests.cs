@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
 using System.Text.Json.Nodes;
-using Wrapper.Web.Hosting;
+using Wrapper.Formats.Rules;
 using Xunit;
 
 namespace Wrapper.Web.Tests;
@@ -28,8 +28,8 @@ public sealed class CeilingsTests(Application application) : IClassFixture<Appli
         { "/api/yardage", $$"""{ "unit": "in", "cloth": { "width": "54", "flaws": [{{Many(201, _ => "{}")}}] }, "covers": [{ "key": "a", "cover": {{Cover}} }] }""", "flaws" },
         { "/api/draft", Draft($$"""  "rules": { {{Many(301, i => $"\"r{i}\": 1")}} }"""), "rules" },
         { "/api/draft", Draft($$"""  "options": { "padding": [{{Many(4000, _ => "5")}}] }"""), "padding" },
-        { "/api/draft", Draft($"\"notes\": {{ \"\": \"{new string('n', RequestCeilings.LongestText + 1)}\" }}"), "" },
-        { "/api/draft", Draft($"\"{new string('n', RequestCeilings.LongestText + 1)}\": 1"), "…" },
+        { "/api/draft", Draft($"\"notes\": {{ \"\": \"{new string('n', JsonLimits.LongestText + 1)}\" }}"), "" },
+        { "/api/draft", Draft($"\"{new string('n', JsonLimits.LongestText + 1)}\": 1"), "…" },
         { "/api/lay", Lay(", \"repeat\": { \"length\": 0.000001 }", $", \"outline\": {Square}"), "repeat" },
         { "/api/lay", Lay(", \"repeat\": { \"width\": 0.000001 }", $", \"outline\": {Square}, \"match\": {{ \"y\": 5 }}"), "repeat" },
         { "/api/lay", Lay("", $", \"outline\": {Square}", ", \"steps\": 1000000000"), "steps" },
@@ -53,7 +53,7 @@ public sealed class CeilingsTests(Application application) : IClassFixture<Appli
     [Fact]
     public async Task Just_at_a_ceiling_everything_is_taken()
     {
-        Assert.Equal(200, (await application.Send(HttpMethod.Post, "/api/draft", Draft("\"notes\": { \"\": \"" + new string('n', RequestCeilings.LongestText) + "\" }"))).Status);
+        Assert.Equal(200, (await application.Send(HttpMethod.Post, "/api/draft", Draft("\"notes\": { \"\": \"" + new string('n', JsonLimits.LongestText) + "\" }"))).Status);
         Assert.Equal(200, (await application.Send(HttpMethod.Post, "/api/draft", Draft($$"""  "options": { "padding": [{{Many(20, _ => "1")}}] }"""))).Status);
         Assert.Equal(200, (await application.Send(HttpMethod.Post, "/api/lay", Lay("", $", \"outline\": {Square}", ", \"steps\": 100000"))).Status);
     }

@@ -55,11 +55,13 @@ public sealed class SlipsOfSendersTests(Application application) : IClassFixture
     }
 
     [Fact]
-    public async Task A_pin_that_names_no_piece_is_kept_and_lies_nowhere()
+    public async Task A_pin_that_names_no_piece_lies_nowhere_and_a_null_among_pins_is_refused()
     {
         await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "pinned", "unit": "in" }""");
-        var (status, _, _) = await application.Send(HttpMethod.Put, "/api/jobs/pinned/cloth", """{ "width": "54", "pinned": [{ "copy": 1 }, null, { "x": 1 }] }""", ("If-Match", "\"1\""));
+        var (status, _, _) = await application.Send(HttpMethod.Put, "/api/jobs/pinned/cloth", """{ "width": "54", "pinned": [{ "copy": 1 }, { "x": 1 }] }""", ("If-Match", "\"1\""));
         Assert.Equal(200, status);
+        var (refused, answer, _) = await application.Send(HttpMethod.Put, "/api/jobs/pinned/cloth", """{ "width": "54", "pinned": [{ "copy": 1 }, null] }""", ("If-Match", "\"2\""));
+        Assert.Equal((422, "pinned.1"), (refused, (string)answer!["checks"]![0]!["measure"]!));
         Assert.Equal(200, (await application.Send(HttpMethod.Get, "/api/jobs/pinned")).Status);
     }
 

@@ -57,37 +57,102 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     }
 
     [Theory]
-    [InlineData("""{ "kind": "knitted" }""", "“kind”")]
-    [InlineData("""{ "id": "" }""", "“id”")]
-    [InlineData("""{ "subject": "" }""", "“subject”")]
-    [InlineData("""{ "at": "yesterday" }""", "“at”")]
-    [InlineData("""{ "number": -1 }""", "“number”")]
-    [InlineData("""{ "minutes": -2 }""", "“minutes”")]
-    [InlineData("""{ "kind": "cut" }""", "“cut”")]
-    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [null, [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [] } }""", "“cut”")]
-    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1]], "width": 1, "length": 1, "edges": [] } }""", "“cut”")]
-    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [null] } }""", "“cut”")]
-    [InlineData("""{ "kind": "lay", "lay": [null] }""", "length")]
-    [InlineData("""{ "kind": "lay" }""", "“lay”")]
-    [InlineData("""{ "kind": "flaw", "stretch": [1, 2, 3] }""", "“stretch”")]
-    [InlineData("""{ "kind": "flaw", "stretch": [9, 2, 3, 4] }""", "“stretch”")]
-    [InlineData("""{ "kind": "shorter", "length": 0 }""", "“length”")]
+    [InlineData("""{ "kind": "knitted" }""", "kind")]
+    [InlineData("""{ "kind": "unreadable" }""", "kind")]
+    [InlineData("""{ "kind": null }""", "kind")]
+    [InlineData("""{ "id": "" }""", "id")]
+    [InlineData("""{ "subject": "" }""", "subject")]
+    [InlineData("""{ "at": "yesterday" }""", "at")]
+    [InlineData("""{ "number": -1 }""", "number")]
+    [InlineData("""{ "number": "one" }""", "number")]
+    [InlineData("""{ "minutes": -2 }""", "minutes")]
+    [InlineData("""{ "pace": {} }""", "pace.kind")]
+    [InlineData("""{ "pace": { "kind": "seam", "metres": 1, "items": 1, "share": 7 } }""", "pace.share")]
+    [InlineData("""{ "kind": "cut" }""", "cut")]
+    [InlineData("""{ "kind": "cut", "cut": {} }""", "cut.cloth")]
+    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [null, [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [] } }""", "cut.outline.0")]
+    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1]], "width": 1, "length": 1, "edges": [] } }""", "cut.outline")]
+    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [null] } }""", "cut.edges.0")]
+    [InlineData("""{ "kind": "closed", "handOver": {} }""", "handOver.filling")]
+    [InlineData("""{ "kind": "lay", "lay": [null] }""", "lay.0")]
+    [InlineData("""{ "kind": "lay", "lay": [{ "copy": 1 }] }""", "lay.0.cover")]
+    [InlineData("""{ "kind": "lay" }""", "lay")]
+    [InlineData("""{ "kind": "finding", "finding": { "found": [null] } }""", "finding.found.0")]
+    [InlineData("""{ "kind": "flaw", "stretch": [1, 2, 3] }""", "stretch")]
+    [InlineData("""{ "kind": "flaw", "stretch": [9, 2, 3, 4] }""", "stretch")]
+    [InlineData("""{ "kind": "shorter", "length": 0 }""", "length")]
     [InlineData("""{ "kind": "shorter", "length": 1e30 }""", "length")]
-    public async Task An_entry_that_cannot_be_kept_names_its_field_and_holds_up_no_other(string change, string named)
+    public async Task A_malformed_entry_names_itself_and_its_field_and_nothing_of_its_batch_is_stored(string change, string field)
     {
         var job = await Workroom.Job(application);
         var wrong = Workroom.Sewn("wrong", "turn");
-        foreach (var (field, value) in JsonNode.Parse(change)!.AsObject())
+        foreach (var (name, value) in JsonNode.Parse(change)!.AsObject())
         {
-            wrong[field] = value!.DeepClone();
+            wrong[name] = value?.DeepClone();
         }
 
-        var (status, answer) = await Workroom.Tell(application, job, wrong, Workroom.Sewn("right", "turn"));
-        Assert.Equal(200, status);
-        Assert.Equal(["right"], Ids(answer));
-        var note = Assert.Single(answer["notes"]!.AsArray())!;
-        Assert.Equal("refused", (string)note["code"]!);
-        Assert.Contains(named, (string)note["text"]!, StringComparison.Ordinal);
+        var (status, answer) = await Workroom.Tell(application, job, Workroom.Sewn("right", "turn"), wrong);
+        Assert.Equal(422, status);
+        Assert.Contains(answer["checks"]!.AsArray(), check => (string)check!["measure"]! == $"entries.1.{field}");
+        Assert.Contains($"entries.1.{field}", (string)answer["detail"]!, StringComparison.Ordinal);
+        Assert.Empty(Ids((await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work")).Body!));
+    }
+
+    [Fact]
+    public async Task An_id_that_stands_with_other_content_is_409_and_names_its_entry()
+    {
+        var job = await Workroom.Job(application);
+        await Workroom.Tell(application, job, Workroom.Sewn("one", "turn"));
+        var (status, answer) = await Workroom.Tell(application, job, Workroom.Sewn("two", "turn"), Workroom.Sewn("one", "press"));
+        Assert.Equal(409, status);
+        Assert.Equal("one", (string)Assert.Single(answer["entries"]!.AsArray())!);
+        Assert.Contains("“one”", (string)answer["detail"]!, StringComparison.Ordinal);
+        Assert.Equal(["one"], Ids((await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work")).Body!));
+    }
+
+    [Fact]
+    public async Task Of_210_who_tick_the_same_at_once_all_hear_of_the_first()
+    {
+        var job = await Workroom.Job(application);
+        await Workroom.Tell(application, job, Workroom.Sewn("first", "turn", by: "Wren"));
+        var told = await Task.WhenAll(Enumerable.Range(0, 210).Select(i => Workroom.Tell(application, job, Workroom.Sewn($"e{i}", "turn"))));
+        Assert.All(told, one => Assert.Equal((200, "done-before"), (one.Status, (string)Assert.Single(one.Answer["notes"]!.AsArray())!["code"]!)));
+    }
+
+    [Fact]
+    public async Task A_job_with_620_cut_pieces_of_forty_corners_stays_readable_and_writable()
+    {
+        var job = await Workroom.Job(application);
+        var outline = new JsonArray([.. Enumerable.Range(0, 40).Select(i => new JsonArray(i * 10.123456789, i * i * 1.987654321))]);
+        var edges = new JsonArray([.. Enumerable.Range(0, 40).Select(i => new JsonObject { ["name"] = $"edge-{i}", ["length"] = 10.5, ["allowance"] = 12.7 })]);
+        foreach (var part in Enumerable.Range(0, 620).Chunk(100))
+        {
+            JsonObject[] entries = [.. part.Select(i => Workroom.Entry($"c{i}", "cut", ("cover", "seat"), ("number", 1 + (i % 2)), ("subject", $"piece-{i / 2}"), ("cut", new JsonObject
+            {
+                ["cloth"] = "main", ["outline"] = outline.DeepClone(), ["width"] = 500, ["length"] = 400, ["edges"] = edges.DeepClone(),
+            })))];
+            Assert.Equal(200, (await Workroom.Tell(application, job, entries)).Status);
+        }
+
+        var read = new List<string>();
+        for (var pages = 0; pages < 20; pages++)
+        {
+            var (status, page, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work?from={read.Count}");
+            Assert.Equal(200, status);
+            Assert.Equal(620, (int)page!["total"]!);
+            read.AddRange(Ids(page));
+            if (read.Count == 620)
+            {
+                break;
+            }
+        }
+
+        Assert.Equal(Enumerable.Range(0, 620).Select(i => $"c{i}"), read);
+        Assert.Equal(200, (await Workroom.Tell(application, job, Workroom.Sewn("tick", "turn"))).Status);
+        Assert.Equal(200, (await application.Send(HttpMethod.Get, $"/api/jobs/{job}/cutting")).Status);
+        var (exported, file, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/export");
+        Assert.Equal((200, 621), (exported, file!["work"]!.AsArray().Count));
+        Assert.Equal(200, (await application.Send(HttpMethod.Post, "/api/jobs/import", file.ToJsonString())).Status);
     }
 
     [Fact]

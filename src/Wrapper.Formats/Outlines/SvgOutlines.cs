@@ -25,6 +25,9 @@ internal sealed class SvgOutlines
     /// <summary>Nothing is grouped deeper than this.</summary>
     private const int DeepestGroup = 200;
 
+    /// <summary>No element stands deeper than this: what programs draw stays far above it.</summary>
+    private const int DeepestElement = 256;
+
     private readonly Allowance _allowance;
     private readonly Drawing _drawing;
     private readonly Dictionary<string, XElement> _byId = [];
@@ -43,7 +46,8 @@ internal sealed class SvgOutlines
                 throw UnreadableDrawingException.FarTooMuch;
             }
 
-            using var reader = XmlReader.Create(new StringReader(text), new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersFromEntities = 1024 });
+            RequireShallow(text, allowance);
+            using var reader = XmlReader.Create(new StringReader(text), Settings);
             return new SvgOutlines(allowance).Read(XDocument.Load(reader).Root!);
         }
         catch (XmlException error)
@@ -57,6 +61,22 @@ internal sealed class SvgOutlines
         catch (FormatException)
         {
             return ImportedOutline.Refused("A path of this SVG cannot be read: save the outline alone as plain SVG and try again.");
+        }
+    }
+
+    private static XmlReaderSettings Settings => new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersFromEntities = 1024 };
+
+    /// <summary>Goes through the text once before a tree is built: building one takes the square of how deep it goes.</summary>
+    private static void RequireShallow(string text, Allowance allowance)
+    {
+        using var reader = XmlReader.Create(new StringReader(text), Settings);
+        while (reader.Read())
+        {
+            allowance.Spend(1);
+            if (reader.Depth > DeepestElement)
+            {
+                throw UnreadableDrawingException.FarTooMuch;
+            }
         }
     }
 

@@ -1,8 +1,11 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
+using Wrapper.Formats.Rules;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -15,7 +18,7 @@ internal static class CoverEndpoints
     public static void MapCovers(this IEndpointRouteBuilder routes)
     {
         var covers = routes.MapGroup("/api/jobs/{jobId}/covers/{coverId}");
-        covers.MapPut("/", Save).WithName("saveCover").WithSummary("Writes a cover, finished or not.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        covers.MapPut("/", Save).Ruled(DocumentRules.CoverWrite).WithName("saveCover").WithSummary("Writes a cover, finished or not.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
         covers.MapDelete("/", Delete).WithName("deleteCover").WithSummary("Marks a cover as deleted; writing it anew brings it back.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
     }
 
@@ -25,9 +28,9 @@ internal static class CoverEndpoints
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Save(string jobId, string coverId, CoverWriteJson body, JobStore store, JobChanges changes, HttpContext context)
     {
-        if (coverId.Length > 64)
+        if (!IdRule.IsId(coverId))
         {
-            return TypedResults.Problem("A cover’s id has at most 64 characters.", statusCode: StatusCodes.Status422UnprocessableEntity);
+            return Refusals.Unprocessable([Check.Error("unusable-id", $"“coverId” {IdRule.Problem}", "coverId")]);
         }
 
         if (store.Find(jobId) is not { } job)
@@ -35,7 +38,7 @@ internal static class CoverEndpoints
             return Versions.Missing();
         }
 
-        var document = JsonSerializer.Serialize(body.Cover.Brought(), OpenFormat.Json);
+        var document = JsonSerializer.Serialize(body.Cover.Migrate(), OpenFormat.Json);
         if (JobCeilings.Refusal(store, jobId, coverId, document) is { } refusal)
         {
             return refusal;

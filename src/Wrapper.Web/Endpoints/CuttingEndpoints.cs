@@ -27,7 +27,7 @@ internal static class CuttingEndpoints
             return Versions.Missing();
         }
 
-        var entries = WorkEndpoints.Entries(work, id);
+        var entries = StoredEntries.All(work, id);
         var cutting = Of(job, store, entries);
         return TypedResults.Ok(new CuttingJson(job.Unit, job.Name, entries.Count, await planners.Run(PlannerKind.Patient, goesOn => cutting.Plan(wrongSide == true, FileEndpoints.Steps, YardageEndpoints.Limited(goesOn)), aborted)));
     }

@@ -81,7 +81,7 @@ internal static class FileEndpoints
             return Versions.Missing();
         }
 
-        var entries = pair.What is FileContent.CutCards or FileContent.SewingCards ? WorkEndpoints.Entries(work, id) : [];
+        var entries = pair.What is FileContent.CutCards or FileContent.SewingCards ? StoredEntries.All(work, id) : [];
         var schools = HouseEndpoints.Schools(store);
         return await Handed(
             pair,

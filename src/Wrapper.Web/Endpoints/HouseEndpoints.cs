@@ -1,7 +1,10 @@
+using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
+using Wrapper.Formats.Rules;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -26,15 +29,18 @@ public sealed record HouseDocument
 /// <param name="Version">Goes up by one at every write.</param>
 /// <param name="House">The settings.</param>
 /// <param name="Pace">The minutes its own ticks say, by the names of the rules: they count where the house has no rule of its own.</param>
-public sealed record HouseJson(long Version, HouseDocument House, IReadOnlyDictionary<string, string> Pace);
+/// <param name="Problems">The rules the stored settings break; empty for sound ones. What can be read of them is in <c>house</c>.</param>
+public sealed record HouseJson(long Version, HouseDocument House, IReadOnlyDictionary<string, string> Pace, IReadOnlyList<string> Problems);
 
 internal static class HouseEndpoints
 {
     public static void MapHouse(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/house", Get).WithName("house").WithSummary("The house’s own rules, the schools it sews by and the remnants on its shelf.");
-        routes.MapPut("/api/house", Put).WithName("saveHouse").WithSummary("Writes the house’s own rules and the remnants on its shelf.")
+        routes.MapPut("/api/house", Put).Ruled(DocumentRules.House).WithName("saveHouse").WithSummary("Writes the house’s own rules and the remnants on its shelf.")
             .ProducesProblem(StatusCodes.Status412PreconditionFailed).ProducesProblem(StatusCodes.Status428PreconditionRequired);
+        routes.MapGet("/api/house/stored", (JobStore store) => TypedResults.File(Encoding.UTF8.GetBytes(store.House().Document), "text/plain", "house.txt"))
+            .WithName("storedHouse").WithSummary("The house’s settings just as they are stored, readable or not.").Produces<byte[]>(StatusCodes.Status200OK, "text/plain");
     }
 
     /// <summary>Enough entries of each to hold the latest ten of every kind.</summary>
@@ -54,13 +60,16 @@ internal static class HouseEndpoints
         return house.Pace.Where(rule => !house.House.Rules.ContainsKey(rule.Key)).Concat(house.House.Rules).ToDictionary(rule => rule.Key, rule => rule.Value);
     }
 
-    private static HouseDocument Document(StoredDocument stored) => JsonSerializer.Deserialize<HouseDocument>(stored.Document, OpenFormat.Json)!;
+    private static HouseDocument Document(StoredDocument stored) =>
+        DocumentReading.Read<HouseDocument>(stored.Document, DocumentRules.House).Document ?? StoredJobs.Repaired<HouseDocument>(stored.Document, DocumentRules.House);
+
+    private static IReadOnlyList<string> Problems(StoredDocument stored) => StoredJobs.Texts(DocumentReading.Read<HouseDocument>(stored.Document, DocumentRules.House).Violations);
 
     private static HouseJson Read(JobStore store)
     {
         var (stored, work) = (store.House(), store.Work);
         var latest = work.Latest(WorkKind.Sewn.Word(), LatestSewn).Concat(work.Latest(WorkKind.Cut.Word(), LatestCut));
-        return new(stored.Version, Document(stored), HousePace.Of(latest.Select(WorkEndpoints.Read)));
+        return new(stored.Version, Document(stored), HousePace.Of(latest.Select(StoredEntries.Read)), Problems(stored));
     }
 
     private static Ok<HouseJson> Get(JobStore store, HttpContext context)
@@ -73,7 +82,7 @@ internal static class HouseEndpoints
     private static Results<Ok<SavedJson>, ProblemHttpResult> Put(HouseDocument house, JobStore store, HttpContext context)
     {
         var document = JsonSerializer.Serialize(house, OpenFormat.Json);
-        return JobCeilings.Refusal("house", document, JobCeilings.MostBytesOfCloth) is { } refusal ? refusal
+        return JobCeilings.Refusal("house", document, JobLimits.MostBytesOfCloth) is { } refusal ? refusal
             : Versions.Write(context, version => store.SaveHouse(document, version), () => Read(store), house);
     }
 }

@@ -1,9 +1,10 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
+using Wrapper.Formats.Rules;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -28,15 +29,39 @@ public sealed record ArchivedJson(bool Archived);
 /// <summary>A job's cloth.</summary>
 public sealed record ClothJson(long Version, ClothDocument Cloth);
 
-/// <summary>A job with its covers and its cloth.</summary>
+/// <summary>A job with its covers and its cloth. Of a part that is broken, what can be read of it stands in its place.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Client">Who it is for.</param>
+/// <param name="Place">Where the things stand.</param>
+/// <param name="Unit">Its unit: in, cm or mm.</param>
+/// <param name="Version">The version of its heading.</param>
+/// <param name="Updated">When anything of it was last written.</param>
+/// <param name="Archived">It was put away.</param>
+/// <param name="Cloth">Its cloth.</param>
+/// <param name="Covers">Its covers, in their order.</param>
+/// <param name="Broken">The parts whose stored documents break a rule.</param>
 public sealed record JobJson(
-    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, bool Archived, ClothJson Cloth, IReadOnlyList<CoverJson> Covers);
+    string Id,
+    string Name,
+    string Client,
+    string Place,
+    string Unit,
+    long Version,
+    DateTimeOffset Updated,
+    bool Archived,
+    ClothJson Cloth,
+    IReadOnlyList<CoverJson> Covers,
+    IReadOnlyList<BrokenPartJson> Broken)
+{
+    /// <summary>A part of this name is broken.</summary>
+    internal bool IsBroken(string part) => Broken.Any(known => known.Part == part);
+}
 
 internal static class JobEndpoints
 {
     /// <summary>The longest a name of a job or its client is, and what is looked for among them.</summary>
-    public const int LongestName = 200;
-    private const int LongestId = 64;
+    public const int LongestName = JobLimits.LongestName;
 
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
@@ -47,25 +72,11 @@ internal static class JobEndpoints
         jobs.MapDelete("/{id}", Delete).WithName("deleteJob").WithSummary("Marks a job as deleted.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
         jobs.MapPost("/{id}/restore", Restore).WithName("restoreJob").WithSummary("Brings a deleted job back.").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPut("/{id}/archived", Archive).WithName("archiveJob").WithSummary("Puts a job away, or takes it out again.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
-        jobs.MapPut("/{id}/cloth", SaveCloth).WithName("saveCloth").WithSummary("Writes a job’s cloth.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        jobs.MapPut("/{id}/cloth", SaveCloth).Ruled(DocumentRules.Cloth).WithName("saveCloth").WithSummary("Writes a job’s cloth.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
     }
 
     /// <summary>The job as it is sent; null when there is none.</summary>
-    public static JobJson? Find(JobStore store, string id) => store.Find(id) is { } whole
-        ? new(
-            id,
-            whole.Job.Heading.Name,
-            whole.Job.Heading.Client,
-            whole.Job.Heading.Place,
-            whole.Job.Heading.Unit,
-            whole.Job.Version,
-            whole.Job.Updated,
-            whole.Job.IsArchived,
-            new(whole.Cloth.Version, Document<ClothDocument>(whole.Cloth.Document).Brought()),
-            [.. whole.Covers.Select(cover => new CoverJson(cover.Id, cover.Position, PieceCodes.Letter(cover.Letter), cover.Version, cover.Complete, Document<CoverDocument>(cover.Document).Brought()))])
-        : null;
-
-    private static T Document<T>(string json) => JsonSerializer.Deserialize<T>(json, OpenFormat.Json)!;
+    public static JobJson? Find(JobStore store, string id) => StoredJobs.Find(store, id);
 
     private static (JobHeading Heading, List<Check> Checks) Read(JobHeadingJson heading)
     {
@@ -89,9 +100,9 @@ internal static class JobEndpoints
     private static Results<Created<JobJson>, ProblemHttpResult> Create(JobCreationJson body, JobStore store, HttpContext context)
     {
         var (heading, checks) = Read(new(body.Name, body.Client, body.Place, body.Unit));
-        if (body.Id is { } said && !IsId(said))
+        if (body.Id is { } said && !IdRule.IsId(said))
         {
-            checks.Add(Check.Error("unusable-id", $"An id has 1 to {LongestId} letters, digits and hyphens.", "id"));
+            checks.Add(Check.Error("unusable-id", $"“id” {IdRule.Problem}", "id"));
         }
 
         if (checks.Count > 0)
@@ -110,9 +121,6 @@ internal static class JobEndpoints
         Versions.Tag(context, job.Version);
         return TypedResults.Created($"/api/jobs/{id}", job);
     }
-
-    /// <summary>Fit to stand in an address and in a file’s name.</summary>
-    private static bool IsId(string id) => id.Length is > 0 and <= LongestId && id.All(letter => char.IsAsciiLetterOrDigit(letter) || letter == '-');
 
     private static Results<Ok<JobJson>, ProblemHttpResult> Get(string id, JobStore store, HttpContext context)
     {
@@ -136,8 +144,8 @@ internal static class JobEndpoints
         return Versions.Write(context, version => store.SaveHeading(id, heading, version), () => Find(store, id), heading);
     }
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string id, JobStore store, HttpContext context) =>
-        Versions.Write(context, version => store.DeleteJob(id, version), () => Find(store, id), null);
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string id, JobStore store, JobChanges changes, HttpContext context) =>
+        Versions.Write(context, version => changes.Deleted(id, store.DeleteJob(id, version)), () => Find(store, id), null);
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Restore(string id, JobStore store, HttpContext context)
     {
@@ -150,8 +158,8 @@ internal static class JobEndpoints
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, JobChanges changes, HttpContext context)
     {
-        var document = JsonSerializer.Serialize(cloth.Brought(), OpenFormat.Json);
-        return JobCeilings.Refusal("cloth", document, JobCeilings.MostBytesOfCloth) is { } refusal ? refusal
+        var document = JsonSerializer.Serialize(cloth.Migrate(), OpenFormat.Json);
+        return JobCeilings.Refusal("cloth", document, JobLimits.MostBytesOfCloth) is { } refusal ? refusal
             : Versions.Write(context, version => changes.Drafts(id, store.SaveCloth(id, document, version)), () => Find(store, id)?.Cloth, cloth);
     }
 }

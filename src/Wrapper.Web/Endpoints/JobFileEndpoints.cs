@@ -1,9 +1,9 @@
-using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
+using Wrapper.Core.Checks;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
+using Wrapper.Formats.Rules;
 using Wrapper.Store;
 using Wrapper.Web.Planning;
 
@@ -11,25 +11,36 @@ namespace Wrapper.Web.Endpoints;
 
 internal static class JobFileEndpoints
 {
-    /// <summary>A job file may carry photographs.</summary>
-    private const long MostBytes = 128 * 1024 * 1024;
+    /// <summary>One file is read at a time: what stands beside its photographs is in memory meanwhile.</summary>
+    private static readonly SemaphoreSlim Turn = new(1, 1);
+
+    private static string TooLarge { get; } = $"This file is larger than {JobLimits.MostBytesOfFile / 1024 / 1024} MB. Remove photographs from the job and export it again.";
 
     public static void MapJobFiles(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/jobs/{id}/export", Export)
-            .WithName("exportJob").TakesTime().WithSummary("The whole job in one file: docs/format.md.").Produces<JobFile>().ProducesProblem(StatusCodes.Status404NotFound);
+            .WithName("exportJob").TakesTime().WithSummary("The whole job in one file: docs/format.md.").Produces<JobFile>()
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapPost("/api/jobs/import", Import)
-            .WithName("importJob").TakesTime().WithSummary("Takes a job file. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing.")
-            .Accepts<JobFile>("application/json").Produces<JobImportedJson>().ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status422UnprocessableEntity)
-            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(MostBytes));
+            .WithName("importJob").TakesTime()
+            .WithSummary("Imports a job file, all of it or nothing. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing.")
+            .Accepts<JobFile>("application/json").Produces<JobImportedJson>()
+            .ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status413PayloadTooLarge).ProducesProblem(StatusCodes.Status422UnprocessableEntity)
+            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(JobLimits.MostBytesOfFile + 1));
         routes.MapGet("/api/job.schema.json", () => TypedResults.Text(JobFile.Schema(), "application/schema+json")).WithName("jobSchema").WithSummary("The schema of a job file.");
     }
 
-    private static Results<FileContentHttpResult, ProblemHttpResult> Export(string id, JobStore store, PhotoStore photos, WorkStore work)
+    private static Results<PushStreamHttpResult, ProblemHttpResult> Export(string id, JobStore store, PhotoStore photos, WorkStore work, HttpContext context)
     {
         if (JobEndpoints.Find(store, id) is not { } job)
         {
             return Versions.Missing();
+        }
+
+        var entries = StoredEntries.All(work, id);
+        if (Broken(job, entries) is { } broken)
+        {
+            return Refusals.Unprocessable([Check.Error("broken", $"{broken} cannot be read, so the job cannot be exported. Open the job, then repair or remove that part.", null)]);
         }
 
         var file = new JobFile
@@ -42,55 +53,101 @@ internal static class JobFileEndpoints
             Cloth = job.Cloth.Cloth,
             Covers = [.. job.Covers.Select(cover => cover.Cover with { Id = cover.Id })],
             Letters = job.Covers.ToDictionary(cover => cover.Id, cover => cover.Letter),
-            Work = [.. WorkEndpoints.Entries(work, id)],
-            Photos = [.. photos.List(id).Select(photo => (Photo: photo, Picture: photos.Find(id, photo.Id))).Where(found => found.Picture is not null)
-                .Select(found => new PhotoDocument(found.Photo.CoverId, found.Photo.Measure, found.Photo.Name, found.Picture!.Value.Type, found.Picture.Value.Content))],
+            Work = [.. entries.Where(entry => entry.What != WorkKind.Unreadable)],
         };
-        return TypedResults.File(Encoding.UTF8.GetBytes(file.Write()), "application/json", $"{NameOfFile(job.Name)}.json");
+        var left = context.RequestAborted;
+        return TypedResults.Stream(to => file.Write(to, Photos(id, photos), left), "application/json", $"{NameOfFile(job.Name)}.json");
     }
+
+    /// <summary>A part of the job that would be missing in its file; null where none is. An entry of work that was taken back is not missed.</summary>
+    private static string? Broken(JobJson job, IReadOnlyList<WorkEntry> entries)
+    {
+        var undone = entries.Where(entry => entry.What == WorkKind.Undone).Select(entry => entry.Subject).ToHashSet();
+        return job.Broken.Count > 0 ? job.Broken[0].Name
+            : entries.Any(entry => entry.What == WorkKind.Unreadable && !undone.Contains(entry.Id)) ? "An entry of its work"
+            : null;
+    }
+
+    private static IEnumerable<PhotoDocument> Photos(string id, PhotoStore photos) => photos.List(id)
+        .Select(photo => (Photo: photo, Picture: photos.Find(id, photo.Id)))
+        .Where(found => found.Picture is not null)
+        .Select(found => new PhotoDocument(found.Photo.CoverId, found.Photo.Measure, found.Photo.Name, found.Picture!.Value.Type, found.Picture.Value.Content));
 
     private static async Task<Results<Ok<JobImportedJson>, ProblemHttpResult>> Import(string? conflict, HttpRequest request, JobStore store, JobImport import)
     {
         if ((conflict ?? "copy") is not ("copy" or "merge" or "refuse"))
         {
-            return Refused($"“{conflict}” is nothing to do about a job that is there already: choose copy, merge or refuse.", StatusCodes.Status422UnprocessableEntity);
+            return Refused($"“conflict” cannot be “{conflict}”. Choose copy, merge or refuse.", StatusCodes.Status422UnprocessableEntity);
         }
 
-        JobFile file;
+        var left = request.HttpContext.RequestAborted;
+        await using var upload = await UploadedFile.Take(request, JobLimits.MostBytesOfFile, left);
+        if (upload is null)
+        {
+            return Refused(TooLarge, StatusCodes.Status413PayloadTooLarge);
+        }
+
+        await Turn.WaitAsync(left);
         try
         {
-            using var reader = new StreamReader(request.Body, Encoding.UTF8);
-            var text = await reader.ReadToEndAsync(request.HttpContext.RequestAborted);
-            if (!JsonLetters.AreWhole(Encoding.UTF8.GetBytes(text)))
+            return await Read(upload, conflict, store, import, left);
+        }
+        catch (Exception error) when (error is JsonException or FormatException)
+        {
+            return Refused($"This is not a job file: {error.Message}", StatusCodes.Status422UnprocessableEntity);
+        }
+        finally
+        {
+            Turn.Release();
+        }
+    }
+
+    private static async Task<Results<Ok<JobImportedJson>, ProblemHttpResult>> Read(FileStream upload, string? conflict, JobStore store, JobImport import, CancellationToken left)
+    {
+        var (scan, exceeded) = await JobFileScan.Of(upload, left);
+        if (exceeded is not null)
+        {
+            return Refusals.Unprocessable([Check.Error("too-much", exceeded.Text, exceeded.Name)]);
+        }
+
+        var reading = JobFile.Open(scan!.Json);
+        if (reading.Document is not { } file)
+        {
+            return Refusals.Broken(reading.Violations);
+        }
+
+        var unfit = (file.Work ?? []).Index().SelectMany(entry => StoredEntries.Violations(entry.Item, "work", $"{entry.Index}")).Take(1).ToList();
+        if (unfit.Count > 0)
+        {
+            return Refusals.Broken(unfit);
+        }
+
+        foreach (var (place, photo) in scan.Photos.Index())
+        {
+            if (Photo(upload, photo).Violations is { Count: > 0 } violations)
             {
-                return Refused("This job file holds half a letter, which is no text: save it again where it was made.", StatusCodes.Status422UnprocessableEntity);
+                return Refusals.Broken(violations.Select(broken => broken with { Path = ["photos", $"{place}", .. broken.Path] }));
             }
-
-            file = JobFile.Read(text);
-        }
-        catch (JsonException error)
-        {
-            return Refused(error.Message, StatusCodes.Status422UnprocessableEntity);
         }
 
-        if (JobUnit.Read(file.Unit) is null)
-        {
-            return Refused(UnknownUnit.Check(file.Unit).Text, StatusCodes.Status422UnprocessableEntity);
-        }
-
-        var there = file.Id is { Length: > 0 } id ? JobEndpoints.Find(store, id) : null;
+        var there = file.Id is { } id ? JobEndpoints.Find(store, id) : null;
         if (there is not null && conflict == "refuse")
         {
-            return Refused($"The job “{there.Name}” is there already: nothing was changed. Take the file in as a copy, or merge it.", StatusCodes.Status409Conflict);
+            return Refused($"The job “{there.Name}” is there already. Nothing was changed: import the file as a copy, or merge it.", StatusCodes.Status409Conflict);
         }
 
-        var merged = there is not null && conflict == "merge" ? there : null;
-        if (JobCeilings.Refusal(file, merged is null ? (0, 0) : store.WeightWithout(merged.Id, "")) is { } refusal)
-        {
-            return refusal;
-        }
+        var pictures = scan.Photos.Select(photo => Photo(upload, photo).Document!);
+        var result = there is not null && conflict == "merge" ? import.Merge(file, there, pictures) : import.Make(file, pictures);
+        return result.Imported is { } imported ? TypedResults.Ok(imported) : result.Refusal!;
+    }
 
-        return TypedResults.Ok(there is not null && conflict == "merge" ? import.Merge(file, there) : import.Make(file, there is null ? file.Id : null));
+    /// <summary>One photograph of an uploaded file.</summary>
+    private static DocumentReading<PhotoDocument> Photo(FileStream upload, PhotoRange range)
+    {
+        var bytes = new byte[range.Length];
+        upload.Seek(range.At, SeekOrigin.Begin);
+        upload.ReadExactly(bytes);
+        return DocumentReading.Read<PhotoDocument>(bytes, DocumentRules.Photo);
     }
 
     /// <summary>The job’s name as a name of a file.</summary>

@@ -1,133 +1,192 @@
 using System.Text.Json;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Checks;
 using Wrapper.Core.Pattern;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 using Wrapper.Formats.Pictures;
+using Wrapper.Formats.Rules;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
 
-/// <summary>What came of taking a job file in.</summary>
+/// <summary>What came of importing a job file.</summary>
 /// <param name="Id">The job it is now.</param>
 /// <param name="Added">How many covers were added.</param>
 /// <param name="Kept">How many stood there already, just so.</param>
-/// <param name="LeftOut">The photographs and entries of work of the file that could not be kept, each with its reason.</param>
+/// <param name="LeftOut">The photographs and entries of work of the file that were left out, each with its reason.</param>
 public sealed record JobImportedJson(string Id, int Added, int Kept, IReadOnlyList<string> LeftOut);
 
-/// <summary>Takes job files into the store. What stands there is never overwritten.</summary>
+/// <summary>What came of importing a job file: what was stored, or why nothing was.</summary>
+/// <param name="Imported">What was stored; null where nothing was.</param>
+/// <param name="Refusal">Why nothing was; null where it was.</param>
+internal sealed record JobImportResult(JobImportedJson? Imported, ProblemHttpResult? Refusal);
+
+/// <summary>Takes job files into the store, each whole or not at all. What stands there is never overwritten.</summary>
 internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore work, JobChanges changes)
 {
     /// <summary>The file as a job of its own, under its own id where that is free.</summary>
-    public JobImportedJson Make(JobFile file, string? id)
+    /// <param name="file">The file.</param>
+    /// <param name="pictures">Its photographs, one after another.</param>
+    public JobImportResult Make(JobFile file, IEnumerable<PhotoDocument> pictures)
     {
-        var job = id is { Length: > 0 and <= 64 } && !store.Knows(id) ? id : Guid.CreateVersion7().ToString("N");
+        if (JobCeilings.Refusal(file, (0, 0)) is { } refusal)
+        {
+            return new(null, refusal);
+        }
+
+        using var spool = new PhotoSpool();
+        var ids = CoverIds(file);
+        var house = HouseEndpoints.Rules(store);
+        var covers = file.Covers.Select((cover, place) => Intake(cover, ids[place], place, LetterIn(file, cover), file.Unit, house)).ToList();
+        var known = Known(file, ids);
+        var brought = Photos(pictures, known, spool, _ => false, (0, 0));
+        if (brought.Refusal is not null)
+        {
+            return new(null, brought.Refusal);
+        }
+
         var (heading, cloth) = (new JobHeading(file.Name, file.Client, file.Place, file.Unit), JsonSerializer.Serialize(file.Cloth, OpenFormat.Json));
-        if (store.Create(job, heading, cloth) is null)
+        var (told, repeated) = Work(file, known);
+        var job = file.Id is { } id && !store.Knows(id) ? id : NewId();
+        while (!store.Take(new(job, (heading, cloth), covers, brought.Photos, told)))
         {
-            job = Guid.CreateVersion7().ToString("N"); // taken by another in the meantime
-            store.Create(job, heading, cloth);
+            job = NewId(); // taken by another in the meantime
         }
 
-        var (ids, house) = (new Dictionary<string, string>(), HouseEndpoints.Rules(store));
-        for (var i = 0; i < file.Covers.Count; i++)
-        {
-            Add(job, file.Covers[i], i, LetterIn(file, file.Covers[i]), file.Unit, house, ids);
-        }
-
-        return new(job, file.Covers.Count, 0, [.. AddPhotos(file, job, ids, []), .. AddWork(file, job, ids)]);
+        return new(new(job, covers.Count, 0, [.. brought.LeftOut, .. repeated]), null);
     }
 
     /// <summary>What the job has not yet: covers of other ids, and beside a cover that differs the file’s as another.</summary>
-    public JobImportedJson Merge(JobFile file, JobJson job)
+    public JobImportResult Merge(JobFile file, JobJson job, IEnumerable<PhotoDocument> pictures)
     {
-        var (ids, house) = (new Dictionary<string, string>(), HouseEndpoints.Rules(store));
-        var (added, kept) = (0, 0);
-        foreach (var cover in file.Covers)
+        var (ids, house) = (CoverIds(file), HouseEndpoints.Rules(store));
+        var (covers, kept) = (new List<CoverIntake>(), 0);
+        var merged = file.Covers.Select((cover, place) => (Cover: cover, Place: place, Same: job.Covers.FirstOrDefault(known => known.Id == cover.Id))).ToList();
+        foreach (var (cover, place, same) in merged)
         {
-            var same = job.Covers.FirstOrDefault(known => known.Id == cover.Id);
-            if (same is not null && Text(same.Cover) == Text(cover with { Id = null }))
+            if (same is not null && !job.IsBroken(JobPart.Cover(same.Id)) && Text(same.Cover) == Text(cover with { Id = null }))
             {
-                ids[same.Id] = same.Id;
                 kept++;
                 continue;
             }
 
-            var named = same is null ? cover : cover with { Id = null, Name = $"{JobPlan.NameOf(cover)} (from the file)" };
-            var id = Add(job.Id, named, job.Covers.Count + added, LetterIn(file, cover), job.Unit, house, ids);
-            ids[cover.Id ?? id] = id;
-            changes.Tell(job.Id, $"cover/{id}");
-            added++;
+            var named = same is null ? cover : cover with { Name = $"{JobPlan.NameOf(cover)} (from the file)" };
+            ids[place] = same is null ? ids[place] : NewId();
+            covers.Add(Intake(named, ids[place], job.Covers.Count + covers.Count, LetterIn(file, cover), job.Unit, house));
         }
 
-        return new(job.Id, added, kept, [.. AddPhotos(file, job.Id, ids, photos.List(job.Id)), .. AddWork(file, job.Id, ids)]);
+        if (JobCeilings.Refusal(file with { Covers = [.. merged.Where(one => covers.Any(cover => cover.Id == ids[one.Place])).Select(one => one.Cover)] }, store.WeightWithout(job.Id, "")) is { } full)
+        {
+            return new(null, full);
+        }
+
+        using var spool = new PhotoSpool();
+        var known = Known(file, ids);
+        var there = photos.List(job.Id);
+        var brought = Photos(pictures, known, spool, photo => IsThere(photo, job.Id, known.GetValueOrDefault(photo.Cover), there), photos.Weight(job.Id));
+        var (told, repeated) = Work(file, known);
+        var (fresh, differing) = NotThere(told, job.Id);
+        if ((brought.Refusal ?? (StoredEntries.NoRoom(work, job.Id, fresh.Count) is { } noRoom ? Refused(noRoom, "work") : null)) is { } refusal)
+        {
+            return new(null, refusal);
+        }
+
+        if (!store.Take(new(job.Id, null, covers, brought.Photos, fresh)))
+        {
+            return new(null, Versions.Missing());
+        }
+
+        covers.ForEach(cover => changes.Tell(job.Id, $"cover/{cover.Id}"));
+        return new(new(job.Id, covers.Count, kept, [.. brought.LeftOut, .. repeated, .. differing]), null);
     }
 
-    private string Add(string job, CoverDocument cover, int position, int? letter, string unit, IReadOnlyDictionary<string, string> house, Dictionary<string, string> ids)
+    /// <summary>An id for each cover of the file: its own where that can be one and no other has it.</summary>
+    private static List<string> CoverIds(JobFile file)
     {
-        var id = cover.Id is { Length: > 0 and <= 64 } said && !ids.ContainsValue(said) ? said : Guid.CreateVersion7().ToString("N");
-        ids[cover.Id ?? id] = id;
+        var taken = new HashSet<string>();
+        return [.. file.Covers.Select(cover => IdRule.IsId(cover.Id) && taken.Add(cover.Id!) ? cover.Id! : NewId())];
+    }
+
+    /// <summary>The id in the store of each cover, by its id in the file; the first of those that share one.</summary>
+    private static Dictionary<string, string> Known(JobFile file, List<string> ids) => file.Covers
+        .Select((cover, place) => (InFile: cover.Id ?? ids[place], InStore: ids[place]))
+        .DistinctBy(cover => cover.InFile)
+        .ToDictionary(cover => cover.InFile, cover => cover.InStore);
+
+    private static CoverIntake Intake(CoverDocument cover, string id, int position, int? letter, string unit, IReadOnlyDictionary<string, string> house)
+    {
         var stored = cover with { Id = null };
-        store.AddCover(job, id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, house), letter);
-        return id;
+        return new(id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, house), letter);
     }
 
     /// <summary>The letter a cover has in its file, as a number; a file may say anything.</summary>
     private static int? LetterIn(JobFile file, CoverDocument cover) => PieceCodes.PlaceOf(file.Letters?.GetValueOrDefault(cover.Id ?? ""));
 
-    /// <returns>The photographs that were left out, each with its reason.</returns>
-    private List<string> AddPhotos(JobFile file, string job, Dictionary<string, string> ids, IReadOnlyList<StoredPhoto> there)
+    /// <summary>The photographs of a file as they are stored; one that cannot be is left out and named, more than a job holds are refused.</summary>
+    private static BroughtPhotos Photos(IEnumerable<PhotoDocument> pictures, Dictionary<string, string> known, PhotoSpool spool, Func<PhotoDocument, bool> isThere, (int Count, long Bytes) there)
     {
-        List<string> leftOut = [];
-        foreach (var photo in (file.Photos ?? []).Where(photo => photo is not null))
+        var (taken, leftOut) = (new List<PhotoIntake>(), new List<string>());
+        foreach (var photo in pictures)
         {
-            if (Add(photo, job, ids.GetValueOrDefault(photo.Cover ?? ""), there) is { } reason)
+            if (!known.TryGetValue(photo.Cover, out var cover))
             {
-                leftOut.Add($"“{photo.Name}”: {reason}");
+                leftOut.Add($"“{photo.Name}”: The cover it was taken of is not in the file.");
+                continue;
             }
+
+            if (isThere(photo))
+            {
+                continue;
+            }
+
+            var (kept, problem) = photo.Content.Length > Photograph.MostBytes ? (null, PhotoEndpoints.TooLarge) : Photograph.Read(photo.Content);
+            if (kept is null)
+            {
+                leftOut.Add($"“{photo.Name}”: {problem}");
+                continue;
+            }
+
+            there = (there.Count + 1, there.Bytes + kept.Content.Length);
+            if (there.Count > JobLimits.MostPhotos || there.Bytes > JobLimits.MostBytesOfPhotos)
+            {
+                return new([], [], Refused($"A job holds {JobLimits.MostPhotos} photographs or {JobLimits.MostBytesOfPhotos / 1024 / 1024} MB. Remove some from the file or the job.", "photos"));
+            }
+
+            taken.Add(new(NewId(), cover, photo.Measure, photo.Name, spool.Keep(kept)));
         }
 
-        return leftOut;
+        return new(taken, leftOut, null);
     }
 
-    /// <returns>The entries of work that were left out, each with its reason.</returns>
-    private List<string> AddWork(JobFile file, string job, Dictionary<string, string> ids)
+    private bool IsThere(PhotoDocument photo, string job, string? cover, IReadOnlyList<StoredPhoto> there) => there.Any(known =>
+        known.CoverId == cover && known.Measure == photo.Measure && known.Name == photo.Name && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true);
+
+    /// <summary>The work of a file on the covers as they are called in the store; an id that comes twice counts once.</summary>
+    private static (List<StoredWork> Told, List<string> LeftOut) Work(JobFile file, Dictionary<string, string> known)
     {
-        var told = file.Work ?? [];
-        if (told.Count > 0 && WorkEndpoints.NoRoom(work, job, told.Count) is { } full)
-        {
-            return [full];
-        }
-
-        var whole = told.Where(entry => WorkEndpoints.Problem(entry) is null).Select(entry => entry with { Cover = ids.GetValueOrDefault(entry.Cover, entry.Cover) }).ToList();
-        work.Add(job, [.. whole.Select(WorkEndpoints.Stored)]);
-        return [.. told.Select(WorkEndpoints.Problem).OfType<string>().Select(problem => $"An entry of the work: {problem}")];
+        var told = (file.Work ?? []).Select(entry => StoredEntries.Stored(entry with { Cover = known.GetValueOrDefault(entry.Cover, entry.Cover) })).ToList();
+        var first = told.DistinctBy(entry => entry.Id).ToList();
+        return (first, [.. told.Except(first).Where(entry => first.All(other => other.Id != entry.Id || other.Document != entry.Document)).Select(entry => $"Entry of work “{entry.Id}”: another entry of the file has this id.")]);
     }
 
-    /// <returns>Why it was left out; null where it stands in the job now.</returns>
-    private string? Add(PhotoDocument photo, string job, string? cover, IReadOnlyList<StoredPhoto> there)
+    /// <summary>Entries the job does not have yet; one it has with other content is left out and named.</summary>
+    private (List<StoredWork> Fresh, List<string> LeftOut) NotThere(List<StoredWork> told, string job)
     {
-        if (cover is null)
-        {
-            return "The cover it was taken of is not in the file.";
-        }
-
-        if (there.Any(known => known.CoverId == cover && known.Measure == photo.Measure && known.Name == photo.Name && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true))
-        {
-            return null;
-        }
-
-        if ((photo.Content.Length > Photograph.MostBytes ? PhotoEndpoints.TooLarge : PhotoEndpoints.NoRoom(photos, job, photo.Content.Length)) is { } tooMuch)
-        {
-            return tooMuch;
-        }
-
-        var (kept, problem) = Photograph.Read(photo.Content);
-        if (kept is not null)
-        {
-            photos.Add(Guid.CreateVersion7().ToString("N"), job, cover, photo.Measure, photo.Name, new(kept.Type, kept.Content, kept.Thumbnail));
-        }
-
-        return problem;
+        var there = work.List(job).ToDictionary(entry => entry.Id);
+        var differing = told.Where(entry => there.TryGetValue(entry.Id, out var known) && known.Document != entry.Document);
+        return ([.. told.Where(entry => !there.ContainsKey(entry.Id))], [.. differing.Select(entry => $"Entry of work “{entry.Id}”: the job has another entry with this id.")]);
     }
+
+    private static ProblemHttpResult Refused(string text, string about) => Refusals.Unprocessable([Check.Error("too-much", text, about)]);
+
+    private static string NewId() => Guid.CreateVersion7().ToString("N");
 
     private static string Text(CoverDocument cover) => JsonSerializer.Serialize(cover, OpenFormat.Json);
+
+    /// <summary>The photographs of a file.</summary>
+    /// <param name="Photos">Those to store.</param>
+    /// <param name="LeftOut">Those left out, each with its reason.</param>
+    /// <param name="Refusal">Why nothing of the file is stored; null where it is.</param>
+    private sealed record BroughtPhotos(IReadOnlyList<PhotoIntake> Photos, IReadOnlyList<string> LeftOut, ProblemHttpResult? Refusal);
 }

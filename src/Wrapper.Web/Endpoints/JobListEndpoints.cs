@@ -5,6 +5,8 @@ using Microsoft.AspNetCore.Mvc;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
+using Wrapper.Formats.Rules;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -126,19 +128,23 @@ internal static class JobListEndpoints
         after.Split('~', 2) is [var row, { Length: <= JobEndpoints.LongestName } key] && (key.Length > 0 || sort != JobSort.Worked)
         && long.TryParse(row, CultureInfo.InvariantCulture, out var number) ? new(key, number) : null;
 
-    private static JobLineJson Line(JobSummary summary) => new(
-        summary.Job.Id,
-        summary.Job.Heading.Name,
-        summary.Job.Heading.Client,
-        summary.Job.Heading.Place,
-        summary.Job.Heading.Unit,
-        summary.Job.Version,
-        summary.Job.Updated,
-        summary.Covers,
-        summary.CompleteCovers,
-        summary.Stage.Word(),
-        summary.Job.IsArchived,
-        summary.Figures is { } figures ? JsonSerializer.Deserialize<List<FigureJson>>(figures, OpenFormat.Json) : null);
+    private static JobLineJson Line(JobSummary summary)
+    {
+        var heading = StoredJobs.Shortened(summary.Job.Heading);
+        return new(
+            summary.Job.Id,
+            heading.Name,
+            heading.Client,
+            heading.Place,
+            heading.Unit,
+            summary.Job.Version,
+            summary.Job.Updated,
+            summary.Covers,
+            summary.CompleteCovers,
+            summary.Stage.Word(),
+            summary.Job.IsArchived,
+            summary.Figures is { } figures ? DocumentReading.Read<List<FigureJson>>(figures, DocumentRules.Figures).Document : null);
+    }
 
     private static Results<Ok<FiguresKeptJson>, ProblemHttpResult> Keep(string id, FoundFiguresJson found, FigureStore figures)
     {

@@ -40,7 +40,7 @@ internal sealed class LayReading
             Say("time-out-of-range", $"Steps are between 0 and {MostSteps}.", "steps");
         }
 
-        var cloth = request.Cloth?.Brought();
+        var cloth = request.Cloth?.Migrate();
         var repeat = cloth?.Repeat;
         Choice(cloth?.Nap, "nap", "either", "one-way");
         Choice(repeat?.Match, "match", "straight", "half-drop");

@@ -6,6 +6,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
+using Wrapper.Store;
 using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Endpoints;
@@ -40,7 +41,7 @@ internal static class LiveEndpoints
         routes.MapPost("/api/foot-switch/presses", Press)
             .WithName("footPress").WithSummary("A foot switch sends what was pressed; the card in hand obeys it.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         routes.MapGet("/api/jobs/{id}/live", Live)
-            .WithName("live").TakesTime().WithSummary("Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed.");
+            .WithName("live").TakesTime().WithSummary("Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed. The stream of a job that is deleted ends.").ProducesProblem(StatusCodes.Status404NotFound);
     }
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> Send(TapeReadingJson reading, TapeFeed feed)
@@ -80,17 +81,20 @@ internal static class LiveEndpoints
             ? TypedResults.Ok(new FootPressedJson(feed.Send(new(press.Device ?? "foot switch", pedal))))
             : Refusals.Unprocessable([Check.Error("unknown-pedal", $"A foot switch sends {string.Join(", ", Words.All<FootPedal>())}, and its name has at most 100 characters.", "pedal")]);
 
-    private static ServerSentEventsResult<LiveJson> Live(string id, TapeFeed tapes, FootSwitchFeed switches, JobChanges changes, IHostApplicationLifetime lifetime, CancellationToken left) =>
-        TypedResults.ServerSentEvents(Events(id, (tapes, switches, changes), lifetime.ApplicationStopping, left));
+    private static Results<ServerSentEventsResult<LiveJson>, ProblemHttpResult> Live(string id, [AsParameters] Feeds feeds, CancellationToken left) =>
+        feeds.Jobs.Stands(id) ? TypedResults.ServerSentEvents(Events(id, feeds, left)) : Versions.Missing(); // a browser does not ask again after a 404
+
+    /// <summary>Where readings and changes come from.</summary>
+    internal sealed record Feeds(JobStore Jobs, TapeFeed Tapes, FootSwitchFeed Switches, JobChanges Changes, IHostApplicationLifetime Lifetime);
 
     /// <summary>Readings and changes as they come, in one stream: a browser opens only a few streams to one server.</summary>
-    private static async IAsyncEnumerable<SseItem<LiveJson>> Events(string id, (TapeFeed Tapes, FootSwitchFeed Switches, JobChanges Changes) feeds, CancellationToken stopping, [EnumeratorCancellation] CancellationToken left)
+    private static async IAsyncEnumerable<SseItem<LiveJson>> Events(string id, Feeds feeds, [EnumeratorCancellation] CancellationToken left)
     {
-        using var ends = CancellationTokenSource.CreateLinkedTokenSource(stopping, left);
+        using var ends = CancellationTokenSource.CreateLinkedTokenSource(feeds.Lifetime.ApplicationStopping, left);
         var merged = Channel.CreateUnbounded<SseItem<LiveJson>>();
         var tape = Pump(feeds.Tapes.Listen(ends.Token), reading => new SseItem<LiveJson>(new(reading.Text), "tape"));
         var foot = Pump(feeds.Switches.Listen(ends.Token), press => new SseItem<LiveJson>(new(press.Pedal.Word()), "foot"));
-        var written = Pump(feeds.Changes.Listen(id, ends.Token), part => new SseItem<LiveJson>(new(part), "written"));
+        var written = PumpToEnd(feeds.Changes.Listen(id, ends.Token), part => new SseItem<LiveJson>(new(part), "written"));
         yield return new(new("open"), "open");
         while (await Next())
         {
@@ -100,6 +104,7 @@ internal static class LiveEndpoints
             }
         }
 
+        await ends.CancelAsync(); // the job was deleted, or the listener left
         await Task.WhenAll(tape, foot, written);
 
         async Task<bool> Next()
@@ -112,6 +117,12 @@ internal static class LiveEndpoints
             {
                 return false;
             }
+        }
+
+        async Task PumpToEnd<T>(IAsyncEnumerable<T> source, Func<T, SseItem<LiveJson>> item)
+        {
+            await Pump(source, item);
+            merged.Writer.TryComplete();
         }
 
         async Task Pump<T>(IAsyncEnumerable<T> source, Func<T, SseItem<LiveJson>> item)

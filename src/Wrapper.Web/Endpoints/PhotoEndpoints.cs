@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Formats.Pictures;
+using Wrapper.Formats.Rules;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -9,10 +10,6 @@ public sealed record PhotoJson(string Id, string CoverId, string Measure, string
 
 internal static class PhotoEndpoints
 {
-    /// <summary>Photographs of a job, and their bytes: a sheet that goes round does not fill the disk.</summary>
-    private const int MostOfJob = 200;
-    private const long MostBytesOfJob = 200 * 1024 * 1024;
-
     /// <summary>Of one alone.</summary>
     public static string TooLarge { get; } = $"This photograph is larger than {Photograph.MostBytes / 1024 / 1024} MB: send a smaller one.";
 
@@ -66,8 +63,8 @@ internal static class PhotoEndpoints
     public static string? NoRoom(PhotoStore store, string jobId, int bytes)
     {
         var (count, weight) = store.Weight(jobId);
-        return count < MostOfJob && weight + bytes <= MostBytesOfJob ? null
-            : $"This job holds as many photographs as one can ({MostOfJob}, or {MostBytesOfJob / 1024 / 1024} MB): take some off first.";
+        return count < JobLimits.MostPhotos && weight + bytes <= JobLimits.MostBytesOfPhotos ? null
+            : $"This job holds as many photographs as one can ({JobLimits.MostPhotos}, or {JobLimits.MostBytesOfPhotos / 1024 / 1024} MB): take some off first.";
     }
 
     private static ProblemHttpResult Refused(string text) => TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);

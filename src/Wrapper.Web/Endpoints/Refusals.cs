@@ -1,12 +1,17 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Formats;
+using Wrapper.Formats.Rules;
 
 namespace Wrapper.Web.Endpoints;
 
 /// <summary>Answers that refuse, each saying what hangs on which measure.</summary>
 internal static class Refusals
 {
+    /// <summary>422 with the rules a document breaks, each naming its field.</summary>
+    public static ProblemHttpResult Broken(IEnumerable<RuleViolation> violations, params (string Name, object? Value)[] more) =>
+        Unprocessable(violations.Select(broken => Check.Error("breaks-rule", broken.Text, broken.Field)), more);
+
     /// <summary>422 with the checks.</summary>
     public static ProblemHttpResult Unprocessable(IEnumerable<Check> checks, params (string Name, object? Value)[] more)
     {

@@ -43,7 +43,7 @@ internal static class SewingCardEndpoints
             return TypedResults.Problem("This cover was taken off the job. What was done on it is kept: bring the cover back to go on.", statusCode: StatusCodes.Status404NotFound);
         }
 
-        var entries = WorkEndpoints.Entries(work, id);
+        var entries = StoredEntries.All(work, id);
         var cover = SchoolsOfCover.Said(stored.Cover, coverId, HouseEndpoints.Schools(store), entries);
         var (unit, rules) = (JobUnit.Read(job.Unit)!.Value, HouseEndpoints.RulesAndPace(store));
         var outcome = CoverInJob.Draft(cover, job.Cloth.Cloth, unit, rules);

@@ -136,6 +136,11 @@ internal static class SheetEndpoints
                 return Versions.Missing();
             }
 
+            if (job.IsBroken(JobPart.Cover(coverId)))
+            {
+                return Refusals.Unprocessable([TryingOnEndpoints.BrokenCover(stored)]);
+            }
+
             if (entries.FirstOrDefault(entry => !IsAsked(stored.Cover, entry.Measure)) is { } unknown)
             {
                 return NotAsked(unknown.Measure);

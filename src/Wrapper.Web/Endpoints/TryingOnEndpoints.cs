@@ -80,7 +80,7 @@ internal static class TryingOnEndpoints
 
     private static TryingOn Of(JobJson job, CoverJson stored, JobStore store, WorkStore work, TryingOnRequestJson request)
     {
-        var entries = WorkEndpoints.Entries(work, job.Id);
+        var entries = StoredEntries.All(work, job.Id);
         var cover = SchoolsOfCover.Said(stored.Cover, stored.Id, HouseEndpoints.Schools(store), entries);
         return new(new(stored.Id, cover, stored.Letter), job.Cloth.Cloth, JobUnit.Read(job.Unit)!.Value, HouseEndpoints.Rules(store), entries, new(request.Found, request.Carried));
     }
@@ -89,14 +89,19 @@ internal static class TryingOnEndpoints
     private static ProblemHttpResult? Keep(JobJson job, CoverJson stored, TryingOnRequestJson request, TryingOn tried, JobStore store, WorkStore work, JobChanges changes)
     {
         var entries = tried.Kept(request.Number, DateTimeOffset.UtcNow.ToString("O", CultureInfo.InvariantCulture), request.By ?? "");
-        if (WorkEndpoints.NoRoom(work, job.Id, entries.Count) is { } full)
+        if (StoredEntries.NoRoom(work, job.Id, entries.Count) is { } full)
         {
             return TypedResults.Problem(full, statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        if (entries.Select(WorkEndpoints.Problem).FirstOrDefault(problem => problem is not null) is { } unfit)
+        if (job.IsBroken(JobPart.Cover(stored.Id)))
         {
-            return TypedResults.Problem($"This cannot be kept. {unfit}", statusCode: StatusCodes.Status422UnprocessableEntity);
+            return Refusals.Unprocessable([BrokenCover(stored)]);
+        }
+
+        if (entries.SelectMany(entry => StoredEntries.Violations(entry)).ToList() is { Count: > 0 } broken)
+        {
+            return Refusals.Broken(broken);
         }
 
         if (stored.Version != request.Version || (request.Carried && Written(job, stored, tried.Corrected(), store, changes) != WriteEnd.Saved))
@@ -104,10 +109,14 @@ internal static class TryingOnEndpoints
             return TypedResults.Problem("The cover was changed elsewhere meanwhile. Nothing was written: look at what it comes to now, and keep it then.", statusCode: StatusCodes.Status412PreconditionFailed);
         }
 
-        work.Add(job.Id, [.. entries.Select(WorkEndpoints.Stored)]);
+        work.Add(job.Id, [.. entries.Select(StoredEntries.Stored)]);
         changes.Tell(job.Id, "work");
         return null;
     }
+
+    /// <summary>Nothing is worked into a cover of which a part cannot be read: that part would be lost.</summary>
+    internal static Check BrokenCover(CoverJson stored) =>
+        Check.Error("broken", $"Part of cover {stored.Letter} cannot be read. Open the job on the bench and repair it first.", null);
 
     private static WriteEnd Written(JobJson job, CoverJson stored, CoverDocument corrected, JobStore store, JobChanges changes)
     {

@@ -1,4 +1,4 @@
-using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 using Wrapper.Store;
 using Wrapper.Web.Endpoints;
 
@@ -18,7 +18,7 @@ internal static class DemoJobs
         {
             var file = JobFile.Read(File.ReadAllText(path));
             var id = Path.GetFileNameWithoutExtension(path);
-            import.Make(file with { Covers = [.. file.Covers.Select((cover, place) => cover with { Id = $"{id}-{place + 1}" })] }, id);
+            import.Make(file with { Id = id, Covers = [.. file.Covers.Select((cover, place) => cover with { Id = $"{id}-{place + 1}" })] }, file.Photos ?? []);
         }
     }
 }

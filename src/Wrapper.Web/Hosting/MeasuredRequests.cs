@@ -1,30 +1,41 @@
 using Microsoft.AspNetCore.Http.Metadata;
 using Wrapper.Core.Checks;
+using Wrapper.Formats.Rules;
 using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Hosting;
 
-/// <summary>Looks at JSON before anybody reads it: what is above a ceiling is refused with 422 and its name, what is too much at all with 413.</summary>
+/// <summary>
+/// The gate of everything that is sent as JSON, before anybody reads it: what is above a limit or breaks a rule of its document
+/// is refused with 422, its field and the fix; what is far too much with 413. See docs/reliability.md, "One gate".
+/// </summary>
 internal sealed class MeasuredRequests(RequestDelegate next)
 {
-    /// <summary>Lets a request through that is within the ceilings.</summary>
+    /// <summary>Lets a request through that keeps to the limits and to the rules of its document.</summary>
     public async Task InvokeAsync(HttpContext context)
     {
-        if (!context.Request.HasJsonContentType() || context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>() is not null)
+        var endpoint = context.GetEndpoint();
+        if (!context.Request.HasJsonContentType() || endpoint?.Metadata.GetMetadata<IRequestSizeLimitMetadata>() is not null)
         {
             await next(context);
             return;
         }
 
-        if (await WholeBody.Read(context.Request, RequestCeilings.MostBytes, context.RequestAborted) is not { } body)
+        if (await WholeBody.Read(context.Request, JsonLimits.MostBytes, context.RequestAborted) is not { } body)
         {
             context.Response.StatusCode = StatusCodes.Status413PayloadTooLarge;
             return;
         }
 
-        if (RequestCeilings.Exceeded(body) is { } exceeded)
+        if (JsonLimits.Exceeded(body) is { } exceeded)
         {
             await Refusals.Unprocessable([Check.Error("too-much", exceeded.Text, exceeded.Name)]).ExecuteAsync(context);
+            return;
+        }
+
+        if (endpoint?.Metadata.GetMetadata<BodyRule>() is { } ruled && ruled.Violations(body) is { Count: > 0 } violations)
+        {
+            await Refusals.Broken(violations).ExecuteAsync(context);
             return;
         }
 

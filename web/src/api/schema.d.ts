@@ -295,6 +295,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/stored": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A part of a job just as it is stored, readable or not: part=heading, cloth, cover/ID or work/ID. */
+        get: operations["storedPart"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps what can be read of a part that breaks a rule (part=heading, cloth or cover/ID), and takes out the rest. */
+        post: operations["repairPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/work": {
         parameters: {
             query?: never;
@@ -302,10 +336,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What was cut, sewn and found on a job, as it was told. */
+        /** What was cut, sewn and found on a job, as it was told: from a place on, a page at a time. */
         get: operations["work"];
         put?: never;
-        /** Tells what was done. Entries are only added; one that is sent again is kept once, so that what waited for a connection can be sent whole. */
+        /** Tells what was done, all of it or none. Entries are only added; one that is sent again is stored once, so that a retry is safe. */
         post: operations["tellWork"];
         delete?: never;
         options?: never;
@@ -474,7 +508,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed. */
+        /** Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed. The stream of a job that is deleted ends. */
         get: operations["live"];
         put?: never;
         post?: never;
@@ -495,6 +529,23 @@ export interface paths {
         get: operations["house"];
         /** Writes the house’s own rules and the remnants on its shelf. */
         put: operations["saveHouse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/stored": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The house’s settings just as they are stored, readable or not. */
+        get: operations["storedHouse"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -579,7 +630,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Takes a job file. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing. */
+        /** Imports a job file, all of it or nothing. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing. */
         post: operations["importJob"];
         delete?: never;
         options?: never;
@@ -812,6 +863,15 @@ export interface components {
         /** @description Whether a job is put away. */
         ArchivedJson: {
             archived: boolean;
+        };
+        /** @description A part of a stored job that breaks a rule. */
+        BrokenPartJson: {
+            /** @description Its name in addresses: `heading`, `cloth`, `cover/…`. */
+            part: string;
+            /** @description What it is, for the maker. */
+            name: string;
+            /** @description The field, the problem and the fix of each rule it breaks. */
+            problems: string[];
         };
         /** @description How much to buy. */
         BuyJson: {
@@ -1842,6 +1902,8 @@ export interface components {
             pace: {
                 [key: string]: string;
             };
+            /** @description The rules the stored settings break; empty for sound ones. What can be read of them is in `house`. */
+            problems: string[];
         };
         /** @description A job to make. */
         JobCreationJson: {
@@ -1893,7 +1955,7 @@ export interface components {
             place: null | string;
             unit: null | string;
         };
-        /** @description What came of taking a job file in. */
+        /** @description What came of importing a job file. */
         JobImportedJson: {
             /** @description The job it is now. */
             id: string;
@@ -1907,23 +1969,39 @@ export interface components {
              * @description How many stood there already, just so.
              */
             kept: number;
-            /** @description The photographs and entries of work of the file that could not be kept, each with its reason. */
+            /** @description The photographs and entries of work of the file that were left out, each with its reason. */
             leftOut: string[];
         };
-        /** @description A job with its covers and its cloth. */
+        /** @description A job with its covers and its cloth. Of a part that is broken, what can be read of it stands in its place. */
         JobJson: {
+            /** @description Its id. */
             id: string;
+            /** @description What it is called. */
             name: string;
+            /** @description Who it is for. */
             client: string;
+            /** @description Where the things stand. */
             place: string;
+            /** @description Its unit: in, cm or mm. */
             unit: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description The version of its heading.
+             */
             version: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description When anything of it was last written.
+             */
             updated: string;
+            /** @description It was put away. */
             archived: boolean;
+            /** @description Its cloth. */
             cloth: components["schemas"]["ClothJson"];
+            /** @description Its covers, in their order. */
             covers: components["schemas"]["CoverJson"][];
+            /** @description The parts whose stored documents break a rule. */
+            broken: components["schemas"]["BrokenPartJson"][];
         };
         /** @description A line of the list of jobs. */
         JobLineJson: {
@@ -2461,7 +2539,7 @@ export interface components {
             stopSign?: null | string;
             /**
              * Format: int32
-             * @description Of a set sewn in batches: its place in the whole order, from 1.
+             * @description Of a set sewn in batches: the place in the whole order at which the first cover has it, from 1; the others follow at once.
              */
             turn?: null | number;
         };
@@ -3026,13 +3104,18 @@ export interface components {
             /** @description The covers of the set that are cut, by their number from 1. */
             cut?: null | number[];
         };
-        /** @description The sewing of one cover. */
+        /** @description The sewing of covers that are alike: worked out once for all of them. */
         SewingResponse: {
             /**
              * Format: int32
-             * @description Which of those alike, from 1.
+             * @description The first of them, from 1.
              */
             cover: number;
+            /**
+             * Format: int32
+             * @description How many there are. All figures are for one of them.
+             */
+            covers: number;
             /** @description When raw edges are finished: `each`, `first` or `none`. */
             finish: string;
             /** @description Every line of the ledger that is sewn. */
@@ -3358,11 +3441,11 @@ export interface components {
         };
         /** @description The work on a job as it was told. */
         WorkJson: {
-            /** @description It, in the order it came in; without those that are known already. Entries are only added: what is known stays where it is. */
+            /** @description Entries in the order they came in, without those that are known already: a page of them. Entries are only added: what is known stays where it is. */
             entries: components["schemas"]["WorkEntry"][];
             /**
              * Format: int32
-             * @description How many there are with those.
+             * @description How many there are in all. Where more are to come, ask again from the last that came.
              */
             total: number;
             /** @description What there is to know of entries that were told just now. */
@@ -3372,7 +3455,7 @@ export interface components {
         WorkNoteJson: {
             /** @description Its id. */
             entry: string;
-            /** @description `cover-gone`: kept, but its cover was taken off the job; `done-before`: kept, but it had been told already; `refused`: not kept. */
+            /** @description `cover-gone`: stored, but its cover was removed from the job; `done-before`: stored, but it had been told already. */
             code: string;
             /** @description What to know of it. */
             text: string;
@@ -4128,6 +4211,90 @@ export interface operations {
             };
         };
     };
+    storedPart: {
+        parameters: {
+            query: {
+                part: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    repairPart: {
+        parameters: {
+            query: {
+                part: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     work: {
         parameters: {
             query?: {
@@ -4187,6 +4354,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4576,6 +4752,15 @@ export interface operations {
                     "text/event-stream": components["schemas"]["SseItemOfLiveJson"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     house: {
@@ -4636,6 +4821,26 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    storedHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
                 };
             };
         };
@@ -4773,6 +4978,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     importJob: {
@@ -4801,6 +5015,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,7 +1,7 @@
 using System.Text;
 using System.Text.Json;
 
-namespace Wrapper.Formats;
+namespace Wrapper.Formats.Rules;
 
 /// <summary>Texts in JSON can be escaped to what is no text: half of a letter that takes two. It can be read and never be written again.</summary>
 public static class JsonLetters
