@@ -160,7 +160,7 @@ public sealed class JobStoreTests : IDisposable
         using var connection = new SqliteConnection($"Data Source={File};Foreign Keys=True");
         connection.Open();
         Assert.Equal("wal", Value("PRAGMA journal_mode"));
-        Assert.Equal(6L, Value("PRAGMA user_version"));
+        Assert.Equal(7L, Value("PRAGMA user_version"));
         Assert.Equal(1L, Value("PRAGMA foreign_keys"));
         Assert.Throws<SqliteException>(() => Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)"));
 

@@ -183,7 +183,7 @@ test("a file that is no job is refused and said", async ({ page }) => {
   await page.goto("/");
   const pick = page.getByLabel("A job file");
   await pick.setInputFiles({ name: "song.json", mimeType: "application/json", buffer: Buffer.from("la la") });
-  await expect(page.getByRole("alert")).toContainText("no job file");
+  await expect(page.getByRole("alert")).toContainText("not a job file");
   await pick.setInputFiles({
     name: "later.json",
     mimeType: "application/json",

@@ -7,13 +7,21 @@ namespace Wrapper.Core.Lays;
 internal sealed class LayField
 {
     private const int MostKnown = 200_000;
+
+    /// <summary>On crowded cloth: so many shapes are looked past at once, and this many are left when they are too many.</summary>
+    private const int MostInSight = 36;
+    private const int LeftInSight = 18;
     private const long Hundredth = 10_000;
 
     private readonly LayCloth _cloth;
+    private readonly bool _isCrowded;
     private readonly List<Laid> _flaws;
 
-    /// <summary>From the beginning of the roll upwards.</summary>
+    /// <summary>From the beginning of the roll upwards; on crowded cloth without what ends below the floor.</summary>
     private readonly List<Laid> _laid = [];
+
+    /// <summary>Nothing more is laid below this.</summary>
+    private long _floor;
     private readonly SortedSet<long> _sides = [0];
 
     /// <summary>Stretches above the place that is looked at, which it may yet be moved into.</summary>
@@ -46,9 +54,12 @@ internal sealed class LayField
         public override int GetHashCode() => HashCode.Combine(RuntimeHelpers.GetHashCode(_under), RuntimeHelpers.GetHashCode(_over), _across);
     }
 
-    public LayField(LayCloth cloth)
+    /// <summary>An empty cloth.</summary>
+    /// <param name="cloth">The cloth.</param>
+    /// <param name="isCrowded">More different shapes are laid than every gap can be tried for: <see cref="LayGround.IsCrowded"/>.</param>
+    public LayField(LayCloth cloth, bool isCrowded = false)
     {
-        _cloth = cloth;
+        (_cloth, _isCrowded) = (cloth, isCrowded);
         _flaws = [.. cloth.Flaws.Select(flaw => new Laid(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From))];
         Clear();
     }
@@ -58,9 +69,14 @@ internal sealed class LayField
     public void Clear()
     {
         _laid.Clear();
+        (Top, _floor) = (0, 0);
+        ClearSides();
+    }
+
+    private void ClearSides()
+    {
         _sides.Clear();
         _sides.Add(0);
-        Top = 0;
         foreach (var flaw in _cloth.Flaws)
         {
             AddSide(flaw.Right);
@@ -77,15 +93,40 @@ internal sealed class LayField
         }
 
         _laid.Insert(at, new(shape, x, y));
+        AddSidesOf(shape, x);
+        Top = Math.Max(Top, y + shape.Height);
+        if (_isCrowded && _laid.Count > MostInSight)
+        {
+            RaiseFloor();
+        }
+    }
+
+    private void AddSidesOf(LayShape shape, long x)
+    {
         AddRightOf(x + shape.Width);
+        if (_isCrowded)
+        {
+            return;
+        }
+
         AddLeftOf(x);
         foreach (var stop in shape.Stops)
         {
             AddRightOf(x + stop); // in a notch, beside a slant, over the middle of a curve
             AddLeftOf(x + stop);
         }
+    }
 
-        Top = Math.Max(Top, y + shape.Height);
+    /// <summary>Gives up the gaps below what was laid last, so that the way to a place stays short.</summary>
+    private void RaiseFloor()
+    {
+        _floor = Math.Max(_floor, _laid[^LeftInSight].Y);
+        _laid.RemoveAll(laid => laid.Top + _cloth.CurveSpace + Hundredth <= _floor);
+        ClearSides();
+        foreach (var laid in _laid)
+        {
+            AddSidesOf(laid.Shape, laid.X);
+        }
     }
 
     private void AddRightOf(long x)
@@ -202,7 +243,7 @@ internal sealed class LayField
     private long LowestAt(LayShape shape, long x, long repeat, long phase, long limit)
     {
         _above.Clear();
-        var y = RepeatPhase.Next(0, repeat, phase);
+        var y = RepeatPhase.Next(_floor, repeat, phase);
         foreach (var flaw in _flaws)
         {
             if (IsBeside(flaw, shape, x, 0))

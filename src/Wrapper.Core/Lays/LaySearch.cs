@@ -36,7 +36,7 @@ internal sealed class LaySearch
         _all = [.. request.Pieces.SelectMany(piece => LayItem.CopiesOf(piece, _cloth)).Where(item => elsewhere?.Contains((item.Piece.Id, item.Copy)) != true)];
         var pinned = LayPins.PlacesOf(request, _all);
         _items = [.. _all.Except(pinned.Select(place => place.Item))];
-        _ground = new(_cloth, PatternAcross.Of(_all, pinned, _cloth).Across!, pinned);
+        _ground = new(_cloth, PatternAcross.Of(_all, pinned, _cloth).Across!, pinned) { IsCrowded = LayGround.Crowded(_items) };
         Bound = _all.Count == 0 ? 0 : Math.Max(LayBound.Of(_all, _cloth.Usable), pinned.Select(place => place.Y + place.Shape.Height).DefaultIfEmpty().Max());
         (BestLength, Best) = First();
         if (LayStart.Of(request.Known, _items, _ground) is { } known && known.Length < BestLength)

@@ -18,7 +18,7 @@ internal static class LayTidying
     {
         var pinned = ground.Pinned.ToHashSet();
         List<LayItem> order = [.. lay.Where(place => !pinned.Contains(place)).OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item)];
-        if (order.Count == 0 || steps == 0)
+        if (order.Count == 0 || steps == 0 || ground.IsCrowded)
         {
             return lay;
         }

@@ -12,7 +12,25 @@ internal readonly record struct LaidShape(LayItem Item, LayShape Shape, long X, 
 /// <param name="Cloth">The cloth.</param>
 /// <param name="Across">Where the groups that meet stand across.</param>
 /// <param name="Pinned">What already lies.</param>
-internal sealed record LayGround(LayCloth Cloth, IReadOnlyDictionary<string, long> Across, IReadOnlyList<LaidShape> Pinned);
+internal sealed record LayGround(LayCloth Cloth, IReadOnlyDictionary<string, long> Across, IReadOnlyList<LaidShape> Pinned)
+{
+    /// <summary>More pieces, each of its own kind, than any job has; and more that are not rectangles.</summary>
+    private const int ManyPieces = 400;
+    private const int ManyShapes = 200;
+
+    /// <summary>
+    /// There are so many different pieces that one order would take a minute: gaps far below what was laid last are
+    /// then given up, a piece lies right of the box of another, not in its notches, and the lay is not tidied.
+    /// </summary>
+    public bool IsCrowded { get; init; }
+
+    /// <summary>Whether pieces are so many and so different.</summary>
+    public static bool Crowded(IEnumerable<LayItem> items)
+    {
+        var kinds = items.DistinctBy(item => item.Piece.Id).ToList();
+        return kinds.Count > ManyPieces || kinds.Count(item => item.Shapes.Exists(shape => shape.Slabs is not null)) > ManyShapes;
+    }
+}
 
 /// <summary>
 /// One lay in the making: the pinned pieces first, then piece after piece at the lowest place the cloth and the pattern leave
@@ -27,7 +45,7 @@ internal sealed class Laying
 
     public Laying(LayGround ground)
     {
-        (_field, _phases, _pinned) = (new(ground.Cloth), new(ground.Cloth.Pattern, ground.Across), ground.Pinned);
+        (_field, _phases, _pinned) = (new(ground.Cloth, ground.IsCrowded), new(ground.Cloth.Pattern, ground.Across), ground.Pinned);
         Begin();
     }
 

@@ -74,7 +74,7 @@ public static class DocumentRules
                 schema.Remove(member.Key);
                 return member;
             }),
-            KeyValuePair.Create<string, JsonNode?>("$defs", new JsonObject { ["cover"] = Cover.Schema(), ["cloth"] = Cloth.Schema(), ["work"] = Work.Schema() }),
+            KeyValuePair.Create<string, JsonNode?>("$defs", new JsonObject { ["cover"] = Cover.Schema(), ["cloth"] = Cloth.Schema(), ["work"] = Work.Schema(), [EntryRule.Name] = EntryRule.Definition() }),
         ]);
     }
 }

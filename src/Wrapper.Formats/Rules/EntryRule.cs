@@ -8,7 +8,13 @@ namespace Wrapper.Formats.Rules;
 /// </summary>
 internal sealed class EntryRule : ValueRule
 {
-    internal override JsonObject Schema() => new() { ["type"] = new JsonArray("string", "number", "boolean", "null"), ["maxLength"] = JsonLimits.LongestText };
+    /// <summary>Its name under <c>$defs</c>: it stands in most places of every document.</summary>
+    public const string Name = "entry";
+
+    /// <summary>What stands under that name.</summary>
+    public static JsonObject Definition() => new() { ["type"] = new JsonArray("string", "number", "boolean", "null"), ["maxLength"] = JsonLimits.LongestText };
+
+    internal override JsonObject Schema() => new() { ["$ref"] = $"#/$defs/{Name}" };
 
     internal override void Check(JsonElement value, RuleCheck check)
     {

@@ -47,25 +47,33 @@ export type Unit = "in" | "cm" | "mm";
 /** Whether the workroom's computer has stopped answering. */
 export const useAway = create(() => ({ away: false }));
 
-/** What a browser throws when nothing answers at all; an answer that says no is not this. */
-export const isNoAnswer = (error: unknown): boolean => error instanceof TypeError;
+/** The network failed: nothing answered at all. An answer that says no is not this, nor is a fault of the program. */
+export class NoAnswer extends Error {
+  constructor(cause: unknown) {
+    super("The workroom’s computer does not answer.", { cause });
+  }
+}
 
-async function asked(request: Request): Promise<Response> {
+export const isNoAnswer = (error: unknown): boolean => error instanceof NoAnswer;
+
+/** Asks the server; the only place where a failure counts as the network's. */
+export async function fetchAnswer(input: Request | string, init?: RequestInit): Promise<Response> {
   try {
-    const response = await globalThis.fetch(request);
+    const response = await globalThis.fetch(input, init);
     useAway.setState({ away: false });
     return response;
   } catch (error) {
-    if (isNoAnswer(error)) {
-      useAway.setState({ away: true });
+    if (error instanceof DOMException && error.name === "AbortError") {
+      throw error; // whoever asked does not want to know any more
     }
 
-    throw error;
+    useAway.setState({ away: true });
+    throw new NoAnswer(error);
   }
 }
 
 /** The typed client of the open interface: the bench uses the same endpoints as everyone. */
 export const api = createClient<paths>({
   baseUrl: globalThis.location.origin,
-  fetch: asked,
+  fetch: (request) => fetchAnswer(request),
 });

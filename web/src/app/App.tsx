@@ -1,11 +1,14 @@
 import { QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
-import { BrowserRouter, Route, Routes } from "react-router";
-import { lazy, Suspense, useEffect } from "react";
+import { BrowserRouter, Route, Routes, useLocation } from "react-router";
+import { lazy, Suspense, useEffect, type ReactNode } from "react";
 import { useBench } from "../model/benchStore";
 import { isStage } from "../model/stage";
 import { sendUnsent } from "../queries/outbox";
-import { sendTold } from "../queries/workOutbox";
+import { loadRules } from "../queries/documentRules";
+import { showFault } from "../queries/faults";
+import { lookForAside } from "../queries/setAside";
+import { lookForTold } from "../queries/workOutbox";
 import { Bench } from "../screens/bench/Bench";
 import { CuttingSheet } from "../screens/cut/CuttingSheet";
 import { SewingSheet } from "../screens/cut/SewingSheet";
@@ -14,6 +17,9 @@ import { theme } from "../ui/theme";
 import { KeysSheet } from "../ui/KeysSheet";
 import { TermNote } from "../ui/TermNote";
 import { Away } from "../ui/Away";
+import { Fault } from "../ui/Fault";
+import { PanelBoundary } from "../ui/PanelBoundary";
+import { SetAside } from "../ui/SetAside";
 import { Nowhere } from "../ui/Nowhere";
 import { queries } from "../queries/client";
 
@@ -63,9 +69,19 @@ const onBench = () => {
   return jobs === "jobs" && id && (!stage || isStage(stage)) ? id : useBench.getState().jobId;
 };
 
+/** A page: a fault in it leaves the way to the others open. */
+function Page({ children }: { children: ReactNode }) {
+  const { pathname } = useLocation();
+  return (
+    <PanelBoundary name="This page" of={pathname} isPage>
+      {children}
+    </PanelBoundary>
+  );
+}
+
 export function App() {
   useEffect(() => {
-    void sendTold();
+    void loadRules().then(lookForTold).then(lookForAside).catch(showFault);
     return sendUnsent(onBench);
   }, []);
   return (
@@ -73,6 +89,8 @@ export function App() {
       <QueryClientProvider client={queries}>
         <BrowserRouter>
           <Away />
+          <Fault />
+          <SetAside />
           <KeysSheet />
           <TermNote />
           <Suspense
@@ -82,27 +100,29 @@ export function App() {
               </main>
             }
           >
-            <Routes>
-              <Route path="/" element={<JobList />} />
-              <Route path="/jobs/:id/:stage?" element={<Bench />} />
-              <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
-              <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
-              <Route path="/jobs/:id/hand-over/:cover/:number" element={<HandOverPage />} />
-              <Route path="/jobs/:id/labels" element={<LabelsPage />} />
-              <Route path="/jobs/:id/cut-cards" element={<CutCardsOnPaper />} />
-              <Route path="/jobs/:id/sewing-cards" element={<SewingCardsOnPaper />} />
-              <Route path="/jobs/:id/cutting" element={<AtTable />} />
-              <Route path="/jobs/:id/sewing" element={<SetBoard />} />
-              <Route path="/jobs/:id/sewing/:cover/:number" element={<AtMachine />} />
-              <Route path="/jobs/:id/trying-on/:cover/:number" element={<TryingOnPage />} />
-              <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
-              <Route path="/cloth-at-hand" element={<ClothAtHand />} />
-              <Route path="/practice" element={<PracticePage />} />
-              <Route path="/foot-switch" element={<FootSwitchPage />} />
-              <Route path="/tape" element={<TapePage />} />
-              <Route path="/sheet/:token" element={<PhoneSheet />} />
-              <Route path="*" element={<Nowhere />} />
-            </Routes>
+            <Page>
+              <Routes>
+                <Route path="/" element={<JobList />} />
+                <Route path="/jobs/:id/:stage?" element={<Bench />} />
+                <Route path="/jobs/:id/cutting-sheet" element={<CuttingSheet />} />
+                <Route path="/jobs/:id/sewing-sheet" element={<SewingSheet />} />
+                <Route path="/jobs/:id/hand-over/:cover/:number" element={<HandOverPage />} />
+                <Route path="/jobs/:id/labels" element={<LabelsPage />} />
+                <Route path="/jobs/:id/cut-cards" element={<CutCardsOnPaper />} />
+                <Route path="/jobs/:id/sewing-cards" element={<SewingCardsOnPaper />} />
+                <Route path="/jobs/:id/cutting" element={<AtTable />} />
+                <Route path="/jobs/:id/sewing" element={<SetBoard />} />
+                <Route path="/jobs/:id/sewing/:cover/:number" element={<AtMachine />} />
+                <Route path="/jobs/:id/trying-on/:cover/:number" element={<TryingOnPage />} />
+                <Route path="/jobs/:id/measuring-sheet" element={<PaperSheet />} />
+                <Route path="/cloth-at-hand" element={<ClothAtHand />} />
+                <Route path="/practice" element={<PracticePage />} />
+                <Route path="/foot-switch" element={<FootSwitchPage />} />
+                <Route path="/tape" element={<TapePage />} />
+                <Route path="/sheet/:token" element={<PhoneSheet />} />
+                <Route path="*" element={<Nowhere />} />
+              </Routes>
+            </Page>
           </Suspense>
         </BrowserRouter>
       </QueryClientProvider>

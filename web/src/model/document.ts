@@ -123,11 +123,14 @@ export function newCover(cover: Partial<Cover> = {}): CoverEntry {
   return { id: crypto.randomUUID().replaceAll("-", ""), cover: { ...emptyCover, ...cover } };
 }
 
-/** The job as it came from the store. */
+/** The job as it came from the store. A cover that cannot be read whole is not on the bench: writing it would lose the rest of it. */
 export function documentOf(job: Job): JobDocument {
+  const broken = new Set(job.broken.map(({ part }) => part));
   return {
     heading: { name: job.name, client: job.client, place: job.place, unit: job.unit as Unit },
     cloth: clothFrom(job.cloth.cloth),
-    covers: job.covers.map((entry) => ({ id: entry.id, cover: coverFrom(entry.cover) })),
+    covers: job.covers
+      .filter(({ id }) => !broken.has(`cover/${id}`))
+      .map((entry) => ({ id: entry.id, cover: coverFrom(entry.cover) })),
   };
 }

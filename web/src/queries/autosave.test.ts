@@ -16,6 +16,7 @@ const job: Job = {
   version: 3,
   updated: "2026-03-01T09:00:00Z",
   archived: false,
+  broken: [],
   cloth: {
     version: 5,
     cloth: clothTo({ ...emptyCloth, width: "54" }),

@@ -1,6 +1,6 @@
 import { QueryClient } from "@tanstack/react-query";
 import { isNoAnswer } from "../api/client";
-import { StoreTrouble } from "./useStoredJob";
+import { StoreTrouble } from "./storeTrouble";
 import { keyHash } from "./keyHash";
 
 const pause = 1500;

@@ -1,4 +1,5 @@
-import { api, type JobFile } from "../api/client";
+import { saveAsFile } from "./saveAsFile";
+import { api, fetchAnswer, isNoAnswer } from "../api/client";
 import { saveNow } from "./autosave";
 
 interface Fetched {
@@ -15,7 +16,7 @@ async function fetched(ask: () => Promise<Fetched>, name: string): Promise<strin
       return error?.detail ?? "This file could not be made.";
     }
 
-    hand(data, name);
+    saveAsFile(name, data);
     return "";
   } catch {
     return "The workroom’s computer does not answer: no file was made.";
@@ -40,33 +41,23 @@ export const takeJob = (jobId: string, name: string) =>
     `${name || "job"}.json`,
   );
 
-/** Takes a job file in as a job of its own; gives its id and what of it was left out, or what is in the way. */
+/** Takes a job file in as a job of its own; gives its id and what of it was left out, or what is in the way. The file goes as it is, however large. */
 export async function takeIn(file: File): Promise<{ id: string; leftOut: string[] } | { problem: string }> {
-  let content: JobFile;
   try {
-    content = JSON.parse(await file.text()) as JobFile;
-  } catch {
-    return { problem: `“${file.name}” is no job file: nothing was taken in.` };
-  }
-
-  try {
-    const { data, error } = await api.POST("/api/jobs/import", {
-      params: { query: { conflict: "copy" } },
-      body: content,
+    const response = await fetchAnswer("/api/jobs/import?conflict=copy", {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: file,
     });
-    return data
-      ? { id: data.id, leftOut: data.leftOut }
-      : { problem: (error as { detail?: string } | undefined)?.detail ?? "This file could not be taken in." };
-  } catch {
-    return { problem: "The workroom’s computer does not answer: nothing was taken in." };
-  }
-}
+    const answer = (await response.json()) as { id: string; leftOut: string[]; detail?: string };
+    return response.ok
+      ? { id: answer.id, leftOut: answer.leftOut }
+      : { problem: `“${file.name}” was not imported. ${answer.detail ?? "The file cannot be read."}` };
+  } catch (error) {
+    if (!isNoAnswer(error)) {
+      throw error;
+    }
 
-/** Puts a file where the browser keeps what is downloaded. */
-function hand(content: Blob, name: string) {
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(content);
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
+    return { problem: "The workroom’s computer does not answer: nothing was imported." };
+  }
 }

@@ -1,11 +1,11 @@
-import type { FacePicture } from "../api/client";
+import { fetchAnswer, type FacePicture } from "../api/client";
 
 const silent = "The workroom’s computer does not answer: choose the picture again in a moment.";
 
 /** Makes a picture into the face of a cloth; or says why it cannot be. */
 export async function makeFace(file: File): Promise<FacePicture | string> {
   try {
-    const response = await fetch("/api/faces", {
+    const response = await fetchAnswer("/api/faces", {
       method: "POST",
       headers: { "Content-Type": "application/octet-stream" },
       body: file,

@@ -20,6 +20,7 @@ const jobOf = (id: string, version = 1, width = ""): Job => ({
   version: 3,
   updated: "2026-03-01T09:00:00Z",
   archived: false,
+  broken: [],
   cloth: { version: 5, cloth: clothTo({ ...emptyCloth, width: "54" }) },
   covers: [
     {

@@ -1,12 +1,16 @@
 import { create } from "zustand";
 import { isNoAnswer } from "../api/client";
+import { clothTo } from "../model/cloth";
+import { coverTo } from "../model/cover";
 import type { JobDocument } from "../model/document";
 import { queries } from "./client";
+import { brokenRule } from "./documentRules";
+import { KeptTexts } from "./keptTexts";
 import { livesElsewhere, lookForPages, thisPage } from "./pages";
 import { coverKey, differing, send, type Stored } from "./parts";
+import { setAside } from "./setAside";
 
-const prefix = "wrapper-unsent/";
-const spoiltPrefix = "wrapper-spoilt/";
+const texts = new KeptTexts("wrapper-unsent/");
 const pauseBetweenTries = 3000;
 
 /** A job that is not all in the store: as it stood on the bench, and what the store held of it. */
@@ -94,6 +98,13 @@ function laidOver(id: string, fresh: JobDocument, stored: Stored, unsent: Unsent
   };
 }
 
+/** Looks again what waits in this browser: other pages keep and send too. */
+export async function lookForUnsent() {
+  texts.adopt((key) => !livesElsewhere(placeOf(key).page));
+  await texts.look();
+  look();
+}
+
 /** Sends what waits of jobs that are not on the bench, for as long as this page lives. Gives what ends it. */
 export function sendUnsent(onBench: () => string | null): () => void {
   let sending = false;
@@ -105,6 +116,7 @@ export function sendUnsent(onBench: () => string | null): () => void {
 
     sending = true;
     await lookForPages();
+    await lookForUnsent();
     for (const place of places().filter(({ id, page }) => id !== onBench() && !livesElsewhere(page))) {
       await sendOne(place).catch(() => undefined); // the store does not answer: it is tried again
     }
@@ -131,7 +143,7 @@ async function sendOne(place: Place) {
   const stored: Stored = new Map(unsent.stored);
   const choose = new Set(unsent.choose);
   for (const part of differing(place.id, unsent.document, stored).filter(({ key }) => !choose.has(key))) {
-    const before = localStorage.getItem(place.key);
+    const before = texts.get(place.key);
     const end = await send(part, stored).then(
       (sent) => sent.end,
       (error: unknown) => {
@@ -140,7 +152,7 @@ async function sendOne(place: Place) {
         }
       },
     );
-    if (localStorage.getItem(place.key) !== before) {
+    if (texts.get(place.key) !== before) {
       return; // the job was opened here meanwhile, and goes on from what it says now
     }
 
@@ -157,53 +169,67 @@ async function sendOne(place: Place) {
   }
 }
 
-const placeHere = (id: string): Place => ({ key: `${prefix}${id}/${thisPage}`, id, page: thisPage });
+const placeHere = (id: string): Place => ({ key: `${id}/${thisPage}`, id, page: thisPage });
+
+function placeOf(key: string): Place {
+  const [id = "", page = ""] = key.split("/");
+  return { key, id, page };
+}
 
 /** Everything that waits in this browser. */
 function places(): Place[] {
-  return Object.keys(localStorage)
-    .filter((key) => key.startsWith(prefix))
-    .map((key) => {
-      const [id = "", page = ""] = key.slice(prefix.length).split("/");
-      return { key, id, page };
-    })
+  return texts
+    .keys()
+    .map(placeOf)
     .sort((one, other) => one.key.localeCompare(other.key));
 }
 
 const placesOf = (id: string) => places().filter((place) => place.id === id);
 
-/** What waits there; a record that cannot be read is put aside, so that it stands in nobody's way. */
+/** What waits there; a record that cannot be read, or breaks a rule, is set aside in sight, and stands in nobody's way. */
 function read({ key }: Place): Unsent | null {
-  const text = localStorage.getItem(key);
+  const text = texts.get(key);
   if (text === null) {
     return null;
   }
 
+  const problem = problemOf(text);
+  if (problem === null) {
+    return JSON.parse(text) as Unsent;
+  }
+
+  setAside(key, text, `Something typed on a job in this browser cannot be read (${problem}).`);
+  texts.remove(key);
+  return null;
+}
+
+/** What is wrong with a record; null for a sound one. */
+function problemOf(text: string): string | null {
   try {
     const unsent = JSON.parse(text) as Unsent;
     differing("", unsent.document, new Map(unsent.stored)); // throws where something of it is missing
-    return unsent;
-  } catch {
-    localStorage.setItem(spoiltPrefix + key.slice(prefix.length), text);
-    localStorage.removeItem(key);
-    return null;
+    return (
+      brokenRule("cloth", clothTo(unsent.document.cloth)) ??
+      unsent.document.covers.reduce<string | null>(
+        (found, { cover }) => found ?? brokenRule("cover", coverTo(cover)),
+        null,
+      )
+    );
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
   }
 }
 
 /** False where the browser has no room: the page still holds it, and leaving it asks first. */
 function write({ key }: Place, unsent: Unsent): boolean {
-  try {
-    localStorage.setItem(key, JSON.stringify(unsent));
-    look();
-    return true;
-  } catch {
-    return false;
-  }
+  const isKept = texts.set(key, JSON.stringify(unsent));
+  look();
+  return isKept;
 }
 
 function forget({ key, id }: Place) {
-  if (useUnsent.getState().ids.includes(id) || localStorage.getItem(key) !== null) {
-    localStorage.removeItem(key);
+  if (useUnsent.getState().ids.includes(id) || texts.get(key) !== null) {
+    texts.remove(key);
     look();
   }
 }

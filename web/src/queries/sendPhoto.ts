@@ -1,3 +1,4 @@
+import { fetchAnswer } from "../api/client";
 /** Sends a photograph to where it is kept; gives what was wrong with it, or nothing. Throws when nobody answers. */
 export async function sendPhoto(
   address: string,
@@ -6,7 +7,7 @@ export async function sendPhoto(
   file: File,
 ): Promise<string> {
   const search = new URLSearchParams({ cover, measure, name: file.name.slice(-200) });
-  const response = await fetch(`${address}?${search}`, {
+  const response = await fetchAnswer(`${address}?${search}`, {
     method: "POST",
     headers: { "Content-Type": "application/octet-stream" },
     body: file,

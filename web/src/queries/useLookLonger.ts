@@ -1,6 +1,6 @@
 import { EventSourceParserStream } from "eventsource-parser/stream";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { Unit, Yardage, YardageLive } from "../api/client";
+import { fetchAnswer, type Unit, type Yardage, type YardageLive } from "../api/client";
 import type { YardageBody } from "./useYardage";
 import { editCloth } from "../model/benchCloth";
 import { lengthShown } from "../model/figures";
@@ -10,7 +10,7 @@ type State = "resting" | "looking" | "nothing" | "failed";
 
 /** Reads the lays the workroom's computer tells of while it looks. */
 async function listen(body: YardageBody, signal: AbortSignal, told: (live: YardageLive) => void) {
-  const response = await fetch("/api/yardage/live", {
+  const response = await fetchAnswer("/api/yardage/live", {
     method: "POST",
     headers: { "Content-Type": "application/json" },
     body: JSON.stringify({ ...body, steps: null, drafts: [], compare: false }),

@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Job } from "../api/client";
+import { StoreTrouble } from "./storeTrouble";
+import { loadRules } from "./documentRules";
+import { lookForUnsent } from "./outbox";
 import { lookForPages } from "./pages";
-
-/** The store cannot work: the message says what holds it up. */
-export class StoreTrouble extends Error {}
 
 /** A job as it is stored; null where there is none. Where the store has trouble it is asked again until it has not. */
 export function useStoredJob(id: string, page: string, kept?: { staleTime: number }) {
@@ -14,7 +14,8 @@ export function useStoredJob(id: string, page: string, kept?: { staleTime: numbe
     queryFn: async () => {
       const [{ data, error, response }] = await Promise.all([
         api.GET("/api/jobs/{id}", { params: { path: { id } } }),
-        lookForPages(), // known before the job is opened: what waits of a page that lives is not taken from it
+        lookForPages().then(lookForUnsent), // known before the job is opened: what waits of a page that lives is not taken from it
+        loadRules(),
       ]);
       if (data || response.status === 404) {
         return data ?? null;

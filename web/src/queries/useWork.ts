@@ -20,15 +20,38 @@ export function useWork(job: string): WorkEntry[] | null {
   }, [data, waiting]);
 }
 
-/** What is known of the work, with what came in since: entries are only added. */
+/** What is known of the work, with what came in since, a page at a time: entries are only added. */
 async function readOn(job: string): Promise<WorkEntry[]> {
   const known = queries.getQueryData<WorkEntry[]>(["work", job]) ?? none;
-  const read = async (from: number) =>
-    (await api.GET("/api/jobs/{id}/work", { params: { path: { id: job }, query: { from } } })).data;
-  const work = await read(known.length);
-  const isLess = work !== undefined && work.total < known.length; // an older store was brought back: all is read anew
-  const rest = isLess ? await read(0) : work;
-  const all = [...(isLess ? none : known), ...((rest?.entries as WorkEntry[] | undefined) ?? none)]; // the store keeps no entry that lacks one of these
+  let all = known;
+  for (;;) {
+    const page = await readFrom(job, all.length);
+    if (page.total < all.length) {
+      all = none; // an older store was brought back: all is read anew
+      continue;
+    }
+
+    all = [...all, ...(page.entries as WorkEntry[])]; // the store keeps no entry that lacks one of these
+    if (page.entries.length === 0 || all.length >= page.total) {
+      break;
+    }
+  }
+
   const now = queries.getQueryData<WorkEntry[]>(["work", job]) ?? none;
-  return isLess || all.length >= now.length ? all : now; // something was told while this was read
+  return all.length >= now.length || all.length < known.length ? all : now; // something was told while this was read
+}
+
+async function readFrom(job: string, from: number) {
+  const { data, response } = await api.GET("/api/jobs/{id}/work", {
+    params: { path: { id: job }, query: { from } },
+  });
+  if (response.status === 404) {
+    return { entries: [], total: from }; // the job is gone: no more will come
+  }
+
+  if (!data) {
+    throw new Error("The work on this job did not come.");
+  }
+
+  return data;
 }

@@ -1,8 +1,12 @@
 import { create } from "zustand";
 import { api, isNoAnswer, type WorkEntry, type WorkNote } from "../api/client";
 import { queries } from "./client";
+import { brokenRule } from "./documentRules";
+import { showFault } from "./faults";
+import { KeptTexts } from "./keptTexts";
+import { setAside } from "./setAside";
 
-const prefix = "wrapper-work/";
+const texts = new KeptTexts("wrapper-work/");
 const pauseBetweenTries = 3000;
 const mostAtOnce = 200;
 
@@ -15,11 +19,7 @@ export const useToldHere = create<{ waiting: Record<string, WorkEntry[]>; notes:
 /** Tells something: it counts here at once, outlives the page, and is sent as soon as the store answers. */
 export function tell(job: string, ...entries: WorkEntry[]) {
   for (const entry of entries) {
-    try {
-      localStorage.setItem(`${prefix}${job}/${entry.id}`, JSON.stringify(entry));
-    } catch {
-      // no room in the browser: the page still holds it
-    }
+    texts.set(`${job}/${entry.id}`, JSON.stringify(entry));
   }
 
   useToldHere.setState(({ waiting }) => ({
@@ -31,6 +31,23 @@ export function tell(job: string, ...entries: WorkEntry[]) {
 /** A word of the store was read. */
 export function noteRead(entry: string) {
   useToldHere.setState(({ notes }) => ({ notes: notes.filter((note) => note.entry !== entry) }));
+}
+
+/** Looks what waits in this browser since earlier visits, and sends it. */
+export async function lookForTold() {
+  texts.adopt(() => true);
+  await texts.look();
+  const kept = readAll();
+  useToldHere.setState(({ waiting }) => {
+    const all = { ...kept };
+    for (const [job, entries] of Object.entries(waiting)) {
+      const known = new Set((all[job] ?? []).map(({ id }) => id));
+      all[job] = [...(all[job] ?? []), ...entries.filter(({ id }) => !known.has(id))];
+    }
+
+    return { waiting: all };
+  });
+  await sendTold();
 }
 
 let sending = false;
@@ -47,11 +64,11 @@ export async function sendTold() {
       await sendOf(job);
     }
   } catch (error) {
-    if (!isNoAnswer(error)) {
-      throw error;
+    if (isNoAnswer(error)) {
+      setTimeout(() => void sendTold(), pauseBetweenTries);
+    } else {
+      showFault(error);
     }
-
-    setTimeout(() => void sendTold(), pauseBetweenTries);
   } finally {
     sending = false;
   }
@@ -66,6 +83,13 @@ function nextJob(): string | undefined {
 /** Jobs that take nothing just now: they are gone or full. What waits of them is kept. */
 const held = new Set<string>();
 
+/** What the store says where it takes nothing of a batch: the fields of malformed entries, or the ids that are taken. */
+interface Refusal {
+  detail?: string;
+  checks?: { measure: string | null; text: string }[];
+  entries?: string[];
+}
+
 async function sendOf(job: string) {
   const entries = (useToldHere.getState().waiting[job] ?? []).slice(0, mostAtOnce);
   const known = queries.getQueryData<WorkEntry[]>(["work", job]) ?? [];
@@ -74,43 +98,101 @@ async function sendOf(job: string) {
     body: { entries, from: known.length },
   });
   if (!data) {
-    held.add(job);
-    const text = (error as { detail?: string } | undefined)?.detail ?? "This job takes no work just now.";
-    useToldHere.setState(({ notes }) => ({
-      notes: [
-        ...notes,
-        { entry: job, code: "held", text: `${text} What was ticked here is kept in this browser.` },
-      ],
-    }));
+    refused(job, entries, (error ?? {}) as Refusal);
     return;
   }
 
-  const sent = new Set(entries.map(({ id }) => id));
-  const all = [...known, ...(data.entries as WorkEntry[])];
-  queries.setQueryData<WorkEntry[]>(["work", job], (now) => (now && now.length > all.length ? now : all));
+  if (data.entries.length > 0) {
+    const all = [...known, ...(data.entries as WorkEntry[])];
+    queries.setQueryData<WorkEntry[]>(["work", job], (now) => (now && now.length > all.length ? now : all));
+    if (all.length < data.total) {
+      void queries.invalidateQueries({ queryKey: ["work", job] }); // the answer held a page of them
+    }
+  }
+
   if (entries.some(({ kind }) => kind !== "cut" && kind !== "sewn")) {
     void queries.invalidateQueries({ queryKey: ["cutting", job] });
   }
 
-  useToldHere.setState(({ waiting, notes }) => ({
-    waiting: { ...waiting, [job]: (waiting[job] ?? []).filter(({ id }) => !sent.has(id)) },
-    notes: [...notes, ...data.notes],
-  }));
-  sent.forEach((id) => localStorage.removeItem(`${prefix}${job}/${id}`));
+  const sent = new Set(entries.map(({ id }) => id));
+  forget(job, sent);
+  useToldHere.setState(({ notes }) => ({ notes: [...notes, ...data.notes] }));
 }
 
-/** What waited when this page was opened, by job, the earliest first. */
+/** Entries that cannot be stored are set aside in sight, and the rest is sent; a job that takes nothing keeps all of them waiting. */
+function refused(job: string, entries: WorkEntry[], refusal: Refusal) {
+  const problems = new Map<string, string>();
+  for (const id of refusal.entries ?? []) {
+    problems.set(id, "Something else is stored under the same id.");
+  }
+
+  for (const { measure, text } of refusal.checks ?? []) {
+    const place = /^entries\.(\d+)/.exec(measure ?? "")?.[1];
+    const entry = place === undefined ? undefined : entries[Number(place)];
+    if (entry) {
+      problems.set(entry.id, text);
+    }
+  }
+
+  const spoilt = entries.filter(({ id }) => problems.has(id));
+  if (spoilt.length > 0) {
+    spoilt.forEach((entry) => putAside(job, entry, problems.get(entry.id) ?? ""));
+    forget(job, new Set(spoilt.map(({ id }) => id)));
+    return;
+  }
+
+  held.add(job);
+  const text = refusal.detail ?? "This job takes no work just now.";
+  useToldHere.setState(({ notes }) => ({
+    notes: [
+      ...notes,
+      { entry: job, code: "held", text: `${text} What was ticked here is kept in this browser.` },
+    ],
+  }));
+}
+
+function putAside(job: string, entry: WorkEntry, problem: string) {
+  setAside(
+    `work/${job}/${entry.id}`,
+    JSON.stringify(entry),
+    `Something ticked here (${entry.kind} ${entry.subject}) was not stored. ${problem}`,
+  );
+}
+
+/** These do not wait any more. */
+function forget(job: string, ids: Set<string>) {
+  useToldHere.setState(({ waiting }) => ({
+    waiting: { ...waiting, [job]: (waiting[job] ?? []).filter(({ id }) => !ids.has(id)) },
+  }));
+  ids.forEach((id) => texts.remove(`${job}/${id}`));
+}
+
+/** What waits in this browser, by job, the earliest first; what cannot be read is set aside in sight. */
 function readAll(): Record<string, WorkEntry[]> {
   const waiting: Record<string, WorkEntry[]> = {};
-  for (const key of Object.keys(localStorage).filter((name) => name.startsWith(prefix))) {
-    const [job = ""] = key.slice(prefix.length).split("/");
-    try {
-      (waiting[job] ??= []).push(JSON.parse(localStorage.getItem(key) ?? "") as WorkEntry);
-    } catch {
-      localStorage.removeItem(key); // written by half: nobody can read it
+  for (const key of texts.keys()) {
+    const [job = ""] = key.split("/");
+    const text = texts.get(key) ?? "";
+    const entry = entryOf(text);
+    if (entry) {
+      (waiting[job] ??= []).push(entry);
+    } else {
+      setAside(`work/${key}`, text, "Something ticked in this browser cannot be read.");
+      texts.remove(key);
     }
   }
 
   Object.values(waiting).forEach((entries) => entries.sort((one, other) => one.at.localeCompare(other.at)));
   return waiting;
+}
+
+function entryOf(text: string): WorkEntry | null {
+  try {
+    const entry = JSON.parse(text) as WorkEntry;
+    return typeof entry.id === "string" && typeof entry.at === "string" && brokenRule("work", entry) === null
+      ? entry
+      : null;
+  } catch {
+    return null;
+  }
 }

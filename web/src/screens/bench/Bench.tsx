@@ -7,6 +7,7 @@ import { useHouse } from "../../queries/useHouse";
 import { hasUnsaved, openJob, saveNow } from "../../queries/autosave";
 import { useBench } from "../../model/benchStore";
 import { BenchBoard } from "./BenchBoard";
+import { BrokenParts } from "./BrokenParts";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useBenchKeys } from "./useBenchKeys";
 import { useGoTo, useStageAddress } from "./stages/useStageAddress";
@@ -59,7 +60,10 @@ export function Bench() {
   }
 
   return isAtStage && openId === id && job.data && catalogue.data && house.data ? (
-    <BenchBoard catalogue={catalogue.data} houseRules={house.data.rules} />
+    <>
+      <BrokenParts job={job.data} />
+      <BenchBoard catalogue={catalogue.data} houseRules={house.data.rules} />
+    </>
   ) : (
     <main aria-busy="true" style={{ padding: 40 }}>
       Opening the job…

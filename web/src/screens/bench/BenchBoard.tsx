@@ -21,6 +21,7 @@ import { useGoTo } from "./stages/useStageAddress";
 import { TurnView } from "./unfold/TurnView";
 import { WorkingSheet } from "./working/WorkingSheet";
 import { BenchHeader } from "./BenchHeader";
+import { BenchPanel } from "./BenchPanel";
 import { BenchThings } from "./BenchThings";
 import { ConflictNotice } from "./ConflictNotice";
 import { CoverTabs } from "./CoverTabs";
@@ -82,38 +83,46 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
         ) : (
           <>
             {has("measure") && (
-              <MeasurePanel
-                {...common}
-                coverId={current.id}
-                settled={of.isSettled}
-                readings={of.readings}
-                isStage={stage === "measure"}
-                onDone={() => {
-                  if (stage === "measure") {
-                    goTo("make-up");
-                  }
+              <BenchPanel name="Measure" of={current}>
+                <MeasurePanel
+                  {...common}
+                  coverId={current.id}
+                  settled={of.isSettled}
+                  readings={of.readings}
+                  isStage={stage === "measure"}
+                  onDone={() => {
+                    if (stage === "measure") {
+                      goTo("make-up");
+                    }
 
-                  focusCount();
-                }}
-              />
+                    focusCount();
+                  }}
+                />
+              </BenchPanel>
             )}
-            {has("make-up") && <MakeUpPanel {...common} cloth={cloth} isStage={stage === "make-up"} />}
+            {has("make-up") && (
+              <BenchPanel name="Make-up" of={current}>
+                <MakeUpPanel {...common} cloth={cloth} isStage={stage === "make-up"} />
+              </BenchPanel>
+            )}
           </>
         )}
         {has("pieces") && (
-          <PiecesPanel
-            isOnlyPlace={!has("make-up")}
-            {...made}
-            catalogue={catalogue}
-            key={current.id}
-            example={!isMeasured(shape, current.cover)}
-            stale={of.isStale}
-            coverChecks={of.coverChecks}
-            printOf={printOf}
-          />
+          <BenchPanel name="Pieces" of={current}>
+            <PiecesPanel
+              isOnlyPlace={!has("make-up")}
+              {...made}
+              catalogue={catalogue}
+              key={current.id}
+              example={!isMeasured(shape, current.cover)}
+              stale={of.isStale}
+              coverChecks={of.coverChecks}
+              printOf={printOf}
+            />
+          </BenchPanel>
         )}
         {has("cloth") && (
-          <>
+          <BenchPanel name="Cloth" of={cloth}>
             <RollPanel
               yardage={of.drawn}
               stale={of.isStaleYardage}
@@ -154,20 +163,22 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
               }
               asked={of.asked}
             />
-          </>
+          </BenchPanel>
         )}
         {stage !== "all" && (
-          <Strips
-            {...common}
-            at={stage}
-            examples={cover}
-            shape={shape}
-            draft={draft}
-            printOf={printOf}
-            yardage={of.priced}
-            others={of.others}
-            stale={of.isStale}
-          />
+          <BenchPanel name="The other stages" of={current}>
+            <Strips
+              {...common}
+              at={stage}
+              examples={cover}
+              shape={shape}
+              draft={draft}
+              printOf={printOf}
+              yardage={of.priced}
+              others={of.others}
+              stale={of.isStale}
+            />
+          </BenchPanel>
         )}
       </>
     );

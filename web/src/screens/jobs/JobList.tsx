@@ -10,6 +10,7 @@ import { takeIn } from "../../queries/jobFiles";
 import { useCatalogue } from "../../queries/useCatalogue";
 import { useGone, useJobs } from "../../queries/useJobs";
 import { useSettled } from "../../queries/useSettled";
+import { PanelBoundary } from "../../ui/PanelBoundary";
 import { WhenSeen } from "../../ui/WhenSeen";
 import { FilePick } from "../../ui/FilePick";
 import "../../drawing/drawing.css";
@@ -189,15 +190,16 @@ export function JobList() {
       {found?.length === 0 && <p>{find ? `No job on the shelf says “${find}”.` : nothing[which]}</p>}
       <ul>
         {found?.map((job) => (
-          <JobRow
-            key={job.id}
-            job={job}
-            catalogue={catalogue}
-            isWaiting={unsent.includes(job.id)}
-            onMore={() => void go(oneMoreLike(job.id))}
-            onArchive={() => void archive(job)}
-            onRemove={() => void remove(job)}
-          />
+          <PanelBoundary key={job.id} name={job.name || "This job"} raw={() => job}>
+            <JobRow
+              job={job}
+              catalogue={catalogue}
+              isWaiting={unsent.includes(job.id)}
+              onMore={() => void go(oneMoreLike(job.id))}
+              onArchive={() => void archive(job)}
+              onRemove={() => void remove(job)}
+            />
+          </PanelBoundary>
         ))}
       </ul>
       {jobs.hasNextPage && (

@@ -1,5 +1,6 @@
 import type { Cover } from "../../model/cover";
 import { entriesOf, type Filled } from "../../model/sheetStore";
+import { saveAsFile } from "../../queries/saveAsFile";
 
 interface Props {
   name: string;
@@ -16,11 +17,7 @@ export function SheetFile({ name, covers, filled, waiting }: Props) {
       job: name,
       covers: covers.map(({ id, cover }) => ({ id, name: cover.name, entries: entriesOf(filled[id] ?? {}) })),
     };
-    const link = document.createElement("a");
-    link.href = URL.createObjectURL(new Blob([JSON.stringify(file, null, 2)], { type: "application/json" }));
-    link.download = `${name || "measures"}.sheet.json`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveAsFile(`${name || "measures"}.sheet.json`, JSON.stringify(file, null, 2));
   };
   return waiting > 0 ? (
     <button type="button" className="phone-file" onClick={save}>

@@ -1,3 +1,4 @@
+import { fetchAnswer } from "../../../../api/client";
 import { useState } from "react";
 import { editCover } from "../../../../model/benchStore";
 import { FilePick } from "../../../../ui/FilePick";
@@ -15,7 +16,7 @@ export function ImportOutline({ onTaken }: { onTaken: () => void }) {
 
     setSaid("Reading the drawing…");
     try {
-      const response = await fetch("/api/outlines", {
+      const response = await fetchAnswer("/api/outlines", {
         method: "POST",
         headers: { "Content-Type": "text/plain" },
         body: await file.text(),

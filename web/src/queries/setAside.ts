@@ -1,0 +1,48 @@
+import { create } from "zustand";
+import { KeptTexts } from "./keptTexts";
+
+/** Something this browser kept that the store cannot take, or that cannot be read any more. */
+export interface Aside {
+  key: string;
+  /** What is wrong with it, for the maker. */
+  problem: string;
+  text: string;
+}
+
+const texts = new KeptTexts("wrapper-spoilt/");
+const problems = new Map<string, string>();
+const unknown = "This browser kept something from an earlier visit that cannot be read.";
+
+/** All of it, in sight until someone has kept or removed it. */
+export const useSetAside = create<{ aside: Aside[] }>(() => ({ aside: all() }));
+
+/** Sets something aside: it stands in nobody's way, and stays in sight. */
+export function setAside(key: string, text: string, problem: string) {
+  problems.set(key, problem);
+  texts.set(key, text);
+  show();
+}
+
+/** Someone has done with it. */
+export function removeAside(key: string) {
+  texts.remove(key);
+  show();
+}
+
+/** Looks what is set aside, also by earlier visits. */
+export async function lookForAside(): Promise<void> {
+  texts.adopt(() => true);
+  await texts.look();
+  show();
+}
+
+function all(): Aside[] {
+  return texts
+    .keys()
+    .sort()
+    .map((key) => ({ key, problem: problems.get(key) ?? unknown, text: texts.get(key) ?? "" }));
+}
+
+function show() {
+  useSetAside.setState({ aside: all() });
+}
