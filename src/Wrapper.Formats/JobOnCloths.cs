@@ -18,12 +18,16 @@ internal sealed record JobOnCloths(JobCloths Asked, ClothBuyer Buyer)
     /// <param name="houseRules">The house’s rules, as typed.</param>
     /// <param name="covers">Its covers in their order.</param>
     /// <param name="cloth">Its first cloth, which carries the others.</param>
-    public static JobOnCloths Of(LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth)
+    /// <param name="lays">Lays found before; null where every lay is looked for.</param>
+    public static JobOnCloths Of(LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, LayMemory? lays = null)
     {
         var asked = new JobCloths(JobPlan.ClothsOf(cloth), unit);
-        return new(asked, new(
+        return new(asked, new ClothBuyer(
             [.. covers.Select(cover => new JobCover(cover.Key, asked.InJob(cover.Cover, cover.Cover.ToInput(JobUnit.Name(unit), houseRules)), JobPlan.NameOf(cover.Cover)))],
             unit,
-            HouseRules.Readable(houseRules, unit)));
+            HouseRules.Readable(houseRules, unit))
+        {
+            Lays = lays,
+        });
     }
 }

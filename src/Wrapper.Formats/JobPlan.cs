@@ -21,6 +21,11 @@ public sealed record JobPlanCover(string Key, CoverDocument Cover, string? Lette
 /// <param name="Yardage">What is laid on it and bought of it.</param>
 public sealed record LaidCloth(string Name, ClothSpecification Cloth, Yardage Yardage);
 
+/// <summary>How lays are looked for.</summary>
+/// <param name="ShouldStop">Asked while one is looked for.</param>
+/// <param name="Lays">Lays found before; null where every lay is looked for.</param>
+public sealed record LaySearching(Func<bool>? ShouldStop, LayMemory? Lays = null);
+
 /// <summary>
 /// A whole job worked out for its files: every cover drafted on its cloth, under its letter in the order of the job, and every
 /// cloth laid.
@@ -68,19 +73,19 @@ public sealed record JobPlan
     /// <param name="covers">Its covers in their order.</param>
     /// <param name="cloth">Its first cloth, which carries the others.</param>
     /// <param name="steps">The orders a lay is tried in; null where no lay is wanted.</param>
-    /// <param name="shouldStop">Asked while lays are looked for.</param>
+    /// <param name="search">How lays are looked for; null for lays that are looked for to their end.</param>
     public static JobPlan Of(
-        string title, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, int? steps, Func<bool>? shouldStop = null)
+        string title, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, int? steps, LaySearching? search = null)
     {
         var (unitName, readable) = (JobUnit.Name(unit), HouseRules.Readable(houseRules, unit));
-        var job = JobOnCloths.Of(unit, houseRules, covers, cloth);
+        var job = JobOnCloths.Of(unit, houseRules, covers, cloth, search?.Lays);
         var letters = covers.Select((cover, place) => (cover.Key, Letter: cover.Letter ?? PieceCodes.Letter(place))).ToDictionary(coded => coded.Key, coded => coded.Letter);
         var (cloths, checks, drafts) = (new List<LaidCloth>(), new List<Check>(), new Dictionary<string, Draft>());
         var buyer = job.Buyer;
         checks.AddRange(job.Asked.Checks);
         foreach (var (_, specification) in job.Cloths)
         {
-            var yardage = steps is { } most ? buyer.Buy(specification, most, shouldStop) : buyer.Drafted(specification);
+            var yardage = steps is { } most ? buyer.Buy(specification, most, search?.ShouldStop) : buyer.Drafted(specification);
             cloths.Add(new(specification.Name ?? "Cloth", specification, yardage));
             checks.AddRange(yardage.Checks);
             foreach (var (cover, draft) in specification.Role == ClothRole.Main ? yardage.Drafts : new Dictionary<string, Draft>())

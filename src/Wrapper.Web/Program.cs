@@ -37,6 +37,8 @@ builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(services => new Database(services.GetRequiredService<IOptions<ApplicationOptions>>().Value.DatabaseFile()));
 builder.Services.AddHostedService<DailyCopies>();
+builder.Services.AddSingleton<IdleMemory>();
+builder.Services.AddHostedService(services => services.GetRequiredService<IdleMemory>());
 builder.Services.AddSingleton<JobStore>();
 builder.Services.AddSingleton<FigureStore>();
 builder.Services.AddSingleton<PhotoStore>();
@@ -63,6 +65,13 @@ if (StoreCommands.Run(app) is { } ended)
     return ended;
 }
 
+var idle = app.Services.GetRequiredService<IdleMemory>();
+app.Use(async (context, next) =>
+{
+    idle.Stir();
+    await next(context);
+    idle.Stir();
+});
 app.UseMiddleware<SafeAnswers>();
 app.UseExceptionHandler(FailedRequests.Handling);
 app.UseStatusCodePages();

@@ -189,7 +189,7 @@ test("a file that is no job is refused and said", async ({ page }) => {
     mimeType: "application/json",
     buffer: Buffer.from('{ "format": 9 }'),
   });
-  await expect(page.getByRole("alert")).toContainText("later Wrapper");
+  await expect(page.getByRole("alert")).toContainText("later version");
 });
 
 test("a job with nothing measured says so and hands out nothing", async ({ page }) => {

@@ -32,6 +32,9 @@ public sealed class ClothBuyer
         _rules = new(unit, RuleSet.None, RuleSet.None, RuleSet.Of(houseRules));
     }
 
+    /// <summary>Lays found before, so that the same one is not looked for twice; null where every lay is looked for.</summary>
+    public LayMemory? Lays { get; init; }
+
     /// <summary>
     /// A cover's inputs with this cloth put in: in the place of the one of its key, where the cover knows several. A cloth without
     /// a key for its inside is not what its pieces are joined for.
@@ -119,8 +122,11 @@ public sealed class ClothBuyer
             checks.Add(Check.Note("remnants-on-fold", BuyingText.RemnantsOnFold, "cloth.layers"));
         }
 
+        var orders = StepsFor(pieces.Sum(piece => piece.Copies), steps);
         Func<LayRequest, int, Func<bool>?, Action<Lay>?, LayOutcome> plan = folded ? LayPlanner.PlanOnFold : LayPlanner.Plan;
-        var outcomeOfLay = plan(request, StepsFor(pieces.Sum(piece => piece.Copies), steps), shouldStop, onShorter is null ? null : lay => onShorter(Answer(lay)));
+        var outcomeOfLay = onShorter is null && Lays is { } lays
+            ? lays.Plan(request, orders, folded, shouldStop)
+            : plan(request, orders, shouldStop, onShorter is null ? null : lay => onShorter(Answer(lay)));
         checks.AddRange(outcomeOfLay.Checks);
         return Answer(outcomeOfLay.Lay);
     }

@@ -33,15 +33,26 @@ public static class DocumentReading
         ArgumentNullException.ThrowIfNull(rule);
         try
         {
-            using var parsed = JsonDocument.Parse(json, AsDeepAsAny);
-            return rule.Violations(parsed.RootElement) is { Count: > 0 } violations
-                ? new(null, violations)
-                : new(parsed.RootElement.Deserialize<T>(OpenFormat.Json), []);
+            return Violations(json, rule) is { Count: > 0 } violations ? new(null, violations) : new(JsonSerializer.Deserialize<T>(json.Span, OpenFormat.Json), []);
         }
         catch (Exception error) when (error is JsonException or InvalidOperationException or FormatException)
         {
-            return new(null, [new([], $"This cannot be read as JSON ({error.Message}). Save it again where it was made.")]);
+            var where = error is JsonException { Path: { Length: > 0 } path } ? $" at {path}" : "";
+            return new(null, [new([], $"This cannot be read as JSON{where}. Save it again where it was made.")]);
         }
+    }
+
+    /// <summary>The limits and rules a document breaks; the first limit alone, where it exceeds one.</summary>
+    /// <exception cref="JsonException">It is not JSON.</exception>
+    internal static IReadOnlyList<RuleViolation> Violations(ReadOnlyMemory<byte> json, ValueRule rule)
+    {
+        if (JsonLimits.Exceeded(json.Span) is { } exceeded)
+        {
+            return [new(exceeded.Path, exceeded.Text)];
+        }
+
+        using var parsed = JsonDocument.Parse(json, AsDeepAsAny);
+        return rule.Violations(parsed.RootElement);
     }
 
     /// <summary>The rules a document breaks that was read already.</summary>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Wrapper.Formats.Rules;
@@ -10,6 +11,7 @@ public static class DocumentRepair
 {
     /// <summary>A document has fewer places than this; each round takes out at least one.</summary>
     private const int MostRounds = 1000;
+    private static readonly JsonSerializerOptions AsDeepAsAny = new() { MaxDepth = JsonLimits.DeepestLooked };
 
     /// <summary>What is left of a document; an empty object where nothing of it can be read.</summary>
     /// <param name="json">The document as it is stored.</param>
@@ -17,17 +19,18 @@ public static class DocumentRepair
     public static string Repair(string json, ValueRule rule)
     {
         ArgumentNullException.ThrowIfNull(rule);
-        if (Parsed(json) is not JsonObject document)
+        if (Parsed(JsonLetters.Whole(json)) is not JsonObject document)
         {
             return "{}";
         }
 
         for (var round = 0; round < MostRounds; round++)
         {
-            var violations = rule.Violations(JsonSerializer.SerializeToElement(document));
+            var written = JsonSerializer.SerializeToUtf8Bytes(document, AsDeepAsAny);
+            var violations = DocumentReading.Violations(written, rule);
             if (violations.Count == 0)
             {
-                return document.ToJsonString();
+                return Encoding.UTF8.GetString(written);
             }
 
             // From the last to the first: taking an entry out of a list moves those after it.
@@ -47,7 +50,7 @@ public static class DocumentRepair
     {
         try
         {
-            return JsonNode.Parse(json, documentOptions: new() { MaxDepth = JsonLimits.Deepest });
+            return JsonNode.Parse(json, documentOptions: new() { MaxDepth = JsonLimits.DeepestLooked });
         }
         catch (JsonException)
         {

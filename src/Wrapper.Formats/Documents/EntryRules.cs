@@ -10,9 +10,18 @@ public static class EntryRules
     /// <param name="entry">The entry.</param>
     /// <param name="within">The path of names it stands under, for the fields in messages.</param>
     public static IReadOnlyList<RuleViolation> Violations(this WorkEntry entry, params IReadOnlyList<string> within) =>
-        DocumentReading.Violations(entry, DocumentRules.Work, within) is { Count: > 0 } broken ? broken
-            : Lack(entry) is var (field, problem) ? [new([.. within, field], $"“{string.Join('.', [.. within, field])}” {problem}")]
-            : [];
+        DocumentReading.Violations(entry, DocumentRules.Work, within) is { Count: > 0 } broken ? broken : Lacking(entry, within);
+
+    /// <summary>Reads a stored entry through its rules.</summary>
+    /// <param name="json">Its text.</param>
+    public static DocumentReading<WorkEntry> Read(string json)
+    {
+        var reading = DocumentReading.Read<WorkEntry>(json, DocumentRules.Work);
+        return reading.Document is { } entry && Lacking(entry) is { Count: > 0 } lacking ? new(null, lacking) : reading;
+    }
+
+    private static IReadOnlyList<RuleViolation> Lacking(WorkEntry entry, params IReadOnlyList<string> within) =>
+        Lack(entry) is var (field, problem) ? [new([.. within, field], $"“{string.Join('.', [.. within, field])}” {problem}")] : [];
 
     /// <summary>A field that its kind needs and that is missing or contradicts another; null where nothing is.</summary>
     private static (string Field, string Problem)? Lack(WorkEntry entry) => entry switch

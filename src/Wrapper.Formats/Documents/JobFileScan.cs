@@ -80,7 +80,7 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
         private readonly JsonLimits _limits = new(isJobFile: true);
         private readonly ArrayBufferWriter<byte> _json = new();
         private readonly List<PhotoRange> _photos = [];
-        private JsonReaderState _state = new(new() { MaxDepth = JsonLimits.Deepest });
+        private JsonReaderState _state = new(new() { MaxDepth = JsonLimits.DeepestLooked });
         private long _before;
         private long _photoBegins;
         private int _depth;

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text;
 using System.Text.Json;
 
@@ -6,6 +7,9 @@ namespace Wrapper.Formats.Rules;
 /// <summary>Texts in JSON can be escaped to what is no text: half of a letter that takes two. It can be read and never be written again.</summary>
 public static class JsonLetters
 {
+    /// <summary>A backslash, a u and four digits.</summary>
+    private const int EscapeLength = 6;
+
     /// <summary>The string or name the reader stands on is a text.</summary>
     public static bool AreWhole(ref Utf8JsonReader reader)
     {
@@ -39,4 +43,42 @@ public static class JsonLetters
 
         return true;
     }
+
+    /// <summary>The same JSON with a sign for “unknown letter” in the place of every half.</summary>
+    public static string Whole(string json)
+    {
+        var whole = new StringBuilder(json.Length);
+        for (var at = 0; at < json.Length; at++)
+        {
+            if (json[at] != '\\' || at + 1 == json.Length)
+            {
+                whole.Append(json[at]);
+                continue;
+            }
+
+            var (first, second) = (Escaped(json, at), Escaped(json, at + EscapeLength));
+            if (first is not { } letter)
+            {
+                whole.Append(json, at, 2); // another escape
+                at++;
+            }
+            else if (char.IsHighSurrogate(letter) && second is { } low && char.IsLowSurrogate(low))
+            {
+                whole.Append(json, at, 2 * EscapeLength);
+                at += (2 * EscapeLength) - 1;
+            }
+            else
+            {
+                whole.Append(char.IsSurrogate(letter) ? "\\ufffd" : json.AsSpan(at, EscapeLength));
+                at += EscapeLength - 1;
+            }
+        }
+
+        return whole.ToString();
+    }
+
+    /// <summary>The letter that is written as <c>\u</c> and four digits here; null where there is none.</summary>
+    private static char? Escaped(string json, int at) =>
+        at + EscapeLength <= json.Length && json[at] == '\\' && json[at + 1] == 'u'
+        && ushort.TryParse(json.AsSpan(at + 2, 4), NumberStyles.AllowHexSpecifier, CultureInfo.InvariantCulture, out var code) ? (char)code : null;
 }

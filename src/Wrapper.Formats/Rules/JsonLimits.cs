@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json;
 
 namespace Wrapper.Formats.Rules;
@@ -50,8 +51,14 @@ public sealed class JsonLimits(bool isJobFile = false)
         ["photos"] = JobLimits.MostPhotos,
     };
 
+    /// <summary>How deep a reader goes to say what is too deep; beyond it, it is not JSON to anybody.</summary>
+    public const int DeepestLooked = 1000;
+
+    private const int LongestName = 64;
+
     private readonly Stack<Level> _open = new();
     private string _name = "";
+    private string _member = "";
 
     /// <summary>The next token is the content of a photograph, which is longer than any text.</summary>
     public bool AwaitsPhotograph => isJobFile && IsContent && _open.TryPeek(out var level) && level.IsPhotograph;
@@ -67,7 +74,7 @@ public sealed class JsonLimits(bool isJobFile = false)
     /// <summary>What in this JSON is more than is taken, or is not text; null for nothing, also where it is not JSON at all.</summary>
     public static LimitExceeded? Exceeded(ReadOnlySpan<byte> json)
     {
-        var reader = new Utf8JsonReader(json, new() { MaxDepth = Deepest });
+        var reader = new Utf8JsonReader(json, new() { MaxDepth = DeepestLooked });
         var limits = new JsonLimits();
         try
         {
@@ -101,26 +108,33 @@ public sealed class JsonLimits(bool isJobFile = false)
         var isPhotograph = AwaitsPhotograph;
         if (isText && !isPhotograph && !JsonLetters.AreWhole(ref reader))
         {
-            return new(_name, $"{(_name.Length > 0 ? $"“{_name}”" : "The request")} holds half a character, which is not text. Type it again.");
+            return new(_name, $"{(_name.Length > 0 ? $"“{_name}”" : "The request")} holds half a character, which is not text. Type it again.") { Path = Here() };
         }
 
         if (reader.TokenType == JsonTokenType.PropertyName)
         {
-            _name = reader.ValueSpan.Length <= 64 ? reader.GetString()! : "…";
+            _member = reader.GetString()!;
+            _name = _member.Length <= LongestName ? _member : "…";
         }
 
         if (_open.TryPeek(out var level) && level.IsExceededBy(reader.TokenType))
         {
-            return new(level.Name, $"“{level.Name}” holds more than {level.Most} entries, which is more than is taken at once: send fewer.");
+            return new(level.Name, $"“{level.Name}” holds more than {level.Most} entries, which is more than is taken at once: send fewer.") { Path = Steps() };
         }
 
         if (isText && !isPhotograph && reader.ValueSpan.Length > LongestText && reader.GetString()!.Length > LongestText)
         {
-            return TooLong(_name);
+            return TooLong(_name) with { Path = Here() };
         }
 
         if (reader.TokenType is JsonTokenType.StartArray or JsonTokenType.StartObject)
         {
+            if (_open.Count == Deepest)
+            {
+                var path = Here();
+                return new(path[0], $"“{path[0]}” is nested more than {Deepest} levels deep. Remove the inner levels.") { Path = path };
+            }
+
             Open(reader.TokenType == JsonTokenType.StartArray);
         }
 
@@ -130,6 +144,14 @@ public sealed class JsonLimits(bool isJobFile = false)
     /// <summary>A text that is longer than is taken.</summary>
     public static LimitExceeded TooLong(string name) => new(name, $"“{name}” is longer than {LongestText} characters. Shorten it.");
 
+    /// <summary>The steps to the object or list the reader stands in.</summary>
+    private IReadOnlyList<string> Steps() => [.. _open.Reverse().Skip(1).Select(level => level.Step)];
+
+    /// <summary>The steps to the value the reader stands on.</summary>
+    private IReadOnlyList<string> Here() => _open.TryPeek(out var level) ? [.. Steps(), Step(level)] : [];
+
+    private string Step(Level level) => level.IsList ? (level.Count - 1).ToString(CultureInfo.InvariantCulture) : _member;
+
     private void Open(bool isList)
     {
         // A list in a list has the outer one's name and the usual limit.
@@ -138,6 +160,7 @@ public sealed class JsonLimits(bool isJobFile = false)
         var isLettered = !isList && string.Equals(_name, "letters", StringComparison.OrdinalIgnoreCase);
         _open.Push(new(_name.Length > 0 ? _name : "request", isList, isLettered ? JobLimits.MostCovers : most)
         {
+            Step = outer is null ? "" : Step(outer),
             IsPhotograph = !isList && outer is { IsList: true, IsTopmost: true } && string.Equals(outer.Name, "photos", StringComparison.OrdinalIgnoreCase),
             IsTopmost = _open.Count == 1,
         });
@@ -152,7 +175,11 @@ public sealed class JsonLimits(bool isJobFile = false)
 
         public int Most => most;
 
-        private int _count;
+        /// <summary>How many entries or members were counted.</summary>
+        public int Count { get; private set; }
+
+        /// <summary>What it is called, or its place, in what it stands in.</summary>
+        public required string Step { get; init; }
 
         /// <summary>It is one of a job file's photographs.</summary>
         public bool IsPhotograph { get; init; }
@@ -161,11 +188,15 @@ public sealed class JsonLimits(bool isJobFile = false)
         public bool IsTopmost { get; init; }
 
         /// <summary>Counts the entries of a list and the members of an object.</summary>
-        public bool IsExceededBy(JsonTokenType token) => (isList || token == JsonTokenType.PropertyName) && ++_count > most;
+        public bool IsExceededBy(JsonTokenType token) => (isList || token == JsonTokenType.PropertyName) && ++Count > most;
     }
 }
 
 /// <summary>Something in JSON is more than is taken.</summary>
 /// <param name="Name">The member.</param>
 /// <param name="Text">The problem and the fix.</param>
-public sealed record LimitExceeded(string Name, string Text);
+public sealed record LimitExceeded(string Name, string Text)
+{
+    /// <summary>The names and the places in lists that lead to it.</summary>
+    public IReadOnlyList<string> Path { get; init; } = [];
+}

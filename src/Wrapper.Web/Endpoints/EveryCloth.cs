@@ -11,10 +11,11 @@ namespace Wrapper.Web.Endpoints;
 internal static class EveryCloth
 {
     /// <summary>Drafts every cover once and lays each cloth.</summary>
-    public static YardageJson Answer(YardageRequestJson request, AskedCloths asked, LengthUnit unit, IReadOnlyDictionary<Rule, Length> house, Func<bool> shouldStop)
+    public static YardageJson Answer(YardageRequestJson request, AskedCloths asked, LengthUnit unit, IReadOnlyDictionary<Rule, Length> house, LaySearching search)
     {
         var example = !request.Covers.Any(cover => cover.Example != true);
-        var buyer = new ClothBuyer(YardageEndpoints.Covers(request, asked, example), unit, house);
+        var buyer = new ClothBuyer(YardageEndpoints.Covers(request, asked, example), unit, house) { Lays = search.Lays };
+        var shouldStop = search.ShouldStop!;
         var laid = asked.Readings.Where(reading => reading.Value.Cloth is not null)
             .Select(reading => (reading.Key, Cloth: reading.Value.Cloth!, reading.Value.Price, Yardage: buyer.Buy(reading.Value.Cloth!, YardageEndpoints.StepsOf(request), shouldStop)))
             .ToList();

@@ -107,7 +107,7 @@ internal static class FileEndpoints
     private static bool NeedsLay(FileContent what) => what is FileContent.Lay or FileContent.Buying or FileContent.CutCards;
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Handed((FileContent What, FileFormat Format) pair, Planners planners, JobAsked job, CancellationToken aborted) =>
-        Handed(pair, await planners.Run(PlannerKind.Patient, goesOn => job.Plan(pair.What, YardageEndpoints.Limited(goesOn)), aborted));
+        Handed(pair, await planners.Run(PlannerKind.Patient, goesOn => job.Plan(pair.What, new(YardageEndpoints.Limited(goesOn), planners.Lays)), aborted));
 
     private static Results<FileContentHttpResult, ProblemHttpResult> Handed((FileContent What, FileFormat Format) pair, JobPlan plan)
     {
@@ -134,12 +134,12 @@ internal static class FileEndpoints
         public int Steps { get; init; } = FileEndpoints.Steps;
 
         /// <summary>Works out what the file shows, and no more.</summary>
-        public JobPlan Plan(FileContent what, Func<bool> shouldStop)
+        public JobPlan Plan(FileContent what, LaySearching search)
         {
-            var plan = JobPlan.Of(Title, Unit, HouseRules, Covers, Cloth, what is FileContent.Lay or FileContent.Buying ? Steps : null, shouldStop);
+            var plan = JobPlan.Of(Title, Unit, HouseRules, Covers, Cloth, what is FileContent.Lay or FileContent.Buying ? Steps : null, search);
             return what switch
             {
-                FileContent.CutCards => plan with { Cutting = new JobCutting(Unit, HouseRules, Covers, Cloth, Work).Plan(isWrongSide: false, Steps, shouldStop) },
+                FileContent.CutCards => plan with { Cutting = new JobCutting(Unit, HouseRules, Covers, Cloth, Work).Plan(isWrongSide: false, Steps, search.ShouldStop) },
                 FileContent.SewingCards => Sewn(plan),
                 _ => plan,
             };

@@ -94,7 +94,8 @@ internal static class JobFileEndpoints
         }
         catch (Exception error) when (error is JsonException or FormatException)
         {
-            return Refused($"This is not a job file: {error.Message}", StatusCodes.Status422UnprocessableEntity);
+            var line = error is JsonException { LineNumber: { } number } ? $" at line {number + 1}" : "";
+            return Refused($"This is not a job file: it cannot be read as JSON{line}. Export the job again.", StatusCodes.Status422UnprocessableEntity);
         }
         finally
         {

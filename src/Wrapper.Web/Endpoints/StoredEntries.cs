@@ -16,9 +16,8 @@ internal static class StoredEntries
     /// <summary>An entry as it was told, or as one that cannot be read.</summary>
     public static WorkEntry Read(StoredWork stored)
     {
-        var reading = DocumentReading.Read<WorkEntry>(stored.Document, DocumentRules.Work);
-        var violations = reading.Document?.Violations() ?? reading.Violations;
-        return violations.Count == 0 ? reading.Document! : WorkEntry.CannotBeRead(stored.Id, stored.CoverId, violations[0].Text);
+        var reading = EntryRules.Read(stored.Document);
+        return reading.Document ?? WorkEntry.CannotBeRead(stored.Id, stored.CoverId, reading.Violations[0].Text);
     }
 
     /// <summary>An entry as it is stored.</summary>

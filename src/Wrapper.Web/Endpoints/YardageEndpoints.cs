@@ -46,7 +46,7 @@ internal static class YardageEndpoints
         }
 
         var unit = JobUnit.Read(request.Unit)!.Value;
-        return TypedResults.Ok(await planners.Run(KindOf(request), goesOn => Answer(request, unit, Limited(goesOn)), aborted));
+        return TypedResults.Ok(await planners.Run(KindOf(request), goesOn => Answer(request, unit, new(Limited(goesOn), Remembered(request, planners))), aborted));
     }
 
     private static Results<ServerSentEventsResult<YardageLiveJson>, ProblemHttpResult> Look(YardageRequestJson request, Planners planners, CancellationToken left)
@@ -126,13 +126,17 @@ internal static class YardageEndpoints
         return () => goesOn() || clock.Elapsed.TotalSeconds >= Planners.MostSeconds;
     }
 
-    private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, Func<bool> shouldStop)
+    /// <summary>A lay of a few orders is there at once; only one that is looked for as long as a file’s is remembered.</summary>
+    private static LayMemory? Remembered(YardageRequestJson request, Planners planners) => StepsOf(request) >= FileEndpoints.Steps ? planners.Lays : null;
+
+    private static YardageJson Answer(YardageRequestJson request, LengthUnit unit, LaySearching search)
     {
+        var shouldStop = search.ShouldStop!;
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
         var asked = new AskedCloths(request.Cloth, request.Cloths, unit);
         if (request.Cloth is null)
         {
-            return EveryCloth.Answer(request, asked, unit, house, shouldStop);
+            return EveryCloth.Answer(request, asked, unit, house, search);
         }
 
         var answers = Answers(request, asked);
@@ -142,7 +146,7 @@ internal static class YardageEndpoints
         }
 
         var steps = StepsOf(request);
-        var buyer = new ClothBuyer(Covers(request, asked, example: false), unit, house);
+        var buyer = new ClothBuyer(Covers(request, asked, example: false), unit, house) { Lays = search.Lays };
         var yardage = buyer.Buy(cloth, steps, shouldStop);
         var example = yardage.Drafts.Count == 0 && request.Covers.Any(cover => cover.Example == true);
         if (example)

@@ -1,3 +1,5 @@
+using Wrapper.Core.Buying;
+
 namespace Wrapper.Web.Planning;
 
 /// <summary>
@@ -13,6 +15,9 @@ public sealed class Planners
     /// <summary>How long a patient planner goes on while another waits.</summary>
     private static readonly TimeSpan Slice = TimeSpan.FromMilliseconds(50);
 
+    /// <summary>Placements that are remembered: of some hundred jobs.</summary>
+    private const int MostPlacements = 40_000;
+
     private readonly Lock _gate = new();
     private readonly Queue<PlannerTurn> _quick = new();
     private readonly Queue<PlannerTurn> _patient = new();
@@ -27,6 +32,9 @@ public sealed class Planners
     /// <param name="way">What the patient ones stand still for.</param>
     /// <param name="stopping">The server stops, and all of them with it.</param>
     public Planners(int lanes, RightOfWay way, CancellationToken stopping) => (_free, _way, _stopping) = (lanes, way, stopping);
+
+    /// <summary>Lays that were looked for to their end: a job’s files show the one that is on the screen.</summary>
+    public LayMemory Lays { get; } = new(MostPlacements);
 
     /// <summary>Plans when there is a lane for it.</summary>
     /// <param name="kind">How long somebody means to wait for it.</param>
