@@ -1,13 +1,14 @@
 // Fifty clients, three lays and whoever leaves: figures as shares of what is allowed. Loopback only, two minutes at the most.
 import { setTimeout as pause } from "node:timers/promises";
-import { cushion, listen, send } from "./requests.mjs";
+import { cushion, deepDrawing, firstYardage, largeFile, listen, manyAlike, send, sendText } from "./requests.mjs";
 import { memory, processorTime, start } from "./server.mjs";
 
 const clients = 50;
 const think = 1000;
 const seconds = 30;
 const warmUp = 8;
-const allowed = { draft: 50, save: 100, quiet: 200, memory: 300, end: 1000 };
+const allowed = { draft: 50, save: 100, yardage: 400, quiet: 200, memory: 400, rested: 200, end: 1000 };
+const restFor = 30_000;
 
 const server = await start();
 console.log(
@@ -17,19 +18,20 @@ await underLoad();
 for (const leaving of [1, 30]) {
   await untilQuiet(leaving);
 }
+await hostile();
 await ending();
 
 /** Drafts and saves of all clients while three lays run. */
 async function underLoad() {
   const lays = new AbortController();
   const laying = [1, 2, 3].map((seed) => relisten(seed, lays.signal));
-  const taken = { draft: [], save: [] };
+  const taken = { draft: [], save: [], yardage: [] };
   const failed = new Map();
   const begin = performance.now();
   const until = begin + (warmUp + seconds) * 1000;
   let most = 0;
   const watching = setInterval(() => (most = Math.max(most, memory(server.pid))), 200);
-  await Promise.all(Array.from({ length: clients }, (_, i) => client(i)));
+  await Promise.all([buyer(), ...Array.from({ length: clients }, (_, i) => client(i))]);
   clearInterval(watching);
   lays.abort();
   await Promise.all(laying);
@@ -57,6 +59,14 @@ async function underLoad() {
       tag =
         (await timed("save", () => send("PUT", `/api/jobs/${id}/covers/a`, body, headers), [200]))?.tag ??
         tag;
+      await pause(think);
+    }
+  }
+
+  /** One who opens a job every second: its first figure comes before any looking for a shorter lay. */
+  async function buyer() {
+    for (let turn = 0; performance.now() < until; turn++) {
+      await timed("yardage", () => send("POST", "/api/yardage", firstYardage(turn)), [200]);
       await pause(think);
     }
   }
@@ -112,6 +122,26 @@ async function untilQuiet(leaving) {
   console.log(
     `  ${leaving} leave (${busy.toFixed(1)} cores busy): quiet after ${((last - from) / allowed.quiet).toFixed(2)} of ${allowed.quiet} ms`,
   );
+}
+
+/** Everything that once took all the memory there is, at once; and what is held half a minute later. */
+async function hostile() {
+  let most = 0;
+  const watching = setInterval(() => (most = Math.max(most, memory(server.pid))), 50);
+  const file = largeFile(50);
+  const from = performance.now();
+  const answers = await Promise.all([
+    ...Array.from({ length: 8 }, () => sendText("/api/jobs/import", file, "application/json")),
+    ...Array.from({ length: 12 }, () => send("POST", "/api/sewing", manyAlike(10_000))),
+    ...Array.from({ length: 4 }, () => sendText("/api/outlines", deepDrawing(99_000), "text/plain")),
+  ]);
+  clearInterval(watching);
+  const statuses = [...new Set(answers.map(({ status }) => status))].join(", ");
+  console.log(
+    `  eight job files of 50 MB, twelve sets of 10,000, four deep drawings at once (${statuses}) in ${((performance.now() - from) / 1000).toFixed(1)} s: memory at most ${(most / allowed.memory).toFixed(2)} of ${allowed.memory} MB`,
+  );
+  await pause(restFor);
+  console.log(`  half a minute later ${(memory(server.pid) / allowed.rested).toFixed(2)} of ${allowed.rested} MB`);
 }
 
 /** The server is told to end while lays run. */

@@ -59,3 +59,38 @@ export async function listen(seed, signal) {
     return signal.aborted ? "left" : "broken";
   }
 }
+
+/** A text as it is: too large to be made JSON of once more. */
+export async function sendText(path, body, type) {
+  const answer = await fetch(address + path, { method: "POST", body, headers: { "Content-Type": type } });
+  return { status: answer.status, text: await answer.text() };
+}
+
+/** The first figure of a job of four cushions. */
+export const firstYardage = (i) => ({
+  unit: "in",
+  steps: 1,
+  cloth: { width: "54" },
+  covers: Array.from({ length: 4 }, (_, at) => ({ key: `c${at}`, cover: cushion(i + at) })),
+});
+
+/** A set so large that its covers cannot be answered one by one. */
+export const manyAlike = (count) => ({ ...cushion(1), count });
+
+/** Groups one in another. */
+export const deepDrawing = (levels) =>
+  `<svg xmlns="http://www.w3.org/2000/svg">${"<g>".repeat(levels)}${"</g>".repeat(levels)}</svg>`;
+
+/** A job file of so many megabytes, which are photographs that cannot be kept. */
+export function largeFile(megabytes) {
+  const content = "A".repeat(8 * 1024 * 1024);
+  const photo = (name) => ({ cover: "a", measure: "", name, type: "image/jpeg", content });
+  return JSON.stringify({
+    format: 2,
+    name: "Large",
+    unit: "in",
+    cloth: { width: "54" },
+    covers: [{ id: "a", form: "pouf" }],
+    photos: Array.from({ length: Math.round(megabytes / 8) }, (_, i) => photo(`p${i}`)),
+  });
+}

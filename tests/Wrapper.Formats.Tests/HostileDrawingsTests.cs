@@ -99,4 +99,25 @@ public sealed class HostileDrawingsTests
         Assert.NotEmpty(Read(apart));
         Assert.Equal(Read(apart), Read(close));
     }
+
+    /// <summary>Building a tree takes the square of how deep it goes: groups one in another are told before one is built.</summary>
+    [Theory(Timeout = 60_000)]
+    [InlineData(257)]
+    [InlineData(32_000)]
+    [InlineData(99_000)]
+    public async Task Groups_one_in_another_are_told_whatever_their_number(int levels)
+    {
+        var text = $"<svg xmlns=\"http://www.w3.org/2000/svg\">{string.Concat(Enumerable.Repeat("<g>", levels))}{string.Concat(Enumerable.Repeat("</g>", levels))}</svg>";
+        var outline = await Task.Run(() => OutlineFile.Read(text, TestContext.Current.CancellationToken), TestContext.Current.CancellationToken).WaitAsync(TestContext.Current.CancellationToken);
+        Assert.Contains("far more than an outline", outline.Problem, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_drawing_whose_sender_has_gone_is_not_read_on()
+    {
+        using var gone = new CancellationTokenSource();
+        gone.Cancel();
+        var text = $"<svg xmlns=\"http://www.w3.org/2000/svg\">{string.Concat(Enumerable.Repeat("<g/>", 90_000))}</svg>";
+        Assert.Throws<OperationCanceledException>(() => OutlineFile.Read(text, gone.Token));
+    }
 }

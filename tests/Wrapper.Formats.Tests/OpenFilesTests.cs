@@ -109,16 +109,31 @@ public sealed partial class OpenFilesTests
     [InlineData("+1+1")]
     [InlineData("@SUM(A1)")]
     [InlineData("-2")]
+    [InlineData("\uff1d1+1")]
     public void A_formula_in_a_name_is_made_harmless(string name)
     {
         var plan = Plan(new JobFile { Covers = [Box with { Name = name }], Cloth = new() { Width = Entry.Typed("54"), Name = name } });
         foreach (var (what, lines) in new[] { (FileContent.CutList, 2), (FileContent.Buying, 1) })
         {
             var fields = Text(what, FileFormat.Csv, plan).Split("\r\n")[1..].SelectMany(line => line.Split(',')).Select(field => field.TrimStart('"'));
-            Assert.DoesNotContain(fields, field => field.Length > 0 && "=+@-\t\r".Contains(field[0], StringComparison.Ordinal));
+            Assert.DoesNotContain(fields, field => field.Length > 0 && "=+@-\t\r\uff1d".Contains(field[0], StringComparison.Ordinal));
             Assert.Contains(name.Replace("\"", "\"\"", StringComparison.Ordinal), Text(what, FileFormat.Csv, plan), StringComparison.Ordinal);
             Assert.True(lines > 0);
         }
+    }
+
+    [Theory]
+    [InlineData("a\n=1+1", "\"a\n'=1+1\"")]
+    [InlineData("a\r=1+1", "\"a\r'=1+1\"")]
+    [InlineData("a\r\n@SUM(A1)", "\"a\r\n'@SUM(A1)\"")]
+    [InlineData("a\nb", "\"a\nb\"")]
+    [InlineData(" =1+1", "\" '=1+1\"")]
+    [InlineData("a = b", "a = b")]
+    public void A_line_break_is_quoted_and_a_formula_after_it_is_harmless(string name, string cell)
+    {
+        var written = Text(FileContent.CutList, FileFormat.Csv, Plan(new JobFile { Covers = [Box with { Name = name }], Cloth = new() { Width = Entry.Typed("54") } }));
+        Assert.Contains($",{cell},", written, StringComparison.Ordinal);
+        Assert.Contains(Rows(written), row => row["Cover"].Replace("'", "", StringComparison.Ordinal) == name);
     }
 
     [Fact]

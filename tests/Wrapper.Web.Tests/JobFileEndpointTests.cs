@@ -131,6 +131,75 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     }
 
     [Fact]
+    public async Task A_large_photograph_goes_out_and_comes_in_and_one_beyond_the_limit_is_named()
+    {
+        var picture = Convert.ToBase64String(Noise(700));
+        Assert.True(picture.Length > 500_000, "a photograph is longer than any text");
+        string File(string content) => $$"""
+            { "photos": [{ "cover": "a", "measure": "", "name": "large.png", "type": "image/png", "content": "{{content}}" }], "format": 2, "name": "Large", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }] }
+            """;
+        var (status, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", File(picture));
+        Assert.Equal(200, status);
+        Assert.Empty(made!["leftOut"]!.AsArray());
+        var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
+        Assert.True(((string)Assert.Single(exported!["photos"]!.AsArray())!["content"]!).Length > 500_000);
+        var (again, _, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", exported.ToJsonString());
+        Assert.Equal(200, again);
+        var (beyond, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", File(new string('A', 17 * 1024 * 1024)));
+        Assert.Equal(422, beyond);
+        Assert.Contains("larger than 8 MB", (string)answer!["detail"]!, StringComparison.Ordinal);
+    }
+
+    /// <summary>A picture nothing can be packed of.</summary>
+    private static byte[] Noise(int side)
+    {
+        var random = new Random(3);
+        using var bitmap = new SkiaSharp.SKBitmap(side, side);
+        for (var at = 0; at < side * side; at++)
+        {
+            bitmap.SetPixel(at % side, at / side, new((uint)random.Next() | 0xff000000));
+        }
+
+        using var data = bitmap.Encode(SkiaSharp.SKEncodedImageFormat.Png, 100);
+        return data.ToArray();
+    }
+
+    [Theory]
+    [InlineData("name", 201, "name")]
+    [InlineData("name", 2_200_000, "name")]
+    [InlineData("client", 201, "client")]
+    public async Task A_heading_that_is_too_long_is_refused_by_name_and_the_list_goes_on(string field, int length, string named)
+    {
+        var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""{ "format": 2, "{{field}}": "{{new string('n', length)}}", "unit": "in" }""");
+        Assert.Equal((422, named), (status, (string)answer!["checks"]![0]!["measure"]!));
+        Assert.Equal(200, (await application.Send(HttpMethod.Get, "/api/jobs?sort=name")).Status);
+    }
+
+    [Theory]
+    [InlineData("a/b")]
+    [InlineData("..")]
+    [InlineData("../../x")]
+    [InlineData("a\\u0000b")]
+    [InlineData("")]
+    public async Task An_id_that_stands_in_no_address_is_refused(string id)
+    {
+        var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""{ "format": 2, "id": "{{id}}", "unit": "in" }""");
+        Assert.Equal((422, "id"), (status, (string)answer!["checks"]![0]!["measure"]!));
+    }
+
+    [Theory]
+    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }, { "form": "pouf", "notes": { "": 5 } }] }""", "covers.1.notes.")]
+    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "cloth": { "flaws": [null] } }""", "cloth.flaws.0")]
+    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "work": [{ "id": "a", "kind": "cut", "subject": "x", "at": "2026-03-14T09:26:00Z" }] }""", "work.0.cut")]
+    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "type": "image/png", "content": "" }] }""", "photos.0.name")]
+    public async Task What_breaks_a_rule_anywhere_in_the_file_names_its_field_and_nothing_is_stored(string file, string field)
+    {
+        var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", file);
+        Assert.Equal((422, field), (status, (string)answer!["checks"]![0]!["measure"]!));
+        Assert.DoesNotContain((await application.Send(HttpMethod.Get, "/api/jobs?find=Half")).Body!.AsArray(), job => (string)job!["name"]! == "Half");
+    }
+
+    [Fact]
     public async Task The_schema_is_served() =>
         Assert.Equal("A Wrapper job, format 2", (string)(await application.Send(HttpMethod.Get, "/api/job.schema.json")).Body!["title"]!);
 }

@@ -1,7 +1,7 @@
 import { spawn, spawnSync, type ChildProcess } from "node:child_process";
 import { createServer, type AddressInfo } from "node:net";
 import { once } from "node:events";
-import { mkdtempSync, rmSync, truncateSync, writeFileSync, statfsSync } from "node:fs";
+import { closeSync, mkdtempSync, openSync, rmSync, truncateSync, writeSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { expect } from "@playwright/test";
@@ -41,9 +41,7 @@ export class OwnServer {
     const [command, ...words] = this.ways.megabytes
       ? ["unshare", ...apart, "sh", "-c", small]
       : ["sh", "-c", serve];
-    // A house of few processors does not keep a heap for each of them.
-    const env = { ...process.env, DOTNET_gcServer: "0" };
-    this.process = spawn(command ?? "", words, { cwd: root, stdio: "ignore", env });
+    this.process = spawn(command ?? "", words, { cwd: root, stdio: "ignore" });
     await expect(async () => {
       expect(this.process?.exitCode ?? null, "the server ended at once").toBeNull();
       expect((await fetch(`${this.address}/api/health`)).ok).toBe(true);
@@ -68,9 +66,30 @@ export class OwnServer {
     // The server's own disk, as it sees it: it stands in no other process's tree of files.
     const disk = join("/proc", String(this.process?.pid), "root", this.data);
     const filler = join(disk, "filler");
-    const { bavail, bsize } = statfsSync(disk);
-    writeFileSync(filler, Buffer.alloc(bavail * bsize));
+    // The server may write meanwhile: so many bytes are written as there is room for, until there is none.
+    const open = openSync(filler, "w");
+    try {
+      for (let size = 1024 * 1024; size >= 1; ) {
+        size = writeSome(open, size) ? size : Math.floor(size / 2);
+      }
+    } finally {
+      closeSync(open);
+    }
+
     return () => truncateSync(filler);
+  }
+}
+
+/** False where the disk has no room for so many bytes; what of them it had room for is written. */
+function writeSome(open: number, bytes: number): boolean {
+  try {
+    return writeSync(open, Buffer.alloc(bytes)) === bytes;
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === "ENOSPC") {
+      return false;
+    }
+
+    throw error;
   }
 }
 

@@ -1,4 +1,4 @@
-using System.Security.Cryptography;
+using System.Text;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
@@ -87,55 +87,56 @@ public sealed class LayMemory(int mostPlacements)
         }
     }
 
-    /// <summary>A digest of all that a lay follows from.</summary>
+    /// <summary>All that a lay follows from, figure for figure.</summary>
     private static string KeyOf(LayRequest request, int steps, bool isFolded)
     {
-        using var stream = new MemoryStream();
-        using var writer = new BinaryWriter(stream);
-        Write(steps, isFolded, request.OneWay, request.HalfDrop);
+        var key = new StringBuilder();
+        Numbers(steps, Number(isFolded), Number(request.OneWay), Number(request.HalfDrop));
         Lengths(request.UsableWidth, request.RepeatLength, request.RepeatWidth, request.MotifAcross, request.Available, request.Space, request.CurveSpace);
         Each(request.Flaws, flaw => Lengths(flaw.From, flaw.To, flaw.Left, flaw.Right));
         Each(request.Pinned, Place);
         Each(request.Known, Place);
         Each(request.Remnants, remnant =>
         {
-            writer.Write(remnant.Id);
+            Text(remnant.Id);
             Lengths(remnant.Width, remnant.Length);
             Each(remnant.Gone, Outline);
         });
         Each(request.Pieces, piece =>
         {
-            writer.Write(piece.Id);
-            Write(piece.Quantity, piece.OnFold, piece.Match is not null, piece.Match?.AlongOnly == true);
-            writer.Write(piece.Match?.Group ?? "");
+            Text(piece.Id);
+            Text(piece.Match?.Group);
+            Numbers(piece.Quantity, Number(piece.OnFold), Number(piece.Match?.AlongOnly == true));
             Lengths(piece.Match?.Along, piece.Match?.Across);
             Outline(piece.Corners);
-            Each(piece.Turns, writer.Write);
+            Each(piece.Turns, turn => Numbers(turn));
         });
-        writer.Flush();
-        return Convert.ToHexString(SHA256.HashData(stream.GetBuffer().AsSpan(0, (int)stream.Length)));
+        return key.ToString();
 
-        void Write(int number, params ReadOnlySpan<bool> switches)
+        static int Number(bool value) => value ? 1 : 0;
+
+        void Numbers(params ReadOnlySpan<int> numbers)
         {
-            writer.Write(number);
-            foreach (var one in switches)
+            foreach (var number in numbers)
             {
-                writer.Write(one);
+                key.Append(number).Append(',');
             }
         }
+
+        // Its length stands before it, so that no text can be taken for what follows.
+        void Text(string? text) => key.Append(text?.Length ?? -1).Append(':').Append(text);
 
         void Lengths(params ReadOnlySpan<Length?> lengths)
         {
             foreach (var length in lengths)
             {
-                writer.Write(length is not null);
-                writer.Write(length?.Nanometres ?? 0);
+                key.Append(length?.Nanometres).Append(',');
             }
         }
 
         void Each<T>(IReadOnlyList<T> entries, Action<T> write)
         {
-            writer.Write(entries.Count);
+            Numbers(entries.Count);
             foreach (var entry in entries)
             {
                 write(entry);
@@ -146,10 +147,9 @@ public sealed class LayMemory(int mostPlacements)
 
         void Place(Placement place)
         {
-            writer.Write(place.Piece);
-            writer.Write(place.Remnant ?? "");
-            Write(place.Copy);
-            Write(place.Turn, place.Remnant is not null);
+            Text(place.Piece);
+            Text(place.Remnant);
+            Numbers(place.Copy, place.Turn);
             Lengths(place.X, place.Y);
         }
     }

@@ -1,4 +1,3 @@
-using System.Runtime.CompilerServices;
 using System.Runtime.InteropServices;
 
 namespace Wrapper.Core.Lays;
@@ -15,10 +14,10 @@ internal sealed class LayField
 
     private readonly LayCloth _cloth;
     private readonly bool _isCrowded;
-    private readonly List<Laid> _flaws;
+    private readonly List<LaidBox> _flaws;
 
     /// <summary>From the beginning of the roll upwards; on crowded cloth without what ends below the floor.</summary>
-    private readonly List<Laid> _laid = [];
+    private readonly List<LaidBox> _laid = [];
 
     /// <summary>Nothing more is laid below this.</summary>
     private long _floor;
@@ -28,31 +27,7 @@ internal sealed class LayField
     private readonly List<(long From, long To)> _above = [];
 
     /// <summary>Two shapes so far apart across come up again and again.</summary>
-    private readonly Dictionary<Pair, (long From, long To)> _known = [];
-
-    /// <summary>A shape in its place, with where its box ends.</summary>
-    private readonly record struct Laid(LayShape Shape, long X, long Y)
-    {
-        public long Right { get; } = X + Shape.Width;
-
-        public long Top { get; } = Y + Shape.Height;
-
-        public bool IsBox { get; } = Shape.Slabs is null;
-    }
-
-    /// <summary>Two shapes, the same and not merely alike, and how far the second stands right of the first.</summary>
-    private readonly struct Pair(LayShape under, LayShape over, long across) : IEquatable<Pair>
-    {
-        private readonly LayShape _under = under;
-        private readonly LayShape _over = over;
-        private readonly long _across = across;
-
-        public bool Equals(Pair other) => _across == other._across && ReferenceEquals(_under, other._under) && ReferenceEquals(_over, other._over);
-
-        public override bool Equals(object? obj) => obj is Pair other && Equals(other);
-
-        public override int GetHashCode() => HashCode.Combine(RuntimeHelpers.GetHashCode(_under), RuntimeHelpers.GetHashCode(_over), _across);
-    }
+    private readonly Dictionary<ShapePair, (long From, long To)> _known = [];
 
     /// <summary>An empty cloth.</summary>
     /// <param name="cloth">The cloth.</param>
@@ -60,7 +35,7 @@ internal sealed class LayField
     public LayField(LayCloth cloth, bool isCrowded = false)
     {
         (_cloth, _isCrowded) = (cloth, isCrowded);
-        _flaws = [.. cloth.Flaws.Select(flaw => new Laid(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From))];
+        _flaws = [.. cloth.Flaws.Select(flaw => new LaidBox(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From))];
         Clear();
     }
 
@@ -234,7 +209,7 @@ internal sealed class LayField
         }
     }
 
-    private static bool IsBeside(in Laid laid, LayShape shape, long x, long space) => x < laid.Right + space && laid.X < x + shape.Width + space;
+    private static bool IsBeside(in LaidBox laid, LayShape shape, long x, long space) => x < laid.Right + space && laid.X < x + shape.Width + space;
 
     /// <summary>
     /// The least y at this x that overlaps nothing; may give up with a larger figure once it is above <paramref name="limit"/>.
@@ -299,14 +274,14 @@ internal sealed class LayField
     }
 
     /// <summary>The open stretch of y in which the shape at this x would come too near to what is laid there; nothing where it is passed.</summary>
-    private (long From, long To) Blocked(in Laid laid, LayShape shape, long x, long space, long curveSpace)
+    private (long From, long To) Blocked(in LaidBox laid, LayShape shape, long x, long space, long curveSpace)
     {
         if (laid.IsBox && shape.Slabs is null)
         {
             return IsBeside(laid, shape, x, space) ? (laid.Y - shape.Height - space, laid.Top + space) : default;
         }
 
-        var key = new Pair(laid.Shape, shape, x - laid.X);
+        var key = new ShapePair(laid.Shape, shape, x - laid.X);
         if (!_known.TryGetValue(key, out var stretch))
         {
             if (_known.Count == MostKnown)

@@ -41,13 +41,8 @@ public static class DocumentRules
     public static ValueRule Figures { get; } = new ListRule(
         new ObjectRule().Needs("cloth", Name).Needs("figure", Name).Needs("unit", Name).With("cost", new RangeRule(-1e12, 1e12)), JsonLimits.MostEntries);
 
-    /// <summary>A photograph in a job file.</summary>
-    public static ValueRule Photo { get; } = new ObjectRule()
-        .Needs("cover", Name)
-        .Needs("measure", Name)
-        .Needs("name", Text)
-        .Needs("type", Name)
-        .Needs("content", new TextRule(JsonLimits.MostBytesOfPhotograph));
+    /// <summary>A photograph in a job file, without its picture: that is limited while the file is looked through.</summary>
+    public static ValueRule PhotoWithoutContent { get; } = SaidOfPhoto();
 
     /// <summary>A job file without its photographs.</summary>
     public static ValueRule JobFile { get; } = new ObjectRule()
@@ -65,7 +60,8 @@ public static class DocumentRules
     public static JsonObject JobFileSchema(string title)
     {
         var schema = JobFile.Schema();
-        schema["properties"]!["photos"] = MayBeNull.Schema(new ListRule(Photo, JobLimits.MostPhotos));
+        schema["properties"]!["photos"] = MayBeNull.Schema(
+            new ListRule(SaidOfPhoto().Needs("content", new TextRule(JsonLimits.MostBytesOfPhotograph)), JobLimits.MostPhotos));
         return new([
             KeyValuePair.Create<string, JsonNode?>("$schema", "https://json-schema.org/draft/2020-12/schema"),
             KeyValuePair.Create<string, JsonNode?>("title", title),
@@ -77,4 +73,6 @@ public static class DocumentRules
             KeyValuePair.Create<string, JsonNode?>("$defs", new JsonObject { ["cover"] = Cover.Schema(), ["cloth"] = Cloth.Schema(), ["work"] = Work.Schema(), [EntryRule.Name] = EntryRule.Definition() }),
         ]);
     }
+
+    private static ObjectRule SaidOfPhoto() => new ObjectRule().Needs("cover", Name).Needs("measure", Name).Needs("name", Text).Needs("type", Name);
 }

@@ -60,7 +60,7 @@ public sealed record JobFile
     }
 
     /// <summary>Reads a job file of any format there has been, through the rules of its documents.</summary>
-    /// <param name="json">The file; its photographs have a rule of their own, <see cref="DocumentRules.Photo"/>.</param>
+    /// <param name="json">The file; its photographs have a rule of their own, <see cref="DocumentRules.PhotoWithoutContent"/>.</param>
     public static DocumentReading<JobFile> Open(ReadOnlyMemory<byte> json)
     {
         var reading = DocumentReading.Read<JobFile>(json, DocumentRules.JobFile);

@@ -28,51 +28,41 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
     {
         ArgumentNullException.ThrowIfNull(file);
         var walk = new Walk();
-        var buffer = ArrayPool<byte>.Shared.Rent(UsualBuffer);
-        try
+        var buffer = new byte[UsualBuffer];
+        for (var filled = 0; ;)
         {
-            for (var filled = 0; ;)
+            var read = await file.ReadAsync(buffer.AsMemory(filled), left);
+            filled += read;
+            var (used, exceeded) = walk.Go(buffer.AsSpan(0, filled), isLast: read == 0);
+            if (exceeded is not null)
             {
-                var read = await file.ReadAsync(buffer.AsMemory(filled), left);
-                filled += read;
-                var (used, exceeded) = walk.Go(buffer.AsSpan(0, filled), isLast: read == 0);
-                if (exceeded is not null)
+                return (null, exceeded);
+            }
+
+            if (read == 0)
+            {
+                return (new(walk.Json, walk.Photos), null);
+            }
+
+            buffer.AsSpan(used, filled - used).CopyTo(buffer);
+            filled -= used;
+            if (filled == buffer.Length)
+            {
+                if (IsTooLong(walk, filled) is { } tooLong)
                 {
-                    return (null, exceeded);
+                    return (null, tooLong);
                 }
 
-                if (read == 0)
-                {
-                    return (new(walk.Json, walk.Photos), null);
-                }
-
-                buffer.AsSpan(used, filled - used).CopyTo(buffer);
-                filled -= used;
-                if (filled == buffer.Length)
-                {
-                    // One token fills the buffer: only a photograph may be as long as that.
-                    if (filled > (walk.AwaitsPhotograph ? JsonLimits.MostBytesOfPhotograph : JsonLimits.MostBytesOfText))
-                    {
-                        return (null, walk.AwaitsPhotograph ? new("content", "A photograph in the file is larger than 8 MB. Remove it, or save it smaller.") : JsonLimits.TooLong(walk.Name));
-                    }
-
-                    buffer = Larger(buffer, filled);
-                }
+                Array.Resize(ref buffer, 2 * buffer.Length);
             }
         }
-        finally
-        {
-            ArrayPool<byte>.Shared.Return(buffer);
-        }
     }
 
-    private static byte[] Larger(byte[] buffer, int filled)
-    {
-        var larger = ArrayPool<byte>.Shared.Rent(buffer.Length * 2);
-        buffer.AsSpan(0, filled).CopyTo(larger);
-        ArrayPool<byte>.Shared.Return(buffer);
-        return larger;
-    }
+    /// <summary>One token fills the buffer: only a photograph may be as long as that.</summary>
+    private static LimitExceeded? IsTooLong(Walk walk, int bytes) =>
+        bytes <= (walk.AwaitsPhotograph ? JsonLimits.MostBytesOfPhotograph : JsonLimits.MostBytesOfText) ? null
+            : walk.AwaitsPhotograph ? new("content", "A photograph in the file is larger than 8 MB. Remove it, or save it smaller.")
+            : JsonLimits.TooLong(walk.Name);
 
     /// <summary>The way through the file's tokens, a buffer at a time.</summary>
     private sealed class Walk

@@ -123,12 +123,10 @@ internal static class JobFileEndpoints
             return Refusals.Broken(unfit);
         }
 
-        foreach (var (place, photo) in scan.Photos.Index())
+        var album = new PhotoAlbum(upload, scan.Photos);
+        if (album.Violations() is { Count: > 0 } violations)
         {
-            if (Photo(upload, photo).Violations is { Count: > 0 } violations)
-            {
-                return Refusals.Broken(violations.Select(broken => broken with { Path = ["photos", $"{place}", .. broken.Path] }));
-            }
+            return Refusals.Broken(violations);
         }
 
         var there = file.Id is { } id ? JobEndpoints.Find(store, id) : null;
@@ -137,18 +135,8 @@ internal static class JobFileEndpoints
             return Refused($"The job “{there.Name}” is there already. Nothing was changed: import the file as a copy, or merge it.", StatusCodes.Status409Conflict);
         }
 
-        var pictures = scan.Photos.Select(photo => Photo(upload, photo).Document!);
-        var result = there is not null && conflict == "merge" ? import.Merge(file, there, pictures) : import.Make(file, pictures);
+        var result = there is not null && conflict == "merge" ? import.Merge(file, there, album.Photos()) : import.Make(file, album.Photos());
         return result.Imported is { } imported ? TypedResults.Ok(imported) : result.Refusal!;
-    }
-
-    /// <summary>One photograph of an uploaded file.</summary>
-    private static DocumentReading<PhotoDocument> Photo(FileStream upload, PhotoRange range)
-    {
-        var bytes = new byte[range.Length];
-        upload.Seek(range.At, SeekOrigin.Begin);
-        upload.ReadExactly(bytes);
-        return DocumentReading.Read<PhotoDocument>(bytes, DocumentRules.Photo);
     }
 
     /// <summary>The job’s name as a name of a file.</summary>

@@ -1,4 +1,5 @@
 using System.Runtime;
+using System.Runtime.InteropServices;
 
 namespace Wrapper.Web.Hosting;
 
@@ -34,7 +35,16 @@ internal sealed class IdleMemory(TimeProvider clock) : BackgroundService
 
             GCSettings.LargeObjectHeapCompactionMode = GCLargeObjectHeapCompactionMode.CompactOnce;
             GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
+            if (OperatingSystem.IsLinux())
+            {
+                _ = TrimHeap(0); // what pictures and the database took outside the runtime
+            }
+
             _collectedAt = GC.GetTotalAllocatedBytes();
         }
     }
+
+    [DllImport("libc", EntryPoint = "malloc_trim")]
+    [DefaultDllImportSearchPaths(DllImportSearchPath.SafeDirectories)]
+    private static extern int TrimHeap(nuint keep);
 }

@@ -15,8 +15,8 @@ public sealed class Planners
     /// <summary>How long a patient planner goes on while another waits.</summary>
     private static readonly TimeSpan Slice = TimeSpan.FromMilliseconds(50);
 
-    /// <summary>Placements that are remembered: of some hundred jobs.</summary>
-    private const int MostPlacements = 40_000;
+    /// <summary>Placements that are remembered: of a hundred jobs and more.</summary>
+    private const int MostPlacements = 10_000;
 
     private readonly Lock _gate = new();
     private readonly Queue<PlannerTurn> _quick = new();
