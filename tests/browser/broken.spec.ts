@@ -62,7 +62,11 @@ test("a cover that cannot be read whole is named in its place, saved as it is st
     const cover = job["covers"][0] as { id: string };
     Object.assign(job, {
       broken: [
-        { part: `cover/${cover.id}`, name: "Cover A, “Box cushion”", problems: ["“notes” must be an object, not text. Replace it."] },
+        {
+          part: `cover/${cover.id}`,
+          name: "Cover A, “Box cushion”",
+          problems: ["“notes” must be an object, not text. Replace it."],
+        },
       ],
     });
   });

@@ -33,7 +33,7 @@ public static class DocumentReading
         ArgumentNullException.ThrowIfNull(rule);
         try
         {
-            return Violations(json, rule) is { Count: > 0 } violations ? new(null, violations) : new(JsonSerializer.Deserialize<T>(json.Span, OpenFormat.Json), []);
+            return ViolationsIn(json, rule) is { Count: > 0 } violations ? new(null, violations) : new(JsonSerializer.Deserialize<T>(json.Span, OpenFormat.Json), []);
         }
         catch (Exception error) when (error is JsonException or InvalidOperationException or FormatException)
         {
@@ -44,7 +44,7 @@ public static class DocumentReading
 
     /// <summary>The limits and rules a document breaks; the first limit alone, where it exceeds one.</summary>
     /// <exception cref="JsonException">It is not JSON.</exception>
-    internal static IReadOnlyList<RuleViolation> Violations(ReadOnlyMemory<byte> json, ValueRule rule)
+    internal static IReadOnlyList<RuleViolation> ViolationsIn(ReadOnlyMemory<byte> json, ValueRule rule)
     {
         if (JsonLimits.Exceeded(json.Span) is { } exceeded)
         {

@@ -27,7 +27,7 @@ public static class DocumentRepair
         for (var round = 0; round < MostRounds; round++)
         {
             var written = JsonSerializer.SerializeToUtf8Bytes(document, AsDeepAsAny);
-            var violations = DocumentReading.Violations(written, rule);
+            var violations = DocumentReading.ViolationsIn(written, rule);
             if (violations.Count == 0)
             {
                 return Encoding.UTF8.GetString(written);
