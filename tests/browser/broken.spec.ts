@@ -1,15 +1,21 @@
 import { expect, test, type Page } from "./house.js";
 import { bench } from "./bench.js";
 
+/** As much of a job as these tests change. */
+interface SentJob {
+  cloth: { cloth: object };
+  covers: { id: string }[];
+}
+
 /** The job as the server sends it, with something of it changed. */
-async function changed(page: Page, change: (job: Record<string, never>) => unknown) {
+async function changed(page: Page, change: (job: SentJob) => unknown) {
   await page.route(/\/api\/jobs\/[^/?]+$/, async (route) => {
     if (route.request().method() !== "GET") {
       return route.fallback();
     }
 
     const answer = await route.fetch();
-    const job = (await answer.json()) as Record<string, never>;
+    const job = (await answer.json()) as SentJob;
     change(job);
     return route.fulfill({ response: answer, json: job });
   });
@@ -43,7 +49,7 @@ test("a panel that cannot be drawn says so, keeps the others usable, and offers 
   await bench.measure(page, "21", "19", "4");
   await bench.settled(page);
   // What no rule lets through, as if one were missing: the roll cannot be drawn from it.
-  await changed(page, (job) => Object.assign(job["cloth"]["cloth"], { flaws: [null] }));
+  await changed(page, (job) => Object.assign(job.cloth.cloth, { flaws: [null] }));
   await page.reload();
   const trouble = page.getByRole("alert").filter({ hasText: "cannot be shown" });
   await expect(trouble.first()).toBeVisible();
@@ -59,11 +65,11 @@ test("a cover that cannot be read whole is named in its place, saved as it is st
   await bench.measure(page, "21", "19", "4");
   await bench.settled(page);
   await changed(page, (job) => {
-    const cover = job["covers"][0] as { id: string };
+    const [cover] = job.covers;
     Object.assign(job, {
       broken: [
         {
-          part: `cover/${cover.id}`,
+          part: `cover/${cover?.id}`,
           name: "Cover A, “Box cushion”",
           problems: ["“notes” must be an object, not text. Replace it."],
         },

@@ -217,7 +217,10 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
     private static JsonArray Work() => new(
         Workroom.Entry("c1", "cut", ("cover", "one"), ("number", 1), ("subject", "plate"), ("cut", new JsonObject
         {
-            ["cloth"] = "main", ["outline"] = new JsonArray(new JsonArray(0, 0), new JsonArray(100, 0), new JsonArray(100, 80)), ["width"] = 100, ["length"] = 80,
+            ["cloth"] = "main",
+            ["outline"] = new JsonArray(new JsonArray(0, 0), new JsonArray(100, 0), new JsonArray(100, 80)),
+            ["width"] = 100,
+            ["length"] = 80,
             ["edges"] = new JsonArray(new JsonObject { ["name"] = "front", ["length"] = 90, ["allowance"] = 12.7 }),
         })),
         Workroom.Entry("s1", "sewn", ("cover", "one"), ("number", 1), ("subject", "turn"), ("minutes", 3), ("pace", new JsonObject { ["kind"] = "seam", ["metres"] = 1, ["items"] = 1, ["share"] = 1 })),
@@ -225,11 +228,17 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         Workroom.Entry("f1", "flaw", ("subject", "main"), ("stretch", new JsonArray(0, 100, 50, 80))),
         Workroom.Entry("h1", "closed", ("cover", "one"), ("number", 1), ("subject", "handed-over"), ("handOver", new JsonObject
         {
-            ["unpick"] = "", ["thread"] = "slate", ["filling"] = "none", ["interliner"] = "none", ["treatment"] = "", ["leftOver"] = "",
+            ["unpick"] = "",
+            ["thread"] = "slate",
+            ["filling"] = "none",
+            ["interliner"] = "none",
+            ["treatment"] = "",
+            ["leftOver"] = "",
         })),
         Workroom.Entry("t1", "finding", ("cover", "one"), ("number", 1), ("subject", "left"), ("finding", new JsonObject
         {
-            ["found"] = new JsonArray(new JsonObject { ["side"] = "left", ["by"] = "-1/4" }), ["lies"] = new JsonArray(new JsonObject { ["piece"] = "plate", ["copy"] = 1, ["x"] = 1, ["y"] = 2 }),
+            ["found"] = new JsonArray(new JsonObject { ["side"] = "left", ["by"] = "-1/4" }),
+            ["lies"] = new JsonArray(new JsonObject { ["piece"] = "plate", ["copy"] = 1, ["x"] = 1, ["y"] = 2 }),
             ["reopened"] = new JsonArray(new JsonObject { ["card"] = "turn", ["texts"] = new JsonArray("Unpick it.") }),
         })));
 }
