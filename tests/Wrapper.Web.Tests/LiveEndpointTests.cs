@@ -44,6 +44,19 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
         Assert.Contains("work", written, StringComparison.Ordinal);
     }
 
+    [Fact]
+    public async Task The_stream_of_a_job_that_is_deleted_says_so_and_ends_and_none_opens_for_one_that_is_gone()
+    {
+        var id = await Job();
+        using var client = application.CreateClient();
+        using var stream = await client.GetStreamAsync(new Uri($"/api/jobs/{id}/live", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var reader = new StreamReader(stream);
+        Assert.Contains("open", await Event(reader), StringComparison.Ordinal);
+        Assert.Equal(200, (await application.Send(HttpMethod.Delete, $"/api/jobs/{id}", null, ("If-Match", "\"1\""))).Status);
+        Assert.Contains("deleted", await reader.ReadToEndAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Equal(404, (await application.Send(HttpMethod.Get, $"/api/jobs/{id}/live")).Status);
+    }
+
     [Theory]
     [InlineData("/api/foot-switch/presses", """{ "pedal": "stamp" }""")]
     [InlineData("/api/foot-switch/presses", "{}")]

@@ -70,8 +70,20 @@ public static class DocumentRules
                 schema.Remove(member.Key);
                 return member;
             }),
-            KeyValuePair.Create<string, JsonNode?>("$defs", new JsonObject { ["cover"] = Cover.Schema(), ["cloth"] = Cloth.Schema(), ["work"] = Work.Schema(), [EntryRule.Name] = EntryRule.Definition() }),
+            KeyValuePair.Create<string, JsonNode?>("$defs", Definitions()),
         ]);
+    }
+
+    /// <summary>The rules that stand in several places of a job file.</summary>
+    private static JsonObject Definitions()
+    {
+        var shared = new JsonObject { ["cover"] = Cover.Schema(), ["cloth"] = Cloth.Schema(), ["work"] = Work.Schema() };
+        foreach (var (name, definition) in EntryRule.Definitions)
+        {
+            shared[name] = definition!.DeepClone();
+        }
+
+        return shared;
     }
 
     private static ObjectRule SaidOfPhoto() => new ObjectRule().Needs("cover", Name).Needs("measure", Name).Needs("name", Text).Needs("type", Name);

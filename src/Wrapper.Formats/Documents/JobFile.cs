@@ -14,6 +14,9 @@ public sealed record JobFile
 
     private static readonly JsonSerializerOptions Written = new(OpenFormat.Json) { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
 
+    /// <summary>Work and photographs: a full job’s outlines would take three times the room with each number on a line of its own.</summary>
+    private static readonly JsonSerializerOptions OnOneLine = new(Written) { WriteIndented = false };
+
     /// <summary>The format’s version: 2; 1 is read for ever.</summary>
     public int Format { get; init; } = Current;
 
@@ -101,7 +104,7 @@ public sealed record JobFile
             writer.WriteStartArray(name);
             foreach (var entry in entries)
             {
-                JsonSerializer.Serialize(writer, entry, Written);
+                writer.WriteRawValue(JsonSerializer.SerializeToUtf8Bytes(entry, OnOneLine), skipInputValidation: true);
                 await pipe.FlushAsync(left); // the writer itself would write while it keeps others waiting
             }
 

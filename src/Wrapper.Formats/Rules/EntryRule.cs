@@ -8,13 +8,19 @@ namespace Wrapper.Formats.Rules;
 /// </summary>
 internal sealed class EntryRule : ValueRule
 {
-    /// <summary>Its name under <c>$defs</c>: it stands in most places of every document.</summary>
-    public const string Name = "entry";
+    /// <summary>What stands once under <c>$defs</c>, for it is in most places of every document: an entry, and one that may be left unsaid.</summary>
+    public static IEnumerable<KeyValuePair<string, JsonNode?>> Definitions { get; } =
+    [
+        KeyValuePair.Create("entry", (JsonNode?)Definition("string", "number", "boolean")),
+        KeyValuePair.Create("entryOrNull", (JsonNode?)Definition("string", "number", "boolean", "null")),
+    ];
 
-    /// <summary>What stands under that name.</summary>
-    public static JsonObject Definition() => new() { ["type"] = new JsonArray("string", "number", "boolean", "null"), ["maxLength"] = JsonLimits.LongestText };
+    /// <summary>The schema of an entry that may be null.</summary>
+    public static JsonObject SchemaOrNull() => new() { ["$ref"] = "#/$defs/entryOrNull" };
 
-    internal override JsonObject Schema() => new() { ["$ref"] = $"#/$defs/{Name}" };
+    internal override JsonObject Schema() => new() { ["$ref"] = "#/$defs/entry" };
+
+    private static JsonObject Definition(params string[] types) => new() { ["type"] = new JsonArray([.. types.Select(type => JsonValue.Create(type))]), ["maxLength"] = JsonLimits.LongestText };
 
     internal override void Check(JsonElement value, RuleCheck check)
     {

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { beforeEach, expect, test } from "vitest";
-import { entriesOf, filledOn, keep, sent, waiting, written } from "./sheetStore";
+import { entriesOf, filledOn, keep, sent, storedOn, waiting, written } from "./sheetStore";
 
 beforeEach(() => localStorage.clear());
 
@@ -8,8 +8,22 @@ test("every key is kept on the phone and found again after the page was closed",
   const filled = written(written({}, "seat", "width", "", "4"), "seat", "width", "", "48 1/2");
   keep("t", filled);
   expect(filledOn("t")).toEqual({ seat: { width: { before: "", text: "48 1/2" } } });
-  expect(waiting(filledOn("t"))).toBe(1);
+  expect(waiting(filledOn("t") ?? {})).toBe(1);
   expect(filledOn("another")).toEqual({});
+});
+
+test.each([
+  "{",
+  "5",
+  "null",
+  "[]",
+  '{"seat":5}',
+  '{"seat":{"width":"48"}}',
+  '{"seat":{"width":{"text":48}}}',
+])("what was kept and cannot be read (%s) is told apart from nothing", (text) => {
+  localStorage.setItem("wrapper.sheet.t", text);
+  expect(filledOn("t")).toBeNull();
+  expect(storedOn("t")).toBe(text);
 });
 
 test("a field put back to what the bench holds is not sent", () => {
@@ -33,9 +47,4 @@ test("notes and figures are told apart", () => {
     { measure: "width", note: false, before: "", text: "48" },
     { measure: "width", note: true, before: "", text: "left wall leans" },
   ]);
-});
-
-test("rubbish in the phone's storage is as good as nothing", () => {
-  localStorage.setItem("wrapper.sheet.t", "{broken");
-  expect(filledOn("t")).toEqual({});
 });

@@ -9,14 +9,28 @@ export type Filled = Record<string, Record<string, Field>>;
 
 const keyOf = (token: string) => `wrapper.sheet.${token}`;
 
-/** What this phone still holds of a sheet. */
-export function filledOn(token: string): Filled {
+/** What this phone still holds of a sheet; null where that cannot be read. */
+export function filledOn(token: string): Filled | null {
   try {
-    return JSON.parse(localStorage.getItem(keyOf(token)) ?? "{}") as Filled;
+    const filled: unknown = JSON.parse(storedOn(token) ?? "{}");
+    return isFilled(filled) ? filled : null;
   } catch {
-    return {};
+    return null;
   }
 }
+
+/** The same as it is stored, readable or not. */
+export const storedOn = (token: string) => localStorage.getItem(keyOf(token));
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+const isField = (value: unknown): value is Field =>
+  isRecord(value) && typeof value["before"] === "string" && typeof value["text"] === "string";
+
+const isFilled = (value: unknown): value is Filled =>
+  isRecord(value) &&
+  Object.values(value).every((fields) => isRecord(fields) && Object.values(fields).every(isField));
 
 /** Keeps every key as it is typed, whatever becomes of the page. */
 export function keep(token: string, filled: Filled) {

@@ -1,8 +1,19 @@
 import { coverFrom } from "../model/cover";
 import type { Cover } from "../model/cover";
+import { showFault } from "./faults";
+import { setAside } from "./setAside";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { api, type Catalogue, type Unit } from "../api/client";
-import { entriesOf, filledOn, keep, sent, waiting, written, type Filled } from "../model/sheetStore";
+import { api, isNoAnswer, type Catalogue, type Unit } from "../api/client";
+import {
+  entriesOf,
+  filledOn,
+  keep,
+  sent,
+  storedOn,
+  waiting,
+  written,
+  type Filled,
+} from "../model/sheetStore";
 
 export interface Sheet {
   name: string;
@@ -19,7 +30,7 @@ const seenKey = (token: string) => `wrapper.sheet.${token}.seen`;
 /** A measuring sheet on a phone: opened once, kept on the phone, sent when there is a connection. */
 export function useSheet(token: string) {
   const [sheet, setSheet] = useState<Sheet | null>(null);
-  const [filled, setFilled] = useState<Filled>(() => filledOn(token));
+  const [filled, setFilled] = useState<Filled>(() => keptOn(token));
   const [state, setState] = useState<"opening" | "sent" | "sending" | "offline" | "closed">("opening");
   const now = useRef(filled);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -74,9 +85,13 @@ export function useSheet(token: string) {
       if (waiting(now.current) > 0) {
         timer.current = setTimeout(() => again.current(), pause);
       }
-    } catch {
+    } catch (error) {
       setState("offline");
-      timer.current = setTimeout(() => again.current(), retry);
+      if (isNoAnswer(error)) {
+        timer.current = setTimeout(() => again.current(), retry);
+      } else {
+        showFault(error);
+      }
     } finally {
       sending.current = false;
     }
@@ -102,10 +117,14 @@ export function useSheet(token: string) {
           setSheet(seen(token));
           setState(response.status === 404 ? "closed" : "offline");
         }
-      } catch {
+      } catch (error) {
         setSheet(seen(token));
         setState("offline");
-        timer.current = setTimeout(() => void open(), retry);
+        if (isNoAnswer(error)) {
+          timer.current = setTimeout(() => void open(), retry);
+        } else {
+          showFault(error);
+        }
       }
     };
     void open();
@@ -124,6 +143,17 @@ export function useSheet(token: string) {
     timer.current = setTimeout(() => void send(), pause);
   };
   return { sheet, filled, state, write, waiting: waiting(filled) };
+}
+
+/** What this phone holds of a sheet; what of it cannot be read is set aside in sight. */
+function keptOn(token: string): Filled {
+  const filled = filledOn(token);
+  if (filled === null) {
+    setAside(`sheet/${token}`, storedOn(token) ?? "", "Measures filled in on this phone cannot be read.");
+    keep(token, {});
+  }
+
+  return filled ?? {};
 }
 
 function seen(token: string): Sheet | null {

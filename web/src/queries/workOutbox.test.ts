@@ -77,3 +77,50 @@ test("what the store had to say is shown until it was read", async () => {
   noteRead(entry.id);
   expect(useToldHere.getState().notes).toHaveLength(0);
 });
+
+test("an entry the store refuses is set aside in sight, and the rest is sent", async () => {
+  answer = (entries) =>
+    entries.some(({ subject }) => subject === "broken")
+      ? jsonAnswer(
+          { detail: "no", checks: [{ measure: "entries.1.subject", text: "“entries.1.subject” is empty." }] },
+          422,
+        )
+      : jsonAnswer({ entries, total: entries.length, notes: [] });
+  const { tell, useToldHere } = await import("./workOutbox");
+  const { useSetAside } = await import("./setAside");
+  tell("job", card("zip"), card("broken"), card("turn"));
+  await vi.waitFor(() => expect(useToldHere.getState().waiting.job).toEqual([]));
+  expect(sent.at(-1)?.map(({ subject }) => subject)).toEqual(["zip", "turn"]);
+  const [aside, ...others] = useSetAside.getState().aside;
+  expect(others).toHaveLength(0);
+  expect(aside?.problem).toContain("is empty");
+  expect((JSON.parse(aside?.text ?? "") as WorkEntry).subject).toBe("broken");
+});
+
+test("an id that is taken by other content is set aside too", async () => {
+  const taken = card("zip");
+  answer = (entries) =>
+    entries.some(({ id }) => id === taken.id)
+      ? jsonAnswer({ detail: "no", entries: [taken.id] }, 409)
+      : jsonAnswer({ entries, total: entries.length, notes: [] });
+  const { tell, useToldHere } = await import("./workOutbox");
+  const { useSetAside } = await import("./setAside");
+  tell("job", taken, card("turn"));
+  await vi.waitFor(() => expect(useToldHere.getState().waiting.job).toEqual([]));
+  expect(sent.at(-1)?.map(({ subject }) => subject)).toEqual(["turn"]);
+  expect(useSetAside.getState().aside.map(({ text }) => text)).toEqual([JSON.stringify(taken)]);
+});
+
+test("a fault of the program is shown, and not taken for a lost connection", async () => {
+  vi.spyOn(console, "error").mockImplementation(() => undefined);
+  const { queries } = await import("./client");
+  vi.spyOn(queries, "getQueryData").mockImplementation(() => {
+    throw new TypeError("undefined is not a function");
+  });
+  const { tell, useToldHere } = await import("./workOutbox");
+  const { useFault } = await import("./faults");
+  tell("job", card("zip"));
+  await vi.waitFor(() => expect(useFault.getState().fault).toContain("not a function"));
+  expect(useToldHere.getState().waiting.job).toHaveLength(1);
+  expect(waits()).toHaveLength(1);
+});

@@ -11,6 +11,7 @@ import { useWork } from "../../queries/useWork";
 import { useWorkLive } from "../../queries/useWorkLive";
 import { Nowhere } from "../../ui/Nowhere";
 import { ToldNotes } from "../../ui/ToldNotes";
+import { UnreadableWork } from "./UnreadableWork";
 import { CoverOnBoard } from "./CoverOnBoard";
 import { HouseReckons } from "./HouseReckons";
 import "../../ui/hand.css";
@@ -43,6 +44,7 @@ export function SetBoard() {
   return (
     <main className="set-board">
       <ToldNotes />
+      <UnreadableWork job={id} work={work} />
       <header>
         <Link to={`/jobs/${id}`}>← Back to the bench</Link>
         <h1>{heading.name || "Unnamed job"}</h1>
