@@ -73,7 +73,7 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [null, [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [] } }""", "cut.outline.0")]
     [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1]], "width": 1, "length": 1, "edges": [] } }""", "cut.outline")]
     [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [null] } }""", "cut.edges.0")]
-    [InlineData("""{ "kind": "closed", "handOver": {} }""", "handOver.filling")]
+    [InlineData("""{ "kind": "closed", "handOver": {} }""", "handOver.unpick")]
     [InlineData("""{ "kind": "lay", "lay": [null] }""", "lay.0")]
     [InlineData("""{ "kind": "lay", "lay": [{ "copy": 1 }] }""", "lay.0.cover")]
     [InlineData("""{ "kind": "lay" }""", "lay")]

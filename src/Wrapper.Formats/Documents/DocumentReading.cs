@@ -44,9 +44,9 @@ public static class DocumentReading
 
     /// <summary>The limits and rules a document breaks; the first limit alone, where it exceeds one.</summary>
     /// <exception cref="JsonException">It is not JSON.</exception>
-    internal static IReadOnlyList<RuleViolation> ViolationsIn(ReadOnlyMemory<byte> json, ValueRule rule)
+    public static IReadOnlyList<RuleViolation> ViolationsIn(ReadOnlyMemory<byte> json, ValueRule rule)
     {
-        if (JsonLimits.Exceeded(json.Span) is { } exceeded)
+        if (JsonLimits.Exceeded(json.Span, rule == DocumentRules.JobFile ? JsonLimits.Deepest : JsonLimits.DeepestDocument) is { } exceeded)
         {
             return [new(exceeded.Path, exceeded.Text)];
         }

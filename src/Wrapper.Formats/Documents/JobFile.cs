@@ -105,7 +105,8 @@ public sealed record JobFile
             foreach (var entry in entries)
             {
                 writer.WriteRawValue(JsonSerializer.SerializeToUtf8Bytes(entry, OnOneLine), skipInputValidation: true);
-                await pipe.FlushAsync(left); // the writer itself would write while it keeps others waiting
+                writer.Flush(); // into the pipe, which goes on without keeping a thread waiting
+                await pipe.FlushAsync(left);
             }
 
             writer.WriteEndArray();

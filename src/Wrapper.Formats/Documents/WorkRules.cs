@@ -56,7 +56,10 @@ internal static class WorkRules
         .With("remnant", Text);
 
     private static ObjectRule HandOver() => new ObjectRule()
-        .With(Text, "unpick", "thread", "treatment", "leftOver")
+        .Needs("unpick", Text)
+        .Needs("thread", Text)
+        .Needs("treatment", Text)
+        .Needs("leftOver", Text)
         .Needs("filling", WordRule.Of<Stuffing>(mayBeEmpty: false))
         .Needs("interliner", WordRule.Of<Stuffing>(mayBeEmpty: false));
 

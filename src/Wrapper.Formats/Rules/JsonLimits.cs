@@ -9,7 +9,8 @@ namespace Wrapper.Formats.Rules;
 /// any size is looked at before anything of it is taken into memory.
 /// </summary>
 /// <param name="isJobFile">It is a job file, which carries photographs.</param>
-public sealed class JsonLimits(bool isJobFile = false)
+/// <param name="deepest">The most objects and lists one in another.</param>
+public sealed class JsonLimits(bool isJobFile = false, int deepest = JsonLimits.Deepest)
 {
     /// <summary>The most bytes of a request in JSON.</summary>
     public const int MostBytes = 2 * 1024 * 1024;
@@ -51,6 +52,9 @@ public sealed class JsonLimits(bool isJobFile = false)
         ["photos"] = JobLimits.MostPhotos,
     };
 
+    /// <summary>The same in a document by itself: it still is within <see cref="Deepest"/> where it stands in a job file.</summary>
+    public const int DeepestDocument = Deepest - 4;
+
     /// <summary>How deep a reader goes to say what is too deep; beyond it, it is not JSON to anybody.</summary>
     public const int DeepestLooked = 1000;
 
@@ -72,10 +76,12 @@ public sealed class JsonLimits(bool isJobFile = false)
     public static int Of(string name) => Most.GetValueOrDefault(name, MostEntries);
 
     /// <summary>What in this JSON is more than is taken, or is not text; null for nothing, also where it is not JSON at all.</summary>
-    public static LimitExceeded? Exceeded(ReadOnlySpan<byte> json)
+    /// <param name="json">The JSON.</param>
+    /// <param name="deepest">The most objects and lists one in another.</param>
+    public static LimitExceeded? Exceeded(ReadOnlySpan<byte> json, int deepest = Deepest)
     {
         var reader = new Utf8JsonReader(json, new() { MaxDepth = DeepestLooked });
-        var limits = new JsonLimits();
+        var limits = new JsonLimits(deepest: deepest);
         try
         {
             while (reader.Read())
@@ -129,10 +135,10 @@ public sealed class JsonLimits(bool isJobFile = false)
 
         if (reader.TokenType is JsonTokenType.StartArray or JsonTokenType.StartObject)
         {
-            if (_open.Count == Deepest)
+            if (_open.Count == deepest)
             {
                 var path = Here();
-                return new(path[0], $"“{path[0]}” is nested more than {Deepest} levels deep. Remove the inner levels.") { Path = path };
+                return new(path[0], $"“{path[0]}” is nested more than {deepest} levels deep. Remove the inner levels.") { Path = path };
             }
 
             Open(reader.TokenType == JsonTokenType.StartArray);

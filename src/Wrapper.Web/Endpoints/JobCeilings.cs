@@ -16,8 +16,13 @@ internal static class JobCeilings
     /// <param name="what">What it is: “cover”, “cloth”.</param>
     /// <param name="document">The document as it would be stored.</param>
     /// <param name="most">The most bytes it may take.</param>
-    public static ProblemHttpResult? Refusal(string what, string document, int most) => Encoding.UTF8.GetByteCount(document) <= most ? null
-        : Refused($"This {what} holds more than {most / 1024} kB of figures and notes. Shorten its notes.", what);
+    public static ProblemHttpResult? Refusal(string what, string document, int most)
+    {
+        var bytes = Encoding.UTF8.GetBytes(document);
+        return bytes.Length > most ? Refused($"This {what} holds more than {most / 1024} kB of figures and notes. Shorten its notes.", what)
+            : JsonLimits.Exceeded(bytes, JsonLimits.DeepestDocument) is { } exceeded ? Refused(exceeded.Text, exceeded.Name)
+            : null;
+    }
 
     /// <summary>The same for a cover among the others of its job.</summary>
     public static ProblemHttpResult? Refusal(JobStore store, string jobId, string coverId, string document)
