@@ -41,19 +41,26 @@ export class OwnServer {
     const [command, ...words] = this.ways.megabytes
       ? ["unshare", ...apart, "sh", "-c", small]
       : ["sh", "-c", serve];
-    this.process = spawn(command ?? "", words, { cwd: root, stdio: "ignore" });
+    const begin = () => spawn(command ?? "", words, { cwd: root, stdio: "ignore" });
+    this.process = begin();
     await expect(async () => {
-      expect(this.process?.exitCode ?? null, "the server ended at once").toBeNull();
+      if (hasEnded(this.process)) {
+        this.process = begin(); // the port was taken for a moment, by a page that asked for the server
+      }
+
       expect((await fetch(`${this.address}/api/health`)).ok).toBe(true);
     }).toPass({ timeout: 240_000 });
   }
 
   /** Nothing is finished, nothing is said: as when the power goes. */
   async kill() {
-    const ended = this.process && once(this.process, "exit");
-    this.process?.kill("SIGKILL");
-    await ended;
+    const running = this.process;
     this.process = null;
+    if (running && !hasEnded(running)) {
+      const ended = once(running, "exit");
+      running.kill("SIGKILL");
+      await ended;
+    }
   }
 
   async end() {
@@ -79,6 +86,10 @@ export class OwnServer {
     return () => truncateSync(filler);
   }
 }
+
+/** One that has ended says so no second time: nobody may wait for it. */
+const hasEnded = (process: ChildProcess | null) =>
+  !process || process.exitCode !== null || process.signalCode !== null;
 
 /** False where the disk has no room for so many bytes; what of them it had room for is written. */
 function writeSome(open: number, bytes: number): boolean {

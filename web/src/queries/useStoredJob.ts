@@ -1,7 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Job } from "../api/client";
 import { StoreTrouble } from "./storeTrouble";
-import { loadRules } from "./documentRules";
 import { lookForUnsent } from "./outbox";
 import { lookForPages } from "./pages";
 
@@ -15,7 +14,6 @@ export function useStoredJob(id: string, page: string, kept?: { staleTime: numbe
       const [{ data, error, response }] = await Promise.all([
         api.GET("/api/jobs/{id}", { params: { path: { id } } }),
         lookForPages().then(lookForUnsent), // known before the job is opened: what waits of a page that lives is not taken from it
-        loadRules(),
       ]);
       if (data || response.status === 404) {
         return data ?? null;
