@@ -15,17 +15,14 @@ public sealed record SheetEntry(string Measure, bool IsNote, string Before, stri
 /// </summary>
 public static class SheetEntries
 {
-    private const int LongestNote = 2000;
-    private const int LongestFigure = 200;
-
     /// <summary>The cover with the entries put in, and the measures that got a second reading.</summary>
     public static (CoverDocument Cover, IReadOnlyList<string> SecondReadings) Put(CoverDocument cover, IReadOnlyList<SheetEntry> entries)
     {
         var (measures, notes, readings) = (new Dictionary<string, JsonElement>(cover.Measures ?? []), new Dictionary<string, string>(cover.Notes ?? []), new Dictionary<string, JsonElement>(cover.SecondReadings ?? []));
         var second = new List<string>();
-        foreach (var entry in entries.Where(entry => entry.Measure.Length <= 64))
+        foreach (var entry in entries)
         {
-            var text = entry.Text.Length > (entry.IsNote ? LongestNote : LongestFigure) ? entry.Text[..(entry.IsNote ? LongestNote : LongestFigure)] : entry.Text;
+            var text = entry.Text;
             var now = entry.IsNote ? notes.GetValueOrDefault(entry.Measure, "") : measures.TryGetValue(entry.Measure, out var known) ? JsonWords.Word(known) : "";
             if (text == now)
             {

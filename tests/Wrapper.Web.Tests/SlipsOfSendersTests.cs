@@ -79,6 +79,21 @@ public sealed class SlipsOfSendersTests(Application application) : IClassFixture
         Assert.True(status is >= 400 and < 500, $"{status}: {answer}");
     }
 
+    [Fact]
+    public async Task A_sheets_note_is_taken_whole_or_refused_by_name()
+    {
+        await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "long-note", "unit": "in" }""");
+        await application.Send(HttpMethod.Put, "/api/jobs/long-note/covers/a", """{ "position": 0, "cover": { "form": "pouf" } }""", ("If-None-Match", "*"));
+        var token = (string)(await application.Send(HttpMethod.Post, "/api/jobs/long-note/sheet")).Body!["token"]!;
+        Task<(int Status, JsonNode? Body, string? Tag)> Note(int length) => application.Send(
+            HttpMethod.Put, $"/api/sheets/{token}/covers/a", $$"""[{ "measure": "", "note": true, "before": "", "text": "{{new string('n', length)}}" }]""");
+        var (status, answer, _) = await Note(2001);
+        Assert.Equal((422, "0.text"), (status, (string)answer!["checks"]![0]!["measure"]!));
+        Assert.Contains("Shorten it to 2000", (string)answer["checks"]![0]!["text"]!, StringComparison.Ordinal);
+        var (taken, sent, _) = await Note(2000);
+        Assert.Equal((200, 2000), (taken, ((string)sent!["cover"]!["notes"]![""]!).Length));
+    }
+
     [Theory]
     [InlineData("application/json; charset=nonsense", 415)]
     [InlineData("text/plain", 415)]

@@ -79,7 +79,7 @@ test("a sheet's file is taken in at the bench, and rubbish is not", async ({ pag
     mimeType: "application/json",
     buffer: Buffer.from(JSON.stringify(file)),
   });
-  await expect(page.getByText("1 fields taken in.")).toBeVisible();
+  await expect(page.getByText("Took in 1 field.")).toBeVisible();
   await bench.settled(page);
   expect((await cutList(page))[0]).toBe("Plate 2: 22 × 20");
 });

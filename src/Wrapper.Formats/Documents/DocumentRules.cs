@@ -9,6 +9,8 @@ namespace Wrapper.Formats.Documents;
 /// </summary>
 public static class DocumentRules
 {
+    private const int LongestField = 2000;
+
     private static readonly TextRule Name = new(JobLimits.LongestName);
     private static readonly TextRule Text = new(JsonLimits.LongestText);
 
@@ -40,6 +42,15 @@ public static class DocumentRules
     /// <summary>What was found to buy for a job.</summary>
     public static ValueRule Figures { get; } = new ListRule(
         new ObjectRule().Needs("cloth", Name).Needs("figure", Name).Needs("unit", Name).With("cost", new RangeRule(-1e12, 1e12)), JsonLimits.MostEntries);
+
+    /// <summary>Fields of a thing as a measuring sheet sends them.</summary>
+    public static ValueRule SheetFields { get; } = new ListRule(
+        new ObjectRule().Needs("measure", Name).Needs("note", new FlagRule()).Needs("before", Text).Needs("text", new TextRule(LongestField)), JsonLimits.MostEntries);
+
+    /// <summary>What a phone could not send, as a file that the bench takes in.</summary>
+    public static ValueRule SheetFile { get; } = new ObjectRule()
+        .Needs("wrapperSheet", new RangeRule(1, 1, isWhole: true))
+        .Needs("covers", new ListRule(new ObjectRule().Needs("id", new IdRule()).Needs("entries", SheetFields), JobLimits.MostCovers));
 
     /// <summary>A photograph in a job file, without its picture: that is limited while the file is looked through.</summary>
     public static ValueRule PhotoWithoutContent { get; } = SaidOfPhoto();
@@ -77,7 +88,7 @@ public static class DocumentRules
     /// <summary>The rules that stand in several places of a job file.</summary>
     private static JsonObject Definitions()
     {
-        var shared = new JsonObject { ["cover"] = Cover.Schema(), ["cloth"] = Cloth.Schema(), ["work"] = Work.Schema() };
+        var shared = new JsonObject { ["cover"] = Cover.Schema(), ["cloth"] = Cloth.Schema(), ["work"] = Work.Schema(), ["sheetFile"] = SheetFile.Schema() };
         foreach (var (name, definition) in EntryRule.Definitions)
         {
             shared[name] = definition!.DeepClone();

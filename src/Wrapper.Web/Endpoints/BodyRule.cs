@@ -13,7 +13,7 @@ internal sealed class BodyRule(ValueRule rule)
         try
         {
             using var parsed = JsonDocument.Parse(body, new() { MaxDepth = JsonLimits.Deepest });
-            return parsed.RootElement.ValueKind == JsonValueKind.Object ? rule.Violations(parsed.RootElement) : [];
+            return parsed.RootElement.ValueKind is JsonValueKind.Object or JsonValueKind.Array ? rule.Violations(parsed.RootElement) : [];
         }
         catch (JsonException)
         {

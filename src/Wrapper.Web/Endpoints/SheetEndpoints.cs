@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Forms;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 using Wrapper.Store;
 
 namespace Wrapper.Web.Endpoints;
@@ -48,7 +49,7 @@ internal static class SheetEndpoints
         var sheet = routes.MapGroup("/api/sheets/{token}");
         sheet.AddEndpointFilter(OnlyGoodCodes);
         sheet.MapGet("/", Read).WithName("sheet").WithSummary("The sheet: what is to be measured.").ProducesProblem(StatusCodes.Status404NotFound);
-        sheet.MapPut("/covers/{coverId}", Write).WithName("writeSheet").WithSummary("Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading.").ProducesProblem(StatusCodes.Status404NotFound);
+        sheet.MapPut("/covers/{coverId}", Write).Ruled(DocumentRules.SheetFields).WithName("writeSheet").WithSummary("Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading.").ProducesProblem(StatusCodes.Status404NotFound);
         sheet.MapPost("/photos", Photograph)
             .WithName("sheetPhoto").WithSummary("Sends a photograph from a sheet.").Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
@@ -122,11 +123,6 @@ internal static class SheetEndpoints
         if (sheets.JobOf(token) is not { } id)
         {
             return Closed();
-        }
-
-        if (entries.Any(entry => entry is null))
-        {
-            return TypedResults.Problem("A field of the sheet is empty: send its measure and what it holds.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
         for (var attempt = 0; attempt < Attempts; attempt++)

@@ -56,12 +56,14 @@ export class NoAnswer extends Error {
 
 export const isNoAnswer = (error: unknown): boolean => error instanceof NoAnswer;
 
-/** Asks the server; the only place where a failure counts as the network's. */
+/** Asks the server; the only place where a failure counts as the network's. An answer is there to its end, a stream of events from its beginning. */
 export async function fetchAnswer(input: Request | string, init?: RequestInit): Promise<Response> {
   try {
     const response = await globalThis.fetch(input, init);
+    const isStream = response.headers.get("Content-Type")?.startsWith("text/event-stream");
+    const whole = response.body && !isStream ? new Response(await response.blob(), response) : response;
     useAway.setState({ away: false });
-    return response;
+    return whole;
   } catch (error) {
     if (error instanceof DOMException && error.name === "AbortError") {
       throw error; // whoever asked does not want to know any more

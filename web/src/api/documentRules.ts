@@ -2,7 +2,7 @@ import { Validator, type Schema } from "@cfworker/json-schema";
 import schema from "../../../docs/job.schema.json?raw";
 
 /** The documents that have rules of their own. */
-export type Ruled = "cover" | "cloth" | "work";
+export type Ruled = "cover" | "cloth" | "work" | "sheetFile";
 
 const rules = JSON.parse(schema) as Schema & { $defs: Record<string, Schema> };
 const validators = new Map<Ruled, Validator>();

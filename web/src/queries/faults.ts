@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import { isNoAnswer } from "../api/client";
 
 /** A fault of the program itself, as it is shown; null where there was none. */
 export const useFault = create<{ fault: string | null }>(() => ({ fault: null }));
@@ -7,4 +8,14 @@ export const useFault = create<{ fault: string | null }>(() => ({ fault: null })
 export function showFault(error: unknown) {
   console.error(error);
   useFault.setState({ fault: error instanceof Error ? error.message : String(error) });
+}
+
+/** What to say where something could not be done: a workroom’s computer that does not answer has these words; a fault of the program is shown as one. */
+export function saidOf(error: unknown, noAnswer: string): string {
+  if (isNoAnswer(error)) {
+    return noAnswer;
+  }
+
+  showFault(error);
+  return "";
 }

@@ -1,3 +1,4 @@
+import { saidOf } from "./faults";
 import { saveAsFile } from "./saveAsFile";
 import { api, fetchAnswer, isNoAnswer } from "../api/client";
 import { saveNow } from "./autosave";
@@ -18,8 +19,8 @@ async function fetched(ask: () => Promise<Fetched>, name: string): Promise<strin
 
     saveAsFile(name, data);
     return "";
-  } catch {
-    return "The workroom’s computer does not answer: no file was made.";
+  } catch (error) {
+    return saidOf(error, "The workroom’s computer does not answer: no file was made.");
   }
 }
 

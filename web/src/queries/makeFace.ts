@@ -1,3 +1,4 @@
+import { saidOf } from "./faults";
 import { fetchAnswer, type FacePicture } from "../api/client";
 
 const silent = "The workroom’s computer does not answer: choose the picture again in a moment.";
@@ -16,7 +17,7 @@ export async function makeFace(file: File): Promise<FacePicture | string> {
 
     const answer = (await response.json().catch(() => null)) as { detail?: string } | null;
     return answer?.detail ?? silent;
-  } catch {
-    return silent;
+  } catch (error) {
+    return saidOf(error, silent);
   }
 }

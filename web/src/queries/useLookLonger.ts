@@ -1,14 +1,15 @@
 import { EventSourceParserStream } from "eventsource-parser/stream";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { fetchAnswer, type Unit, type Yardage, type YardageLive } from "../api/client";
+import { fetchAnswer, NoAnswer, type Unit, type Yardage, type YardageLive } from "../api/client";
 import type { YardageBody } from "./useYardage";
 import { editCloth } from "../model/benchCloth";
+import { saidOf } from "./faults";
 import { lengthShown } from "../model/figures";
 import { pinOf } from "../model/pins";
 
 type State = "resting" | "looking" | "nothing" | "failed";
 
-/** Reads the lays the workroom's computer tells of while it looks. */
+/** Reads the lays the workroom's computer tells of while it looks; false where it will not look. */
 async function listen(body: YardageBody, signal: AbortSignal, told: (live: YardageLive) => void) {
   const response = await fetchAnswer("/api/yardage/live", {
     method: "POST",
@@ -17,16 +18,22 @@ async function listen(body: YardageBody, signal: AbortSignal, told: (live: Yarda
     signal,
   });
   if (!response.ok || !response.body) {
-    throw new Error("No lay came.");
+    return false;
   }
 
   const events = response.body
     .pipeThrough(new TextDecoderStream())
     .pipeThrough(new EventSourceParserStream());
   const reader = events.getReader();
-  for (let next = await reader.read(); !next.done; next = await reader.read()) {
+  const read = () =>
+    reader.read().catch((error: unknown) => {
+      throw signal.aborted ? error : new NoAnswer(error);
+    });
+  for (let next = await read(); !next.done; next = await read()) {
     told(JSON.parse(next.value.data) as YardageLive);
   }
+
+  return true;
 }
 
 /** Looking on for a shorter lay: what has been found so far, and keeping it in the job. */
@@ -66,15 +73,21 @@ export function useLookLonger(body: YardageBody | null, yardage: Yardage | null,
     setState("looking");
     let found: YardageLive | null = null;
     try {
-      await listen(body, controller.signal, (live) => {
+      const hasLooked = await listen(body, controller.signal, (live) => {
         if (live.lay.length < length - 0.01) {
           found = live;
           setBest(live);
         }
       });
-      keep(found);
-    } catch {
+      if (hasLooked) {
+        keep(found);
+      } else {
+        looking.current = null;
+        setState("failed");
+      }
+    } catch (error) {
       if (!controller.signal.aborted) {
+        saidOf(error, "");
         looking.current = null;
         setState("failed");
       }

@@ -1,43 +1,27 @@
-import { coverFrom } from "../model/cover";
-import type { Cover } from "../model/cover";
-import { showFault } from "./faults";
-import { setAside } from "./setAside";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { api, isNoAnswer, type Catalogue, type Unit } from "../api/client";
-import {
-  entriesOf,
-  filledOn,
-  keep,
-  sent,
-  storedOn,
-  waiting,
-  written,
-  type Filled,
-} from "../model/sheetStore";
+import { api, isNoAnswer, type Unit } from "../api/client";
+import { coverFrom } from "../model/cover";
+import { entriesOf, sent, waiting, written, type Filled } from "../model/sheetFields";
+import { showFault } from "./faults";
+import { filledOn, keepFilled, keepSeen, lookForSheets, seenSheet, type Sheet } from "./keptSheet";
 
-export interface Sheet {
-  name: string;
-  place: string;
-  unit: Unit;
-  catalogue: Catalogue;
-  covers: { id: string; cover: Cover }[];
-}
+type State = "opening" | "sent" | "sending" | "offline" | "closed" | "refused";
 
 const pause = 700;
 const retry = 4000;
-const seenKey = (token: string) => `wrapper.sheet.${token}.seen`;
 
 /** A measuring sheet on a phone: opened once, kept on the phone, sent when there is a connection. */
 export function useSheet(token: string) {
   const [sheet, setSheet] = useState<Sheet | null>(null);
-  const [filled, setFilled] = useState<Filled>(() => keptOn(token));
-  const [state, setState] = useState<"opening" | "sent" | "sending" | "offline" | "closed">("opening");
+  const [filled, setFilled] = useState<Filled>({});
+  const [state, setState] = useState<State>("opening");
+  const [refusal, setRefusal] = useState("");
   const now = useRef(filled);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const put = useCallback(
     (next: Filled) => {
       now.current = next;
-      keep(token, next);
+      keepFilled(token, next);
       setFilled(next);
     },
     [token],
@@ -59,13 +43,15 @@ export function useSheet(token: string) {
         }
 
         setState("sending");
-        const { data, response } = await api.PUT("/api/sheets/{token}/covers/{coverId}", {
+        const { data, error, response } = await api.PUT("/api/sheets/{token}/covers/{coverId}", {
           params: { path: { token, coverId: cover } },
           body: entriesOf(fields),
         });
         if (!data) {
-          setState(response.status === 404 ? "closed" : "offline");
-          timer.current = response.status === 404 ? undefined : setTimeout(() => again.current(), retry);
+          setState(endOf(response.status));
+          setRefusal(error.detail ?? "");
+          timer.current =
+            endOf(response.status) === "offline" ? setTimeout(() => again.current(), retry) : undefined;
           return;
         }
 
@@ -101,8 +87,13 @@ export function useSheet(token: string) {
   }, [send]);
 
   useEffect(() => {
+    const looked = lookForSheets().then(() => {
+      now.current = filledOn(token);
+      setFilled(now.current);
+    });
     const open = async () => {
       try {
+        await looked;
         const { data, response } = await api.GET("/api/sheets/{token}", { params: { path: { token } } });
         if (data) {
           const opened = {
@@ -110,15 +101,15 @@ export function useSheet(token: string) {
             unit: data.unit as Unit,
             covers: data.covers.map((known) => ({ id: known.id, cover: coverFrom(known.cover) })),
           };
-          localStorage.setItem(seenKey(token), JSON.stringify(opened));
+          keepSeen(token, opened);
           setSheet(opened);
           void send();
         } else {
-          setSheet(seen(token));
+          setSheet(seenSheet(token));
           setState(response.status === 404 ? "closed" : "offline");
         }
       } catch (error) {
-        setSheet(seen(token));
+        setSheet(seenSheet(token));
         setState("offline");
         if (isNoAnswer(error)) {
           timer.current = setTimeout(() => void open(), retry);
@@ -128,7 +119,7 @@ export function useSheet(token: string) {
       }
     };
     void open();
-    const online = () => void (seen(token) ? send() : open());
+    const online = () => void (seenSheet(token) ? send() : open());
     window.addEventListener("online", online);
     return () => {
       window.removeEventListener("online", online);
@@ -142,24 +133,10 @@ export function useSheet(token: string) {
     clearTimeout(timer.current);
     timer.current = setTimeout(() => void send(), pause);
   };
-  return { sheet, filled, state, write, waiting: waiting(filled) };
+  return { sheet, filled, state, write, refusal, waiting: waiting(filled) };
 }
 
-/** What this phone holds of a sheet; what of it cannot be read is set aside in sight. */
-function keptOn(token: string): Filled {
-  const filled = filledOn(token);
-  if (filled === null) {
-    setAside(`sheet/${token}`, storedOn(token) ?? "", "Measures filled in on this phone cannot be read.");
-    keep(token, {});
-  }
-
-  return filled ?? {};
-}
-
-function seen(token: string): Sheet | null {
-  try {
-    return JSON.parse(localStorage.getItem(seenKey(token)) ?? "null") as Sheet | null;
-  } catch {
-    return null;
-  }
+/** What an answer other than yes means for what waits here. */
+function endOf(status: number): "closed" | "refused" | "offline" {
+  return status === 404 ? "closed" : status === 422 ? "refused" : "offline";
 }

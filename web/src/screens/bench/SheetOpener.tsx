@@ -2,42 +2,27 @@ import { Button } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
-import { editCover, useBench } from "../../model/benchStore";
+import { saidOf } from "../../queries/faults";
+import { takeSheetFile } from "../../queries/takeSheetFile";
 import "./opener.css";
 import { FilePick } from "../../ui/FilePick";
-
-interface SheetFileContent {
-  wrapperSheet?: number;
-  covers?: { id: string; entries: { measure: string; note: boolean; text: string }[] }[];
-}
 
 /** Opens the measuring sheet for a phone, prints it, or takes in a sheet's file. */
 export function SheetOpener({ jobId }: { jobId: string }) {
   const [open, setOpen] = useState(false);
   const [sheet, setSheet] = useState<{ address: string; code: string; reachable: boolean } | null>(null);
-  const [said, setSaid] = useState("");
+  const [problem, setProblem] = useState("");
+  const [taken, setTaken] = useState("");
   const show = async () => {
     setOpen(!open);
     if (!open && !sheet) {
       try {
         const { data } = await api.POST("/api/jobs/{id}/sheet", { params: { path: { id: jobId } } });
         setSheet(data ?? null);
-        setSaid(data ? "" : "The sheet could not be opened: is the job saved?");
-      } catch {
-        setSaid("The workroom’s computer does not answer: no sheet was opened.");
+        setProblem(data ? "" : "The sheet could not be opened: is the job saved?");
+      } catch (error) {
+        setProblem(saidOf(error, "The workroom’s computer does not answer: no sheet was opened."));
       }
-    }
-  };
-  const takeIn = async (file: File) => {
-    try {
-      const content = JSON.parse(await file.text()) as SheetFileContent;
-      if (content.wrapperSheet !== 1 || !Array.isArray(content.covers)) {
-        throw new Error("not a sheet");
-      }
-
-      setSaid(`${putIn(content.covers)} fields taken in.`);
-    } catch {
-      setSaid("This is no measuring sheet’s file: nothing was taken in.");
     }
   };
   return (
@@ -71,7 +56,7 @@ export function SheetOpener({ jobId }: { jobId: string }) {
             button="Take in a sheet’s file"
             label="A sheet’s file"
             accept=".json"
-            onPick={(file) => void takeIn(file)}
+            onPick={(file) => void takeSheetFile(file).then(setTaken)}
           />{" "}
           <Button
             onClick={() => {
@@ -82,48 +67,10 @@ export function SheetOpener({ jobId }: { jobId: string }) {
           >
             Close the sheet
           </Button>
-          <p role="status">{said}</p>
+          {problem && <p role="alert">{problem}</p>}
+          <p role="status">{taken}</p>
         </div>
       )}
     </span>
   );
-}
-
-/** Puts a file's fields into the covers they belong to; a figure that differs from one already there becomes a second reading. */
-function putIn(covers: NonNullable<SheetFileContent["covers"]>): number {
-  const { document, choose, currentId } = useBench.getState();
-  let fields = 0;
-  for (const { id, entries } of covers) {
-    if (!document?.covers.some((entry) => entry.id === id)) {
-      continue;
-    }
-
-    choose(id);
-    editCover("sheet", (cover) => {
-      const taken = {
-        ...cover,
-        measures: { ...cover.measures },
-        notes: { ...cover.notes },
-        secondReadings: { ...cover.secondReadings },
-      };
-      for (const { measure, note, text } of entries) {
-        fields++;
-        if (note) {
-          taken.notes[measure] = text;
-        } else if (taken.measures[measure] && taken.measures[measure] !== text) {
-          taken.secondReadings[measure] = text;
-        } else {
-          taken.measures[measure] = text;
-        }
-      }
-
-      return taken;
-    });
-  }
-
-  if (currentId) {
-    choose(currentId);
-  }
-
-  return fields;
 }

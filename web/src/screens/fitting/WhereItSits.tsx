@@ -3,7 +3,7 @@ import type { SewingCards, Unit } from "../../api/client";
 import { TriedPicture } from "../../drawing/TriedPicture";
 import { workerHere } from "../../model/atWork";
 import { foundOf, sideTouched } from "../../model/fitting";
-import { foundHere, keepHere, type FoundHere } from "../../model/foundHere";
+import { keepHere, useFoundHere, type FoundHere } from "../../queries/foundHere";
 import { useKeepFound, useTryingOn } from "../../queries/useTryingOn";
 import { ComesTo } from "./ComesTo";
 import { HowFar } from "./HowFar";
@@ -23,14 +23,22 @@ interface Known {
   within: ReadonlySet<string>;
 }
 
-/** The places to touch, how far each is moved, and what that comes to. */
-export function WhereItSits({ job, cover, number, unit, sewing }: Props) {
-  const [before] = useState(() => foundHere(job, cover, number, unit));
+/** The places to touch, how far each is moved, and what that comes to; it begins with what was found here before. */
+export function WhereItSits(props: Props) {
+  const before = useFoundHere(props, props.unit);
+  return before === undefined ? (
+    <p aria-busy="true">One moment…</p>
+  ) : (
+    <SeamsToMove {...props} before={before} />
+  );
+}
+
+function SeamsToMove({ job, cover, number, unit, sewing, before }: Props & { before: FoundHere | null }) {
   const [{ moves, isCarried }, setHere] = useState<FoundHere>(before ?? { moves: {}, isCarried: true });
   const [side, setSide] = useState(() => Object.keys(before?.moves ?? {})[0] ?? "");
   const [kept, setKept] = useState(false);
   const say = (here: FoundHere) => {
-    keepHere(job, cover, number, unit, here);
+    keepHere({ job, cover, number }, unit, here);
     setHere(here);
   };
   const found = { number, found: foundOf(moves, unit), carried: isCarried || sewing.count === 1 };

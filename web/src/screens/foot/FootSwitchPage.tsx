@@ -1,3 +1,4 @@
+import { saidOf } from "../../queries/faults";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
@@ -26,8 +27,8 @@ export function FootSwitchPage() {
           ? `Pressed ${pedal}.`
           : `Pressed ${pedal}, but no card is open to obey it.`,
       );
-    } catch {
-      setSaid("The workroom’s computer does not answer: nothing was sent.");
+    } catch (error) {
+      setSaid(saidOf(error, "The workroom’s computer does not answer: nothing was sent."));
     }
   };
   return (

@@ -1,3 +1,4 @@
+import { saidOf } from "../../queries/faults";
 import { emptyCover } from "../../model/cover";
 import { useQuery } from "@tanstack/react-query";
 import { Input, Segmented } from "antd";
@@ -49,8 +50,8 @@ export function PracticePage() {
         setVerdict(data);
         setScore({ right: score.right + (data.right ? 1 : 0), all: score.all + 1 });
       }
-    } catch {
-      setProblem("The workroom’s computer does not answer; your answer is still here.");
+    } catch (error) {
+      setProblem(saidOf(error, "The workroom’s computer does not answer; your answer is still here."));
     }
   };
   const another = (next: "in" | "mm" = unit) => {

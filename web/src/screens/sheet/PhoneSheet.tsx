@@ -13,13 +13,14 @@ const words = {
   sent: "All at the bench",
   sending: "Sending…",
   offline: "No connection: kept on this phone, sent when it is back",
+  refused: "Not taken at the bench; kept on this phone.",
   closed: "This sheet is closed. What you type is kept on this phone; save it as a file.",
 };
 
 /** The measuring sheet at the client's home: one large field at a time, every key kept on the phone. */
 export function PhoneSheet() {
   const { token = "" } = useParams();
-  const { sheet, filled, state, write, waiting } = useSheet(token);
+  const { sheet, filled, state, refusal, write, waiting } = useSheet(token);
   const [at, setAt] = useState<{ cover: number; field: number }>({ cover: 0, field: 0 });
   if (!sheet) {
     return (
@@ -68,6 +69,7 @@ export function PhoneSheet() {
         <span className={`phone-state ${state}`} role="status">
           {words[state]}
           {state !== "sent" && waiting > 0 ? ` (${waiting})` : ""}
+          {state === "refused" && ` ${refusal}`}
         </span>
       </header>
       <label className="phone-thing">

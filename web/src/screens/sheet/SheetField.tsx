@@ -21,6 +21,7 @@ export function SheetField({ measure, unit, text, note, onText, onNote, onNext }
           id="figure"
           autoFocus
           value={text}
+          maxLength={200}
           inputMode="text"
           autoComplete="off"
           spellCheck={false}

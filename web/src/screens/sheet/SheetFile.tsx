@@ -1,5 +1,5 @@
 import type { Cover } from "../../model/cover";
-import { entriesOf, type Filled } from "../../model/sheetStore";
+import { entriesOf, type Filled } from "../../model/sheetFields";
 import { saveAsFile } from "../../queries/saveAsFile";
 
 interface Props {

@@ -1,3 +1,4 @@
+import { saidOf } from "../../queries/faults";
 import { useState } from "react";
 import { sendPhoto } from "../../queries/sendPhoto";
 import { FilePick } from "../../ui/FilePick";
@@ -12,8 +13,8 @@ export function SheetPhoto({ token, cover, measure }: { token: string; cover: st
         (await sendPhoto(`/api/sheets/${token}/photos`, cover, measure, file)) ||
           "The photograph is at the bench.",
       );
-    } catch {
-      setSaid("No connection: photographs are not kept here, take it again later.");
+    } catch (error) {
+      setSaid(saidOf(error, "No connection: photographs are not kept here, take it again later."));
     }
   };
   return (

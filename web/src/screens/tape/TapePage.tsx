@@ -1,3 +1,4 @@
+import { saidOf } from "../../queries/faults";
 import { Segmented } from "antd";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
@@ -25,8 +26,8 @@ export function TapePage() {
             : `Read ${data.text}, but no bench is open to take it.`
           : ((error as { detail?: string } | undefined)?.detail ?? "The tape was not understood."),
       );
-    } catch {
-      setSaid("The workroom’s computer does not answer: nothing was sent.");
+    } catch (error) {
+      setSaid(saidOf(error, "The workroom’s computer does not answer: nothing was sent."));
     }
   };
   return (

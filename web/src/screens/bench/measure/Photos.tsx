@@ -1,3 +1,4 @@
+import { saidOf } from "../../../queries/faults";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../../api/client";
@@ -22,8 +23,10 @@ export function Photos({ coverId, measure }: { coverId: string; measure: string 
       await saveNow(); // a thing just begun must be known where its photograph is kept
       setProblem(await sendPhoto(`/api/jobs/${jobId}/photos`, coverId, measure, file));
       await refresh();
-    } catch {
-      setProblem("The workroom’s computer does not answer: the photograph was not kept, try again.");
+    } catch (error) {
+      setProblem(
+        saidOf(error, "The workroom’s computer does not answer: the photograph was not kept, try again."),
+      );
     }
   };
   const remove = async (id: string) => {

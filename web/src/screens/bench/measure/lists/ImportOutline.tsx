@@ -1,3 +1,4 @@
+import { saidOf } from "../../../../queries/faults";
 import { fetchAnswer } from "../../../../api/client";
 import { useState } from "react";
 import { editCover } from "../../../../model/benchStore";
@@ -36,8 +37,13 @@ export function ImportOutline({ onTaken }: { onTaken: () => void }) {
       } else {
         setSaid(answer.detail ?? "The drawing could not be read.");
       }
-    } catch {
-      setSaid("The workroom’s computer does not answer: the drawing was not read, what was here stays.");
+    } catch (error) {
+      setSaid(
+        saidOf(
+          error,
+          "The workroom’s computer does not answer: the drawing was not read, what was here stays.",
+        ),
+      );
     }
   };
   return (

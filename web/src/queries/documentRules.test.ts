@@ -1,8 +1,12 @@
-import { expect, test } from "vitest";
+import { beforeAll, expect, test } from "vitest";
 import { clothTo, emptyCloth } from "../model/cloth";
 import { coverTo, emptyCover } from "../model/cover";
 import { entryOf } from "../testing";
-import { brokenRule } from "./documentRules";
+import { brokenRule, loadRules } from "./documentRules";
+
+beforeAll(async () => {
+  await loadRules();
+});
 
 test("what the bench makes is sound by the server's own rules", () => {
   expect(brokenRule("cover", coverTo(emptyCover))).toBeNull();

@@ -7,35 +7,15 @@ export interface Field {
 /** Everything filled in on a sheet and not yet known to be at the bench, by thing, then by measure; notes begin with "note:". */
 export type Filled = Record<string, Record<string, Field>>;
 
-const keyOf = (token: string) => `wrapper.sheet.${token}`;
-
-/** What this phone still holds of a sheet; null where that cannot be read. */
-export function filledOn(token: string): Filled | null {
-  try {
-    const filled: unknown = JSON.parse(storedOn(token) ?? "{}");
-    return isFilled(filled) ? filled : null;
-  } catch {
-    return null;
-  }
-}
-
-/** The same as it is stored, readable or not. */
-export const storedOn = (token: string) => localStorage.getItem(keyOf(token));
-
-const isRecord = (value: unknown): value is Record<string, unknown> =>
+export const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 
 const isField = (value: unknown): value is Field =>
   isRecord(value) && typeof value["before"] === "string" && typeof value["text"] === "string";
 
-const isFilled = (value: unknown): value is Filled =>
+export const isFilled = (value: unknown): value is Filled =>
   isRecord(value) &&
   Object.values(value).every((fields) => isRecord(fields) && Object.values(fields).every(isField));
-
-/** Keeps every key as it is typed, whatever becomes of the page. */
-export function keep(token: string, filled: Filled) {
-  localStorage.setItem(keyOf(token), JSON.stringify(filled));
-}
 
 /** A field written; back at what the bench holds, there is nothing to send. */
 export function written(filled: Filled, cover: string, name: string, before: string, text: string): Filled {

@@ -1,30 +1,5 @@
-// @vitest-environment jsdom
-import { beforeEach, expect, test } from "vitest";
-import { entriesOf, filledOn, keep, sent, storedOn, waiting, written } from "./sheetStore";
-
-beforeEach(() => localStorage.clear());
-
-test("every key is kept on the phone and found again after the page was closed", () => {
-  const filled = written(written({}, "seat", "width", "", "4"), "seat", "width", "", "48 1/2");
-  keep("t", filled);
-  expect(filledOn("t")).toEqual({ seat: { width: { before: "", text: "48 1/2" } } });
-  expect(waiting(filledOn("t") ?? {})).toBe(1);
-  expect(filledOn("another")).toEqual({});
-});
-
-test.each([
-  "{",
-  "5",
-  "null",
-  "[]",
-  '{"seat":5}',
-  '{"seat":{"width":"48"}}',
-  '{"seat":{"width":{"text":48}}}',
-])("what was kept and cannot be read (%s) is told apart from nothing", (text) => {
-  localStorage.setItem("wrapper.sheet.t", text);
-  expect(filledOn("t")).toBeNull();
-  expect(storedOn("t")).toBe(text);
-});
+import { expect, test } from "vitest";
+import { entriesOf, sent, waiting, written } from "./sheetFields";
 
 test("a field put back to what the bench holds is not sent", () => {
   const filled = written(written({}, "seat", "width", "48", "4"), "seat", "width", "48", "48");
