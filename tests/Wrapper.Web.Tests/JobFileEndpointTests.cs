@@ -192,6 +192,9 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "cloth": { "flaws": [null] } }""", "cloth.flaws.0")]
     [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "work": [{ "id": "a", "kind": "cut", "subject": "x", "at": "2026-03-14T09:26:00Z" }] }""", "work.0.cut")]
     [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "type": "image/png", "content": "" }] }""", "photos.0.name")]
+    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png" }] }""", "photos.0.content")]
+    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "AAAA" }, { "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "no picture!" }] }""", "photos.1.content")]
+    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [5] }""", "photos.0")]
     public async Task What_breaks_a_rule_anywhere_in_the_file_names_its_field_and_nothing_is_stored(string file, string field)
     {
         var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", file);

@@ -89,6 +89,35 @@ test("a cover that cannot be read whole is named in its place, saved as it is st
   await expect(page.getByRole("button", { name: /^width/ })).toBeVisible();
 });
 
+test("house settings that break a rule are named on the shelf, and nothing of them is lost by keeping what can be read", async ({
+  page,
+}) => {
+  const problem = "“shelf.0” is null. Remove the entry, or fill it in.";
+  let isBroken = true;
+  await page.route("**/api/house", async (route) => {
+    if (route.request().method() !== "GET") {
+      isBroken = false;
+      return route.fallback();
+    }
+
+    const answer = await route.fetch();
+    return route.fulfill({
+      response: answer,
+      json: { ...((await answer.json()) as object), problems: isBroken ? [problem] : [] },
+    });
+  });
+  await page.route("**/api/house/stored", (route) => route.fulfill({ body: '{ "shelf": [null] }' }));
+  await page.goto("/");
+  const broken = page.getByRole("alert", { name: "The house’s settings" });
+  await expect(broken).toContainText(problem);
+  await broken.getByRole("button", { name: "Keep what can be read" }).click();
+  await expect(broken).toHaveCount(0);
+  const aside = page.getByText("this is how they were stored");
+  await expect(aside).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/kept something|this is how they were stored/)).toBeVisible();
+});
+
 test("what an older page kept is read, and what cannot be read is shown until it was saved or removed", async ({
   page,
 }) => {

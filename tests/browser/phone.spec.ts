@@ -62,6 +62,13 @@ test("a sheet's file is taken in at the bench, and rubbish is not", async ({ pag
   const job = (await (await page.request.get(`/api/jobs/${jobOf(page)}`)).json()) as {
     covers: { id: string }[];
   };
+  // The sheet is opened slowly: what a file brought is not forgotten over it.
+  let open = () => {};
+  const opened = new Promise<void>((resolve) => (open = resolve));
+  await page.route("**/api/jobs/*/sheet", async (route) => {
+    await opened;
+    await route.fallback();
+  });
   await page.getByRole("button", { name: "Sheet" }).click();
   const file = {
     wrapperSheet: 1,
@@ -79,6 +86,9 @@ test("a sheet's file is taken in at the bench, and rubbish is not", async ({ pag
     mimeType: "application/json",
     buffer: Buffer.from(JSON.stringify(file)),
   });
+  await expect(page.getByText("Took in 1 field.")).toBeVisible();
+  open();
+  await expect(page.getByAltText("Code to photograph with the phone")).toBeVisible();
   await expect(page.getByText("Took in 1 field.")).toBeVisible();
   await bench.settled(page);
   expect((await cutList(page))[0]).toBe("Plate 2: 22 × 20");

@@ -46,7 +46,7 @@ public static class DocumentReading
     /// <exception cref="JsonException">It is not JSON.</exception>
     public static IReadOnlyList<RuleViolation> ViolationsIn(ReadOnlyMemory<byte> json, ValueRule rule)
     {
-        if (JsonLimits.Exceeded(json.Span, rule == DocumentRules.JobFile ? JsonLimits.Deepest : JsonLimits.DeepestDocument) is { } exceeded)
+        if (JsonLimits.Exceeded(json.Span, rule.Deepest) is { } exceeded)
         {
             return [new(exceeded.Path, exceeded.Text)];
         }

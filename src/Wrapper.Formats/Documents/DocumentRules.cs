@@ -56,7 +56,7 @@ public static class DocumentRules
     public static ValueRule PhotoWithoutContent { get; } = SaidOfPhoto();
 
     /// <summary>A job file without its photographs.</summary>
-    public static ValueRule JobFile { get; } = new ObjectRule()
+    public static ValueRule JobFile { get; } = new ObjectRule { Deepest = JsonLimits.Deepest }
         .With("format", new RangeRule(1, 1_000_000, isWhole: true))
         .With("id", new IdRule())
         .With(Name, "name", "client", "place")

@@ -9,6 +9,9 @@ namespace Wrapper.Formats.Rules;
 /// </summary>
 public abstract class ValueRule
 {
+    /// <summary>The most objects and lists one in another, in the document the rule is of.</summary>
+    internal int Deepest { get; init; } = JsonLimits.DeepestDocument;
+
     /// <summary>The values of a document that break the rule; empty for a sound one. At most twenty are named.</summary>
     /// <param name="document">The document.</param>
     /// <param name="within">The path of names it stands under, for the fields in messages.</param>

@@ -68,5 +68,5 @@ internal static class CoverEndpoints
         Versions.Write(context, version => changes.Drafts(jobId, store.DeleteCover(jobId, coverId, version)), () => Stored(store, jobId, coverId), null);
 
     private static CoverJson? Stored(JobStore store, string jobId, string coverId) =>
-        JobEndpoints.Find(store, jobId)?.Covers.FirstOrDefault(cover => cover.Id == coverId);
+        StoredJobs.Find(store, jobId)?.Covers.FirstOrDefault(cover => cover.Id == coverId);
 }

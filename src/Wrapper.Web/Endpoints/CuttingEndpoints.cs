@@ -22,7 +22,7 @@ internal static class CuttingEndpoints
 
     private static async Task<Results<Ok<CuttingJson>, ProblemHttpResult>> Cutting(string id, bool? wrongSide, JobStore store, WorkStore work, Planners planners, CancellationToken aborted)
     {
-        if (JobEndpoints.Find(store, id) is not { } job)
+        if (StoredJobs.Find(store, id) is not { } job)
         {
             return Versions.Missing();
         }

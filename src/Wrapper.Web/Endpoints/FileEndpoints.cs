@@ -76,7 +76,7 @@ internal static class FileEndpoints
             return NoSuchPair(what, format);
         }
 
-        if (JobEndpoints.Find(store, id) is not { } job)
+        if (StoredJobs.Find(store, id) is not { } job)
         {
             return Versions.Missing();
         }

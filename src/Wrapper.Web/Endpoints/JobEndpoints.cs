@@ -75,9 +75,6 @@ internal static class JobEndpoints
         jobs.MapPut("/{id}/cloth", SaveCloth).Ruled(DocumentRules.Cloth).WithName("saveCloth").WithSummary("Writes a job’s cloth.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
     }
 
-    /// <summary>The job as it is sent; null when there is none.</summary>
-    public static JobJson? Find(JobStore store, string id) => StoredJobs.Find(store, id);
-
     private static (JobHeading Heading, List<Check> Checks) Read(JobHeadingJson heading)
     {
         var checks = new List<Check>();
@@ -113,7 +110,7 @@ internal static class JobEndpoints
         var cloth = new ClothDocument { Width = Entry.Typed(heading.Unit == "in" ? "54" : "137 cm") };
         var id = body.Id ?? Guid.CreateVersion7().ToString("N");
         store.Create(id, heading, JsonSerializer.Serialize(cloth, OpenFormat.Json));
-        if (Find(store, id) is not { } job)
+        if (StoredJobs.Find(store, id) is not { } job)
         {
             return TypedResults.Problem("A job of this id was deleted: bring it back, or make this one under another id.", statusCode: StatusCodes.Status409Conflict);
         }
@@ -124,7 +121,7 @@ internal static class JobEndpoints
 
     private static Results<Ok<JobJson>, ProblemHttpResult> Get(string id, JobStore store, HttpContext context)
     {
-        if (Find(store, id) is not { } job)
+        if (StoredJobs.Find(store, id) is not { } job)
         {
             return Versions.Missing();
         }
@@ -141,11 +138,11 @@ internal static class JobEndpoints
             return Refusals.Unprocessable(checks);
         }
 
-        return Versions.Write(context, version => store.SaveHeading(id, heading, version), () => Find(store, id), heading);
+        return Versions.Write(context, version => store.SaveHeading(id, heading, version), () => StoredJobs.Find(store, id), heading);
     }
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string id, JobStore store, JobChanges changes, HttpContext context) =>
-        Versions.Write(context, version => changes.Deleted(id, store.DeleteJob(id, version)), () => Find(store, id), null);
+        Versions.Write(context, version => changes.Deleted(id, store.DeleteJob(id, version)), () => StoredJobs.Find(store, id), null);
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Restore(string id, JobStore store, HttpContext context)
     {
@@ -154,12 +151,12 @@ internal static class JobEndpoints
     }
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Archive(string id, ArchivedJson body, JobStore store, HttpContext context) =>
-        Versions.Write(context, version => store.Archive(id, body.Archived, version), () => Find(store, id), body);
+        Versions.Write(context, version => store.Archive(id, body.Archived, version), () => StoredJobs.Find(store, id), body);
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, JobChanges changes, HttpContext context)
     {
         var document = JsonSerializer.Serialize(cloth.Migrate(), OpenFormat.Json);
         return JobCeilings.Refusal("cloth", document, JobLimits.MostBytesOfCloth) is { } refusal ? refusal
-            : Versions.Write(context, version => changes.Drafts(id, store.SaveCloth(id, document, version)), () => Find(store, id)?.Cloth, cloth);
+            : Versions.Write(context, version => changes.Drafts(id, store.SaveCloth(id, document, version)), () => StoredJobs.Find(store, id)?.Cloth, cloth);
     }
 }

@@ -32,7 +32,7 @@ internal static class JobFileEndpoints
 
     private static Results<PushStreamHttpResult, ProblemHttpResult> Export(string id, JobStore store, PhotoStore photos, WorkStore work, HttpContext context)
     {
-        if (JobEndpoints.Find(store, id) is not { } job)
+        if (StoredJobs.Find(store, id) is not { } job)
         {
             return Versions.Missing();
         }
@@ -129,7 +129,7 @@ internal static class JobFileEndpoints
             return Refusals.Broken(violations);
         }
 
-        var there = file.Id is { } id ? JobEndpoints.Find(store, id) : null;
+        var there = file.Id is { } id ? StoredJobs.Find(store, id) : null;
         if (there is not null && conflict == "refuse")
         {
             return Refused($"The job “{there.Name}” is there already. Nothing was changed: import the file as a copy, or merge it.", StatusCodes.Status409Conflict);

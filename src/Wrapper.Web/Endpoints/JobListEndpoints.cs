@@ -24,8 +24,9 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Stage"><c>measure</c> while one of them cannot, else <c>cut</c>.</param>
 /// <param name="Archived">It was put away.</param>
 /// <param name="Figures">What is to be bought for it as it stands; null where nobody has found it yet.</param>
+/// <param name="Problem">What is wrong with its name, client or place, which are shortened here; null for nothing.</param>
 public sealed record JobLineJson(
-    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, int Covers, int CompleteCovers, string Stage, bool Archived, IReadOnlyList<FigureJson>? Figures);
+    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, int Covers, int CompleteCovers, string Stage, bool Archived, IReadOnlyList<FigureJson>? Figures, string? Problem);
 
 /// <summary>How much is bought of a cloth.</summary>
 /// <param name="Cloth">What it is called.</param>
@@ -143,7 +144,8 @@ internal static class JobListEndpoints
             summary.CompleteCovers,
             summary.Stage.Word(),
             summary.Job.IsArchived,
-            summary.Figures is { } figures ? DocumentReading.Read<List<FigureJson>>(figures, DocumentRules.Figures).Document : null);
+            summary.Figures is { } figures ? DocumentReading.Read<List<FigureJson>>(figures, DocumentRules.Figures).Document : null,
+            StoredJobs.Problem(summary.Job.Heading));
     }
 
     private static Results<Ok<FiguresKeptJson>, ProblemHttpResult> Keep(string id, FoundFiguresJson found, FigureStore figures)

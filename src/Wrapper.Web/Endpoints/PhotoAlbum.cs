@@ -1,3 +1,4 @@
+using System.Buffers.Text;
 using System.Globalization;
 using System.Text.Json;
 using Wrapper.Formats;
@@ -13,26 +14,44 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
 {
     private byte[] _bytes = [];
 
-    /// <summary>The rules that what is said of them breaks; their pictures are looked at when they are decoded.</summary>
-    public IReadOnlyList<RuleViolation> Violations()
+    /// <summary>The rules that the first unsound one of them breaks; empty where all are sound. Their pictures are looked at when they are decoded.</summary>
+    public IReadOnlyList<RuleViolation> Violations() =>
+        ranges.Index().Select(photo => Violations(photo.Item, photo.Index.ToString(CultureInfo.InvariantCulture))).FirstOrDefault(broken => broken.Count > 0) ?? [];
+
+    /// <summary>Each with its picture, once they broke no rule.</summary>
+    public IEnumerable<PhotoDocument> Photos() => ranges.Select(range => JsonSerializer.Deserialize<PhotoDocument>(Read(range), OpenFormat.Json)!);
+
+    private IReadOnlyList<RuleViolation> Violations(PhotoRange range, string place)
     {
-        foreach (var (place, range) in ranges.Index())
+        try
         {
             var said = JsonSerializer.Deserialize<Said>(Read(range), OpenFormat.Json);
-            var violations = DocumentRules.PhotoWithoutContent.Violations(JsonSerializer.SerializeToElement(said, OpenFormat.Json), "photos", place.ToString(CultureInfo.InvariantCulture));
-            if (violations.Count > 0)
+            var violations = DocumentRules.PhotoWithoutContent.Violations(JsonSerializer.SerializeToElement(said, OpenFormat.Json), "photos", place);
+            return violations.Count > 0 || HoldsPicture(Read(range)) ? violations
+                : [new(["photos", place, "content"], $"“photos.{place}.content” must be a picture in base 64. Remove the photograph, or export the job again.")];
+        }
+        catch (JsonException)
+        {
+            return [new(["photos", place], $"“photos.{place}” must be a photograph. Remove it, or export the job again.")];
+        }
+    }
+
+    /// <summary>Its content is there and is base 64; where it stands twice, the later one counts.</summary>
+    private static bool HoldsPicture(ReadOnlySpan<byte> photo)
+    {
+        var reader = new Utf8JsonReader(photo);
+        var holds = false;
+        while (reader.Read())
+        {
+            if (reader.TokenType == JsonTokenType.PropertyName && reader.CurrentDepth == 1 && string.Equals(reader.GetString(), "content", StringComparison.OrdinalIgnoreCase))
             {
-                return violations;
+                reader.Read();
+                holds = reader.TokenType == JsonTokenType.String && (reader.ValueIsEscaped ? Base64.IsValid(reader.GetString()) : Base64.IsValid(reader.ValueSpan));
             }
         }
 
-        return [];
+        return holds;
     }
-
-    /// <summary>Each with its picture.</summary>
-    /// <exception cref="JsonException">A picture is missing, or is not base 64.</exception>
-    public IEnumerable<PhotoDocument> Photos() => ranges.Select(range => JsonSerializer.Deserialize<PhotoDocument>(Read(range), OpenFormat.Json)!)
-        .Select(photo => photo.Content is null ? throw new JsonException("A photograph has no content.") : photo);
 
     private ReadOnlySpan<byte> Read(PhotoRange range)
     {

@@ -33,7 +33,7 @@ internal static class SewingCardEndpoints
 
     private static Results<Ok<SewingCardsJson>, ProblemHttpResult> Cards(string id, string coverId, JobStore store, WorkStore work)
     {
-        if (JobEndpoints.Find(store, id) is not { } job)
+        if (StoredJobs.Find(store, id) is not { } job)
         {
             return Versions.Missing();
         }

@@ -56,7 +56,7 @@ internal static class SheetEndpoints
 
     private static async Task<IResult> Photograph(string token, string cover, string? measure, string? name, HttpRequest request, [AsParameters] Kept kept)
     {
-        if (kept.Sheets.JobOf(token) is not { } id || JobEndpoints.Find(kept.Jobs, id) is not { } job)
+        if (kept.Sheets.JobOf(token) is not { } id || StoredJobs.Find(kept.Jobs, id) is not { } job)
         {
             return Closed();
         }
@@ -110,7 +110,7 @@ internal static class SheetEndpoints
 
     private static Results<Ok<SheetJson>, ProblemHttpResult> Read(string token, JobStore jobs, SheetStore sheets)
     {
-        if (sheets.JobOf(token) is not { } id || JobEndpoints.Find(jobs, id) is not { } job)
+        if (sheets.JobOf(token) is not { } id || StoredJobs.Find(jobs, id) is not { } job)
         {
             return Closed();
         }
@@ -127,7 +127,7 @@ internal static class SheetEndpoints
 
         for (var attempt = 0; attempt < Attempts; attempt++)
         {
-            if (JobEndpoints.Find(jobs, id) is not { } job || job.Covers.FirstOrDefault(cover => cover.Id == coverId) is not { } stored)
+            if (StoredJobs.Find(jobs, id) is not { } job || job.Covers.FirstOrDefault(cover => cover.Id == coverId) is not { } stored)
             {
                 return Versions.Missing();
             }

@@ -31,15 +31,17 @@ internal static class StoredJobs
 
     private static string Shortened(string text) => text.Length <= JobLimits.LongestName ? text : text[..JobLimits.LongestName];
 
+    /// <summary>What is wrong with a heading; null for a sound one.</summary>
+    public static string? Problem(JobHeading heading) => Shortened(heading) == heading ? null : $"It is longer than {JobLimits.LongestName} characters. Shorten it.";
+
     private static JobHeading Heading(JobHeading stored, List<BrokenPartJson> broken)
     {
-        var shortened = Shortened(stored);
-        if (shortened != stored)
+        if (Problem(stored) is { } problem)
         {
-            broken.Add(new(JobPart.Heading, "The job’s name, client or place", [$"It is longer than {JobLimits.LongestName} characters. Shorten it."]));
+            broken.Add(new(JobPart.Heading, "The job’s name, client or place", [problem]));
         }
 
-        return shortened;
+        return Shortened(stored);
     }
 
     private static ClothJson Cloth(StoredDocument stored, List<BrokenPartJson> broken)

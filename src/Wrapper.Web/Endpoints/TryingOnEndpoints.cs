@@ -30,7 +30,7 @@ internal static class TryingOnEndpoints
 
     private static Results<Ok<TryingOnJson>, ProblemHttpResult> Try(string id, string coverId, TryingOnRequestJson request, JobStore store, WorkStore work, JobChanges changes)
     {
-        if (JobEndpoints.Find(store, id) is not { } job)
+        if (StoredJobs.Find(store, id) is not { } job)
         {
             return Versions.Missing();
         }
@@ -127,7 +127,7 @@ internal static class TryingOnEndpoints
     /// <summary>The cover as it stands when all is written.</summary>
     private static Results<Ok<TryingOnJson>, ProblemHttpResult> Results(JobJson job, string coverId, TryingOnRequestJson request, JobStore store, WorkStore work)
     {
-        var stored = JobEndpoints.Find(store, job.Id)!.Covers.First(cover => cover.Id == coverId);
+        var stored = StoredJobs.Find(store, job.Id)!.Covers.First(cover => cover.Id == coverId);
         var now = Of(job, stored, store, work, request with { Found = [] });
         return now.Of(request.Number, stored.Version) is { } answer ? TypedResults.Ok(answer) : Refusals.Unprocessable(now.Errors);
     }

@@ -48,7 +48,7 @@ internal static class WorkEndpoints
     /// <summary>The address of each cover’s record, as this house is reached.</summary>
     private static Results<Ok<IReadOnlyList<RecordCodeJson>>, ProblemHttpResult> Codes(string id, JobStore jobs, HttpContext context)
     {
-        if (JobEndpoints.Find(jobs, id) is not { } job)
+        if (StoredJobs.Find(jobs, id) is not { } job)
         {
             return Versions.Missing();
         }

@@ -2041,6 +2041,8 @@ export interface components {
             archived: boolean;
             /** @description What is to be bought for it as it stands; null where nobody has found it yet. */
             figures: null | components["schemas"]["FigureJson"][];
+            /** @description What is wrong with its name, client or place, which are shortened here; null for nothing. */
+            problem: null | string;
         };
         /** @description A copy of a piece where it is to be cut. */
         LaidCopy: {

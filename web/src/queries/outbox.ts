@@ -5,10 +5,12 @@ import { coverTo } from "../model/cover";
 import type { JobDocument } from "../model/document";
 import { queries } from "./client";
 import { brokenRule } from "./documentRules";
+import { showFault } from "./faults";
 import { KeptTexts } from "./keptTexts";
 import { livesElsewhere, lookForPages, thisPage } from "./pages";
 import { coverKey, differing, send, type Stored } from "./parts";
 import { setAside } from "./setAside";
+import { StoreTrouble } from "./storeTrouble";
 
 const texts = new KeptTexts("wrapper-unsent/");
 const pauseBetweenTries = 3000;
@@ -144,19 +146,12 @@ async function sendOne(place: Place) {
   const choose = new Set(unsent.choose);
   for (const part of differing(place.id, unsent.document, stored).filter(({ key }) => !choose.has(key))) {
     const before = texts.get(place.key);
-    const end = await send(part, stored).then(
-      (sent) => sent.end,
-      (error: unknown) => {
-        if (isNoAnswer(error)) {
-          throw error;
-        }
-      },
-    );
+    const end = await send(part, stored).then((sent) => sent.end, unlessHeldUp);
     if (texts.get(place.key) !== before) {
       return; // the job was opened here meanwhile, and goes on from what it says now
     }
 
-    if (end && end !== "done") {
+    if (end !== "done" && end !== "held up") {
       choose.add(part.key);
     }
 
@@ -167,6 +162,20 @@ async function sendOne(place: Place) {
     forget(place);
     await queries.invalidateQueries({ queryKey: ["jobs"] }); // the list was read before
   }
+}
+
+/** The store does not answer: nothing else is sent either. It cannot take this part now: it is tried again. A fault of the program is shown, and the part waits for whoever opens the job. */
+function unlessHeldUp(error: unknown): "held up" | "fault" {
+  if (isNoAnswer(error)) {
+    throw error;
+  }
+
+  if (error instanceof StoreTrouble) {
+    return "held up";
+  }
+
+  showFault(error);
+  return "fault";
 }
 
 const placeHere = (id: string): Place => ({ key: `${id}/${thisPage}`, id, page: thisPage });

@@ -1,3 +1,4 @@
+import { StoreTrouble } from "./storeTrouble";
 import { api, type Job } from "../api/client";
 import { clothTo } from "../model/cloth";
 import { coverTo } from "../model/cover";
@@ -138,7 +139,7 @@ export async function send(part: Part, stored: Stored): Promise<Sent> {
     return { end: "gone" };
   }
 
-  throw new Error(
+  throw new StoreTrouble(
     (error as { detail?: string } | undefined)?.detail ?? `The store answered ${response.status}.`,
   );
 }

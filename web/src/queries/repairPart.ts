@@ -1,8 +1,5 @@
 import { api, type Job } from "../api/client";
 
-/** A part of a stored job that breaks a rule. */
-export type BrokenPart = Job["broken"][number];
-
 /** The address of a part just as it is stored. */
 export const storedAddress = (job: string, part: string) =>
   `/api/jobs/${encodeURIComponent(job)}/stored?part=${encodeURIComponent(part)}`;

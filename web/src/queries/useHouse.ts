@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { api, type House, type ShelfRemnant } from "../api/client";
+import { setAside } from "./setAside";
+import { api, fetchAnswer, type House, type ShelfRemnant } from "../api/client";
 
 const key = ["house"];
 
@@ -21,17 +22,31 @@ export function useHouse() {
         pace: data.pace,
         shelf: (data.house.shelf ?? []) as ShelfRemnant[],
         schools: data.house.schools ?? {},
+        problems: data.problems,
       };
     },
   });
 }
 
-/** Changes what the house has as it stands in the store now. */
+/** The address of the house’s settings just as they are stored. */
+export const storedHouseAddress = "/api/house/stored";
+
+const storedHouse = async () => (await fetchAnswer(storedHouseAddress)).text();
+
+/** Changes what the house has as it stands in the store now; what could not be read of it is set aside, for it is written over. */
 function useHouseChange<T>(change: (house: House, by: T) => House) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: async (by: T) => {
       const { data: now } = await api.GET("/api/house");
+      if (now && now.problems.length > 0) {
+        setAside(
+          "house",
+          await storedHouse(),
+          "The house’s settings broke a rule; this is how they were stored.",
+        );
+      }
+
       const { error } = await api.PUT("/api/house", {
         body: change(
           {
@@ -83,4 +98,9 @@ export function useHouseSchools() {
     ...house,
     schools: { ...house.schools, ...ways },
   }));
+}
+
+/** Keeps what can be read of the house’s settings. */
+export function useHouseRepair() {
+  return useHouseChange((house, _: void) => house);
 }

@@ -3,6 +3,7 @@ import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type JobLine, type Unit } from "../../api/client";
+import { BrokenHouse } from "./BrokenHouse";
 import { JobRow } from "./JobRow";
 import { createJob, oneMoreLike } from "../../queries/createJob";
 import { letUnsentGo, unsentName, useUnsent } from "../../queries/outbox";
@@ -142,6 +143,7 @@ export function JobList() {
         </p>
       ))}
       {problem && <p role="alert">{problem}</p>}
+      <BrokenHouse />
       {jobs.isError && (
         <p role="alert">The workroom’s computer does not answer. Nothing is lost; try again in a moment.</p>
       )}

@@ -46,6 +46,9 @@ export function JobRow({ job, catalogue, isWaiting, onMore, onArchive, onRemove 
       <span className="job-state">
         <StageOf job={job} />
         {isWaiting && <em>not all saved yet: it waits on this device</em>}
+        {job.problem !== null && (
+          <em>The name, client or place cannot be read whole: open the job to shorten it.</em>
+        )}
         {missing.length > 0 && (
           <span className="job-missing" title={missing.join("\n")}>
             to take: {missing.slice(0, 2).join("; ")}
