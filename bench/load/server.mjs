@@ -50,6 +50,18 @@ export function processorTime(pid) {
   return (Number(fields[11]) + Number(fields[12])) * 10; // in hundredths of a second
 }
 
+/**
+ * What the machine's processors were there for so far, in hundredths of a second: all of it, and what a host took for others.
+ * Where a host takes much, the times measured meanwhile are the host's, not the server's.
+ */
+export function machineTime() {
+  const [user, nice, system, idle, wait, irq, soft, stolen] = /^cpu +(.*)$/m
+    .exec(readFileSync("/proc/stat", "utf8"))[1]
+    .split(" ")
+    .map(Number);
+  return { all: user + nice + system + idle + wait + irq + soft + stolen, stolen };
+}
+
 /** Memory of a process, in megabytes. */
 export function memory(pid) {
   return Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, "utf8"))[1]) / 1024;

@@ -116,6 +116,7 @@ test("house settings that break a rule are named on the shelf, and nothing of th
   await expect(aside).toBeVisible();
   await page.reload();
   await expect(page.getByText(/kept something|this is how they were stored/)).toBeVisible();
+  await page.unrouteAll({ behavior: "wait" });
 });
 
 test("what an older page kept is read, and what cannot be read is shown until it was saved or removed", async ({

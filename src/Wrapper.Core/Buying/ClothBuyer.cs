@@ -19,6 +19,9 @@ public sealed class ClothBuyer
     private const int UsualSteps = 600;
     private const int FewestSteps = 6;
 
+    /// <summary>How much of a computed area is there for certain, whatever was rounded.</summary>
+    private const double LeastArea = 1 - 1e-9;
+
     private readonly IReadOnlyList<JobCover> _covers;
     private readonly LengthUnit _unit;
     private readonly RuleBook _rules;
@@ -62,11 +65,24 @@ public sealed class ClothBuyer
     /// <param name="available">The length there is of it: a lay that fits is good enough; null for a roll.</param>
     /// <param name="onShorter">Told of the first answer and of each with a shorter lay.</param>
     public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null, Action<Yardage>? onShorter = null) =>
-        Buy(cloth, steps, shouldStop, available, onShorter, proved: true);
+        Buy(cloth, Drafted(cloth, proved: true), steps, shouldStop, available, onShorter);
 
     /// <summary>The same without the proof: an estimate that stands beside others and is not cut from.</summary>
-    public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null) =>
-        Buy(cloth, steps, shouldStop, available, null, proved: false);
+    public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null) =>
+        Buy(cloth, Drafted(cloth, proved: false), steps, shouldStop, available: null, onShorter: null);
+
+    /// <summary>An estimate of what a piece of cloth gives; null where the job does not fit it. No lay is looked for where the pieces alone are larger than the cloth.</summary>
+    /// <param name="cloth">The cloth.</param>
+    /// <param name="available">The length there is of it.</param>
+    /// <param name="steps">The most orders to try.</param>
+    /// <param name="shouldStop">Asked between orders.</param>
+    public Yardage? EstimateWithin(ClothSpecification cloth, Length available, int steps, Func<bool>? shouldStop = null)
+    {
+        var drafted = Drafted(cloth, proved: false);
+        var area = drafted.Pieces.Sum(piece => piece.Copies * LayShape.Of(piece.Shape, 0).Area);
+        var isTooMuch = cloth.Remnants.Count == 0 && area * LeastArea > cloth.UsableWidth.Millimetres * available.Millimetres;
+        return drafted.LeftOut.Count == 0 && !isTooMuch && Buy(cloth, drafted, steps, shouldStop, available, onShorter: null) is { Lay: { } lay } yardage && lay.Length <= available ? yardage : null;
+    }
 
     /// <summary>The drafts on this cloth and what would be laid of them, without looking for a lay.</summary>
     public Yardage Drafted(ClothSpecification cloth) => Drafted(cloth, proved: true);
@@ -97,9 +113,8 @@ public sealed class ClothBuyer
         return Bought(cloth, lay: null, pieces) with { LeftOut = leftOut, Checks = checks, Drafts = drafts, Joins = drafts.Where(draft => cut.Contains(draft.Key)).Sum(draft => draft.Value.Joins) };
     }
 
-    private Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter, bool proved)
+    private Yardage Buy(ClothSpecification cloth, Yardage before, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter)
     {
-        var before = Drafted(cloth, proved);
         List<Check> checks = [.. before.Checks];
         List<LaidPiece> pieces = [.. before.Pieces];
         Yardage Answer(Lay? lay) => Bought(cloth, lay, pieces) with { LeftOut = before.LeftOut, Checks = [.. checks], Drafts = before.Drafts, Joins = before.Joins };

@@ -68,6 +68,12 @@ public static class ClothAtHand
 
     private static LargestCover? Grow(Trial trial)
     {
+        // From a whole roll most things can be cut as large as they are made at all: then no size has to be sought.
+        if (trial.At(Largest - (Largest / (1 << Halvings))) is { } largest)
+        {
+            return largest;
+        }
+
         var (fits, tooLarge) = (0m, Largest);
         LargestCover? best = null;
         for (var i = 0; i < Halvings; i++)
@@ -123,8 +129,8 @@ public static class ClothAtHand
             }
 
             var joined = input with { Pieced = [.. pieced.Select(role => new PiecedInput(role, null, [.. Enumerable.Repeat(new PiecedPartInput(null, null), Had.JoinedFrom)]))] };
-            var yardage = new ClothBuyer([new("cover", joined)], Unit, HouseRules).Estimate(Had.Cloth, Steps, ShouldStop, Had.Length);
-            return yardage.Lay is { } lay && yardage.LeftOut.Count == 0 && lay.Length <= Had.Length ? new(Form, Shape, Construction, measures, yardage) { Pieced = pieced } : null;
+            var yardage = new ClothBuyer([new("cover", joined)], Unit, HouseRules).EstimateWithin(Had.Cloth, Had.Length, Steps, ShouldStop);
+            return yardage is null ? null : new(Form, Shape, Construction, measures, yardage) { Pieced = pieced };
         }
 
         /// <summary>The roles of its faces, which are what a cloth is too small for; none where it cannot be drafted.</summary>
