@@ -21,40 +21,44 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
 
     /// <summary>Looks through a file.</summary>
     /// <param name="file">The file; it can be sought in afterwards.</param>
+    /// <param name="room">Room for its longest text.</param>
     /// <param name="left">The sender has gone.</param>
     /// <returns>The scan, or what in the file is more than is taken.</returns>
     /// <exception cref="JsonException">It is not JSON, or nested too deeply.</exception>
-    public static async Task<(JobFileScan? Scan, LimitExceeded? Exceeded)> Of(Stream file, CancellationToken left)
+    public static async Task<(JobFileScan? Scan, LimitExceeded? Exceeded)> Of(Stream file, LargeBuffer room, CancellationToken left)
     {
         ArgumentNullException.ThrowIfNull(file);
+        ArgumentNullException.ThrowIfNull(room);
         var walk = new Walk();
-        var buffer = new byte[UsualBuffer];
-        for (var filled = 0; ;)
+        var buffer = room.Take(UsualBuffer);
+        try
         {
-            var read = await file.ReadAsync(buffer.AsMemory(filled), left);
-            filled += read;
-            var (used, exceeded) = walk.Go(buffer.AsSpan(0, filled), isLast: read == 0);
-            if (exceeded is not null)
+            for (var filled = 0; ;)
             {
-                return (null, exceeded);
-            }
-
-            if (read == 0)
-            {
-                return (new(walk.Json, walk.Photos), null);
-            }
-
-            buffer.AsSpan(used, filled - used).CopyTo(buffer);
-            filled -= used;
-            if (filled == buffer.Length)
-            {
-                if (IsTooLong(walk, filled) is { } tooLong)
+                var read = await file.ReadAsync(buffer.AsMemory(filled), left);
+                filled += read;
+                var (used, exceeded) = walk.Go(buffer.AsSpan(0, filled), isLast: read == 0);
+                if (exceeded is not null || read == 0)
                 {
-                    return (null, tooLong);
+                    return (exceeded is null ? new(walk.Json, walk.Photos) : null, exceeded);
                 }
 
-                Array.Resize(ref buffer, 2 * buffer.Length);
+                buffer.AsSpan(used, filled - used).CopyTo(buffer);
+                filled -= used;
+                if (filled == buffer.Length)
+                {
+                    if (IsTooLong(walk, filled) is { } tooLong)
+                    {
+                        return (null, tooLong);
+                    }
+
+                    buffer = room.Enlarged(buffer, 2 * buffer.Length);
+                }
             }
+        }
+        finally
+        {
+            room.GiveBack(buffer);
         }
     }
 

@@ -13,9 +13,8 @@ internal static class CopyEndpoints
 
     private static FileStreamHttpResult Take(Database database, TimeProvider clock)
     {
-        var path = Path.Combine(Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.db");
+        var path = TemporaryFile.Path("db");
         database.CopyTo(path);
-        var copy = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.Read, 65536, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
-        return TypedResults.Stream(copy, "application/vnd.sqlite3", $"wrapper-{clock.GetLocalNow():yyyy-MM-dd}.db");
+        return TypedResults.Stream(TemporaryFile.Written(path), "application/vnd.sqlite3", $"wrapper-{clock.GetLocalNow():yyyy-MM-dd}.db");
     }
 }

@@ -14,6 +14,12 @@ internal static class JobFileEndpoints
     /// <summary>One file is read at a time: what stands beside its photographs is in memory meanwhile.</summary>
     private static readonly SemaphoreSlim Turn = new(1, 1);
 
+    /// <summary>Its longest text and its photographs, one after another, are each read into the same memory.</summary>
+    private static readonly (LargeBuffer Text, LargeBuffer Photo) Room = (new(), new());
+
+    /// <summary>A file of as many bytes leaves much behind in memory.</summary>
+    private const long LargeFile = 8 * 1024 * 1024;
+
     private static string TooLarge { get; } = $"This file is larger than {JobLimits.MostBytesOfFile / 1024 / 1024} MB. Remove photographs from the job and export it again.";
 
     public static void MapJobFiles(this IEndpointRouteBuilder routes)
@@ -99,13 +105,18 @@ internal static class JobFileEndpoints
         }
         finally
         {
+            if (upload.Length > LargeFile)
+            {
+                GC.Collect(GC.MaxGeneration, GCCollectionMode.Forced, blocking: false); // left alone, the photographs of several such files gather in memory
+            }
+
             Turn.Release();
         }
     }
 
     private static async Task<Results<Ok<JobImportedJson>, ProblemHttpResult>> Read(FileStream upload, string? conflict, JobStore store, JobImport import, CancellationToken left)
     {
-        var (scan, exceeded) = await JobFileScan.Of(upload, left);
+        var (scan, exceeded) = await JobFileScan.Of(upload, Room.Text, left);
         if (exceeded is not null)
         {
             return Refusals.Unprocessable([Check.Error("too-much", exceeded.Text, exceeded.Name)]);
@@ -123,7 +134,7 @@ internal static class JobFileEndpoints
             return Refusals.Broken(unfit);
         }
 
-        var album = new PhotoAlbum(upload, scan.Photos);
+        using var album = new PhotoAlbum(upload, scan.Photos, Room.Photo);
         if (album.Violations() is { Count: > 0 } violations)
         {
             return Refusals.Broken(violations);

@@ -10,9 +10,10 @@ namespace Wrapper.Web.Endpoints;
 /// <summary>The photographs of an uploaded job file, read one at a time into the same memory.</summary>
 /// <param name="file">The file.</param>
 /// <param name="ranges">Where they stand in it.</param>
-internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> ranges)
+/// <param name="room">Room for one of them.</param>
+internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> ranges, LargeBuffer room) : IDisposable
 {
-    private byte[] _bytes = [];
+    private readonly byte[] _bytes = room.Take(ranges.Count == 0 ? 0 : ranges.Max(range => range.Length));
 
     /// <summary>The rules that the first unsound one of them breaks; empty where all are sound. Their pictures are looked at when they are decoded.</summary>
     public IReadOnlyList<RuleViolation> Violations() =>
@@ -20,6 +21,8 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
 
     /// <summary>Each with its picture, once they broke no rule.</summary>
     public IEnumerable<PhotoDocument> Photos() => ranges.Select(range => JsonSerializer.Deserialize<PhotoDocument>(Read(range), OpenFormat.Json)!);
+
+    public void Dispose() => room.GiveBack(_bytes);
 
     private IReadOnlyList<RuleViolation> Violations(PhotoRange range, string place)
     {
@@ -55,11 +58,6 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
 
     private ReadOnlySpan<byte> Read(PhotoRange range)
     {
-        if (_bytes.Length < range.Length)
-        {
-            _bytes = new byte[range.Length]; // not from a pool: a pool would hold what one file in a hundred needs
-        }
-
         file.Seek(range.At, SeekOrigin.Begin);
         file.ReadExactly(_bytes, 0, range.Length);
         return _bytes.AsSpan(0, range.Length);

@@ -9,8 +9,7 @@ namespace Wrapper.Web.Endpoints;
 /// </summary>
 internal sealed class PhotoSpool : IDisposable
 {
-    private readonly FileStream _file = new(
-        Path.Combine(Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.photos"), FileMode.CreateNew, FileAccess.ReadWrite, FileShare.None, 64 * 1024, FileOptions.DeleteOnClose);
+    private readonly FileStream _file = TemporaryFile.New("photos");
 
     /// <summary>Takes a picture in; what it returns reads it again.</summary>
     public Func<StoredPicture> Keep(Photograph picture)

@@ -16,8 +16,7 @@ internal static class UploadedFile
             return null;
         }
 
-        var file = new FileStream(
-            Path.Combine(Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.upload"), FileMode.CreateNew, FileAccess.ReadWrite, FileShare.None, AtOnce, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+        var file = TemporaryFile.New("upload");
         try
         {
             var buffer = new byte[AtOnce];

@@ -1,0 +1,22 @@
+namespace Wrapper.Web.Endpoints;
+
+/// <summary>Files that are there for one request, and deleted when they are closed.</summary>
+internal static class TemporaryFile
+{
+    private const int AtOnce = 64 * 1024;
+
+    /// <summary>A path nothing stands at.</summary>
+    /// <param name="ending">What the file is: <c>upload</c>, <c>photos</c>, <c>db</c>.</param>
+    public static string Path(string ending) => System.IO.Path.Combine(System.IO.Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.{ending}");
+
+    /// <summary>A new, empty file, to be written and read.</summary>
+    /// <param name="ending">What it is.</param>
+    public static FileStream New(string ending) => Open(Path(ending), FileMode.CreateNew, FileAccess.ReadWrite);
+
+    /// <summary>A file that somebody wrote, to be read once.</summary>
+    /// <param name="path">Where it is.</param>
+    public static FileStream Written(string path) => Open(path, FileMode.Open, FileAccess.Read);
+
+    private static FileStream Open(string path, FileMode mode, FileAccess access) =>
+        new(path, mode, access, FileShare.None, AtOnce, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+}
