@@ -151,6 +151,24 @@ public sealed class MakeUpsTests
         }
     }
 
+    /// <summary>Of 20 by 26 in, grown four times less the last halving: 20 × 511/128 = 79.84, 26 × 511/128 = 103.80, each down to a quarter.</summary>
+    [Fact]
+    public void A_wide_roll_gives_the_largest_that_is_tried()
+    {
+        var roll = new ClothSpecification(Length.FromInches(120), Length.Zero, false, Length.Zero);
+        var bag = ClothAtHand.Find(new(roll, Length.FromMillimetres(200_000m)), LengthUnit.Inch, NoRules, ["pillowcase"])[0];
+        Assert.Equal((Length.FromInches(79, 3, 4), Length.FromInches(103, 3, 4)), (bag.Measures["width"], bag.Measures["length"]));
+    }
+
+    [Fact]
+    public void What_is_larger_than_the_cloth_is_not_laid_and_what_just_fits_is()
+    {
+        var buyer = new ClothBuyer([new("a", Cushions.Worked)], LengthUnit.Inch, NoRules);
+        var needed = buyer.Estimate(Cloth54, 6).Lay!.Length;
+        Assert.Equal(needed, buyer.EstimateWithin(Cloth54, needed, 6)!.Lay!.Length);
+        Assert.Null(buyer.EstimateWithin(Cloth54, Length.FromMillimetres(50m), 6, () => throw new InvalidOperationException("It was laid.")));
+    }
+
     [Fact]
     public void A_cloth_too_small_for_anything_gives_nothing() =>
         Assert.Empty(ClothAtHand.Find(new(new(Length.FromMillimetres(100m), Length.Zero, false, Length.Zero), Length.FromMillimetres(60m)), LengthUnit.Millimetre, NoRules, ["duvet", "table"]));

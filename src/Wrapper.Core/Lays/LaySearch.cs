@@ -53,8 +53,8 @@ internal sealed class LaySearch
 
     private List<LaidShape> Best { get; set; }
 
-    /// <summary>A shorter lay is worth having below this: the best so far, or what there is of the cloth.</summary>
-    private long ToBeat => Math.Min(BestLength, (_request.Available?.Nanometres ?? long.MaxValue - 1) + 1);
+    /// <summary>A shorter lay is worth having below this: the best so far, or what there is of the cloth and the little by which each try aims lower.</summary>
+    private long ToBeat => _request.Available is { Nanometres: var there } ? Math.Min(BestLength, (long)(there / (1 - ShapeSearch.Aim)) + 2) : BestLength;
 
     /// <summary>Improves the lay for so many steps, or until told to stop or nothing shorter can be; and then tidies it.</summary>
     public Lay Run(int steps, Func<bool> shouldStop, Action<Lay>? onShorter = null)

@@ -10,7 +10,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
     private const double Small = 0.25;
 
     /// <summary>By how much each try aims to be shorter than the best.</summary>
-    private const double Aim = 0.002;
+    public const double Aim = 0.002;
 
     private readonly Lane[] _lanes = [new(items, ground, bound, 20_040_527), new(items, ground, bound, 19_991_231)];
 
