@@ -80,7 +80,7 @@ test("a sheet's file is taken in at the bench, and rubbish is not", async ({ pag
     mimeType: "application/json",
     buffer: Buffer.from("{}"),
   });
-  await expect(page.getByText("no measuring sheet’s file")).toBeVisible();
+  await expect(page.getByText("not a measuring sheet’s file")).toBeVisible();
   await input.setInputFiles({
     name: "a.sheet.json",
     mimeType: "application/json",

@@ -1,15 +1,15 @@
 namespace Wrapper.Formats.Documents;
 
 /// <summary>
-/// Room for what is too large to be made anew for each file: whoever comes next uses it again, as long as the memory is not
-/// wanted for something else meanwhile.
+/// A buffer too large to allocate again for each file. The next reader uses the same one, unless the garbage collector has freed it
+/// meanwhile.
 /// </summary>
 public sealed class LargeBuffer
 {
     private readonly Lock _lock = new();
     private WeakReference<byte[]>? _kept;
 
-    /// <summary>Takes room for so many bytes; give it back afterwards.</summary>
+    /// <summary>Takes a buffer of at least so many bytes. Give it back afterwards.</summary>
     /// <param name="least">The fewest bytes.</param>
     public byte[] Take(int least)
     {
@@ -21,7 +21,7 @@ public sealed class LargeBuffer
         }
     }
 
-    /// <summary>Takes more room for what is in a buffer, and gives the smaller one back.</summary>
+    /// <summary>Takes a larger buffer and copies the content of this one into it.</summary>
     /// <param name="bytes">The buffer.</param>
     /// <param name="least">The fewest bytes of the larger one.</param>
     public byte[] Enlarged(byte[] bytes, int least)
@@ -32,7 +32,7 @@ public sealed class LargeBuffer
         return larger;
     }
 
-    /// <summary>Gives room back.</summary>
+    /// <summary>Gives a buffer back.</summary>
     /// <param name="bytes">The buffer that was taken.</param>
     public void GiveBack(byte[] bytes)
     {

@@ -15,7 +15,7 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
 {
     private readonly byte[] _bytes = room.Take(ranges.Count == 0 ? 0 : ranges.Max(range => range.Length));
 
-    /// <summary>The rules that the first unsound one of them breaks; empty where all are sound. Their pictures are looked at when they are decoded.</summary>
+    /// <summary>The rules broken by the first unsound photograph; empty if all are sound. The pictures themselves are checked when they are decoded.</summary>
     public IReadOnlyList<RuleViolation> Violations() =>
         ranges.Index().Select(photo => Violations(photo.Item, photo.Index.ToString(CultureInfo.InvariantCulture))).FirstOrDefault(broken => broken.Count > 0) ?? [];
 

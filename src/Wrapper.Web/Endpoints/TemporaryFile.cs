@@ -5,15 +5,15 @@ internal static class TemporaryFile
 {
     private const int AtOnce = 64 * 1024;
 
-    /// <summary>A path nothing stands at.</summary>
-    /// <param name="ending">What the file is: <c>upload</c>, <c>photos</c>, <c>db</c>.</param>
+    /// <summary>A path where there is no file yet.</summary>
+    /// <param name="ending">The extension, which says the purpose: <c>upload</c>, <c>photos</c>, <c>db</c>.</param>
     public static string Path(string ending) => System.IO.Path.Combine(System.IO.Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.{ending}");
 
     /// <summary>A new, empty file, to be written and read.</summary>
-    /// <param name="ending">What it is.</param>
+    /// <param name="ending">The extension.</param>
     public static FileStream New(string ending) => Open(Path(ending), FileMode.CreateNew, FileAccess.ReadWrite);
 
-    /// <summary>A file that somebody wrote, to be read once.</summary>
+    /// <summary>Opens a finished file to be read once.</summary>
     /// <param name="path">Where it is.</param>
     public static FileStream Written(string path) => Open(path, FileMode.Open, FileAccess.Read);
 

@@ -34,7 +34,7 @@ test.each([
   '{"isCarried":true,"unit":"in"}',
   '{"isCarried":true,"unit":"in","moves":{"right":"6"}}',
   '{"isCarried":true,"unit":"ell","moves":{}}',
-])("what nobody can read (%s) is nothing found, and is set aside in sight", async (text) => {
+])("findings that cannot be read (%s) count as none, and are set aside in sight", async (text) => {
   localStorage.setItem("wrapper-found/j/a/1", text);
   await lookForFound();
   expect(foundHere(first, "in")).toBeNull();

@@ -50,8 +50,8 @@ test.each([
   { wrapperSheet: 1, covers: [{ ...cover, entries: [...fields, { measure: "width" }] }] },
   { wrapperSheet: 1, covers: [{ ...cover, entries: [{ ...fields[0], text: 22 }] }] },
   { wrapperSheet: 1, covers: [{ ...cover, entries: [{ ...fields[0], text: "9".repeat(2001) }] }] },
-])("of a file that is none, nothing is taken in (%j)", async (content) => {
+])("a file that is not a measuring sheet’s changes nothing (%j)", async (content) => {
   const before = onBench();
-  expect(await take(content)).toBe("This is no measuring sheet’s file: nothing was taken in.");
+  expect(await take(content)).toBe("This is not a measuring sheet’s file. Choose the file that the phone saved.");
   expect(onBench()).toBe(before);
 });

@@ -4,13 +4,13 @@ import { brokenRule, loadRules } from "./documentRules";
 /** Takes in what a phone saved of a measuring sheet because it could not send it; says what came of it. */
 export async function takeSheetFile(file: File): Promise<string> {
   if (!(await loadRules())) {
-    return "The workroom’s computer does not answer: nothing was taken in, try again.";
+    return "The workroom’s computer does not answer. Try again in a moment.";
   }
 
   const content = parsed(await file.text());
   return brokenRule("sheetFile", content) === null
     ? takeSheet(content as SheetFile)
-    : "This is no measuring sheet’s file: nothing was taken in.";
+    : "This is not a measuring sheet’s file. Choose the file that the phone saved.";
 }
 
 function parsed(text: string): unknown {
