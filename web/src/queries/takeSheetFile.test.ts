@@ -52,6 +52,8 @@ test.each([
   { wrapperSheet: 1, covers: [{ ...cover, entries: [{ ...fields[0], text: "9".repeat(2001) }] }] },
 ])("a file that is not a measuring sheet’s changes nothing (%j)", async (content) => {
   const before = onBench();
-  expect(await take(content)).toBe("This is not a measuring sheet’s file. Choose the file that the phone saved.");
+  expect(await take(content)).toBe(
+    "This is not a measuring sheet’s file. Choose the file that the phone saved.",
+  );
   expect(onBench()).toBe(before);
 });

@@ -102,5 +102,5 @@ export function useHouseSchools() {
 
 /** Keeps what can be read of the house’s settings. */
 export function useHouseRepair() {
-  return useHouseChange((house, _: void) => house);
+  return useHouseChange<void>((house) => house);
 }
