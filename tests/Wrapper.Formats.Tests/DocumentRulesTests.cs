@@ -31,6 +31,7 @@ public sealed class DocumentRulesTests
     [InlineData("""{ "others": [{ "key": "navy", "width": "48", "traits": ["woolly"] }] }""", "others.0.traits.0")]
     [InlineData("""{ "pinned": [{ "piece": "a", "x": 1e300 }] }""", "pinned.0.x")]
     [InlineData("""{ "edges": { "left": { "kind": "ragged" } } }""", "edges.left.kind")]
+    [InlineData("""{ "edges": { "hem": 5 } }""", "edges.hem")]
     public void A_cloth_that_breaks_a_rule_names_the_field_and_loses_only_that(string change, string field) => Repairs(Cloth, change, DocumentRules.Cloth, field);
 
     [Theory]

@@ -13,7 +13,7 @@ internal static class ClothRules
     private static readonly RangeRule Copy = new(0, 100_000, isWhole: true);
     private static readonly RangeRule Turn = new(-360, 360, isWhole: true);
     private static readonly RangeRule Place = new(-1e6, 1e6);
-    private static readonly string[] Sides = ["left", "right", "start", "end"];
+    private static readonly ObjectRule Edge = new ObjectRule().With("kind", WordRule.Of<ClothEdgeKind>()).With(Entry, "depth", "keep");
 
     /// <summary>A cloth as it stands inside another document.</summary>
     public static SharedRule Shared { get; } = new("cloth", () => Cloth!);
@@ -31,14 +31,12 @@ internal static class ClothRules
         .With("repeat", new ObjectRule().With(Entry, "length", "width", "motif").With("match", new WordRule(["straight", "half-drop"])).With("over", WordRule.Of<MatchOver>()))
         .With("face", new ObjectRule().With("kind", WordRule.Of<FaceKind>()).With(Text, "ground", "ink", "picture").With("figure", Entry))
         .With("shrinkage", new ObjectRule().With(Entry, "along", "across"))
-        .With("edges", Edges())
+        .With("edges", new MapRule(Edge))
         .With("soldIn", new ListRule(new ObjectRule().With(Entry, "width", "price"), JsonLimits.Of("soldIn")))
         .With("flaws", new ListRule(new ObjectRule().With(Entry, "from", "to", "left", "right"), JsonLimits.Of("flaws")))
         .With("remnants", new ListRule(new ObjectRule().With(Text, "name", "id").With(Entry, "width", "length"), JsonLimits.Of("remnants")))
         .With(Places(), "pinned", "kept")
         .With("others", new ListRule(Shared, JsonLimits.Of("others")));
-
-    private static ObjectRule Edges() => new ObjectRule().With(new ObjectRule().With("kind", WordRule.Of<ClothEdgeKind>()).With(Entry, "depth", "keep"), Sides);
 
     private static ListRule Places() =>
         new(new ObjectRule().With(Text, "piece", "remnant").With("copy", Copy).With("turn", Turn).With(Place, "x", "y"), JsonLimits.Of("pinned"));
