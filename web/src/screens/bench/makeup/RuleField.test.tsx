@@ -32,7 +32,7 @@ test("one touch writes the figure among the house's other rules", async () => {
       written.push(await request.json(), request.headers.get("If-Match"));
     }
 
-    return new Response(JSON.stringify({ version: 4, house: { rules: { zip: "1" } } }), {
+    return new Response(JSON.stringify({ version: 4, house: { rules: { zip: "1" } }, problems: [] }), {
       headers: { "Content-Type": "application/json" },
     });
   });
