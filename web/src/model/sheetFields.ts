@@ -1,3 +1,5 @@
+import { isRecord } from "./json";
+
 /** One field as it stands on the phone: what the bench held when it was last seen, and what it holds now. */
 export interface Field {
   before: string;
@@ -6,9 +8,6 @@ export interface Field {
 
 /** Everything filled in on a sheet and not yet known to be at the bench, by thing, then by measure; notes begin with "note:". */
 export type Filled = Record<string, Record<string, Field>>;
-
-export const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === "object" && value !== null && !Array.isArray(value);
 
 const isField = (value: unknown): value is Field =>
   isRecord(value) && typeof value["before"] === "string" && typeof value["text"] === "string";

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Unit } from "../api/client";
 import type { Moves } from "../model/fitting";
-import { isRecord } from "../model/sheetFields";
+import { isRecord, parsedJson } from "../model/json";
 import { KeptTexts } from "./keptTexts";
 import { setAside } from "./setAside";
 
@@ -53,7 +53,7 @@ export function foundHere(tried: Tried, unit: Unit): FoundHere | null {
     return null;
   }
 
-  const stored = parsed(text);
+  const stored = parsedJson(text);
   if (!isStored(stored)) {
     setAside(`found/${keyOf(tried)}`, text, "What was found at a try-on in this browser cannot be read.");
     texts.remove(keyOf(tried));
@@ -87,12 +87,4 @@ function isStored(value: unknown): value is Stored {
     isRecord(value["moves"]) &&
     Object.values(value["moves"]).every((move) => Number.isSafeInteger(move))
   );
-}
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
 }

@@ -1,6 +1,7 @@
 import type { Catalogue, Unit } from "../api/client";
 import { coverTo, type Cover } from "../model/cover";
-import { isFilled, isRecord, waiting, type Filled } from "../model/sheetFields";
+import { isRecord, parsedJson } from "../model/json";
+import { isFilled, waiting, type Filled } from "../model/sheetFields";
 import { brokenRule } from "./documentRules";
 import { KeptTexts } from "./keptTexts";
 import { setAside } from "./setAside";
@@ -26,7 +27,7 @@ export async function lookForSheets(): Promise<void> {
 /** What was filled in here and is not known to be at the bench; what of it cannot be read is set aside in sight. */
 export function filledOn(token: string): Filled {
   const text = texts.get(token);
-  const filled = parsed(text);
+  const filled = parsedJson(text);
   if (isFilled(filled)) {
     return filled;
   }
@@ -50,7 +51,7 @@ export function keepFilled(token: string, filled: Filled) {
 
 /** The sheet as it was last seen; null where it never was, or cannot be read: the workroom's computer has it. */
 export function seenSheet(token: string): Sheet | null {
-  const sheet = parsed(texts.get(seenKey(token)));
+  const sheet = parsedJson(texts.get(seenKey(token)));
   return isSheet(sheet) ? sheet : null;
 }
 
@@ -76,13 +77,5 @@ function isCover(cover: Cover): boolean {
     return brokenRule("cover", coverTo(cover)) === null;
   } catch {
     return false; // something of it is missing
-  }
-}
-
-function parsed(text: string | null): unknown {
-  try {
-    return JSON.parse(text ?? "null");
-  } catch {
-    return undefined;
   }
 }

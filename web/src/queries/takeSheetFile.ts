@@ -1,3 +1,4 @@
+import { parsedJson } from "../model/json";
 import { takeSheet, type SheetFile } from "../model/takeSheet";
 import { brokenRule, loadRules } from "./documentRules";
 
@@ -7,16 +8,8 @@ export async function takeSheetFile(file: File): Promise<string> {
     return "The workroom’s computer does not answer. Try again in a moment.";
   }
 
-  const content = parsed(await file.text());
+  const content = parsedJson(await file.text());
   return brokenRule("sheetFile", content) === null
     ? takeSheet(content as SheetFile)
     : "This is not a measuring sheet’s file. Choose the file that the phone saved.";
-}
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
 }

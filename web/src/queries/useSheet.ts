@@ -48,10 +48,10 @@ export function useSheet(token: string) {
           body: entriesOf(fields),
         });
         if (!data) {
-          setState(endOf(response.status));
+          const end = endOf(response.status);
+          setState(end);
           setRefusal(error.detail ?? "");
-          timer.current =
-            endOf(response.status) === "offline" ? setTimeout(() => again.current(), retry) : undefined;
+          timer.current = end === "offline" ? setTimeout(() => again.current(), retry) : undefined;
           return;
         }
 
