@@ -22,24 +22,23 @@ public static class SheetEntries
         var second = new List<string>();
         foreach (var entry in entries)
         {
-            var text = entry.Text;
             var now = entry.IsNote ? notes.GetValueOrDefault(entry.Measure, "") : measures.TryGetValue(entry.Measure, out var known) ? JsonWords.Word(known) : "";
-            if (text == now)
+            if (entry.Text == now)
             {
                 continue;
             }
 
             if (entry.IsNote)
             {
-                notes[entry.Measure] = now == entry.Before || now.Length == 0 ? text : $"{now} / {text}";
+                notes[entry.Measure] = now == entry.Before || now.Length == 0 ? entry.Text : $"{now} / {entry.Text}";
             }
             else if (now == entry.Before || now.Length == 0)
             {
-                Set(measures, entry.Measure, text);
+                Set(measures, entry.Measure, entry.Text);
             }
-            else if (text.Length > 0)
+            else if (entry.Text.Length > 0)
             {
-                readings[entry.Measure] = JsonSerializer.SerializeToElement(text);
+                readings[entry.Measure] = JsonSerializer.SerializeToElement(entry.Text);
                 second.Add(entry.Measure);
             }
         }

@@ -3,7 +3,7 @@ import type { Unit } from "../api/client";
 import type { Moves } from "../model/fitting";
 import { isRecord, parsedJson } from "../model/json";
 import { KeptTexts } from "./keptTexts";
-import { setAside } from "./setAside";
+import { moveAside } from "./setAside";
 
 /** What was found at a try-on on this device and is not written down in the record yet. */
 export interface FoundHere {
@@ -29,8 +29,7 @@ const keyOf = ({ job, cover, number }: Tried) => `${job}/${cover}/${number}`;
 
 /** Looks what was found here in earlier visits. */
 export async function lookForFound(): Promise<void> {
-  texts.adopt(() => true);
-  await texts.look();
+  await texts.lookForEarlier();
 }
 
 /** What is still to be written down of this cover; null for nothing, undefined while it is looked for. */
@@ -55,8 +54,7 @@ export function foundHere(tried: Tried, unit: Unit): FoundHere | null {
 
   const stored = parsedJson(text);
   if (!isStored(stored)) {
-    setAside(`found/${keyOf(tried)}`, text, "What was found at a try-on in this browser cannot be read.");
-    texts.remove(keyOf(tried));
+    moveAside(texts, keyOf(tried), "found", "What was found at a try-on in this browser cannot be read.");
     return null;
   }
 

@@ -4,7 +4,7 @@ import { isRecord, parsedJson } from "../model/json";
 import { isFilled, waiting, type Filled } from "../model/sheetFields";
 import { brokenRule } from "./documentRules";
 import { KeptTexts } from "./keptTexts";
-import { setAside } from "./setAside";
+import { moveAside } from "./setAside";
 
 /** A measuring sheet as the phone last saw it. */
 export interface Sheet {
@@ -20,8 +20,7 @@ const seenKey = (token: string) => `${token}.seen`;
 
 /** Looks what this phone holds of sheets since earlier visits. */
 export async function lookForSheets(): Promise<void> {
-  texts.adopt(() => true);
-  await texts.look();
+  await texts.lookForEarlier();
 }
 
 /** What was filled in here and is not known to be at the bench; what of it cannot be read is set aside in sight. */
@@ -33,8 +32,7 @@ export function filledOn(token: string): Filled {
   }
 
   if (text !== null) {
-    setAside(`sheet/${token}`, text, "Measures filled in on this phone cannot be read.");
-    texts.remove(token);
+    moveAside(texts, token, "sheet", "Measures filled in on this phone cannot be read.");
   }
 
   return {};

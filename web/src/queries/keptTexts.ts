@@ -91,6 +91,12 @@ export class KeptTexts {
     }
   }
 
+  /** Looks what earlier visits kept, and moves what they left in the small storage. */
+  async lookForEarlier(isLeft: (key: string) => boolean = () => true): Promise<void> {
+    this.adopt(isLeft);
+    await this.look();
+  }
+
   /** Moves what an older page left in the small storage; not what a page that is open just wrote. */
   adopt(isLeft: (key: string) => boolean) {
     for (const key of Object.keys(localStorage).filter((name) => name.startsWith(this.prefix))) {

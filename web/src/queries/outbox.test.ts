@@ -209,8 +209,8 @@ test.each(["{", "null", "[]", '{"document":{"covers":5},"stored":[]}', '{"docume
     localStorage.setItem("wrapper-unsent/one/p1", text);
     openJob(jobOf("one"));
     expect(useBench.getState().document?.heading.name).toBe("one");
-    expect(Object.keys(localStorage)).toEqual(["wrapper-spoilt/one/p1"]);
-    expect(localStorage.getItem("wrapper-spoilt/one/p1")).toBe(text);
+    expect(Object.keys(localStorage)).toEqual(["wrapper-spoilt/typed/one/p1"]);
+    expect(localStorage.getItem("wrapper-spoilt/typed/one/p1")).toBe(text);
   },
 );
 

@@ -9,7 +9,7 @@ import { showFault } from "./faults";
 import { KeptTexts } from "./keptTexts";
 import { livesElsewhere, lookForPages, thisPage } from "./pages";
 import { coverKey, differing, send, type Stored } from "./parts";
-import { setAside } from "./setAside";
+import { moveAside } from "./setAside";
 import { StoreTrouble } from "./storeTrouble";
 
 const texts = new KeptTexts("wrapper-unsent/");
@@ -102,8 +102,7 @@ function laidOver(id: string, fresh: JobDocument, stored: Stored, unsent: Unsent
 
 /** Looks again what waits in this browser: other pages keep and send too. */
 export async function lookForUnsent() {
-  texts.adopt((key) => !livesElsewhere(placeOf(key).page));
-  await texts.look();
+  await texts.lookForEarlier((key) => !livesElsewhere(placeOf(key).page));
   look();
 }
 
@@ -207,8 +206,7 @@ function read({ key }: Place): Unsent | null {
     return JSON.parse(text) as Unsent;
   }
 
-  setAside(key, text, `Something typed on a job in this browser cannot be read (${problem}).`);
-  texts.remove(key);
+  moveAside(texts, key, "typed", `Something typed on a job in this browser cannot be read (${problem}).`);
   return null;
 }
 

@@ -23,6 +23,12 @@ export function setAside(key: string, text: string, problem: string) {
   show();
 }
 
+/** Sets a kept text aside, out of the place it was kept in. */
+export function moveAside(from: KeptTexts, key: string, kind: string, problem: string) {
+  setAside(`${kind}/${key}`, from.get(key) ?? "", problem);
+  from.remove(key);
+}
+
 /** Someone has done with it. */
 export function removeAside(key: string) {
   texts.remove(key);
@@ -31,8 +37,7 @@ export function removeAside(key: string) {
 
 /** Looks what is set aside, also by earlier visits. */
 export async function lookForAside(): Promise<void> {
-  texts.adopt(() => true);
-  await texts.look();
+  await texts.lookForEarlier();
   show();
 }
 

@@ -4,7 +4,7 @@ import { queries } from "./client";
 import { brokenRule } from "./documentRules";
 import { showFault } from "./faults";
 import { KeptTexts } from "./keptTexts";
-import { setAside } from "./setAside";
+import { moveAside, setAside } from "./setAside";
 
 const texts = new KeptTexts("wrapper-work/");
 const pauseBetweenTries = 3000;
@@ -35,8 +35,7 @@ export function noteRead(entry: string) {
 
 /** Looks what waits in this browser since earlier visits, and sends it. */
 export async function lookForTold() {
-  texts.adopt(() => true);
-  await texts.look();
+  await texts.lookForEarlier();
   const kept = readAll();
   useToldHere.setState(({ waiting }) => {
     const all = { ...kept };
@@ -172,13 +171,11 @@ function readAll(): Record<string, WorkEntry[]> {
   const waiting: Record<string, WorkEntry[]> = {};
   for (const key of texts.keys()) {
     const [job = ""] = key.split("/");
-    const text = texts.get(key) ?? "";
-    const entry = entryOf(text);
+    const entry = entryOf(texts.get(key) ?? "");
     if (entry) {
       (waiting[job] ??= []).push(entry);
     } else {
-      setAside(`work/${key}`, text, "Something ticked in this browser cannot be read.");
-      texts.remove(key);
+      moveAside(texts, key, "work", "Something ticked in this browser cannot be read.");
     }
   }
 

@@ -14,7 +14,7 @@ export function UnreadableWork({ job, work }: { job: string; work: WorkEntry[] }
         <p key={id} className="panel-trouble-ways">
           <span>An entry of the work cannot be read, and does not count. {note}</span>
           <a href={storedAddress(job, `work/${id}`)} download>
-            Save it as it is stored
+            Save as stored
           </a>
           <button type="button" onClick={() => tell(job, told("undone", workerHere(), { subject: id }))}>
             Remove
