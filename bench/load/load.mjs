@@ -13,11 +13,14 @@ import {
 import { machineTime, memory, processorTime, start } from "./server.mjs";
 
 const clients = 50;
-const think = 1000;
+const think = 1000; // on average
 const seconds = 30;
 const warmUp = 8;
 const allowed = { draft: 50, save: 50, yardage: 400, quiet: 200, memory: 400, rested: 200, end: 1000 };
 const restFor = 30_000;
+
+/** Nobody thinks for the same time twice: with a fixed time, clients that were once held up together would ask together for ever. */
+const thought = () => think * (0.5 + Math.random());
 
 const server = await start();
 console.log(
@@ -73,7 +76,7 @@ async function underLoad() {
       tag =
         (await timed("save", () => send("PUT", `/api/jobs/${id}/covers/a`, body, headers), [200]))?.tag ??
         tag;
-      await pause(think);
+      await pause(thought());
     }
   }
 
@@ -81,7 +84,7 @@ async function underLoad() {
   async function buyer() {
     for (let turn = 0; performance.now() < until; turn++) {
       await timed("yardage", () => send("POST", "/api/yardage", firstYardage(turn)), [200]);
-      await pause(think);
+      await pause(thought());
     }
   }
 

@@ -196,6 +196,16 @@ public sealed class LayPlannerTests
         Assert.True(lay.Length <= lay.RuleOfThumb);
     }
 
+    [Fact]
+    public void A_planner_asks_several_times_for_each_piece_so_that_drafts_do_not_wait_for_a_whole_one()
+    {
+        const int pieces = 60;
+        var asked = 0;
+        var request = new LayRequest { UsableWidth = Millimetres(1370), Pieces = [new("tee", pieces, LayJobs.Tee(300, 200), [0, 90, 180, 270])] };
+        Assert.NotNull(LayPlanner.Plan(request, 1, () => Interlocked.Increment(ref asked) < 0).Lay);
+        Assert.True(asked > 20 * pieces, $"Asked {asked} times.");
+    }
+
     [Theory]
     [InlineData("510x100*6", 600)] // none beside another
     [InlineData("340x100*4", 200)] // two beside one another, never three

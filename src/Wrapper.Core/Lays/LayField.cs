@@ -12,6 +12,9 @@ internal sealed class LayField
     private const int LeftInSight = 18;
     private const long Hundredth = 10_000;
 
+    /// <summary>Whoever waits for the planner is asked about at every eighth place.</summary>
+    private const int AskEvery = 7;
+
     private readonly LayCloth _cloth;
     private readonly bool _isCrowded;
     private readonly List<LaidBox> _flaws;
@@ -38,6 +41,8 @@ internal sealed class LayField
         _flaws = [.. cloth.Flaws.Select(flaw => new LaidBox(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From))];
         Clear();
     }
+
+    private int _tries;
 
     public long Top { get; private set; }
 
@@ -135,7 +140,8 @@ internal sealed class LayField
     /// <param name="lattice">The places the pattern leaves open.</param>
     /// <param name="onFold">It lies against the right edge.</param>
     /// <param name="highest">No place above this is wanted.</param>
-    public (long X, long Y)? Lowest(LayShape shape, in Lattice lattice, bool onFold, long highest)
+    /// <param name="shouldStop">Asked every few places, so that a planner can stand aside there; whether to stop is decided between pieces.</param>
+    public (long X, long Y)? Lowest(LayShape shape, in Lattice lattice, bool onFold, long highest, Func<bool>? shouldStop)
     {
         var room = _cloth.Usable - shape.Width;
         if (room < 0)
@@ -187,6 +193,11 @@ internal sealed class LayField
 
         void Try(long x, in Lattice lattice)
         {
+            if ((_tries++ & AskEvery) == 0)
+            {
+                _ = shouldStop?.Invoke();
+            }
+
             var limit = best?.Y ?? highest;
             var y = LowestAt(shape, x, lattice.Length, lattice.PhaseAt(x), limit);
             if (y < limit || (y == limit && (best is not { } found || x < found.X)))

@@ -63,7 +63,7 @@ internal static class LayTidying
         laying.Begin();
         foreach (var item in order)
         {
-            if (shouldStop() || laying.Lowest(item, length) is not { } place)
+            if (shouldStop() || laying.Lowest(item, length, shouldStop) is not { } place)
             {
                 return null;
             }

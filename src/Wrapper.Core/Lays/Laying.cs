@@ -65,14 +65,17 @@ internal sealed class Laying
     }
 
     /// <summary>Where the piece's top comes lowest; null where it has no place whose top is within this length.</summary>
-    public LaidShape? Lowest(LayItem item, long length = long.MaxValue)
+    /// <param name="item">The piece.</param>
+    /// <param name="length">Its top lies within this.</param>
+    /// <param name="shouldStop">Asked meanwhile, so that a planner can stand aside; the place is looked for to the end all the same.</param>
+    public LaidShape? Lowest(LayItem item, long length = long.MaxValue, Func<bool>? shouldStop = null)
     {
         LaidShape? best = null;
         var lattice = _phases.For(item.Match);
         foreach (var shape in item.Shapes)
         {
             var highest = (best is { } lowest ? lowest.Y + lowest.Shape.Height : length) - shape.Height;
-            if (_field.Lowest(shape, lattice, item.Piece.OnFold, highest) is { } place
+            if (_field.Lowest(shape, lattice, item.Piece.OnFold, highest, shouldStop) is { } place
                 && (best is not { } found || (place.Y + shape.Height, place.X + shape.Width).CompareTo((found.Y + found.Shape.Height, found.X + found.Shape.Width)) < 0))
             {
                 best = new(item, shape, place.X, place.Y);

@@ -65,7 +65,7 @@ internal sealed class RemnantSearch(LayRequest request)
                     return best;
                 }
 
-                if (laying.Lowest(item, length) is { } place)
+                if (laying.Lowest(item, length, shouldStop) is { } place)
                 {
                     laying.Put(place);
                     area += place.Shape.Area;

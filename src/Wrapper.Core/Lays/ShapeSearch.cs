@@ -151,7 +151,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
                     return (double.MaxValue, []);
                 }
 
-                if (_laying.Lowest(item, length) is not { } place)
+                if (_laying.Lowest(item, length, isOver) is not { } place)
                 {
                     left += item.Shapes[0].Area;
                     if (left > _currentLeft)

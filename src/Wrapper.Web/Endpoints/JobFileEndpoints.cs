@@ -17,9 +17,6 @@ internal static class JobFileEndpoints
     /// <summary>Its longest text and its photographs, one after another, are each read into the same memory.</summary>
     private static readonly (LargeBuffer Text, LargeBuffer Photo) Room = (new(), new());
 
-    /// <summary>A file of as many bytes leaves much behind in memory.</summary>
-    private const long LargeFile = 8 * 1024 * 1024;
-
     private static string TooLarge { get; } = $"This file is larger than {JobLimits.MostBytesOfFile / 1024 / 1024} MB. Remove photographs from the job and export it again.";
 
     public static void MapJobFiles(this IEndpointRouteBuilder routes)
@@ -105,11 +102,6 @@ internal static class JobFileEndpoints
         }
         finally
         {
-            if (upload.Length > LargeFile)
-            {
-                GC.Collect(GC.MaxGeneration, GCCollectionMode.Forced, blocking: false); // left alone, the photographs of several such files gather in memory
-            }
-
             Turn.Release();
         }
     }

@@ -5,8 +5,8 @@ namespace Wrapper.Web.Planning;
 /// <summary>Puts the calling thread, and those it begins, below the others of this machine.</summary>
 internal static class LowPriority
 {
-    /// <summary>Politeness as Linux counts it, up to 19: a third of what others get who want all.</summary>
-    private const int Nice = 5;
+    /// <summary>Politeness as Linux counts it, up to 19: a tenth of what others get who want all.</summary>
+    private const int Nice = 10;
     private const int OneThread = 0; // PRIO_PROCESS, which on Linux is a thread
 
     /// <summary>On Linux only, where the runtime has no such thing of its own; elsewhere nothing happens.</summary>
