@@ -124,7 +124,7 @@ public sealed class PlannersTests
         var planners = new Planners(1, way, ends);
         var usual = NiceOfThisThread();
         var nice = await planners.Run(PlannerKind.Patient, _ => (Own: NiceOfThisThread(), Child: OnAnotherThread(NiceOfThisThread)), ends);
-        Assert.Equal((Math.Max(5, usual), Math.Max(5, usual)), nice);
+        Assert.Equal((Math.Max(10, usual), Math.Max(10, usual)), nice);
         Assert.Equal(usual, await planners.Run(PlannerKind.Quick, _ => NiceOfThisThread(), ends));
         Assert.Equal(usual, NiceOfThisThread());
     }

@@ -24,7 +24,7 @@ internal sealed class LayField
 
     /// <summary>Nothing more is laid below this.</summary>
     private long _floor;
-    private readonly SortedSet<long> _sides = [0];
+    private readonly LaySides _sides;
 
     /// <summary>Stretches above the place that is looked at, which it may yet be moved into.</summary>
     private readonly List<(long From, long To)> _above = [];
@@ -37,7 +37,7 @@ internal sealed class LayField
     /// <param name="isCrowded">More different shapes are laid than every gap can be tried for: <see cref="LayGround.IsCrowded"/>.</param>
     public LayField(LayCloth cloth, bool isCrowded = false)
     {
-        (_cloth, _isCrowded) = (cloth, isCrowded);
+        (_cloth, _isCrowded, _sides) = (cloth, isCrowded, new(cloth, isCrowded));
         _flaws = [.. cloth.Flaws.Select(flaw => new LaidBox(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From))];
         Clear();
     }
@@ -50,18 +50,7 @@ internal sealed class LayField
     {
         _laid.Clear();
         (Top, _floor) = (0, 0);
-        ClearSides();
-    }
-
-    private void ClearSides()
-    {
         _sides.Clear();
-        _sides.Add(0);
-        foreach (var flaw in _cloth.Flaws)
-        {
-            AddSide(flaw.Right);
-            AddLeftOf(flaw.Left);
-        }
     }
 
     public void Put(LayShape shape, long x, long y)
@@ -73,27 +62,11 @@ internal sealed class LayField
         }
 
         _laid.Insert(at, new(shape, x, y));
-        AddSidesOf(shape, x);
+        _sides.AddOf(shape, x);
         Top = Math.Max(Top, y + shape.Height);
         if (_isCrowded && _laid.Count > MostInSight)
         {
             RaiseFloor();
-        }
-    }
-
-    private void AddSidesOf(LayShape shape, long x)
-    {
-        AddRightOf(x + shape.Width);
-        if (_isCrowded)
-        {
-            return;
-        }
-
-        AddLeftOf(x);
-        foreach (var stop in shape.Stops)
-        {
-            AddRightOf(x + stop); // in a notch, beside a slant, over the middle of a curve
-            AddLeftOf(x + stop);
         }
     }
 
@@ -102,33 +75,10 @@ internal sealed class LayField
     {
         _floor = Math.Max(_floor, _laid[^LeftInSight].Y);
         _laid.RemoveAll(laid => laid.Top + _cloth.CurveSpace + Hundredth <= _floor);
-        ClearSides();
+        _sides.Clear();
         foreach (var laid in _laid)
         {
-            AddSidesOf(laid.Shape, laid.X);
-        }
-    }
-
-    private void AddRightOf(long x)
-    {
-        AddSide(x + _cloth.Space);
-        AddSide(x + _cloth.CurveSpace);
-    }
-
-    private void AddSide(long x)
-    {
-        if (x < _cloth.Usable)
-        {
-            _sides.Add(x);
-        }
-    }
-
-    /// <summary>Kept negative: from it a neighbour's place depends on its own width.</summary>
-    private void AddLeftOf(long x)
-    {
-        if (x > 0)
-        {
-            _sides.Add(-x);
+            _sides.AddOf(laid.Shape, laid.X);
         }
     }
 
@@ -163,7 +113,7 @@ internal sealed class LayField
         }
         else
         {
-            foreach (var side in _sides)
+            foreach (var side in _sides.InOrder)
             {
                 if (side >= 0)
                 {

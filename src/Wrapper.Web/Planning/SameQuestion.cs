@@ -8,7 +8,7 @@ namespace Wrapper.Web.Planning;
 /// Keeps answers that follow from their question alone, for whoever asks the same again: a job that is opened once more, what was undone,
 /// a second tablet. Nothing of it is written down, and what was cut short is not kept.
 /// </summary>
-internal sealed class SameQuestion : IOutputCachePolicy
+public sealed class SameQuestion : IOutputCachePolicy
 {
     /// <summary>What all answers that are kept take together, in bytes; the one asked for longest ago goes first.</summary>
     public const long MostBytes = 48 * 1024 * 1024;
@@ -33,10 +33,11 @@ internal sealed class SameQuestion : IOutputCachePolicy
     /// <summary>What is kept stays right.</summary>
     public ValueTask ServeFromCacheAsync(OutputCacheContext context, CancellationToken cancellation) => ValueTask.CompletedTask;
 
-    /// <summary>A refusal is not kept, nor what planners were cut short for.</summary>
+    /// <summary>A refusal is not kept, nor what planners were cut short for, nor an answer whose client left while it was written: only a part of it may be there.</summary>
     public ValueTask ServeResponseAsync(OutputCacheContext context, CancellationToken cancellation)
     {
         context.AllowCacheStorage &= context.HttpContext.Response.StatusCode == StatusCodes.Status200OK
+            && !context.HttpContext.RequestAborted.IsCancellationRequested
             && context.HttpContext.Items[Began] is long began && Stopwatch.GetElapsedTime(began).TotalSeconds < Planners.MostSeconds;
         return ValueTask.CompletedTask;
     }
