@@ -12,8 +12,8 @@ internal sealed class LayField
     private const int LeftInSight = 18;
     private const long Hundredth = 10_000;
 
-    /// <summary>Whoever waits for the planner is asked about at every eighth place.</summary>
-    private const int AskEvery = 7;
+    /// <summary>The planner asks whether it has to stand aside once in so many places that it tries.</summary>
+    private const int AskEvery = 8;
 
     private readonly LayCloth _cloth;
     private readonly bool _isCrowded;
@@ -31,6 +31,7 @@ internal sealed class LayField
 
     /// <summary>Two shapes so far apart across come up again and again.</summary>
     private readonly Dictionary<ShapePair, (long From, long To)> _known = [];
+    private int _triesUntilAsked;
 
     /// <summary>An empty cloth.</summary>
     /// <param name="cloth">The cloth.</param>
@@ -41,8 +42,6 @@ internal sealed class LayField
         _flaws = [.. cloth.Flaws.Select(flaw => new LaidBox(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From))];
         Clear();
     }
-
-    private int _tries;
 
     public long Top { get; private set; }
 
@@ -143,8 +142,9 @@ internal sealed class LayField
 
         void Try(long x, in Lattice lattice)
         {
-            if ((_tries++ & AskEvery) == 0)
+            if (_triesUntilAsked-- == 0)
             {
+                _triesUntilAsked = AskEvery - 1;
                 _ = shouldStop?.Invoke();
             }
 

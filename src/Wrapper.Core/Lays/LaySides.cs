@@ -5,7 +5,7 @@ namespace Wrapper.Core.Lays;
 /// <param name="isCrowded">More different shapes are laid than every gap can be tried for: a piece lies right of the box of another.</param>
 internal sealed class LaySides(LayCloth cloth, bool isCrowded)
 {
-    private readonly SortedSet<long> _sides = [0];
+    private readonly SortedSet<long> _sides = [];
 
     /// <summary>Left edges of places. A negative figure −x stands for a place that ends left of x, which depends on the shape’s own width.</summary>
     public SortedSet<long> InOrder => _sides;
