@@ -15,7 +15,7 @@ async function shot(name, { path, width = 1280, height = 800, before = async () 
   }
 
   await page.waitForLoadState("networkidle");
-  await page.screenshot({ path: `${directory}/${name}.png`, fullPage });
+  await page.screenshot({ path: `${directory}/${name}.png`, fullPage, animations: "disabled" });
   await page.close();
   console.log(`${name}.png`);
 }
@@ -47,6 +47,9 @@ await shot("stage-pieces", {
       .getByText(/of Rust twill/)
       .first()
       .waitFor();
+    const choices = page.locator(".ant-select-dropdown");
+    await choices.getByText("as it stands").waitFor();
+    await choices.getByText("…").first().waitFor({ state: "hidden" }); // what each cloth would change has come
   },
 });
 await shot("stage-cloth", {
