@@ -46,9 +46,10 @@ public sealed class JobCloths
     /// <param name="input">Its inputs without cloths.</param>
     public CoverInput In(CoverDocument cover, CoverInput input)
     {
-        // A cloth for linings alone is no cover's own: where there is no other, nothing is joined for it.
+        // A cloth for linings alone is no cover's own: where there is no other, nothing is joined for it. The usual cloth is looked for
+        // by its key: an object in a browser puts keys that are numbers first, whatever order they were written in.
         var own = cover.Cloth?.Key is { Length: > 0 } key ? key
-            : _readings.FirstOrDefault(reading => reading.Value.Cloth is not { Role: not ClothRole.Main }).Key;
+            : _readings.Where(reading => reading.Value.Cloth is not { Role: not ClothRole.Main }).OrderBy(reading => reading.Key != CoverInput.UsualKey).FirstOrDefault().Key;
         return own is null ? input with { Roles = RolesOf(cover) } : input with { Cloths = _drafted, OwnCloth = own, Roles = RolesOf(cover) };
     }
 

@@ -74,6 +74,16 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         Assert.Empty(one["notions"]!.AsArray()); // bought with the cover's own cloth
     }
 
+    [Theory]
+    [InlineData(""" "main": { "width": "54 in" }, "99990164": { "width": "94 in" } """)]
+    [InlineData(""" "99990164": { "width": "94 in" }, "main": { "width": "54 in" } """)] // a browser writes keys that are numbers before the others
+    public async Task A_cover_that_names_no_cloth_is_cut_from_the_main_one_wherever_it_stands(string cloths)
+    {
+        var (_, body, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}} } } ], "cloths": { {{cloths}} }, "cloth": { "width": "54 in" }, "steps": 5, "drafts": ["c"] }""");
+        Assert.Equal(10, body!["lay"]!["placements"]!.AsArray().Count);
+        Assert.All(body["covers"]!["c"]!["draft"]!["pieces"]!.AsArray(), piece => Assert.Equal("main", (string)piece!["cloth"]!));
+    }
+
     [Fact]
     public async Task A_role_that_names_a_cloth_which_was_not_sent_leaves_the_cover_out_and_says_so()
     {

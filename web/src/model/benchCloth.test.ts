@@ -1,7 +1,8 @@
-import { beforeEach, expect, test } from "vitest";
-import { takeWidth } from "./benchCloth";
+import { beforeEach, expect, test, vi } from "vitest";
+import { addCloth, takeWidth } from "./benchCloth";
 import { useBench } from "./benchStore";
 import { emptyCloth } from "./cloth";
+import { clothsByKey, clothsOf } from "./document";
 
 const cloth = () => useBench.getState().document?.cloth ?? emptyCloth;
 
@@ -38,4 +39,12 @@ test("another width takes its own price along, and the one it had keeps its own"
 test("where nobody has said in which widths it is sold, another width has no price", () => {
   takeWidth(cloth(), "60 in");
   expect(cloth()).toMatchObject({ width: "60 in", price: "", soldIn: [] });
+});
+
+test("the cloths of a job are sent in their order, whatever key chance gives", () => {
+  vi.spyOn(crypto, "randomUUID").mockReturnValue("99990164-0000-4000-8000-000000000000");
+  addCloth((cover) => cover);
+  const { document } = useBench.getState();
+  expect(clothsOf(document!)).toHaveLength(2);
+  expect(Object.keys(clothsByKey(document!))[0]).toBe("main");
 });

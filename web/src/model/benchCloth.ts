@@ -115,7 +115,7 @@ export function addCloth(
   called: (number: number) => string = () => "",
 ) {
   const { edit, currentId } = useBench.getState();
-  const key = crypto.randomUUID().slice(0, 8);
+  const key = `c${crypto.randomUUID().slice(0, 8)}`; // an object puts keys that are numbers before all others
   edit(`cloth.add.${key}`, (document) => {
     const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
     const { width, selvage } = clothOf(document, cover);
