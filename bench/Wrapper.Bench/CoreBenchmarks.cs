@@ -12,7 +12,10 @@ namespace Wrapper.Bench;
 public class CoreBenchmarks
 {
     /// <summary>What each may take: milliseconds and kilobytes.</summary>
-    public static readonly IReadOnlyDictionary<string, (double Milliseconds, double Kilobytes)> Allowed = new Dictionary<string, (double, double)>
+    public static readonly IReadOnlyDictionary<string, (double Milliseconds, double Kilobytes)> Allowed = new Dictionary<
+        string,
+        (double, double)
+    >
     {
         [nameof(DraftWithLedgerAndChecks)] = (0.2, 100),
         [nameof(DraftJoinedOnNarrowCloth)] = (0.2, 100),
@@ -36,7 +39,8 @@ public class CoreBenchmarks
     private static readonly ClothBuyer Buyer = new(
         [new("seat", Seat), new("back", Seat with { Measures = Typed(("width", "48 1/2"), ("depth", "15"), ("thickness", "3 1/2")) })],
         LengthUnit.Inch,
-        new Dictionary<Rule, Length>());
+        new Dictionary<Rule, Length>()
+    );
 
     /// <summary>Reading, drafting, ledger and checks of a piped seat.</summary>
     [Benchmark(Description = "Draft with ledger and checks")]

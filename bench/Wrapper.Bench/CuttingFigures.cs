@@ -1,7 +1,7 @@
 using System.Diagnostics;
 using Wrapper.Core.Units;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 
 namespace Wrapper.Bench;
 
@@ -15,46 +15,77 @@ internal static class CuttingFigures
 
     public static void Print()
     {
-        var (name, file) = Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json")
+        var (name, file) = Directory
+            .EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json")
             .Select(path => (Path.GetFileNameWithoutExtension(path), JobFile.Read(File.ReadAllText(path))))
             .MaxBy(job => Of(job.Item2, []).Plan(isWrongSide: false, 1).Sum(cloth => cloth.Lay.Count));
         var first = Of(file, []).Plan(isWrongSide: false, Steps)[0];
         List<WorkEntry> told = [Entry("lay", first.Key) with { Lay = first.Lay }];
         foreach (var card in first.Cards.Take(first.Cards.Count / 2))
         {
-            told.AddRange(card.Copies.Select(copy => Entry("cut", card.Piece) with
-            {
-                Cover = card.Cover,
-                Number = copy.Copy,
-                Cut = new(first.Key, [.. card.Outline.Select(corner => new[] { corner[0] + copy.X, corner[1] + copy.Y })], card.Size.Width, card.Size.Length, card.Size.Edges),
-            }));
+            told.AddRange(
+                card.Copies.Select(copy =>
+                    Entry("cut", card.Piece) with
+                    {
+                        Cover = card.Cover,
+                        Number = copy.Copy,
+                        Cut = new(
+                            first.Key,
+                            [.. card.Outline.Select(corner => new[] { corner[0] + copy.X, corner[1] + copy.Y })],
+                            card.Size.Width,
+                            card.Size.Length,
+                            card.Size.Edges
+                        ),
+                    }
+                )
+            );
         }
 
         var last = told[^1];
         var next = Seconds(() => Of(file, told).Plan(isWrongSide: false, Steps));
-        var again = Seconds(() => Of(file, [.. told, Entry("spoiled", last.Subject) with { Cover = last.Cover, Number = last.Number }]).Plan(isWrongSide: false, Steps));
-        Console.WriteLine(FormattableString.Invariant($"At the table, {name}, {first.Lay.Count} pieces, half of them cut: the next card {next / 0.1:0.00} of 100 ms, laid again {again:0.00} of 1 s"));
+        var again = Seconds(() =>
+            Of(file, [.. told, Entry("spoiled", last.Subject) with { Cover = last.Cover, Number = last.Number }])
+                .Plan(isWrongSide: false, Steps)
+        );
+        Console.WriteLine(
+            FormattableString.Invariant(
+                $"At the table, {name}, {first.Lay.Count} pieces, half of them cut: the next card {next / 0.1:0.00} of 100 ms, laid again {again:0.00} of 1 s"
+            )
+        );
     }
 
-    private static WorkEntry Entry(string kind, string subject) => new() { Id = Guid.NewGuid().ToString("N"), Kind = kind, Subject = subject, At = "2026-03-14T09:26:00Z" };
+    private static WorkEntry Entry(string kind, string subject) =>
+        new()
+        {
+            Id = Guid.NewGuid().ToString("N"),
+            Kind = kind,
+            Subject = subject,
+            At = "2026-03-14T09:26:00Z",
+        };
 
-    private static JobCutting Of(JobFile file, IReadOnlyList<WorkEntry> told) => new(
-        JobUnit.Read(file.Unit)!.Value,
-        new Dictionary<string, string>(),
-        [.. file.Covers.Select((cover, i) => new JobPlanCover(cover.Id ?? $"{i}", cover))],
-        file.Cloth,
-        told);
+    private static JobCutting Of(JobFile file, IReadOnlyList<WorkEntry> told) =>
+        new(
+            JobUnit.Read(file.Unit)!.Value,
+            new Dictionary<string, string>(),
+            [.. file.Covers.Select((cover, i) => new JobPlanCover(cover.Id ?? $"{i}", cover))],
+            file.Cloth,
+            told
+        );
 
     /// <summary>The median of a few calls, warm.</summary>
     private static double Seconds(Action call)
     {
         call();
-        var times = Enumerable.Range(0, 5).Select(_ =>
-        {
-            var start = Stopwatch.GetTimestamp();
-            call();
-            return Stopwatch.GetElapsedTime(start).TotalSeconds;
-        }).Order().ToList();
+        var times = Enumerable
+            .Range(0, 5)
+            .Select(_ =>
+            {
+                var start = Stopwatch.GetTimestamp();
+                call();
+                return Stopwatch.GetElapsedTime(start).TotalSeconds;
+            })
+            .Order()
+            .ToList();
         return times[2];
     }
 }

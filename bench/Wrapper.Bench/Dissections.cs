@@ -36,7 +36,9 @@ internal static class Dissections
             }
 
             parts.Remove(part);
-            parts.AddRange(size - parts.Count >= 5 && Math.Min(part.Width, part.Height) > 2 * Smallest ? Pinwheel(part, random) : Halves(part, random));
+            parts.AddRange(
+                size - parts.Count >= 5 && Math.Min(part.Width, part.Height) > 2 * Smallest ? Pinwheel(part, random) : Halves(part, random)
+            );
         }
 
         return Request(parts, usable, length, quarterTurns);
@@ -82,17 +84,43 @@ internal static class Dissections
         int Between(int whole, double from) => (int)(whole * (from + (0.2 * random.NextDouble())));
         var (left, right) = (Between(part.Width, 0.25), Between(part.Width, 0.55));
         var (lower, upper) = (Between(part.Height, 0.25), Between(part.Height, 0.55));
-        return [(right, lower), (part.Width - right, upper), (part.Width - left, part.Height - upper), (left, part.Height - lower), (right - left, upper - lower)];
+        return
+        [
+            (right, lower),
+            (part.Width - right, upper),
+            (part.Width - left, part.Height - upper),
+            (left, part.Height - lower),
+            (right - left, upper - lower),
+        ];
     }
 
-    private static (LayRequest Request, Length Optimum) Request(List<(int Width, int Height)> parts, int usable, int length, bool quarterTurns) =>
-        (new() { UsableWidth = Millimetres(usable), Pieces = [.. parts.Select((part, i) => Rectangle($"{i}", part.Width, part.Height, quarterTurns))] }, Millimetres(length));
+    private static (LayRequest Request, Length Optimum) Request(
+        List<(int Width, int Height)> parts,
+        int usable,
+        int length,
+        bool quarterTurns
+    ) =>
+        (
+            new()
+            {
+                UsableWidth = Millimetres(usable),
+                Pieces = [.. parts.Select((part, i) => Rectangle($"{i}", part.Width, part.Height, quarterTurns))],
+            },
+            Millimetres(length)
+        );
 
-    private static LayPiece Rectangle(string id, int width, int height, bool quarterTurns) => new(
-        id,
-        1,
-        [Point.Origin, new(Millimetres(width), Length.Zero), new(Millimetres(width), Millimetres(height)), new(Length.Zero, Millimetres(height))],
-        quarterTurns ? [0, 90, 180, 270] : [0, 180]);
+    private static LayPiece Rectangle(string id, int width, int height, bool quarterTurns) =>
+        new(
+            id,
+            1,
+            [
+                Point.Origin,
+                new(Millimetres(width), Length.Zero),
+                new(Millimetres(width), Millimetres(height)),
+                new(Length.Zero, Millimetres(height)),
+            ],
+            quarterTurns ? [0, 90, 180, 270] : [0, 180]
+        );
 
     private static Length Millimetres(int millimetres) => Length.FromMillimetres((decimal)millimetres);
 }

@@ -5,8 +5,8 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 
 namespace Wrapper.Bench;
 
@@ -18,7 +18,9 @@ internal static class JobFigures
 
     public static void Print(double solverSeconds)
     {
-        Console.WriteLine($"Jobs of up to {MostPieces} pieces in {Seconds} s against a constraint solver's lay of the boxes in {solverSeconds} s:");
+        Console.WriteLine(
+            $"Jobs of up to {MostPieces} pieces in {Seconds} s against a constraint solver's lay of the boxes in {solverSeconds} s:"
+        );
         foreach (var path in Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json").Order())
         {
             var request = Request(JobFile.Read(File.ReadAllText(path)));
@@ -32,35 +34,56 @@ internal static class JobFigures
             var outcome = LayPlanner.Plan(request, int.MaxValue, () => clock.Elapsed.TotalSeconds > Seconds);
             if (outcome.Lay is not { } lay)
             {
-                Console.WriteLine($"  {Path.GetFileNameWithoutExtension(path),-22} not laid: {string.Join(" ", outcome.Checks.Select(check => check.Text))}");
+                Console.WriteLine(
+                    $"  {Path.GetFileNameWithoutExtension(path), -22} not laid: {string.Join(" ", outcome.Checks.Select(check => check.Text))}"
+                );
                 continue;
             }
 
             if (lay.Bound == lay.Length)
             {
-                Console.WriteLine(FormattableString.Invariant($"  {Path.GetFileNameWithoutExtension(path),-22} {count,3} pieces: proved the shortest by our own bound; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"));
+                Console.WriteLine(
+                    FormattableString.Invariant(
+                        $"  {Path.GetFileNameWithoutExtension(path), -22} {count, 3} pieces: proved the shortest by our own bound; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"
+                    )
+                );
                 continue;
             }
 
             var (length, bound, proved) = Solve(request, lay.RuleOfThumb, solverSeconds);
-            Console.WriteLine(FormattableString.Invariant(
-                $"  {Path.GetFileNameWithoutExtension(path),-22} {count,3} pieces: ours {lay.Length.RatioTo(length):0.0000} of the solver’s{(proved ? " optimum" : "")}, our bound {lay.Bound.RatioTo(lay.Length):0.000}, its bound {bound / (lay.Length.Nanometres):0.000} of ours; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"));
+            Console.WriteLine(
+                FormattableString.Invariant(
+                    $"  {Path.GetFileNameWithoutExtension(path), -22} {count, 3} pieces: ours {lay.Length.RatioTo(length):0.0000} of the solver’s{(proved ? " optimum" : "")}, our bound {lay.Bound.RatioTo(lay.Length):0.000}, its bound {bound / (lay.Length.Nanometres):0.000} of ours; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"
+                )
+            );
         }
     }
 
     private static LayRequest? Request(JobFile job)
     {
         var unit = JobUnit.Read(job.Unit)!.Value;
-        var cloth = ClothReader.Read(
-            job.Cloth.ToInput() with { CurveSpace = Entry.Typed("0") }, // the solver knows no space either
-            unit).Cloth;
+        var cloth = ClothReader
+            .Read(
+                job.Cloth.ToInput() with
+                {
+                    CurveSpace = Entry.Typed("0"),
+                }, // the solver knows no space either
+                unit
+            )
+            .Cloth;
         if (cloth is null)
         {
             return null;
         }
 
-        var pieces = job.Covers.Select((cover, i) => (Key: $"{i}", Drafter.Draft(ClothBuyer.OnCloth(cover.ToInput(job.Unit, new Dictionary<string, string>()), cloth)).Draft))
-            .Where(cover => cover.Draft is not null).SelectMany(cover => ClothBuyer.LaidOf(cover.Key, cover.Draft!)).ToList();
+        var pieces = job
+            .Covers.Select(
+                (cover, i) =>
+                    (Key: $"{i}", Drafter.Draft(ClothBuyer.OnCloth(cover.ToInput(job.Unit, new Dictionary<string, string>()), cloth)).Draft)
+            )
+            .Where(cover => cover.Draft is not null)
+            .SelectMany(cover => ClothBuyer.LaidOf(cover.Key, cover.Draft!))
+            .ToList();
         return pieces.Count == 0 ? null : ClothBuyer.RequestOf(cloth, pieces);
     }
 
@@ -82,7 +105,11 @@ internal static class JobFigures
         model.Minimize(length);
         var solver = new CpSolver { StringParameters = FormattableString.Invariant($"max_time_in_seconds:{seconds},num_workers:2") };
         var status = solver.Solve(model);
-        return (status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? Length.FromNanometres((long)solver.ObjectiveValue * unit) : most, solver.BestObjectiveBound * unit, status == CpSolverStatus.Optimal);
+        return (
+            status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? Length.FromNanometres((long)solver.ObjectiveValue * unit) : most,
+            solver.BestObjectiveBound * unit,
+            status == CpSolverStatus.Optimal
+        );
     }
 
     private static (long Width, long Height) Box(LayPiece piece)

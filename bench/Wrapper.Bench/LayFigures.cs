@@ -10,11 +10,16 @@ internal static class LayFigures
     private const int Seeds = 5;
 
     private static readonly (string Name, Func<int, int, bool, (LayRequest, Length)> Make)[] Kinds =
-        [("cut right across", Dissections.RightAcross), ("pinwheels", Dissections.Pinwheels)];
+    [
+        ("cut right across", Dissections.RightAcross),
+        ("pinwheels", Dissections.Pinwheels),
+    ];
 
     public static void Print(double seconds, int[] sizes)
     {
-        Console.WriteLine($"Rectangles, {seconds} s, {Seeds} seeds each, none picked: over the known optimum, mean and worst; bound; proved");
+        Console.WriteLine(
+            $"Rectangles, {seconds} s, {Seeds} seeds each, none picked: over the known optimum, mean and worst; bound; proved"
+        );
         foreach (var turns in (bool[])[false, true])
         {
             foreach (var (name, make) in Kinds)
@@ -22,8 +27,11 @@ internal static class LayFigures
                 foreach (var size in sizes)
                 {
                     var lays = Enumerable.Range(0, Seeds).Select(seed => Lay(make(size, seed, turns), seconds)).ToList();
-                    Console.WriteLine(FormattableString.Invariant(
-                        $"  {name,-16} {(turns ? "quarter turns" : "0/180"),-13} {size,4}: {100 * lays.Average(lay => lay.Over):0.00} % (worst {100 * lays.Max(lay => lay.Over):0.00} %), bound {100 * lays.Average(lay => lay.Bound):0.0} %, proved {lays.Count(lay => lay.Proved)} of {Seeds}"));
+                    Console.WriteLine(
+                        FormattableString.Invariant(
+                            $"  {name, -16} {(turns ? "quarter turns" : "0/180"), -13} {size, 4}: {100 * lays.Average(lay => lay.Over):0.00} % (worst {100 * lays.Max(lay => lay.Over):0.00} %), bound {100 * lays.Average(lay => lay.Bound):0.0} %, proved {lays.Count(lay => lay.Proved)} of {Seeds}"
+                        )
+                    );
                 }
             }
         }
@@ -52,7 +60,11 @@ internal static class LayFigures
                 most = Math.Max(most, GC.GetTotalMemory(false));
                 return clock.Elapsed.TotalSeconds > 2;
             });
-            Console.WriteLine(FormattableString.Invariant($"  {size,4} pieces: {first / allowed:0.000} of {allowed} ms; with one step of search {step / allowed:0.000}; memory {(most - before) / 200e6:0.00}"));
+            Console.WriteLine(
+                FormattableString.Invariant(
+                    $"  {size, 4} pieces: {first / allowed:0.000} of {allowed} ms; with one step of search {step / allowed:0.000}; memory {(most - before) / 200e6:0.00}"
+                )
+            );
         }
     }
 

@@ -14,7 +14,8 @@ if (args.Contains("--lays"))
     return;
 }
 
-var config = ManualConfig.CreateEmpty()
+var config = ManualConfig
+    .CreateEmpty()
     .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.Instance))
     .AddDiagnoser(MemoryDiagnoser.Default)
     .AddColumnProvider(DefaultColumnProviders.Instance)
@@ -25,8 +26,11 @@ foreach (var line in report.Reports)
     var (allowedMilliseconds, allowedKilobytes) = CoreBenchmarks.Allowed[line.BenchmarkCase.Descriptor.WorkloadMethod.Name];
     var milliseconds = line.ResultStatistics!.Median / 1e6;
     var kilobytes = (line.GcStats.GetBytesAllocatedPerOperation(line.BenchmarkCase) ?? 0) / 1000.0;
-    Console.WriteLine(FormattableString.Invariant(
-        $"{line.BenchmarkCase.Descriptor.WorkloadMethodDisplayInfo}: {milliseconds / allowedMilliseconds:0.00} of the {allowedMilliseconds} ms allowed, {kilobytes / allowedKilobytes:0.00} of the {allowedKilobytes} kB allowed"));
+    Console.WriteLine(
+        FormattableString.Invariant(
+            $"{line.BenchmarkCase.Descriptor.WorkloadMethodDisplayInfo}: {milliseconds / allowedMilliseconds:0.00} of the {allowedMilliseconds} ms allowed, {kilobytes / allowedKilobytes:0.00} of the {allowedKilobytes} kB allowed"
+        )
+    );
 }
 
 FormFigures.Print();

@@ -23,7 +23,18 @@ internal static class Build
         """;
 
     /// <summary>The rooms whose code is changed.</summary>
-    private static readonly string[] Rooms = ["Catalogue/", "Constructions/", "Drafting/", "Forms/", "Parts/", "Pattern/", "Proof/", "Reading/", "Units/"];
+    private static readonly string[] Rooms =
+    [
+        "Catalogue/",
+        "Constructions/",
+        "Drafting/",
+        "Forms/",
+        "Parts/",
+        "Pattern/",
+        "Proof/",
+        "Reading/",
+        "Units/",
+    ];
 
     /// <summary>Builds the core at a path, every change behind the switch.</summary>
     /// <param name="root">The repository.</param>
@@ -32,18 +43,30 @@ internal static class Build
     {
         var source = Path.Combine(root, "src/Wrapper.Core");
         var options = new CSharpParseOptions(LanguageVersion.Latest);
-        var trees = Directory.EnumerateFiles(source, "*.cs", SearchOption.AllDirectories)
+        var trees = Directory
+            .EnumerateFiles(source, "*.cs", SearchOption.AllDirectories)
             .Select(path => Path.GetRelativePath(source, path).Replace('\\', '/'))
             .Where(path => !path.StartsWith("bin/", StringComparison.Ordinal) && !path.StartsWith("obj/", StringComparison.Ordinal))
             .Order(StringComparer.Ordinal)
             .Select(path => CSharpSyntaxTree.ParseText(File.ReadAllText(Path.Combine(source, path)), options, path))
             .ToList();
-        const string usings = "global using System; global using System.Collections.Generic; global using System.IO; global using System.Linq; global using System.Net.Http; global using System.Threading; global using System.Threading.Tasks;";
+        const string usings =
+            "global using System; global using System.Collections.Generic; global using System.IO; global using System.Linq; global using System.Net.Http; global using System.Threading; global using System.Threading.Tasks;";
         var plain = CSharpCompilation.Create(
             "Wrapper.Core",
             [.. trees, CSharpSyntaxTree.ParseText(usings, options, "Usings.cs"), CSharpSyntaxTree.ParseText(Switch, options, "Switch.cs")],
-            Directory.EnumerateFiles(Path.GetDirectoryName(typeof(object).Assembly.Location)!, "*.dll").Where(IsManaged).Select(path => MetadataReference.CreateFromFile(path)),
-            new(OutputKind.DynamicallyLinkedLibrary, checkOverflow: true, optimizationLevel: OptimizationLevel.Release, nullableContextOptions: NullableContextOptions.Enable, deterministic: true));
+            Directory
+                .EnumerateFiles(Path.GetDirectoryName(typeof(object).Assembly.Location)!, "*.dll")
+                .Where(IsManaged)
+                .Select(path => MetadataReference.CreateFromFile(path)),
+            new(
+                OutputKind.DynamicallyLinkedLibrary,
+                checkOverflow: true,
+                optimizationLevel: OptimizationLevel.Release,
+                nullableContextOptions: NullableContextOptions.Enable,
+                deterministic: true
+            )
+        );
         var banned = new HashSet<int>();
         while (true)
         {
@@ -52,7 +75,10 @@ internal static class Build
             foreach (var tree in trees.Where(tree => Rooms.Any(room => tree.FilePath.StartsWith(room, StringComparison.Ordinal))))
             {
                 var rewriter = new Instrumenter(plain.GetSemanticModel(tree), tree.FilePath, mutants, banned);
-                changed = changed.ReplaceSyntaxTree(tree, CSharpSyntaxTree.ParseText(rewriter.Visit(tree.GetRoot())!.ToFullString(), options, tree.FilePath));
+                changed = changed.ReplaceSyntaxTree(
+                    tree,
+                    CSharpSyntaxTree.ParseText(rewriter.Visit(tree.GetRoot())!.ToFullString(), options, tree.FilePath)
+                );
             }
 
             var result = changed.Emit(output);
@@ -66,7 +92,9 @@ internal static class Build
             banned.UnionWith(result.Diagnostics.Where(diagnostic => diagnostic.Severity == DiagnosticSeverity.Error).SelectMany(IdsAt));
             if (banned.Count == before)
             {
-                throw new InvalidOperationException(string.Join('\n', result.Diagnostics.Where(diagnostic => diagnostic.Severity == DiagnosticSeverity.Error).Take(5)));
+                throw new InvalidOperationException(
+                    string.Join('\n', result.Diagnostics.Where(diagnostic => diagnostic.Severity == DiagnosticSeverity.Error).Take(5))
+                );
             }
         }
     }
@@ -77,13 +105,19 @@ internal static class Build
         var node = diagnostic.Location.SourceTree!.GetRoot().FindNode(diagnostic.Location.SourceSpan);
         return node.AncestorsAndSelf().Select(IdOf).OfType<int>().Take(1).ToList() is { Count: > 0 } own
             ? own
-            : node.AncestorsAndSelf().Select(round => round.DescendantNodes().Select(IdOf).OfType<int>().ToList()).FirstOrDefault(ids => ids.Count > 0) ?? [];
+            : node.AncestorsAndSelf()
+                .Select(round => round.DescendantNodes().Select(IdOf).OfType<int>().ToList())
+                .FirstOrDefault(ids => ids.Count > 0)
+                ?? [];
     }
 
     private static int? IdOf(SyntaxNode node)
     {
         const string asked = "global::Wrapper.Core.Switch.On(";
-        return node is ConditionalExpressionSyntax choice && choice.Condition.ToString() is var condition && condition.StartsWith(asked, StringComparison.Ordinal)
+        return
+            node is ConditionalExpressionSyntax choice
+            && choice.Condition.ToString() is var condition
+            && condition.StartsWith(asked, StringComparison.Ordinal)
             ? int.Parse(condition[asked.Length..^1], System.Globalization.CultureInfo.InvariantCulture)
             : null;
     }

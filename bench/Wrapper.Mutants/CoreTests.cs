@@ -34,8 +34,17 @@ internal sealed class CoreTests
     /// <summary>Tests of rooms whose code is not changed, lays, orders, cards, what is cut and tried on; and sweeps that take longer than all tests together may take over one change.</summary>
     private static readonly string[] LeftOut =
     [
-        "SweepTests", "LayPlannerTests", "LayConstraintsTests", "CutOrderTests", "MakeUpsTests", "ArchitectureTests",
-        "OrderOfSewingTests", "SewingCardsTests", "FittingPropertiesTests", "ChalkingTests", "CuttingPlannerTests",
+        "SweepTests",
+        "LayPlannerTests",
+        "LayConstraintsTests",
+        "CutOrderTests",
+        "MakeUpsTests",
+        "ArchitectureTests",
+        "OrderOfSewingTests",
+        "SewingCardsTests",
+        "FittingPropertiesTests",
+        "ChalkingTests",
+        "CuttingPlannerTests",
     ];
 
     private readonly FieldInfo _active;
@@ -49,7 +58,11 @@ internal sealed class CoreTests
     {
         var context = new Context(folder, core);
         var type = context.LoadFromAssemblyPath(core).GetType("Wrapper.Core.Switch")!;
-        (_active, _recording, _hit) = (type.GetField("Active")!, type.GetField("IsRecording")!, (bool[])type.GetField("Hit")!.GetValue(null)!);
+        (_active, _recording, _hit) = (
+            type.GetField("Active")!,
+            type.GetField("IsRecording")!,
+            (bool[])type.GetField("Hit")!.GetValue(null)!
+        );
         Active = active;
         Cases = [.. Find(context.LoadFromAssemblyPath(Path.Combine(folder, "Wrapper.Core.Tests.dll")))];
     }
@@ -75,9 +88,17 @@ internal sealed class CoreTests
     private static IEnumerable<TestCase> Find(Assembly assembly)
     {
         var index = 0;
-        foreach (var type in assembly.GetTypes().Where(type => type is { IsClass: true, IsAbstract: false } && !LeftOut.Contains(type.Name)).OrderBy(type => type.FullName, StringComparer.Ordinal))
+        foreach (
+            var type in assembly
+                .GetTypes()
+                .Where(type => type is { IsClass: true, IsAbstract: false } && !LeftOut.Contains(type.Name))
+                .OrderBy(type => type.FullName, StringComparer.Ordinal)
+        )
         {
-            foreach (var method in type.GetMethods(BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly).OrderBy(method => method.Name, StringComparer.Ordinal))
+            foreach (
+                var method in type.GetMethods(BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly)
+                    .OrderBy(method => method.Name, StringComparer.Ordinal)
+            )
             {
                 var attributes = method.GetCustomAttributes().ToList();
                 if (!attributes.Exists(attribute => attribute.GetType().Name is "FactAttribute" or "TheoryAttribute"))
@@ -87,7 +108,13 @@ internal sealed class CoreTests
 
                 foreach (var arguments in Data(type, method, attributes))
                 {
-                    yield return new(index++, $"{type.Name}.{method.Name}({string.Join(", ", arguments.Select(argument => argument?.ToString() ?? "null"))})", type, method, arguments);
+                    yield return new(
+                        index++,
+                        $"{type.Name}.{method.Name}({string.Join(", ", arguments.Select(argument => argument?.ToString() ?? "null"))})",
+                        type,
+                        method,
+                        arguments
+                    );
                 }
             }
         }
@@ -112,7 +139,11 @@ internal sealed class CoreTests
                 var name = (string)attribute.GetType().GetProperty("MemberName")!.GetValue(attribute)!;
                 foreach (var row in (IEnumerable)type.GetProperty(name, BindingFlags.Public | BindingFlags.Static)!.GetValue(null)!)
                 {
-                    yield return Fitted(method, row as object?[] ?? (object?[])row.GetType().GetInterface("ITheoryDataRow")!.GetMethod("GetData")!.Invoke(row, null)!);
+                    yield return Fitted(
+                        method,
+                        row as object?[]
+                            ?? (object?[])row.GetType().GetInterface("ITheoryDataRow")!.GetMethod("GetData")!.Invoke(row, null)!
+                    );
                 }
             }
         }
@@ -120,11 +151,22 @@ internal sealed class CoreTests
 
     /// <summary>A whole number stands for a decimal one in an attribute.</summary>
     private static object?[] Fitted(MethodInfo method, object?[] values) =>
-    [
-        .. method.GetParameters().Zip(values, (parameter, value) => (Nullable.GetUnderlyingType(parameter.ParameterType) ?? parameter.ParameterType) is { IsPrimitive: true } or { Name: "Decimal" } && value is IConvertible and not Enum
-            ? Convert.ChangeType(value, Nullable.GetUnderlyingType(parameter.ParameterType) ?? parameter.ParameterType, System.Globalization.CultureInfo.InvariantCulture)
-            : value),
-    ];
+        [
+            .. method
+                .GetParameters()
+                .Zip(values, (parameter, value) =>
+                    (Nullable.GetUnderlyingType(parameter.ParameterType) ?? parameter.ParameterType)
+                        is { IsPrimitive: true }
+                            or { Name: "Decimal" }
+                    && value is IConvertible and not Enum
+                        ? Convert.ChangeType(
+                            value,
+                            Nullable.GetUnderlyingType(parameter.ParameterType) ?? parameter.ParameterType,
+                            System.Globalization.CultureInfo.InvariantCulture
+                        )
+                        : value
+                ),
+        ];
 
     /// <summary>Takes the core that holds the changes, and everything else from beside the tests.</summary>
     private sealed class Context(string folder, string core) : AssemblyLoadContext

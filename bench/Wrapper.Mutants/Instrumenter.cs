@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp;
 using Microsoft.CodeAnalysis.CSharp.Syntax;
@@ -8,15 +9,24 @@ namespace Wrapper.Mutants;
 /// Writes every change into the code beside what it changes, behind a switch: <c>Switch.On(17) ? changed : as it was</c>, so that one
 /// build holds them all.
 /// </summary>
-internal sealed class Instrumenter(SemanticModel model, string file, List<Mutant> mutants, IReadOnlySet<int> banned) : CSharpSyntaxRewriter
+internal sealed partial class Instrumenter(SemanticModel model, string file, List<Mutant> mutants, IReadOnlySet<int> banned) : CSharpSyntaxRewriter
 {
     private readonly Places _places = new(model);
 
     public override SyntaxNode? Visit(SyntaxNode? node)
     {
-        if (node is AttributeSyntax or PatternSyntax or ParameterSyntax or EnumMemberDeclarationSyntax or CaseSwitchLabelSyntax or TypeSyntax and not IdentifierNameSyntax
+        if (
+            node
+                is AttributeSyntax
+                    or PatternSyntax
+                    or ParameterSyntax
+                    or EnumMemberDeclarationSyntax
+                    or CaseSwitchLabelSyntax
+                    or TypeSyntax
+                    and not IdentifierNameSyntax
             || node is FieldDeclarationSyntax field && field.Modifiers.Any(SyntaxKind.ConstKeyword)
-            || node is LocalDeclarationStatementSyntax local && local.Modifiers.Any(SyntaxKind.ConstKeyword))
+            || node is LocalDeclarationStatementSyntax local && local.Modifiers.Any(SyntaxKind.ConstKeyword)
+        )
         {
             return node;
         }
@@ -31,28 +41,36 @@ internal sealed class Instrumenter(SemanticModel model, string file, List<Mutant
         foreach (var (kind, after) in changes)
         {
             var id = mutants.Count;
-            mutants.Add(new(
-                id,
-                file,
-                expression.GetLocation().GetLineSpan().StartLinePosition.Line + 1,
-                kind,
-                Short(expression),
-                Short(after),
-                IsStatic(expression),
-                expression.Ancestors().OfType<MemberDeclarationSyntax>().FirstOrDefault() switch
-                {
-                    MethodDeclarationSyntax method => method.Identifier.Text,
-                    PropertyDeclarationSyntax property => property.Identifier.Text,
-                    ConstructorDeclarationSyntax constructor => constructor.Identifier.Text,
-                    FieldDeclarationSyntax declared => declared.Declaration.Variables[0].Identifier.Text,
-                    _ => "",
-                }));
+            mutants.Add(
+                new(
+                    id,
+                    file,
+                    expression.GetLocation().GetLineSpan().StartLinePosition.Line + 1,
+                    kind,
+                    Short(expression),
+                    Short(after),
+                    IsStatic(expression),
+                    expression.Ancestors().OfType<MemberDeclarationSyntax>().FirstOrDefault() switch
+                    {
+                        MethodDeclarationSyntax method => method.Identifier.Text,
+                        PropertyDeclarationSyntax property => property.Identifier.Text,
+                        ConstructorDeclarationSyntax constructor => constructor.Identifier.Text,
+                        FieldDeclarationSyntax declared => declared.Declaration.Variables[0].Identifier.Text,
+                        _ => "",
+                    }
+                )
+            );
             if (!banned.Contains(id))
             {
-                inner = SyntaxFactory.ParenthesizedExpression(SyntaxFactory.ConditionalExpression(
-                    SyntaxFactory.ParseExpression($"global::Wrapper.Core.Switch.On({id})"),
-                    SyntaxFactory.ParenthesizedExpression(after.WithoutTrivia()),
-                    SyntaxFactory.ParenthesizedExpression(inner.WithoutTrivia()))).WithTriviaFrom(expression);
+                inner = SyntaxFactory
+                    .ParenthesizedExpression(
+                        SyntaxFactory.ConditionalExpression(
+                            SyntaxFactory.ParseExpression($"global::Wrapper.Core.Switch.On({id})"),
+                            SyntaxFactory.ParenthesizedExpression(after.WithoutTrivia()),
+                            SyntaxFactory.ParenthesizedExpression(inner.WithoutTrivia())
+                        )
+                    )
+                    .WithTriviaFrom(expression);
             }
         }
 
@@ -61,7 +79,15 @@ internal sealed class Instrumenter(SemanticModel model, string file, List<Mutant
 
     /// <summary>What declares a name, is written to, or only names a type or a member is left alone.</summary>
     private static bool MayBeChanged(ExpressionSyntax expression) =>
-        !expression.DescendantNodesAndSelf().Any(node => node is SingleVariableDesignationSyntax or DeclarationExpressionSyntax or AnonymousFunctionExpressionSyntax and not LambdaExpressionSyntax)
+        !expression
+            .DescendantNodesAndSelf()
+            .Any(node =>
+                node
+                    is SingleVariableDesignationSyntax
+                        or DeclarationExpressionSyntax
+                        or AnonymousFunctionExpressionSyntax
+                        and not LambdaExpressionSyntax
+            )
         && !(expression.Parent is AssignmentExpressionSyntax assignment && assignment.Left == expression)
         && !(expression.Parent is MemberAccessExpressionSyntax access && access.Name == expression)
         && expression.Parent is not (NameColonSyntax or NameEqualsSyntax or ConstantPatternSyntax or RelationalPatternSyntax);
@@ -78,7 +104,14 @@ internal sealed class Instrumenter(SemanticModel model, string file, List<Mutant
 
     private static string Short(SyntaxNode node)
     {
-        var text = string.Join(' ', node.ToString().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+        // On one line, so that the name of a change does not depend on how its code is broken into lines.
+        var text = LineBreak().Replace(Space().Replace(node.ToString().Trim(), " "), "");
         return text.Length > 140 ? text[..140] + "…" : text;
     }
+
+    [GeneratedRegex(@"\s+")]
+    private static partial Regex Space();
+
+    [GeneratedRegex(@"(?<=[(\[]) |,? (?=[)\]])| (?=\??\.[A-Za-z])")]
+    private static partial Regex LineBreak();
 }

@@ -43,7 +43,12 @@ internal sealed class Judge(string folder, string core)
     {
         var lanes = Environment.ProcessorCount;
         var files = Enumerable.Range(0, lanes).Select(lane => Path.Combine(Path.GetDirectoryName(core)!, $"cover-{lane}.tsv")).ToList();
-        var processes = files.Select((file, lane) => Start("cover", file, lane.ToString(CultureInfo.InvariantCulture), lanes.ToString(CultureInfo.InvariantCulture))).ToList();
+        var processes = files
+            .Select(
+                (file, lane) =>
+                    Start("cover", file, lane.ToString(CultureInfo.InvariantCulture), lanes.ToString(CultureInfo.InvariantCulture))
+            )
+            .ToList();
         foreach (var process in processes)
         {
             process.StandardInput.Close();
@@ -55,11 +60,18 @@ internal sealed class Judge(string folder, string core)
         {
             if (line[2] == "True")
             {
-                _tests.Add((
-                    int.Parse(line[0], CultureInfo.InvariantCulture),
-                    int.Parse(line[1], CultureInfo.InvariantCulture),
-                    [.. line[3].Split(',', StringSplitOptions.RemoveEmptyEntries).Select(id => int.Parse(id, CultureInfo.InvariantCulture))],
-                    line[4]));
+                _tests.Add(
+                    (
+                        int.Parse(line[0], CultureInfo.InvariantCulture),
+                        int.Parse(line[1], CultureInfo.InvariantCulture),
+                        [
+                            .. line[3]
+                                .Split(',', StringSplitOptions.RemoveEmptyEntries)
+                                .Select(id => int.Parse(id, CultureInfo.InvariantCulture)),
+                        ],
+                        line[4]
+                    )
+                );
             }
             else
             {
@@ -70,21 +82,27 @@ internal sealed class Judge(string folder, string core)
         _pace = Math.Max(1, _tests.Sum(test => (double)test.Took) / Usual);
 
         // Of the golden answers each form's quickest first, then each form's next: a change to what all forms share is seen by all.
-        var turns = _tests.Where(test => Rank(test) == 2).GroupBy(FormOf).SelectMany(form => form.OrderBy(test => test.Took).Select((test, turn) => (test, turn))).ToDictionary(of => of.test.Test, of => of.turn);
+        var turns = _tests
+            .Where(test => Rank(test) == 2)
+            .GroupBy(FormOf)
+            .SelectMany(form => form.OrderBy(test => test.Took).Select((test, turn) => (test, turn)))
+            .ToDictionary(of => of.test.Test, of => of.turn);
         _tests.Sort((a, b) => Place(a).CompareTo(Place(b)));
         return _tests.Count;
 
-        (int, int, int, int) Place((int Test, int Took, HashSet<int> Covers, string Name) test) => (Rank(test), turns.GetValueOrDefault(test.Test), test.Took, test.Test);
+        (int, int, int, int) Place((int Test, int Took, HashSet<int> Covers, string Name) test) =>
+            (Rank(test), turns.GetValueOrDefault(test.Test), test.Took, test.Test);
 
         static string FormOf((int Test, int Took, HashSet<int> Covers, string Name) test) => test.Name.Split(',')[0];
 
-        int Rank((int Test, int Took, HashSet<int> Covers, string Name) test) => (IsQuick(test.Took), test.Name.StartsWith("Golden", StringComparison.Ordinal)) switch
-        {
-            (true, true) => 0,
-            (true, false) => 1,
-            (false, true) => 2,
-            _ => 3,
-        };
+        int Rank((int Test, int Took, HashSet<int> Covers, string Name) test) =>
+            (IsQuick(test.Took), test.Name.StartsWith("Golden", StringComparison.Ordinal)) switch
+            {
+                (true, true) => 0,
+                (true, false) => 1,
+                (false, true) => 2,
+                _ => 3,
+            };
     }
 
     /// <summary>Judges changes, on as many processes as there are processors.</summary>
@@ -92,30 +110,33 @@ internal sealed class Judge(string folder, string core)
     {
         var verdicts = new List<Verdict>();
         var waiting = new Queue<Mutant>(mutants);
-        var lanes = Enumerable.Range(0, Environment.ProcessorCount).Select(_ => new Thread(() =>
-        {
-            Process? worker = null;
-            while (true)
+        var lanes = Enumerable
+            .Range(0, Environment.ProcessorCount)
+            .Select(_ => new Thread(() =>
             {
-                Mutant mutant;
-                lock (waiting)
+                Process? worker = null;
+                while (true)
                 {
-                    if (!waiting.TryDequeue(out mutant!))
+                    Mutant mutant;
+                    lock (waiting)
                     {
-                        break;
+                        if (!waiting.TryDequeue(out mutant!))
+                        {
+                            break;
+                        }
+                    }
+
+                    var verdict = One(mutant, ref worker);
+                    lock (verdicts)
+                    {
+                        verdicts.Add(verdict);
+                        told(verdict);
                     }
                 }
 
-                var verdict = One(mutant, ref worker);
-                lock (verdicts)
-                {
-                    verdicts.Add(verdict);
-                    told(verdict);
-                }
-            }
-
-            worker?.Kill();
-        })).ToList();
+                worker?.Kill();
+            }))
+            .ToList();
         lanes.ForEach(lane => lane.Start());
         lanes.ForEach(lane => lane.Join());
         return verdicts;
@@ -133,10 +154,21 @@ internal sealed class Judge(string folder, string core)
             before = [.. _noticed.GetValueOrDefault(mutant.File, [])];
         }
 
-        foreach (var test in _tests.Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id)).OrderBy(test => before.IndexOf(test.Test) is >= 0 and var place ? place : int.MaxValue))
+        foreach (
+            var test in _tests
+                .Where(test => mutant.IsStatic || test.Covers.Contains(mutant.Id))
+                .OrderBy(test => before.IndexOf(test.Test) is >= 0 and var place ? place : int.MaxValue)
+        )
         {
             var isGolden = test.Name.StartsWith("Golden", StringComparison.Ordinal);
-            if (tests.Count > 0 && (isGolden ? golden + test.Took > GoldenBudget * _pace : took + test.Took > (IsQuick(test.Took) ? QuickBudget : Budget) * _pace))
+            if (
+                tests.Count > 0
+                && (
+                    isGolden
+                        ? golden + test.Took > GoldenBudget * _pace
+                        : took + test.Took > (IsQuick(test.Took) ? QuickBudget : Budget) * _pace
+                )
+            )
             {
                 continue;
             }

@@ -6,7 +6,13 @@ using Wrapper.Mutants;
 // Changes drafting code in small ways and says how many of the changes the core's tests notice.
 if (args is ["worker", "cover", var testFolder, var withChanges, var cover, var lane, var lanes])
 {
-    Worker.Cover(testFolder, withChanges, cover, int.Parse(lane, CultureInfo.InvariantCulture), int.Parse(lanes, CultureInfo.InvariantCulture));
+    Worker.Cover(
+        testFolder,
+        withChanges,
+        cover,
+        int.Parse(lane, CultureInfo.InvariantCulture),
+        int.Parse(lanes, CultureInfo.InvariantCulture)
+    );
     return 0;
 }
 
@@ -39,14 +45,24 @@ if (args.Contains("--names"))
 if (Option("--only") is { } only)
 {
     var names = only.Split(',');
-    all = [.. all.Where(mutant => names.Any(name => mutant.File.Contains(name, StringComparison.Ordinal) || mutant.Kind.ToString() == name))];
+    all =
+    [
+        .. all.Where(mutant => names.Any(name => mutant.File.Contains(name, StringComparison.Ordinal) || mutant.Kind.ToString() == name)),
+    ];
 }
 
 var chosen = all;
 if (Option("--sample") is { } sample)
 {
     // By what a change is and not by its place in a list, so that the sample stays the same while other code changes.
-    chosen = [.. all.OrderBy(mutant => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes((Option("--seed") ?? "1") + mutant.Name))), StringComparer.Ordinal).Take(int.Parse(sample, CultureInfo.InvariantCulture))];
+    chosen =
+    [
+        .. all.OrderBy(
+                mutant => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes((Option("--seed") ?? "1") + mutant.Name))),
+                StringComparer.Ordinal
+            )
+            .Take(int.Parse(sample, CultureInfo.InvariantCulture)),
+    ];
 }
 
 Console.WriteLine($"{all.Count} changes can be made; {chosen.Count} are tried");

@@ -21,7 +21,12 @@ internal static class Worker
             // By the processor's time: other work beside it must not change which tests are asked.
             var before = Environment.CpuUsage.TotalTime;
             var (passes, cover) = tests.Cover(test);
-            file.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{test.Index}\t{(long)(Environment.CpuUsage.TotalTime - before).TotalMilliseconds}\t{passes}\t{string.Join(',', cover)}\t{test.Name.ReplaceLineEndings(" ").Replace('\t', ' ')}"));
+            file.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{test.Index}\t{(long)(Environment.CpuUsage.TotalTime - before).TotalMilliseconds}\t{passes}\t{string.Join(',', cover)}\t{test.Name.ReplaceLineEndings(" ").Replace('\t', ' ')}"
+                )
+            );
         }
     }
 
@@ -38,7 +43,13 @@ internal static class Worker
         {
             var parts = line.Split(' ');
             var id = int.Parse(parts[0], CultureInfo.InvariantCulture);
-            var limits = parts[1].Split(',', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split(':')).Select(part => (Test: int.Parse(part[0], CultureInfo.InvariantCulture), Limit: int.Parse(part[1], CultureInfo.InvariantCulture))).ToList();
+            var limits = parts[1]
+                .Split(',', StringSplitOptions.RemoveEmptyEntries)
+                .Select(part => part.Split(':'))
+                .Select(part =>
+                    (Test: int.Parse(part[0], CultureInfo.InvariantCulture), Limit: int.Parse(part[1], CultureInfo.InvariantCulture))
+                )
+                .ToList();
             tests.Active = id;
             var killer = "-";
             foreach (var (test, limit) in limits)

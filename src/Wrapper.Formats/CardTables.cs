@@ -35,7 +35,19 @@ public sealed record SewnCover(string Letter, string Name, Draft Draft, IReadOnl
 /// <param name="Distance">How far along that edge; of a corner, to the next.</param>
 /// <param name="Unit">The job’s unit.</param>
 public sealed record CutCardRow(
-    int Card, string Cloth, string Code, string Cover, string Piece, string What, string Label, string Across, string Along, [property: Name("From corner")] string FromCorner, string Distance, string Unit);
+    int Card,
+    string Cloth,
+    string Code,
+    string Cover,
+    string Piece,
+    string What,
+    string Label,
+    string Across,
+    string Along,
+    [property: Name("From corner")] string FromCorner,
+    string Distance,
+    string Unit
+);
 
 /// <summary>A line of the sewing cards: one card.</summary>
 /// <param name="Card">Its number in its cover, from 1.</param>
@@ -50,7 +62,18 @@ public sealed record CutCardRow(
 /// <param name="Needs">Foot, thread, needle.</param>
 /// <param name="Minutes">An estimate for one cover.</param>
 public sealed record SewingCardRow(
-    int Card, string Letter, string Cover, string Work, string Do, string Number, [property: Name("See to first")] string First, string Besides, string Pieces, string Needs, double Minutes);
+    int Card,
+    string Letter,
+    string Cover,
+    string Work,
+    string Do,
+    string Number,
+    [property: Name("See to first")] string First,
+    string Besides,
+    string Pieces,
+    string Needs,
+    double Minutes
+);
 
 /// <summary>Cut cards and sewing cards as tables. See docs/format.md, "Files".</summary>
 public static class CardTables
@@ -58,40 +81,69 @@ public static class CardTables
     private const string NotYet = "cannot be drafted yet";
 
     /// <summary>What is chalked of each cloth of a job, a line each, in the order of cuts; a cover that cannot be drafted yet has a line that says so.</summary>
-    public static string Cut(JobPlan plan) => Tables.Write(plan.Cutting
-        .SelectMany(cloth => cloth.Cards.SelectMany((card, place) => Rows(cloth, card, place + 1, JobUnit.Name(plan.Unit))))
-        .Concat(plan.LeftOut.Select(name => new CutCardRow(0, "", "", name, NotYet, "", "", "", "", "", "", ""))));
+    public static string Cut(JobPlan plan) =>
+        Tables.Write(
+            plan.Cutting.SelectMany(cloth => cloth.Cards.SelectMany((card, place) => Rows(cloth, card, place + 1, JobUnit.Name(plan.Unit))))
+                .Concat(plan.LeftOut.Select(name => new CutCardRow(0, "", "", name, NotYet, "", "", "", "", "", "", "")))
+        );
 
     /// <summary>The sewing of each cover of a job, a card a line; a cover that cannot be drafted yet has a line that says so.</summary>
-    public static string Sewing(JobPlan plan) => Tables.Write(plan.Sewn.SelectMany(cover =>
-    {
-        var codes = PieceCodes.Of(cover.Draft, cover.Letter);
-        return cover.Cards.Select((card, place) => new SewingCardRow(
-            place + 1,
-            cover.Letter,
-            cover.Name,
-            card.Own.Kind.Word(),
-            card.Text,
-            card.Figure is { } figure ? string.Join(' ', new[] { figure.Shown, figure.Unit, figure.Of }.Where(word => word.Length > 0)) : "",
-            card.Own.StopSign ?? "",
-            string.Join(' ', card.Hints),
-            string.Join(", ", card.Pieces.Select(piece => codes[piece.Copy.Piece]).Distinct()),
-            string.Join(", ", card.Operations.SelectMany(operation => operation.Needs).Distinct()),
-            Math.Round(card.Minutes, 1)));
-    }).Concat(plan.LeftOut.Select(name => new SewingCardRow(0, "", name, NotYet, "", "", "", "", "", "", 0))));
+    public static string Sewing(JobPlan plan) =>
+        Tables.Write(
+            plan.Sewn.SelectMany(cover =>
+                {
+                    var codes = PieceCodes.Of(cover.Draft, cover.Letter);
+                    return cover.Cards.Select(
+                        (card, place) =>
+                            new SewingCardRow(
+                                place + 1,
+                                cover.Letter,
+                                cover.Name,
+                                card.Own.Kind.Word(),
+                                card.Text,
+                                card.Figure is { } figure
+                                    ? string.Join(' ', new[] { figure.Shown, figure.Unit, figure.Of }.Where(word => word.Length > 0))
+                                    : "",
+                                card.Own.StopSign ?? "",
+                                string.Join(' ', card.Hints),
+                                string.Join(", ", card.Pieces.Select(piece => codes[piece.Copy.Piece]).Distinct()),
+                                string.Join(", ", card.Operations.SelectMany(operation => operation.Needs).Distinct()),
+                                Math.Round(card.Minutes, 1)
+                            )
+                    );
+                })
+                .Concat(plan.LeftOut.Select(name => new SewingCardRow(0, "", name, NotYet, "", "", "", "", "", "", 0)))
+        );
 
     private static IEnumerable<CutCardRow> Rows(ClothCuttingJson cloth, CutCardJson card, int number, string unit)
     {
         var from = card.Remnant is { } remnant ? $"{cloth.Name}: {remnant}" : cloth.Name;
         foreach (var copy in card.Copies)
         {
-            yield return Row("first corner", card.Quantity > 1 ? $"copy {copy.Copy} of {card.Quantity}" : "", copy.AcrossShown, copy.AlongShown);
+            yield return Row(
+                "first corner",
+                card.Quantity > 1 ? $"copy {copy.Copy} of {card.Quantity}" : "",
+                copy.AcrossShown,
+                copy.AlongShown
+            );
         }
 
         yield return Row("size", card.Chalk.Radius is { } radius ? $"a circle of radius {radius}" : "", card.AcrossShown, card.AlongShown);
-        foreach (var (corner, place) in card.Chalk.Box || card.Chalk.Radius is not null ? [] : card.Chalk.Corners.Select((corner, place) => (corner, place)))
+        foreach (
+            var (corner, place) in card.Chalk.Box || card.Chalk.Radius is not null
+                ? []
+                : card.Chalk.Corners.Select((corner, place) => (corner, place))
+        )
         {
-            yield return Row("corner", corner.Rise is { } rise ? $"{place + 1}, its edge rises {rise}" : $"{place + 1}", corner.AcrossShown, corner.AlongShown) with { Distance = corner.ToNext };
+            yield return Row(
+                "corner",
+                corner.Rise is { } rise ? $"{place + 1}, its edge rises {rise}" : $"{place + 1}",
+                corner.AcrossShown,
+                corner.AlongShown
+            ) with
+            {
+                Distance = corner.ToNext,
+            };
         }
 
         foreach (var mark in card.Chalk.Marks)
@@ -108,8 +160,14 @@ public static class CardTables
             yield return Row("cut across", "", "", across);
         }
 
-        CutCardRow Row(string what, string label, string x, string y) => new(number, from, card.Code, card.CoverName, card.Name, what, label, x, y, "", "", unit);
+        CutCardRow Row(string what, string label, string x, string y) =>
+            new(number, from, card.Code, card.CoverName, card.Name, what, label, x, y, "", "", unit);
 
-        CutCardRow Placed(string kind, string label, CutPlaceJson place) => Row(kind, label, place.AcrossShown, place.AlongShown) with { FromCorner = place.Corner is { } corner ? $"{corner}" : "", Distance = place.Distance ?? "" };
+        CutCardRow Placed(string kind, string label, CutPlaceJson place) =>
+            Row(kind, label, place.AcrossShown, place.AlongShown) with
+            {
+                FromCorner = place.Corner is { } corner ? $"{corner}" : "",
+                Distance = place.Distance ?? "",
+            };
     }
 }

@@ -150,7 +150,8 @@ public sealed record ClothDocument
         }
 
         var besides = new Dictionary<string, JsonElement>(Besides);
-        Entry? Earlier(string name) => besides.Remove(name, out var value) && JsonWords.Word(value).Length > 0 ? RuleEntries.EntryOf(value) : null;
+        Entry? Earlier(string name) =>
+            besides.Remove(name, out var value) && JsonWords.Word(value).Length > 0 ? RuleEntries.EntryOf(value) : null;
         var (length, width, match, motif) = (Earlier("repeatLength"), Earlier("repeatWidth"), Earlier("match"), Earlier("motif"));
         var (along, across) = (Earlier("shrinkageAlong"), Earlier("shrinkageAcross"));
         return this with
@@ -164,54 +165,89 @@ public sealed record ClothDocument
 
     /// <summary>What pieces can lie on, said or reckoned from its width; null where neither can be.</summary>
     /// <param name="unit">The unit of a bare number.</param>
-    public Entry? Usable(LengthUnit unit) => UsableWidth ?? (Width is null ? null
-        : ClothReader.Read(ToInput(), unit).Cloth is { } cloth ? Entry.Number((decimal)cloth.UsableWidth.Nanometres / Core.Units.Length.NanometresPerMillimetre) : null);
+    public Entry? Usable(LengthUnit unit) =>
+        UsableWidth
+        ?? (
+            Width is null ? null
+            : ClothReader.Read(ToInput(), unit).Cloth is { } cloth
+                ? Entry.Number((decimal)cloth.UsableWidth.Nanometres / Core.Units.Length.NanometresPerMillimetre)
+            : null
+        );
 
     /// <summary>The cloth as the core reads it; what a hostile client leaves out is unsaid.</summary>
     public ClothInput ToInput() => Migrate().Read();
 
-    private ClothInput Read() => new()
-    {
-        Key = Key,
-        Name = Name,
-        Prewash = Prewash?.ToString(),
-        Length = Length ?? Unsaid,
-        Edges = (Edges ?? []).Where(edge => edge.Value is not null).ToDictionary(edge => edge.Key, edge => new ClothEdgeInput(edge.Value.Kind, edge.Value.Depth ?? Unsaid, edge.Value.Keep?.ToString())),
-        Width = Width ?? UsableWidth ?? Unsaid,
-        Selvage = Selvage ?? (Width is null && UsableWidth is not null ? Entry.Typed("0") : Unsaid),
-        Nap = Nap,
-        Grain = Grain,
-        Layers = Layers,
-        Role = Role,
-        Traits = [.. (Traits ?? []).Where(word => word is not null)],
-        RepeatLength = Repeat?.Length ?? Unsaid,
-        RepeatWidth = Repeat?.Width ?? Unsaid,
-        Match = Repeat?.Match,
-        Motif = Repeat?.Motif ?? Unsaid,
-        MatchOver = Repeat?.Over,
-        Face = Face is null ? null : new(Face.Kind, Face.Ground, Face.Ink, Face.Figure ?? Unsaid, Face.Picture),
-        Space = Space ?? Unsaid,
-        CurveSpace = CurveSpace ?? Unsaid,
-        ShrinkageAlong = Shrinkage?.Along?.ToString(),
-        ShrinkageAcross = Shrinkage?.Across?.ToString(),
-        Spare = Spare?.ToString(),
-        SoldIn = [.. (SoldIn ?? []).Select(sold => new SoldWidthInput(sold?.Width ?? Unsaid, sold?.Price?.ToString()))],
-        Thickness = Thickness ?? Unsaid,
-        Flaws = [.. (Flaws ?? []).Select(flaw => new FlawInput(flaw?.From ?? Unsaid, flaw?.To ?? Unsaid, flaw?.Left ?? Unsaid, flaw?.Right ?? Unsaid))],
-        Remnants = [.. (Remnants ?? []).Select(remnant => new RemnantInput(remnant?.Name ?? remnant?.Id, remnant?.Width ?? Unsaid, remnant?.Length ?? Unsaid))],
-        Pinned = Places(Pinned),
-        Kept = Places(Kept),
-        Price = Price?.ToString(),
-    };
+    private ClothInput Read() =>
+        new()
+        {
+            Key = Key,
+            Name = Name,
+            Prewash = Prewash?.ToString(),
+            Length = Length ?? Unsaid,
+            Edges = (Edges ?? [])
+                .Where(edge => edge.Value is not null)
+                .ToDictionary(
+                    edge => edge.Key,
+                    edge => new ClothEdgeInput(edge.Value.Kind, edge.Value.Depth ?? Unsaid, edge.Value.Keep?.ToString())
+                ),
+            Width = Width ?? UsableWidth ?? Unsaid,
+            Selvage = Selvage ?? (Width is null && UsableWidth is not null ? Entry.Typed("0") : Unsaid),
+            Nap = Nap,
+            Grain = Grain,
+            Layers = Layers,
+            Role = Role,
+            Traits = [.. (Traits ?? []).Where(word => word is not null)],
+            RepeatLength = Repeat?.Length ?? Unsaid,
+            RepeatWidth = Repeat?.Width ?? Unsaid,
+            Match = Repeat?.Match,
+            Motif = Repeat?.Motif ?? Unsaid,
+            MatchOver = Repeat?.Over,
+            Face = Face is null ? null : new(Face.Kind, Face.Ground, Face.Ink, Face.Figure ?? Unsaid, Face.Picture),
+            Space = Space ?? Unsaid,
+            CurveSpace = CurveSpace ?? Unsaid,
+            ShrinkageAlong = Shrinkage?.Along?.ToString(),
+            ShrinkageAcross = Shrinkage?.Across?.ToString(),
+            Spare = Spare?.ToString(),
+            SoldIn = [.. (SoldIn ?? []).Select(sold => new SoldWidthInput(sold?.Width ?? Unsaid, sold?.Price?.ToString()))],
+            Thickness = Thickness ?? Unsaid,
+            Flaws =
+            [
+                .. (Flaws ?? []).Select(flaw => new FlawInput(
+                    flaw?.From ?? Unsaid,
+                    flaw?.To ?? Unsaid,
+                    flaw?.Left ?? Unsaid,
+                    flaw?.Right ?? Unsaid
+                )),
+            ],
+            Remnants =
+            [
+                .. (Remnants ?? []).Select(remnant => new RemnantInput(
+                    remnant?.Name ?? remnant?.Id,
+                    remnant?.Width ?? Unsaid,
+                    remnant?.Length ?? Unsaid
+                )),
+            ],
+            Pinned = Places(Pinned),
+            Kept = Places(Kept),
+            Price = Price?.ToString(),
+        };
 
     private static Entry Unsaid => Entry.Typed("");
 
     /// <summary>Places that can be on a cloth at all; the others are as good as unsaid.</summary>
     private static IReadOnlyList<Placement> Places(List<PlaceDocument>? places) =>
-    [
-        .. (places ?? []).Where(place => place?.Piece is { Length: > 0 } && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
-            .Select(place => new Placement(place.Piece, place.Copy, place.Turn, Core.Units.Length.FromMillimetres(place.X), Core.Units.Length.FromMillimetres(place.Y), place.Remnant)),
-    ];
+        [
+            .. (places ?? [])
+                .Where(place => place?.Piece is { Length: > 0 } && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
+                .Select(place => new Placement(
+                    place.Piece,
+                    place.Copy,
+                    place.Turn,
+                    Core.Units.Length.FromMillimetres(place.X),
+                    Core.Units.Length.FromMillimetres(place.Y),
+                    place.Remnant
+                )),
+        ];
 }
 
 /// <summary>The repeat of a pattern.</summary>
@@ -225,7 +261,8 @@ public sealed record RepeatDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Match = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Motif = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Over = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Over = null
+);
 
 /// <summary>The face of a cloth.</summary>
 /// <param name="Kind"><c>plain</c>, <c>stripe</c>, <c>check</c>, <c>motif</c> or <c>picture</c>; it comes again with the repeat.</param>
@@ -238,7 +275,8 @@ public sealed record ClothFaceDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ground = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ink = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Figure = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Picture = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Picture = null
+);
 
 /// <summary>An edge of a ready-made cloth.</summary>
 /// <param name="Kind"><c>hem</c>, <c>selvage</c> or <c>raw</c>.</param>
@@ -247,31 +285,43 @@ public sealed record ClothFaceDocument(
 public sealed record ClothEdgeDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kind = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Depth = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Keep = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Keep = null
+);
 
 /// <summary>What a cloth loses when it is washed, in percent.</summary>
 public sealed record ShrinkageDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Along = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Across = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Across = null
+);
 
 /// <summary>A width a cloth is sold in, and what a yard (inch job) or metre of it costs.</summary>
 public sealed record SoldWidthDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Price = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Price = null
+);
 
 /// <summary>A flaw: where it begins and ends along the roll and, where it does not go right across, from the left edge.</summary>
 public sealed record FlawDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? From = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? To = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Left = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Right = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Right = null
+);
 
 /// <summary>A remnant: its name (or id), and what can be used of it across and along.</summary>
 public sealed record RemnantDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Name = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Id = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null
+);
 
 /// <summary>Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres; one that names no piece lies nowhere.</summary>
-public sealed record PlaceDocument(string Piece = "", int Copy = 1, int Turn = 0, double X = 0, double Y = 0, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Remnant = null);
+public sealed record PlaceDocument(
+    string Piece = "",
+    int Copy = 1,
+    int Turn = 0,
+    double X = 0,
+    double Y = 0,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Remnant = null
+);

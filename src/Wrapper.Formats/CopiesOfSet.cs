@@ -19,6 +19,8 @@ internal static class CopiesOfSet
         var covers = Math.Max(1, piece.Quantity / Math.Max(1, piece.PerCover));
         var turned = piece.Mirrored / covers;
         var straight = piece.PerCover - turned;
-        return copy <= straight ? ((number - 1) * straight) + copy : piece.Quantity - piece.Mirrored + ((number - 1) * turned) + copy - straight;
+        return copy <= straight
+            ? ((number - 1) * straight) + copy
+            : piece.Quantity - piece.Mirrored + ((number - 1) * turned) + copy - straight;
     }
 }

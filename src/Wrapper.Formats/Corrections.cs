@@ -9,15 +9,20 @@ internal static class Corrections
 {
     /// <summary>Corrections as read, one for each side, written so that they are read as the same lengths again.</summary>
     public static IReadOnlyList<CorrectionTold> Of(IReadOnlyList<Correction> corrections, LengthUnit unit) =>
-    [
-        .. corrections.GroupBy(correction => correction.Side)
-            .Select(side => (side.Key, By: side.Aggregate(Length.Zero, (sum, correction) => sum + correction.By)))
-            .Where(side => side.By != Length.Zero).Select(side => new CorrectionTold(side.Key, Typed(side.By, unit))),
-    ];
+        [
+            .. corrections
+                .GroupBy(correction => correction.Side)
+                .Select(side => (side.Key, By: side.Aggregate(Length.Zero, (sum, correction) => sum + correction.By)))
+                .Where(side => side.By != Length.Zero)
+                .Select(side => new CorrectionTold(side.Key, Typed(side.By, unit))),
+        ];
 
     /// <summary>Two lists as one.</summary>
-    public static IReadOnlyList<CorrectionTold> Sum(IReadOnlyList<CorrectionTold> standing, IReadOnlyList<Correction> found, LengthUnit unit) =>
-        Of([.. standing.Select(told => new Correction(told.Side, Read(told.By, unit))), .. found], unit);
+    public static IReadOnlyList<CorrectionTold> Sum(
+        IReadOnlyList<CorrectionTold> standing,
+        IReadOnlyList<Correction> found,
+        LengthUnit unit
+    ) => Of([.. standing.Select(told => new Correction(told.Side, Read(told.By, unit))), .. found], unit);
 
     /// <summary>A length that was written here.</summary>
     private static Length Read(string text, LengthUnit unit) => LengthReader.Read(text, unit).Length ?? Length.Zero;
@@ -40,6 +45,11 @@ internal static class Corrections
         }
 
         var fraction = string.Create(CultureInfo.InvariantCulture, $"{part}/{of}");
-        return sign + (part == 0 ? whole.ToString(CultureInfo.InvariantCulture) : whole == 0 ? fraction : string.Create(CultureInfo.InvariantCulture, $"{whole} {fraction}"));
+        return sign
+            + (
+                part == 0 ? whole.ToString(CultureInfo.InvariantCulture)
+                : whole == 0 ? fraction
+                : string.Create(CultureInfo.InvariantCulture, $"{whole} {fraction}")
+            );
     }
 }

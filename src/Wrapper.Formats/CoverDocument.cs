@@ -108,7 +108,11 @@ public record CoverDocument
             return this;
         }
 
-        var (measures, options, others) = (new Dictionary<string, JsonElement>(Measures ?? []), new Dictionary<string, JsonElement>(Options ?? []), new Dictionary<string, JsonElement>(Others));
+        var (measures, options, others) = (
+            new Dictionary<string, JsonElement>(Measures ?? []),
+            new Dictionary<string, JsonElement>(Options ?? []),
+            new Dictionary<string, JsonElement>(Others)
+        );
         FirstFormat.MigrateCover(measures, options, others);
         return this with { Measures = measures, Options = options, Others = others.Count > 0 ? others : null };
     }
@@ -117,10 +121,13 @@ public record CoverDocument
     /// The cover as the core reads it, in a job of this unit and a house with these rules, before the job's cloths are put in; one
     /// that names no form is a box cushion.
     /// </summary>
-    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) => (this with { Unit = unit, Form = Form ?? "box-cushion" }).Migrate().Read() with
-    {
-        HouseRules = houseRules.Where(rule => !string.IsNullOrWhiteSpace(rule.Value)).ToDictionary(rule => rule.Key, rule => Entry.Typed(rule.Value)),
-    };
+    public CoverInput ToInput(string unit, IReadOnlyDictionary<string, string> houseRules) =>
+        (this with { Unit = unit, Form = Form ?? "box-cushion" }).Migrate().Read() with
+        {
+            HouseRules = houseRules
+                .Where(rule => !string.IsNullOrWhiteSpace(rule.Value))
+                .ToDictionary(rule => rule.Key, rule => Entry.Typed(rule.Value)),
+        };
 
     /// <summary>The cover as the core reads it.</summary>
     public CoverInput ToInput()
@@ -135,9 +142,15 @@ public record CoverDocument
         var unit = JobUnit.Read(Unit) ?? LengthUnit.Millimetre;
         if (Cloths is { Count: > 0 } several)
         {
-            var all = several.Where(cloth => cloth.Value is not null).Concat(Cloth?.Cloth is { } own ? [KeyValuePair.Create(CoverInput.UsualKey, own)] : []).DistinctBy(cloth => cloth.Key);
+            var all = several
+                .Where(cloth => cloth.Value is not null)
+                .Concat(Cloth?.Cloth is { } own ? [KeyValuePair.Create(CoverInput.UsualKey, own)] : [])
+                .DistinctBy(cloth => cloth.Key);
             var cloths = new JobCloths(all, unit);
-            return cloths.In(Cloth?.Cloth is null ? this : this with { Cloth = new(CoverInput.UsualKey, null) }, input) with { ClothChecks = cloths.Checks };
+            return cloths.In(Cloth?.Cloth is null ? this : this with { Cloth = new(CoverInput.UsualKey, null) }, input) with
+            {
+                ClothChecks = cloths.Checks,
+            };
         }
 
         // One that cannot be read as a cloth is told of by its usable width alone, as it is drafted by.
@@ -186,7 +199,9 @@ public record CoverDocument
         };
         return input with
         {
-            Measures = measures.Where(measure => measure.Value.ValueKind is not (JsonValueKind.Null or JsonValueKind.Undefined)).ToDictionary(measure => measure.Key, measure => RuleEntries.EntryOf(measure.Value)),
+            Measures = measures
+                .Where(measure => measure.Value.ValueKind is not (JsonValueKind.Null or JsonValueKind.Undefined))
+                .ToDictionary(measure => measure.Key, measure => RuleEntries.EntryOf(measure.Value)),
             Options = options.ToDictionary(option => option.Key, option => JsonWords.Word(option.Value)),
             Schools = Schools ?? [],
         };

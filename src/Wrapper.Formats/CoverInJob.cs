@@ -12,6 +12,10 @@ public static class CoverInJob
     /// <param name="first">The job’s first cloth, which carries the others.</param>
     /// <param name="unit">The job’s unit.</param>
     /// <param name="houseRules">The house’s rules, as typed.</param>
-    public static DraftOutcome Draft(CoverDocument cover, ClothDocument first, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules) =>
-        Proved.Draft(new JobCloths(JobPlan.ClothsOf(first), unit).InJob(cover, cover.ToInput(JobUnit.Name(unit), houseRules)));
+    public static DraftOutcome Draft(
+        CoverDocument cover,
+        ClothDocument first,
+        LengthUnit unit,
+        IReadOnlyDictionary<string, string> houseRules
+    ) => Proved.Draft(new JobCloths(JobPlan.ClothsOf(first), unit).InJob(cover, cover.ToInput(JobUnit.Name(unit), houseRules)));
 }

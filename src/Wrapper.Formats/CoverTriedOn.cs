@@ -16,7 +16,13 @@ namespace Wrapper.Formats;
 /// <param name="Ticks">The entries that ticked them, by card.</param>
 /// <param name="CutOtherwise">The keys of pieces that were cut at another size than their draft has: what lies where on them is not known.</param>
 internal sealed record CoverInHand(
-    FittedCover Cover, CoverSpecification Specification, IReadOnlyList<CorrectionTold> SewnBy, IReadOnlyList<string> Done, ILookup<string, WorkEntry> Ticks, IReadOnlyList<string> CutOtherwise);
+    FittedCover Cover,
+    CoverSpecification Specification,
+    IReadOnlyList<CorrectionTold> SewnBy,
+    IReadOnlyList<string> Done,
+    ILookup<string, WorkEntry> Ticks,
+    IReadOnlyList<string> CutOtherwise
+);
 
 /// <summary>What the entries of a job’s work say of a cover: by which corrections each copy was cut, and by which it is sewn.</summary>
 internal sealed class CoverTriedOn
@@ -37,13 +43,23 @@ internal sealed class CoverTriedOn
     /// <param name="unit">The job’s unit.</param>
     /// <param name="houseRules">The house’s rules, as typed.</param>
     /// <param name="work">The work on the job, as it was told.</param>
-    public CoverTriedOn(JobPlanCover cover, ClothDocument cloth, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<WorkEntry> work)
+    public CoverTriedOn(
+        JobPlanCover cover,
+        ClothDocument cloth,
+        LengthUnit unit,
+        IReadOnlyDictionary<string, string> houseRules,
+        IReadOnlyList<WorkEntry> work
+    )
     {
         (Key, _document, _cloth, Unit, _houseRules) = (cover.Key, cover.Cover.Migrate(), cloth, unit, houseRules);
         _work = [.. WorkOfCloth.InForce(work).Where(entry => entry.Cover == cover.Key)];
         _places = WorkOfCloth.Places(_work);
-        _cut = _work.Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled).GroupBy(entry => (entry.Subject, entry.Number)).Select(copy => (copy.Key, Last: copy.Last()))
-            .Where(copy => copy.Last.What == WorkKind.Cut).ToDictionary(copy => copy.Key, copy => copy.Last);
+        _cut = _work
+            .Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled)
+            .GroupBy(entry => (entry.Subject, entry.Number))
+            .Select(copy => (copy.Key, Last: copy.Last()))
+            .Where(copy => copy.Last.What == WorkKind.Cut)
+            .ToDictionary(copy => copy.Key, copy => copy.Last);
         _findings = _work.Where(entry => entry.What == WorkKind.Finding).ToLookup(entry => entry.Number);
         _ticks = _work.Where(entry => entry.What == WorkKind.Sewn).ToLookup(entry => entry.Number);
         Now = CoverInJob.Draft(_document, cloth, unit, houseRules);
@@ -85,10 +101,11 @@ internal sealed class CoverTriedOn
     }
 
     /// <summary>The cover’s document with other corrections.</summary>
-    public CoverDocument With(IReadOnlyList<CorrectionTold> corrections) => _document with
-    {
-        Options = new(_document.Options ?? []) { ["corrections"] = JsonSerializer.SerializeToElement(corrections, OpenFormat.Json) },
-    };
+    public CoverDocument With(IReadOnlyList<CorrectionTold> corrections) =>
+        _document with
+        {
+            Options = new(_document.Options ?? []) { ["corrections"] = JsonSerializer.SerializeToElement(corrections, OpenFormat.Json) },
+        };
 
     /// <summary>The corrections one of those alike is sewn by.</summary>
     public IReadOnlyList<CorrectionTold> SewnBy(int number) => FindingsOf(number) is [.., var last] ? last.Finding!.Sewn : Own;
@@ -106,7 +123,11 @@ internal sealed class CoverTriedOn
         }
 
         var done = _ticks[number].Select(entry => entry.Subject).Distinct().ToList();
-        var held = SewingPlanner.Of(draft, specification).Order.Where(operation => operation.IsSewing && done.Contains(operation.Id)).SelectMany(operation => operation.Pieces).ToHashSet();
+        var held = SewingPlanner
+            .Of(draft, specification)
+            .Order.Where(operation => operation.IsSewing && done.Contains(operation.Id))
+            .SelectMany(operation => operation.Pieces)
+            .ToHashSet();
         var (cut, otherwise) = (new Dictionary<PieceCopy, CutCopy>(), new List<string>());
         foreach (var copy in draft.Pieces.SelectMany(PieceCopy.AllOf))
         {
@@ -118,7 +139,19 @@ internal sealed class CoverTriedOn
                 continue;
             }
 
-            if (AsCut(copy, isHeld ? told is null ? -1 : _places[told] : _work.Count, findings) is not { } lying || (told is { Cut: { } size } && told.Subject == copy.Piece && !IsSize(size, lying.CutAs)))
+            if (
+                AsCut(
+                    copy,
+                    isHeld
+                        ? told is null
+                            ? -1
+                            : _places[told]
+                        : _work.Count,
+                    findings
+                )
+                    is not { } lying
+                || (told is { Cut: { } size } && told.Subject == copy.Piece && !IsSize(size, lying.CutAs))
+            )
             {
                 otherwise.Add(copy.Piece);
                 continue;
@@ -127,12 +160,22 @@ internal sealed class CoverTriedOn
             cut.Add(copy, lying);
         }
 
-        return new(new(draft, cut), specification, sewnBy, done, _ticks[number].ToLookup(entry => entry.Subject), [.. otherwise.Distinct()]);
+        return new(
+            new(draft, cut),
+            specification,
+            sewnBy,
+            done,
+            _ticks[number].ToLookup(entry => entry.Subject),
+            [.. otherwise.Distinct()]
+        );
     }
 
     /// <summary>The entry by which a copy lies cut and good; of a piece that is joined from strips, that of the strip told last.</summary>
     private WorkEntry? LastOf(Piece piece, int number, PieceCopy copy) =>
-        (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => _cut.GetValueOrDefault((key, CopiesOfSet.AtTable(piece, number, copy.Copy)))).OfType<WorkEntry>().MaxBy(entry => _places[entry]);
+        (piece.IsPieced ? piece.JoinedFrom : [piece.Key])
+            .Select(key => _cut.GetValueOrDefault((key, CopiesOfSet.AtTable(piece, number, copy.Copy))))
+            .OfType<WorkEntry>()
+            .MaxBy(entry => _places[entry]);
 
     /// <summary>A copy as it was cut, and where its lines lie.</summary>
     /// <param name="copy">Which.</param>
@@ -143,9 +186,15 @@ internal sealed class CoverTriedOn
         var before = findings.LastOrDefault(finding => _places[finding] < at);
         var cutBy = at >= _work.Count ? Own : before?.Finding!.Next ?? (findings.Count > 0 ? findings[0].Finding!.Cut : Own);
         // What was cut after the last finding as it is sewn lies as it was cut.
-        var lies = findings.Count > 0 && (findings[^1] != before || !findings[^1].Finding!.Sewn.SequenceEqual(cutBy)) ? findings[^1].Finding!.Lies.FirstOrDefault(known => known.Piece == copy.Piece && known.Copy == copy.Copy) : null;
-        return Draft(cutBy).Draft?.Pieces.FirstOrDefault(piece => piece.Key == copy.Piece) is { } piece ? new(piece, lies is null ? default : new(lies.X, lies.Y)) : null;
+        var lies =
+            findings.Count > 0 && (findings[^1] != before || !findings[^1].Finding!.Sewn.SequenceEqual(cutBy))
+                ? findings[^1].Finding!.Lies.FirstOrDefault(known => known.Piece == copy.Piece && known.Copy == copy.Copy)
+                : null;
+        return Draft(cutBy).Draft?.Pieces.FirstOrDefault(piece => piece.Key == copy.Piece) is { } piece
+            ? new(piece, lies is null ? default : new(lies.X, lies.Y))
+            : null;
     }
 
-    private static bool IsSize(CutAs cut, Piece piece) => Math.Abs(cut.Width - piece.CutWidth.Value.Millimetres) < 0.5 && Math.Abs(cut.Length - piece.CutLength.Value.Millimetres) < 0.5;
+    private static bool IsSize(CutAs cut, Piece piece) =>
+        Math.Abs(cut.Width - piece.CutWidth.Value.Millimetres) < 0.5 && Math.Abs(cut.Length - piece.CutLength.Value.Millimetres) < 0.5;
 }

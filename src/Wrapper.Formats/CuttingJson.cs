@@ -100,30 +100,46 @@ public sealed record CutCardJson
     public required CutSizeJson Size { get; init; }
 
     /// <summary>From the core’s card.</summary>
-    public static CutCardJson Of(CutCard card, string code, string coverName, LengthFormat format, (Length Usable, bool IsWrongSide) table) => new()
-    {
-        Cover = card.Laid.Cover,
-        CoverName = coverName,
-        Piece = card.Laid.Piece.Key,
-        Code = code,
-        Name = card.Laid.Piece.Name,
-        Quantity = card.Laid.IsBlock ? 1 : card.Laid.Piece.Quantity,
-        Mirrored = card.Laid.IsMirrored,
-        Block = card.Laid.IsBlock,
-        Turn = card.Turn,
-        Across = card.Shape.Across.Millimetres,
-        Along = card.Shape.Along.Millimetres,
-        AcrossShown = format.Rounded(card.Shape.Across),
-        AlongShown = format.Rounded(card.Shape.Along),
-        Chalk = ChalkJson.Of(table.IsWrongSide ? card.FromBehind : card.Shape, format),
-        Outline = PieceJson.Corners(card.Shape.Outline),
-        Copies = [.. card.Copies.Select(copy => new CutCopyJson(
-            copy.Copy, copy.Across.Millimetres, copy.Along.Millimetres, format.Rounded(copy.Across), format.Rounded(copy.Along), format.Rounded(table.Usable - copy.Across - card.Shape.Across)))],
-        Remnant = card.Remnant,
-        Folded = card.IsDouble,
-        CutAcross = card.CutAcrossAt is { } at ? format.RoundedWithUnit(at) : null,
-        Size = CutSizeJson.Of(card.Laid.Piece),
-    };
+    public static CutCardJson Of(
+        CutCard card,
+        string code,
+        string coverName,
+        LengthFormat format,
+        (Length Usable, bool IsWrongSide) table
+    ) =>
+        new()
+        {
+            Cover = card.Laid.Cover,
+            CoverName = coverName,
+            Piece = card.Laid.Piece.Key,
+            Code = code,
+            Name = card.Laid.Piece.Name,
+            Quantity = card.Laid.IsBlock ? 1 : card.Laid.Piece.Quantity,
+            Mirrored = card.Laid.IsMirrored,
+            Block = card.Laid.IsBlock,
+            Turn = card.Turn,
+            Across = card.Shape.Across.Millimetres,
+            Along = card.Shape.Along.Millimetres,
+            AcrossShown = format.Rounded(card.Shape.Across),
+            AlongShown = format.Rounded(card.Shape.Along),
+            Chalk = ChalkJson.Of(table.IsWrongSide ? card.FromBehind : card.Shape, format),
+            Outline = PieceJson.Corners(card.Shape.Outline),
+            Copies =
+            [
+                .. card.Copies.Select(copy => new CutCopyJson(
+                    copy.Copy,
+                    copy.Across.Millimetres,
+                    copy.Along.Millimetres,
+                    format.Rounded(copy.Across),
+                    format.Rounded(copy.Along),
+                    format.Rounded(table.Usable - copy.Across - card.Shape.Across)
+                )),
+            ],
+            Remnant = card.Remnant,
+            Folded = card.IsDouble,
+            CutAcross = card.CutAcrossAt is { } at ? format.RoundedWithUnit(at) : null,
+            Size = CutSizeJson.Of(card.Laid.Piece),
+        };
 }
 
 /// <summary>How a piece is chalked, counted from the corner of the box it lies in.</summary>
@@ -151,36 +167,79 @@ public sealed record ChalkJson
     public required IReadOnlyList<double[]> StitchLine { get; init; }
 
     /// <summary>From the core.</summary>
-    public static ChalkJson Of(ChalkShape shape, LengthFormat format) => new()
-    {
-        Box = shape.IsBox,
-        Radius = shape.Circle is { } circle ? format.Rounded(circle.Radius) : null,
-        Centre = shape.Circle is { } round ? Place(new(round.Centre, null, Length.Zero), format) : null,
-        Corners = [.. shape.Corners.Select(corner => new CutCornerJson(
-            corner.At.X.Millimetres, corner.At.Y.Millimetres, format.Rounded(corner.At.X), format.Rounded(corner.At.Y), format.Rounded(corner.ToNext), RiseOf(corner.Rise, format)))],
-        Marks = [.. shape.Marks.Select(mark => new CutMarkJson(mark.Kind.Word(), mark.Label, Place(mark.From, format), mark.To is { } to ? Place(to, format) : null))],
-        Outline = PieceJson.Corners(shape.Outline),
-        StitchLine = PieceJson.Corners(shape.StitchLine),
-    };
+    public static ChalkJson Of(ChalkShape shape, LengthFormat format) =>
+        new()
+        {
+            Box = shape.IsBox,
+            Radius = shape.Circle is { } circle ? format.Rounded(circle.Radius) : null,
+            Centre = shape.Circle is { } round ? Place(new(round.Centre, null, Length.Zero), format) : null,
+            Corners =
+            [
+                .. shape.Corners.Select(corner => new CutCornerJson(
+                    corner.At.X.Millimetres,
+                    corner.At.Y.Millimetres,
+                    format.Rounded(corner.At.X),
+                    format.Rounded(corner.At.Y),
+                    format.Rounded(corner.ToNext),
+                    RiseOf(corner.Rise, format)
+                )),
+            ],
+            Marks =
+            [
+                .. shape.Marks.Select(mark => new CutMarkJson(
+                    mark.Kind.Word(),
+                    mark.Label,
+                    Place(mark.From, format),
+                    mark.To is { } to ? Place(to, format) : null
+                )),
+            ],
+            Outline = PieceJson.Corners(shape.Outline),
+            StitchLine = PieceJson.Corners(shape.StitchLine),
+        };
 
-    private static string? RiseOf(Length rise, LengthFormat format) => rise.IsZero ? null : rise.IsNegative ? $"−{format.Rounded(-rise)}" : format.Rounded(rise);
+    private static string? RiseOf(Length rise, LengthFormat format) =>
+        rise.IsZero ? null
+        : rise.IsNegative ? $"−{format.Rounded(-rise)}"
+        : format.Rounded(rise);
 
-    private static CutPlaceJson Place(ChalkPlace place, LengthFormat format) => new(
-        place.At.X.Millimetres, place.At.Y.Millimetres, format.Rounded(place.At.X), format.Rounded(place.At.Y), place.Corner, place.Corner is null ? null : format.Rounded(place.Distance), place.Distance.Millimetres);
+    private static CutPlaceJson Place(ChalkPlace place, LengthFormat format) =>
+        new(
+            place.At.X.Millimetres,
+            place.At.Y.Millimetres,
+            format.Rounded(place.At.X),
+            format.Rounded(place.At.Y),
+            place.Corner,
+            place.Corner is null ? null : format.Rounded(place.Distance),
+            place.Distance.Millimetres
+        );
 }
 
 /// <summary>The size of a piece as it is cut.</summary>
 public sealed record CutSizeJson(double Width, double Length, IReadOnlyList<EdgeJson> Edges)
 {
     /// <summary>Of a piece.</summary>
-    public static CutSizeJson Of(Piece piece) => new(
-        piece.CutWidth.Value.Millimetres,
-        piece.CutLength.Value.Millimetres,
-        [.. piece.StitchLine.Names.Distinct().Select(name => new EdgeJson(name, piece.LengthOf(name).Millimetres, piece.Allowances[name].Millimetres))]);
+    public static CutSizeJson Of(Piece piece) =>
+        new(
+            piece.CutWidth.Value.Millimetres,
+            piece.CutLength.Value.Millimetres,
+            [
+                .. piece
+                    .StitchLine.Names.Distinct()
+                    .Select(name => new EdgeJson(name, piece.LengthOf(name).Millimetres, piece.Allowances[name].Millimetres)),
+            ]
+        );
 }
 
 /// <summary>A copy that lies cut, or its hole in the cloth where it was spoiled.</summary>
-public sealed record CutDoneJson(string Cover, string Piece, int Copy, string Code, IReadOnlyList<double[]> Outline, bool Spoiled, string? Remnant);
+public sealed record CutDoneJson(
+    string Cover,
+    string Piece,
+    int Copy,
+    string Code,
+    IReadOnlyList<double[]> Outline,
+    bool Spoiled,
+    string? Remnant
+);
 
 /// <summary>A copy that no longer fits, or one that was cut at another size than it has now.</summary>
 /// <param name="Cover">The cover’s id.</param>

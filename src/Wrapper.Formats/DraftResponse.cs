@@ -19,13 +19,33 @@ namespace Wrapper.Formats;
 /// <param name="Position">For a text that could not be read: where it stops making sense.</param>
 /// <param name="Concerns">What it is about: <c>make-up</c>, <c>untaken</c>, <c>cloth</c>, <c>proof</c>.</param>
 /// <param name="Brief">In two words, for a table of widths; null where it is no matter of a width.</param>
-public sealed record CheckJson(string Level, string Code, string Text, string? Measure, Mend? Mend, IReadOnlyList<Mend> Mends, int? Position, string Concerns, string? Brief)
+public sealed record CheckJson(
+    string Level,
+    string Code,
+    string Text,
+    string? Measure,
+    Mend? Mend,
+    IReadOnlyList<Mend> Mends,
+    int? Position,
+    string Concerns,
+    string? Brief
+)
 {
     /// <summary>From the core's check.</summary>
     public static CheckJson Of(Check check)
     {
         var mends = check.Mends ?? [];
-        return new(check.Level.Word(), check.Code, check.Text, check.Measure, mends.Count > 0 ? mends[0] : null, mends, check.Position, check.Concerns.Word(), check.Brief);
+        return new(
+            check.Level.Word(),
+            check.Code,
+            check.Text,
+            check.Measure,
+            mends.Count > 0 ? mends[0] : null,
+            mends,
+            check.Position,
+            check.Concerns.Word(),
+            check.Brief
+        );
     }
 }
 
@@ -104,33 +124,42 @@ public sealed record PieceJson
     public required IReadOnlyList<StrokeJson> Strokes { get; init; }
 
     /// <summary>From the core's piece.</summary>
-    public static PieceJson Of(Piece piece, int number, LengthFormat format) => new()
-    {
-        Key = piece.Key,
-        Id = piece.Id,
-        Number = number,
-        Name = piece.Name,
-        Quantity = piece.Quantity,
-        Mirrored = piece.Mirrored,
-        Cloth = piece.IsPieced ? "pieced" : piece.ClothKey ?? piece.Cloth.Word(),
-        Parts = piece.JoinedFrom,
-        Role = piece.CopyRoles[0].Word,
-        Roles = [.. piece.Roles.Select(role => role.Word)],
-        IsFace = piece.IsFace,
-        CutWidth = piece.CutWidth.Value.Millimetres,
-        CutLength = piece.CutLength.Value.Millimetres,
-        CutWidthShown = format.Rounded(piece.CutWidth.Value),
-        CutLengthShown = format.Rounded(piece.CutLength.Value),
-        Outline = Corners(Flattening.Flatten(piece.CutLine)),
-        StitchLine = Corners(Flattening.Flatten(piece.StitchLineOnCloth)),
-        Turns = piece.Turns,
-        Edges = [.. piece.StitchLine.Edges.Select(edge => new EdgeJson(edge.Name, edge.Length.Millimetres, piece.Allowances[edge.Name].Millimetres))],
-        Marks = [.. piece.Marks.Select(mark => MarkJson.Of(mark, piece, format))],
-        Strokes = [.. PieceStrokes.OfMarks(piece).Select(StrokeJson.Of)],
-    };
+    public static PieceJson Of(Piece piece, int number, LengthFormat format) =>
+        new()
+        {
+            Key = piece.Key,
+            Id = piece.Id,
+            Number = number,
+            Name = piece.Name,
+            Quantity = piece.Quantity,
+            Mirrored = piece.Mirrored,
+            Cloth = piece.IsPieced ? "pieced" : piece.ClothKey ?? piece.Cloth.Word(),
+            Parts = piece.JoinedFrom,
+            Role = piece.CopyRoles[0].Word,
+            Roles = [.. piece.Roles.Select(role => role.Word)],
+            IsFace = piece.IsFace,
+            CutWidth = piece.CutWidth.Value.Millimetres,
+            CutLength = piece.CutLength.Value.Millimetres,
+            CutWidthShown = format.Rounded(piece.CutWidth.Value),
+            CutLengthShown = format.Rounded(piece.CutLength.Value),
+            Outline = Corners(Flattening.Flatten(piece.CutLine)),
+            StitchLine = Corners(Flattening.Flatten(piece.StitchLineOnCloth)),
+            Turns = piece.Turns,
+            Edges =
+            [
+                .. piece.StitchLine.Edges.Select(edge => new EdgeJson(
+                    edge.Name,
+                    edge.Length.Millimetres,
+                    piece.Allowances[edge.Name].Millimetres
+                )),
+            ],
+            Marks = [.. piece.Marks.Select(mark => MarkJson.Of(mark, piece, format))],
+            Strokes = [.. PieceStrokes.OfMarks(piece).Select(StrokeJson.Of)],
+        };
 
     /// <summary>The pieces of a draft, numbered as in its cut list.</summary>
-    public static IReadOnlyList<PieceJson> Of(Draft draft) => [.. draft.Pieces.Select((piece, place) => Of(piece, place + 1, draft.Format))];
+    public static IReadOnlyList<PieceJson> Of(Draft draft) =>
+        [.. draft.Pieces.Select((piece, place) => Of(piece, place + 1, draft.Format))];
 
     internal static IReadOnlyList<double[]> Corners(IReadOnlyList<Point> corners) => [.. corners.Select(Corner)];
 
@@ -143,7 +172,8 @@ public sealed record PieceJson
 public sealed record StrokeJson(string Layer, IReadOnlyList<double[]> Points)
 {
     /// <summary>From the drawing.</summary>
-    public static StrokeJson Of(Stroke stroke) => new(stroke.Layer.Word(), [.. stroke.Through.Select(point => (double[])[point.X, point.Y])]);
+    public static StrokeJson Of(Stroke stroke) =>
+        new(stroke.Layer.Word(), [.. stroke.Through.Select(point => (double[])[point.X, point.Y])]);
 }
 
 /// <summary>An edge on one side of a seam; a side may go on along several.</summary>
@@ -160,13 +190,29 @@ public sealed record SeamJson(string Id, IReadOnlyList<SeamSideJson> Sides, doub
 
 /// <summary>Something else a cover needs.</summary>
 public sealed record NotionJson(
-    string Kind, string Name, int Quantity, double Length, double? Width, double? Thickness, string LengthShown, string? WidthShown, string? ThicknessShown);
+    string Kind,
+    string Name,
+    int Quantity,
+    double Length,
+    double? Width,
+    double? Thickness,
+    string LengthShown,
+    string? WidthShown,
+    string? ThicknessShown
+);
 
 /// <summary>A finished size.</summary>
 public sealed record FinishedJson(string Key, string Name, double Value, string Shown);
 
 /// <summary>A number with its sum.</summary>
-public sealed record WorkingJson(string For, string Name, string Expression, double Value, string Shown, IReadOnlyList<WorkingToken> Tokens);
+public sealed record WorkingJson(
+    string For,
+    string Name,
+    string Expression,
+    double Value,
+    string Shown,
+    IReadOnlyList<WorkingToken> Tokens
+);
 
 /// <summary>How far the middle of a motif or stripe lies off the middle of a face, in millimetres.</summary>
 /// <param name="Across">To the right; below 0 to the left.</param>
@@ -213,34 +259,57 @@ public sealed record DraftResponse
     public required PrintLedJson Print { get; init; }
 
     /// <summary>From a draft and how its inputs were read.</summary>
-    public static DraftResponse Of(Draft draft, CoverReading reading) => new()
-    {
-        Unit = draft.Format.Unit.Sign(),
-        Measures = ReadMeasures(reading),
-        Finished = [.. draft.Finished.Select(size => new FinishedJson(size.Key, size.Name, size.Value.Value.Millimetres, draft.Format.Rounded(size.Value.Value)))],
-        Pieces = PieceJson.Of(draft),
-        Seams = [.. draft.Ledger.Select(entry => new SeamJson(
-            entry.Seam.Id,
-            [.. entry.Seam.FirstSide.Select(side => Side(side, 1, draft)), .. entry.Seam.SecondSide.Select(side => Side(side, 2, draft))],
-            entry.Difference.Millimetres,
-            entry.Seam.Ease.Millimetres,
-            entry.Seam.Takes?.Word(),
-            entry.Meets))],
-        Notions = [.. draft.Notions.Select(notion => Notion(notion, draft.Format))],
-        Working = [.. draft.Working().Select(line => new WorkingJson(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens))],
-        Steps = reading.Specification is { } specification ? StepJson.Of(SewingPlanner.Of(draft, specification), draft) : [],
-        Checks = [.. draft.Checks.Select(CheckJson.Of)],
-        Cautions = draft.Cautions,
-        Joins = draft.Joins,
-        Print = new(draft.Print.Across.Millimetres, draft.Print.Along.Millimetres),
-    };
+    public static DraftResponse Of(Draft draft, CoverReading reading) =>
+        new()
+        {
+            Unit = draft.Format.Unit.Sign(),
+            Measures = ReadMeasures(reading),
+            Finished =
+            [
+                .. draft.Finished.Select(size => new FinishedJson(
+                    size.Key,
+                    size.Name,
+                    size.Value.Value.Millimetres,
+                    draft.Format.Rounded(size.Value.Value)
+                )),
+            ],
+            Pieces = PieceJson.Of(draft),
+            Seams =
+            [
+                .. draft.Ledger.Select(entry => new SeamJson(
+                    entry.Seam.Id,
+                    [
+                        .. entry.Seam.FirstSide.Select(side => Side(side, 1, draft)),
+                        .. entry.Seam.SecondSide.Select(side => Side(side, 2, draft)),
+                    ],
+                    entry.Difference.Millimetres,
+                    entry.Seam.Ease.Millimetres,
+                    entry.Seam.Takes?.Word(),
+                    entry.Meets
+                )),
+            ],
+            Notions = [.. draft.Notions.Select(notion => Notion(notion, draft.Format))],
+            Working =
+            [
+                .. draft
+                    .Working()
+                    .Select(line => new WorkingJson(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens)),
+            ],
+            Steps = reading.Specification is { } specification ? StepJson.Of(SewingPlanner.Of(draft, specification), draft) : [],
+            Checks = [.. draft.Checks.Select(CheckJson.Of)],
+            Cautions = draft.Cautions,
+            Joins = draft.Joins,
+            Print = new(draft.Print.Across.Millimetres, draft.Print.Along.Millimetres),
+        };
 
     /// <summary>The measures that could be read, also when others could not; those of corners and zones by place: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
     public static IReadOnlyDictionary<string, ReadMeasureJson> ReadMeasures(CoverReading reading)
     {
         var format = LengthFormat.For(reading.Unit);
-        return reading.Measures.Select(measure => KeyValuePair.Create(measure.Key.Name, measure.Value)).Concat(reading.ListLengths).ToDictionary(
-            measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
+        return reading
+            .Measures.Select(measure => KeyValuePair.Create(measure.Key.Name, measure.Value))
+            .Concat(reading.ListLengths)
+            .ToDictionary(measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
     }
 
     private static SeamSideJson Side(SeamSide side, int number, Draft draft)
@@ -249,14 +318,16 @@ public sealed record DraftResponse
         return new(side.Piece, side.Copy, side.Edge, length.Millimetres, draft.Format.Rounded(length), number);
     }
 
-    private static NotionJson Notion(Notion notion, LengthFormat format) => new(
-        notion.Kind.Word(),
-        notion.Name,
-        notion.Quantity,
-        notion.Length.Value.Millimetres,
-        notion.Width?.Value.Millimetres,
-        notion.Thickness?.Value.Millimetres,
-        format.Rounded(notion.Length.Value),
-        notion.Width is { } width ? format.Rounded(width.Value) : null,
-        notion.Thickness is { } thickness ? format.Rounded(thickness.Value) : null);
+    private static NotionJson Notion(Notion notion, LengthFormat format) =>
+        new(
+            notion.Kind.Word(),
+            notion.Name,
+            notion.Quantity,
+            notion.Length.Value.Millimetres,
+            notion.Width?.Value.Millimetres,
+            notion.Thickness?.Value.Millimetres,
+            format.Rounded(notion.Length.Value),
+            notion.Width is { } width ? format.Rounded(width.Value) : null,
+            notion.Thickness is { } thickness ? format.Rounded(thickness.Value) : null
+        );
 }

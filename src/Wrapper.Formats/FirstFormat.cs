@@ -19,7 +19,11 @@ internal static class FirstFormat
     public static bool IsCover(IReadOnlyDictionary<string, JsonElement> others) => OfCovers.Any(others.ContainsKey);
 
     /// <summary>Moves what stands under the first format's names to where it stands now; what stands there already is kept.</summary>
-    public static void MigrateCover(Dictionary<string, JsonElement> measures, Dictionary<string, JsonElement> options, Dictionary<string, JsonElement> others)
+    public static void MigrateCover(
+        Dictionary<string, JsonElement> measures,
+        Dictionary<string, JsonElement> options,
+        Dictionary<string, JsonElement> others
+    )
     {
         if (others.Remove("shape", out var shape))
         {

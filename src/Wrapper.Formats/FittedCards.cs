@@ -27,7 +27,14 @@ public static class FittedCards
     /// <param name="houseRules">The house’s rules, as typed.</param>
     /// <param name="work">The work on the job, as it was told.</param>
     /// <param name="usual">The cards of the cover as the job has it.</param>
-    public static IReadOnlyList<FittedCardsJson> Of(JobPlanCover cover, ClothDocument cloth, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<WorkEntry> work, IReadOnlyList<SewingCardJson> usual)
+    public static IReadOnlyList<FittedCardsJson> Of(
+        JobPlanCover cover,
+        ClothDocument cloth,
+        LengthUnit unit,
+        IReadOnlyDictionary<string, string> houseRules,
+        IReadOnlyList<WorkEntry> work,
+        IReadOnlyList<SewingCardJson> usual
+    )
     {
         if (!work.Any(entry => entry.What == WorkKind.Finding && entry.Cover == cover.Key))
         {
@@ -35,7 +42,14 @@ public static class FittedCards
         }
 
         var tried = new CoverTriedOn(cover, cloth, unit, houseRules, work);
-        return [.. Enumerable.Range(1, tried.Count).Where(number => tried.FindingsOf(number).Count > 0).Select(number => Of(tried, number, unit, usual)).OfType<FittedCardsJson>()];
+        return
+        [
+            .. Enumerable
+                .Range(1, tried.Count)
+                .Where(number => tried.FindingsOf(number).Count > 0)
+                .Select(number => Of(tried, number, unit, usual))
+                .OfType<FittedCardsJson>(),
+        ];
     }
 
     private static FittedCardsJson? Of(CoverTriedOn tried, int number, LengthUnit unit, IReadOnlyList<SewingCardJson> usual)
@@ -47,14 +61,29 @@ public static class FittedCards
 
         var findings = tried.FindingsOf(number);
         var draft = hand.Cover.Draft;
-        var cards = SewingCards.Of(SewingPlanner.Of(draft, hand.Specification), draft, hand.Specification, FittingPlanner.DistancesOf(hand.Cover));
+        var cards = SewingCards.Of(
+            SewingPlanner.Of(draft, hand.Specification),
+            draft,
+            hand.Specification,
+            FittingPlanner.DistancesOf(hand.Cover)
+        );
         var known = usual.ToDictionary(card => card.Id);
         var changed = new List<FittedCardJson>();
         foreach (var card in cards.Select(SewingCardJson.Of))
         {
             // What is ticked again since is mended.
-            IReadOnlyList<string> mend = hand.Ticks.Contains(card.Id) ? [] : findings.Select(entry => entry.Finding!.Reopened.FirstOrDefault(reopened => reopened.Card == card.Id)?.Texts).LastOrDefault(texts => texts is not null) ?? [];
-            if (mend.Count > 0 || !known.TryGetValue(card.Id, out var before) || before.Figure != card.Figure || !before.Hints.SequenceEqual(card.Hints))
+            IReadOnlyList<string> mend = hand.Ticks.Contains(card.Id)
+                ? []
+                : findings
+                    .Select(entry => entry.Finding!.Reopened.FirstOrDefault(reopened => reopened.Card == card.Id)?.Texts)
+                    .LastOrDefault(texts => texts is not null)
+                    ?? [];
+            if (
+                mend.Count > 0
+                || !known.TryGetValue(card.Id, out var before)
+                || before.Figure != card.Figure
+                || !before.Hints.SequenceEqual(card.Hints)
+            )
             {
                 changed.Add(new(card.Id, card.Figure, card.Hints, mend));
             }

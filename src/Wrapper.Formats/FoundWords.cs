@@ -18,6 +18,8 @@ internal static class FoundWords
             return $"{names.GetValueOrDefault(told.Side, told.Side)} {(by.IsNegative ? "taken in" : "let out")} {format.RoundedWithUnit(by.Abs())}";
         });
         var text = string.Join(", ", found.Concat(finding.Trimmed.Select(block => $"{block} trimmed as it was pinned")));
-        return text.Length == 0 ? "" : $"{char.ToUpperInvariant(text[0])}{text[1..]}, {(finding.Carried ? "for all of the set" : "on this one only")}.";
+        return text.Length == 0
+            ? ""
+            : $"{char.ToUpperInvariant(text[0])}{text[1..]}, {(finding.Carried ? "for all of the set" : "on this one only")}.";
     }
 }

@@ -12,5 +12,6 @@ public sealed record HandingOverJson(IReadOnlyList<string> Opening, string? Unpi
     /// <summary>From what its order of sewing says.</summary>
     /// <param name="told">That.</param>
     /// <param name="cautions">The cautions of its draft.</param>
-    public static HandingOverJson Of(HandingOver told, IReadOnlyList<string> cautions) => new(told.Opening, told.Unpick, told.IsFilled, cautions);
+    public static HandingOverJson Of(HandingOver told, IReadOnlyList<string> cautions) =>
+        new(told.Opening, told.Unpick, told.IsFilled, cautions);
 }

@@ -13,13 +13,19 @@ public static class HousePace
 
     /// <summary>The pace of a house.</summary>
     /// <param name="latest">The latest entries of work that was sewn and cut, the latest first.</param>
-    public static IReadOnlyDictionary<string, string> Of(IEnumerable<WorkEntry> latest) => OwnPace.Of(latest.Select(Ticked).OfType<TickedWork>())
-        .ToDictionary(rule => rule.Key.Name, rule => rule.Value.ToString(CultureInfo.InvariantCulture));
+    public static IReadOnlyDictionary<string, string> Of(IEnumerable<WorkEntry> latest) =>
+        OwnPace
+            .Of(latest.Select(Ticked).OfType<TickedWork>())
+            .ToDictionary(rule => rule.Key.Name, rule => rule.Value.ToString(CultureInfo.InvariantCulture));
 
-    private static TickedWork? Ticked(WorkEntry entry) => entry is { Minutes: { } minutes, Pace: { } pace } && KindOf(pace.Kind) is { } kind
-        ? new(kind, minutes * Math.Clamp(pace.Share, 0, 1), pace.Metres, pace.Items)
-        : null;
+    private static TickedWork? Ticked(WorkEntry entry) =>
+        entry is { Minutes: { } minutes, Pace: { } pace } && KindOf(pace.Kind) is { } kind
+            ? new(kind, minutes * Math.Clamp(pace.Share, 0, 1), pace.Metres, pace.Items)
+            : null;
 
     /// <summary>A piece is marked and cut in one; the card on which pieces are marked again is no measure of that.</summary>
-    private static OperationKind? KindOf(string word) => word == Cutting ? OperationKind.Mark : Words.Read<OperationKind>(word) is { } kind and not OperationKind.Mark ? kind : null;
+    private static OperationKind? KindOf(string word) =>
+        word == Cutting ? OperationKind.Mark
+        : Words.Read<OperationKind>(word) is { } kind and not OperationKind.Mark ? kind
+        : null;
 }

@@ -21,7 +21,17 @@ public sealed class JobCloths
         {
             var reading = ClothReader.Read((cloth with { Key = key }).ToInput(), unit);
             _readings[key] = reading;
-            _checks[key] = [.. reading.Checks.Select(check => check with { Measure = check.Measure is { } field ? $"cloths.{key}.{field[(field.IndexOf('.', StringComparison.Ordinal) + 1)..]}" : $"cloths.{key}" })];
+            _checks[key] =
+            [
+                .. reading.Checks.Select(check =>
+                    check with
+                    {
+                        Measure = check.Measure is { } field
+                            ? $"cloths.{key}.{field[(field.IndexOf('.', StringComparison.Ordinal) + 1)..]}"
+                            : $"cloths.{key}",
+                    }
+                ),
+            ];
             if (reading.Cloth is { } read)
             {
                 _drafted[key] = read.ForDraft;
@@ -48,9 +58,24 @@ public sealed class JobCloths
     {
         // A cloth for linings alone is no cover's own: where there is no other, nothing is joined for it. The usual cloth is looked for
         // by its key: an object in a browser puts keys that are numbers first, whatever order they were written in.
-        var own = cover.Cloth?.Key is { Length: > 0 } key ? key
-            : _readings.Where(reading => reading.Value.Cloth is not { Role: not ClothRole.Main }).OrderBy(reading => reading.Key != CoverInput.UsualKey).FirstOrDefault().Key;
-        return own is null ? input with { Roles = RolesOf(cover) } : input with { Cloths = _drafted, OwnCloth = own, Roles = RolesOf(cover) };
+        var own = cover.Cloth?.Key is { Length: > 0 } key
+            ? key
+            : _readings
+                .Where(reading => reading.Value.Cloth is not { Role: not ClothRole.Main })
+                .OrderBy(reading => reading.Key != CoverInput.UsualKey)
+                .FirstOrDefault()
+                .Key;
+        return own is null
+            ? input with
+            {
+                Roles = RolesOf(cover),
+            }
+            : input with
+            {
+                Cloths = _drafted,
+                OwnCloth = own,
+                Roles = RolesOf(cover),
+            };
     }
 
     /// <summary>The same in a job, where a cover whose cloth was taken off is cut from the first.</summary>
@@ -61,7 +86,6 @@ public sealed class JobCloths
     public static IReadOnlyDictionary<string, IReadOnlyList<string>> RolesOf(CoverDocument cover) =>
         (cover.Roles ?? []).ToDictionary(given => given.Key, given => (IReadOnlyList<string>)[.. Keys(given.Value)]);
 
-    private static IEnumerable<string> Keys(JsonElement given) => given.ValueKind == JsonValueKind.Array
-        ? given.EnumerateArray().Select(JsonWords.Word)
-        : [JsonWords.Word(given)];
+    private static IEnumerable<string> Keys(JsonElement given) =>
+        given.ValueKind == JsonValueKind.Array ? given.EnumerateArray().Select(JsonWords.Word) : [JsonWords.Word(given)];
 }

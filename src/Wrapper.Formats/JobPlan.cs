@@ -54,8 +54,11 @@ public sealed record JobPlan
     public IReadOnlyDictionary<string, string> Letters { get; init; } = new Dictionary<string, string>();
 
     /// <summary>What a piece is cut from, as it is said on a list: the cloth by its name where the job has several; <c>pieced</c> for one that is joined from strips.</summary>
-    public string ClothOf(Piece piece) => piece.IsPieced ? "pieced" : piece.ClothKey is not { } key ? piece.Cloth.Word()
-        : Cloths.Count > 1 && Cloths.FirstOrDefault(laid => laid.Cloth.Key == key) is { } laid ? laid.Name : CoverInput.UsualKey;
+    public string ClothOf(Piece piece) =>
+        piece.IsPieced ? "pieced"
+        : piece.ClothKey is not { } key ? piece.Cloth.Word()
+        : Cloths.Count > 1 && Cloths.FirstOrDefault(laid => laid.Cloth.Key == key) is { } laid ? laid.Name
+        : CoverInput.UsualKey;
 
     /// <summary>What is chalked and cut next of each cloth; empty where that was not asked for.</summary>
     public IReadOnlyList<ClothCuttingJson> Cutting { get; init; } = [];
@@ -75,11 +78,20 @@ public sealed record JobPlan
     /// <param name="steps">The orders a lay is tried in; null where no lay is wanted.</param>
     /// <param name="search">How lays are looked for; null for lays that are looked for to their end.</param>
     public static JobPlan Of(
-        string title, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<JobPlanCover> covers, ClothDocument cloth, int? steps, LaySearching? search = null)
+        string title,
+        LengthUnit unit,
+        IReadOnlyDictionary<string, string> houseRules,
+        IReadOnlyList<JobPlanCover> covers,
+        ClothDocument cloth,
+        int? steps,
+        LaySearching? search = null
+    )
     {
         var (unitName, readable) = (JobUnit.Name(unit), HouseRules.Readable(houseRules, unit));
         var job = JobOnCloths.Of(unit, houseRules, covers, cloth, search?.Lays);
-        var letters = covers.Select((cover, place) => (cover.Key, Letter: cover.Letter ?? PieceCodes.Letter(place))).ToDictionary(coded => coded.Key, coded => coded.Letter);
+        var letters = covers
+            .Select((cover, place) => (cover.Key, Letter: cover.Letter ?? PieceCodes.Letter(place)))
+            .ToDictionary(coded => coded.Key, coded => coded.Letter);
         var (cloths, checks, drafts) = (new List<LaidCloth>(), new List<Check>(), new Dictionary<string, Draft>());
         var buyer = job.Buyer;
         checks.AddRange(job.Asked.Checks);
@@ -95,7 +107,11 @@ public sealed record JobPlan
         }
 
         // A cover whose cloth cannot be read is drafted without one: nothing is joined, and the rest is as it will be.
-        foreach (var cover in covers.Where(cover => !drafts.ContainsKey(cover.Key) && !cloths.Exists(laid => laid.Yardage.LeftOut.Contains(cover.Key))))
+        foreach (
+            var cover in covers.Where(cover =>
+                !drafts.ContainsKey(cover.Key) && !cloths.Exists(laid => laid.Yardage.LeftOut.Contains(cover.Key))
+            )
+        )
         {
             if (Proved.Draft(cover.Cover.ToInput(unitName, houseRules)).Draft is { } draft)
             {
@@ -107,8 +123,16 @@ public sealed record JobPlan
         {
             Title = title,
             Unit = unit,
-            Covers = [.. covers.Where(cover => drafts.ContainsKey(cover.Key)).Select(cover => new CodedDraft(letters[cover.Key], NameOf(cover.Cover), drafts[cover.Key]))],
-            LeftOut = [.. covers.Where(cover => !drafts.ContainsKey(cover.Key)).Select(cover => LeftOutAs(letters[cover.Key], cover.Cover))],
+            Covers =
+            [
+                .. covers
+                    .Where(cover => drafts.ContainsKey(cover.Key))
+                    .Select(cover => new CodedDraft(letters[cover.Key], NameOf(cover.Cover), drafts[cover.Key])),
+            ],
+            LeftOut =
+            [
+                .. covers.Where(cover => !drafts.ContainsKey(cover.Key)).Select(cover => LeftOutAs(letters[cover.Key], cover.Cover)),
+            ],
             Cloths = cloths,
             BuyStep = new ClothBuyer([], unit, readable).BuyingStep,
             Letters = letters,
@@ -118,12 +142,17 @@ public sealed record JobPlan
 
     /// <summary>The cloths of a job by their keys; the first, which carries the others, may have none.</summary>
     /// <param name="first">The first.</param>
-    public static IReadOnlyDictionary<string, ClothDocument> ClothsOf(ClothDocument first) => new[] { first }.Concat(first.Others ?? [])
-        .Where(cloth => cloth is not null).DistinctBy(JobCloths.KeyOf).ToDictionary(JobCloths.KeyOf, cloth => cloth with { Others = null });
+    public static IReadOnlyDictionary<string, ClothDocument> ClothsOf(ClothDocument first) =>
+        new[] { first }
+            .Concat(first.Others ?? [])
+            .Where(cloth => cloth is not null)
+            .DistinctBy(JobCloths.KeyOf)
+            .ToDictionary(JobCloths.KeyOf, cloth => cloth with { Others = null });
 
     /// <summary>How a cover that cannot be drafted yet is named.</summary>
     public static string LeftOutAs(string letter, CoverDocument cover) => $"{letter}: {NameOf(cover)}";
 
     /// <summary>What a cover is called; its form’s name where it has none.</summary>
-    public static string NameOf(CoverDocument cover) => cover.Name is { Length: > 0 } name ? name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form ?? "Cover";
+    public static string NameOf(CoverDocument cover) =>
+        cover.Name is { Length: > 0 } name ? name : FormCatalogue.Find(cover.Form)?.Label ?? cover.Form ?? "Cover";
 }

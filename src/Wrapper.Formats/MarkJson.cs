@@ -27,7 +27,14 @@ public sealed record MarkJson(string Kind, string Label, double[] From, double[]
         var distance = format.Rounded(place.Distance);
         var (edge, at) = OnEdge(piece.StitchLine, mark.From);
         return new(
-            mark.Kind.Word(), mark.Label, [from.X.Millimetres, from.Y.Millimetres], [to.X.Millimetres, to.Y.Millimetres], $"{distance} from the {place.Edge}", place.FromTop ? "top" : "left", distance)
+            mark.Kind.Word(),
+            mark.Label,
+            [from.X.Millimetres, from.Y.Millimetres],
+            [to.X.Millimetres, to.Y.Millimetres],
+            $"{distance} from the {place.Edge}",
+            place.FromTop ? "top" : "left",
+            distance
+        )
         {
             Edge = edge,
             At = at?.Millimetres,

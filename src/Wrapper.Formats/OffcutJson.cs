@@ -19,6 +19,7 @@ public sealed record OffcutJson(double X, double Y, double Width, double Length,
             offcut.Length.Millimetres,
             $"{format.Rounded(width)} × {format.RoundedWithUnit(length)}",
             format.RoundedWithUnit(width),
-            format.RoundedWithUnit(length));
+            format.RoundedWithUnit(length)
+        );
     }
 }

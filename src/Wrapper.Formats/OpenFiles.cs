@@ -71,7 +71,8 @@ public static class OpenFiles
     public static IEnumerable<(FileContent What, FileFormat As)> Offered => Writers.Keys;
 
     /// <summary>The file; null for a pair that makes no sense.</summary>
-    public static OpenFile? Write(FileContent what, FileFormat format, JobPlan plan) => Writers.TryGetValue((what, format), out var write) ? write(plan) : null;
+    public static OpenFile? Write(FileContent what, FileFormat format, JobPlan plan) =>
+        Writers.TryGetValue((what, format), out var write) ? write(plan) : null;
 
     private static Sheet Patterns(JobPlan plan) => WithWhatIsLeftOut(PatternSheet.Of($"{plan.Title}: patterns", plan.Covers), plan);
 
@@ -91,14 +92,25 @@ public static class OpenFiles
     }
 
     /// <summary>A cover that cannot be drafted yet is named on the sheet: nobody cuts a job and misses it.</summary>
-    private static Sheet WithWhatIsLeftOut(Sheet sheet, JobPlan plan) => plan.LeftOut.Count == 0 ? sheet : sheet with
-    {
-        Parts =
-        [
-            .. sheet.Parts,
-            new("left-out", [Stroke.Straight(Layer.Text, 0, 20, 400, 20)], [.. plan.LeftOut.Select((name, place) => new Inscription(200, 40 + (20 * place), 8, $"Cannot be drafted yet: {name}"))]),
-        ],
-    };
+    private static Sheet WithWhatIsLeftOut(Sheet sheet, JobPlan plan) =>
+        plan.LeftOut.Count == 0
+            ? sheet
+            : sheet with
+            {
+                Parts =
+                [
+                    .. sheet.Parts,
+                    new(
+                        "left-out",
+                        [Stroke.Straight(Layer.Text, 0, 20, 400, 20)],
+                        [
+                            .. plan.LeftOut.Select(
+                                (name, place) => new Inscription(200, 40 + (20 * place), 8, $"Cannot be drafted yet: {name}")
+                            ),
+                        ]
+                    ),
+                ],
+            };
 
     private static OpenFile Zip(JobPlan plan)
     {
@@ -127,10 +139,13 @@ public static class OpenFiles
         stream.Write(Encoding.UTF8.GetBytes(text));
     }
 
-    private static OpenFile Svg(string name, Sheet sheet) => new($"{name}.svg", "image/svg+xml", Encoding.UTF8.GetBytes(SvgWriter.Write(sheet)));
+    private static OpenFile Svg(string name, Sheet sheet) =>
+        new($"{name}.svg", "image/svg+xml", Encoding.UTF8.GetBytes(SvgWriter.Write(sheet)));
 
-    private static OpenFile Dxf(string name, Sheet sheet) => new($"{name}.dxf", "image/vnd.dxf", Encoding.UTF8.GetBytes(DxfWriter.Write(sheet)));
+    private static OpenFile Dxf(string name, Sheet sheet) =>
+        new($"{name}.dxf", "image/vnd.dxf", Encoding.UTF8.GetBytes(DxfWriter.Write(sheet)));
 
     /// <summary>With a mark of its encoding, without which spreadsheets misread a fraction.</summary>
-    private static OpenFile Csv(string name, string table) => new($"{name}.csv", "text/csv; charset=utf-8", [.. Encoding.UTF8.GetPreamble(), .. Encoding.UTF8.GetBytes(table)]);
+    private static OpenFile Csv(string name, string table) =>
+        new($"{name}.csv", "text/csv; charset=utf-8", [.. Encoding.UTF8.GetPreamble(), .. Encoding.UTF8.GetBytes(table)]);
 }

@@ -22,7 +22,11 @@ public static class PieceFigure
     {
         var pieces = draft.Pieces.Where(piece => piece.Kind != PieceKind.Piping).ToList();
         var widest = pieces.Max(piece => piece.CutLine.Bounds.Width.Millimetres);
-        var scale = Math.Min((Width - (2 * Margin)) / widest, (Width - (2 * Margin) - (Gap * pieces.Count)) / pieces.Sum(piece => Math.Min(piece.CutLine.Bounds.Width.Millimetres, widest / 2)));
+        var scale = Math.Min(
+            (Width - (2 * Margin)) / widest,
+            (Width - (2 * Margin) - (Gap * pieces.Count))
+                / pieces.Sum(piece => Math.Min(piece.CutLine.Bounds.Width.Millimetres, widest / 2))
+        );
         scale = Math.Min(scale, 300 / pieces.Max(piece => piece.CutLine.Bounds.Height.Millimetres));
         var body = new StringBuilder();
         var (x, y, row) = (Margin, Margin, 0.0);
@@ -41,26 +45,43 @@ public static class PieceFigure
         }
 
         var height = y + row + LabelHeight + Margin;
-        return Invariant($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {Width:0} {height:0}\" font-family=\"sans-serif\" font-size=\"12\">\n")
+        return Invariant(
+                $"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {Width:0} {height:0}\" font-family=\"sans-serif\" font-size=\"12\">\n"
+            )
             + $"<title>{Escaped(string.Join(", ", pieces.Select(piece => piece.Name)))}</title>\n<rect width=\"100%\" height=\"100%\" fill=\"#fcf9f0\"/>\n{body}</svg>\n";
     }
 
     private static void Piece(StringBuilder body, Piece piece, LengthFormat format, double left, double top, double scale)
     {
         var box = piece.CutLine.Bounds;
-        string At(Point point) => Invariant($"{left + ((point.X - box.Left).Millimetres * scale):0.##},{top + ((box.Top - point.Y).Millimetres * scale):0.##}");
+        string At(Point point) =>
+            Invariant($"{left + ((point.X - box.Left).Millimetres * scale):0.##},{top + ((box.Top - point.Y).Millimetres * scale):0.##}");
         string Closed(Outline outline) => string.Join(' ', Flattening.Flatten(outline).Select(At));
         body.Append(Invariant($"<polygon points=\"{Closed(piece.CutLine)}\" fill=\"#ecdcb9\" stroke=\"#22303a\"/>\n"));
-        body.Append(Invariant($"<polygon points=\"{Closed(piece.StitchLineOnCloth)}\" fill=\"none\" stroke=\"#b0301e\" stroke-dasharray=\"5 3\"/>\n"));
+        body.Append(
+            Invariant(
+                $"<polygon points=\"{Closed(piece.StitchLineOnCloth)}\" fill=\"none\" stroke=\"#b0301e\" stroke-dasharray=\"5 3\"/>\n"
+            )
+        );
         foreach (var fold in piece.Folds)
         {
             var colour = fold.TrimsRight ? "#b0301e" : "#6a7f73";
-            body.Append(Invariant($"<polyline points=\"{string.Join(' ', fold.Through.Select(At))}\" fill=\"none\" stroke=\"{colour}\" stroke-dasharray=\"{(fold.TrimsRight ? "5 3" : "2 3")}\"/>\n"));
+            body.Append(
+                Invariant(
+                    $"<polyline points=\"{string.Join(' ', fold.Through.Select(At))}\" fill=\"none\" stroke=\"{colour}\" stroke-dasharray=\"{(fold.TrimsRight ? "5 3" : "2 3")}\"/>\n"
+                )
+            );
         }
 
         var below = top + (box.Height.Millimetres * scale) + 15;
-        body.Append(Invariant($"<text x=\"{left:0.##}\" y=\"{below:0.##}\" font-weight=\"bold\">{Escaped(piece.Name)} × {piece.PerCover}</text>\n"));
-        body.Append(Invariant($"<text x=\"{left:0.##}\" y=\"{below + 15:0.##}\">{Escaped(format.Rounded(piece.CutWidth.Value))} × {Escaped(format.RoundedWithUnit(piece.CutLength.Value))}</text>\n"));
+        body.Append(
+            Invariant($"<text x=\"{left:0.##}\" y=\"{below:0.##}\" font-weight=\"bold\">{Escaped(piece.Name)} × {piece.PerCover}</text>\n")
+        );
+        body.Append(
+            Invariant(
+                $"<text x=\"{left:0.##}\" y=\"{below + 15:0.##}\">{Escaped(format.Rounded(piece.CutWidth.Value))} × {Escaped(format.RoundedWithUnit(piece.CutLength.Value))}</text>\n"
+            )
+        );
     }
 
     private static string Escaped(string text) => System.Security.SecurityElement.Escape(text);

@@ -29,11 +29,12 @@ public static class RuleEntries
     }
 
     /// <summary>A JSON value as an entry; what is neither number nor string is kept as written, to be told about.</summary>
-    internal static Entry EntryOf(JsonElement value) => value.ValueKind switch
-    {
-        JsonValueKind.String => Entry.Typed(value.GetString()!),
-        JsonValueKind.Number => Entry.Number(value.TryGetDecimal(out var millimetres) ? millimetres : decimal.MaxValue),
-        JsonValueKind.Null or JsonValueKind.Undefined => Entry.Typed(""),
-        _ => Entry.Typed(value.GetRawText()),
-    };
+    internal static Entry EntryOf(JsonElement value) =>
+        value.ValueKind switch
+        {
+            JsonValueKind.String => Entry.Typed(value.GetString()!),
+            JsonValueKind.Number => Entry.Number(value.TryGetDecimal(out var millimetres) ? millimetres : decimal.MaxValue),
+            JsonValueKind.Null or JsonValueKind.Undefined => Entry.Typed(""),
+            _ => Entry.Typed(value.GetRawText()),
+        };
 }

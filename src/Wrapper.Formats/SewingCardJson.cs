@@ -84,24 +84,39 @@ public sealed record SewingCardJson
     public required IReadOnlyList<CopyJson> SoFar { get; init; }
 
     /// <summary>From the core’s card.</summary>
-    public static SewingCardJson Of(SewingCard card) => new()
-    {
-        Id = card.Id,
-        Operations = [.. card.Operations.Select(operation => operation.Id)],
-        Kind = card.Own.Kind.Word(),
-        Text = card.Text,
-        Figure = card.Figure is { } figure ? new(figure.Shown, figure.Unit, figure.Of) : null,
-        Hints = card.Hints,
-        Pieces = [.. card.Pieces.Select(piece => new CardPieceJson(piece.Copy.Piece, piece.Copy.Copy, piece.Name, piece.IsOver))],
-        Lit = [.. card.Lit.Select(edge => new LitEdgeJson(edge.Copy.Piece, edge.Copy.Copy, edge.IsOver, edge.Leads, [.. edge.Along.Select(Corner)]))],
-        Seams = card.Own.IsSewing ? card.Own.Seams : [],
-        Ring = card.Own.IsSewing && card.Own.IsRing,
-        Stops = [.. card.Own.Stops.Select(stop => new CardStopJson(stop.Word(), SewingPlanner.TextOf(stop)))],
-        Needs = [.. card.Operations.SelectMany(operation => operation.Needs).Distinct()],
-        Minutes = card.Minutes,
-        Pace = new(card.Own.Kind.Word(), (card.Own.Millimetres ?? 0) / 1000, card.Operations.Count(operation => operation.Kind == card.Own.Kind), card.Minutes > 0 ? card.Own.Minutes / card.Minutes : 1),
-        SoFar = [.. card.SoFar.Select(copy => new CopyJson(copy.Piece, copy.Copy))],
-    };
+    public static SewingCardJson Of(SewingCard card) =>
+        new()
+        {
+            Id = card.Id,
+            Operations = [.. card.Operations.Select(operation => operation.Id)],
+            Kind = card.Own.Kind.Word(),
+            Text = card.Text,
+            Figure = card.Figure is { } figure ? new(figure.Shown, figure.Unit, figure.Of) : null,
+            Hints = card.Hints,
+            Pieces = [.. card.Pieces.Select(piece => new CardPieceJson(piece.Copy.Piece, piece.Copy.Copy, piece.Name, piece.IsOver))],
+            Lit =
+            [
+                .. card.Lit.Select(edge => new LitEdgeJson(
+                    edge.Copy.Piece,
+                    edge.Copy.Copy,
+                    edge.IsOver,
+                    edge.Leads,
+                    [.. edge.Along.Select(Corner)]
+                )),
+            ],
+            Seams = card.Own.IsSewing ? card.Own.Seams : [],
+            Ring = card.Own.IsSewing && card.Own.IsRing,
+            Stops = [.. card.Own.Stops.Select(stop => new CardStopJson(stop.Word(), SewingPlanner.TextOf(stop)))],
+            Needs = [.. card.Operations.SelectMany(operation => operation.Needs).Distinct()],
+            Minutes = card.Minutes,
+            Pace = new(
+                card.Own.Kind.Word(),
+                (card.Own.Millimetres ?? 0) / 1000,
+                card.Operations.Count(operation => operation.Kind == card.Own.Kind),
+                card.Minutes > 0 ? card.Own.Minutes / card.Minutes : 1
+            ),
+            SoFar = [.. card.SoFar.Select(copy => new CopyJson(copy.Piece, copy.Copy))],
+        };
 
     private static double[] Corner(Point point) => [point.X.Millimetres, point.Y.Millimetres];
 }

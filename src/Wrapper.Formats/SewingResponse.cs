@@ -102,7 +102,14 @@ public sealed record OperationJson
 /// <param name="Seams">Every line of the ledger that is sewn.</param>
 /// <param name="Operations">What is done.</param>
 /// <param name="Order">The operations' ids in the order of work.</param>
-public sealed record SewingResponse(int Cover, int Covers, string Finish, IReadOnlyList<SewnSeamJson> Seams, IReadOnlyList<OperationJson> Operations, IReadOnlyList<string> Order)
+public sealed record SewingResponse(
+    int Cover,
+    int Covers,
+    string Finish,
+    IReadOnlyList<SewnSeamJson> Seams,
+    IReadOnlyList<OperationJson> Operations,
+    IReadOnlyList<string> Order
+)
 {
     /// <summary>The sewing of a draft: one entry for each group of covers alike.</summary>
     /// <param name="plan">The order of one cover.</param>
@@ -111,38 +118,59 @@ public sealed record SewingResponse(int Cover, int Covers, string Finish, IReadO
     /// <param name="batch">They are sewn together, each operation on all of them before the next.</param>
     public static IReadOnlyList<SewingResponse> Of(SewingPlan plan, Draft draft, int covers, bool batch)
     {
-        var names = draft.Pieces.SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (copy, Name: copy.NameOn(piece)))).ToDictionary(named => named.copy, named => named.Name);
-        IReadOnlyList<SewnSeamJson> seams = [.. plan.Seams.Select(seam => new SewnSeamJson(seam.Id, [.. seam.Edges.Select(Edge)], [Point(seam.Start), Point(seam.End)], [.. seam.Through.Select(Point)]))];
+        var names = draft
+            .Pieces.SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (copy, Name: copy.NameOn(piece))))
+            .ToDictionary(named => named.copy, named => named.Name);
+        IReadOnlyList<SewnSeamJson> seams =
+        [
+            .. plan.Seams.Select(seam => new SewnSeamJson(
+                seam.Id,
+                [.. seam.Edges.Select(Edge)],
+                [Point(seam.Start), Point(seam.End)],
+                [.. seam.Through.Select(Point)]
+            )),
+        ];
         IReadOnlyList<string> order = [.. plan.Order.Select(operation => operation.Id)];
-        return [new(1, covers, plan.Finish.Word(), seams, [.. plan.Order.Select((operation, place) => Operation(operation, batch ? (place * covers) + 1 : null))], order)];
+        return
+        [
+            new(
+                1,
+                covers,
+                plan.Finish.Word(),
+                seams,
+                [.. plan.Order.Select((operation, place) => Operation(operation, batch ? (place * covers) + 1 : null))],
+                order
+            ),
+        ];
 
         SewnEdgeJson Edge(SeamSide side) => new(names[PieceCopy.Of(side)], side.Edge);
 
-        OperationJson Operation(Operation operation, int? turn) => new()
-        {
-            Id = operation.Id,
-            Kind = operation.Kind.Word(),
-            Pieces = [.. operation.Pieces.Select(piece => names[piece])],
-            Edges = [.. operation.Edges.Select(Edge)],
-            Seam = operation.Seams.Count == 1 ? operation.Seams[0] : null,
-            Seams = operation.Seams.Count > 1 ? operation.Seams : null,
-            Points = operation.Turned is null ? [] : [.. operation.Points.Select(Point)],
-            Makes = operation.Makes,
-            Turned = operation.Turned?.Word(),
-            HeldBy = operation.HeldBy,
-            After = operation.After,
-            Closes = operation.Closes,
-            Stops = [.. operation.Stops.Select(stop => stop.Word())],
-            Gap = operation.Gap,
-            Waits = operation.Waits,
-            Last = false,
-            Length = operation.Millimetres,
-            Minutes = operation.Minutes,
-            Needs = operation.Needs,
-            Text = operation.Text,
-            StopSign = operation.StopSign,
-            Turn = turn,
-        };
+        OperationJson Operation(Operation operation, int? turn) =>
+            new()
+            {
+                Id = operation.Id,
+                Kind = operation.Kind.Word(),
+                Pieces = [.. operation.Pieces.Select(piece => names[piece])],
+                Edges = [.. operation.Edges.Select(Edge)],
+                Seam = operation.Seams.Count == 1 ? operation.Seams[0] : null,
+                Seams = operation.Seams.Count > 1 ? operation.Seams : null,
+                Points = operation.Turned is null ? [] : [.. operation.Points.Select(Point)],
+                Makes = operation.Makes,
+                Turned = operation.Turned?.Word(),
+                HeldBy = operation.HeldBy,
+                After = operation.After,
+                Closes = operation.Closes,
+                Stops = [.. operation.Stops.Select(stop => stop.Word())],
+                Gap = operation.Gap,
+                Waits = operation.Waits,
+                Last = false,
+                Length = operation.Millimetres,
+                Minutes = operation.Minutes,
+                Needs = operation.Needs,
+                Text = operation.Text,
+                StopSign = operation.StopSign,
+                Turn = turn,
+            };
     }
 
     private static string Point(int number) => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"p{number}");

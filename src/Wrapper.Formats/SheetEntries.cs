@@ -18,11 +18,18 @@ public static class SheetEntries
     /// <summary>The cover with the entries put in, and the measures that got a second reading.</summary>
     public static (CoverDocument Cover, IReadOnlyList<string> SecondReadings) Put(CoverDocument cover, IReadOnlyList<SheetEntry> entries)
     {
-        var (measures, notes, readings) = (new Dictionary<string, JsonElement>(cover.Measures ?? []), new Dictionary<string, string>(cover.Notes ?? []), new Dictionary<string, JsonElement>(cover.SecondReadings ?? []));
+        var (measures, notes, readings) = (
+            new Dictionary<string, JsonElement>(cover.Measures ?? []),
+            new Dictionary<string, string>(cover.Notes ?? []),
+            new Dictionary<string, JsonElement>(cover.SecondReadings ?? [])
+        );
         var second = new List<string>();
         foreach (var entry in entries)
         {
-            var now = entry.IsNote ? notes.GetValueOrDefault(entry.Measure, "") : measures.TryGetValue(entry.Measure, out var known) ? JsonWords.Word(known) : "";
+            var now =
+                entry.IsNote ? notes.GetValueOrDefault(entry.Measure, "")
+                : measures.TryGetValue(entry.Measure, out var known) ? JsonWords.Word(known)
+                : "";
             if (entry.Text == now)
             {
                 continue;

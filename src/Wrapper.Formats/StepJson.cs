@@ -11,18 +11,29 @@ namespace Wrapper.Formats;
 /// <param name="Pieces">The keys of the pieces it takes hold of; empty where it is the whole cover.</param>
 /// <param name="Minutes">An estimate for one cover.</param>
 /// <param name="Needs">Foot, needle.</param>
-public sealed record StepJson(string Text, string? StopSign, string Kind, IReadOnlyList<string> Pieces, double Minutes, IReadOnlyList<string> Needs)
+public sealed record StepJson(
+    string Text,
+    string? StopSign,
+    string Kind,
+    IReadOnlyList<string> Pieces,
+    double Minutes,
+    IReadOnlyList<string> Needs
+)
 {
     /// <summary>The steps of an order; finishing and pressing a seam count to the seam.</summary>
     public static IReadOnlyList<StepJson> Of(SewingPlan plan, Draft draft)
     {
         var covers = draft.Pieces.Where(piece => piece.Use == PieceUse.Cover).Sum(piece => piece.PerCover);
-        return [.. plan.Steps.Select(step => new StepJson(
-            step.Text,
-            step.StopSign,
-            step.Kind.Word(),
-            step.Pieces.Count >= covers && covers > 2 ? [] : [.. step.Pieces.Select(piece => piece.Piece).Distinct()],
-            plan.With(step).Sum(operation => operation.Minutes),
-            step.Needs))];
+        return
+        [
+            .. plan.Steps.Select(step => new StepJson(
+                step.Text,
+                step.StopSign,
+                step.Kind.Word(),
+                step.Pieces.Count >= covers && covers > 2 ? [] : [.. step.Pieces.Select(piece => piece.Piece).Distinct()],
+                plan.With(step).Sum(operation => operation.Minutes),
+                step.Needs
+            )),
+        ];
     }
 }

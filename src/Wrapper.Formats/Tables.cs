@@ -33,7 +33,8 @@ public sealed record CutListRow(
     [property: Name("Length, mm")] double LengthMm,
     string Width,
     string Length,
-    string Unit);
+    string Unit
+);
 
 /// <summary>A line of what is to be bought.</summary>
 /// <param name="What">What it is: <c>cloth</c>, or the kind of a notion.</param>
@@ -56,37 +57,61 @@ public static class Tables
     private static readonly SearchValues<char> FormulaStarts = SearchValues.Create("=+-@\t\r＝＋－＠");
 
     /// <summary>The cut list of a job, a line a piece; a cover that cannot be drafted yet has a line that says so.</summary>
-    public static string CutList(JobPlan plan) => Write(plan.Covers.SelectMany(cover => cover.Pieces.Select(coded => new CutListRow(
-        coded.Code,
-        cover.Name,
-        coded.Piece.Name,
-        coded.Piece.Quantity,
-        coded.Piece.Mirrored,
-        plan.ClothOf(coded.Piece),
-        coded.Piece.CutWidth.Value.Millimetres,
-        coded.Piece.CutLength.Value.Millimetres,
-        cover.Draft.Format.Rounded(coded.Piece.CutWidth.Value),
-        cover.Draft.Format.Rounded(coded.Piece.CutLength.Value),
-        JobUnit.Name(plan.Unit)))).Concat(plan.LeftOut.Select(name => new CutListRow("", name, "cannot be drafted yet", 0, 0, "", 0, 0, "", "", ""))));
+    public static string CutList(JobPlan plan) =>
+        Write(
+            plan.Covers.SelectMany(cover =>
+                    cover.Pieces.Select(coded => new CutListRow(
+                        coded.Code,
+                        cover.Name,
+                        coded.Piece.Name,
+                        coded.Piece.Quantity,
+                        coded.Piece.Mirrored,
+                        plan.ClothOf(coded.Piece),
+                        coded.Piece.CutWidth.Value.Millimetres,
+                        coded.Piece.CutLength.Value.Millimetres,
+                        cover.Draft.Format.Rounded(coded.Piece.CutWidth.Value),
+                        cover.Draft.Format.Rounded(coded.Piece.CutLength.Value),
+                        JobUnit.Name(plan.Unit)
+                    ))
+                )
+                .Concat(plan.LeftOut.Select(name => new CutListRow("", name, "cannot be drafted yet", 0, 0, "", 0, 0, "", "", "")))
+        );
 
     /// <summary>What a job takes: each cloth, then the notions of all covers.</summary>
-    public static string Buying(JobPlan plan) => Write(plan.Cloths
-        .Select(laid => laid.Yardage.Buy is { } buy
-            ? new BuyingRow("cloth", laid.Name, NotionBuyer.Running(buy.Value, plan.Unit), 1, buy.Value.Millimetres)
-            : new("cloth", laid.Name, "cannot be said yet", 0, null))
-        .Concat(NotionBuyer.ListOf(plan.Covers.Select(cover => cover.Draft), plan.Unit, plan.BuyStep)
-            .Select(line => new BuyingRow(line.Kind.Word(), "", line.Text, line.Quantity, line.Length.IsZero ? null : line.Length.Millimetres)))
-        .Concat(plan.LeftOut.Select(name => new BuyingRow("not drafted", name, "cannot be drafted yet", 0, null))));
+    public static string Buying(JobPlan plan) =>
+        Write(
+            plan.Cloths.Select(laid =>
+                    laid.Yardage.Buy is { } buy
+                        ? new BuyingRow("cloth", laid.Name, NotionBuyer.Running(buy.Value, plan.Unit), 1, buy.Value.Millimetres)
+                        : new("cloth", laid.Name, "cannot be said yet", 0, null)
+                )
+                .Concat(
+                    NotionBuyer
+                        .ListOf(plan.Covers.Select(cover => cover.Draft), plan.Unit, plan.BuyStep)
+                        .Select(line => new BuyingRow(
+                            line.Kind.Word(),
+                            "",
+                            line.Text,
+                            line.Quantity,
+                            line.Length.IsZero ? null : line.Length.Millimetres
+                        ))
+                )
+                .Concat(plan.LeftOut.Select(name => new BuyingRow("not drafted", name, "cannot be drafted yet", 0, null)))
+        );
 
     /// <summary>Rows as they are.</summary>
     public static string Write<T>(IEnumerable<T> rows)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture)
-        {
-            NewLine = "\r\n",
-            ShouldQuote = field => field.Field is { Length: > 0 } cell && (cell.AsSpan().ContainsAny(Quoted) || cell[0] is ' ' or '\'' || cell[^1] == ' '),
-        });
+        using var csv = new CsvWriter(
+            text,
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                NewLine = "\r\n",
+                ShouldQuote = field =>
+                    field.Field is { Length: > 0 } cell && (cell.AsSpan().ContainsAny(Quoted) || cell[0] is ' ' or '\'' || cell[^1] == ' '),
+            }
+        );
         csv.Context.TypeConverterCache.AddConverter<string>(new HarmlessText());
         csv.WriteRecords(rows);
         csv.Flush();
@@ -96,7 +121,8 @@ public static class Tables
     /// <summary>Writes a text so that no program takes any line of its cell for a formula.</summary>
     private sealed class HarmlessText : StringConverter
     {
-        public override string ConvertToString(object? value, IWriterRow row, MemberMapData memberMapData) => Harmless(value as string ?? "");
+        public override string ConvertToString(object? value, IWriterRow row, MemberMapData memberMapData) =>
+            Harmless(value as string ?? "");
     }
 
     /// <summary>An apostrophe stands before every line that begins as a formula does: some programs read a cell line by line.</summary>

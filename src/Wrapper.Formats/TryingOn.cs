@@ -31,7 +31,14 @@ public sealed class TryingOn
     /// <param name="houseRules">The house’s rules, as typed.</param>
     /// <param name="work">The work on the job, as it was told.</param>
     /// <param name="found">What was found, as typed.</param>
-    public TryingOn(JobPlanCover cover, ClothDocument cloth, LengthUnit unit, IReadOnlyDictionary<string, string> houseRules, IReadOnlyList<WorkEntry> work, FoundOn found)
+    public TryingOn(
+        JobPlanCover cover,
+        ClothDocument cloth,
+        LengthUnit unit,
+        IReadOnlyDictionary<string, string> houseRules,
+        IReadOnlyList<WorkEntry> work,
+        FoundOn found
+    )
     {
         _cover = new(cover, cloth, unit, houseRules, work);
         (_letter, _name, _typed) = (cover.Letter ?? "", JobPlan.NameOf(cover.Cover), found.Found);
@@ -64,18 +71,62 @@ public sealed class TryingOn
             Name = _name,
             Count = Count,
             Version = version,
-            Sides = [.. SeamPlaces.SidesOf(hand.Specification).Select(side => new FittingSideJson(side.Side, side.Name, standing.GetValueOrDefault(side.Side)))],
+            Sides =
+            [
+                .. SeamPlaces
+                    .SidesOf(hand.Specification)
+                    .Select(side => new FittingSideJson(side.Side, side.Name, standing.GetValueOrDefault(side.Side))),
+            ],
             Seams = [.. SeamPlaces.Of(draft).Select(seam => new SeamSidesJson(seam.Key, seam.Value))],
             Within = [.. FoldedOutside.Within(draft).Select(copy => new CopyJson(copy.Piece, copy.Copy))],
-            Lines = answer is null ? [] : [.. words.Of(answer).Select(line => new FittingLineJson(line.Mend.Word(), line.Seams, line.Text))],
+            Lines = answer is null
+                ? []
+                : [.. words.Of(answer).Select(line => new FittingLineJson(line.Mend.Word(), line.Seams, line.Text))],
             Again = answer is null ? [] : [.. answer.Again.Select(Named)],
-            NotCut = [.. (_isCarried ? draft.Pieces : []).Where(piece => !piece.IsPieced).SelectMany(PieceCopy.AllOf).Where(copy => !hand.Cover.Cut.ContainsKey(copy) && !hand.CutOtherwise.Contains(copy.Piece)).Select(Named)],
-            Others = answer is null || !_isCarried ? [] : [.. Enumerable.Range(1, Count).Where(other => other != number).Select(other => new FittingOtherJson(other, OfOther(other)))],
-            Before = [.. _cover.FindingsOf(number).Select(entry => new FoundBeforeJson(entry.Id, entry.At, entry.By, FoundWords.Of(entry.Finding!, hand.Specification, _cover.Unit)))],
-            Checks = [.. ((IEnumerable<Check>)[.. _checks, .. TooShort(answer, draft.Format), .. hand.CutOtherwise.Select(key => CutOtherwise(Named(new(key, 1))))]).Select(CheckJson.Of)],
+            NotCut =
+            [
+                .. (_isCarried ? draft.Pieces : [])
+                    .Where(piece => !piece.IsPieced)
+                    .SelectMany(PieceCopy.AllOf)
+                    .Where(copy => !hand.Cover.Cut.ContainsKey(copy) && !hand.CutOtherwise.Contains(copy.Piece))
+                    .Select(Named),
+            ],
+            Others =
+                answer is null || !_isCarried
+                    ? []
+                    :
+                    [
+                        .. Enumerable
+                            .Range(1, Count)
+                            .Where(other => other != number)
+                            .Select(other => new FittingOtherJson(other, OfOther(other))),
+                    ],
+            Before =
+            [
+                .. _cover
+                    .FindingsOf(number)
+                    .Select(entry => new FoundBeforeJson(
+                        entry.Id,
+                        entry.At,
+                        entry.By,
+                        FoundWords.Of(entry.Finding!, hand.Specification, _cover.Unit)
+                    )),
+            ],
+            Checks =
+            [
+                .. (
+                    (IEnumerable<Check>)
+                        [
+                            .. _checks,
+                            .. TooShort(answer, draft.Format),
+                            .. hand.CutOtherwise.Select(key => CutOtherwise(Named(new(key, 1)))),
+                        ]
+                ).Select(CheckJson.Of),
+            ],
         };
 
-        FittingPieceJson Named(PieceCopy copy) => new(copy.Piece, copy.Copy, $"{_letter}{PieceCodes.NumberOf(draft, copy.Piece)}", words.NameOf(copy));
+        FittingPieceJson Named(PieceCopy copy) =>
+            new(copy.Piece, copy.Copy, $"{_letter}{PieceCodes.NumberOf(draft, copy.Piece)}", words.NameOf(copy));
     }
 
     /// <summary>What is written when the findings are kept: an entry for each cover alike that has something cut or sewn, what of its ticks no longer holds, and what is spoiled by it.</summary>
@@ -88,37 +139,67 @@ public sealed class TryingOn
         var next = _isCarried ? Corrections.Sum(_cover.Own, _found, _cover.Unit) : _cover.Own;
         foreach (var one in _isCarried ? Enumerable.Range(1, Count) : [number])
         {
-            if (Worked(one) is not { Answer: { } answer } worked || (one != number && (_cover.IsClosed(one) || (worked.Hand.Cover.Cut.Count == 0 && _cover.FindingsOf(one).Count == 0))))
+            if (
+                Worked(one) is not { Answer: { } answer } worked
+                || (one != number && (_cover.IsClosed(one) || (worked.Hand.Cover.Cut.Count == 0 && _cover.FindingsOf(one).Count == 0)))
+            )
             {
                 continue;
             }
 
             var words = new FittingWords(worked.Hand.Cover.Draft, worked.Hand.Specification);
-            entries.Add(Entry("finding", one, string.Join(", ", _typed.Select(told => told.Side))) with
-            {
-                Finding = new()
+            entries.Add(
+                Entry("finding", one, string.Join(", ", _typed.Select(told => told.Side))) with
                 {
-                    Found = _typed,
-                    Carried = _isCarried,
-                    Cut = _cover.FindingsOf(one) is [var first, ..] ? first.Finding!.Cut : _cover.Own,
-                    Next = next,
-                    Sewn = Corrections.Sum(worked.Hand.SewnBy, _found, _cover.Unit),
-                    Lies = [.. answer.Cut.Select(cut => new LiesTold(cut.Key.Piece, cut.Key.Copy, Math.Round(cut.Value.Lies.X, 6), Math.Round(cut.Value.Lies.Y, 6)))],
-                    Reopened = [.. words.Again(answer).Select(again => new ReopenedTold(again.Operation, again.Texts))],
-                },
-            });
-            entries.AddRange(answer.Reopened.SelectMany(reopened => worked.Hand.Ticks[reopened.Operation]).Select(tick => Entry("undone", one, tick.Id)));
+                    Finding = new()
+                    {
+                        Found = _typed,
+                        Carried = _isCarried,
+                        Cut = _cover.FindingsOf(one) is [var first, ..] ? first.Finding!.Cut : _cover.Own,
+                        Next = next,
+                        Sewn = Corrections.Sum(worked.Hand.SewnBy, _found, _cover.Unit),
+                        Lies =
+                        [
+                            .. answer.Cut.Select(cut => new LiesTold(
+                                cut.Key.Piece,
+                                cut.Key.Copy,
+                                Math.Round(cut.Value.Lies.X, 6),
+                                Math.Round(cut.Value.Lies.Y, 6)
+                            )),
+                        ],
+                        Reopened = [.. words.Again(answer).Select(again => new ReopenedTold(again.Operation, again.Texts))],
+                    },
+                }
+            );
+            entries.AddRange(
+                answer.Reopened.SelectMany(reopened => worked.Hand.Ticks[reopened.Operation]).Select(tick => Entry("undone", one, tick.Id))
+            );
             entries.AddRange(answer.Again.SelectMany(copy => Spoiled(worked.Hand.Cover.Draft, copy, one)));
         }
 
         return entries;
 
-        WorkEntry Entry(string kind, int one, string subject) => new() { Id = Guid.NewGuid().ToString(), Kind = kind, Cover = _cover.Key, Number = one, Subject = subject, At = at, By = by };
+        WorkEntry Entry(string kind, int one, string subject) =>
+            new()
+            {
+                Id = Guid.NewGuid().ToString(),
+                Kind = kind,
+                Cover = _cover.Key,
+                Number = one,
+                Subject = subject,
+                At = at,
+                By = by,
+            };
 
         IEnumerable<WorkEntry> Spoiled(Draft draft, PieceCopy copy, int one)
         {
             var piece = draft.Pieces.First(known => known.Key == copy.Piece);
-            return (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key => Entry("spoiled", CopiesOfSet.AtTable(piece, one, copy.Copy), key) with { Note = "Too small after trying on." });
+            return (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key =>
+                Entry("spoiled", CopiesOfSet.AtTable(piece, one, copy.Copy), key) with
+                {
+                    Note = "Too small after trying on.",
+                }
+            );
         }
     }
 
@@ -129,7 +210,10 @@ public sealed class TryingOn
     {
         if (_cover.Of(number, !_isCarried) is not { } hand)
         {
-            _checks.AddRange([Check.Error("unfinished", $"“{_name}” is not finished: take its measures before it is tried on.", null), .. _cover.Now.Checks.Where(check => check.Level == CheckLevel.Error)]);
+            _checks.AddRange([
+                Check.Error("unfinished", $"“{_name}” is not finished: take its measures before it is tried on.", null),
+                .. _cover.Now.Checks.Where(check => check.Level == CheckLevel.Error),
+            ]);
             return null;
         }
 
@@ -147,7 +231,13 @@ public sealed class TryingOn
 
         if (Answered(hand, after) is not { } answer)
         {
-            _checks.Add(Check.Error("not-folded", $"Nothing says where the seams of “{_name}” lie on it: it is pinned or lies flat. Pin it, and write down the pieces as they were trimmed.", null));
+            _checks.Add(
+                Check.Error(
+                    "not-folded",
+                    $"Nothing says where the seams of “{_name}” lie on it: it is pinned or lies flat. Pin it, and write down the pieces as they were trimmed.",
+                    null
+                )
+            );
             return null;
         }
 
@@ -157,7 +247,11 @@ public sealed class TryingOn
     /// <summary>Of a set most are as far as each other: those are worked out once.</summary>
     private FittingAnswer? Answered(CoverInHand hand, Draft after)
     {
-        var cut = hand.Cover.Cut.Select(copy => FormattableString.Invariant($"{copy.Key.Piece}/{copy.Key.Copy}:{copy.Value.CutAs.CutWidth.Value.Nanometres}×{copy.Value.CutAs.CutLength.Value.Nanometres}@{copy.Value.Lies.X},{copy.Value.Lies.Y}"));
+        var cut = hand.Cover.Cut.Select(copy =>
+            FormattableString.Invariant(
+                $"{copy.Key.Piece}/{copy.Key.Copy}:{copy.Value.CutAs.CutWidth.Value.Nanometres}×{copy.Value.CutAs.CutLength.Value.Nanometres}@{copy.Value.Lies.X},{copy.Value.Lies.Y}"
+            )
+        );
         var state = string.Join("|", [.. hand.SewnBy.Select(told => $"{told.Side}{told.By}"), "", .. hand.Done, "", .. cut]);
         if (!_answers.TryGetValue(state, out var answer))
         {
@@ -185,7 +279,10 @@ public sealed class TryingOn
             return "not cut yet; all of it is cut as corrected.";
         }
 
-        var (unpick, sew) = (answer.Seams.Count(seam => seam.Mend == SeamMend.Unpick), answer.Seams.Count(seam => seam.Mend == SeamMend.Sew));
+        var (unpick, sew) = (
+            answer.Seams.Count(seam => seam.Mend == SeamMend.Unpick),
+            answer.Seams.Count(seam => seam.Mend == SeamMend.Sew)
+        );
         List<string> told = [];
         if (sew > 0)
         {
@@ -211,13 +308,21 @@ public sealed class TryingOn
     {
         if (answer is { Again.Count: > 0 })
         {
-            var most = _found.Where(finding => !finding.By.IsNegative).Select(finding => finding.By - Length.FromMillimetres((decimal)answer.Lacking)).DefaultIfEmpty(Length.Zero).Min();
+            var most = _found
+                .Where(finding => !finding.By.IsNegative)
+                .Select(finding => finding.By - Length.FromMillimetres((decimal)answer.Lacking))
+                .DefaultIfEmpty(Length.Zero)
+                .Min();
             yield return Check.Note("too-little-left", FittingPlanner.TooShort(answer, most, format), "found");
         }
     }
 
     private static Check CutOtherwise(FittingPieceJson piece) =>
-        Check.Note("cut-otherwise", $"{piece.Code} was cut before the cover was measured anew: how far from its edge it is sewn, its cut card says.", "found");
+        Check.Note(
+            "cut-otherwise",
+            $"{piece.Code} was cut before the cover was measured anew: how far from its edge it is sewn, its cut card says.",
+            "found"
+        );
 
     /// <summary>What was found, read; what cannot be read or comes to nothing is told about.</summary>
     private List<Correction> Read(IReadOnlyList<CorrectionTold> found, LengthUnit unit)

@@ -118,7 +118,14 @@ public sealed record WorkEntry
     /// <param name="id">Its id.</param>
     /// <param name="cover">The cover it was told of.</param>
     /// <param name="problem">The rule it breaks.</param>
-    public static WorkEntry CannotBeRead(string id, string cover, string problem) => new() { Id = id, Kind = WorkKind.Unreadable.Word(), Cover = cover, Note = problem };
+    public static WorkEntry CannotBeRead(string id, string cover, string problem) =>
+        new()
+        {
+            Id = id,
+            Kind = WorkKind.Unreadable.Word(),
+            Cover = cover,
+            Note = problem,
+        };
 }
 
 /// <summary>How much was sewn: what minutes are divided by.</summary>
@@ -135,7 +142,14 @@ public sealed record WorkPace(string Kind, double Metres, int Items, double Shar
 /// <param name="Length">Its cut length.</param>
 /// <param name="Edges">Its edges, with what they were cut larger by.</param>
 /// <param name="Remnant">The piece of cloth from the shelf it was cut from; null for the roll.</param>
-public sealed record CutAs(string Cloth, IReadOnlyList<double[]> Outline, double Width, double Length, IReadOnlyList<EdgeJson> Edges, string? Remnant = null);
+public sealed record CutAs(
+    string Cloth,
+    IReadOnlyList<double[]> Outline,
+    double Width,
+    double Length,
+    IReadOnlyList<EdgeJson> Edges,
+    string? Remnant = null
+);
 
 /// <summary>A copy of a piece where it is to be cut.</summary>
 /// <param name="Cover">Its cover’s id.</param>

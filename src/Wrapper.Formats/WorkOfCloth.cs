@@ -19,14 +19,35 @@ public static class WorkOfCloth
             switch (entry.What)
             {
                 case WorkKind.Cut when entry.Cut!.Cloth == cloth && entry.Cut.Outline.Count > 2:
-                    cut.Add(new(entry.Cover, entry.Subject, entry.Number, [.. entry.Cut.Outline.Select(PointOf)], IsSpoiled: false, entry.Cut.Remnant));
+                    cut.Add(
+                        new(
+                            entry.Cover,
+                            entry.Subject,
+                            entry.Number,
+                            [.. entry.Cut.Outline.Select(PointOf)],
+                            IsSpoiled: false,
+                            entry.Cut.Remnant
+                        )
+                    );
                     break;
-                case WorkKind.Spoiled when cut.FindLastIndex(shape => shape.Cover == entry.Cover && shape.Piece == entry.Subject && shape.Copy == entry.Number) is >= 0 and var at:
+                case WorkKind.Spoiled
+                    when cut.FindLastIndex(shape =>
+                        shape.Cover == entry.Cover && shape.Piece == entry.Subject && shape.Copy == entry.Number
+                    )
+                        is >= 0
+                            and var at:
                     cut[at] = cut[at] with { IsSpoiled = true };
                     progress = progress with { IsPlannedSince = false };
                     break;
                 case WorkKind.Flaw when entry.Subject == cloth:
-                    flaws.Add(new(Millimetres(entry.Stretch![2]), Millimetres(entry.Stretch[3]), Millimetres(entry.Stretch[0]), Millimetres(entry.Stretch[1])));
+                    flaws.Add(
+                        new(
+                            Millimetres(entry.Stretch![2]),
+                            Millimetres(entry.Stretch[3]),
+                            Millimetres(entry.Stretch[0]),
+                            Millimetres(entry.Stretch[1])
+                        )
+                    );
                     progress = progress with { IsPlannedSince = false };
                     break;
                 case WorkKind.Shorter when entry.Subject == cloth:
@@ -36,25 +57,41 @@ public static class WorkOfCloth
                     progress = progress with
                     {
                         IsPlannedSince = true,
-                        Planned = [.. entry.Lay!.Select(copy => new PlannedCopy(copy.Cover, copy.Piece, copy.Copy, copy.Turn, Millimetres(copy.X), Millimetres(copy.Y), copy.Remnant))],
+                        Planned =
+                        [
+                            .. entry.Lay!.Select(copy => new PlannedCopy(
+                                copy.Cover,
+                                copy.Piece,
+                                copy.Copy,
+                                copy.Turn,
+                                Millimetres(copy.X),
+                                Millimetres(copy.Y),
+                                copy.Remnant
+                            )),
+                        ],
                     };
                     break;
             }
         }
 
-        return progress with { Cut = cut, Flaws = flaws };
+        return progress with
+        {
+            Cut = cut,
+            Flaws = flaws,
+        };
     }
 
     /// <summary>The entries of copies that lie cut and good, the last of each.</summary>
     /// <param name="entries">The work on the job, in the order it was told.</param>
     /// <param name="cloth">The cloth’s key.</param>
     public static IReadOnlyList<WorkEntry> Cut(IReadOnlyList<WorkEntry> entries, string cloth) =>
-    [
-        .. InForce(entries).Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled)
-            .GroupBy(entry => (entry.Cover, entry.Subject, entry.Number))
-            .Select(copy => copy.Last())
-            .Where(last => last.What == WorkKind.Cut && last.Cut!.Cloth == cloth),
-    ];
+        [
+            .. InForce(entries)
+                .Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled)
+                .GroupBy(entry => (entry.Cover, entry.Subject, entry.Number))
+                .Select(copy => copy.Last())
+                .Where(last => last.What == WorkKind.Cut && last.Cut!.Cloth == cloth),
+        ];
 
     /// <summary>The place of each entry among those it was told with.</summary>
     internal static Dictionary<WorkEntry, int> Places(IReadOnlyList<WorkEntry> entries)
@@ -75,7 +112,8 @@ public static class WorkOfCloth
         return entries.Where(entry => !undone.Contains(entry.Id));
     }
 
-    private static Point PointOf(double[] corner) => new(Millimetres(corner.ElementAtOrDefault(0)), Millimetres(corner.ElementAtOrDefault(1)));
+    private static Point PointOf(double[] corner) =>
+        new(Millimetres(corner.ElementAtOrDefault(0)), Millimetres(corner.ElementAtOrDefault(1)));
 
     private static Length Millimetres(double value) => Length.FromMillimetres(value);
 }

@@ -42,9 +42,10 @@ public sealed class CopyKeeper(Database database, TimeProvider clock, string fol
 
     /// <summary>The latest copy in a folder that is whole; null where there is none.</summary>
     /// <param name="folder">The folder.</param>
-    public static string? LastGood(string folder) => Directory.Exists(folder)
-        ? Copies(folder).OrderByDescending(copy => copy.At).Select(copy => copy.File).FirstOrDefault(IsGood)
-        : null;
+    public static string? LastGood(string folder) =>
+        Directory.Exists(folder)
+            ? Copies(folder).OrderByDescending(copy => copy.At).Select(copy => copy.File).FirstOrDefault(IsGood)
+            : null;
 
     private static bool IsGood(string file)
     {
@@ -63,7 +64,11 @@ public sealed class CopyKeeper(Database database, TimeProvider clock, string fol
     private IEnumerable<(string File, DateTime At)> TooMany(DateTime now)
     {
         var older = Copies(folder).OrderByDescending(copy => copy.At).Skip(number).ToList();
-        var firsts = older.GroupBy(copy => (copy.At.Year, copy.At.Month)).Select(month => month.Min(copy => copy.At)).Where(at => now - at <= age).ToHashSet();
+        var firsts = older
+            .GroupBy(copy => (copy.At.Year, copy.At.Month))
+            .Select(month => month.Min(copy => copy.At))
+            .Where(at => now - at <= age)
+            .ToHashSet();
         return older.Where(copy => !firsts.Contains(copy.At));
     }
 
@@ -72,7 +77,15 @@ public sealed class CopyKeeper(Database database, TimeProvider clock, string fol
     {
         foreach (var file in Directory.GetFiles(folder, "wrapper-*.db"))
         {
-            if (DateTime.TryParseExact(Path.GetFileName(file), Form, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out var at))
+            if (
+                DateTime.TryParseExact(
+                    Path.GetFileName(file),
+                    Form,
+                    CultureInfo.InvariantCulture,
+                    DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal,
+                    out var at
+                )
+            )
             {
                 yield return (file, at);
             }

@@ -18,7 +18,12 @@ public sealed class Database : IDisposable
     /// <exception cref="SqliteException">It cannot be opened or written to: <see cref="StoreTrouble.Of"/> says why.</exception>
     public Database(string path)
     {
-        _connectionString = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = LongestWait }.ToString();
+        _connectionString = new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            ForeignKeys = true,
+            DefaultTimeout = LongestWait,
+        }.ToString();
         RequireFit(path);
         using var connection = Open();
         connection.Word("PRAGMA journal_mode = WAL");
@@ -113,7 +118,15 @@ public sealed class Database : IDisposable
     /// <summary>A connection of its own to a file, without a pool; the caller closes it.</summary>
     internal static SqliteConnection Plain(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate)
     {
-        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Mode = mode, Pooling = false, DefaultTimeout = LongestWait }.ToString());
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = path,
+                Mode = mode,
+                Pooling = false,
+                DefaultTimeout = LongestWait,
+            }.ToString()
+        );
         connection.Open();
         return connection;
     }

@@ -22,7 +22,8 @@ public sealed class FigureStore(Database database)
             UNION ALL SELECT 'cloth', version FROM cloths WHERE job_id = $job
             UNION ALL SELECT id, version FROM covers WHERE job_id = $job AND deleted IS NULL
             """,
-            ("$job", jobId));
+            ("$job", jobId)
+        );
         if (stands.Count != versions.Count || stands.Any(part => versions.GetValueOrDefault(part.Part) != part.Version))
         {
             return false;
@@ -35,7 +36,9 @@ public sealed class FigureStore(Database database)
             ON CONFLICT (job_id) DO UPDATE SET document = excluded.document, job_updated = excluded.job_updated, house_version = excluded.house_version
             WHERE (document, job_updated, house_version) <> (excluded.document, excluded.job_updated, excluded.house_version)
             """,
-            ("$job", jobId), ("$document", document));
+            ("$job", jobId),
+            ("$document", document)
+        );
         transaction.Commit();
         return true;
     }

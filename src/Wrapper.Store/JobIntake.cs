@@ -23,4 +23,9 @@ public sealed record PhotoIntake(string Id, string CoverId, string Measure, stri
 /// <param name="Photos">Photographs to add.</param>
 /// <param name="Work">Entries of work to add.</param>
 public sealed record JobIntake(
-    string JobId, (JobHeading Heading, string Cloth)? Heading, IReadOnlyList<CoverIntake> Covers, IReadOnlyList<PhotoIntake> Photos, IReadOnlyList<StoredWork> Work);
+    string JobId,
+    (JobHeading Heading, string Cloth)? Heading,
+    IReadOnlyList<CoverIntake> Covers,
+    IReadOnlyList<PhotoIntake> Photos,
+    IReadOnlyList<StoredWork> Work
+);

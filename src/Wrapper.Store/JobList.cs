@@ -22,13 +22,24 @@ public sealed class JobList(Database database)
     {
         using var connection = database.Open();
         var words = query.Find.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
-        connection.CreateFunction("holds_all", (string text) => words.All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase)), isDeterministic: true);
+        connection.CreateFunction(
+            "holds_all",
+            (string text) => words.All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase)),
+            isDeterministic: true
+        );
         connection.CreateFunction("lower", (string text) => text.ToLowerInvariant(), isDeterministic: true); // SQLite's own knows ASCII only
         var (key, beyond, order) = Sorts[query.Sort];
         var jobs = connection.Rows(
-            row => (
-                Summary: new JobSummary(JobStore.ReadJob(row), row.GetInt32(9), row.GetInt32(10), row.IsDBNull(11) ? null : row.GetString(11)),
-                Place: new JobPlace(row.GetString(13), row.GetInt64(12))),
+            row =>
+                (
+                    Summary: new JobSummary(
+                        JobStore.ReadJob(row),
+                        row.GetInt32(9),
+                        row.GetInt32(10),
+                        row.IsDBNull(11) ? null : row.GetString(11)
+                    ),
+                    Place: new JobPlace(row.GetString(13), row.GetInt64(12))
+                ),
             $"""
             WITH listed AS (
                 SELECT {JobStore.JobColumns},
@@ -42,8 +53,13 @@ public sealed class JobList(Database database)
                     AND ($any OR holds_all(j.name || ' ' || j.client || ' ' || j.place)))
             SELECT * FROM listed WHERE $stage IS NULL OR (covers > 0 AND complete = covers) = $stage ORDER BY key {order}, line {order} LIMIT $most
             """,
-            ("$archived", query.Archived ? 1 : 0), ("$key", after?.Key), ("$row", after?.Row), ("$any", words.Length == 0 ? 1 : 0),
-            ("$stage", query.Stage is { } stage ? (stage == JobStage.Cut ? 1 : 0) : null), ("$most", limit + 1));
+            ("$archived", query.Archived ? 1 : 0),
+            ("$key", after?.Key),
+            ("$row", after?.Row),
+            ("$any", words.Length == 0 ? 1 : 0),
+            ("$stage", query.Stage is { } stage ? (stage == JobStage.Cut ? 1 : 0) : null),
+            ("$most", limit + 1)
+        );
         var count = Math.Min(limit, Fitting(jobs.Select(job => job.Summary)));
         return new([.. jobs.Take(count).Select(job => job.Summary)], jobs.Count > count ? jobs[count - 1].Place : null);
     }
@@ -54,7 +70,12 @@ public sealed class JobList(Database database)
         var (count, characters) = (0, 0);
         foreach (var job in jobs)
         {
-            characters += UsualCharacters + job.Job.Heading.Name.Length + job.Job.Heading.Client.Length + job.Job.Heading.Place.Length + (job.Figures?.Length ?? 0);
+            characters +=
+                UsualCharacters
+                + job.Job.Heading.Name.Length
+                + job.Job.Heading.Client.Length
+                + job.Job.Heading.Place.Length
+                + (job.Figures?.Length ?? 0);
             if (count > 0 && characters > MostCharacters)
             {
                 break;

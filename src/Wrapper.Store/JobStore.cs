@@ -25,7 +25,9 @@ public sealed class JobStore(Database database, TimeProvider clock)
     {
         using var connection = database.Open();
         using var snapshot = connection.BeginTransaction(deferred: true);
-        var job = connection.Rows(ReadJob, $"SELECT {JobColumns} FROM jobs j WHERE j.id = $id AND j.deleted IS NULL", ("$id", id)).SingleOrDefault();
+        var job = connection
+            .Rows(ReadJob, $"SELECT {JobColumns} FROM jobs j WHERE j.id = $id AND j.deleted IS NULL", ("$id", id))
+            .SingleOrDefault();
         if (job is null)
         {
             return null;
@@ -33,7 +35,10 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
         var cloth = connection.Rows(ReadDocument, "SELECT document, version FROM cloths WHERE job_id = $id", ("$id", id)).Single();
         var covers = connection.Rows(
-            ReadCover, "SELECT id, position, document, complete, version, letter FROM covers WHERE job_id = $id AND deleted IS NULL ORDER BY position, id", ("$id", id));
+            ReadCover,
+            "SELECT id, position, document, complete, version, letter FROM covers WHERE job_id = $id AND deleted IS NULL ORDER BY position, id",
+            ("$id", id)
+        );
         return new(job, cloth, covers);
     }
 
@@ -41,9 +46,13 @@ public sealed class JobStore(Database database, TimeProvider clock)
     public JobHeading? WholeHeading(string id)
     {
         using var connection = database.Open();
-        return connection.Rows(
-            row => new JobHeading(row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3)),
-            "SELECT name, client, place, unit FROM jobs WHERE id = $id AND deleted IS NULL", ("$id", id)).SingleOrDefault();
+        return connection
+            .Rows(
+                row => new JobHeading(row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3)),
+                "SELECT name, client, place, unit FROM jobs WHERE id = $id AND deleted IS NULL",
+                ("$id", id)
+            )
+            .SingleOrDefault();
     }
 
     /// <summary>A job stands in the store.</summary>
@@ -57,8 +66,11 @@ public sealed class JobStore(Database database, TimeProvider clock)
     public IReadOnlySet<string>? CoverIds(string jobId)
     {
         using var connection = database.Open();
-        return connection.Number("SELECT COUNT(*) FROM jobs WHERE id = $id AND deleted IS NULL", ("$id", jobId)) == 0 ? null
-            : connection.Rows(row => row.GetString(0), "SELECT id FROM covers WHERE job_id = $id AND deleted IS NULL", ("$id", jobId)).ToHashSet();
+        return connection.Number("SELECT COUNT(*) FROM jobs WHERE id = $id AND deleted IS NULL", ("$id", jobId)) == 0
+            ? null
+            : connection
+                .Rows(row => row.GetString(0), "SELECT id FROM covers WHERE job_id = $id AND deleted IS NULL", ("$id", jobId))
+                .ToHashSet();
     }
 
     /// <summary>A job of this id stands in the store, or stood there and was deleted.</summary>
@@ -72,10 +84,14 @@ public sealed class JobStore(Database database, TimeProvider clock)
     public (int Covers, long Characters) WeightWithout(string jobId, string coverId)
     {
         using var connection = database.Open();
-        return connection.Rows(
-            row => (row.GetInt32(0), row.GetInt64(1)),
-            "SELECT COUNT(*), COALESCE(SUM(LENGTH(document)), 0) FROM covers WHERE job_id = $job AND id <> $cover AND deleted IS NULL",
-            ("$job", jobId), ("$cover", coverId)).Single();
+        return connection
+            .Rows(
+                row => (row.GetInt32(0), row.GetInt64(1)),
+                "SELECT COUNT(*), COALESCE(SUM(LENGTH(document)), 0) FROM covers WHERE job_id = $job AND id <> $cover AND deleted IS NULL",
+                ("$job", jobId),
+                ("$cover", coverId)
+            )
+            .Single();
     }
 
     /// <summary>Makes a job with an empty set of covers; null where a job of this id stands, or stood and was deleted.</summary>
@@ -105,7 +121,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
         using var transaction = connection.BeginTransaction();
         var stands = intake.Heading is var (heading, cloth)
             ? Create(connection, intake.JobId, heading, cloth, now)
-            : connection.Run("UPDATE jobs SET updated = $now WHERE id = $job AND deleted IS NULL", ("$job", intake.JobId), ("$now", now)) == 1;
+            : connection.Run("UPDATE jobs SET updated = $now WHERE id = $job AND deleted IS NULL", ("$job", intake.JobId), ("$now", now))
+                == 1;
         if (!stands)
         {
             return false;
@@ -115,8 +132,13 @@ public sealed class JobStore(Database database, TimeProvider clock)
         {
             connection.Run(
                 InsertCover,
-                ("$job", intake.JobId), ("$cover", cover.Id), ("$position", cover.Position), ("$document", cover.Document),
-                ("$complete", cover.IsComplete ? 1 : 0), ("$letter", cover.Letter));
+                ("$job", intake.JobId),
+                ("$cover", cover.Id),
+                ("$position", cover.Position),
+                ("$document", cover.Document),
+                ("$complete", cover.IsComplete ? 1 : 0),
+                ("$letter", cover.Letter)
+            );
         }
 
         foreach (var photo in intake.Photos)
@@ -130,80 +152,112 @@ public sealed class JobStore(Database database, TimeProvider clock)
     }
 
     /// <summary>Writes a job's heading.</summary>
-    public WriteResult SaveHeading(string id, JobHeading heading, long version) => Write(
-        id,
-        "UPDATE jobs SET name = $name, client = $client, place = $place, unit = $unit, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
-        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
-        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND name = $name AND client = $client AND place = $place AND unit = $unit",
-        ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$version", version));
+    public WriteResult SaveHeading(string id, JobHeading heading, long version) =>
+        Write(
+            id,
+            "UPDATE jobs SET name = $name, client = $client, place = $place, unit = $unit, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND name = $name AND client = $client AND place = $place AND unit = $unit",
+            ("$name", heading.Name),
+            ("$client", heading.Client),
+            ("$place", heading.Place),
+            ("$unit", heading.Unit),
+            ("$version", version)
+        );
 
     /// <summary>Writes a job's cloth.</summary>
-    public WriteResult SaveCloth(string id, string document, long version) => Write(
-        id,
-        "UPDATE cloths SET document = $document, version = version + 1 WHERE job_id = $job AND version = $version",
-        "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL",
-        "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL AND c.document = $document",
-        ("$document", document), ("$version", version));
+    public WriteResult SaveCloth(string id, string document, long version) =>
+        Write(
+            id,
+            "UPDATE cloths SET document = $document, version = version + 1 WHERE job_id = $job AND version = $version",
+            "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL",
+            "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL AND c.document = $document",
+            ("$document", document),
+            ("$version", version)
+        );
 
     /// <summary>Writes a cover made from this version.</summary>
-    public WriteResult SaveCover(string jobId, string coverId, int position, string document, bool complete, long version) => Write(
-        jobId,
-        """
-        UPDATE covers SET position = $position, document = $document, complete = $complete, version = version + 1
-        WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL
-        """,
-        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
-        SameCover,
-        ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0), ("$version", version));
+    public WriteResult SaveCover(string jobId, string coverId, int position, string document, bool complete, long version) =>
+        Write(
+            jobId,
+            """
+            UPDATE covers SET position = $position, document = $document, complete = $complete, version = version + 1
+            WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL
+            """,
+            "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
+            SameCover,
+            ("$cover", coverId),
+            ("$position", position),
+            ("$document", document),
+            ("$complete", complete ? 1 : 0),
+            ("$version", version)
+        );
 
     /// <summary>
     /// Adds a cover, or brings a deleted one of this id back; stale when one of this id stands already. It gets the next letter
     /// nobody in the job has had, or the one it says if that is free; one brought back keeps its own.
     /// </summary>
-    public WriteResult AddCover(string jobId, string coverId, int position, string document, bool complete, int? letter = null) => Write(
-        jobId,
-        InsertCover,
-        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
-        SameCover,
-        ("$cover", coverId), ("$position", position), ("$document", document), ("$complete", complete ? 1 : 0), ("$letter", letter));
+    public WriteResult AddCover(string jobId, string coverId, int position, string document, bool complete, int? letter = null) =>
+        Write(
+            jobId,
+            InsertCover,
+            "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
+            SameCover,
+            ("$cover", coverId),
+            ("$position", position),
+            ("$document", document),
+            ("$complete", complete ? 1 : 0),
+            ("$letter", letter)
+        );
 
     /// <summary>The letter of a cover, from 0; null where there is none of this id.</summary>
     public int? LetterOf(string jobId, string coverId)
     {
         using var connection = database.Open();
-        return (int?)connection.Number("SELECT letter FROM covers WHERE job_id = $job AND id = $cover", ("$job", jobId), ("$cover", coverId));
+        return (int?)
+            connection.Number("SELECT letter FROM covers WHERE job_id = $job AND id = $cover", ("$job", jobId), ("$cover", coverId));
     }
 
     /// <summary>Marks a cover as deleted; <see cref="AddCover"/> brings it back.</summary>
-    public WriteResult DeleteCover(string jobId, string coverId, long version) => Write(
-        jobId,
-        "UPDATE covers SET deleted = $now, version = version + 1 WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL",
-        "SELECT version FROM covers WHERE job_id = $job AND id = $cover",
-        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NOT NULL",
-        ("$cover", coverId), ("$version", version));
+    public WriteResult DeleteCover(string jobId, string coverId, long version) =>
+        Write(
+            jobId,
+            "UPDATE covers SET deleted = $now, version = version + 1 WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL",
+            "SELECT version FROM covers WHERE job_id = $job AND id = $cover",
+            "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NOT NULL",
+            ("$cover", coverId),
+            ("$version", version)
+        );
 
     /// <summary>Marks a job as deleted; <see cref="RestoreJob"/> brings it back with all that hangs on it.</summary>
-    public WriteResult DeleteJob(string id, long version) => Write(
-        id,
-        "UPDATE jobs SET deleted = $now, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
-        "SELECT version FROM jobs WHERE id = $job",
-        "SELECT version FROM jobs WHERE id = $job AND deleted IS NOT NULL",
-        ("$version", version));
+    public WriteResult DeleteJob(string id, long version) =>
+        Write(
+            id,
+            "UPDATE jobs SET deleted = $now, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+            "SELECT version FROM jobs WHERE id = $job",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NOT NULL",
+            ("$version", version)
+        );
 
     /// <summary>Brings a deleted job back.</summary>
-    public WriteResult RestoreJob(string id) => Write(
-        id,
-        "UPDATE jobs SET deleted = NULL, version = version + 1 WHERE id = $job AND deleted IS NOT NULL",
-        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
-        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL");
+    public WriteResult RestoreJob(string id) =>
+        Write(
+            id,
+            "UPDATE jobs SET deleted = NULL, version = version + 1 WHERE id = $job AND deleted IS NOT NULL",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL"
+        );
 
     /// <summary>Puts a job away, or takes it out again: it stays as it is, and is off the list of what is worked on.</summary>
-    public WriteResult Archive(string id, bool away, long version) => Write(
-        id,
-        "UPDATE jobs SET archived = CASE WHEN $away THEN $now END, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
-        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
-        "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND (archived IS NOT NULL) = $away",
-        ("$away", away ? 1 : 0), ("$version", version));
+    public WriteResult Archive(string id, bool away, long version) =>
+        Write(
+            id,
+            "UPDATE jobs SET archived = CASE WHEN $away THEN $now END, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND (archived IS NOT NULL) = $away",
+            ("$away", away ? 1 : 0),
+            ("$version", version)
+        );
 
     /// <summary>The house's settings.</summary>
     public StoredDocument House()
@@ -219,20 +273,26 @@ public sealed class JobStore(Database database, TimeProvider clock)
         var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
         var changed = connection.Run(
-            "UPDATE house SET document = $document, version = version + 1 WHERE id = 1 AND version = $version", ("$document", document), ("$version", version));
+            "UPDATE house SET document = $document, version = version + 1 WHERE id = 1 AND version = $version",
+            ("$document", document),
+            ("$version", version)
+        );
         var now = connection.Number("SELECT version FROM house WHERE id = 1") ?? 0;
-        var same = connection.Number("SELECT version FROM house WHERE id = 1 AND document = $document", ("$document", document)) is not null;
+        var same =
+            connection.Number("SELECT version FROM house WHERE id = 1 AND document = $document", ("$document", document)) is not null;
         transaction.Commit();
         return new(changed == 1 || same ? WriteEnd.Saved : WriteEnd.Stale, now);
     }
 
-    internal static StoredJob ReadJob(SqliteDataReader row) => new(
-        row.GetString(0),
-        new(row.GetString(1), row.GetString(2), row.GetString(3), row.GetString(4)),
-        row.GetInt64(5),
-        DateTimeOffset.Parse(row.GetString(6), CultureInfo.InvariantCulture),
-        DateTimeOffset.Parse(row.GetString(7), CultureInfo.InvariantCulture),
-        !row.IsDBNull(8));
+    internal static StoredJob ReadJob(SqliteDataReader row) =>
+        new(
+            row.GetString(0),
+            new(row.GetString(1), row.GetString(2), row.GetString(3), row.GetString(4)),
+            row.GetInt64(5),
+            DateTimeOffset.Parse(row.GetString(6), CultureInfo.InvariantCulture),
+            DateTimeOffset.Parse(row.GetString(7), CultureInfo.InvariantCulture),
+            !row.IsDBNull(8)
+        );
 
     private static StoredCover ReadCover(SqliteDataReader row) =>
         new(row.GetString(0), row.GetInt32(1), row.GetString(2), row.GetInt64(3) == 1, row.GetInt64(4), row.GetInt32(5));
@@ -242,8 +302,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
     private string Now() => clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture);
 
     /// <summary>Adds a cover, or brings a deleted one back; changes no row where one of its id stands.</summary>
-    private const string InsertCover =
-        """
+    private const string InsertCover = """
         INSERT INTO covers (id, job_id, position, document, complete, version, letter)
         SELECT $cover, $job, $position, $document, $complete, 1,
             CASE WHEN $letter IS NOT NULL AND NOT EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND letter = $letter) THEN $letter
@@ -261,11 +320,23 @@ public sealed class JobStore(Database database, TimeProvider clock)
             INSERT INTO jobs (id, name, client, place, unit, version, created, updated)
             VALUES ($id, $name, $client, $place, $unit, 1, $now, $now) ON CONFLICT (id) DO NOTHING
             """,
-            ("$id", id), ("$name", heading.Name), ("$client", heading.Client), ("$place", heading.Place), ("$unit", heading.Unit), ("$now", now));
-        return made == 1 && connection.Run("INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)", ("$id", id), ("$document", clothDocument)) == 1;
+            ("$id", id),
+            ("$name", heading.Name),
+            ("$client", heading.Client),
+            ("$place", heading.Place),
+            ("$unit", heading.Unit),
+            ("$now", now)
+        );
+        return made == 1
+            && connection.Run(
+                "INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)",
+                ("$id", id),
+                ("$document", clothDocument)
+            ) == 1;
     }
 
-    private const string SameCover = "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL AND position = $position AND document = $document";
+    private const string SameCover =
+        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL AND position = $position AND document = $document";
 
     /// <summary>One write in one transaction; the job's date goes with it.</summary>
     /// <param name="jobId">The job.</param>
@@ -273,7 +344,13 @@ public sealed class JobStore(Database database, TimeProvider clock)
     /// <param name="versionQuery">The version that stands there; null where nothing does.</param>
     /// <param name="sameQuery">The version that stands there if it is just what was to be written: the write is done already.</param>
     /// <param name="parameters">Values for all three.</param>
-    private WriteResult Write(string jobId, string statement, string versionQuery, string sameQuery, params (string Name, object? Value)[] parameters)
+    private WriteResult Write(
+        string jobId,
+        string statement,
+        string versionQuery,
+        string sameQuery,
+        params (string Name, object? Value)[] parameters
+    )
     {
         (string, object?)[] all = [.. parameters, ("$job", jobId), ("$now", Now())];
         using var writing = database.Write();

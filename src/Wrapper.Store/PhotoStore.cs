@@ -25,14 +25,24 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
     public IReadOnlyList<StoredPhoto> List(string jobId)
     {
         using var connection = database.Open();
-        return connection.Rows(Read, "SELECT id, cover_id, measure, name, type, added FROM photos WHERE job_id = $job AND deleted IS NULL ORDER BY added, rowid", ("$job", jobId));
+        return connection.Rows(
+            Read,
+            "SELECT id, cover_id, measure, name, type, added FROM photos WHERE job_id = $job AND deleted IS NULL ORDER BY added, rowid",
+            ("$job", jobId)
+        );
     }
 
     /// <summary>How many photographs a job has, and how many bytes they take.</summary>
     public (int Count, long Bytes) Weight(string jobId)
     {
         using var connection = database.Open();
-        return connection.Rows(row => (row.GetInt32(0), row.GetInt64(1)), "SELECT COUNT(*), COALESCE(SUM(LENGTH(content)), 0) FROM photos WHERE job_id = $job AND deleted IS NULL", ("$job", jobId)).Single();
+        return connection
+            .Rows(
+                row => (row.GetInt32(0), row.GetInt64(1)),
+                "SELECT COUNT(*), COALESCE(SUM(LENGTH(content)), 0) FROM photos WHERE job_id = $job AND deleted IS NULL",
+                ("$job", jobId)
+            )
+            .Single();
     }
 
     /// <summary>Keeps a photograph of a cover that stands in the job; null where there is none.</summary>
@@ -53,8 +63,16 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
             SELECT $id, $job, $cover, $measure, $name, $type, $content, $thumbnail, $added
             WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL) AND EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL)
             """,
-            ("$id", photo.Id), ("$job", jobId), ("$cover", photo.CoverId), ("$measure", photo.Measure), ("$name", photo.Name), ("$type", picture.Type),
-            ("$content", picture.Content), ("$thumbnail", picture.Thumbnail), ("$added", added.ToString("O", CultureInfo.InvariantCulture)));
+            ("$id", photo.Id),
+            ("$job", jobId),
+            ("$cover", photo.CoverId),
+            ("$measure", photo.Measure),
+            ("$name", photo.Name),
+            ("$type", picture.Type),
+            ("$content", picture.Content),
+            ("$thumbnail", picture.Thumbnail),
+            ("$added", added.ToString("O", CultureInfo.InvariantCulture))
+        );
         return changed == 1 ? new(photo.Id, photo.CoverId, photo.Measure, photo.Name, picture.Type, added) : null;
     }
 
@@ -62,7 +80,12 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
     public (string Type, byte[] Content)? Find(string jobId, string id)
     {
         using var connection = database.Open();
-        var found = connection.Rows(row => (row.GetString(0), row.GetFieldValue<byte[]>(1)), "SELECT type, content FROM photos WHERE id = $id AND job_id = $job AND deleted IS NULL", ("$id", id), ("$job", jobId));
+        var found = connection.Rows(
+            row => (row.GetString(0), row.GetFieldValue<byte[]>(1)),
+            "SELECT type, content FROM photos WHERE id = $id AND job_id = $job AND deleted IS NULL",
+            ("$id", id),
+            ("$job", jobId)
+        );
         return found.Count == 0 ? null : found[0];
     }
 
@@ -73,7 +96,9 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
         var found = connection.Rows(
             row => (row.GetString(0), row.GetFieldValue<byte[]>(1)),
             "SELECT CASE WHEN thumbnail IS NULL THEN type ELSE 'image/jpeg' END, COALESCE(thumbnail, content) FROM photos WHERE id = $id AND job_id = $job AND deleted IS NULL",
-            ("$id", id), ("$job", jobId));
+            ("$id", id),
+            ("$job", jobId)
+        );
         return found.Count == 0 ? null : found[0];
     }
 
@@ -83,10 +108,20 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
         using var writing = database.Write();
         var connection = writing.Connection;
         return connection.Run(
-            "UPDATE photos SET deleted = $now, content = X'', thumbnail = NULL WHERE id = $id AND job_id = $job AND deleted IS NULL",
-            ("$id", id), ("$job", jobId), ("$now", clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture))) == 1;
+                "UPDATE photos SET deleted = $now, content = X'', thumbnail = NULL WHERE id = $id AND job_id = $job AND deleted IS NULL",
+                ("$id", id),
+                ("$job", jobId),
+                ("$now", clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture))
+            ) == 1;
     }
 
-    private static StoredPhoto Read(SqliteDataReader row) => new(
-        row.GetString(0), row.GetString(1), row.GetString(2), row.GetString(3), row.GetString(4), DateTimeOffset.Parse(row.GetString(5), CultureInfo.InvariantCulture));
+    private static StoredPhoto Read(SqliteDataReader row) =>
+        new(
+            row.GetString(0),
+            row.GetString(1),
+            row.GetString(2),
+            row.GetString(3),
+            row.GetString(4),
+            DateTimeOffset.Parse(row.GetString(5), CultureInfo.InvariantCulture)
+        );
 }

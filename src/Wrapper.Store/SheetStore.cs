@@ -19,7 +19,12 @@ public sealed class SheetStore(Database database, TimeProvider clock)
         var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
         connection.Run("DELETE FROM sheets WHERE job_id = $job OR expires < $now", ("$job", jobId), ("$now", Text(clock.GetUtcNow())));
-        connection.Run("INSERT INTO sheets (token_hash, job_id, expires) VALUES ($hash, $job, $expires)", ("$hash", Hash(token)), ("$job", jobId), ("$expires", Text(expires)));
+        connection.Run(
+            "INSERT INTO sheets (token_hash, job_id, expires) VALUES ($hash, $job, $expires)",
+            ("$hash", Hash(token)),
+            ("$job", jobId),
+            ("$expires", Text(expires))
+        );
         transaction.Commit();
         return (token, expires);
     }
@@ -28,7 +33,14 @@ public sealed class SheetStore(Database database, TimeProvider clock)
     public string? JobOf(string token)
     {
         using var connection = database.Open();
-        return connection.Rows(row => row.GetString(0), "SELECT job_id FROM sheets WHERE token_hash = $hash AND expires >= $now", ("$hash", Hash(token)), ("$now", Text(clock.GetUtcNow()))).SingleOrDefault();
+        return connection
+            .Rows(
+                row => row.GetString(0),
+                "SELECT job_id FROM sheets WHERE token_hash = $hash AND expires >= $now",
+                ("$hash", Hash(token)),
+                ("$now", Text(clock.GetUtcNow()))
+            )
+            .SingleOrDefault();
     }
 
     /// <summary>Closes the sheets of a job.</summary>

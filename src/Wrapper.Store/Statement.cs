@@ -38,7 +38,12 @@ internal static class Statement
         return command.ExecuteScalar()?.ToString();
     }
 
-    public static List<T> Rows<T>(this SqliteConnection connection, Func<SqliteDataReader, T> read, string text, params (string Name, object? Value)[] parameters)
+    public static List<T> Rows<T>(
+        this SqliteConnection connection,
+        Func<SqliteDataReader, T> read,
+        string text,
+        params (string Name, object? Value)[] parameters
+    )
     {
         using var command = connection.Command(text, parameters);
         using var reader = command.ExecuteReader();

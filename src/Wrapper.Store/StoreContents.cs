@@ -32,7 +32,9 @@ public sealed record StoreContents(int Version, IReadOnlyList<StoredJobLine> Job
                 """
                 SELECT id, substr(name, 1, 200), (SELECT COUNT(*) FROM covers WHERE job_id = jobs.id AND deleted IS NULL), updated
                 FROM jobs WHERE deleted IS NULL ORDER BY updated DESC
-                """));
+                """
+            )
+        );
     }
 
     /// <summary>How the jobs of this store differ from another's: what would change where this one took its place.</summary>
@@ -43,7 +45,8 @@ public sealed record StoreContents(int Version, IReadOnlyList<StoredJobLine> Job
         return new(
             [.. Jobs.Where(job => !theirs.ContainsKey(job.Id))],
             [.. other.Jobs.Where(job => !mine.ContainsKey(job.Id))],
-            [.. Jobs.Where(job => theirs.TryGetValue(job.Id, out var known) && known.Updated != job.Updated)]);
+            [.. Jobs.Where(job => theirs.TryGetValue(job.Id, out var known) && known.Updated != job.Updated)]
+        );
     }
 }
 
@@ -51,4 +54,8 @@ public sealed record StoreContents(int Version, IReadOnlyList<StoredJobLine> Job
 /// <param name="OnlyHere">Jobs that only this one has.</param>
 /// <param name="OnlyThere">Jobs that only the other one has.</param>
 /// <param name="Changed">Jobs that were written in one of them since; as they are here.</param>
-public sealed record StoreDifference(IReadOnlyList<StoredJobLine> OnlyHere, IReadOnlyList<StoredJobLine> OnlyThere, IReadOnlyList<StoredJobLine> Changed);
+public sealed record StoreDifference(
+    IReadOnlyList<StoredJobLine> OnlyHere,
+    IReadOnlyList<StoredJobLine> OnlyThere,
+    IReadOnlyList<StoredJobLine> Changed
+);

@@ -43,13 +43,19 @@ internal static class StoreIdentity
         if (version > SchemaVersions.Current)
         {
             throw new StoreUnfitException(
-                $"{path} was written by a later version of Wrapper (schema {version}; this version knows {SchemaVersions.Current}). Use that version. Nothing was changed.");
+                $"{path} was written by a later version of Wrapper (schema {version}; this version knows {SchemaVersions.Current}). Use that version. Nothing was changed."
+            );
         }
 
-        var missing = FirstTables.Concat(LaterTables.Where(later => version >= later.Version).SelectMany(later => later.Tables)).Where(table => !tables.Contains(table)).ToList();
+        var missing = FirstTables
+            .Concat(LaterTables.Where(later => version >= later.Version).SelectMany(later => later.Tables))
+            .Where(table => !tables.Contains(table))
+            .ToList();
         if (missing.Count > 0)
         {
-            throw new StoreUnfitException($"{path} is not a whole store of Wrapper’s: its table “{missing[0]}” is missing. Nothing was changed.");
+            throw new StoreUnfitException(
+                $"{path} is not a whole store of Wrapper’s: its table “{missing[0]}” is missing. Nothing was changed."
+            );
         }
     }
 

@@ -20,36 +20,44 @@ public sealed record StoreTrouble(string Text, bool IsFull = false)
     internal static bool IsDamage(SqliteException error) => error.SqliteErrorCode is Corrupt or NotADatabase;
 
     /// <summary>What an exception says of the store; null where it says nothing of it.</summary>
-    public static StoreTrouble? Of(Exception? error) => error switch
-    {
-        SqliteException { SqliteErrorCode: Full } => new("The disk is full: nothing more can be written. Make room; what is typed waits and is then saved.", IsFull: true),
-        StoreBusyException or SqliteException { SqliteErrorCode: Busy or Locked } => new("Another program holds the jobs’ file just now: what is typed waits until it lets go."),
-        SqliteException { SqliteErrorCode: ReadOnly } => new("The jobs’ file or its folder may not be written to: give this program the right to write there."),
-        SqliteException { SqliteErrorCode: CannotOpen } => new("The jobs’ file cannot be opened: look whether its folder is there and may be written to."),
-        SqliteException damage when IsDamage(damage) => new("The jobs’ file is damaged, or is no file of this program: put a copy in its place with ./wrapper restore."),
-        SqliteException { SqliteErrorCode: InputOutput } => new("The disk does not answer as it should: look at the disk; what is typed waits."),
-        StoreUnfitException unfit => new(unfit.Message),
-        _ => null,
-    };
+    public static StoreTrouble? Of(Exception? error) =>
+        error switch
+        {
+            SqliteException { SqliteErrorCode: Full } => new(
+                "The disk is full: nothing more can be written. Make room; what is typed waits and is then saved.",
+                IsFull: true
+            ),
+            StoreBusyException or SqliteException { SqliteErrorCode: Busy or Locked } => new(
+                "Another program holds the jobs’ file just now: what is typed waits until it lets go."
+            ),
+            SqliteException { SqliteErrorCode: ReadOnly } => new(
+                "The jobs’ file or its folder may not be written to: give this program the right to write there."
+            ),
+            SqliteException { SqliteErrorCode: CannotOpen } => new(
+                "The jobs’ file cannot be opened: look whether its folder is there and may be written to."
+            ),
+            SqliteException damage when IsDamage(damage) => new(
+                "The jobs’ file is damaged, or is no file of this program: put a copy in its place with ./wrapper restore."
+            ),
+            SqliteException { SqliteErrorCode: InputOutput } => new(
+                "The disk does not answer as it should: look at the disk; what is typed waits."
+            ),
+            StoreUnfitException unfit => new(unfit.Message),
+            _ => null,
+        };
 }
 
 /// <summary>The store cannot be worked with as it was found.</summary>
 public sealed class StoreUnfitException : Exception
 {
     /// <summary>Without a reason.</summary>
-    public StoreUnfitException()
-    {
-    }
+    public StoreUnfitException() { }
 
     /// <summary>For this reason, told to the maker.</summary>
     public StoreUnfitException(string message)
-        : base(message)
-    {
-    }
+        : base(message) { }
 
     /// <summary>For this reason, found by way of another.</summary>
     public StoreUnfitException(string message, Exception innerException)
-        : base(message, innerException)
-    {
-    }
+        : base(message, innerException) { }
 }

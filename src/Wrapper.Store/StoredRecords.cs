@@ -10,7 +10,14 @@ public sealed record JobHeading(string Name, string Client, string Place, string
 /// <param name="Created">When it was made.</param>
 /// <param name="Updated">When anything of it was last written.</param>
 /// <param name="IsArchived">It was put away.</param>
-public sealed record StoredJob(string Id, JobHeading Heading, long Version, DateTimeOffset Created, DateTimeOffset Updated, bool IsArchived);
+public sealed record StoredJob(
+    string Id,
+    JobHeading Heading,
+    long Version,
+    DateTimeOffset Created,
+    DateTimeOffset Updated,
+    bool IsArchived
+);
 
 /// <summary>A stored cover: its inputs as a JSON document, texts as they were typed.</summary>
 /// <param name="Id">Chosen by whoever made it.</param>

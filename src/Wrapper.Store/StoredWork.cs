@@ -18,4 +18,8 @@ public sealed record WorkPage(IReadOnlyList<StoredWork> Entries, int Total);
 /// <param name="Added">The ids of those that were not there yet.</param>
 /// <param name="Conflicts">Ids that stand there already with other content: where there are any, nothing was added.</param>
 /// <param name="DoneBefore">For entries whose work had been told already, by their ids, the document of the earlier entry.</param>
-public sealed record WorkAdded(IReadOnlyList<string> Added, IReadOnlyList<string> Conflicts, IReadOnlyDictionary<string, string> DoneBefore);
+public sealed record WorkAdded(
+    IReadOnlyList<string> Added,
+    IReadOnlyList<string> Conflicts,
+    IReadOnlyDictionary<string, string> DoneBefore
+);

@@ -31,7 +31,11 @@ public sealed class WorkStore(Database database, TimeProvider clock)
         using var connection = database.Open();
         using var snapshot = connection.BeginTransaction(deferred: true);
         var total = (int)(connection.Number("SELECT COUNT(*) FROM work WHERE job_id = $job", ("$job", jobId)) ?? 0);
-        using var command = connection.Command($"SELECT {Columns} FROM work WHERE job_id = $job AND place >= $from ORDER BY place", ("$job", jobId), ("$from", from));
+        using var command = connection.Command(
+            $"SELECT {Columns} FROM work WHERE job_id = $job AND place >= $from ORDER BY place",
+            ("$job", jobId),
+            ("$from", from)
+        );
         using var reader = command.ExecuteReader();
         var (entries, characters) = (new List<StoredWork>(), 0);
         while (reader.Read())
@@ -60,7 +64,13 @@ public sealed class WorkStore(Database database, TimeProvider clock)
     public (int Count, long Characters) Weight(string jobId)
     {
         using var connection = database.Open();
-        return connection.Rows(row => (row.GetInt32(0), row.GetInt64(1)), "SELECT COUNT(*), COALESCE(SUM(LENGTH(document)), 0) FROM work WHERE job_id = $job", ("$job", jobId)).Single();
+        return connection
+            .Rows(
+                row => (row.GetInt32(0), row.GetInt64(1)),
+                "SELECT COUNT(*), COALESCE(SUM(LENGTH(document)), 0) FROM work WHERE job_id = $job",
+                ("$job", jobId)
+            )
+            .Single();
     }
 
     /// <summary>
@@ -100,7 +110,9 @@ public sealed class WorkStore(Database database, TimeProvider clock)
             WHERE kind = $kind AND NOT EXISTS (SELECT 1 FROM work undone WHERE undone.job_id = work.job_id AND undone.subject = work.id AND undone.kind = 'undone')
             ORDER BY written DESC, place DESC LIMIT $most
             """,
-            ("$kind", kind), ("$most", most));
+            ("$kind", kind),
+            ("$most", most)
+        );
     }
 
     /// <summary>Adds entries within a transaction, which is to be rolled back where there are conflicts.</summary>
@@ -127,29 +139,47 @@ public sealed class WorkStore(Database database, TimeProvider clock)
         return new(added, conflicts, before);
     }
 
-    private static bool Insert(SqliteConnection connection, string jobId, StoredWork entry, string now) => connection.Run(
-        """
-        INSERT INTO work (job_id, id, kind, cover_id, document, written, place, subject, number)
-        VALUES ($job, $id, $kind, $cover, $document, $now, (SELECT COALESCE(MAX(place) + 1, 0) FROM work WHERE job_id = $job), $subject, $number)
-        ON CONFLICT (job_id, id) DO NOTHING
-        """,
-        ("$job", jobId), ("$id", entry.Id), ("$kind", entry.Kind), ("$cover", entry.CoverId), ("$document", entry.Document), ("$now", now),
-        ("$subject", entry.Subject), ("$number", entry.Number)) == 1;
+    private static bool Insert(SqliteConnection connection, string jobId, StoredWork entry, string now) =>
+        connection.Run(
+            """
+            INSERT INTO work (job_id, id, kind, cover_id, document, written, place, subject, number)
+            VALUES ($job, $id, $kind, $cover, $document, $now, (SELECT COALESCE(MAX(place) + 1, 0) FROM work WHERE job_id = $job), $subject, $number)
+            ON CONFLICT (job_id, id) DO NOTHING
+            """,
+            ("$job", jobId),
+            ("$id", entry.Id),
+            ("$kind", entry.Kind),
+            ("$cover", entry.CoverId),
+            ("$document", entry.Document),
+            ("$now", now),
+            ("$subject", entry.Subject),
+            ("$number", entry.Number)
+        ) == 1;
 
     /// <summary>The last entry before this one that says of the same thing what this one says, and still holds.</summary>
-    private static string? DoneBefore(SqliteConnection connection, string jobId, StoredWork entry) => connection.Rows(
-        row => row.GetString(0) == entry.Kind ? row.GetString(1) : null,
-        $"""
-        SELECT kind, document FROM work told
-        WHERE job_id = $job AND subject = $subject AND cover_id = $cover AND number = $number AND id <> $id AND ({Done} OR kind = 'spoiled')
-            AND NOT EXISTS (SELECT 1 FROM work undone WHERE undone.job_id = $job AND undone.subject = told.id AND undone.kind = 'undone')
-            AND EXISTS (SELECT 1 FROM work WHERE job_id = $job AND id = $id AND {Done})
-        ORDER BY place DESC LIMIT 1
-        """,
-        ("$job", jobId), ("$subject", entry.Subject), ("$cover", entry.CoverId), ("$number", entry.Number), ("$id", entry.Id)).SingleOrDefault();
+    private static string? DoneBefore(SqliteConnection connection, string jobId, StoredWork entry) =>
+        connection
+            .Rows(
+                row => row.GetString(0) == entry.Kind ? row.GetString(1) : null,
+                $"""
+                SELECT kind, document FROM work told
+                WHERE job_id = $job AND subject = $subject AND cover_id = $cover AND number = $number AND id <> $id AND ({Done} OR kind = 'spoiled')
+                    AND NOT EXISTS (SELECT 1 FROM work undone WHERE undone.job_id = $job AND undone.subject = told.id AND undone.kind = 'undone')
+                    AND EXISTS (SELECT 1 FROM work WHERE job_id = $job AND id = $id AND {Done})
+                ORDER BY place DESC LIMIT 1
+                """,
+                ("$job", jobId),
+                ("$subject", entry.Subject),
+                ("$cover", entry.CoverId),
+                ("$number", entry.Number),
+                ("$id", entry.Id)
+            )
+            .SingleOrDefault();
 
     private static StoredWork? Find(SqliteConnection connection, string jobId, string id) =>
-        connection.Rows(Read, $"SELECT {Columns} FROM work WHERE job_id = $job AND id = $id", ("$job", jobId), ("$id", id)).SingleOrDefault();
+        connection
+            .Rows(Read, $"SELECT {Columns} FROM work WHERE job_id = $job AND id = $id", ("$job", jobId), ("$id", id))
+            .SingleOrDefault();
 
     /// <summary>The same content, however an earlier version wrote it down.</summary>
     private static bool IsSame(string stored, string document)

@@ -21,7 +21,9 @@ builder.WebHost.ConfigureKestrel(server => server.Limits.MaxRequestBodySize = 16
 builder.Services.Configure<JsonOptions>(options =>
 {
     OpenFormat.Configure(options.SerializerOptions);
-    options.SerializerOptions.TypeInfoResolver = (options.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(RequiredMembers.Ask);
+    options.SerializerOptions.TypeInfoResolver = (
+        options.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()
+    ).WithAddedModifier(RequiredMembers.Ask);
 });
 builder.Services.Configure<ApplicationOptions>(builder.Configuration);
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
@@ -48,7 +50,13 @@ builder.Services.AddSingleton<JobChanges>();
 builder.Services.AddSingleton<WrongCodes>();
 builder.Services.AddSingleton<JobImport>();
 builder.Services.AddSingleton<RightOfWay>();
-builder.Services.AddSingleton<Planners>(services => new(Environment.ProcessorCount, services.GetRequiredService<RightOfWay>(), services.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping));
+builder.Services.AddSingleton<Planners>(services =>
+    new(
+        Environment.ProcessorCount,
+        services.GetRequiredService<RightOfWay>(),
+        services.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping
+    )
+);
 builder.Services.AddSingleton<TapeFeed>();
 builder.Services.AddSingleton<FootSwitchFeed>();
 builder.Services.AddSingleton(_ => new SimulatedTape(Environment.TickCount));
@@ -66,12 +74,14 @@ if (StoreCommands.Run(app) is { } ended)
 }
 
 var idle = app.Services.GetRequiredService<IdleMemory>();
-app.Use(async (context, next) =>
-{
-    idle.Stir();
-    await next(context);
-    idle.Stir();
-});
+app.Use(
+    async (context, next) =>
+    {
+        idle.Stir();
+        await next(context);
+        idle.Stir();
+    }
+);
 app.UseMiddleware<SafeAnswers>();
 app.UseExceptionHandler(FailedRequests.Handling);
 app.UseStatusCodePages();
@@ -80,18 +90,22 @@ app.UseMiddleware<SmallAnswers>();
 app.UseMiddleware<OwnNames>();
 app.Use(FailedRequests.OnlyKnownLetters);
 app.UseMiddleware<SameOriginWrites>();
-app.Use(async (context, next) =>
-{
-    // A phone that was let in for one sheet is served that sheet and nothing else.
-    if (sheets.Allows(context))
+app.Use(
+    async (context, next) =>
     {
-        await next(context);
+        // A phone that was let in for one sheet is served that sheet and nothing else.
+        if (sheets.Allows(context))
+        {
+            await next(context);
+        }
+        else
+        {
+            await TypedResults
+                .Problem("Only measuring sheets are served at this address.", statusCode: StatusCodes.Status404NotFound)
+                .ExecuteAsync(context);
+        }
     }
-    else
-    {
-        await TypedResults.Problem("Only measuring sheets are served at this address.", statusCode: StatusCodes.Status404NotFound).ExecuteAsync(context);
-    }
-});
+);
 
 app.UseMiddleware<MeasuredRequests>(); // before a place to write is taken: a body that comes slowly keeps nobody waiting
 app.UseMiddleware<StoreWrites>();
@@ -130,7 +144,14 @@ if (options.Web is { } web && Directory.Exists(web))
     var files = new PhysicalFileProvider(Path.GetFullPath(web));
     app.UseMiddleware<FirstPage>(files);
     app.UseMiddleware<PackedFiles>(files);
-    app.UseStaticFiles(new StaticFileOptions { FileProvider = files, ContentTypeProvider = PackedFiles.Types, OnPrepareResponse = StaticCaching.Apply });
+    app.UseStaticFiles(
+        new StaticFileOptions
+        {
+            FileProvider = files,
+            ContentTypeProvider = PackedFiles.Types,
+            OnPrepareResponse = StaticCaching.Apply,
+        }
+    );
 }
 
 if (options.Demo is { } demo)

@@ -15,18 +15,27 @@ public sealed record SheetAddress(IPEndPoint? Endpoint)
 
     /// <summary>Reads <c>ADDRESS:PORT</c>; null for none.</summary>
     /// <exception cref="FormatException">It is no address with a port.</exception>
-    public static SheetAddress Read(string? listen) => string.IsNullOrWhiteSpace(listen) ? new((IPEndPoint?)null)
+    public static SheetAddress Read(string? listen) =>
+        string.IsNullOrWhiteSpace(listen) ? new((IPEndPoint?)null)
         : IPEndPoint.TryParse(listen, out var end) && end.Port > 0 ? new(end)
         : throw new FormatException($"--listen wants an address with a port, as 0.0.0.0:5190, not “{listen}”.");
 
     /// <summary>True when a request that came in at the phones' address may be answered.</summary>
     public bool Allows(HttpContext context) =>
-        Endpoint is not { } end || context.Connection.LocalPort != end.Port || Array.Exists(Pages, page => context.Request.Path.StartsWithSegments(page.TrimEnd('/')) || context.Request.Path.Value!.StartsWith(page, StringComparison.Ordinal));
+        Endpoint is not { } end
+        || context.Connection.LocalPort != end.Port
+        || Array.Exists(Pages, page =>
+            context.Request.Path.StartsWithSegments(page.TrimEnd('/'))
+            || context.Request.Path.Value!.StartsWith(page, StringComparison.Ordinal)
+        );
 
-    private static string Own() => NetworkInterface.GetAllNetworkInterfaces()
-        .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
-        .SelectMany(card => card.GetIPProperties().UnicastAddresses)
-        .Where(address => address.Address.AddressFamily == AddressFamily.InterNetwork)
-        .Select(address => address.Address.ToString())
-        .FirstOrDefault() ?? "127.0.0.1";
+    private static string Own() =>
+        NetworkInterface
+            .GetAllNetworkInterfaces()
+            .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
+            .SelectMany(card => card.GetIPProperties().UnicastAddresses)
+            .Where(address => address.Address.AddressFamily == AddressFamily.InterNetwork)
+            .Select(address => address.Address.ToString())
+            .FirstOrDefault()
+        ?? "127.0.0.1";
 }

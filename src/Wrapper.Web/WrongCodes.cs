@@ -29,6 +29,8 @@ public sealed class WrongCodes(TimeProvider clock)
             _wrong.Clear();
         }
 
-        _wrong.AddOrUpdate(address ?? IPAddress.None, (1, now), (_, known) => now - known.Since < Window ? (known.Count + 1, known.Since) : (1, now));
+        _wrong.AddOrUpdate(address ?? IPAddress.None, (1, now), (_, known) =>
+            now - known.Since < Window ? (known.Count + 1, known.Since) : (1, now)
+        );
     }
 }

@@ -23,14 +23,20 @@ internal static class Golden
             return;
         }
 
-        var kept = File.ReadAllLines(Path.Combine(Path.GetDirectoryName(typeof(Golden).Assembly.Location)!, "golden", file)).Where(line => line.StartsWith(part, StringComparison.Ordinal)).Select(line => line.Split('\t', 2)).ToDictionary(parts => parts[0], parts => parts[1]);
+        var kept = File.ReadAllLines(Path.Combine(Path.GetDirectoryName(typeof(Golden).Assembly.Location)!, "golden", file))
+            .Where(line => line.StartsWith(part, StringComparison.Ordinal))
+            .Select(line => line.Split('\t', 2))
+            .ToDictionary(parts => parts[0], parts => parts[1]);
         foreach (var (name, line) in answers)
         {
             Assert.True(kept.Remove(name, out var answer), $"{name} is not in {file}");
             Assert.True(answer == line, $"{file}, {name}:\n  was {answer}\n  is  {line}");
         }
 
-        Assert.True(kept.Count == 0, $"{file}: {string.Join(", ", kept.Keys.Take(5))} {(kept.Count == 1 ? "is" : "are")} not answered any more");
+        Assert.True(
+            kept.Count == 0,
+            $"{file}: {string.Join(", ", kept.Keys.Take(5))} {(kept.Count == 1 ? "is" : "are")} not answered any more"
+        );
     }
 
     /// <summary>The folder the files are kept in: beside the project, found from where the tests were built.</summary>

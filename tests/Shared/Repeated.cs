@@ -12,7 +12,8 @@ internal static class Repeated
     private static readonly int Wide = int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_WIDE"), out var times) ? times : 0;
 
     /// <summary>With WRAPPER_FEW=n only an n-th of the values: many quick looks at code that was changed on purpose.</summary>
-    private static readonly int Few = int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FEW"), out var share) && share > 1 ? share : 1;
+    private static readonly int Few =
+        int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FEW"), out var share) && share > 1 ? share : 1;
 
     /// <summary>Holds <paramref name="holds"/> to <paramref name="iter"/> values of <paramref name="gen"/>.</summary>
     public static void ForMany<T>(this Gen<T> gen, Action<T> holds, int iter = 100)

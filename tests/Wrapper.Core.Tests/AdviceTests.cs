@@ -31,35 +31,227 @@ public sealed class AdviceTests
 
     private static readonly Case[] Cases =
     [
-        new("curved-plan", new() { HasCurvedPlan = true }, Plain, For(Made, "boxing-strip"), Against(Made, "wrap-notched"), Against(Made, "wrap-folded"), Against(Made, "panels-folded")),
-        new("firm-filling", new() { Filling = Filling.Firm }, new() { Filling = Filling.Soft }, For(Made, "boxing-strip"), For("zipSides", "three-sides"), Against("zipSides", "back"), Against("closure", "buttons"), For("fit", "snug")),
-        new("soft-filling", new() { Filling = Filling.Soft }, Plain, For(Made, "bag"), For(Made, "wrap-folded"), For("closure", "gap"), Against("fit", "snug"), Against(Made, "boxing-strip")),
-        new("thin-wall", new() { Thickness = Length.FromMillimetres(37.9m) }, new() { Thickness = Length.FromMillimetres(38m) }, For(Made, "wrap-folded"), Against(Made, "boxing-strip")),
-        new("wash", Wanting(Matter.WashedOften), Wanting(Matter.Outdoors), For("closure", "zip"), For("zipSides", "three-sides"), For(Made, "envelope"), For(Made, "wrap-notched"), Against("piping", "both"), Against("closure", "gap")),
+        new(
+            "curved-plan",
+            new() { HasCurvedPlan = true },
+            Plain,
+            For(Made, "boxing-strip"),
+            Against(Made, "wrap-notched"),
+            Against(Made, "wrap-folded"),
+            Against(Made, "panels-folded")
+        ),
+        new(
+            "firm-filling",
+            new() { Filling = Filling.Firm },
+            new() { Filling = Filling.Soft },
+            For(Made, "boxing-strip"),
+            For("zipSides", "three-sides"),
+            Against("zipSides", "back"),
+            Against("closure", "buttons"),
+            For("fit", "snug")
+        ),
+        new(
+            "soft-filling",
+            new() { Filling = Filling.Soft },
+            Plain,
+            For(Made, "bag"),
+            For(Made, "wrap-folded"),
+            For("closure", "gap"),
+            Against("fit", "snug"),
+            Against(Made, "boxing-strip")
+        ),
+        new(
+            "thin-wall",
+            new() { Thickness = Length.FromMillimetres(37.9m) },
+            new() { Thickness = Length.FromMillimetres(38m) },
+            For(Made, "wrap-folded"),
+            Against(Made, "boxing-strip")
+        ),
+        new(
+            "wash",
+            Wanting(Matter.WashedOften),
+            Wanting(Matter.Outdoors),
+            For("closure", "zip"),
+            For("zipSides", "three-sides"),
+            For(Made, "envelope"),
+            For(Made, "wrap-notched"),
+            Against("piping", "both"),
+            Against("closure", "gap")
+        ),
         new("wash", Wanting(Matter.Children), Plain, Against("piping", "top")),
-        new("children", Wanting(Matter.Children), Wanting(Matter.WashedOften), Forbids("closure", "ties"), Forbids("edge", "drawstring"), Forbids("edge", "overlocked-cord"), Forbids("closure", "buttons"), Forbids("closure", "pinned-tail")),
-        new("frays", Of(ClothTrait.Frays), Of(ClothTrait.Bulky), For(Made, "boxing-strip"), For(Made, "panels-folded"), Against(Made, "wrap-notched"), Against(Made, "tub-notched")),
-        new("frays", Of(ClothTrait.Frays) with { HasCurvedPlan = true }, Plain with { HasCurvedPlan = true }, Against(Made, "boxing-strip")),
-        new("bulky", Of(ClothTrait.Bulky), Of(ClothTrait.Frays), For(Made, "boxing-strip"), For(Made, "wrap-notched"), Against(Made, "wrap-folded"), Against("edge", "double-hem"), Against("piping", "both"), Against("skirt", "gathered")),
-        new("thin-cloth", Of(ClothTrait.ShowsThrough), Of(ClothTrait.Frays), For("piping", "both"), Against("edge", "stretched-elastic"), Against("closure", "invisible-zip")),
+        new(
+            "children",
+            Wanting(Matter.Children),
+            Wanting(Matter.WashedOften),
+            Forbids("closure", "ties"),
+            Forbids("edge", "drawstring"),
+            Forbids("edge", "overlocked-cord"),
+            Forbids("closure", "buttons"),
+            Forbids("closure", "pinned-tail")
+        ),
+        new(
+            "frays",
+            Of(ClothTrait.Frays),
+            Of(ClothTrait.Bulky),
+            For(Made, "boxing-strip"),
+            For(Made, "panels-folded"),
+            Against(Made, "wrap-notched"),
+            Against(Made, "tub-notched")
+        ),
+        new(
+            "frays",
+            Of(ClothTrait.Frays) with
+            {
+                HasCurvedPlan = true,
+            },
+            Plain with
+            {
+                HasCurvedPlan = true,
+            },
+            Against(Made, "boxing-strip")
+        ),
+        new(
+            "bulky",
+            Of(ClothTrait.Bulky),
+            Of(ClothTrait.Frays),
+            For(Made, "boxing-strip"),
+            For(Made, "wrap-notched"),
+            Against(Made, "wrap-folded"),
+            Against("edge", "double-hem"),
+            Against("piping", "both"),
+            Against("skirt", "gathered")
+        ),
+        new(
+            "thin-cloth",
+            Of(ClothTrait.ShowsThrough),
+            Of(ClothTrait.Frays),
+            For("piping", "both"),
+            Against("edge", "stretched-elastic"),
+            Against("closure", "invisible-zip")
+        ),
         new("thin-cloth", Of(ClothTrait.Slips), Plain, For("piping", "top"), For("layers", "reversible")),
         new("thin-cloth", Of(ClothTrait.ShowsThrough) with { IsPiped = true }, Plain with { IsPiped = true }, For(Made, "boxing-strip")),
-        new("stretches", Of(ClothTrait.Stretches), Of(ClothTrait.Slips), For(Made, "tub-notched"), For("edge", "casing-elastic"), For(Made, "wrap-folded"), Against("piping", "both"), Against(Made, "boxing-strip")),
-        new("large-print", new() { Repeat = AdviceFacts.LargeMotif }, new() { Repeat = Length.FromMillimetres(299.9m) }, For(Made, "wrap-notched"), (new(Made, "boxing-strip") { IsJoinedInSight = true }, Speaks.Against)),
-        new("large-print", new() { OneWay = true, Repeat = Length.FromMillimetres(20m) }, new() { OneWay = true }, For(Made, "wrap-folded"), (new(Made, "boxing-strip") { TakesMostPieces = true }, Speaks.Against)),
-        new("nap", new() { OneWay = true }, new() { OneWay = true, Repeat = Length.FromMillimetres(20m) }, For(Made, "boxing-strip"), For(Made, "tub-walls"), Against(Made, "wrap-notched")),
-        new("striped", Of(ClothTrait.Striped), Of(ClothTrait.Bulky), For(Made, "boxing-strip"), Against("piping", "both"), Against(Made, "wrap-folded")),
-        new("both-sides", Wanting(Matter.BothSides), Wanting(Matter.Crisp), For(Made, "boxing-strip"), For(Made, "bag"), Against(Made, "envelope")),
-        new("easy", Wanting(Matter.FirstOne), Wanting(Matter.Crisp), For(Made, "wrap-folded"), For(Made, "envelope"), For(Made, "tub-notched"), Against(Made, "wrap-notched"), Against("piping", "top")),
+        new(
+            "stretches",
+            Of(ClothTrait.Stretches),
+            Of(ClothTrait.Slips),
+            For(Made, "tub-notched"),
+            For("edge", "casing-elastic"),
+            For(Made, "wrap-folded"),
+            Against("piping", "both"),
+            Against(Made, "boxing-strip")
+        ),
+        new(
+            "large-print",
+            new() { Repeat = AdviceFacts.LargeMotif },
+            new() { Repeat = Length.FromMillimetres(299.9m) },
+            For(Made, "wrap-notched"),
+            (new(Made, "boxing-strip") { IsJoinedInSight = true }, Speaks.Against)
+        ),
+        new(
+            "large-print",
+            new() { OneWay = true, Repeat = Length.FromMillimetres(20m) },
+            new() { OneWay = true },
+            For(Made, "wrap-folded"),
+            (new(Made, "boxing-strip") { TakesMostPieces = true }, Speaks.Against)
+        ),
+        new(
+            "nap",
+            new() { OneWay = true },
+            new() { OneWay = true, Repeat = Length.FromMillimetres(20m) },
+            For(Made, "boxing-strip"),
+            For(Made, "tub-walls"),
+            Against(Made, "wrap-notched")
+        ),
+        new(
+            "striped",
+            Of(ClothTrait.Striped),
+            Of(ClothTrait.Bulky),
+            For(Made, "boxing-strip"),
+            Against("piping", "both"),
+            Against(Made, "wrap-folded")
+        ),
+        new(
+            "both-sides",
+            Wanting(Matter.BothSides),
+            Wanting(Matter.Crisp),
+            For(Made, "boxing-strip"),
+            For(Made, "bag"),
+            Against(Made, "envelope")
+        ),
+        new(
+            "easy",
+            Wanting(Matter.FirstOne),
+            Wanting(Matter.Crisp),
+            For(Made, "wrap-folded"),
+            For(Made, "envelope"),
+            For(Made, "tub-notched"),
+            Against(Made, "wrap-notched"),
+            Against("piping", "top")
+        ),
         new("easy", Wanting(Matter.LeastWork), Wanting(Matter.LeastCloth), For(Made, "panels-folded")),
         new("least-work", Wanting(Matter.LeastWork), Wanting(Matter.FirstOne), (new(Made, "blocks") { IsQuickest = true }, Speaks.For)),
-        new("least-cloth", Wanting(Matter.LeastCloth), Wanting(Matter.LeastWork), (new(Made, "blocks") { TakesLeastCloth = true }, Speaks.For)),
-        new("crisp", Wanting(Matter.Crisp), Wanting(Matter.BothSides), For(Made, "boxing-strip"), For(Made, "tub-walls"), For("piping", "both"), For("fit", "snug"), For("skirt", "kick-pleats"), Against(Made, "wrap-folded"), Against(Made, "bag")),
-        new("outdoors", Wanting(Matter.Outdoors), Wanting(Matter.WashedOften), For(Made, "boxing-strip"), For("closure", "zip"), Against("piping", "both"), Against("edge", "drawstring")),
-        new("large-set", new() { Count = 6 }, new() { Count = 5 }, (new(Made, "blocks") { IsQuickest = true }, Speaks.For), Against("closure", "gap")),
-        new("wide-plate", new() { OneWay = true }, new() { OneWay = true, Repeat = Length.FromMillimetres(20m) }, (new(Made, "bag") { IsJoinedInSight = true }, Speaks.Against)),
-        new("on-and-off", Wanting(Matter.OnAndOff), Wanting(Matter.Crisp), For("zipSides", "three-sides"), For("closure", "hook-and-loop"), Against("closure", "gap"), Against("fit", "snug")),
-        new("like-the-others", Wanting(Matter.LikeTheOthers) with { Others = ["bag"] }, Wanting(Matter.LikeTheOthers) with { Others = ["envelope"] }, For(Made, "bag")),
+        new(
+            "least-cloth",
+            Wanting(Matter.LeastCloth),
+            Wanting(Matter.LeastWork),
+            (new(Made, "blocks") { TakesLeastCloth = true }, Speaks.For)
+        ),
+        new(
+            "crisp",
+            Wanting(Matter.Crisp),
+            Wanting(Matter.BothSides),
+            For(Made, "boxing-strip"),
+            For(Made, "tub-walls"),
+            For("piping", "both"),
+            For("fit", "snug"),
+            For("skirt", "kick-pleats"),
+            Against(Made, "wrap-folded"),
+            Against(Made, "bag")
+        ),
+        new(
+            "outdoors",
+            Wanting(Matter.Outdoors),
+            Wanting(Matter.WashedOften),
+            For(Made, "boxing-strip"),
+            For("closure", "zip"),
+            Against("piping", "both"),
+            Against("edge", "drawstring")
+        ),
+        new(
+            "large-set",
+            new() { Count = 6 },
+            new() { Count = 5 },
+            (new(Made, "blocks") { IsQuickest = true }, Speaks.For),
+            Against("closure", "gap")
+        ),
+        new(
+            "wide-plate",
+            new() { OneWay = true },
+            new() { OneWay = true, Repeat = Length.FromMillimetres(20m) },
+            (new(Made, "bag") { IsJoinedInSight = true }, Speaks.Against)
+        ),
+        new(
+            "on-and-off",
+            Wanting(Matter.OnAndOff),
+            Wanting(Matter.Crisp),
+            For("zipSides", "three-sides"),
+            For("closure", "hook-and-loop"),
+            Against("closure", "gap"),
+            Against("fit", "snug")
+        ),
+        new(
+            "like-the-others",
+            Wanting(Matter.LikeTheOthers) with
+            {
+                Others = ["bag"],
+            },
+            Wanting(Matter.LikeTheOthers) with
+            {
+                Others = ["envelope"],
+            },
+            For(Made, "bag")
+        ),
     ];
 
     public static TheoryData<int> EveryCase => [.. Enumerable.Range(0, Cases.Length)];
@@ -84,11 +276,40 @@ public sealed class AdviceTests
     public void Of_what_nothing_is_known_nothing_is_said() =>
         Assert.Empty(from word in ConstructionWords from reason in AdviceRules.Of(new(Made, word), Plain) select reason);
 
-    private static readonly string[] ConstructionWords = ["boxing-strip", "wrap-notched", "wrap-folded", "panels-folded", "envelope", "bag", "tub-notched", "tub-walls"];
+    private static readonly string[] ConstructionWords =
+    [
+        "boxing-strip",
+        "wrap-notched",
+        "wrap-folded",
+        "panels-folded",
+        "envelope",
+        "bag",
+        "tub-notched",
+        "tub-walls",
+    ];
 
-    private static string Advised(string matters, ClothSpecification? cloth = null, string kind = Made, string thing = "box-cushion", string measures = "width=20 depth=20 thickness=4", IReadOnlyList<string>? others = null) =>
-        MakeUps.Compare(Thing.Inches(thing, measures) with { Matters = matters.Split(' ', StringSplitOptions.RemoveEmptyEntries) }, cloth ?? Cloth54, NoRules, 2, others: others)
-            .SingleOrDefault(one => one.IsRecommended && one.Change.Kind == kind)?.Change.Word ?? "none";
+    private static string Advised(
+        string matters,
+        ClothSpecification? cloth = null,
+        string kind = Made,
+        string thing = "box-cushion",
+        string measures = "width=20 depth=20 thickness=4",
+        IReadOnlyList<string>? others = null
+    ) =>
+        MakeUps
+            .Compare(
+                Thing.Inches(thing, measures) with
+                {
+                    Matters = matters.Split(' ', StringSplitOptions.RemoveEmptyEntries),
+                },
+                cloth ?? Cloth54,
+                NoRules,
+                2,
+                others: others
+            )
+            .SingleOrDefault(one => one.IsRecommended && one.Change.Kind == kind)
+            ?.Change.Word
+        ?? "none";
 
     [Fact]
     public void The_advice_follows_what_matters()
@@ -124,15 +345,30 @@ public sealed class AdviceTests
         Assert.NotEqual("ties", Advised("on-and-off children", kind: "closure", thing: "duvet", measures: Duvet));
         Assert.Equal("zip", Advised("on-and-off children", kind: "closure", thing: "duvet", measures: Duvet));
         Assert.Contains(
-            MakeUps.Compare(Thing.Inches("duvet", Duvet) with { Matters = ["children"] }, Cloth54 with { Width = Length.FromInches(110) }, NoRules, 1),
-            one => one.Change is { Kind: "closure", Word: "ties" } && one.Reasons.Any(reason => reason.Speaks == Speaks.Forbids));
+            MakeUps.Compare(
+                Thing.Inches("duvet", Duvet) with
+                {
+                    Matters = ["children"],
+                },
+                Cloth54 with
+                {
+                    Width = Length.FromInches(110),
+                },
+                NoRules,
+                1
+            ),
+            one => one.Change is { Kind: "closure", Word: "ties" } && one.Reasons.Any(reason => reason.Speaks == Speaks.Forbids)
+        );
     }
 
     [Fact]
     public void A_plate_that_the_cloth_is_too_narrow_for_speaks_against_its_way_and_joined_boxing_does_not()
     {
-        bool IsSaid(string measures) => MakeUps.Compare(Thing.Inches("box-cushion", measures), Cloth54, NoRules, 1)
-            .Single(one => one.Change.Word == "boxing-strip").Reasons.Any(reason => reason.Rule == "wide-plate");
+        bool IsSaid(string measures) =>
+            MakeUps
+                .Compare(Thing.Inches("box-cushion", measures), Cloth54, NoRules, 1)
+                .Single(one => one.Change.Word == "boxing-strip")
+                .Reasons.Any(reason => reason.Rule == "wide-plate");
         Assert.True(IsSaid("width=60 depth=60 thickness=4"));
         Assert.False(IsSaid("width=48 depth=40 thickness=4")); // its boxing is joined all the same
     }

@@ -22,7 +22,9 @@ public sealed class BoundaryTests
     [InlineData("1 1/16", true)]
     public void A_zip_of_just_nine_tenths_of_the_width_is_enough_between_panels(string clear, bool isSmall)
     {
-        var outcome = Drafter.Draft(Thing.Inches("box-cushion", "width=20 depth=19 thickness=4", "construction=panels-folded r.zipClear=" + clear.Replace(' ', '_')));
+        var outcome = Drafter.Draft(
+            Thing.Inches("box-cushion", "width=20 depth=19 thickness=4", "construction=panels-folded r.zipClear=" + clear.Replace(' ', '_'))
+        );
         Assert.Equal(isSmall, outcome.Checks.Any(check => check.Code == "opening-too-small"));
     }
 
@@ -35,7 +37,9 @@ public sealed class BoundaryTests
         for (var quarters = 40; quarters < 400; quarters++)
         {
             var width = quarters / 4.0;
-            var draft = Thing.Drafted(Thing.Inches("box-cushion", FormattableString.Invariant($"width={width} depth=19 thickness=4"), "o.piping=both usable=53"));
+            var draft = Thing.Drafted(
+                Thing.Inches("box-cushion", FormattableString.Invariant($"width={width} depth=19 thickness=4"), "o.piping=both usable=53")
+            );
             var casing = draft.Pieces.Single(piece => piece.Id == "piping");
 
             // Two edges with a lap of 3 each, joined on the straight grain; the slanted ends take the casing's width once.
@@ -59,10 +63,16 @@ public sealed class BoundaryTests
     public void An_outline_off_an_old_cover_is_drafted_as_it_was_before_it_shrank(string along, string across)
     {
         var (down, over) = (Share(along), Share(across));
-        var old = Outlined("from=old-cover", 1, 1, 1) with { Rules = Cushions.Typed(("shrinkage.along", along), ("shrinkage.across", across)) };
+        var old = Outlined("from=old-cover", 1, 1, 1) with
+        {
+            Rules = Cushions.Typed(("shrinkage.along", along), ("shrinkage.across", across)),
+        };
         var now = Outlined("", 1 - over, 1 - down, 1 - ((over + down) / 2));
         var (was, is_) = (Thing.Drafted(old), Thing.Drafted(now));
-        var (first, second) = (was.Pieces.First(piece => piece.Id == "plate").StitchLine, is_.Pieces.First(piece => piece.Id == "plate").StitchLine);
+        var (first, second) = (
+            was.Pieces.First(piece => piece.Id == "plate").StitchLine,
+            is_.Pieces.First(piece => piece.Id == "plate").StitchLine
+        );
         Assert.Equal(second.Bounds.Width.Millimetres, first.Bounds.Width.Millimetres, 0.001);
         Assert.Equal(second.Bounds.Height.Millimetres, first.Bounds.Height.Millimetres, 0.001);
         Assert.Equal(second.Edges.Sum(edge => edge.Length.Millimetres), first.Edges.Sum(edge => edge.Length.Millimetres), 0.002);
@@ -77,10 +87,29 @@ public sealed class BoundaryTests
     [InlineData("-1", "10", "Station 2:")]
     public void A_station_that_cannot_be_read_is_told_by_its_number(string at, string width, string said)
     {
-        StationInput[] stations = [new(Entry.Typed("0"), Entry.Typed("12")), new(Entry.Typed(at), Entry.Typed(width)), new(Entry.Typed("20"), Entry.Typed("12"))];
-        var shape = Forms.FormCatalogue.All.SelectMany(form => form.Shapes.Select(one => (Form: form.Id, Shape: one))).First(one => one.Shape.List == MeasureList.Stations);
-        var input = new CoverInput { Unit = "in", Form = shape.Form, Shape = shape.Shape.Id, Construction = shape.Shape.Constructions[0], Stations = stations, Measures = shape.Shape.Measures.Where(measure => measure.IsInExamples).ToDictionary(measure => measure.Name, measure => Entry.Typed(measure.ExampleInches)) };
-        Assert.Contains(Drafter.Draft(input).Checks, check => check.Measure == "stations" && check.Text.StartsWith(said, StringComparison.Ordinal));
+        StationInput[] stations =
+        [
+            new(Entry.Typed("0"), Entry.Typed("12")),
+            new(Entry.Typed(at), Entry.Typed(width)),
+            new(Entry.Typed("20"), Entry.Typed("12")),
+        ];
+        var shape = Forms
+            .FormCatalogue.All.SelectMany(form => form.Shapes.Select(one => (Form: form.Id, Shape: one)))
+            .First(one => one.Shape.List == MeasureList.Stations);
+        var input = new CoverInput
+        {
+            Unit = "in",
+            Form = shape.Form,
+            Shape = shape.Shape.Id,
+            Construction = shape.Shape.Constructions[0],
+            Stations = stations,
+            Measures = shape
+                .Shape.Measures.Where(measure => measure.IsInExamples)
+                .ToDictionary(measure => measure.Name, measure => Entry.Typed(measure.ExampleInches)),
+        };
+        Assert.Contains(Drafter.Draft(input).Checks, check =>
+            check.Measure == "stations" && check.Text.StartsWith(said, StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -93,7 +122,10 @@ public sealed class BoundaryTests
     private static CoverInput Outlined(string said, double over, double down, double middle)
     {
         PointInput At(double x, double y, double rise) => new(Typed(x / over), Typed(y / down), Typed(rise / middle));
-        return Thing.Millimetres("box-cushion", "shape=outline thickness=100", said) with { Points = [At(0, 0, 40), At(600, 0, 0), At(600, 500, 30), At(0, 500, 0)] };
+        return Thing.Millimetres("box-cushion", "shape=outline thickness=100", said) with
+        {
+            Points = [At(0, 0, 40), At(600, 0, 0), At(600, 500, 30), At(0, 500, 0)],
+        };
 
         static Entry Typed(double millimetres) => Entry.Number((decimal)millimetres);
     }

@@ -37,26 +37,37 @@ public sealed class BoxingStripTests
     public void The_same_in_metric_is_the_exact_conversion()
     {
         var inches = Draft(Cushions.Worked);
-        var metric = Draft(Cushions.Worked with
-        {
-            Unit = "mm",
-            Measures = Cushions.Typed(("width", "539.75"), ("depth", "482.6 mm"), ("thickness", "10.16 cm")),
-            Rules = Cushions.Typed(("seam", "12.7"), ("zip", "19,05"), ("zipTurn", "76.2"), ("pocketLap", "25.4"), ("pipingLap", "76.2")),
-        });
+        var metric = Draft(
+            Cushions.Worked with
+            {
+                Unit = "mm",
+                Measures = Cushions.Typed(("width", "539.75"), ("depth", "482.6 mm"), ("thickness", "10.16 cm")),
+                Rules = Cushions.Typed(
+                    ("seam", "12.7"),
+                    ("zip", "19,05"),
+                    ("zipTurn", "76.2"),
+                    ("pocketLap", "25.4"),
+                    ("pipingLap", "76.2")
+                ),
+            }
+        );
         Assert.Equal(
             inches.Pieces.Select(piece => (piece.Key, piece.CutWidth.Value, piece.CutLength.Value)),
-            metric.Pieces.Select(piece => (piece.Key, piece.CutWidth.Value, piece.CutLength.Value)));
+            metric.Pieces.Select(piece => (piece.Key, piece.CutWidth.Value, piece.CutLength.Value))
+        );
     }
 
     [Fact]
     public void A_metric_house_has_its_own_defaults_and_not_conversions()
     {
-        var draft = Draft(new CoverInput
-        {
-            Unit = "mm",
-            Form = "box-cushion",
-            Measures = Cushions.Typed(("width", "540"), ("depth", "480"), ("thickness", "100")),
-        });
+        var draft = Draft(
+            new CoverInput
+            {
+                Unit = "mm",
+                Form = "box-cushion",
+                Measures = Cushions.Typed(("width", "540"), ("depth", "480"), ("thickness", "100")),
+            }
+        );
         Assert.Equal(["plate 2: 564 × 504", "zip-boxing 2: 714 × 82", "boxing 1: 1374 × 124"], Sizes(draft));
     }
 
@@ -67,11 +78,8 @@ public sealed class BoxingStripTests
         Assert.Equal(LengthUnit.Centimetre, Draft(Bare("54", "48 cm", "10")).Format.Unit);
         Assert.Equal(LengthUnit.Millimetre, Draft(Bare("540", "480", "100")).Format.Unit);
 
-        static CoverInput Bare(string width, string depth, string thickness) => new()
-        {
-            Form = "box-cushion",
-            Measures = Cushions.Typed(("width", width), ("depth", depth), ("thickness", thickness)),
-        };
+        static CoverInput Bare(string width, string depth, string thickness) =>
+            new() { Form = "box-cushion", Measures = Cushions.Typed(("width", width), ("depth", depth), ("thickness", thickness)) };
     }
 
     [Fact]
@@ -89,7 +97,11 @@ public sealed class BoxingStripTests
     {
         var draft = Draft(Cushions.Worked);
         Assert.All(draft.Ledger, entry => Assert.Equal(Length.Zero, entry.Difference));
-        var shorter = draft.Pieces.Select(piece => piece.Key != "boxing" ? piece : piece with { StitchLine = Shortened(piece.StitchLine, "front", Length.FromMillimetres(2m)) }).ToList();
+        var shorter = draft
+            .Pieces.Select(piece =>
+                piece.Key != "boxing" ? piece : piece with { StitchLine = Shortened(piece.StitchLine, "front", Length.FromMillimetres(2m)) }
+            )
+            .ToList();
 
         var open = SeamLedger.Measure(shorter, draft.Seams).Where(entry => !entry.Meets).Select(entry => entry.Seam.Id);
         Assert.Equal(["bottom-front", "top-front"], open.Order());
@@ -102,12 +114,14 @@ public sealed class BoxingStripTests
     [InlineData("old-cover", "23⅜ × 21", "3 3⁄16")]
     public void What_was_measured_decides_the_finished_size(string from, string plate, string zipBoxingHeight)
     {
-        var draft = Draft(Cushions.Worked with
-        {
-            MeasuredFrom = from,
-            Padding = [new(Entry.Typed("1/4"), "top-and-bottom")],
-            Rules = Cushions.Typed(("fit.thickness", "-3/8"), ("shrinkage.across", "0.05"), ("shrinkage.along", "5%")),
-        });
+        var draft = Draft(
+            Cushions.Worked with
+            {
+                MeasuredFrom = from,
+                Padding = [new(Entry.Typed("1/4"), "top-and-bottom")],
+                Rules = Cushions.Typed(("fit.thickness", "-3/8"), ("shrinkage.across", "0.05"), ("shrinkage.along", "5%")),
+            }
+        );
         Assert.Equal($"plate 2: {plate}", Sizes(draft)[0]);
         Assert.EndsWith(zipBoxingHeight, Sizes(draft)[1], StringComparison.Ordinal);
     }
@@ -128,11 +142,13 @@ public sealed class BoxingStripTests
     [Fact]
     public void Width_fit_goes_on_the_width()
     {
-        var draft = Draft(Cushions.Worked with
-        {
-            Measures = Cushions.Typed(("width", "20"), ("depth", "19"), ("thickness", "4")),
-            Rules = Cushions.Typed(("fit.width", "-1/4")),
-        });
+        var draft = Draft(
+            Cushions.Worked with
+            {
+                Measures = Cushions.Typed(("width", "20"), ("depth", "19"), ("thickness", "4")),
+                Rules = Cushions.Typed(("fit.width", "-1/4")),
+            }
+        );
         Assert.Equal("19¾", Finished(draft, "W"));
         Assert.Equal("plate 2: 20¾ × 20", Sizes(draft)[0]);
     }
@@ -145,9 +161,14 @@ public sealed class BoxingStripTests
     }
 
     internal static List<string> Sizes(Draft draft) =>
-        [.. draft.Pieces.Select(piece => $"{piece.Id} {piece.Quantity}: {draft.Format.Rounded(piece.CutWidth.Value)} × {draft.Format.Rounded(piece.CutLength.Value)}")];
+        [
+            .. draft.Pieces.Select(piece =>
+                $"{piece.Id} {piece.Quantity}: {draft.Format.Rounded(piece.CutWidth.Value)} × {draft.Format.Rounded(piece.CutLength.Value)}"
+            ),
+        ];
 
-    private static string Finished(Draft draft, string key) => draft.Format.Rounded(draft.Finished.Single(size => size.Key == key).Value.Value);
+    private static string Finished(Draft draft, string key) =>
+        draft.Format.Rounded(draft.Finished.Single(size => size.Key == key).Value.Value);
 
     /// <summary>The same strip with its stretch along the named edge shorter: everything to the right of it moves in.</summary>
     private static Geometry.Outline Shortened(Geometry.Outline strip, string stretch, Length by)
@@ -164,9 +185,21 @@ public sealed class BoxingStripTests
         var fewest = int.MaxValue;
         for (var quarters = -12; quarters <= 72; quarters++)
         {
-            var draft = Thing.Drafted(Thing.Inches("box-cushion", "width=24 depth=20 thickness=4", FormattableString.Invariant($"o.slidePocket=true r.zipTurn={quarters / 4.0}")));
-            var places = draft.Pieces.Single(piece => piece.Id == "boxing").Folds.Select(fold => fold.Through[0].X.Millimetres).Order().ToList();
-            Assert.All(places.Zip(places.Skip(1)), pair => Assert.True(pair.Second - pair.First > 0.02, $"turned {quarters / 4.0}: folded at {pair.First} and {pair.Second}"));
+            var draft = Thing.Drafted(
+                Thing.Inches(
+                    "box-cushion",
+                    "width=24 depth=20 thickness=4",
+                    FormattableString.Invariant($"o.slidePocket=true r.zipTurn={quarters / 4.0}")
+                )
+            );
+            var places = draft
+                .Pieces.Single(piece => piece.Id == "boxing")
+                .Folds.Select(fold => fold.Through[0].X.Millimetres)
+                .Order()
+                .ToList();
+            Assert.All(places.Zip(places.Skip(1)), pair =>
+                Assert.True(pair.Second - pair.First > 0.02, $"turned {quarters / 4.0}: folded at {pair.First} and {pair.Second}")
+            );
             fewest = Math.Min(fewest, places.Count);
         }
 

@@ -21,44 +21,45 @@ public sealed class CheckTests
     }
 
     /// <summary>Code, where the slip is made, the slip, and a near miss.</summary>
-    public static TheoryData<string, string, string, string> Slips => new()
-    {
-        { "measure-missing", "measures.depth", "", "19" },
-        { "unreadable", "measures.depth", "19 ich", "19 in" },
-        { "measure-zero", "measures.depth", "0", "1/64" },
-        { "measure-negative", "measures.depth", "-19", "19" },
-        { "measure-huge", "measures.width", "20.001 m", "20 m" },
-        { "unknown-measure", "measures.height", "5", "0" },
-        { "unlikely-measure", "measures.width", "5 yd", "54" },
-        { "unlikely-measure", "measures.thickness", "4 mm", "1/2" },
-        { "thickness-over-half-depth", "measures.thickness", "9 5/8", "9 1/2" },
-        { "not-square", "measures.diagonal2", "28 13/16", "28 3/4" },
-        { "rule-out-of-range", "rules.seam", "0", "1/16" },
-        { "rule-out-of-range", "rules.seam", "5", "1" },
-        { "unknown-rule", "rules.seem", "1/2", "" },
-        { "nothing-left", "rules.fit.thickness", "-4", "-3" },
-        { "fit-unlikely", "rules.fit.width", "-2", "-1 7/8" },
-        { "zip-turn-too-far", "rules.zipTurn", "18 9/16", "18 1/2" },
-        { "zip-run-too-short", "rules.zipTurn", "-8 11/16", "-8 5/8" },
-        { "opening-too-small", "rules.zipTurn", "-1 1/8", "-1" },
-        { "zip-end-in-corner", "rules.zipTurn", "7/16", "1/2" },
-        { "unknown-choice", "options.piping", "bottom", "top" },
-        { "unknown-option", "options.pipping", "top", "" },
-        { "option-without-effect", "options.join", "equal-widths", "" },
-        { "rule-without-effect", "rules.hem", "1", "" },
-        { "unknown-form", "form", "box-cushon", "box-cushion" },
-        { "unknown-shape", "shape", "hexagon", "rectangle" },
-        { "unknown-construction", "construction", "tub-walls", "boxing-strip" },
-        { "unknown-unit", "unit", "yd", "cm" },
-        { "unknown-choice", "measuredFrom", "foam", "filling" },
-        { "count-out-of-range", "count", "0", "1" },
-        { "count-out-of-range", "count", "1.5", "2" },
-        { "cloth-width-out-of-range", "cloth", "3 in", "30 in" },
-        { "shrinkage-out-of-range", "rules.shrinkage.along", "60%", "5%" },
-        { "padding-out-of-range", "padding", "13 in", "1/2" },
-        { "piping-without-boxing", "construction", "wrap-folded", "boxing-strip" },
-        { "front-back-swapped", "tapered", "22", "21 1/4" },
-    };
+    public static TheoryData<string, string, string, string> Slips =>
+        new()
+        {
+            { "measure-missing", "measures.depth", "", "19" },
+            { "unreadable", "measures.depth", "19 ich", "19 in" },
+            { "measure-zero", "measures.depth", "0", "1/64" },
+            { "measure-negative", "measures.depth", "-19", "19" },
+            { "measure-huge", "measures.width", "20.001 m", "20 m" },
+            { "unknown-measure", "measures.height", "5", "0" },
+            { "unlikely-measure", "measures.width", "5 yd", "54" },
+            { "unlikely-measure", "measures.thickness", "4 mm", "1/2" },
+            { "thickness-over-half-depth", "measures.thickness", "9 5/8", "9 1/2" },
+            { "not-square", "measures.diagonal2", "28 13/16", "28 3/4" },
+            { "rule-out-of-range", "rules.seam", "0", "1/16" },
+            { "rule-out-of-range", "rules.seam", "5", "1" },
+            { "unknown-rule", "rules.seem", "1/2", "" },
+            { "nothing-left", "rules.fit.thickness", "-4", "-3" },
+            { "fit-unlikely", "rules.fit.width", "-2", "-1 7/8" },
+            { "zip-turn-too-far", "rules.zipTurn", "18 9/16", "18 1/2" },
+            { "zip-run-too-short", "rules.zipTurn", "-8 11/16", "-8 5/8" },
+            { "opening-too-small", "rules.zipTurn", "-1 1/8", "-1" },
+            { "zip-end-in-corner", "rules.zipTurn", "7/16", "1/2" },
+            { "unknown-choice", "options.piping", "bottom", "top" },
+            { "unknown-option", "options.pipping", "top", "" },
+            { "option-without-effect", "options.join", "equal-widths", "" },
+            { "rule-without-effect", "rules.hem", "1", "" },
+            { "unknown-form", "form", "box-cushon", "box-cushion" },
+            { "unknown-shape", "shape", "hexagon", "rectangle" },
+            { "unknown-construction", "construction", "tub-walls", "boxing-strip" },
+            { "unknown-unit", "unit", "yd", "cm" },
+            { "unknown-choice", "measuredFrom", "foam", "filling" },
+            { "count-out-of-range", "count", "0", "1" },
+            { "count-out-of-range", "count", "1.5", "2" },
+            { "cloth-width-out-of-range", "cloth", "3 in", "30 in" },
+            { "shrinkage-out-of-range", "rules.shrinkage.along", "60%", "5%" },
+            { "padding-out-of-range", "padding", "13 in", "1/2" },
+            { "piping-without-boxing", "construction", "wrap-folded", "boxing-strip" },
+            { "front-back-swapped", "tapered", "22", "21 1/4" },
+        };
 
     [Theory]
     [MemberData(nameof(Slips))]
@@ -92,13 +93,19 @@ public sealed class CheckTests
     {
         var narrow = Put(Put(Put(Cushions.Worked, "cloth", "5"), "rules.seam", "2"), "options.strips", "across");
         Assert.Contains(Drafter.Draft(narrow).Checks, check => check.Code == "cloth-too-narrow-for-strips");
-        Assert.DoesNotContain(Drafter.Draft(Put(narrow, "rules.seam", "1 1/2")).Checks, check => check.Code == "cloth-too-narrow-for-strips");
+        Assert.DoesNotContain(Drafter.Draft(Put(narrow, "rules.seam", "1 1/2")).Checks, check =>
+            check.Code == "cloth-too-narrow-for-strips"
+        );
     }
 
     [Fact]
     public void A_notch_needs_more_than_the_seam()
     {
-        var thin = Cushions.Worked with { Construction = "wrap-notched", Measures = Cushions.Typed(("width", "21"), ("depth", "19"), ("thickness", "1")) };
+        var thin = Cushions.Worked with
+        {
+            Construction = "wrap-notched",
+            Measures = Cushions.Typed(("width", "21"), ("depth", "19"), ("thickness", "1")),
+        };
         var check = Assert.Single(Drafter.Draft(thin).Checks, check => check.Code == "notch-too-small");
         Assert.NotNull(Drafter.Draft(Put(thin, check.Mends![0].Path, check.Mends[0].Value)).Draft);
         Assert.DoesNotContain(Drafter.Draft(Put(thin, "measures.thickness", "1 1/8")).Checks, left => left.Code == "notch-too-small");
@@ -116,14 +123,24 @@ public sealed class CheckTests
     [Fact]
     public void Turned_pieces_are_refused_on_a_nap()
     {
-        var turned = Cushions.Worked with { UsableWidth = Entry.Typed("53"), Nap = "one-way", Options = new Dictionary<string, string> { ["strips"] = "down", ["plates"] = "turned" } };
+        var turned = Cushions.Worked with
+        {
+            UsableWidth = Entry.Typed("53"),
+            Nap = "one-way",
+            Options = new Dictionary<string, string> { ["strips"] = "down", ["plates"] = "turned" },
+        };
         Assert.Equal(2, Drafter.Draft(turned).Checks.Count(check => check.Code == "turned-on-nap" && check.Level == CheckLevel.Error));
         Assert.DoesNotContain(Drafter.Draft(turned with { Nap = "either" }).Checks, check => check.Code == "turned-on-nap");
     }
 
-    internal static CoverInput With(string where, string text) => where == "tapered"
-        ? Cushions.Worked with { Shape = "trapezoid", Measures = Cushions.Typed(("frontWidth", "21 1/4"), ("backWidth", text), ("depth", "19"), ("thickness", "4")) }
-        : Put(where == "measures.diagonal2" ? Put(Cushions.Worked, "measures.diagonal1", "28 1/2") : Cushions.Worked, where, text);
+    internal static CoverInput With(string where, string text) =>
+        where == "tapered"
+            ? Cushions.Worked with
+            {
+                Shape = "trapezoid",
+                Measures = Cushions.Typed(("frontWidth", "21 1/4"), ("backWidth", text), ("depth", "19"), ("thickness", "4")),
+            }
+            : Put(where == "measures.diagonal2" ? Put(Cushions.Worked, "measures.diagonal1", "28 1/2") : Cushions.Worked, where, text);
 
     /// <summary>The cover with a mend put in, and what is written with it.</summary>
     internal static CoverInput Mended(CoverInput input, Mend mend) =>
@@ -136,7 +153,15 @@ public sealed class CheckTests
         return group switch
         {
             "measures" when name == "shape" => input with { Shape = text },
-            "points" => input with { Points = [.. text.Split(';').Select(point => point.Split(',')).Select(parts => new PointInput(Entry.Typed(parts[0]), Entry.Typed(parts[1])))] },
+            "points" => input with
+            {
+                Points =
+                [
+                    .. text.Split(';')
+                        .Select(point => point.Split(','))
+                        .Select(parts => new PointInput(Entry.Typed(parts[0]), Entry.Typed(parts[1]))),
+                ],
+            },
             "measures" => input with { Measures = Set(input.Measures, name, Entry.Typed(text)) },
             "rules" => input with { Rules = text == "" ? input.Rules : Set(input.Rules, name, Entry.Typed(text)) },
             "options" => input with { Options = text == "" ? input.Options : Set(input.Options, name, text) },
@@ -152,5 +177,6 @@ public sealed class CheckTests
         };
     }
 
-    private static Dictionary<string, T> Set<T>(IReadOnlyDictionary<string, T> entries, string name, T value) => new(entries) { [name] = value };
+    private static Dictionary<string, T> Set<T>(IReadOnlyDictionary<string, T> entries, string name, T value) =>
+        new(entries) { [name] = value };
 }

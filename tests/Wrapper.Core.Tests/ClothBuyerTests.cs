@@ -58,15 +58,22 @@ public sealed class ClothBuyerTests
         {
             // One run of P + 3: the width makes P what is wanted. cord ⅓ of an inch makes the casing 1.547, up to 1⅝.
             var width = LengthReader.Read($"({run} - 3 - 20) ÷ 2", LengthUnit.Inch).Length!.Value;
-            var draft = BoxingStripTests.Draft(new CoverInput
-            {
-                Unit = "in",
-                Form = "box-cushion",
-                Measures = new Dictionary<string, Entry> { ["width"] = Entry.Number(width.Nanometres / 1e6m), ["depth"] = Entry.Typed("10"), ["thickness"] = Entry.Typed("3") },
-                Rules = Cushions.Typed(("seam", "1/4"), ("cord", "1/3")),
-                Options = new Dictionary<string, string> { ["piping"] = "top", ["bias"] = bias },
-                UsableWidth = Entry.Typed("54"),
-            });
+            var draft = BoxingStripTests.Draft(
+                new CoverInput
+                {
+                    Unit = "in",
+                    Form = "box-cushion",
+                    Measures = new Dictionary<string, Entry>
+                    {
+                        ["width"] = Entry.Number(width.Nanometres / 1e6m),
+                        ["depth"] = Entry.Typed("10"),
+                        ["thickness"] = Entry.Typed("3"),
+                    },
+                    Rules = Cushions.Typed(("seam", "1/4"), ("cord", "1/3")),
+                    Options = new Dictionary<string, string> { ["piping"] = "top", ["bias"] = bias },
+                    UsableWidth = Entry.Typed("54"),
+                }
+            );
             var piping = draft.Pieces.Single(piece => piece.Id == "piping");
             Assert.Equal("1⅝", draft.Format.Rounded(piping.CutLength.Value));
             return piping.Quantity;
@@ -76,9 +83,26 @@ public sealed class ClothBuyerTests
     [Fact]
     public void Every_piece_of_every_cover_alike_is_laid()
     {
-        var yardage = Buyer(Cushions.Worked with { Count = 3, UsableWidth = null }, Cushions.Worked with { Options = new Dictionary<string, string>() }).Buy(Cloth54, 10);
-        Assert.Equal(6 + 6 + (2 * 3) + 1, yardage.Lay!.Placements.Count(placement => placement.Piece.StartsWith("cover 0/", StringComparison.Ordinal)));
-        Assert.Equal(2 + 2 + 2, yardage.Lay.Placements.Count(placement => placement.Piece.StartsWith("cover 1/", StringComparison.Ordinal)));
+        var yardage = Buyer(
+                Cushions.Worked with
+                {
+                    Count = 3,
+                    UsableWidth = null,
+                },
+                Cushions.Worked with
+                {
+                    Options = new Dictionary<string, string>(),
+                }
+            )
+            .Buy(Cloth54, 10);
+        Assert.Equal(
+            6 + 6 + (2 * 3) + 1,
+            yardage.Lay!.Placements.Count(placement => placement.Piece.StartsWith("cover 0/", StringComparison.Ordinal))
+        );
+        Assert.Equal(
+            2 + 2 + 2,
+            yardage.Lay.Placements.Count(placement => placement.Piece.StartsWith("cover 1/", StringComparison.Ordinal))
+        );
     }
 
     [Fact]
@@ -95,8 +119,18 @@ public sealed class ClothBuyerTests
         var repeat = Length.FromInches(7);
         var yardage = Buyer(Cushions.Worked with { Count = 2 }).Buy(Cloth54 with { RepeatLength = repeat }, 20);
         var pieces = yardage.Pieces.ToDictionary(piece => piece.LayId);
-        var lines = yardage.Lay!.Placements
-            .Select(placement => (placement.Y, Line: pieces[placement.Piece].Piece.Id switch { "plate" => Length.FromInches(0, 1, 2), "boxing" => Length.FromInches(4, 1, 2), _ => Length.Zero }))
+        var lines = yardage
+            .Lay!.Placements.Select(placement =>
+                (
+                    placement.Y,
+                    Line: pieces[placement.Piece].Piece.Id switch
+                    {
+                        "plate" => Length.FromInches(0, 1, 2),
+                        "boxing" => Length.FromInches(4, 1, 2),
+                        _ => Length.Zero,
+                    }
+                )
+            )
             .Where(placement => placement.Line.IsPositive)
             .Select(placement => (placement.Y + placement.Line).Nanometres % repeat.Nanometres)
             .ToList();
@@ -107,15 +141,25 @@ public sealed class ClothBuyerTests
     [Fact]
     public void Widths_are_compared_with_what_each_forces_and_marked_for_what_each_does_best()
     {
-        var seats = Cushions.Worked with { Count = 3, Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")) };
+        var seats = Cushions.Worked with
+        {
+            Count = 3,
+            Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")),
+        };
         var chosen = Buyer(seats).Buy(Cloth54, 200);
         var widths = Buyer(seats).Compare(Cloth54, chosen, SoldWidth.Offered(Cloth54, 18.5m, LengthUnit.Inch), 10);
         Assert.Same(chosen, widths[1].Yardage);
         Assert.Equal(["45 in", "54 in", "60 in", "137 cm", "150 cm", "280 cm"], widths.Select(width => width.Width.Name));
-        Assert.Equal(["45 in", "280 cm"], widths.Where(width => width.Marks.Contains(WidthMark.FewestJoins)).Select(width => width.Width.Name)); // none at either
+        Assert.Equal(
+            ["45 in", "280 cm"],
+            widths.Where(width => width.Marks.Contains(WidthMark.FewestJoins)).Select(width => width.Width.Name)
+        ); // none at either
         double Area(WidthComparison width) => width.Yardage.Buy!.Value.Millimetres * width.Width.Width.Millimetres;
         Assert.Equal(widths.Min(Area), Area(Assert.Single(widths, width => width.Marks.Contains(WidthMark.LeastCloth))));
-        Assert.Equal(("54 in", Math.Round(chosen.Buy!.Value.Nanometres / 914_400_000m * 18.5m, 2)), (Assert.Single(widths, width => width.Cost is not null).Width.Name, widths[1].Cost)); // no price, no money
+        Assert.Equal(
+            ("54 in", Math.Round(chosen.Buy!.Value.Nanometres / 914_400_000m * 18.5m, 2)),
+            (Assert.Single(widths, width => width.Cost is not null).Width.Name, widths[1].Cost)
+        ); // no price, no money
         Assert.DoesNotContain(widths, width => width.Marks.Contains(WidthMark.LeastMoney)); // nothing to hold it against
         Assert.All(Buyer(seats).Compare(Cloth54, chosen, [new(ClothWidth.Usual[1], null)], 10), width => Assert.Empty(width.Marks)); // nothing to tell it from
         Assert.Contains(widths[0].Yardage.Drafts["cover 0"].Checks, check => check.Code == "piece-wider-than-cloth");
@@ -130,13 +174,28 @@ public sealed class ClothBuyerTests
             {
                 Width = Entry.Typed("54"),
                 Price = "18.50",
-                SoldIn = [new(Entry.Typed("280 cm"), "21"), new(Entry.Typed("60"), "60.00"), new(Entry.Typed("54"), "99"), new(Entry.Typed("45"), null), new(null, null)],
+                SoldIn =
+                [
+                    new(Entry.Typed("280 cm"), "21"),
+                    new(Entry.Typed("60"), "60.00"),
+                    new(Entry.Typed("54"), "99"),
+                    new(Entry.Typed("45"), null),
+                    new(null, null),
+                ],
             },
-            LengthUnit.Inch);
+            LengthUnit.Inch
+        );
         Assert.Empty(read.Checks);
-        var seats = Cushions.Worked with { Count = 3, Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")) };
+        var seats = Cushions.Worked with
+        {
+            Count = 3,
+            Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")),
+        };
         var offered = SoldWidth.Offered(read.Cloth!, read.Price, LengthUnit.Inch);
-        Assert.Equal([("45 in", null), ("54 in", 18.5m), ("60 in", 60m), ("280 cm", 21m)], offered.Select(sold => (sold.Width.Name, sold.Price)));
+        Assert.Equal(
+            [("45 in", null), ("54 in", 18.5m), ("60 in", 60m), ("280 cm", 21m)],
+            offered.Select(sold => (sold.Width.Name, sold.Price))
+        );
         var widths = Buyer(seats).Compare(read.Cloth!, Buyer(seats).Buy(read.Cloth!, 50), offered, 10);
         var least = Assert.Single(widths, width => width.Marks.Contains(WidthMark.LeastMoney));
         Assert.Equal(widths.Min(width => width.Cost), least.Cost);
@@ -151,7 +210,9 @@ public sealed class ClothBuyerTests
     [InlineData("wide", "12", "unreadable", "cloth.soldIn.0")]
     public void A_slip_in_a_width_it_is_sold_in_is_said_at_its_row(string width, string price, string code, string field)
     {
-        var check = Assert.Single(ClothReader.Read(new() { Width = Entry.Typed("54"), SoldIn = [new(Entry.Typed(width), price)] }, LengthUnit.Inch).Checks);
+        var check = Assert.Single(
+            ClothReader.Read(new() { Width = Entry.Typed("54"), SoldIn = [new(Entry.Typed(width), price)] }, LengthUnit.Inch).Checks
+        );
         Assert.Equal((code, field), (check.Code, check.Measure));
     }
 
@@ -163,7 +224,12 @@ public sealed class ClothBuyerTests
     [InlineData("mm", "692 mm", "700 mm")]
     public void A_zip_is_bought_at_the_next_length_sold(string unit, string teeth, string sold)
     {
-        var lengthUnit = unit switch { "in" => LengthUnit.Inch, "cm" => LengthUnit.Centimetre, _ => LengthUnit.Millimetre };
+        var lengthUnit = unit switch
+        {
+            "in" => LengthUnit.Inch,
+            "cm" => LengthUnit.Centimetre,
+            _ => LengthUnit.Millimetre,
+        };
         var next = NotionBuyer.NextZipSold(LengthReader.Read(teeth, lengthUnit).Length!.Value, lengthUnit);
         Assert.Equal(sold, LengthFormat.For(lengthUnit).RoundedWithUnit(next!.Value));
     }
@@ -171,12 +237,29 @@ public sealed class ClothBuyerTests
     [Fact]
     public void A_zip_longer_than_any_sold_comes_off_the_roll_and_like_things_stand_in_one_line()
     {
-        var seats = Cushions.Worked with { Count = 3, Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")) };
-        var drafts = new[] { BoxingStripTests.Draft(seats), BoxingStripTests.Draft(Cushions.Worked), BoxingStripTests.Draft(Cushions.Worked) };
+        var seats = Cushions.Worked with
+        {
+            Count = 3,
+            Measures = Cushions.Typed(("width", "48 1/2"), ("depth", "21 1/4"), ("thickness", "4")),
+        };
+        var drafts = new[]
+        {
+            BoxingStripTests.Draft(seats),
+            BoxingStripTests.Draft(Cushions.Worked),
+            BoxingStripTests.Draft(Cushions.Worked),
+        };
         var list = NotionBuyer.ListOf(drafts, LengthUnit.Inch, Length.FromInches(9));
         Assert.Equal(
-            ["cord 1: Piping cord, 33¼ yd", "foam 2: Foam block, 21¼ × 19 × 4 in", "foam 3: Foam block, 48½ × 21¼ × 4 in", "thread 1: Thread, 112 yd", "zip 2: Zip, 28 in", "zip-by-length 3: Zip off the roll, 54½ in of teeth"],
-            list.Select(line => $"{line.Kind.Word()} {line.Quantity}: {line.Text}").Order(StringComparer.Ordinal));
+            [
+                "cord 1: Piping cord, 33¼ yd",
+                "foam 2: Foam block, 21¼ × 19 × 4 in",
+                "foam 3: Foam block, 48½ × 21¼ × 4 in",
+                "thread 1: Thread, 112 yd",
+                "zip 2: Zip, 28 in",
+                "zip-by-length 3: Zip off the roll, 54½ in of teeth",
+            ],
+            list.Select(line => $"{line.Kind.Word()} {line.Quantity}: {line.Text}").Order(StringComparer.Ordinal)
+        );
     }
 
     [Theory]
@@ -222,7 +305,8 @@ public sealed class ClothBuyerTests
                 "spare" => input with { Spare = text },
                 _ => input with { Nap = text },
             },
-            LengthUnit.Inch);
+            LengthUnit.Inch
+        );
         var check = Assert.Single(reading.Checks);
         Assert.Equal((code, $"cloth.{field}"), (check.Code, check.Measure));
         Assert.Null(reading.Cloth);

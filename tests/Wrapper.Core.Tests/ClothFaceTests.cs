@@ -46,7 +46,9 @@ public sealed class ClothFaceTests
     [InlineData("stripe", "", "5", "width-of-the-figure-out-of-range")]
     public void A_slip_is_named(string kind, string ground, string figure, string code)
     {
-        var check = Assert.Single(ClothReader.Read(Cloth("4", "6") with { Face = new(kind, ground, "", Entry.Typed(figure)) }, LengthUnit.Inch).Checks);
+        var check = Assert.Single(
+            ClothReader.Read(Cloth("4", "6") with { Face = new(kind, ground, "", Entry.Typed(figure)) }, LengthUnit.Inch).Checks
+        );
         Assert.Equal((CheckLevel.Error, code, "cloth.face"), (check.Level, check.Code, check.Measure));
     }
 
@@ -73,11 +75,29 @@ public sealed class ClothFaceTests
 
     [Fact]
     public void A_picture_longer_than_any_made_here_is_refused() =>
-        Assert.Equal("no-picture", Assert.Single(ClothReader.Read(Cloth("4", "6") with { Face = new("picture", "", "", null, "data:image/jpeg;base64," + new string('A', 200_000)) }, LengthUnit.Inch).Checks).Code);
+        Assert.Equal(
+            "no-picture",
+            Assert
+                .Single(
+                    ClothReader
+                        .Read(
+                            Cloth("4", "6") with
+                            {
+                                Face = new("picture", "", "", null, "data:image/jpeg;base64," + new string('A', 200_000)),
+                            },
+                            LengthUnit.Inch
+                        )
+                        .Checks
+                )
+                .Code
+        );
 
     [Fact]
     public void A_picture_waits_for_both_repeats() =>
-        Assert.Equal("face-without-repeat", Assert.Single(ClothReader.Read(Cloth("4", "") with { Face = new("picture", "", "", null, Pixel) }, LengthUnit.Inch).Checks).Code);
+        Assert.Equal(
+            "face-without-repeat",
+            Assert.Single(ClothReader.Read(Cloth("4", "") with { Face = new("picture", "", "", null, Pixel) }, LengthUnit.Inch).Checks).Code
+        );
 
     [Fact]
     public void A_cloth_nobody_described_has_no_face() =>
@@ -96,8 +116,14 @@ public sealed class ClothFaceTests
             MotifAcross = Length.FromInches(14),
             HalfDrop = halfDrop,
         };
-        var cover = Thing.Inches("box-cushion", "width=16 depth=15 thickness=3", "count=3") with { Options = new Dictionary<string, string> { ["printAcross"] = ledAcross, ["printAlong"] = ledAlong } };
-        var (right, back) = (LengthReader.Read(ledAcross, LengthUnit.Inch).Length?.Inches ?? 0, LengthReader.Read(ledAlong, LengthUnit.Inch).Length?.Inches ?? 0);
+        var cover = Thing.Inches("box-cushion", "width=16 depth=15 thickness=3", "count=3") with
+        {
+            Options = new Dictionary<string, string> { ["printAcross"] = ledAcross, ["printAlong"] = ledAlong },
+        };
+        var (right, back) = (
+            LengthReader.Read(ledAcross, LengthUnit.Inch).Length?.Inches ?? 0,
+            LengthReader.Read(ledAlong, LengthUnit.Inch).Length?.Inches ?? 0
+        );
         var buyer = new ClothBuyer([new("c", cover)], LengthUnit.Inch, new Dictionary<Rule, Length>());
         var yardage = buyer.Buy(cloth, 20);
         var (x, y) = PrintPlace.Of(cloth, yardage);
@@ -120,7 +146,10 @@ public sealed class ClothFaceTests
             var middle = (stitched.Bottom + stitched.Top).Half() - laid.Piece.CutLine.Bounds.Bottom;
             Assert.Equal(0, place.Turn);
             var toTheRight = laid.IsMirrored ? -right : right; // cut turned over, its right lies at the left
-            var (across, along) = (place.X.Inches + (wide / 2) + toTheRight - x.Inches - (width / 2), place.Y.Inches + middle.Inches + back - y.Inches - (length / 2));
+            var (across, along) = (
+                place.X.Inches + (wide / 2) + toTheRight - x.Inches - (width / 2),
+                place.Y.Inches + middle.Inches + back - y.Inches - (length / 2)
+            );
             var column = (int)Math.Round(across / width);
             Assert.Equal(0, across - (column * width), 4);
             along -= halfDrop && column % 2 != 0 ? length / 2 : 0;
@@ -140,20 +169,41 @@ public sealed class ClothFaceTests
     [InlineData("(9 1/2) / 2", null)]
     public void Where_a_print_is_led_is_read_like_any_length(string across, string? code)
     {
-        var reading = Registry.Read(Thing.Inches("box-cushion", "width=16 depth=15 thickness=3") with { Options = new Dictionary<string, string> { ["printAcross"] = across } });
+        var reading = Registry.Read(
+            Thing.Inches("box-cushion", "width=16 depth=15 thickness=3") with
+            {
+                Options = new Dictionary<string, string> { ["printAcross"] = across },
+            }
+        );
         var check = reading.Checks.SingleOrDefault(check => check.Measure == "printAcross");
         Assert.Equal(code, check?.Code);
-        Assert.Equal(code is null ? null : ("options.printAcross", ""), check?.Mends?.Select(mend => ((string, string)?)(mend.Path, mend.Value)).Single());
+        Assert.Equal(
+            code is null ? null : ("options.printAcross", ""),
+            check?.Mends?.Select(mend => ((string, string)?)(mend.Path, mend.Value)).Single()
+        );
     }
 
     [Fact]
     public void A_print_that_is_met_nowhere_begins_at_the_edge_of_the_cloth_and_its_cut_end()
     {
-        var cloth = new ClothSpecification(Length.FromInches(54), Length.FromInches(1), true, Length.Zero) { RepeatWidth = Length.FromInches(9) };
-        var buyer = new ClothBuyer([new("c", Thing.Inches("box-cushion", "width=16 depth=15 thickness=3"))], LengthUnit.Inch, new Dictionary<Rule, Length>());
+        var cloth = new ClothSpecification(Length.FromInches(54), Length.FromInches(1), true, Length.Zero)
+        {
+            RepeatWidth = Length.FromInches(9),
+        };
+        var buyer = new ClothBuyer(
+            [new("c", Thing.Inches("box-cushion", "width=16 depth=15 thickness=3"))],
+            LengthUnit.Inch,
+            new Dictionary<Rule, Length>()
+        );
         Assert.Equal((Length.FromInches(-1), Length.Zero), PrintPlace.Of(cloth, buyer.Buy(cloth, 5)));
         Assert.Equal((Length.FromInches(-1), Length.Zero), PrintPlace.Of(cloth, buyer.Drafted(cloth)));
     }
 
-    private static ClothInput Cloth(string across, string along) => new() { Width = Entry.Typed("54"), RepeatWidth = Entry.Typed(across), RepeatLength = Entry.Typed(along) };
+    private static ClothInput Cloth(string across, string along) =>
+        new()
+        {
+            Width = Entry.Typed("54"),
+            RepeatWidth = Entry.Typed(across),
+            RepeatLength = Entry.Typed(along),
+        };
 }

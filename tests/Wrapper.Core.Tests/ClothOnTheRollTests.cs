@@ -32,7 +32,14 @@ public sealed class ClothOnTheRollTests
     public void Plates_are_centred_on_the_motif_and_the_boxing_goes_on_below_their_front()
     {
         var cloth = Read(Plain with { RepeatLength = Entry.Typed("12"), RepeatWidth = Entry.Typed("13 1/2"), Motif = Entry.Typed("27") });
-        var yardage = Buyer(Cushions.Worked with { Measures = Cushions.Typed(("width", "12"), ("depth", "10"), ("thickness", "3")), Options = new Dictionary<string, string>() }).Buy(cloth, 40);
+        var yardage = Buyer(
+                Cushions.Worked with
+                {
+                    Measures = Cushions.Typed(("width", "12"), ("depth", "10"), ("thickness", "3")),
+                    Options = new Dictionary<string, string>(),
+                }
+            )
+            .Buy(cloth, 40);
         Assert.Empty(yardage.Checks);
         var pieces = yardage.Pieces.ToDictionary(piece => piece.LayId);
         var motifs = new List<(double X, double Y)>();
@@ -40,7 +47,10 @@ public sealed class ClothOnTheRollTests
         {
             var piece = pieces[placement.Piece].Piece;
             var stitched = piece.StitchLine.Bounds;
-            var (left, low) = (placement.X.Inches - piece.CutLine.Bounds.Left.Inches, placement.Y.Inches - piece.CutLine.Bounds.Bottom.Inches);
+            var (left, low) = (
+                placement.X.Inches - piece.CutLine.Bounds.Left.Inches,
+                placement.Y.Inches - piece.CutLine.Bounds.Bottom.Inches
+            );
             if (piece.Id == "plate")
             {
                 motifs.Add((left + ((stitched.Left + stitched.Right).Inches / 2), low + ((stitched.Bottom + stitched.Top).Inches / 2)));
@@ -65,7 +75,9 @@ public sealed class ClothOnTheRollTests
         var met = Read(Plain with { RepeatWidth = Entry.Typed("9"), Motif = Entry.Typed("27") });
         Assert.DoesNotContain(Buyer(wide).Buy(met, 5).Checks, check => check.Code == "pattern-not-met");
         var yardage = Buyer(wide).Buy(Read(Plain with { RepeatWidth = Entry.Typed("9"), Motif = Entry.Typed("23") }), 5);
-        var check = Assert.Single(yardage.Checks, check => check.Code == "pattern-not-met" && check.Text.StartsWith("Plate", StringComparison.Ordinal));
+        var check = Assert.Single(yardage.Checks, check =>
+            check.Code == "pattern-not-met" && check.Text.StartsWith("Plate", StringComparison.Ordinal)
+        );
         Assert.Equal((CheckLevel.Warning, "cloth.repeatWidth"), (check.Level, check.Measure));
         Assert.NotNull(yardage.Buy);
     }
@@ -74,14 +86,26 @@ public sealed class ClothOnTheRollTests
     public void Pins_are_kept_and_one_that_cannot_stay_is_told_and_left_out()
     {
         var free = Buyer(Cushions.Worked).Buy(Read(Plain), 20);
-        var plate = free.Lay!.Placements.First(placement => placement.Piece.EndsWith("/plate", StringComparison.Ordinal) && placement.Copy == 1) with { X = Length.FromInches(10), Y = Length.FromInches(40) };
-        var cloth = Read(Plain) with { Pinned = [plate, plate with { Copy = 2, Y = Length.FromInches(41) }, plate with { Piece = "gone/plate" }] };
+        var plate = free.Lay!.Placements.First(placement =>
+            placement.Piece.EndsWith("/plate", StringComparison.Ordinal) && placement.Copy == 1
+        ) with
+        {
+            X = Length.FromInches(10),
+            Y = Length.FromInches(40),
+        };
+        var cloth = Read(Plain) with
+        {
+            Pinned = [plate, plate with { Copy = 2, Y = Length.FromInches(41) }, plate with { Piece = "gone/plate" }],
+        };
         var yardage = Buyer(Cushions.Worked).Buy(cloth, 20);
         Assert.Contains(plate, yardage.Lay!.Placements);
         Assert.Equal(free.Lay.Placements.Count, yardage.Lay.Placements.Count);
         Assert.Equal(2, yardage.Checks.Count(check => check.Code == "pin-left-out"));
-        Assert.Contains(yardage.Checks, check => check.Text.StartsWith("“Plate” is pinned over another pinned piece", StringComparison.Ordinal));
-        var folded = Buyer(Cushions.Worked).Buy(cloth with { OnFold = true, Remnants = [new("end", Length.FromInches(20), Length.FromInches(20))] }, 5);
+        Assert.Contains(yardage.Checks, check =>
+            check.Text.StartsWith("“Plate” is pinned over another pinned piece", StringComparison.Ordinal)
+        );
+        var folded = Buyer(Cushions.Worked)
+            .Buy(cloth with { OnFold = true, Remnants = [new("end", Length.FromInches(20), Length.FromInches(20))] }, 5);
         Assert.Equal(["pins-on-fold", "remnants-on-fold"], folded.Checks.Select(check => check.Code));
     }
 
@@ -91,7 +115,13 @@ public sealed class ClothOnTheRollTests
         var (cloth, job) = (Read(Plain), Buyer(Cushions.Worked with { Count = 4 }));
         var kept = job.Buy(cloth, 600).Lay!;
         Assert.True(job.Buy(cloth with { Kept = kept.Placements }, 1).Lay!.Length <= kept.Length);
-        var larger = Buyer(Cushions.Worked with { Count = 4, Measures = Cushions.Typed(("width", "25"), ("depth", "19"), ("thickness", "4")) });
+        var larger = Buyer(
+            Cushions.Worked with
+            {
+                Count = 4,
+                Measures = Cushions.Typed(("width", "25"), ("depth", "19"), ("thickness", "4")),
+            }
+        );
         Assert.Equal(larger.Buy(cloth, 10).Lay!.Length, larger.Buy(cloth with { Kept = kept.Placements }, 10).Lay!.Length);
     }
 
@@ -102,12 +132,27 @@ public sealed class ClothOnTheRollTests
         var reading = ClothReader.Read(
             Plain with
             {
-                Flaws = [new(Typed("10"), Typed("12"), null, Typed("")), new(Typed("20"), null, null, null), new(null, null, null, null), new(Typed("5"), Typed("6"), Typed("0"), Typed("1/4"))],
-                Remnants = [new("blue end", Typed("30"), Typed("20")), new("", Typed("30"), null), new("blue end", Typed("31"), Typed("20"))],
+                Flaws =
+                [
+                    new(Typed("10"), Typed("12"), null, Typed("")),
+                    new(Typed("20"), null, null, null),
+                    new(null, null, null, null),
+                    new(Typed("5"), Typed("6"), Typed("0"), Typed("1/4")),
+                ],
+                Remnants =
+                [
+                    new("blue end", Typed("30"), Typed("20")),
+                    new("", Typed("30"), null),
+                    new("blue end", Typed("31"), Typed("20")),
+                ],
             },
-            LengthUnit.Inch);
+            LengthUnit.Inch
+        );
         Assert.Equal(["flaw-unfinished", "remnant-unfinished"], reading.Checks.Select(check => check.Code));
-        Assert.Equal(new Flaw(Length.FromInches(10), Length.FromInches(12), Length.Zero, Length.FromInches(53)), Assert.Single(reading.Cloth!.Flaws)); // the last lies in the selvage
+        Assert.Equal(
+            new Flaw(Length.FromInches(10), Length.FromInches(12), Length.Zero, Length.FromInches(53)),
+            Assert.Single(reading.Cloth!.Flaws)
+        ); // the last lies in the selvage
         Assert.Equal(["blue end", "blue end (3)"], reading.Cloth.Remnants.Select(remnant => remnant.Id));
     }
 
@@ -124,7 +169,10 @@ public sealed class ClothOnTheRollTests
         var input = field switch
         {
             "cloth.flaws.0" => Plain with { Flaws = [new(Typed("12"), Typed("10"), null, null)] },
-            "cloth.flaws.1" => Plain with { Flaws = [new(Typed("1"), Typed("2"), null, null), new(Typed("10"), Typed("a yard"), null, null)] },
+            "cloth.flaws.1" => Plain with
+            {
+                Flaws = [new(Typed("1"), Typed("2"), null, null), new(Typed("10"), Typed("a yard"), null, null)],
+            },
             "cloth.remnants.0" => Plain with { Remnants = [new("", Typed("0"), Typed("10"))] },
             "cloth.repeatLength" => Plain with { Match = "half-drop", RepeatWidth = Typed("9") },
             "cloth.repeatWidth" => Plain with { Motif = Typed("9") },
@@ -132,7 +180,13 @@ public sealed class ClothOnTheRollTests
         };
         var reading = ClothReader.Read(input, LengthUnit.Inch);
         Assert.Null(reading.Cloth);
-        Assert.Equal((code, field), Assert.Single(reading.Checks) switch { var check => (check.Code, check.Measure) });
+        Assert.Equal(
+            (code, field),
+            Assert.Single(reading.Checks) switch
+            {
+                var check => (check.Code, check.Measure),
+            }
+        );
     }
 
     [Fact]
@@ -155,7 +209,10 @@ public sealed class ClothOnTheRollTests
         var single = Buyer(Cushions.Worked with { Count = 2 }).Buy(Read(Plain), 20);
         var folded = Buyer(Cushions.Worked with { Count = 2 }).Buy(Read(Plain with { Layers = "fold" }), 20);
         Assert.True(folded.Lay!.FoldedTo.IsPositive);
-        Assert.Equal(single.Lay!.Placements.Select(placement => (placement.Piece, placement.Copy)).Order(), folded.Lay.Placements.Select(placement => (placement.Piece, placement.Copy)).Order());
+        Assert.Equal(
+            single.Lay!.Placements.Select(placement => (placement.Piece, placement.Copy)).Order(),
+            folded.Lay.Placements.Select(placement => (placement.Piece, placement.Copy)).Order()
+        );
         var patterned = Buyer(Cushions.Worked).Buy(Read(Plain with { Layers = "fold", RepeatLength = Entry.Typed("7") }), 20);
         Assert.Equal(Length.Zero, patterned.Lay!.FoldedTo);
         Assert.Contains(patterned.Checks, check => check.Code == "pattern-on-fold");
@@ -202,7 +259,9 @@ public sealed class ClothOnTheRollTests
         var yardage = buyer.Buy(cloth, 40);
         var end = yardage.Buy!.Value - Length.FromInches(1);
         var offcuts = buyer.OffcutsOf(cloth, yardage);
-        Assert.All(offcuts, offcut => Assert.True(offcut.Y + offcut.Length <= end && offcut.Width >= Length.FromInches(12) && offcut.Length >= Length.FromInches(12)));
+        Assert.All(offcuts, offcut =>
+            Assert.True(offcut.Y + offcut.Length <= end && offcut.Width >= Length.FromInches(12) && offcut.Length >= Length.FromInches(12))
+        );
         var cuts = ClothBuyer.CutsOf(cloth, yardage);
         Assert.Equal(yardage.Lay!.Length, cuts[^1].To);
         Assert.Equal(yardage.Lay.Placements.Count, cuts.Sum(stretch => stretch.Pieces.Count));

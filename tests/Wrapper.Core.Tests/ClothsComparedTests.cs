@@ -26,7 +26,10 @@ public sealed class ClothsComparedTests
         // Each width at its own price.
         foreach (var (width, price) in compared[0].Widths.Zip([10m, 20m, 30m]))
         {
-            Assert.Equal(Math.Round(width.Yardage.Buy!.Value.Nanometres / (decimal)Length.FromInches(36).Nanometres * price, 2), width.Cost);
+            Assert.Equal(
+                Math.Round(width.Yardage.Buy!.Value.Nanometres / (decimal)Length.FromInches(36).Nanometres * price, 2),
+                width.Cost
+            );
         }
     }
 
@@ -48,7 +51,12 @@ public sealed class ClothsComparedTests
     [Fact]
     public void Covers_of_several_cloths_have_none_that_another_could_stand_for()
     {
-        var compared = Compared([Cushion(), Cushion() with { OwnCloth = "b" }], (A, 20), (Thing.Cloth("b", 54), 19), (Thing.Cloth("c", 60), 3));
+        var compared = Compared(
+            [Cushion(), Cushion() with { OwnCloth = "b" }],
+            (A, 20),
+            (Thing.Cloth("b", 54), 19),
+            (Thing.Cloth("c", 60), 3)
+        );
         Assert.Equal(["a", "b"], compared.Select(cloth => cloth.Key));
         Assert.All(compared.SelectMany(cloth => cloth.Widths), width => Assert.DoesNotContain(WidthMark.LeastMoney, width.Marks));
     }
@@ -63,7 +71,10 @@ public sealed class ClothsComparedTests
         Assert.Equal(7m * only.Yardage.ReadyMade, only.Cost);
     }
 
-    private static IReadOnlyList<ComparedCloth> Compared(IReadOnlyList<CoverInput> covers, params (ClothSpecification Cloth, decimal? Price)[] cloths)
+    private static IReadOnlyList<ComparedCloth> Compared(
+        IReadOnlyList<CoverInput> covers,
+        params (ClothSpecification Cloth, decimal? Price)[] cloths
+    )
     {
         var drafted = cloths.ToDictionary(cloth => cloth.Cloth.Key!, cloth => cloth.Cloth.ForDraft);
         JobCover[] job = [.. covers.Select((cover, i) => new JobCover($"{i}", cover with { Cloths = drafted }))];
@@ -73,15 +84,16 @@ public sealed class ClothsComparedTests
             [.. cloths.Select(cloth => new PricedCloth(cloth.Cloth, cloth.Price, buyer.Buy(cloth.Cloth, 6)))],
             LengthUnit.Inch,
             new Dictionary<Rule, Length>(),
-            steps: (6, 6));
+            steps: (6, 6)
+        );
     }
 
-    private static CoverInput Cushion(params (string Role, string Key)[] roles) => Thing.Inches("box-cushion", "width=22 depth=20 thickness=3", "o.piping=both") with
-    {
-        OwnCloth = "a",
-        Roles = roles.ToDictionary(role => role.Role, role => (IReadOnlyList<string>)[role.Key]),
-    };
+    private static CoverInput Cushion(params (string Role, string Key)[] roles) =>
+        Thing.Inches("box-cushion", "width=22 depth=20 thickness=3", "o.piping=both") with
+        {
+            OwnCloth = "a",
+            Roles = roles.ToDictionary(role => role.Role, role => (IReadOnlyList<string>)[role.Key]),
+        };
 
     private static SoldWidth Sold(int inches, decimal? price) => new(new($"{inches} in", Length.FromInches(inches)), price);
-
 }

@@ -97,10 +97,10 @@ internal static class Covers
     public static IReadOnlyList<CoverCell> Cells { get; } =
     [
         .. from form in FormCatalogue.All
-           from shape in form.Shapes
-           from construction in shape.Constructions
-           from option in OptionsOf(shape, construction)
-           select new CoverCell(form, shape, construction, option.Name, option.Word),
+        from shape in form.Shapes
+        from construction in shape.Constructions
+        from option in OptionsOf(shape, construction)
+        select new CoverCell(form, shape, construction, option.Name, option.Word),
     ];
 
     /// <summary>Random covers of a cell.</summary>
@@ -143,17 +143,26 @@ internal static class Covers
         decimal Between(int least, int most) => Step(unit, least + (shares[next++ % shares.Length] * (most - least)));
         foreach (var measure in cell.Shape.Measures)
         {
-            var (least, most) = Likely.TryGetValue($"{cell.Form.Id}.{measure.Name}", out var own) || Likely.TryGetValue($"{cell.Shape.Id}.{measure.Name}", out own) ? own : Likely[measure.Name];
+            var (least, most) =
+                Likely.TryGetValue($"{cell.Form.Id}.{measure.Name}", out var own)
+                || Likely.TryGetValue($"{cell.Shape.Id}.{measure.Name}", out own)
+                    ? own
+                    : Likely[measure.Name];
             var value = Between(least, most);
             var isOptional = (measure.Optional || measure.Rule is not null) && measure.Name is not ("diameter" or "cornerRadius");
             if (!isOptional || optional[measure.Name.Length % 6] < 60)
             {
-                measures[measure.Name] = Entry.Number(measure.MayBeZero && optional[0] < 50 && (measure.Name != "thickness" || cell.Construction == "bag") ? 0 : value);
+                measures[measure.Name] = Entry.Number(
+                    measure.MayBeZero && optional[0] < 50 && (measure.Name != "thickness" || cell.Construction == "bag") ? 0 : value
+                );
             }
         }
 
         measures.Remove("circumference");
-        if (cell.Construction is "wrap-notched" or "wrap-folded" or "panels-folded" or "band-ends" && cell.Form.Id is "box-cushion" or "mattress")
+        if (
+            cell.Construction is "wrap-notched" or "wrap-folded" or "panels-folded" or "band-ends"
+            && cell.Form.Id is "box-cushion" or "mattress"
+        )
         {
             measures.Remove("cornerRadius");
         }
@@ -186,13 +195,27 @@ internal static class Covers
             {
                 ["fit.width"] = Entry.Number(Step(unit, 2 * Math.Max(fit[0], cell.Form.Id is "duvet" or "pillowcase" ? 0 : -3))),
                 ["fit.depth"] = Entry.Number(Step(unit, 2 * Math.Max(fit[1], cell.Form.Id is "duvet" or "pillowcase" ? 0 : -3))),
-                ["fit.thickness"] = Entry.Number(measures.TryGetValue("thickness", out var thick) && thick.Millimetres == 0 ? 0 : Step(unit, 2 * fit[2])),
+                ["fit.thickness"] = Entry.Number(
+                    measures.TryGetValue("thickness", out var thick) && thick.Millimetres == 0 ? 0 : Step(unit, 2 * fit[2])
+                ),
             },
-            Options = cell.Option.Length == 0 ? new Dictionary<string, string>() : new Dictionary<string, string> { [cell.Option] = cell.Word },
+            Options =
+                cell.Option.Length == 0 ? new Dictionary<string, string>() : new Dictionary<string, string> { [cell.Option] = cell.Word },
             Points = shape == MeasureList.Points ? Hull(unit, shares, cell.Form.Id == "mattress" ? 2.2 : 1, cell.Form.Id == "board") : [],
-            Stations = shape == MeasureList.Stations ? [new(Entry.Number(0), Entry.Number(Between(380, 520))), new(Entry.Number(depth * 0.4m), Entry.Number(Between(380, 520))), new(Entry.Number(depth), Entry.Number(Between(300, 460)))] : [],
+            Stations =
+                shape == MeasureList.Stations
+                    ?
+                    [
+                        new(Entry.Number(0), Entry.Number(Between(380, 520))),
+                        new(Entry.Number(depth * 0.4m), Entry.Number(Between(380, 520))),
+                        new(Entry.Number(depth), Entry.Number(Between(300, 460))),
+                    ]
+                    : [],
             Zones = shape == MeasureList.Zones ? Zones(Between) : [],
-            UsableWidth = cell.Word == "turned" || usable == 0 ? null : Entry.Number(cell.Word == "middle-and-sides" && cell.Option == "plates" ? Math.Max(usable, 1100) : usable),
+            UsableWidth =
+                cell.Word == "turned" || usable == 0
+                    ? null
+                    : Entry.Number(cell.Word == "middle-and-sides" && cell.Option == "plates" ? Math.Max(usable, 1100) : usable),
             Nap = "either",
             Count = count,
         };
@@ -210,23 +233,67 @@ internal static class Covers
 
         if (shares[4] < 0.4 && !isConvex)
         {
-            return [new(At(0), At(0)), new(At(width), At(0)), new(At(width), At(depth)), new(At(width * 0.6), At(depth)), new(At(width * 0.6), At(depth * 0.7)), new(At(0), At(depth * 0.7))];
+            return
+            [
+                new(At(0), At(0)),
+                new(At(width), At(0)),
+                new(At(width), At(depth)),
+                new(At(width * 0.6), At(depth)),
+                new(At(width * 0.6), At(depth * 0.7)),
+                new(At(0), At(depth * 0.7)),
+            ];
         }
 
         return
         [
-            new(At(0), At(0)), new(At(width), At(0)), new(At(width + 40), At(depth * 0.6), At(isConvex ? 12 : 30 * shares[2])),
-            new(At(width * 0.8), At(depth)), new(At(20), At(depth * 0.9), isConvex ? null : At(-8 * shares[3])),
+            new(At(0), At(0)),
+            new(At(width), At(0)),
+            new(At(width + 40), At(depth * 0.6), At(isConvex ? 12 : 30 * shares[2])),
+            new(At(width * 0.8), At(depth)),
+            new(At(20), At(depth * 0.9), isConvex ? null : At(-8 * shares[3])),
         ];
     }
 
     private static ZoneInput[] Zones(Func<int, int, decimal> between) =>
-    [
-        new() { Name = "Inside back", Width = Entry.Number(between(400, 700)), Height = Entry.Number(between(400, 700)), Tucks = ["bottom", "left", "right"], FreeTuck = Entry.Number(between(20, 120)) },
-        new() { Name = "Inside arm", Width = Entry.Number(between(400, 700)), Height = Entry.Number(between(300, 500)), Tucks = ["bottom"], Count = 2, Pair = true },
-        new() { Name = "Arm front", Width = Entry.Number(between(700, 1000)), Height = Entry.Number(between(80, 150)), Strip = true, Count = 2, Pair = true, Piped = ["left"] },
-        new() { Name = "Wing", Width = Entry.Number(between(200, 400)), Height = Entry.Number(between(300, 500)), Slanted = true, Count = 2, Pair = true },
-    ];
+        [
+            new()
+            {
+                Name = "Inside back",
+                Width = Entry.Number(between(400, 700)),
+                Height = Entry.Number(between(400, 700)),
+                Tucks = ["bottom", "left", "right"],
+                FreeTuck = Entry.Number(between(20, 120)),
+            },
+            new()
+            {
+                Name = "Inside arm",
+                Width = Entry.Number(between(400, 700)),
+                Height = Entry.Number(between(300, 500)),
+                Tucks = ["bottom"],
+                Count = 2,
+                Pair = true,
+            },
+            new()
+            {
+                Name = "Arm front",
+                Width = Entry.Number(between(700, 1000)),
+                Height = Entry.Number(between(80, 150)),
+                Strip = true,
+                Count = 2,
+                Pair = true,
+                Piped = ["left"],
+            },
+            new()
+            {
+                Name = "Wing",
+                Width = Entry.Number(between(200, 400)),
+                Height = Entry.Number(between(300, 500)),
+                Slanted = true,
+                Count = 2,
+                Pair = true,
+            },
+        ];
 
-    private static decimal Step(string unit, double millimetres) => unit == "in" ? Math.Round((decimal)millimetres / 1.5875m) * 1.5875m : Math.Round((decimal)millimetres);
+    private static decimal Step(string unit, double millimetres) =>
+        unit == "in" ? Math.Round((decimal)millimetres / 1.5875m) * 1.5875m : Math.Round((decimal)millimetres);
 }

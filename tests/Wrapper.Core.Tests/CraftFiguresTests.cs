@@ -9,34 +9,65 @@ namespace Wrapper.Core.Tests;
 public sealed class CraftFiguresTests
 {
     /// <summary>Form, measures, what is said of it, and the pieces.</summary>
-    public static TheoryData<string, string, string, string> Pieces => new()
-    {
-        { "box-cushion", "shape=t-shape width=24 depth=20 earWidth=4 earDepth=6 thickness=4", "r.zipTurn=2", "plate ×2 25 × 21|zip-boxing ×2 21 × 3¼|boxing ×1 69 × 5" },
-        { "box-cushion", "width=20 depth=19 thickness=4", "r.fit.width=-1/4", "plate ×2 20¾ × 20|zip-boxing ×2 26¾ × 3¼|boxing ×1 52¾ × 5" },
-        { "box-cushion", "width=20 depth=20 thickness=5", "construction=envelope", "panel ×2 27½ × 32¾" },
-        { "box-cushion", "width=20 depth=18 thickness=4", "construction=band-ends", "end ×2 19 × 5|band ×1 21 × 45½" },
-        { "box-cushion", "width=20 depth=18 thickness=4", "o.closure=hook-and-loop", "plate ×2 21 × 19|zip-boxing ×1 27 × 3½|zip-boxing ×1 27 × 4½|boxing ×1 51 × 5" },
-        { "seat-pad", "width=16 depth=15 thickness=2", "", "face ×2 19 × 18" },
-        { "seat-pad", "shape=round diameter=14 thickness=0", "", "face ×2 15 × 15" },
-        { "chair-back", "width=18_1/2 thickness=2_1/4 height=21", "r.seam=1/2 r.ease=3/4", "face ×2 22½ × 23⅝" },
-        { "chair-back", "width=18_1/2 thickness=2_1/4 height=21", "o.layers=reversible count=6", "face ×24 22½ × 23⅛" },
-        { "ottoman", "width=28 depth=20 height=15 topDrop=1 return=2_1/2", "r.hem=1/2", "top ×1 31 × 23|wall ×2 29 × 17½|wall ×2 21 × 17½" },
-        { "pouf", "shape=drum diameter=20 height=15", "o.closure=gap r.seam=1/2", "plate ×2 21 × 21|boxing ×1 63 13⁄16 × 16" },
-        { "mattress", "width=36 length=75 thickness=6", "o.zipSides=three-sides", "plate ×2 37 × 76|zip-boxing ×2 137 × 4¼|boxing ×1 87 × 7" },
-        { "pillowcase", "width=20 length=26", "r.seam=1/2", "face ×2 21 × 27¾" },
-        { "pillowcase", "shape=flap width=20 length=26 flap=7", "r.seam=1/2", "face ×1 21 × 27¾|face ×1 21 × 34¾" },
-        { "pillowcase", "shape=flange width=20 length=26 flange=2", "r.seam=1/2", "face ×1 25 × 31|face ×2 25 × 19¾" },
-        { "duvet", "width=78 length=81", "o.closure=overlap", "face ×1 79¼ × 84⅛|face ×1 79¼ × 92⅛" },
-        { "duvet", "width=78 length=81", "o.closure=zip", "face ×2 79¼ × 82⅜" },
-        { "duvet", "width=78 length=81", "usable=28 o.join=equal-widths", "face ×4 27 1⁄16 × 84⅛|face ×2 27 1⁄16 × 84⅛" },
-        { "table", "shape=round diameter=36 drop=10", "construction=flat", "top ×1 58½ × 58½" },
-        { "table", "shape=round diameter=36 drop=10", "r.seam=1/2", "top ×1 37 × 37|wall ×1 114⅛ × 11¾" },
-        { "table", "width=46 depth=30 drop=6_1/2", "construction=tub-notched r.seam=1/2", "top ×1 61½ × 45½" },
-        { "board", "shape=tray width=18 depth=12", "", "top ×1 25 × 19" },
-        { "board", "shape=pressing-table width=48 depth=30 drop=3 cornerRadius=2", "r.hem=1", "top ×1 56 × 38" },
-        { "board", "shape=ironing length=48 widest=14 noseWidth=6", "", "top ×1 18½ × 52½" },
-        { "throw-over", "seatWidth=60 seatRun=72 armRun=52 armDepth=34 freeTuck=2", "", "block ×1 66½ × 78½|block ×1 40½ × 56½|block ×1 40½ × 56½" },
-    };
+    public static TheoryData<string, string, string, string> Pieces =>
+        new()
+        {
+            {
+                "box-cushion",
+                "shape=t-shape width=24 depth=20 earWidth=4 earDepth=6 thickness=4",
+                "r.zipTurn=2",
+                "plate ×2 25 × 21|zip-boxing ×2 21 × 3¼|boxing ×1 69 × 5"
+            },
+            {
+                "box-cushion",
+                "width=20 depth=19 thickness=4",
+                "r.fit.width=-1/4",
+                "plate ×2 20¾ × 20|zip-boxing ×2 26¾ × 3¼|boxing ×1 52¾ × 5"
+            },
+            { "box-cushion", "width=20 depth=20 thickness=5", "construction=envelope", "panel ×2 27½ × 32¾" },
+            { "box-cushion", "width=20 depth=18 thickness=4", "construction=band-ends", "end ×2 19 × 5|band ×1 21 × 45½" },
+            {
+                "box-cushion",
+                "width=20 depth=18 thickness=4",
+                "o.closure=hook-and-loop",
+                "plate ×2 21 × 19|zip-boxing ×1 27 × 3½|zip-boxing ×1 27 × 4½|boxing ×1 51 × 5"
+            },
+            { "seat-pad", "width=16 depth=15 thickness=2", "", "face ×2 19 × 18" },
+            { "seat-pad", "shape=round diameter=14 thickness=0", "", "face ×2 15 × 15" },
+            { "chair-back", "width=18_1/2 thickness=2_1/4 height=21", "r.seam=1/2 r.ease=3/4", "face ×2 22½ × 23⅝" },
+            { "chair-back", "width=18_1/2 thickness=2_1/4 height=21", "o.layers=reversible count=6", "face ×24 22½ × 23⅛" },
+            {
+                "ottoman",
+                "width=28 depth=20 height=15 topDrop=1 return=2_1/2",
+                "r.hem=1/2",
+                "top ×1 31 × 23|wall ×2 29 × 17½|wall ×2 21 × 17½"
+            },
+            { "pouf", "shape=drum diameter=20 height=15", "o.closure=gap r.seam=1/2", "plate ×2 21 × 21|boxing ×1 63 13⁄16 × 16" },
+            {
+                "mattress",
+                "width=36 length=75 thickness=6",
+                "o.zipSides=three-sides",
+                "plate ×2 37 × 76|zip-boxing ×2 137 × 4¼|boxing ×1 87 × 7"
+            },
+            { "pillowcase", "width=20 length=26", "r.seam=1/2", "face ×2 21 × 27¾" },
+            { "pillowcase", "shape=flap width=20 length=26 flap=7", "r.seam=1/2", "face ×1 21 × 27¾|face ×1 21 × 34¾" },
+            { "pillowcase", "shape=flange width=20 length=26 flange=2", "r.seam=1/2", "face ×1 25 × 31|face ×2 25 × 19¾" },
+            { "duvet", "width=78 length=81", "o.closure=overlap", "face ×1 79¼ × 84⅛|face ×1 79¼ × 92⅛" },
+            { "duvet", "width=78 length=81", "o.closure=zip", "face ×2 79¼ × 82⅜" },
+            { "duvet", "width=78 length=81", "usable=28 o.join=equal-widths", "face ×4 27 1⁄16 × 84⅛|face ×2 27 1⁄16 × 84⅛" },
+            { "table", "shape=round diameter=36 drop=10", "construction=flat", "top ×1 58½ × 58½" },
+            { "table", "shape=round diameter=36 drop=10", "r.seam=1/2", "top ×1 37 × 37|wall ×1 114⅛ × 11¾" },
+            { "table", "width=46 depth=30 drop=6_1/2", "construction=tub-notched r.seam=1/2", "top ×1 61½ × 45½" },
+            { "board", "shape=tray width=18 depth=12", "", "top ×1 25 × 19" },
+            { "board", "shape=pressing-table width=48 depth=30 drop=3 cornerRadius=2", "r.hem=1", "top ×1 56 × 38" },
+            { "board", "shape=ironing length=48 widest=14 noseWidth=6", "", "top ×1 18½ × 52½" },
+            {
+                "throw-over",
+                "seatWidth=60 seatRun=72 armRun=52 armDepth=34 freeTuck=2",
+                "",
+                "block ×1 66½ × 78½|block ×1 40½ × 56½|block ×1 40½ × 56½"
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Pieces))]
@@ -44,25 +75,32 @@ public sealed class CraftFiguresTests
         Assert.Equal(pieces.Split('|'), Thing.Pieces(Thing.Inches(form, measures, said)));
 
     /// <summary>Form, measures, what is said, a number, and what it has to be.</summary>
-    public static TheoryData<string, string, string, string, string> Numbers => new()
-    {
-        { "box-cushion", "shape=t-shape width=24 depth=20 earWidth=4 earDepth=6 thickness=4", "", "P", "88" },
-        { "box-cushion", "shape=l-shape width=24 depth=20 earWidth=4 earDepth=6 thickness=4", "r.zipTurn=0", "Z", "20" },
-        { "box-cushion", "width=20 depth=20 thickness=4 cornerRadius=4", "", "P", "73⅛" },
-        { "box-cushion", "width=20 depth=20 thickness=4 cornerRadius=4", "r.zipTurn=0 o.roundedCorners=back", "Z", "18 5⁄16" },
-        { "bolster", "diameter=7 length=24", "", "zip.length", "16" },
-        { "bolster", "diameter=7 length=12", "", "zip.length", "8" },
-        { "bolster", "diameter=7 length=9", "", "zip.length", "6 5⁄16" },
-        { "bolster", "circumference=22 length=24", "", "d", "7" },
-        { "ottoman", "width=28 depth=20 height=15", "", "hook-and-loop.length", "96" },
-        { "chair-back", "width=18 thickness=2 height=21", "", "opening", "41½" },
-        { "duvet", "width=78 length=81", "", "opening", "52" },
-        { "duvet", "width=78 length=81", "", "button.length", "7 7⁄16" },
-        { "board", "shape=pressing-table width=48 depth=30 drop=3 cornerRadius=2", "r.hem=1 o.edge=stretched-elastic", "opening", "177 11⁄16" },
-        { "board", "shape=tray width=18 depth=12", "", "drawstring.length", "78" },
-        { "fitted-sheet", "width=36 length=75 thickness=6", "o.edge=stretched-elastic", "elastic.length", "158 9⁄16" },
-        { "pouf", "size=22 wrap=2_1/4", "", "gap.length", "13 3⁄16" },
-    };
+    public static TheoryData<string, string, string, string, string> Numbers =>
+        new()
+        {
+            { "box-cushion", "shape=t-shape width=24 depth=20 earWidth=4 earDepth=6 thickness=4", "", "P", "88" },
+            { "box-cushion", "shape=l-shape width=24 depth=20 earWidth=4 earDepth=6 thickness=4", "r.zipTurn=0", "Z", "20" },
+            { "box-cushion", "width=20 depth=20 thickness=4 cornerRadius=4", "", "P", "73⅛" },
+            { "box-cushion", "width=20 depth=20 thickness=4 cornerRadius=4", "r.zipTurn=0 o.roundedCorners=back", "Z", "18 5⁄16" },
+            { "bolster", "diameter=7 length=24", "", "zip.length", "16" },
+            { "bolster", "diameter=7 length=12", "", "zip.length", "8" },
+            { "bolster", "diameter=7 length=9", "", "zip.length", "6 5⁄16" },
+            { "bolster", "circumference=22 length=24", "", "d", "7" },
+            { "ottoman", "width=28 depth=20 height=15", "", "hook-and-loop.length", "96" },
+            { "chair-back", "width=18 thickness=2 height=21", "", "opening", "41½" },
+            { "duvet", "width=78 length=81", "", "opening", "52" },
+            { "duvet", "width=78 length=81", "", "button.length", "7 7⁄16" },
+            {
+                "board",
+                "shape=pressing-table width=48 depth=30 drop=3 cornerRadius=2",
+                "r.hem=1 o.edge=stretched-elastic",
+                "opening",
+                "177 11⁄16"
+            },
+            { "board", "shape=tray width=18 depth=12", "", "drawstring.length", "78" },
+            { "fitted-sheet", "width=36 length=75 thickness=6", "o.edge=stretched-elastic", "elastic.length", "158 9⁄16" },
+            { "pouf", "size=22 wrap=2_1/4", "", "gap.length", "13 3⁄16" },
+        };
 
     [Theory]
     [MemberData(nameof(Numbers))]
@@ -112,7 +150,10 @@ public sealed class CraftFiguresTests
     [Fact]
     public void A_correction_follows_into_every_size_of_its_axis()
     {
-        var cushion = Thing.Inches("box-cushion", "width=20 depth=19 thickness=4") with { Corrections = [new("left", Entry.Typed("-3/8")), new("front", Entry.Typed("1/4"))] };
+        var cushion = Thing.Inches("box-cushion", "width=20 depth=19 thickness=4") with
+        {
+            Corrections = [new("left", Entry.Typed("-3/8")), new("front", Entry.Typed("1/4"))],
+        };
         Assert.Equal(["plate ×2 20⅝ × 20¼", "zip-boxing ×2 26⅝ × 3¼", "boxing ×1 53⅛ × 5"], Thing.Pieces(cushion));
         var line = Thing.Drafted(cushion).Working().First(line => line.For == "finished width" || line.For == "W");
         Assert.Contains(line.Tokens, token => token.Name == "taken in, left");
@@ -121,12 +162,13 @@ public sealed class CraftFiguresTests
     [Fact]
     public void A_job_rule_stands_before_the_house_and_after_the_cover()
     {
-        CoverInput With(string cover, string job, string house) => Thing.Inches("box-cushion", "width=20 depth=19 thickness=4") with
-        {
-            Rules = cover.Length == 0 ? new Dictionary<string, Entry>() : Cushions.Typed(("seam", cover)),
-            JobRules = job.Length == 0 ? new Dictionary<string, Entry>() : Cushions.Typed(("seam", job)),
-            HouseRules = house.Length == 0 ? new Dictionary<string, Entry>() : Cushions.Typed(("seam", house)),
-        };
+        CoverInput With(string cover, string job, string house) =>
+            Thing.Inches("box-cushion", "width=20 depth=19 thickness=4") with
+            {
+                Rules = cover.Length == 0 ? new Dictionary<string, Entry>() : Cushions.Typed(("seam", cover)),
+                JobRules = job.Length == 0 ? new Dictionary<string, Entry>() : Cushions.Typed(("seam", job)),
+                HouseRules = house.Length == 0 ? new Dictionary<string, Entry>() : Cushions.Typed(("seam", house)),
+            };
         Assert.StartsWith("plate ×2 20½", Thing.Pieces(With("1/4", "3/8", "5/8"))[0], StringComparison.Ordinal);
         Assert.StartsWith("plate ×2 20¾", Thing.Pieces(With("", "3/8", "5/8"))[0], StringComparison.Ordinal);
         Assert.StartsWith("plate ×2 21¼", Thing.Pieces(With("", "", "5/8"))[0], StringComparison.Ordinal);
@@ -141,20 +183,51 @@ public sealed class CraftFiguresTests
             Form = "slipcover",
             Zones =
             [
-                new() { Name = "Inside back", Width = Entry.Typed("24"), Height = Entry.Typed("26"), Tucks = ["left", "right", "bottom"], FreeTuck = Entry.Typed("2") },
-                new() { Name = "Inside arm", Width = Entry.Typed("22"), Height = Entry.Typed("14"), Tucks = ["left", "bottom"], Count = 2, Pair = true },
-                new() { Name = "Arm front", Width = Entry.Typed("30"), Height = Entry.Typed("4"), Strip = true },
+                new()
+                {
+                    Name = "Inside back",
+                    Width = Entry.Typed("24"),
+                    Height = Entry.Typed("26"),
+                    Tucks = ["left", "right", "bottom"],
+                    FreeTuck = Entry.Typed("2"),
+                },
+                new()
+                {
+                    Name = "Inside arm",
+                    Width = Entry.Typed("22"),
+                    Height = Entry.Typed("14"),
+                    Tucks = ["left", "bottom"],
+                    Count = 2,
+                    Pair = true,
+                },
+                new()
+                {
+                    Name = "Arm front",
+                    Width = Entry.Typed("30"),
+                    Height = Entry.Typed("4"),
+                    Strip = true,
+                },
             ],
         };
         Assert.Equal(["block ×1 31 × 31", "block ×1 28 × 20", "block ×1 28 × 20", "block ×1 33 × 6"], Thing.Pieces(chair));
-        Assert.Equal(["Inside back", "Inside arm, left", "Inside arm, right", "Arm front"], Thing.Drafted(chair).Pieces.Select(piece => piece.Name));
+        Assert.Equal(
+            ["Inside back", "Inside arm, left", "Inside arm, right", "Arm front"],
+            Thing.Drafted(chair).Pieces.Select(piece => piece.Name)
+        );
     }
 
     [Fact]
     public void An_outline_of_an_old_cover_is_drafted_as_large_as_it_was()
     {
         PointInput At(string x, string y) => new(Entry.Typed(x), Entry.Typed(y));
-        var cushion = Thing.Inches("box-cushion", "shape=outline thickness=4 from=old-cover", "r.shrinkage.across=5% r.shrinkage.along=10%") with { Points = [At("0", "0"), At("19", "0"), At("19", "18"), At("0", "18")] };
+        var cushion = Thing.Inches(
+            "box-cushion",
+            "shape=outline thickness=4 from=old-cover",
+            "r.shrinkage.across=5% r.shrinkage.along=10%"
+        ) with
+        {
+            Points = [At("0", "0"), At("19", "0"), At("19", "18"), At("0", "18")],
+        };
         Assert.Equal("plate ×2 21 × 21", Thing.Pieces(cushion)[0]);
     }
 
@@ -162,27 +235,40 @@ public sealed class CraftFiguresTests
     public void An_outline_grows_by_half_the_fit_on_every_side()
     {
         PointInput At(string x, string y) => new(Entry.Typed(x), Entry.Typed(y));
-        var cushion = Thing.Inches("box-cushion", "shape=outline thickness=4", "r.fit.width=1/2") with { Points = [At("0", "0"), At("20", "0"), At("20", "16"), At("0", "16")] };
+        var cushion = Thing.Inches("box-cushion", "shape=outline thickness=4", "r.fit.width=1/2") with
+        {
+            Points = [At("0", "0"), At("20", "0"), At("20", "16"), At("0", "16")],
+        };
         Assert.Equal("plate ×2 21½ × 17½", Thing.Pieces(cushion)[0]);
     }
 
     [Fact]
     public void An_oval_is_as_wide_and_as_deep_as_said_and_never_a_hundredth_of_a_millimetre_off_its_ellipse() =>
-        Gen.Select(Gen.Int[200, 3400], Gen.Double[0.12, 1]).ForMany((width, flat) =>
-        {
-            var depth = Math.Max(60, Math.Round(width * flat));
-            var outline = Thing.Drafted(Thing.Millimetres("table", FormattableString.Invariant($"shape=oval width={width} depth={depth} drop=100"))).Pieces[0].StitchLine;
-            Assert.Equal((width, depth), (outline.Bounds.Width.Millimetres, outline.Bounds.Height.Millimetres));
-            var (a, b) = (width / 2.0, depth / 2.0);
-            foreach (var edge in outline.Edges)
-            {
-                for (var share = 0.1; share < 1; share += 0.1)
+        Gen.Select(Gen.Int[200, 3400], Gen.Double[0.12, 1])
+            .ForMany(
+                (width, flat) =>
                 {
-                    var point = Geometry.Partition.PointAlong(edge, edge.Length.Times(share));
-                    var (x, y) = (point.X.Millimetres - a, point.Y.Millimetres - b);
-                    var away = ((x * x / (a * a)) + (y * y / (b * b)) - 1) / (2 * Math.Sqrt((x * x / (a * a * a * a)) + (y * y / (b * b * b * b))));
-                    Assert.True(Math.Abs(away) < 0.01, $"{width} × {depth}: {away} mm");
+                    var depth = Math.Max(60, Math.Round(width * flat));
+                    var outline = Thing
+                        .Drafted(
+                            Thing.Millimetres("table", FormattableString.Invariant($"shape=oval width={width} depth={depth} drop=100"))
+                        )
+                        .Pieces[0]
+                        .StitchLine;
+                    Assert.Equal((width, depth), (outline.Bounds.Width.Millimetres, outline.Bounds.Height.Millimetres));
+                    var (a, b) = (width / 2.0, depth / 2.0);
+                    foreach (var edge in outline.Edges)
+                    {
+                        for (var share = 0.1; share < 1; share += 0.1)
+                        {
+                            var point = Geometry.Partition.PointAlong(edge, edge.Length.Times(share));
+                            var (x, y) = (point.X.Millimetres - a, point.Y.Millimetres - b);
+                            var away =
+                                ((x * x / (a * a)) + (y * y / (b * b)) - 1)
+                                / (2 * Math.Sqrt((x * x / (a * a * a * a)) + (y * y / (b * b * b * b))));
+                            Assert.True(Math.Abs(away) < 0.01, $"{width} × {depth}: {away} mm");
+                        }
+                    }
                 }
-            }
-        });
+            );
 }

@@ -7,15 +7,16 @@ namespace Wrapper.Core.Tests;
 internal static class Cushions
 {
     /// <summary>The worked example: 21¼ × 19 × 4, seam ½, zip ¾, turn 3, pocket 1, piped both edges.</summary>
-    public static CoverInput Worked => new()
-    {
-        Unit = "in",
-        Form = "box-cushion",
-        Shape = "rectangle",
-        Measures = Typed(("width", "21 1/4"), ("depth", "19"), ("thickness", "4")),
-        Rules = Typed(("seam", "1/2"), ("zip", "3/4"), ("zipTurn", "3"), ("pocketLap", "1")),
-        Options = new Dictionary<string, string> { ["slidePocket"] = "true", ["piping"] = "both" },
-    };
+    public static CoverInput Worked =>
+        new()
+        {
+            Unit = "in",
+            Form = "box-cushion",
+            Shape = "rectangle",
+            Measures = Typed(("width", "21 1/4"), ("depth", "19"), ("thickness", "4")),
+            Rules = Typed(("seam", "1/2"), ("zip", "3/4"), ("zipTurn", "3"), ("pocketLap", "1")),
+            Options = new Dictionary<string, string> { ["slidePocket"] = "true", ["piping"] = "both" },
+        };
 
     /// <summary>Random cushions of every shape and construction, in inches and metric, on and off a cloth.</summary>
     public static Gen<CoverInput> Any { get; } =
@@ -41,9 +42,10 @@ internal static class Cushions
             Unit = unit,
             Form = "box-cushion",
             Shape = tapered && construction == "boxing-strip" ? "trapezoid" : "rectangle",
-            Measures = tapered && construction == "boxing-strip"
-                ? Sixteenths(("frontWidth", width), ("backWidth", width + narrower), ("depth", depth), ("thickness", thickness))
-                : Sixteenths(("width", width), ("depth", depth), ("thickness", thickness)),
+            Measures =
+                tapered && construction == "boxing-strip"
+                    ? Sixteenths(("frontWidth", width), ("backWidth", width + narrower), ("depth", depth), ("thickness", thickness))
+                    : Sixteenths(("width", width), ("depth", depth), ("thickness", thickness)),
             MeasuredFrom = measuredFrom,
             Construction = construction,
             Rules = Sixteenths(("fit.width", fit[0]), ("fit.depth", fit[1]), ("fit.thickness", fit[2]), ("zipTurn", turn)),

@@ -20,8 +20,26 @@ public sealed class CutOrderTests
             UsableWidth = Millimetres(1300),
             Pieces =
             [
-                Rectangle("seat a", 640, 500) with { Quantity = 2 }, Rectangle("strip a", 320, 90) with { Quantity = 4 }, Rectangle("seat b", 640, 500) with { Quantity = 2 },
-                Rectangle("strip b", 320, 90) with { Quantity = 4 }, Rectangle("seat c", 640, 500) with { Quantity = 2 },
+                Rectangle("seat a", 640, 500) with
+                {
+                    Quantity = 2,
+                },
+                Rectangle("strip a", 320, 90) with
+                {
+                    Quantity = 4,
+                },
+                Rectangle("seat b", 640, 500) with
+                {
+                    Quantity = 2,
+                },
+                Rectangle("strip b", 320, 90) with
+                {
+                    Quantity = 4,
+                },
+                Rectangle("seat c", 640, 500) with
+                {
+                    Quantity = 2,
+                },
             ],
         };
         var lay = LayPlanner.Plan(request, 200).Lay!;
@@ -39,7 +57,14 @@ public sealed class CutOrderTests
         var request = new LayRequest
         {
             UsableWidth = Millimetres(300),
-            Pieces = [Rectangle("a", 200, 100), Rectangle("b", 100, 200), Rectangle("c", 100, 100), Rectangle("d", 100, 200), Rectangle("e", 200, 100)],
+            Pieces =
+            [
+                Rectangle("a", 200, 100),
+                Rectangle("b", 100, 200),
+                Rectangle("c", 100, 100),
+                Rectangle("d", 100, 200),
+                Rectangle("e", 200, 100),
+            ],
             Pinned = [Pin("a", 0, 0), Pin("b", 200, 0), Pin("c", 100, 100), Pin("d", 0, 100), Pin("e", 100, 200)],
         };
         var stretch = Assert.Single(CutOrder.Of(LayPlanner.Plan(request, 1).Lay!, request.Pieces));
@@ -49,54 +74,83 @@ public sealed class CutOrderTests
     }
 
     [Fact]
-    public void Every_piece_comes_free_once_nothing_is_cut_through_and_straight_is_said_only_where_it_is() => Jobs.ForMany(
-        request =>
-        {
-            if (LayPlanner.Plan(request, 12).Lay is not { } lay)
+    public void Every_piece_comes_free_once_nothing_is_cut_through_and_straight_is_said_only_where_it_is() =>
+        Jobs.ForMany(
+            request =>
             {
-                return;
-            }
+                if (LayPlanner.Plan(request, 12).Lay is not { } lay)
+                {
+                    return;
+                }
 
-            var stretches = CutOrder.Of(lay, request.Pieces);
-            Assert.Equal(
-                lay.Placements.Select(placement => (placement.Piece, placement.Copy)).Order(),
-                stretches.SelectMany(stretch => stretch.Pieces).Select(placement => (placement.Piece, placement.Copy)).Order());
-            var end = Length.Zero;
-            foreach (var stretch in stretches)
-            {
-                Assert.Equal(end, stretch.From);
-                end = stretch.To;
-                var boxes = stretch.Pieces.Select(placement => BoxOf(placement, request)).ToList();
-                Assert.All(boxes, box => Assert.True(box.Bottom >= stretch.From.Millimetres - Touching && box.Top <= stretch.To.Millimetres + Touching));
-                Assert.Equal(ComesApart(boxes), stretch.Straight);
-            }
+                var stretches = CutOrder.Of(lay, request.Pieces);
+                Assert.Equal(
+                    lay.Placements.Select(placement => (placement.Piece, placement.Copy)).Order(),
+                    stretches.SelectMany(stretch => stretch.Pieces).Select(placement => (placement.Piece, placement.Copy)).Order()
+                );
+                var end = Length.Zero;
+                foreach (var stretch in stretches)
+                {
+                    Assert.Equal(end, stretch.From);
+                    end = stretch.To;
+                    var boxes = stretch.Pieces.Select(placement => BoxOf(placement, request)).ToList();
+                    Assert.All(boxes, box =>
+                        Assert.True(box.Bottom >= stretch.From.Millimetres - Touching && box.Top <= stretch.To.Millimetres + Touching)
+                    );
+                    Assert.Equal(ComesApart(boxes), stretch.Straight);
+                }
 
-            Assert.Equal(lay.Length, end);
-        },
-        iter: 200);
+                Assert.Equal(lay.Length, end);
+            },
+            iter: 200
+        );
 
     [Fact]
-    public void What_is_left_and_worth_keeping_is_free_of_pieces_and_flaws_and_of_one_another() => Jobs.ForMany(
-        request =>
-        {
-            if (LayPlanner.Plan(request, 12).Lay is not { } lay)
+    public void What_is_left_and_worth_keeping_is_free_of_pieces_and_flaws_and_of_one_another() =>
+        Jobs.ForMany(
+            request =>
             {
-                return;
-            }
+                if (LayPlanner.Plan(request, 12).Lay is not { } lay)
+                {
+                    return;
+                }
 
-            var (bought, least) = (lay.Length + Millimetres(450), Millimetres(300));
-            var offcuts = Offcuts.Of(lay, request, bought, least);
-            var flaws = request.Flaws.Select(flaw => (Left: flaw.Left?.Millimetres ?? 0, Bottom: flaw.From.Millimetres, Right: flaw.Right?.Millimetres ?? request.UsableWidth.Millimetres, Top: flaw.To.Millimetres)).ToList();
-            var kept = offcuts.Select(offcut => (Left: offcut.X.Millimetres, Bottom: offcut.Y.Millimetres, Right: (offcut.X + offcut.Width).Millimetres, Top: (offcut.Y + offcut.Length).Millimetres)).ToList();
-            Assert.All(offcuts, offcut => Assert.True(offcut.Width >= least && offcut.Length >= least));
-            Assert.All(kept, box => Assert.True(box.Left >= 0 && box.Bottom >= 0 && box.Right <= request.UsableWidth.Millimetres && box.Top <= bought.Millimetres));
-            Assert.All(kept, box => Assert.Single(kept, other => Overlap(box, other)));
-            Assert.All(kept, box => Assert.DoesNotContain(flaws, flaw => Overlap(box, flaw)));
-            LayVerifier.Free(request, lay, kept);
-            Assert.True(offcuts.Count > 0 || request.Flaws.Count > 0); // beyond the lay lie 450 of the whole width
-            Assert.All(offcuts.Zip(offcuts.Skip(1)), pair => Assert.True(AreaOf(pair.First) >= AreaOf(pair.Second)));
-        },
-        iter: 150);
+                var (bought, least) = (lay.Length + Millimetres(450), Millimetres(300));
+                var offcuts = Offcuts.Of(lay, request, bought, least);
+                var flaws = request
+                    .Flaws.Select(flaw =>
+                        (
+                            Left: flaw.Left?.Millimetres ?? 0,
+                            Bottom: flaw.From.Millimetres,
+                            Right: flaw.Right?.Millimetres ?? request.UsableWidth.Millimetres,
+                            Top: flaw.To.Millimetres
+                        )
+                    )
+                    .ToList();
+                var kept = offcuts
+                    .Select(offcut =>
+                        (
+                            Left: offcut.X.Millimetres,
+                            Bottom: offcut.Y.Millimetres,
+                            Right: (offcut.X + offcut.Width).Millimetres,
+                            Top: (offcut.Y + offcut.Length).Millimetres
+                        )
+                    )
+                    .ToList();
+                Assert.All(offcuts, offcut => Assert.True(offcut.Width >= least && offcut.Length >= least));
+                Assert.All(kept, box =>
+                    Assert.True(
+                        box.Left >= 0 && box.Bottom >= 0 && box.Right <= request.UsableWidth.Millimetres && box.Top <= bought.Millimetres
+                    )
+                );
+                Assert.All(kept, box => Assert.Single(kept, other => Overlap(box, other)));
+                Assert.All(kept, box => Assert.DoesNotContain(flaws, flaw => Overlap(box, flaw)));
+                LayVerifier.Free(request, lay, kept);
+                Assert.True(offcuts.Count > 0 || request.Flaws.Count > 0); // beyond the lay lie 450 of the whole width
+                Assert.All(offcuts.Zip(offcuts.Skip(1)), pair => Assert.True(AreaOf(pair.First) >= AreaOf(pair.Second)));
+            },
+            iter: 150
+        );
 
     [Fact]
     public void Beside_a_narrow_lay_the_whole_side_is_kept_and_just_too_little_is_not()
@@ -104,14 +158,19 @@ public sealed class CutOrderTests
         var request = new LayRequest { UsableWidth = Millimetres(1300), Pieces = [Rectangle("tall", 700, 1000)] };
         var lay = LayPlanner.Plan(request, 1).Lay!;
         var offcut = Assert.Single(Offcuts.Of(lay, request, Millimetres(1100), Millimetres(300)));
-        Assert.Equal((700, 0, 600, 1100), (offcut.X.Millimetres, offcut.Y.Millimetres, offcut.Width.Millimetres, offcut.Length.Millimetres));
+        Assert.Equal(
+            (700, 0, 600, 1100),
+            (offcut.X.Millimetres, offcut.Y.Millimetres, offcut.Width.Millimetres, offcut.Length.Millimetres)
+        );
         Assert.Empty(Offcuts.Of(lay, request, Millimetres(1100), Millimetres(600.001)));
     }
 
     private static double AreaOf(Offcut offcut) => offcut.Width.Millimetres * offcut.Length.Millimetres;
 
-    private static bool Overlap((double Left, double Bottom, double Right, double Top) a, (double Left, double Bottom, double Right, double Top) b) =>
-        a.Left < b.Right - 1e-6 && b.Left < a.Right - 1e-6 && a.Bottom < b.Top - 1e-6 && b.Bottom < a.Top - 1e-6;
+    private static bool Overlap(
+        (double Left, double Bottom, double Right, double Top) a,
+        (double Left, double Bottom, double Right, double Top) b
+    ) => a.Left < b.Right - 1e-6 && b.Left < a.Right - 1e-6 && a.Bottom < b.Top - 1e-6 && b.Bottom < a.Top - 1e-6;
 
     private static (double Left, double Bottom, double Right, double Top) BoxOf(Placement placement, LayRequest request)
     {

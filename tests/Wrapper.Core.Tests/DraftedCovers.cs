@@ -19,16 +19,19 @@ internal static class DraftedCovers
         var all = 0;
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    if (Drafter.Draft(input) is { Draft: { } draft, Reading.Specification: { } specification })
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        ask(draft, specification, SewingPlanner.Of(draft, specification), $"{cell} {Covers.Described(input)}");
-                        Interlocked.Increment(ref all);
-                    }
-                },
-                iter: each);
+                        if (Drafter.Draft(input) is { Draft: { } draft, Reading.Specification: { } specification })
+                        {
+                            ask(draft, specification, SewingPlanner.Of(draft, specification), $"{cell} {Covers.Described(input)}");
+                            Interlocked.Increment(ref all);
+                        }
+                    },
+                    iter: each
+                );
         }
 
         Assert.True(all > 0, form);

@@ -23,7 +23,8 @@ public sealed class FoldUpTests
     public static TheoryData<string> Constructions => [.. Covers.Cells.Select(cell => cell.Construction).Distinct()];
 
     [Fact]
-    public void There_are_at_least_ten_thousand_random_covers() => Assert.True(Covers.Cells.Count * EachCell >= 10_000, $"{Covers.Cells.Count * EachCell}");
+    public void There_are_at_least_ten_thousand_random_covers() =>
+        Assert.True(Covers.Cells.Count * EachCell >= 10_000, $"{Covers.Cells.Count * EachCell}");
 
     [Theory]
     [MemberData(nameof(Forms))]
@@ -33,23 +34,33 @@ public sealed class FoldUpTests
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
             var (tried, drafted, refused) = (0, 0, new ConcurrentDictionary<string, int>());
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    Interlocked.Increment(ref tried);
-                    var outcome = Drafted(input, cell);
-                    if (outcome.Draft is not { } draft)
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        refused.AddOrUpdate(string.Join(" ", outcome.Checks.Where(check => check.Level == CheckLevel.Error).Select(check => check.Code).Order()), 1, (_, count) => count + 1);
-                        return;
-                    }
+                        Interlocked.Increment(ref tried);
+                        var outcome = Drafted(input, cell);
+                        if (outcome.Draft is not { } draft)
+                        {
+                            refused.AddOrUpdate(
+                                string.Join(
+                                    " ",
+                                    outcome.Checks.Where(check => check.Level == CheckLevel.Error).Select(check => check.Code).Order()
+                                ),
+                                1,
+                                (_, count) => count + 1
+                            );
+                            return;
+                        }
 
-                    Interlocked.Increment(ref drafted);
-                    var folded = FoldUp.Of(draft);
-                    Assert.True(folded.Holds, $"{cell}: {string.Join("; ", folded.Problems)} {Covers.Described(input)}");
-                    DraftProperties.Hold(draft, cell.ToString());
-                },
-                iter: EachCell);
+                        Interlocked.Increment(ref drafted);
+                        var folded = FoldUp.Of(draft);
+                        Assert.True(folded.Holds, $"{cell}: {string.Join("; ", folded.Problems)} {Covers.Described(input)}");
+                        DraftProperties.Hold(draft, cell.ToString());
+                    },
+                    iter: EachCell
+                );
             var why = string.Join(", ", refused.Select(entry => $"{entry.Value} × {entry.Key}"));
             (closed, asked) = (closed + drafted, asked + tried);
             Assert.True(drafted > 0.8 * tried || tried < 10, $"{cell}: {drafted} of {tried} drafted; {why}");
@@ -76,27 +87,39 @@ public sealed class FoldUpTests
     public void Moving_any_one_stitch_line_by_a_millimetre_breaks_the_proof(string construction)
     {
         var moved = 0;
-        foreach (var cell in Covers.Cells.Where(cell => cell.Construction == construction).DistinctBy(cell => (cell.Form.Id, cell.Shape.Id, cell.Option)))
+        foreach (
+            var cell in Covers
+                .Cells.Where(cell => cell.Construction == construction)
+                .DistinctBy(cell => (cell.Form.Id, cell.Shape.Id, cell.Option))
+        )
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    if (Drafter.Draft(input).Draft is not { } draft)
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        return;
-                    }
-
-                    foreach (var piece in draft.Pieces.Where(piece => piece.Use == PieceUse.Cover))
-                    {
-                        foreach (var (line, changed) in Moves(piece))
+                        if (Drafter.Draft(input).Draft is not { } draft)
                         {
-                            Interlocked.Increment(ref moved);
-                            var folded = FoldUp.Of([.. draft.Pieces.Select(other => other.Key == piece.Key ? changed : other)], draft.Seams, draft.Thing, draft.Blocks);
-                            Assert.False(folded.Holds, $"{cell}: {piece.Key} {line} moved by 1 mm and nothing noticed");
+                            return;
                         }
-                    }
-                },
-                iter: 1);
+
+                        foreach (var piece in draft.Pieces.Where(piece => piece.Use == PieceUse.Cover))
+                        {
+                            foreach (var (line, changed) in Moves(piece))
+                            {
+                                Interlocked.Increment(ref moved);
+                                var folded = FoldUp.Of(
+                                    [.. draft.Pieces.Select(other => other.Key == piece.Key ? changed : other)],
+                                    draft.Seams,
+                                    draft.Thing,
+                                    draft.Blocks
+                                );
+                                Assert.False(folded.Holds, $"{cell}: {piece.Key} {line} moved by 1 mm and nothing noticed");
+                            }
+                        }
+                    },
+                    iter: 1
+                );
         }
 
         Assert.True(moved > 4, $"{moved} lines moved");
@@ -110,7 +133,13 @@ public sealed class FoldUpTests
     [InlineData("l-shape", "back")]
     public void Only_the_corners_of_the_furthest_side_are_rounded(string shape, string which)
     {
-        var draft = Thing.Drafted(Thing.Inches("box-cushion", $"shape={shape} width=28 depth=24 thickness=4 earWidth=4 earDepth=6 cornerRadius=3/4", $"o.roundedCorners={which}"));
+        var draft = Thing.Drafted(
+            Thing.Inches(
+                "box-cushion",
+                $"shape={shape} width=28 depth=24 thickness=4 earWidth=4 earDepth=6 cornerRadius=3/4",
+                $"o.roundedCorners={which}"
+            )
+        );
         Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
     }
 
@@ -129,14 +158,26 @@ public sealed class FoldUpTests
     [Fact]
     public void Facets_keep_their_size_in_space()
     {
-        var folded = FoldUp.Of(BoxingStripTests.Draft(Cushions.Worked with { Shape = "round", Measures = Cushions.Typed(("diameter", "18"), ("thickness", "4")) }));
+        var folded = FoldUp.Of(
+            BoxingStripTests.Draft(
+                Cushions.Worked with
+                {
+                    Shape = "round",
+                    Measures = Cushions.Typed(("diameter", "18"), ("thickness", "4")),
+                }
+            )
+        );
         Assert.True(folded.Holds, string.Join("; ", folded.Problems));
         foreach (var facet in folded.Facets)
         {
             for (var i = 0; i < facet.Flat.Count; i++)
             {
                 var (a, b) = (facet.Flat[i], facet.Flat[(i + 1) % facet.Flat.Count]);
-                Assert.Equal(double.Hypot(a.X - b.X, a.Y - b.Y), (facet.Corners[i] - facet.Corners[(i + 1) % facet.Corners.Count]).Size, 1e-6);
+                Assert.Equal(
+                    double.Hypot(a.X - b.X, a.Y - b.Y),
+                    (facet.Corners[i] - facet.Corners[(i + 1) % facet.Corners.Count]).Size,
+                    1e-6
+                );
             }
         }
     }
@@ -158,11 +199,17 @@ public sealed class FoldUpTests
     public void A_seam_a_hair_beside_the_end_of_a_curve_still_lets_the_strip_bend_there()
     {
         // Found at random: the plate is joined 0.01 mm inside a rounded corner, and the strip lost its bend at the corner's end.
-        PointInput At(decimal x, decimal y, decimal? rise = null) => new(Entry.Number(x), Entry.Number(y), rise is { } by ? Entry.Number(by) : null);
+        PointInput At(decimal x, decimal y, decimal? rise = null) =>
+            new(Entry.Number(x), Entry.Number(y), rise is { } by ? Entry.Number(by) : null);
         var joined = Thing.Inches("mattress", "shape=outline construction=boxing-strip", "usable=1100mm r.fit.thickness=0 count=2") with
         {
             Measures = new Dictionary<string, Entry> { ["thickness"] = Entry.Number(79.375m), ["cornerRadius"] = Entry.Number(19.05m) },
-            Rules = new Dictionary<string, Entry> { ["fit.width"] = Entry.Number(6.35m), ["fit.depth"] = Entry.Number(6.35m), ["fit.thickness"] = Entry.Number(0) },
+            Rules = new Dictionary<string, Entry>
+            {
+                ["fit.width"] = Entry.Number(6.35m),
+                ["fit.depth"] = Entry.Number(6.35m),
+                ["fit.thickness"] = Entry.Number(0),
+            },
             Points = [At(0, 0), At(1100.1375m, 0), At(1187.45m, 828.675m, 52.3875m), At(879.475m, 1382.7125m), At(44.45m, 1244.6m, 0)],
         };
         var folded = FoldUp.Of(Thing.Drafted(joined));
@@ -174,7 +221,10 @@ public sealed class FoldUpTests
     {
         // Found at random: moved inwards, a mitre is no longer cut off.
         PointInput At(decimal x, decimal y, decimal rise = 0) => new(Entry.Number(x), Entry.Number(y), Entry.Number(rise));
-        var board = Thing.Millimetres("board", "shape=outline", "r.fit.width=-6") with { Points = [At(0, 0), At(600, 0), At(640, 330, 12), At(480, 550), At(20, 495)] };
+        var board = Thing.Millimetres("board", "shape=outline", "r.fit.width=-6") with
+        {
+            Points = [At(0, 0), At(600, 0), At(640, 330, 12), At(480, 550), At(20, 495)],
+        };
         Assert.True(FoldUp.Of(Thing.Drafted(board)).Holds);
     }
 
@@ -182,7 +232,9 @@ public sealed class FoldUpTests
     public void The_sides_of_a_split_sheet_have_cut_lines_of_their_own()
     {
         // Found at random: a copy of a piece with another stitch line kept the first one's cut line.
-        var draft = Thing.Drafted(Thing.Millimetres("fitted-sheet", "width=1600 length=2000 thickness=150", "usable=1350 o.plates=middle-and-sides"));
+        var draft = Thing.Drafted(
+            Thing.Millimetres("fitted-sheet", "width=1600 length=2000 thickness=150", "usable=1350 o.plates=middle-and-sides")
+        );
         Assert.Equal(3, draft.Pieces.Count(piece => piece.Id == "top"));
         Assert.All(draft.Pieces, piece => Assert.True(piece.CutLine.Bounds.Width <= Length.FromMillimetres(1350.001m), piece.Key));
         Assert.True(FoldUp.Of(draft).Holds);
@@ -195,7 +247,10 @@ public sealed class FoldUpTests
         {
             foreach (var edge in piece.StitchLine.Names)
             {
-                var allowances = piece.StitchLine.Names.ToDictionary(name => name, name => name == edge ? Length.FromMillimetres(by) : Length.Zero);
+                var allowances = piece.StitchLine.Names.ToDictionary(
+                    name => name,
+                    name => name == edge ? Length.FromMillimetres(by) : Length.Zero
+                );
                 Outline? outline = null;
                 try
                 {
@@ -208,14 +263,32 @@ public sealed class FoldUpTests
 
                 if (outline is not null)
                 {
-                    yield return ($"{edge} {by}", piece with { StitchLine = outline, Allowances = outline.Names.Distinct().ToDictionary(name => name, name => piece.Allowances.GetValueOrDefault(name)) });
+                    yield return (
+                        $"{edge} {by}",
+                        piece with
+                        {
+                            StitchLine = outline,
+                            Allowances = outline
+                                .Names.Distinct()
+                                .ToDictionary(name => name, name => piece.Allowances.GetValueOrDefault(name)),
+                        }
+                    );
                 }
             }
 
             foreach (var fold in piece.Folds.Where(fold => fold.TrimsRight))
             {
-                var changed = fold with { Through = [.. fold.Through.Select(point => point.Moved(Length.FromMillimetres(by), Length.Zero))] };
-                yield return ($"{fold.Name} {by}", piece with { Folds = [.. piece.Folds.Select(other => other == fold ? changed : other)] });
+                var changed = fold with
+                {
+                    Through = [.. fold.Through.Select(point => point.Moved(Length.FromMillimetres(by), Length.Zero))],
+                };
+                yield return (
+                    $"{fold.Name} {by}",
+                    piece with
+                    {
+                        Folds = [.. piece.Folds.Select(other => other == fold ? changed : other)],
+                    }
+                );
             }
         }
     }

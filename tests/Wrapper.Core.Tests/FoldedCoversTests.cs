@@ -10,20 +10,27 @@ public sealed class FoldedCoversTests
     [Fact]
     public void Notches_are_as_large_as_worked_on_the_cut_line()
     {
-        var draft = BoxingStripTests.Draft(new CoverInput
-        {
-            Unit = "in",
-            Form = "box-cushion",
-            Construction = "wrap-notched",
-            Measures = Cushions.Typed(("width", "26"), ("depth", "15"), ("thickness", "3 1/2")),
-            Rules = Cushions.Typed(("seam", "5/8"), ("zip", "5/8"), ("zipReach", "4")),
-        });
+        var draft = BoxingStripTests.Draft(
+            new CoverInput
+            {
+                Unit = "in",
+                Form = "box-cushion",
+                Construction = "wrap-notched",
+                Measures = Cushions.Typed(("width", "26"), ("depth", "15"), ("thickness", "3 1/2")),
+                Rules = Cushions.Typed(("seam", "5/8"), ("zip", "5/8"), ("zipReach", "4")),
+            }
+        );
         var cut = Assert.Single(draft.Pieces).CutLine;
         Assert.Equal(Length.FromInches(1, 3, 4), cut["back-left-lower-end"].Length);
         Assert.Equal(Length.FromInches(1, 3, 4), cut["back-left-lower-side"].Length);
         Assert.Equal(Length.FromInches(1, 3, 4), cut["front-right-lower-side"].Length);
         Assert.Equal(Length.FromInches(2, 1, 4), cut["front-right-lower-front"].Length + cut["front-right-upper-front"].Length);
-        Assert.Equal(["1¾", "1¾", "1¾", "2¼"], draft.Finished.Where(size => size.Key.Contains("Notch", StringComparison.Ordinal)).Select(size => draft.Format.Rounded(size.Value.Value)));
+        Assert.Equal(
+            ["1¾", "1¾", "1¾", "2¼"],
+            draft
+                .Finished.Where(size => size.Key.Contains("Notch", StringComparison.Ordinal))
+                .Select(size => draft.Format.Rounded(size.Value.Value))
+        );
     }
 
     [Theory]
@@ -50,8 +57,13 @@ public sealed class FoldedCoversTests
     {
         var notched = Cushions.Worked with { Construction = "wrap-notched" };
         Assert.Contains(BoxingStripTests.Draft(notched).Checks, check => check.Code == "zip-and-seam-differ");
-        Assert.DoesNotContain(BoxingStripTests.Draft(notched with { Rules = Cushions.Typed(("zip", "1/2"), ("seam", "1/2")) }).Checks, check => check.Code == "zip-and-seam-differ");
-        Assert.DoesNotContain(BoxingStripTests.Draft(notched with { Rules = Cushions.Typed(("seam", "5/8")) }).Checks, check => check.Code == "zip-and-seam-differ");
+        Assert.DoesNotContain(
+            BoxingStripTests.Draft(notched with { Rules = Cushions.Typed(("zip", "1/2"), ("seam", "1/2")) }).Checks,
+            check => check.Code == "zip-and-seam-differ"
+        );
+        Assert.DoesNotContain(BoxingStripTests.Draft(notched with { Rules = Cushions.Typed(("seam", "5/8")) }).Checks, check =>
+            check.Code == "zip-and-seam-differ"
+        );
     }
 
     [Theory]
@@ -70,6 +82,9 @@ public sealed class FoldedCoversTests
     {
         var draft = BoxingStripTests.Draft(Cushions.Worked with { Construction = "wrap-folded" });
         Assert.DoesNotContain(draft.Notions, notion => notion.Kind.Word() == "piping");
-        Assert.Equal(["piping-without-boxing", "pocket-without-boxing", "zip-in-corner-seams", "rule-without-effect", "rule-without-effect"], draft.Checks.Select(check => check.Code));
+        Assert.Equal(
+            ["piping-without-boxing", "pocket-without-boxing", "zip-in-corner-seams", "rule-without-effect", "rule-without-effect"],
+            draft.Checks.Select(check => check.Code)
+        );
     }
 }

@@ -17,7 +17,9 @@ public sealed class GapMarksTests
     [Fact]
     public void A_boxed_pad_stays_open_in_the_middle_of_the_back_of_its_bottom()
     {
-        var draft = Thing.Drafted(Thing.Inches("seat-pad", "width=16 depth=15 thickness=2", "construction=boxing-strip o.closure=gap r.gap=6"));
+        var draft = Thing.Drafted(
+            Thing.Inches("seat-pad", "width=16 depth=15 thickness=2", "construction=boxing-strip o.closure=gap r.gap=6")
+        );
         var plate = draft.Pieces.Single(piece => piece.Kind == PieceKind.Plate);
         var ends = plate.Marks.Where(mark => mark.Kind == MarkKind.GapEnd).ToList();
         Assert.All(ends, mark => Assert.Equal("gap end: bottom only", mark.Label));
@@ -25,7 +27,11 @@ public sealed class GapMarksTests
         Assert.All(ends, mark => Assert.Equal(15.0, mark.From.Y.Inches));
         Assert.Equal(8.0, plate.Marks.Single(mark => mark.Kind == MarkKind.UnpickPoint).From.X.Inches);
         var boxing = draft.Pieces.Single(piece => piece.Kind == PieceKind.Boxing);
-        var onBoxing = boxing.Marks.Where(mark => mark.Kind == MarkKind.GapEnd).Select(mark => mark.From).OrderBy(point => point.X).ToList();
+        var onBoxing = boxing
+            .Marks.Where(mark => mark.Kind == MarkKind.GapEnd)
+            .Select(mark => mark.From)
+            .OrderBy(point => point.X)
+            .ToList();
         Assert.Equal(6.0, onBoxing[0].DistanceTo(onBoxing[1]).Inches);
     }
 
@@ -42,7 +48,10 @@ public sealed class GapMarksTests
         var onTop = top.Marks.Where(mark => mark.Kind == MarkKind.GapEnd).ToList();
         Assert.Equal(16.0, onTop[0].From.DistanceTo(onTop[1].From).Inches);
         Assert.All(onTop, mark => Assert.Equal("gap end: bottom only", mark.Label));
-        Assert.Equal("unpick here one day: back only", draft.Pieces.Single(piece => piece.Kind == PieceKind.Side).Marks.Single(mark => mark.Kind == MarkKind.UnpickPoint).Label);
+        Assert.Equal(
+            "unpick here one day: back only",
+            draft.Pieces.Single(piece => piece.Kind == PieceKind.Side).Marks.Single(mark => mark.Kind == MarkKind.UnpickPoint).Label
+        );
     }
 
     [Fact]
@@ -73,30 +82,49 @@ public sealed class GapMarksTests
         var gaps = 0;
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    if (Drafter.Draft(input) is not { Draft: { } draft, Reading.Specification: { } specification } || draft.Seams.Any(seam => seam.IsWayIn))
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        return;
-                    }
+                        if (
+                            Drafter.Draft(input) is not { Draft: { } draft, Reading.Specification: { } specification }
+                            || draft.Seams.Any(seam => seam.IsWayIn)
+                        )
+                        {
+                            return;
+                        }
 
-                    var last = SewingPlanner.Of(draft, specification).Order.FirstOrDefault(operation => operation is { Gap: > 0, Closes: true });
-                    if (last is null)
-                    {
-                        return;
-                    }
+                        var last = SewingPlanner
+                            .Of(draft, specification)
+                            .Order.FirstOrDefault(operation => operation is { Gap: > 0, Closes: true });
+                        if (last is null)
+                        {
+                            return;
+                        }
 
-                    var told = $"{last.Id} of {cell} {Covers.Described(input)}";
-                    // Copies that are cut alike carry each other's marks: an edge they share is counted once.
-                    var seams = last.Seams.Select(id => draft.Seams.First(seam => seam.Id == id)).DistinctBy(seam => (seam.First.Piece, seam.First.Edge)).ToList();
-                    var marked = seams.Select(seam => (First: Stations(draft, seam.First), Second: Stations(draft, seam.Second))).ToList();
-                    Assert.True(marked.Sum(seam => seam.First.Count) == 2, $"{marked.Sum(seam => seam.First.Count)} on the first side, {told}");
-                    Assert.All(marked, seam => Assert.True(Agree(seam.First, seam.Second), told));
-                    Assert.True(Math.Abs(Between(draft, seams) - last.Gap!.Value) < Near, $"{Between(draft, seams)} for {last.Gap}, {told}");
-                    Interlocked.Increment(ref gaps);
-                },
-                iter: 2);
+                        var told = $"{last.Id} of {cell} {Covers.Described(input)}";
+                        // Copies that are cut alike carry each other's marks: an edge they share is counted once.
+                        var seams = last
+                            .Seams.Select(id => draft.Seams.First(seam => seam.Id == id))
+                            .DistinctBy(seam => (seam.First.Piece, seam.First.Edge))
+                            .ToList();
+                        var marked = seams
+                            .Select(seam => (First: Stations(draft, seam.First), Second: Stations(draft, seam.Second)))
+                            .ToList();
+                        Assert.True(
+                            marked.Sum(seam => seam.First.Count) == 2,
+                            $"{marked.Sum(seam => seam.First.Count)} on the first side, {told}"
+                        );
+                        Assert.All(marked, seam => Assert.True(Agree(seam.First, seam.Second), told));
+                        Assert.True(
+                            Math.Abs(Between(draft, seams) - last.Gap!.Value) < Near,
+                            $"{Between(draft, seams)} for {last.Gap}, {told}"
+                        );
+                        Interlocked.Increment(ref gaps);
+                    },
+                    iter: 2
+                );
         }
 
         Console.WriteLine($"  {form}: {gaps} gaps");
@@ -149,9 +177,17 @@ public sealed class GapMarksTests
 
     private static bool Agree(List<(double FromStart, double FromEnd)> first, List<(double FromStart, double FromEnd)> second)
     {
-        bool Same(IEnumerable<double> one, IEnumerable<double> other) => one.Order().Zip(other.Order()).All(pair => Math.Abs(pair.First - pair.Second) < Near);
+        bool Same(IEnumerable<double> one, IEnumerable<double> other) =>
+            one.Order().Zip(other.Order()).All(pair => Math.Abs(pair.First - pair.Second) < Near);
         // Copies that are cut alike carry the marks of each other: what has to be there is.
-        return first.Count <= second.Count && (first.Count == 0 || (Same(first.Select(at => at.FromStart), second.Select(at => at.FromStart)) || Same(first.Select(at => at.FromStart), second.Select(at => at.FromEnd))));
+        return first.Count <= second.Count
+            && (
+                first.Count == 0
+                || (
+                    Same(first.Select(at => at.FromStart), second.Select(at => at.FromStart))
+                    || Same(first.Select(at => at.FromStart), second.Select(at => at.FromEnd))
+                )
+            );
     }
 
     /// <summary>From the one end to the other along the seam, through whole seams where it goes on.</summary>
@@ -164,15 +200,19 @@ public sealed class GapMarksTests
             return Math.Abs(stations[at][0].FromStart - stations[at][1].FromStart);
         }
 
-        var lengths = seams.Select(seam => draft.Pieces.First(piece => piece.Key == seam.First.Piece).StitchLine.LengthOf(seam.First.Edge).Millimetres).ToList();
+        var lengths = seams
+            .Select(seam => draft.Pieces.First(piece => piece.Key == seam.First.Piece).StitchLine.LengthOf(seam.First.Edge).Millimetres)
+            .ToList();
         var to = stations.FindLastIndex(found => found.Count > 0);
         var between = lengths.Skip(at + 1).Take(to - at - 1).Sum();
         // The way from one to the other is the shorter or the longer way about; the gap is that through its middle.
         var all = lengths.Sum();
         double[] ways =
         [
-            stations[at][0].FromEnd + between + stations[to][0].FromStart, stations[at][0].FromStart + between + stations[to][0].FromEnd,
-            all - (stations[at][0].FromEnd + between + stations[to][0].FromStart), all - (stations[at][0].FromStart + between + stations[to][0].FromEnd),
+            stations[at][0].FromEnd + between + stations[to][0].FromStart,
+            stations[at][0].FromStart + between + stations[to][0].FromEnd,
+            all - (stations[at][0].FromEnd + between + stations[to][0].FromStart),
+            all - (stations[at][0].FromStart + between + stations[to][0].FromEnd),
         ];
         var gap = seams.Concat(draft.Seams).First(seam => seam.Gap.IsPositive).Gap.Millimetres;
         return ways.MinBy(way => Math.Abs(way - gap));

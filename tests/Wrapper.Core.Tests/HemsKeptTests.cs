@@ -50,7 +50,10 @@ public sealed class HemsKeptTests
         var table = Thing.Inches("table", "width=60 depth=36 drop=8", "construction=flat");
         var (draft, yardage) = Laid(table, sheet);
         var (piece, plain) = (draft.Pieces.Single(), Thing.Drafted(table).Pieces.Single());
-        Assert.Equal([plain.CutWidth.Value - plain.Allowances["left"], plain.CutLength.Value - plain.Allowances["front"]], [piece.CutWidth.Value, piece.CutLength.Value]);
+        Assert.Equal(
+            [plain.CutWidth.Value - plain.Allowances["left"], plain.CutLength.Value - plain.Allowances["front"]],
+            [piece.CutWidth.Value, piece.CutLength.Value]
+        );
         Assert.Equal([Length.Zero, Length.Zero], [piece.Allowances["left"], piece.Allowances["front"]]);
         Assert.True(piece.Allowances["right"].IsPositive && piece.Allowances["back"].IsPositive);
         var place = Assert.Single(yardage.Lay!.Placements);
@@ -60,7 +63,10 @@ public sealed class HemsKeptTests
     [Fact]
     public void At_the_right_of_a_sheet_it_lies_against_the_right()
     {
-        var (draft, yardage) = Laid(Thing.Inches("table", "width=60 depth=36 drop=8", "construction=flat"), Sheet(90, 100, Raw, Deep, right: Hem));
+        var (draft, yardage) = Laid(
+            Thing.Inches("table", "width=60 depth=36 drop=8", "construction=flat"),
+            Sheet(90, 100, Raw, Deep, right: Hem)
+        );
         Assert.Equal(["right", "back"], draft.Pieces[0].Allowances.Where(edge => edge.Value.IsZero).Select(edge => edge.Key));
         var place = Assert.Single(yardage.Lay!.Placements);
         Assert.Equal((0, Length.FromInches(90) - draft.Pieces[0].CutWidth.Value), (place.Turn, place.X));
@@ -73,15 +79,60 @@ public sealed class HemsKeptTests
         ("raw ends", Pillowcase, Sheet(66, 100, Raw, Raw)),
         ("a roll", Pillowcase, Sheet(66, 100, Deep, Hem) with { ReadyLength = null }),
         ("an opening that is zipped", Thing.Inches("duvet", "width=50 length=60", "o.closure=zip"), Sheet(110, 100, Deep, Hem)),
-        ("a base that is drawn in", Thing.Inches("ottoman", "width=20 depth=16 height=12", "construction=tub-notched o.edge=casing-elastic"), Sheet(110, 100, Deep, Hem)),
+        (
+            "a base that is drawn in",
+            Thing.Inches("ottoman", "width=20 depth=16 height=12", "construction=tub-notched o.edge=casing-elastic"),
+            Sheet(110, 100, Deep, Hem)
+        ),
         ("an opening that is faced for ties", Thing.Inches("duvet", "width=50 length=60", "o.closure=ties"), Sheet(110, 100, Deep, Hem)),
         ("sides that are sewn", Pillowcase, Sheet(66, 100, Raw, Raw, left: Hem, right: Hem)),
         ("a nap that would lie upside down", Pillowcase, Sheet(66, 100, Deep, Raw) with { OneWay = true }),
-        ("blocks that are pinned with as much as a hem", new CoverInput { Unit = "in", Form = "slipcover", Zones = [new() { Name = "Deck", Width = Entry.Typed("22"), Height = Entry.Typed("21") }], Rules = new Dictionary<string, Entry> { ["hem"] = Entry.Typed("1 1/2") } }, Sheet(66, 100, Deep, Hem)),
-        ("faces joined from strips", Pillowcase with { Pieced = [new("face-front", null, [new(null, null), new(null, null)]), new("face-back", null, [new(null, null), new(null, null)])] }, Sheet(66, 100, Deep, Hem)),
-        ("a cloth joined from a middle and two sides", Thing.Inches("table", "width=90 depth=36 drop=8", "construction=flat o.plates=middle-and-sides"), Sheet(66, 120, Deep, Hem, left: Hem)),
-        ("a cloth turned a quarter", Thing.Inches("table", "width=50 depth=36 drop=8", "construction=flat o.plates=turned"), Sheet(90, 120, Deep, Hem, left: Hem)),
-        ("a sheet too short for the piece", Thing.Inches("table", "width=60 depth=80 drop=8", "construction=flat"), Sheet(110, 90, Deep, Raw)),
+        (
+            "blocks that are pinned with as much as a hem",
+            new CoverInput
+            {
+                Unit = "in",
+                Form = "slipcover",
+                Zones =
+                [
+                    new()
+                    {
+                        Name = "Deck",
+                        Width = Entry.Typed("22"),
+                        Height = Entry.Typed("21"),
+                    },
+                ],
+                Rules = new Dictionary<string, Entry> { ["hem"] = Entry.Typed("1 1/2") },
+            },
+            Sheet(66, 100, Deep, Hem)
+        ),
+        (
+            "faces joined from strips",
+            Pillowcase with
+            {
+                Pieced =
+                [
+                    new("face-front", null, [new(null, null), new(null, null)]),
+                    new("face-back", null, [new(null, null), new(null, null)]),
+                ],
+            },
+            Sheet(66, 100, Deep, Hem)
+        ),
+        (
+            "a cloth joined from a middle and two sides",
+            Thing.Inches("table", "width=90 depth=36 drop=8", "construction=flat o.plates=middle-and-sides"),
+            Sheet(66, 120, Deep, Hem, left: Hem)
+        ),
+        (
+            "a cloth turned a quarter",
+            Thing.Inches("table", "width=50 depth=36 drop=8", "construction=flat o.plates=turned"),
+            Sheet(90, 120, Deep, Hem, left: Hem)
+        ),
+        (
+            "a sheet too short for the piece",
+            Thing.Inches("table", "width=60 depth=80 drop=8", "construction=flat"),
+            Sheet(110, 90, Deep, Raw)
+        ),
     ];
 
     [Fact]
@@ -105,9 +156,21 @@ public sealed class HemsKeptTests
             {
                 foreach (var construction in shape.Constructions.Where(id => !ConstructionCatalogue.All[id].TurnsHems))
                 {
-                    var measures = shape.Measures.Where(measure => measure.IsInExamples).ToDictionary(measure => measure.Name, measure => Entry.Typed(measure.ExampleInches));
-                    var input = new CoverInput { Unit = "in", Form = form.Id, Shape = shape.Id, Construction = construction, Measures = measures, Rules = new[] { "hem", "seam", "zip" }.ToDictionary(rule => rule, _ => Entry.Typed("1/2")) };
-                    if (Wrapper.Core.Drafting.Drafter.Draft(On(input, Sheet(110, 200, Deep, Hem, left: Hem, right: Hem))).Draft is { } draft)
+                    var measures = shape
+                        .Measures.Where(measure => measure.IsInExamples)
+                        .ToDictionary(measure => measure.Name, measure => Entry.Typed(measure.ExampleInches));
+                    var input = new CoverInput
+                    {
+                        Unit = "in",
+                        Form = form.Id,
+                        Shape = shape.Id,
+                        Construction = construction,
+                        Measures = measures,
+                        Rules = new[] { "hem", "seam", "zip" }.ToDictionary(rule => rule, _ => Entry.Typed("1/2")),
+                    };
+                    if (
+                        Wrapper.Core.Drafting.Drafter.Draft(On(input, Sheet(110, 200, Deep, Hem, left: Hem, right: Hem))).Draft is { } draft
+                    )
                     {
                         drafted++;
                         Assert.All(draft.Pieces, piece => Assert.True(piece.Kept is null, $"{form.Id} {construction} {piece.Key}"));
@@ -125,7 +188,9 @@ public sealed class HemsKeptTests
         var plain = Thing.Drafted(Pillowcase).Pieces.Single();
         var (wide, tall) = (plain.CutWidth.Value, plain.CutLength.Value - plain.Allowances["end"]);
         bool IsKept(Length width, Length length) =>
-            Wrapper.Core.Drafting.Drafter.Draft(On(Pillowcase, Sheet(66, 100, Deep, Raw) with { Width = width, ReadyLength = length })).Draft?.Pieces.All(piece => piece.Kept is not null) == true;
+            Wrapper
+                .Core.Drafting.Drafter.Draft(On(Pillowcase, Sheet(66, 100, Deep, Raw) with { Width = width, ReadyLength = length }))
+                .Draft?.Pieces.All(piece => piece.Kept is not null) == true;
         Assert.False(IsKept(wide, tall));
         Assert.True(IsKept(wide, tall + Length.FromMillimetres(1m)));
         Assert.False(IsKept(wide - Length.FromMillimetres(1m), tall + Length.FromMillimetres(1m)));
@@ -145,7 +210,13 @@ public sealed class HemsKeptTests
         var kept = 0;
         for (var i = 0; i < 24; i++)
         {
-            ClothEdge Edge() => random.Next(3) switch { 0 => Raw, 1 => Hem, _ => Deep };
+            ClothEdge Edge() =>
+                random.Next(3) switch
+                {
+                    0 => Raw,
+                    1 => Hem,
+                    _ => Deep,
+                };
             var sheet = Sheet(random.Next(50, 120), random.Next(70, 130), Edge(), Edge(), Edge(), Edge());
             var input = random.Next(4) switch
             {
@@ -174,7 +245,12 @@ public sealed class HemsKeptTests
                 var laid = yardage.Pieces.Single(piece => piece.LayId == place.Piece);
                 if (laid.Piece.Kept is { End: { } end })
                 {
-                    var along = (end == ClothEnd.Start ? place.Y : place.Y + (laid.Shape.Max(corner => corner.Y) - laid.Shape.Min(corner => corner.Y))).Inches % sheet.ReadyLength!.Value.Inches;
+                    var along =
+                        (
+                            end == ClothEnd.Start
+                                ? place.Y
+                                : place.Y + (laid.Shape.Max(corner => corner.Y) - laid.Shape.Min(corner => corner.Y))
+                        ).Inches % sheet.ReadyLength!.Value.Inches;
                     Assert.True(Math.Min(along, sheet.ReadyLength.Value.Inches - along) < 1e-3, $"{i}: {along}");
                 }
             }
@@ -183,11 +259,28 @@ public sealed class HemsKeptTests
         Assert.True(kept > 10, $"{kept}");
     }
 
-    private static ClothSpecification Sheet(int width, int length, ClothEdge start, ClothEdge end, ClothEdge? left = null, ClothEdge? right = null) =>
-        new(Length.FromInches(width), Length.Zero, false, Length.Zero) { Key = "sheet", ReadyLength = Length.FromInches(length), Edges = new(left ?? Raw, right ?? Raw, start, end) };
+    private static ClothSpecification Sheet(
+        int width,
+        int length,
+        ClothEdge start,
+        ClothEdge end,
+        ClothEdge? left = null,
+        ClothEdge? right = null
+    ) =>
+        new(Length.FromInches(width), Length.Zero, false, Length.Zero)
+        {
+            Key = "sheet",
+            ReadyLength = Length.FromInches(length),
+            Edges = new(left ?? Raw, right ?? Raw, start, end),
+        };
 
     private static CoverInput On(CoverInput input, ClothSpecification sheet) =>
-        input with { UsableWidth = null, Cloths = new Dictionary<string, DraftCloth> { ["sheet"] = sheet.ForDraft }, OwnCloth = "sheet" };
+        input with
+        {
+            UsableWidth = null,
+            Cloths = new Dictionary<string, DraftCloth> { ["sheet"] = sheet.ForDraft },
+            OwnCloth = "sheet",
+        };
 
     private static (Draft Draft, Yardage Yardage) Laid(CoverInput input, ClothSpecification sheet)
     {

@@ -40,7 +40,10 @@ public sealed class JoinTests
     public void A_join_a_hair_beside_a_corner_is_at_the_corner_and_no_part_is_longer_than_the_cloth(string longest)
     {
         var usable = decimal.Parse(longest, System.Globalization.CultureInfo.InvariantCulture) + 30;
-        var input = Thing.Millimetres("box-cushion", "width=500 depth=400 thickness=80", "r.seam=15 r.zipTurn=0 o.strips=across") with { UsableWidth = Entry.Number(usable) };
+        var input = Thing.Millimetres("box-cushion", "width=500 depth=400 thickness=80", "r.seam=15 r.zipTurn=0 o.strips=across") with
+        {
+            UsableWidth = Entry.Number(usable),
+        };
         var draft = Thing.Drafted(input);
         Assert.True(FoldUp.Of(draft).Holds);
         DraftProperties.Hold(draft, longest);
@@ -60,7 +63,13 @@ public sealed class JoinTests
     [Fact]
     public void With_a_nap_it_is_joined_at_the_thirds_of_the_front_with_a_warning()
     {
-        var draft = BoxingStripTests.Draft(Seat("48", "18", "44") with { Nap = "one-way", Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" } });
+        var draft = BoxingStripTests.Draft(
+            Seat("48", "18", "44") with
+            {
+                Nap = "one-way",
+                Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" },
+            }
+        );
         Assert.Contains(draft.Checks, check => check is { Code: "join-on-front", Brief: "front joined" });
         var boxing = draft.Pieces.Where(piece => piece.Id == "boxing").ToList();
         Assert.Equal(3, boxing.Count);
@@ -72,7 +81,10 @@ public sealed class JoinTests
     public void A_zip_that_stays_inside_the_back_puts_the_joins_at_the_back_corners_when_they_can_be_reached()
     {
         var boxing = Boxing(Seat("20", "20", "62") with { Rules = Cushions.Typed(("zipTurn", "-2")) });
-        Assert.Equal(["3", "63"], Boxing(Seat("20", "20", "63") with { Rules = Cushions.Typed(("zipTurn", "-2")) }).Select(piece => piece.Width));
+        Assert.Equal(
+            ["3", "63"],
+            Boxing(Seat("20", "20", "63") with { Rules = Cushions.Typed(("zipTurn", "-2")) }).Select(piece => piece.Width)
+        );
         Assert.Equal(["3", "61", "3"], boxing.Select(piece => piece.Width));
     }
 
@@ -88,8 +100,15 @@ public sealed class JoinTests
     [Fact]
     public void Middle_and_sides_have_the_full_width_in_the_middle_and_equal_sides()
     {
-        var draft = BoxingStripTests.Draft(Seat("60", "21", "44") with { Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" } });
-        var plates = draft.Pieces.Where(piece => piece.Id == "plate").Select(piece => (piece.Key, Size: draft.Format.Rounded(piece.CutWidth.Value)));
+        var draft = BoxingStripTests.Draft(
+            Seat("60", "21", "44") with
+            {
+                Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" },
+            }
+        );
+        var plates = draft
+            .Pieces.Where(piece => piece.Id == "plate")
+            .Select(piece => (piece.Key, Size: draft.Format.Rounded(piece.CutWidth.Value)));
         Assert.Equal([("plate-left", "9½"), ("plate-middle", "44"), ("plate-right", "9½")], plates); // (61 + 4 × ½ − 44) ÷ 2
         Assert.All(draft.Ledger, entry => Assert.True(entry.Meets, entry.Seam.Id));
     }
@@ -99,16 +118,19 @@ public sealed class JoinTests
     {
         var outcome = Drafter.Draft(Seat("140", "60", "44"));
         Assert.Null(outcome.Draft);
-        Assert.Contains(outcome.Checks, check => check.Code == "piece-wider-than-cloth" && check.Text.Contains("wider cloth", StringComparison.Ordinal));
+        Assert.Contains(outcome.Checks, check =>
+            check.Code == "piece-wider-than-cloth" && check.Text.Contains("wider cloth", StringComparison.Ordinal)
+        );
     }
 
-    private static CoverInput Seat(string width, string depth, string? usable) => new()
-    {
-        Unit = "in",
-        Form = "box-cushion",
-        Measures = Cushions.Typed(("width", width), ("depth", depth), ("thickness", "4")),
-        UsableWidth = usable is null ? null : Entry.Typed(usable),
-    };
+    private static CoverInput Seat(string width, string depth, string? usable) =>
+        new()
+        {
+            Unit = "in",
+            Form = "box-cushion",
+            Measures = Cushions.Typed(("width", width), ("depth", depth), ("thickness", "4")),
+            UsableWidth = usable is null ? null : Entry.Typed(usable),
+        };
 
     private static List<(string Width, Piece Piece)> Boxing(CoverInput input)
     {
@@ -120,10 +142,16 @@ public sealed class JoinTests
     public void A_ring_is_not_joined_to_a_sliver()
     {
         // Found at random: centred on the front, the long part left six thousandths of a millimetre at its start.
-        var pad = Thing.Millimetres("seat-pad", "shape=trapezoid construction=boxing-strip frontWidth=450 backWidth=400 depth=312 thickness=20", "r.fit.width=4 r.fit.depth=-2 r.fit.thickness=6 usable=1100");
+        var pad = Thing.Millimetres(
+            "seat-pad",
+            "shape=trapezoid construction=boxing-strip frontWidth=450 backWidth=400 depth=312 thickness=20",
+            "r.fit.width=4 r.fit.depth=-2 r.fit.thickness=6 usable=1100"
+        );
         var draft = Thing.Drafted(pad);
         Assert.Equal(2, draft.Pieces.Count(piece => piece.Id == "boxing"));
-        Assert.All(draft.Pieces.Where(piece => piece.Id == "boxing"), piece => Assert.True(piece.CutWidth.Value > Units.Length.FromMillimetres(100m)));
+        Assert.All(draft.Pieces.Where(piece => piece.Id == "boxing"), piece =>
+            Assert.True(piece.CutWidth.Value > Units.Length.FromMillimetres(100m))
+        );
         Assert.True(FoldUp.Of(draft).Holds);
     }
 }

@@ -19,7 +19,10 @@ public sealed class LayConstraintsTests
             Pieces = [new("disc", 2, Disc(498, 96), [0]), Rectangle("box", 500, 200) with { Quantity = 2 }],
         };
         var lay = Planned(request);
-        var discs = lay.Placements.Where(placement => placement.Piece == "disc").Select(placement => (placement.X.Millimetres, placement.Y.Millimetres)).ToList();
+        var discs = lay
+            .Placements.Where(placement => placement.Piece == "disc")
+            .Select(placement => (placement.X.Millimetres, placement.Y.Millimetres))
+            .ToList();
         var between = Math.Sqrt(Math.Pow(discs[0].Item1 - discs[1].Item1, 2) + Math.Pow(discs[0].Item2 - discs[1].Item2, 2)) - 498;
         Assert.InRange(between, 2.9, 4.5);
         Assert.Equal(0, lay.Placements.Where(placement => placement.Piece == "box").Sum(placement => placement.X.Millimetres) - 500, 0.001); // side by side, no space
@@ -39,7 +42,11 @@ public sealed class LayConstraintsTests
         };
         var lay = Planned(request);
         Assert.Equal(2, lay.Placements.Select(placement => placement.X).Distinct().Count());
-        var columns = lay.Placements.GroupBy(placement => placement.X).Select(column => column.Min(placement => placement.Y.Millimetres) % 640).Order().ToList();
+        var columns = lay
+            .Placements.GroupBy(placement => placement.X)
+            .Select(column => column.Min(placement => placement.Y.Millimetres) % 640)
+            .Order()
+            .ToList();
         Assert.Equal(320, columns[1] - columns[0], 0.001);
         Assert.Equal(640 + 500 + 320, lay.Length.Millimetres, 0.001);
 
@@ -56,10 +63,25 @@ public sealed class LayConstraintsTests
             RepeatLength = Millimetres(300),
             RepeatWidth = Millimetres(450),
             MotifAcross = Millimetres(225),
-            Pieces = [Rectangle("seat", 400, 400) with { Quantity = 5, Turns = [0], Match = new("a", Millimetres(200)) }, Rectangle("strip", 200, 90) with { Quantity = 3 }],
+            Pieces =
+            [
+                Rectangle("seat", 400, 400) with
+                {
+                    Quantity = 5,
+                    Turns = [0],
+                    Match = new("a", Millimetres(200)),
+                },
+                Rectangle("strip", 200, 90) with
+                {
+                    Quantity = 3,
+                },
+            ],
         };
         var lay = Planned(request);
-        var middles = lay.Placements.Where(placement => placement.Piece == "seat").Select(placement => (X: placement.X.Millimetres + 200, Y: placement.Y.Millimetres + 200)).ToList();
+        var middles = lay
+            .Placements.Where(placement => placement.Piece == "seat")
+            .Select(placement => (X: placement.X.Millimetres + 200, Y: placement.Y.Millimetres + 200))
+            .ToList();
         Assert.All(middles, middle => Assert.Equal(225, middle.X % 450, 0.001));
         Assert.Single(middles.Select(middle => Math.Round(middle.Y % 300, 3)).Distinct());
         Assert.Equal(600 + 400, lay.Length.Millimetres, 0.001); // three and two, a repeat of 300 is too little for 400
@@ -98,9 +120,13 @@ public sealed class LayConstraintsTests
     [Fact]
     public void On_the_fold_what_is_curved_alike_on_both_sides_counts_as_its_own_mirror_image()
     {
-        var lay = Folded(new() { UsableWidth = Millimetres(1000), Pieces = [new("disc", 4, Disc(480, 90), [0, 180]), new("egg", 2, Egg(0), [0, 180])] });
+        var lay = Folded(
+            new() { UsableWidth = Millimetres(1000), Pieces = [new("disc", 4, Disc(480, 90), [0, 180]), new("egg", 2, Egg(0), [0, 180])] }
+        );
         Assert.Equal(lay.Length, lay.FoldedTo);
-        var uneven = Folded(new() { UsableWidth = Millimetres(1000), Pieces = [new("disc", 4, Disc(480, 90), [0, 180]), new("egg", 2, Egg(0.1), [0, 180])] });
+        var uneven = Folded(
+            new() { UsableWidth = Millimetres(1000), Pieces = [new("disc", 4, Disc(480, 90), [0, 180]), new("egg", 2, Egg(0.1), [0, 180])] }
+        );
         Assert.True(uneven.FoldedTo < uneven.Length); // a tenth of a millimetre to one side is not
         static Geometry.Point[] Egg(double off) => [At(0, 0), At(300, 0), At(280 + off, 150), At(150, 210), At(20, 150)];
     }
@@ -108,50 +134,60 @@ public sealed class LayConstraintsTests
     [Fact]
     public void On_the_fold_hands_come_in_pairs_and_a_lone_hand_from_the_single_cloth()
     {
-        LayPiece Hand(string id, double sign, int count) => new(id, count, [At(0, 0), At(sign * 600, 0), At(sign * 400, 300), At(0, 300)], [0]);
+        LayPiece Hand(string id, double sign, int count) =>
+            new(id, count, [At(0, 0), At(sign * 600, 0), At(sign * 400, 300), At(0, 300)], [0]);
         var lay = Folded(new() { UsableWidth = Millimetres(1400), Pieces = [Hand("left", 1, 2), Hand("right", -1, 3)] });
         Assert.Equal(600, lay.FoldedTo.Millimetres, 0.001);
         Assert.Equal(900, lay.Length.Millimetres, 0.001);
     }
 
     [Fact]
-    public void Any_lay_on_the_fold_is_valid_unfolded_and_another_look_never_makes_it_longer() => Jobs.ForMany(
-        request =>
-        {
-            if (LayPlanner.Refuse(request).HasError())
+    public void Any_lay_on_the_fold_is_valid_unfolded_and_another_look_never_makes_it_longer() =>
+        Jobs.ForMany(
+            request =>
             {
-                return;
-            }
+                if (LayPlanner.Refuse(request).HasError())
+                {
+                    return;
+                }
 
-            var lay = Folded(request, 10);
-            Assert.True(lay.Bound <= lay.Length, $"bound {lay.Bound} over length {lay.Length}");
-            Assert.True(request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb, $"{lay.Length} over {lay.RuleOfThumb}");
-            Assert.True(Folded(request with { Known = lay.Placements }, 1).Length <= lay.Length);
-        },
-        iter: 150);
+                var lay = Folded(request, 10);
+                Assert.True(lay.Bound <= lay.Length, $"bound {lay.Bound} over length {lay.Length}");
+                Assert.True(request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb, $"{lay.Length} over {lay.RuleOfThumb}");
+                Assert.True(Folded(request with { Known = lay.Placements }, 1).Length <= lay.Length);
+            },
+            iter: 150
+        );
 
     [Fact]
-    public void A_known_lay_is_kept_while_it_holds_and_counts_for_nothing_when_anything_has_changed() => Jobs.ForMany(
-        request =>
-        {
-            if (LayPlanner.Plan(request, 60).Lay is not { } found)
+    public void A_known_lay_is_kept_while_it_holds_and_counts_for_nothing_when_anything_has_changed() =>
+        Jobs.ForMany(
+            request =>
             {
-                return;
-            }
+                if (LayPlanner.Plan(request, 60).Lay is not { } found)
+                {
+                    return;
+                }
 
-            var again = Planned(request with { Known = found.Placements }, 1);
-            Assert.True(again.Length <= found.Length);
-            var wider = request.Pieces.Select(piece => piece with { Corners = [.. piece.Corners.Select(corner => corner with { Y = corner.Y.Times(1.25m) })] });
-            var changed = request with { Pieces = [.. wider], Known = found.Placements };
-            if (LayPlanner.Refuse(changed).Count == 0)
-            {
-                Planned(changed, 1);
-            }
+                var again = Planned(request with { Known = found.Placements }, 1);
+                Assert.True(again.Length <= found.Length);
+                var wider = request.Pieces.Select(piece =>
+                    piece with
+                    {
+                        Corners = [.. piece.Corners.Select(corner => corner with { Y = corner.Y.Times(1.25m) })],
+                    }
+                );
+                var changed = request with { Pieces = [.. wider], Known = found.Placements };
+                if (LayPlanner.Refuse(changed).Count == 0)
+                {
+                    Planned(changed, 1);
+                }
 
-            Planned(request with { Known = [.. found.Placements, found.Placements[0]] }, 1);
-            Planned(request with { Known = [.. found.Placements.Skip(1)] }, 1);
-        },
-        iter: 100);
+                Planned(request with { Known = [.. found.Placements, found.Placements[0]] }, 1);
+                Planned(request with { Known = [.. found.Placements.Skip(1)] }, 1);
+            },
+            iter: 100
+        );
 
     private static Lay Planned(LayRequest request, int steps = 60)
     {

@@ -10,20 +10,25 @@ namespace Wrapper.Core.Tests;
 public sealed class LayPlannerTests
 {
     [Fact]
-    public void Any_lay_is_valid_and_lies_between_its_bound_and_the_rule_of_thumb() => Jobs.ForMany(
-        request =>
-        {
-            if (LayPlanner.Plan(request, 25) is not { Lay: { } lay } outcome)
+    public void Any_lay_is_valid_and_lies_between_its_bound_and_the_rule_of_thumb() =>
+        Jobs.ForMany(
+            request =>
             {
-                Assert.All(LayPlanner.Refuse(request), check => Assert.Equal("pattern-out-of-reach", check.Code));
-                return;
-            }
+                if (LayPlanner.Plan(request, 25) is not { Lay: { } lay } outcome)
+                {
+                    Assert.All(LayPlanner.Refuse(request), check => Assert.Equal("pattern-out-of-reach", check.Code));
+                    return;
+                }
 
-            LayVerifier.Verify(request, lay);
-            Assert.True(lay.Bound <= lay.Length, $"bound {lay.Bound} over length {lay.Length}");
-            Assert.True(request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb, $"length {lay.Length} over rule of thumb {lay.RuleOfThumb}");
-        },
-        iter: 600);
+                LayVerifier.Verify(request, lay);
+                Assert.True(lay.Bound <= lay.Length, $"bound {lay.Bound} over length {lay.Length}");
+                Assert.True(
+                    request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb,
+                    $"length {lay.Length} over rule of thumb {lay.RuleOfThumb}"
+                );
+            },
+            iter: 600
+        );
 
     [Fact]
     public void Most_random_patterns_can_be_met() // the test above is worth nothing if they are refused
@@ -32,67 +37,88 @@ public sealed class LayPlannerTests
         Jobs.ForMany(
             request =>
             {
-                var isMatched = (request.RepeatLength.IsPositive || request.RepeatWidth.IsPositive) && request.Pieces.Any(piece => piece.Match is not null);
+                var isMatched =
+                    (request.RepeatLength.IsPositive || request.RepeatWidth.IsPositive)
+                    && request.Pieces.Any(piece => piece.Match is not null);
                 if (isMatched)
                 {
                     Interlocked.Increment(ref LayPlanner.Refuse(request).Count == 0 ? ref met : ref refused);
                 }
             },
-            iter: 300);
+            iter: 300
+        );
         Assert.True(met > 60 && met > 3 * refused, $"{met} met, {refused} refused");
     }
 
     [Fact]
-    public void Whatever_is_pinned_stays_and_the_rest_goes_round_it() => Jobs.ForMany(
-        request =>
-        {
-            if (LayPlanner.Plan(request, 5).Lay is not { } lay)
+    public void Whatever_is_pinned_stays_and_the_rest_goes_round_it() =>
+        Jobs.ForMany(
+            request =>
             {
-                return;
-            }
-
-            var lifted = Millimetres(request.RepeatLength.IsPositive ? 2 * request.RepeatLength.Millimetres : 333);
-            var flawless = request with { Flaws = [] };
-            var pinned = flawless with { Pinned = [.. lay.Placements.Where((_, i) => i % 3 != 1).Select(placement => placement with { Y = placement.Y + lifted })] };
-            var round = Plan(pinned, 10);
-            LayVerifier.Verify(pinned, round);
-            Assert.True(round.Bound <= round.Length);
-        },
-        iter: 150);
-
-    [Fact]
-    public void Remnants_are_laid_first_and_leave_less_for_the_roll() =>
-        Gen.Select(Jobs, Gen.Select(Gen.Int[150, 1200], Gen.Int[150, 1500]).Array[1, 3]).ForMany(
-            (request, sizes) =>
-            {
-                if (LayPlanner.Plan(request, 8).Lay is not { } without)
+                if (LayPlanner.Plan(request, 5).Lay is not { } lay)
                 {
                     return;
                 }
 
-                var with = request with { Remnants = [.. sizes.Select((size, i) => new Remnant($"left {i}", Millimetres(size.Item1), Millimetres(size.Item2)))] };
-                var lay = Plan(with, 8);
-                LayVerifier.Verify(with, lay);
-                Assert.True(lay.Bound <= lay.Length);
-                Assert.Equal(without.RuleOfThumb, lay.RuleOfThumb);
-                Assert.True(request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb);
+                var lifted = Millimetres(request.RepeatLength.IsPositive ? 2 * request.RepeatLength.Millimetres : 333);
+                var flawless = request with { Flaws = [] };
+                var pinned = flawless with
+                {
+                    Pinned =
+                    [
+                        .. lay.Placements.Where((_, i) => i % 3 != 1).Select(placement => placement with { Y = placement.Y + lifted }),
+                    ],
+                };
+                var round = Plan(pinned, 10);
+                LayVerifier.Verify(pinned, round);
+                Assert.True(round.Bound <= round.Length);
             },
-            iter: 150);
+            iter: 150
+        );
 
     [Fact]
-    public void More_steps_never_make_it_longer_and_the_same_steps_give_the_same_lay() => Jobs.ForMany(
-        request =>
-        {
-            if (LayPlanner.Refuse(request).Count > 0)
-            {
-                return;
-            }
+    public void Remnants_are_laid_first_and_leave_less_for_the_roll() =>
+        Gen.Select(Jobs, Gen.Select(Gen.Int[150, 1200], Gen.Int[150, 1500]).Array[1, 3])
+            .ForMany(
+                (request, sizes) =>
+                {
+                    if (LayPlanner.Plan(request, 8).Lay is not { } without)
+                    {
+                        return;
+                    }
 
-            var (few, same, more) = (Plan(request, 3), Plan(request, 3), Plan(request, 40));
-            Assert.True(more.Length <= few.Length);
-            Assert.Equal(few.Placements, same.Placements);
-        },
-        iter: 60);
+                    var with = request with
+                    {
+                        Remnants =
+                        [
+                            .. sizes.Select((size, i) => new Remnant($"left {i}", Millimetres(size.Item1), Millimetres(size.Item2))),
+                        ],
+                    };
+                    var lay = Plan(with, 8);
+                    LayVerifier.Verify(with, lay);
+                    Assert.True(lay.Bound <= lay.Length);
+                    Assert.Equal(without.RuleOfThumb, lay.RuleOfThumb);
+                    Assert.True(request.Flaws.Count > 0 || lay.Length <= lay.RuleOfThumb);
+                },
+                iter: 150
+            );
+
+    [Fact]
+    public void More_steps_never_make_it_longer_and_the_same_steps_give_the_same_lay() =>
+        Jobs.ForMany(
+            request =>
+            {
+                if (LayPlanner.Refuse(request).Count > 0)
+                {
+                    return;
+                }
+
+                var (few, same, more) = (Plan(request, 3), Plan(request, 3), Plan(request, 40));
+                Assert.True(more.Length <= few.Length);
+                Assert.Equal(few.Placements, same.Placements);
+            },
+            iter: 60
+        );
 
     [Fact]
     public void No_bound_exceeds_an_optimum_known_by_construction()
@@ -109,17 +135,24 @@ public sealed class LayPlannerTests
                 foreach (var (height, cuts) in dissection.rows)
                 {
                     var stops = cuts.Where(cut => cut < dissection.usable).Append(0).Append(dissection.usable).Distinct().Order().ToList();
-                    pieces.AddRange(stops.Zip(stops.Skip(1)).Select((stop, i) => Rectangle($"{pieces.Count} {i}", stop.Second - stop.First, height)));
+                    pieces.AddRange(
+                        stops.Zip(stops.Skip(1)).Select((stop, i) => Rectangle($"{pieces.Count} {i}", stop.Second - stop.First, height))
+                    );
                 }
 
-                var request = new LayRequest { UsableWidth = Millimetres(dissection.usable), Pieces = [.. pieces.Select((piece, i) => piece with { Id = $"{i}" })] };
+                var request = new LayRequest
+                {
+                    UsableWidth = Millimetres(dissection.usable),
+                    Pieces = [.. pieces.Select((piece, i) => piece with { Id = $"{i}" })],
+                };
                 var optimum = Millimetres(dissection.rows.Sum(row => row.height));
                 var lay = Plan(request, 20);
                 LayVerifier.Verify(request, lay);
                 Assert.True(lay.Bound <= optimum, $"bound {lay.Bound} over optimum {optimum}");
                 Assert.True(lay.Length >= optimum - Millimetres(1e-6));
             },
-            iter: 200);
+            iter: 200
+        );
     }
 
     [Fact]
@@ -201,7 +234,11 @@ public sealed class LayPlannerTests
     {
         const int pieces = 60;
         var asked = 0;
-        var request = new LayRequest { UsableWidth = Millimetres(1370), Pieces = [new("tee", pieces, LayJobs.Tee(300, 200), [0, 90, 180, 270])] };
+        var request = new LayRequest
+        {
+            UsableWidth = Millimetres(1370),
+            Pieces = [new("tee", pieces, LayJobs.Tee(300, 200), [0, 90, 180, 270])],
+        };
         Assert.NotNull(LayPlanner.Plan(request, 1, () => Interlocked.Increment(ref asked) < 0).Lay);
         Assert.True(asked > 20 * pieces, $"Asked {asked} times.");
     }
@@ -217,7 +254,19 @@ public sealed class LayPlannerTests
         var request = new LayRequest
         {
             UsableWidth = Millimetres(1000),
-            Pieces = [.. pieces.Split(' ').Select(text => text.Split('x', '*')).Select((parts, i) => Rectangle($"{i}", Number(parts[0]), Number(parts[1])) with { Quantity = parts.Length > 2 ? (int)Number(parts[2]) : 1 })],
+            Pieces =
+            [
+                .. pieces
+                    .Split(' ')
+                    .Select(text => text.Split('x', '*'))
+                    .Select(
+                        (parts, i) =>
+                            Rectangle($"{i}", Number(parts[0]), Number(parts[1])) with
+                            {
+                                Quantity = parts.Length > 2 ? (int)Number(parts[2]) : 1,
+                            }
+                    ),
+            ],
         };
         var lay = Plan(request, 50);
         LayVerifier.Verify(request, lay);
@@ -249,7 +298,8 @@ public sealed class LayPlannerTests
                 OneWay = true,
                 Pieces = [Trapezoid("a", [0, 180]), Trapezoid("b", [90, 270]), Trapezoid("c", [180])],
             },
-            10);
+            10
+        );
         Assert.Equal([("a", 0), ("b", 90), ("c", 180)], lay.Placements.Select(placement => (placement.Piece, placement.Turn)).Order());
     }
 
@@ -283,9 +333,25 @@ public sealed class LayPlannerTests
         Assert.Empty(LayPlanner.Plan(request, 1).Checks);
 
         // Each of these is all but a slip: the next step is one.
-        var patterned = request with { RepeatLength = Millimetres(300), RepeatWidth = Millimetres(950), HalfDrop = true, MotifAcross = Millimetres(50), Pieces = [good with { Match = new("", Length.Zero) }] };
-        var two = request with { Pieces = [good with { Quantity = 2 }], Pinned = [new("good", 1, 180, Length.Zero, Length.Zero), new("good", 2, 0, Millimetres(100), Length.Zero)] };
-        var cut = request with { CurveSpace = Length.Zero, Flaws = [new(Millimetres(5), Millimetres(5.001))], Remnants = [new("left", Millimetres(5), Millimetres(0.001)), new("right", Millimetres(5), Millimetres(5))] };
+        var patterned = request with
+        {
+            RepeatLength = Millimetres(300),
+            RepeatWidth = Millimetres(950),
+            HalfDrop = true,
+            MotifAcross = Millimetres(50),
+            Pieces = [good with { Match = new("", Length.Zero) }],
+        };
+        var two = request with
+        {
+            Pieces = [good with { Quantity = 2 }],
+            Pinned = [new("good", 1, 180, Length.Zero, Length.Zero), new("good", 2, 0, Millimetres(100), Length.Zero)],
+        };
+        var cut = request with
+        {
+            CurveSpace = Length.Zero,
+            Flaws = [new(Millimetres(5), Millimetres(5.001))],
+            Remnants = [new("left", Millimetres(5), Millimetres(0.001)), new("right", Millimetres(5), Millimetres(5))],
+        };
         var edge = request with { Pinned = [new("good", 1, 0, Millimetres(900), Length.Zero)] };
         Assert.All((LayRequest[])[patterned, two, cut, edge], near => Assert.Empty(LayPlanner.Plan(near, 1).Checks));
         var bad = code switch
@@ -294,7 +360,10 @@ public sealed class LayPlannerTests
             "cloth-width-out-of-range" => request with { UsableWidth = Length.Zero },
             "piece-wider-than-cloth" => request with { Pieces = [Rectangle("wide", 1000.001, 100)] },
             "quantity-out-of-range" => request with { Pieces = [good with { Quantity = 0 }] },
-            "too-many-pieces" => request with { Pieces = [good with { Quantity = int.MaxValue }, Rectangle("more", 1, 1) with { Quantity = int.MaxValue }] },
+            "too-many-pieces" => request with
+            {
+                Pieces = [good with { Quantity = int.MaxValue }, Rectangle("more", 1, 1) with { Quantity = int.MaxValue }],
+            },
             "unknown-turn" => request with { Pieces = [good with { Turns = [45] }] },
             "outline-empty" => request with { Pieces = [good with { Corners = [At(0, 0), At(10, 0), At(20, 0)] }] },
             "outline-crosses-itself" => request with { Pieces = [good with { Corners = [At(0, 0), At(100, 100), At(100, 0), At(0, 70)] }] },
@@ -304,7 +373,10 @@ public sealed class LayPlannerTests
             "motif-without-repeat" => request with { MotifAcross = Millimetres(50), RepeatLength = Millimetres(300) },
             "flaw-out-of-range" => request with { Flaws = [new(Millimetres(5), Millimetres(5))] },
             "remnant-out-of-range" => request with { Remnants = [new("left", Millimetres(5), Length.Zero)] },
-            "remnant-id-twice" => request with { Remnants = [new("left", Millimetres(5), Millimetres(5)), new("left", Millimetres(6), Millimetres(5))] },
+            "remnant-id-twice" => request with
+            {
+                Remnants = [new("left", Millimetres(5), Millimetres(5)), new("left", Millimetres(6), Millimetres(5))],
+            },
             "pattern-out-of-reach" => patterned with { MotifAcross = Millimetres(49) },
             "pinned-unknown" => request with { Pinned = [new("good", 2, 0, Length.Zero, Length.Zero)] },
             "pinned-turn" => request with { Pinned = [new("good", 1, 90, Length.Zero, Length.Zero)] },
@@ -342,6 +414,13 @@ public sealed class LayPlannerTests
             parts.AddRange(width > height ? [(cut, height), (width - cut, height)] : [(width, cut), (width, height - cut)]);
         }
 
-        return (new() { UsableWidth = Millimetres(usable), Pieces = [.. parts.Select((part, i) => Rectangle($"{i}", part.Width, part.Height))] }, Millimetres(length));
+        return (
+            new()
+            {
+                UsableWidth = Millimetres(usable),
+                Pieces = [.. parts.Select((part, i) => Rectangle($"{i}", part.Width, part.Height))],
+            },
+            Millimetres(length)
+        );
     }
 }

@@ -92,26 +92,32 @@ public sealed class LengthReaderTests
 
     [Fact]
     public void No_text_whatever_makes_it_throw() =>
-        Gen.String[Gen.OneOf(Gen.Char["0123456789 /-+.,'\"×x*÷()⌈⌉π√½¼incmftyd"], Gen.Char), 0, 60].ForMany(text =>
-        {
-            var reading = LengthReader.Read(text, LengthUnit.Inch);
-            Assert.True(reading.Length is not null ^ reading.Problem is not null);
-        });
+        Gen.String[Gen.OneOf(Gen.Char["0123456789 /-+.,'\"×x*÷()⌈⌉π√½¼incmftyd"], Gen.Char), 0, 60]
+            .ForMany(text =>
+            {
+                var reading = LengthReader.Read(text, LengthUnit.Inch);
+                Assert.True(reading.Length is not null ^ reading.Problem is not null);
+            });
 
     [Fact]
-    public void Inches_printed_to_a_64th_are_read_back_exactly() => Gen.Long[-640_000, 640_000].ForMany(sixtyFourths =>
-    {
-        var length = Length.FromNanometres(sixtyFourths * (Length.NanometresPerInch / 64));
-        Assert.Equal(length, LengthReader.Read(LengthFormat.Inches.Exact(length), LengthUnit.Inch).Length);
-    });
+    public void Inches_printed_to_a_64th_are_read_back_exactly() =>
+        Gen.Long[-640_000, 640_000]
+            .ForMany(sixtyFourths =>
+            {
+                var length = Length.FromNanometres(sixtyFourths * (Length.NanometresPerInch / 64));
+                Assert.Equal(length, LengthReader.Read(LengthFormat.Inches.Exact(length), LengthUnit.Inch).Length);
+            });
 
     [Fact]
     public void Any_length_printed_exactly_is_read_back_in_every_unit() =>
-        Gen.Select(Gen.Long[-20_000_000_000, 20_000_000_000], Choice.Of(LengthUnit.Inch, LengthUnit.Centimetre, LengthUnit.Millimetre)).ForMany((nanometres, unit) =>
-        {
-            var length = Length.FromNanometres(nanometres);
-            Assert.Equal(length, LengthReader.Read(LengthFormat.For(unit).Exact(length), unit).Length);
-        });
+        Gen.Select(Gen.Long[-20_000_000_000, 20_000_000_000], Choice.Of(LengthUnit.Inch, LengthUnit.Centimetre, LengthUnit.Millimetre))
+            .ForMany(
+                (nanometres, unit) =>
+                {
+                    var length = Length.FromNanometres(nanometres);
+                    Assert.Equal(length, LengthReader.Read(LengthFormat.For(unit).Exact(length), unit).Length);
+                }
+            );
 
     private static decimal Millimetres(string text, LengthUnit bare)
     {

@@ -24,7 +24,12 @@ public sealed class MakeUpsTests
     [Fact]
     public void A_knife_edged_pad_takes_its_pieces_its_seam_and_the_turning()
     {
-        var outcome = Drafter.Draft(Thing.Inches("seat-pad", "width=16 depth=15 thickness=0 count=2") with { Schools = new Dictionary<string, string> { ["finish"] = "none" } });
+        var outcome = Drafter.Draft(
+            Thing.Inches("seat-pad", "width=16 depth=15 thickness=0 count=2") with
+            {
+                Schools = new Dictionary<string, string> { ["finish"] = "none" },
+            }
+        );
         var time = SewingTime.Of(SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!), 2);
         Assert.Equal((4 * 4) + (2 * 62 * 0.0254 * 3) + (2 * 10), time.Minutes, 1e-6);
     }
@@ -58,8 +63,16 @@ public sealed class MakeUpsTests
     {
         var made = MakeUps.Compare(Cushions.Worked, Cloth54, NoRules, 4);
         var constructions = made.Where(one => one.Change.Kind == "construction").ToList();
-        Assert.Equal(["boxing-strip", "wrap-notched", "wrap-folded", "panels-folded", "band-ends", "envelope"], constructions.Select(one => one.Change.Word));
-        Assert.All(constructions, one => Assert.True(one.Draft is not null && one.Yardage!.Buy is not null && one.Time!.Minutes > 0 && one.Seams.IsPositive, string.Join("; ", one.Checks.Select(check => check.Text))));
+        Assert.Equal(
+            ["boxing-strip", "wrap-notched", "wrap-folded", "panels-folded", "band-ends", "envelope"],
+            constructions.Select(one => one.Change.Word)
+        );
+        Assert.All(constructions, one =>
+            Assert.True(
+                one.Draft is not null && one.Yardage!.Buy is not null && one.Time!.Minutes > 0 && one.Seams.IsPositive,
+                string.Join("; ", one.Checks.Select(check => check.Text))
+            )
+        );
         Assert.Equal("boxing-strip", Assert.Single(constructions, one => one.IsChosen).Change.Word);
         Assert.Equal("boxing-strip", Assert.Single(constructions, one => one.IsRecommended).Change.Word);
         Assert.Contains(constructions, one => one.Reason.Contains("least cloth", StringComparison.Ordinal));
@@ -72,7 +85,10 @@ public sealed class MakeUpsTests
         foreach (var one in MakeUps.Compare(Cushions.Worked, Cloth54, NoRules, 4).Where(one => one.Draft is not null))
         {
             var chosen = Drafter.Draft(ClothBuyer.OnCloth(one.Input, Cloth54)).Draft!;
-            Assert.Equal(chosen.Pieces.Select(piece => (piece.Key, piece.CutWidth.Value, piece.Quantity)), one.Draft!.Pieces.Select(piece => (piece.Key, piece.CutWidth.Value, piece.Quantity)));
+            Assert.Equal(
+                chosen.Pieces.Select(piece => (piece.Key, piece.CutWidth.Value, piece.Quantity)),
+                one.Draft!.Pieces.Select(piece => (piece.Key, piece.CutWidth.Value, piece.Quantity))
+            );
             var again = MakeUps.Compare(one.Input, Cloth54, NoRules, 1);
             Assert.True(again.Single(other => other.Change == one.Change).IsChosen, $"{one.Change}");
         }
@@ -105,9 +121,24 @@ public sealed class MakeUpsTests
         {
             foreach (var shape in form.Shapes.Where(shape => shape.List is null))
             {
-                var measures = shape.Measures.Where(measure => measure.IsInExamples)
+                var measures = shape
+                    .Measures.Where(measure => measure.IsInExamples)
                     .ToDictionary(measure => measure.Name, measure => Entry.Typed(measure.ExampleInches));
-                var made = MakeUps.Compare(new() { Unit = "in", Form = form.Id, Shape = shape.Id, Measures = measures }, Cloth54 with { Width = Length.FromInches(110) }, NoRules, 1);
+                var made = MakeUps.Compare(
+                    new()
+                    {
+                        Unit = "in",
+                        Form = form.Id,
+                        Shape = shape.Id,
+                        Measures = measures,
+                    },
+                    Cloth54 with
+                    {
+                        Width = Length.FromInches(110),
+                    },
+                    NoRules,
+                    1
+                );
                 Assert.Equal(shape.Constructions, made.Where(one => one.Change.Kind == "construction").Select(one => one.Change.Word));
                 Assert.Contains(made, one => one.IsChosen && one.Draft is not null);
             }
@@ -123,10 +154,40 @@ public sealed class MakeUpsTests
         foreach (var cover in found)
         {
             Assert.True(cover.Yardage.Lay!.Length <= length);
-            var pieces = cover.Yardage.Pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, null)).ToList();
-            LayVerifier.Verify(new() { UsableWidth = cloth.UsableWidth, OneWay = false, RepeatLength = Length.Zero, Pieces = pieces }, cover.Yardage.Lay);
-            var larger = cover.Measures.ToDictionary(measure => measure.Key, measure => Entry.Number((decimal)(measure.Value.Millimetres * 1.25)));
-            var tried = new ClothBuyer([new("cover", new() { Unit = "in", Form = cover.Form.Id, Shape = cover.Shape.Id, Construction = cover.Construction, Measures = larger })], LengthUnit.Inch, NoRules).Buy(cloth, 40);
+            var pieces = cover
+                .Yardage.Pieces.Select(piece => new LayPiece(piece.LayId, piece.Copies, piece.Shape, piece.Piece.Turns, null))
+                .ToList();
+            LayVerifier.Verify(
+                new()
+                {
+                    UsableWidth = cloth.UsableWidth,
+                    OneWay = false,
+                    RepeatLength = Length.Zero,
+                    Pieces = pieces,
+                },
+                cover.Yardage.Lay
+            );
+            var larger = cover.Measures.ToDictionary(
+                measure => measure.Key,
+                measure => Entry.Number((decimal)(measure.Value.Millimetres * 1.25))
+            );
+            var tried = new ClothBuyer(
+                [
+                    new(
+                        "cover",
+                        new()
+                        {
+                            Unit = "in",
+                            Form = cover.Form.Id,
+                            Shape = cover.Shape.Id,
+                            Construction = cover.Construction,
+                            Measures = larger,
+                        }
+                    ),
+                ],
+                LengthUnit.Inch,
+                NoRules
+            ).Buy(cloth, 40);
             Assert.True(tried.Lay is null || tried.Lay.Length > length, $"{cover.Form.Id} {cover.Shape.Id}");
         }
     }
@@ -166,10 +227,19 @@ public sealed class MakeUpsTests
         var buyer = new ClothBuyer([new("a", Cushions.Worked)], LengthUnit.Inch, NoRules);
         var needed = buyer.Estimate(Cloth54, 6).Lay!.Length;
         Assert.Equal(needed, buyer.EstimateWithin(Cloth54, needed, 6)!.Lay!.Length);
-        Assert.Null(buyer.EstimateWithin(Cloth54, Length.FromMillimetres(50m), 6, () => throw new InvalidOperationException("It was laid.")));
+        Assert.Null(
+            buyer.EstimateWithin(Cloth54, Length.FromMillimetres(50m), 6, () => throw new InvalidOperationException("It was laid."))
+        );
     }
 
     [Fact]
     public void A_cloth_too_small_for_anything_gives_nothing() =>
-        Assert.Empty(ClothAtHand.Find(new(new(Length.FromMillimetres(100m), Length.Zero, false, Length.Zero), Length.FromMillimetres(60m)), LengthUnit.Millimetre, NoRules, ["duvet", "table"]));
+        Assert.Empty(
+            ClothAtHand.Find(
+                new(new(Length.FromMillimetres(100m), Length.Zero, false, Length.Zero), Length.FromMillimetres(60m)),
+                LengthUnit.Millimetre,
+                NoRules,
+                ["duvet", "table"]
+            )
+        );
 }

@@ -10,17 +10,26 @@ namespace Wrapper.Core.Tests;
 /// <summary>Over what a pattern is matched: the whole set, each cover, or not at all.</summary>
 public sealed class MatchOverTests
 {
-    private static readonly ClothSpecification Printed = new(Length.FromInches(54), Length.FromInches(0, 1, 2), true, Length.FromInches(20)) { RepeatWidth = Length.FromInches(11) };
+    private static readonly ClothSpecification Printed = new(Length.FromInches(54), Length.FromInches(0, 1, 2), true, Length.FromInches(20))
+    {
+        RepeatWidth = Length.FromInches(11),
+    };
 
     [Fact]
     public void The_set_meets_as_one_each_cover_by_itself_or_nothing_at_all()
     {
-        string Groups(MatchOver over) => string.Join(' ', RequestOf(over).Pieces.Select(piece => piece.Match?.Group).Distinct().Select(group => group is null ? "-" : $"[{group}]"));
+        string Groups(MatchOver over) =>
+            string.Join(
+                ' ',
+                RequestOf(over).Pieces.Select(piece => piece.Match?.Group).Distinct().Select(group => group is null ? "-" : $"[{group}]")
+            );
         Assert.Equal("[] -", Groups(MatchOver.Set));
         Assert.Equal("[one] - [two]", Groups(MatchOver.Cover));
         Assert.Equal("-", Groups(MatchOver.None));
         Assert.Equal(Length.FromInches(20), RequestOf(MatchOver.Cover).RepeatLength);
-        Assert.True(RequestOf(MatchOver.None) is { RepeatLength.IsZero: true, RepeatWidth.IsZero: true, HalfDrop: false, MotifAcross: null });
+        Assert.True(
+            RequestOf(MatchOver.None) is { RepeatLength.IsZero: true, RepeatWidth.IsZero: true, HalfDrop: false, MotifAcross: null }
+        );
     }
 
     [Fact]
@@ -37,7 +46,16 @@ public sealed class MatchOverTests
     [Fact]
     public void It_is_read_and_a_slip_is_named()
     {
-        ClothReading Read(string? over) => ClothReader.Read(new() { Width = Entry.Typed("54"), RepeatLength = Entry.Typed("6"), MatchOver = over }, LengthUnit.Inch);
+        ClothReading Read(string? over) =>
+            ClothReader.Read(
+                new()
+                {
+                    Width = Entry.Typed("54"),
+                    RepeatLength = Entry.Typed("6"),
+                    MatchOver = over,
+                },
+                LengthUnit.Inch
+            );
         Assert.Equal(MatchOver.Set, Read(null).Cloth!.MatchOver);
         Assert.Equal(MatchOver.Cover, Read("cover").Cloth!.MatchOver);
         Assert.True(Read("none").Cloth is { HasPattern: true, Repeats: false });
@@ -53,8 +71,13 @@ public sealed class MatchOverTests
 
     private static ClothSpecification Cloth(MatchOver over) => Printed with { MatchOver = over };
 
-    private static ClothBuyer Buyer() => new(
-        [new("one", Thing.Inches("box-cushion", "width=22 depth=20 thickness=4", "count=2")), new("two", Thing.Inches("box-cushion", "width=17 depth=14 thickness=3", "count=2"))],
-        LengthUnit.Inch,
-        new Dictionary<Rule, Length>());
+    private static ClothBuyer Buyer() =>
+        new(
+            [
+                new("one", Thing.Inches("box-cushion", "width=22 depth=20 thickness=4", "count=2")),
+                new("two", Thing.Inches("box-cushion", "width=17 depth=14 thickness=3", "count=2")),
+            ],
+            LengthUnit.Inch,
+            new Dictionary<Rule, Length>()
+        );
 }

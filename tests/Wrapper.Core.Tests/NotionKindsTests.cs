@@ -11,7 +11,15 @@ public sealed class NotionKindsTests
 {
     private static readonly NotionKind[] NoWare =
     [
-        NotionKind.ZipRoll, NotionKind.ZipRun, NotionKind.ZipStop, NotionKind.ZipOpening, NotionKind.Piping, NotionKind.PipingCasing, NotionKind.Gap, NotionKind.CornerLine, NotionKind.DartSquare,
+        NotionKind.ZipRoll,
+        NotionKind.ZipRun,
+        NotionKind.ZipStop,
+        NotionKind.ZipOpening,
+        NotionKind.Piping,
+        NotionKind.PipingCasing,
+        NotionKind.Gap,
+        NotionKind.CornerLine,
+        NotionKind.DartSquare,
     ];
 
     /// <summary>Every kind there is.</summary>

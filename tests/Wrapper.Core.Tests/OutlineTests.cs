@@ -22,8 +22,7 @@ public sealed class OutlineTests
     [Fact]
     public void A_trapezoid_22_over_18_by_19_is_cut_23_11_wide()
     {
-        var plan = Outline.Polygon(
-            ("front", Inches(0, 0)), ("right", Inches(22, 0)), ("back", Inches(20, 19)), ("left", Inches(2, 19)));
+        var plan = Outline.Polygon(("front", Inches(0, 0)), ("right", Inches(22, 0)), ("back", Inches(20, 19)), ("left", Inches(2, 19)));
         var cut = OutlineOffset.Offset(plan, plan.Edges.ToDictionary(edge => edge.Name, _ => Length.FromInches(0, 1, 2)));
         Assert.Equal(587.014, cut.Bounds.Width.Millimetres, 0.001);
         Assert.Equal(Length.FromInches(20), cut.Bounds.Height);
@@ -45,7 +44,13 @@ public sealed class OutlineTests
     public void An_inside_corner_is_mitred_too()
     {
         var l = Outline.Polygon(
-            ("a", At(0, 0)), ("b", At(300, 0)), ("c", At(300, 100)), ("d", At(100, 100)), ("e", At(100, 300)), ("f", At(0, 300)));
+            ("a", At(0, 0)),
+            ("b", At(300, 0)),
+            ("c", At(300, 100)),
+            ("d", At(100, 100)),
+            ("e", At(100, 300)),
+            ("f", At(0, 300))
+        );
         var cut = OutlineOffset.Offset(l, l.Edges.ToDictionary(edge => edge.Name, _ => Millimetres(12)));
         Assert.Contains(cut.Edges, edge => edge.Start == At(112, 112));
         Assert.Equal(6, cut.Edges.Length);
@@ -81,8 +86,7 @@ public sealed class OutlineTests
     public void Where_a_straight_runs_into_a_curve_with_another_allowance_a_step_stays_at_the_corner(double off)
     {
         // A nose whose straights run into it all but smoothly: found at random, where the step went off by kilometres.
-        var nose = new Outline(
-        [
+        var nose = new Outline([
             new("front", At(0, 0), At(100, 0)),
             new("right", At(100, 0), At(100 + off, 200)),
             new("nose", At(100 + off, 200), At(-off, 200), new Arc(At(50, 200), true)),
@@ -97,26 +101,30 @@ public sealed class OutlineTests
     }
 
     [Fact]
-    public void Flattened_curves_lie_outside_by_no_more_than_five_hundredths() => Gen.Double[5, 2000].ForMany(radius =>
-    {
-        var corners = Flattening.Flatten(Disc(radius));
-        for (var i = 0; i < corners.Count; i++)
-        {
-            var (a, b) = (corners[i], corners[(i + 1) % corners.Count]);
-            var middle = new Point((a.X + b.X).Half(), (a.Y + b.Y).Half());
-            Assert.InRange(a.DistanceTo(Point.Origin).Millimetres, radius - 1e-5, radius + 0.05);
-            Assert.InRange(middle.DistanceTo(Point.Origin).Millimetres, radius - 1e-5, radius + 0.05);
-        }
-    });
+    public void Flattened_curves_lie_outside_by_no_more_than_five_hundredths() =>
+        Gen.Double[5, 2000]
+            .ForMany(radius =>
+            {
+                var corners = Flattening.Flatten(Disc(radius));
+                for (var i = 0; i < corners.Count; i++)
+                {
+                    var (a, b) = (corners[i], corners[(i + 1) % corners.Count]);
+                    var middle = new Point((a.X + b.X).Half(), (a.Y + b.Y).Half());
+                    Assert.InRange(a.DistanceTo(Point.Origin).Millimetres, radius - 1e-5, radius + 0.05);
+                    Assert.InRange(middle.DistanceTo(Point.Origin).Millimetres, radius - 1e-5, radius + 0.05);
+                }
+            });
 
     [Fact]
     public void An_inward_curve_is_flattened_outwards_as_well()
     {
         // A square with a quarter circle bitten out of its corner.
-        var bitten = new Outline(
-        [
-            new("front", At(0, 0), At(200, 0)), new("right", At(200, 0), At(200, 100)),
-            new("bite", At(200, 100), At(100, 200), new Arc(At(200, 200), false)), new("back", At(100, 200), At(0, 200)), new("left", At(0, 200), At(0, 0)),
+        var bitten = new Outline([
+            new("front", At(0, 0), At(200, 0)),
+            new("right", At(200, 0), At(200, 100)),
+            new("bite", At(200, 100), At(100, 200), new Arc(At(200, 200), false)),
+            new("back", At(100, 200), At(0, 200)),
+            new("left", At(0, 200), At(0, 0)),
         ]);
         Assert.Equal((200 * 200) - (Math.PI * 100 * 100 / 4), bitten.Area, 1e-3);
         var onBite = Flattening.Flatten(bitten).Where(corner => corner.X > Millimetres(100) && corner.Y > Millimetres(100)).ToList();
@@ -126,19 +134,27 @@ public sealed class OutlineTests
 
     [Fact]
     public void Offsetting_any_convex_plan_moves_every_edge_by_its_own_allowance() =>
-        Gen.Select(Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[1, 30], Gen.Double[1, 30]).ForMany((front, back, depth, s, z) =>
-        {
-            var step = (front - back) / 2;
-            var plan = Outline.Polygon(("front", At(0, 0)), ("right", At(front, 0)), ("back", At(front - step, depth)), ("left", At(step, depth)));
-            var cut = OutlineOffset.Offset(plan, Allow(("front", s), ("right", s), ("back", z), ("left", s)));
-            foreach (var edge in plan.Edges)
-            {
-                var moved = cut[edge.Name];
-                var outward = edge.DirectionAtStart.Outward;
-                Assert.Equal(edge.Name == "back" ? z : s, (moved.Start - edge.Start).Dot(outward) / 1e6, 1e-5);
-                Assert.Equal(edge.Name == "back" ? z : s, (moved.End - edge.Start).Dot(outward) / 1e6, 1e-5);
-            }
-        });
+        Gen.Select(Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[100, 2000], Gen.Double[1, 30], Gen.Double[1, 30])
+            .ForMany(
+                (front, back, depth, s, z) =>
+                {
+                    var step = (front - back) / 2;
+                    var plan = Outline.Polygon(
+                        ("front", At(0, 0)),
+                        ("right", At(front, 0)),
+                        ("back", At(front - step, depth)),
+                        ("left", At(step, depth))
+                    );
+                    var cut = OutlineOffset.Offset(plan, Allow(("front", s), ("right", s), ("back", z), ("left", s)));
+                    foreach (var edge in plan.Edges)
+                    {
+                        var moved = cut[edge.Name];
+                        var outward = edge.DirectionAtStart.Outward;
+                        Assert.Equal(edge.Name == "back" ? z : s, (moved.Start - edge.Start).Dot(outward) / 1e6, 1e-5);
+                        Assert.Equal(edge.Name == "back" ? z : s, (moved.End - edge.Start).Dot(outward) / 1e6, 1e-5);
+                    }
+                }
+            );
 
     [Fact]
     public void An_outline_that_does_not_close_or_winds_the_wrong_way_is_refused()
@@ -152,21 +168,44 @@ public sealed class OutlineTests
     public void A_shape_is_its_own_mirror_image_however_its_edges_are_divided()
     {
         Assert.True(Symmetry.IsLeftRight(Disc(100)));
-        Assert.True(Symmetry.IsLeftRight(Outline.Polygon(("front-1", At(0, 0)), ("front-2", At(30, 0)), ("right", At(100, 0)), ("back", At(90, 50)), ("left", At(10, 50)))));
-        Assert.False(Symmetry.IsLeftRight(Outline.Polygon(("front", At(0, 0)), ("right", At(100, 0)), ("back", At(90, 50)), ("left", At(0, 50)))));
-        Assert.False(Symmetry.IsLeftRight(Outline.Polygon(("a", At(0, 0)), ("b", At(100, 0)), ("c", At(100, 60)), ("d", At(50, 60)), ("e", At(50, 40)), ("f", At(0, 40)))));
+        Assert.True(
+            Symmetry.IsLeftRight(
+                Outline.Polygon(
+                    ("front-1", At(0, 0)),
+                    ("front-2", At(30, 0)),
+                    ("right", At(100, 0)),
+                    ("back", At(90, 50)),
+                    ("left", At(10, 50))
+                )
+            )
+        );
+        Assert.False(
+            Symmetry.IsLeftRight(Outline.Polygon(("front", At(0, 0)), ("right", At(100, 0)), ("back", At(90, 50)), ("left", At(0, 50))))
+        );
+        Assert.False(
+            Symmetry.IsLeftRight(
+                Outline.Polygon(
+                    ("a", At(0, 0)),
+                    ("b", At(100, 0)),
+                    ("c", At(100, 60)),
+                    ("d", At(50, 60)),
+                    ("e", At(50, 40)),
+                    ("f", At(0, 40))
+                )
+            )
+        );
     }
 
     [Fact]
     public void A_bulge_on_one_side_only_is_not_its_own_mirror_image()
     {
-        Outline Bulging(bool left, bool right) => new(
-        [
-            new("front", At(0, 0), At(100, 0)),
-            new("right", At(100, 0), At(100, 80), right ? new Arc(At(0, 40), true) : null),
-            new("back", At(100, 80), At(0, 80)),
-            new("left", At(0, 80), At(0, 0), left ? new Arc(At(100, 40), true) : null),
-        ]);
+        Outline Bulging(bool left, bool right) =>
+            new([
+                new("front", At(0, 0), At(100, 0)),
+                new("right", At(100, 0), At(100, 80), right ? new Arc(At(0, 40), true) : null),
+                new("back", At(100, 80), At(0, 80)),
+                new("left", At(0, 80), At(0, 0), left ? new Arc(At(100, 40), true) : null),
+            ]);
         Assert.True(Symmetry.IsLeftRight(Bulging(true, true)));
         Assert.False(Symmetry.IsLeftRight(Bulging(true, false)));
         Assert.False(Symmetry.IsLeftRight(Bulging(false, true)));
@@ -195,8 +234,13 @@ public sealed class OutlineTests
     public void A_box_round_an_arc_is_as_large_as_its_bulge_and_no_larger()
     {
         const double radius = 1e8;
-        static Point At(double degrees) => Point.Origin + new Vector(radius * Math.Cos(degrees * Math.PI / 180), radius * Math.Sin(degrees * Math.PI / 180));
-        foreach (var (start, sweep) in from start in Enumerable.Range(0, 24) from sweep in Enumerable.Range(1, 71) select (start * 15, sweep * 5))
+        static Point At(double degrees) =>
+            Point.Origin + new Vector(radius * Math.Cos(degrees * Math.PI / 180), radius * Math.Sin(degrees * Math.PI / 180));
+        foreach (
+            var (start, sweep) in from start in Enumerable.Range(0, 24)
+            from sweep in Enumerable.Range(1, 71)
+            select (start * 15, sweep * 5)
+        )
         {
             Point[] along = [.. Enumerable.Range(0, sweep + 1).Select(degree => At(start + degree))];
             foreach (var isCounterClockwise in (bool[])[true, false])

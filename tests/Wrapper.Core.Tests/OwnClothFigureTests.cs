@@ -13,34 +13,38 @@ public sealed class OwnClothFigureTests
     private static readonly ClothSpecification Cloth54 = new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero);
 
     /// <summary>The thing, how many alike, the repeat of the cloth, the figure, and the slips that explain it, the likeliest first.</summary>
-    public static TheoryData<string, string, int, string, string, string> Figures => new()
-    {
-        // The lay is 146 in and 1 in of trim: 4.08 yd, so 4¼ yd are bought.
-        { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4 1/4 yd", "agrees" },
-        { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4 yd", "hems-once rounded-down" },
-        { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "2 1/4 yd", "second-face-forgotten" },
-        { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4.25 m", "yards-and-metres" },
-        { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4.65 m", "yards-and-metres" },
-        { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4 1/2 yd", "laid-in-rows" },
-        { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "20 yd", "" },
-
-        // Without meeting the pattern two cushions take 2¼ yd; so they do with one plate each.
-        { "box-cushion", "width=24 depth=24 thickness=4", 2, "19", "2 1/4 yd", "second-face-forgotten repeat-forgotten" },
-
-        // Plates 27 wide lie singly on 53 usable, and in pairs on 54.
-        { "box-cushion", "width=26 depth=40 thickness=4", 2, "", "3 1/4 yd", "second-face-forgotten selvage-not-taken-off" },
-
-        // Each face takes a whole width and two strips off others: 2 × 83⅛ for the middles alone.
-        { "duvet", "width=78 length=80", 1, "", "9 1/2 yd", "agrees" },
-        { "duvet", "width=78 length=80", 1, "", "4 3/4 yd", "second-face-forgotten widths-forgotten" },
-
-        // A run of twelve faces in six rows: five hems too few.
-        { "pillowcase", "width=20 length=26", 6, "", "4 1/2 yd", "hems-once rounded-down" },
-    };
+    public static TheoryData<string, string, int, string, string, string> Figures =>
+        new()
+        {
+            // The lay is 146 in and 1 in of trim: 4.08 yd, so 4¼ yd are bought.
+            { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4 1/4 yd", "agrees" },
+            { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4 yd", "hems-once rounded-down" },
+            { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "2 1/4 yd", "second-face-forgotten" },
+            { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4.25 m", "yards-and-metres" },
+            { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4.65 m", "yards-and-metres" },
+            { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "4 1/2 yd", "laid-in-rows" },
+            { "box-cushion", "width=24 depth=24 thickness=4", 4, "", "20 yd", "" },
+            // Without meeting the pattern two cushions take 2¼ yd; so they do with one plate each.
+            { "box-cushion", "width=24 depth=24 thickness=4", 2, "19", "2 1/4 yd", "second-face-forgotten repeat-forgotten" },
+            // Plates 27 wide lie singly on 53 usable, and in pairs on 54.
+            { "box-cushion", "width=26 depth=40 thickness=4", 2, "", "3 1/4 yd", "second-face-forgotten selvage-not-taken-off" },
+            // Each face takes a whole width and two strips off others: 2 × 83⅛ for the middles alone.
+            { "duvet", "width=78 length=80", 1, "", "9 1/2 yd", "agrees" },
+            { "duvet", "width=78 length=80", 1, "", "4 3/4 yd", "second-face-forgotten widths-forgotten" },
+            // A run of twelve faces in six rows: five hems too few.
+            { "pillowcase", "width=20 length=26", 6, "", "4 1/2 yd", "hems-once rounded-down" },
+        };
 
     [Theory]
     [MemberData(nameof(Figures))]
-    public void A_figure_for_the_cloth_agrees_or_its_slips_are_named(string form, string measures, int count, string repeat, string figure, string slips)
+    public void A_figure_for_the_cloth_agrees_or_its_slips_are_named(
+        string form,
+        string measures,
+        int count,
+        string repeat,
+        string figure,
+        string slips
+    )
     {
         var cloth = repeat.Length == 0 ? Cloth54 : Cloth54 with { RepeatLength = Read(repeat) };
         var judgement = Judge(Thing.Inches(form, measures, $"count={count}"), cloth, Read(figure))!;

@@ -8,33 +8,69 @@ namespace Wrapper.Core.Tests;
 public sealed class OwnFigureTests
 {
     /// <summary>Cover, number, the figure, and the slip that explains it; empty where it agrees.</summary>
-    public static TheoryData<string, string, string, string, string, string> Figures => new()
-    {
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "22 1/4", "" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "22 17/64", "" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "21 3/4", "allowance-counted-once" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "21 1/4", "allowance-forgotten" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "23 1/4", "counted-four-times" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "r.fit.width=-3/8", "plate.cutWidth", "22 1/4", "fit-forgotten" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "zip-boxing.cutLength", "5 1/4", "half-counted-whole" },
-        { "box-cushion", "width=26 depth=15 thickness=3_1/2", "construction=wrap-notched r.seam=5/8", "wrap.cutWidth", "29", "half-forgotten" },
-        { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "24 1/4", "circumference-at-raw-edge" },
-        { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "20 7/16", "turnings-forgotten" },
-        { "box-cushion", "width=20 depth=19 thickness=4", "", "P", "39", "second-face-forgotten" },
-        { "box-cushion", "width=20 depth=19 thickness=4", "", "P", "85 5/16", "yards-and-metres" },
-        { "box-cushion", "width=60 depth=48 thickness=4", "", "P", "6.56 m", "yards-and-metres" },
-        { "box-cushion", "width=60 depth=48 thickness=4", "", "P", "6 m", "yards-and-metres" },
-        { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "22 25/32", "raw-edge-without-turnings" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "zip-boxing.cutLength", "3", "seam-for-zip-turning" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "construction=wrap-folded r.zip=1", "wrap.cutLength", "47", "seam-for-zip-turning" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "o.slidePocket=true", "boxing.cutWidth", "56 1/4", "allowance-counted-once" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "20", "swapped" },
-        { "box-cushion", "width=21_1/4 depth=19 thickness=4", "construction=wrap-notched", "wrap.cutLength", "51 1/2", "swapped" },
-        { "changing-pad", "shape=contoured length=700mm overallWidth=360mm sideHeight=70mm rim=45mm flatWidth=180mm flatHeight=25mm", "", "developed", "500 mm", "slope-taken-straight" },
-        { "changing-pad", "shape=contoured length=700mm overallWidth=360mm sideHeight=70mm rim=45mm flatWidth=180mm flatHeight=25mm", "", "band.cutLength", "25 15/16", "slope-taken-straight" },
-        { "fitted-sheet", "width=54 length=75 thickness=10 tuckUnder=4", "", "elastic.length", "259", "ratio-forgotten" },
-        { "fitted-sheet", "width=36 length=75 thickness=6", "o.edge=stretched-elastic", "elastic.length", "222", "ratio-forgotten" },
-    };
+    public static TheoryData<string, string, string, string, string, string> Figures =>
+        new()
+        {
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "22 1/4", "" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "22 17/64", "" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "21 3/4", "allowance-counted-once" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "21 1/4", "allowance-forgotten" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "23 1/4", "counted-four-times" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "r.fit.width=-3/8", "plate.cutWidth", "22 1/4", "fit-forgotten" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "zip-boxing.cutLength", "5 1/4", "half-counted-whole" },
+            {
+                "box-cushion",
+                "width=26 depth=15 thickness=3_1/2",
+                "construction=wrap-notched r.seam=5/8",
+                "wrap.cutWidth",
+                "29",
+                "half-forgotten"
+            },
+            { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "24 1/4", "circumference-at-raw-edge" },
+            { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "20 7/16", "turnings-forgotten" },
+            { "box-cushion", "width=20 depth=19 thickness=4", "", "P", "39", "second-face-forgotten" },
+            { "box-cushion", "width=20 depth=19 thickness=4", "", "P", "85 5/16", "yards-and-metres" },
+            { "box-cushion", "width=60 depth=48 thickness=4", "", "P", "6.56 m", "yards-and-metres" },
+            { "box-cushion", "width=60 depth=48 thickness=4", "", "P", "6 m", "yards-and-metres" },
+            { "bolster", "diameter=6_1/2 length=24", "r.seam=3/8", "band.cutLength", "22 25/32", "raw-edge-without-turnings" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "zip-boxing.cutLength", "3", "seam-for-zip-turning" },
+            {
+                "box-cushion",
+                "width=21_1/4 depth=19 thickness=4",
+                "construction=wrap-folded r.zip=1",
+                "wrap.cutLength",
+                "47",
+                "seam-for-zip-turning"
+            },
+            {
+                "box-cushion",
+                "width=21_1/4 depth=19 thickness=4",
+                "o.slidePocket=true",
+                "boxing.cutWidth",
+                "56 1/4",
+                "allowance-counted-once"
+            },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "", "plate.cutWidth", "20", "swapped" },
+            { "box-cushion", "width=21_1/4 depth=19 thickness=4", "construction=wrap-notched", "wrap.cutLength", "51 1/2", "swapped" },
+            {
+                "changing-pad",
+                "shape=contoured length=700mm overallWidth=360mm sideHeight=70mm rim=45mm flatWidth=180mm flatHeight=25mm",
+                "",
+                "developed",
+                "500 mm",
+                "slope-taken-straight"
+            },
+            {
+                "changing-pad",
+                "shape=contoured length=700mm overallWidth=360mm sideHeight=70mm rim=45mm flatWidth=180mm flatHeight=25mm",
+                "",
+                "band.cutLength",
+                "25 15/16",
+                "slope-taken-straight"
+            },
+            { "fitted-sheet", "width=54 length=75 thickness=10 tuckUnder=4", "", "elastic.length", "259", "ratio-forgotten" },
+            { "fitted-sheet", "width=36 length=75 thickness=6", "o.edge=stretched-elastic", "elastic.length", "222", "ratio-forgotten" },
+        };
 
     [Theory]
     [MemberData(nameof(Figures))]
@@ -57,14 +93,24 @@ public sealed class OwnFigureTests
     public void Two_slips_that_give_the_same_figure_are_both_named_the_likelier_first()
     {
         // A square of 19: 19 is the seam left out on a width of 19, and the seam swapped for nothing; the half of 38 as well.
-        var judgement = OwnFigure.Judge(Thing.Drafted(Thing.Inches("box-cushion", "width=20 depth=19 thickness=4")), "plate.cutWidth", Length.FromInches(20))!;
+        var judgement = OwnFigure.Judge(
+            Thing.Drafted(Thing.Inches("box-cushion", "width=20 depth=19 thickness=4")),
+            "plate.cutWidth",
+            Length.FromInches(20)
+        )!;
         Assert.Equal(["swapped", "allowance-forgotten"], judgement.Slips.Select(slip => slip.Code));
     }
 
     [Fact]
     public void No_slip_is_named_that_is_off_by_more_than_the_step()
     {
-        foreach (var draft in new[] { Thing.Drafted(Thing.Inches("box-cushion", "width=21_1/4 depth=19 thickness=4", "o.slidePocket=true")), Thing.Drafted(Thing.Inches("bolster", "diameter=6_1/2 length=24")) })
+        foreach (
+            var draft in new[]
+            {
+                Thing.Drafted(Thing.Inches("box-cushion", "width=21_1/4 depth=19 thickness=4", "o.slidePocket=true")),
+                Thing.Drafted(Thing.Inches("bolster", "diameter=6_1/2 length=24")),
+            }
+        )
         {
             foreach (var number in draft.Numbers())
             {
@@ -72,7 +118,16 @@ public sealed class OwnFigureTests
                 {
                     var figure = Length.FromInches(0, sixteenths, 16);
                     var judgement = OwnFigure.Judge(draft, number.For, figure)!;
-                    Assert.All(judgement.Slips, slip => Assert.True((slip.Value - figure).Abs() <= (slip.Code == "yards-and-metres" && number.Value.Value > Length.FromMillimetres(2000m) ? Length.FromMillimetres(5m) : draft.Format.Step)));
+                    Assert.All(judgement.Slips, slip =>
+                        Assert.True(
+                            (slip.Value - figure).Abs()
+                                <= (
+                                    slip.Code == "yards-and-metres" && number.Value.Value > Length.FromMillimetres(2000m)
+                                        ? Length.FromMillimetres(5m)
+                                        : draft.Format.Step
+                                )
+                        )
+                    );
                     Assert.True(!judgement.Agrees || judgement.Slips.Count == 0);
                 }
             }

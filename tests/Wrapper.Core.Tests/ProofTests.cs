@@ -41,14 +41,23 @@ public sealed class ProofTests
                     {
                         drafted.AddOrUpdate(input.MeasuredFrom!, 1, (_, count) => count + 1);
                         var folded = FoldUp.Of(draft);
-                        Assert.True(folded.Holds, $"{cell} {input.MeasuredFrom} {string.Join(' ', input.Padding)} {string.Join(' ', input.Corrections)} {string.Join(' ', input.Obstacles)}: {string.Join("; ", folded.Problems)} {Covers.Described(input)}");
+                        Assert.True(
+                            folded.Holds,
+                            $"{cell} {input.MeasuredFrom} {string.Join(' ', input.Padding)} {string.Join(' ', input.Corrections)} {string.Join(' ', input.Obstacles)}: {string.Join("; ", folded.Problems)} {Covers.Described(input)}"
+                        );
                         DraftProperties.Hold(draft, cell.ToString());
                     }
                 },
-                iter: 60);
+                iter: 60
+            );
         }
 
-        Assert.All((string[])["filling", "padded-filling", "space", "old-cover"], from => Assert.True(drafted.GetValueOrDefault(from) * 20 > drafted.Values.Sum() || drafted.Values.Sum() < 100, $"{from}: {drafted.GetValueOrDefault(from)} drafted"));
+        Assert.All((string[])["filling", "padded-filling", "space", "old-cover"], from =>
+            Assert.True(
+                drafted.GetValueOrDefault(from) * 20 > drafted.Values.Sum() || drafted.Values.Sum() < 100,
+                $"{from}: {drafted.GetValueOrDefault(from)} drafted"
+            )
+        );
     }
 
     [Fact]
@@ -63,7 +72,16 @@ public sealed class ProofTests
         Assert.True(hanging.Meets);
         Assert.Equal(4, draft.Ledger.Count(entry => entry.Seam.Id.StartsWith("skirt-join", StringComparison.Ordinal)));
         Assert.True(FoldUp.Of(draft).Holds);
-        Assert.False(FoldUp.Of(draft.Pieces, [.. draft.Seams.Where(seam => !seam.Id.StartsWith("skirt", StringComparison.Ordinal))], draft.Thing, draft.Blocks).Holds);
+        Assert.False(
+            FoldUp
+                .Of(
+                    draft.Pieces,
+                    [.. draft.Seams.Where(seam => !seam.Id.StartsWith("skirt", StringComparison.Ordinal))],
+                    draft.Thing,
+                    draft.Blocks
+                )
+                .Holds
+        );
         Assert.False(FoldUp.Of(draft.Pieces, [.. draft.Seams.Where(seam => seam.Id != "skirt")], draft.Thing, draft.Blocks).Holds);
     }
 
@@ -79,7 +97,18 @@ public sealed class ProofTests
         Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
         var (width, drop) = (piece.StitchLine.Bounds.Width, piece.StitchLine.Bounds.Height);
         Outline[] wrong = [Rectangle(width - Length.FromMillimetres(2m), drop), Rectangle(width, drop + Length.FromMillimetres(1m))];
-        Assert.All(wrong, outline => Assert.False(FoldUp.Of([.. draft.Pieces.Select(other => other == piece ? piece with { StitchLine = outline } : other)], draft.Seams, draft.Thing, draft.Blocks).Holds));
+        Assert.All(wrong, outline =>
+            Assert.False(
+                FoldUp
+                    .Of(
+                        [.. draft.Pieces.Select(other => other == piece ? piece with { StitchLine = outline } : other)],
+                        draft.Seams,
+                        draft.Thing,
+                        draft.Blocks
+                    )
+                    .Holds
+            )
+        );
     }
 
     [Fact]
@@ -88,9 +117,20 @@ public sealed class ProofTests
         var table = Thing.Drafted(Thing.Inches("table", "shape=round diameter=36 drop=10", "o.medallion=12"));
         Assert.Equal(4, table.Ledger.Count(entry => entry.Seam.Id.StartsWith("medallion", StringComparison.Ordinal) && entry.Meets));
         Assert.True(FoldUp.Of(table).Holds);
-        Assert.False(FoldUp.Of(table.Pieces, [.. table.Seams.Where(seam => !seam.Id.StartsWith("medallion", StringComparison.Ordinal))], table.Thing, table.Blocks).Holds);
+        Assert.False(
+            FoldUp
+                .Of(
+                    table.Pieces,
+                    [.. table.Seams.Where(seam => !seam.Id.StartsWith("medallion", StringComparison.Ordinal))],
+                    table.Thing,
+                    table.Blocks
+                )
+                .Holds
+        );
         var duvet = Thing.Drafted(Thing.Inches("duvet", "width=78 length=81", "o.closure=ties usable=54"));
-        Assert.All(duvet.Ledger.Where(entry => entry.Seam.Id.StartsWith("facing", StringComparison.Ordinal)), entry => Assert.Equal((Length.FromInches(78), Length.FromInches(78)), (entry.FirstLength, entry.SecondLength)));
+        Assert.All(duvet.Ledger.Where(entry => entry.Seam.Id.StartsWith("facing", StringComparison.Ordinal)), entry =>
+            Assert.Equal((Length.FromInches(78), Length.FromInches(78)), (entry.FirstLength, entry.SecondLength))
+        );
         Assert.Equal(2, duvet.Ledger.Count(entry => entry.Seam.Id.StartsWith("facing", StringComparison.Ordinal)));
     }
 
@@ -121,8 +161,22 @@ public sealed class ProofTests
     {
         var draft = Thing.Drafted(Cushions.Worked);
         var boxing = draft.Pieces.Single(piece => piece.Id == "boxing");
-        bool Meets(decimal by) => SeamLedger.Measure(
-            [.. draft.Pieces.Select(piece => piece == boxing ? boxing with { StitchLine = Shortened(boxing.StitchLine, "top-front", "bottom-front", Length.FromMillimetres(by)) } : piece)], draft.Seams).All(entry => entry.Meets);
+        bool Meets(decimal by) =>
+            SeamLedger
+                .Measure(
+                    [
+                        .. draft.Pieces.Select(piece =>
+                            piece == boxing
+                                ? boxing with
+                                {
+                                    StitchLine = Shortened(boxing.StitchLine, "top-front", "bottom-front", Length.FromMillimetres(by)),
+                                }
+                                : piece
+                        ),
+                    ],
+                    draft.Seams
+                )
+                .All(entry => entry.Meets);
         Assert.True(Meets(0.09m));
         Assert.False(Meets(0.11m));
     }
@@ -132,15 +186,25 @@ public sealed class ProofTests
     {
         // The same pieces against another thing: the cover closes, and is not this thing's.
         var draft = Thing.Drafted(Cushions.Worked);
-        var larger = Thing.Drafted(Cushions.Worked with { Measures = Cushions.Typed(("width", "21 3/8"), ("depth", "19"), ("thickness", "4")) });
+        var larger = Thing.Drafted(
+            Cushions.Worked with
+            {
+                Measures = Cushions.Typed(("width", "21 3/8"), ("depth", "19"), ("thickness", "4")),
+            }
+        );
         var folded = FoldUp.Of(draft.Pieces, draft.Seams, larger.Thing, draft.Blocks);
         Assert.False(folded.Holds);
         Assert.Empty(folded.Open);
         Assert.Contains(folded.Figures, figure => figure.What == "size" && !figure.Agrees);
     }
 
-    private static Outline Rectangle(Length width, Length depth) => Outline.Polygon(
-        ("front", Point.Origin), ("right", new(width, Length.Zero)), ("back", new(width, depth)), ("left", new(Length.Zero, depth)));
+    private static Outline Rectangle(Length width, Length depth) =>
+        Outline.Polygon(
+            ("front", Point.Origin),
+            ("right", new(width, Length.Zero)),
+            ("back", new(width, depth)),
+            ("left", new(Length.Zero, depth))
+        );
 
     /// <summary>A strip with one stretch of both its long edges made shorter.</summary>
     private static Outline Shortened(Outline outline, string upper, string lower, Length by)
@@ -151,7 +215,14 @@ public sealed class ProofTests
         return new(outline.Edges.Select(edge => edge with { Start = Moved(edge.Start), End = Moved(edge.End) }));
     }
 
-    private static CoverInput Varied(CoverInput input, string from, (string How, int Turns) padding, (string Side, int By) correction, int[] shrunk, double at)
+    private static CoverInput Varied(
+        CoverInput input,
+        string from,
+        (string How, int Turns) padding,
+        (string Side, int By) correction,
+        int[] shrunk,
+        double at
+    )
     {
         var rules = new Dictionary<string, Entry>(input.Rules);
         if (from == "old-cover")
@@ -159,7 +230,10 @@ public sealed class ProofTests
             (rules["shrinkage.across"], rules["shrinkage.along"]) = (Entry.Typed($"{shrunk[0]}%"), Entry.Typed($"{shrunk[1]}%"));
         }
 
-        var tub = input.Construction is "tub-walls" or "tub-notched" && input.Shape is not ("round" or "oval") && input.Measures.ContainsKey("drop");
+        var tub =
+            input.Construction is "tub-walls" or "tub-notched"
+            && input.Shape is not ("round" or "oval")
+            && input.Measures.ContainsKey("drop");
         var limited = (input.Measures.TryGetValue("drop", out var drop) ? drop.Millimetres!.Value : 0) * 0.6m;
         return input with
         {
@@ -167,7 +241,10 @@ public sealed class ProofTests
             Rules = rules,
             Padding = [new(Entry.Number(4), padding.How, padding.Turns)],
             Corrections = [new(correction.Side, Entry.Number(correction.By * 2))],
-            Obstacles = tub && limited > 20 && input.UsableWidth is null ? [new("front", Entry.Number(Math.Round((decimal)at * 400)), Entry.Number(20), Entry.Number(limited))] : [],
+            Obstacles =
+                tub && limited > 20 && input.UsableWidth is null
+                    ? [new("front", Entry.Number(Math.Round((decimal)at * 400)), Entry.Number(20), Entry.Number(limited))]
+                    : [],
         };
     }
 }

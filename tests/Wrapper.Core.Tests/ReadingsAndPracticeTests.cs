@@ -72,9 +72,10 @@ public sealed class ReadingsAndPracticeTests
         Assert.True(sizes > 50 && tickets > 50, $"{sizes} sizes, {tickets} tickets");
     }
 
-    private static CoverInput Read(string second, string? use) => Thing.Inches("box-cushion", "width=21 depth=19 thickness=4") with
-    {
-        SecondReadings = new Dictionary<string, Entry> { ["width"] = Entry.Typed(second) },
-        ReadingUse = use is null ? new Dictionary<string, string>() : new Dictionary<string, string> { ["width"] = use },
-    };
+    private static CoverInput Read(string second, string? use) =>
+        Thing.Inches("box-cushion", "width=21 depth=19 thickness=4") with
+        {
+            SecondReadings = new Dictionary<string, Entry> { ["width"] = Entry.Typed(second) },
+            ReadingUse = use is null ? new Dictionary<string, string>() : new Dictionary<string, string> { ["width"] = use },
+        };
 }

@@ -22,7 +22,10 @@ public sealed class ReadySheetTests
     public void The_worked_example_gives_a_middle_of_forty_and_sides_of_fifteen()
     {
         var draft = Drafted(Duvet("64"), Sheet(66, 110));
-        Assert.Equal(["15", "40"], draft.Pieces.Where(piece => piece.ClothKey == "print").Select(piece => draft.Format.Rounded(piece.CutWidth.Value)));
+        Assert.Equal(
+            ["15", "40"],
+            draft.Pieces.Where(piece => piece.ClothKey == "print").Select(piece => draft.Format.Rounded(piece.CutWidth.Value))
+        );
         Assert.Equal(["2", "1"], draft.Pieces.Where(piece => piece.ClothKey == "print").Select(piece => $"{piece.PerCover}"));
         Assert.Equal("65¼", draft.Format.Rounded(draft.Finished.Single(size => size.Key == "W").Value.Value)); // S − 2e
         var back = draft.Pieces.Single(piece => piece.ClothKey == "sheet");
@@ -70,10 +73,20 @@ public sealed class ReadySheetTests
     [Fact]
     public void Its_lay_keeps_the_hems_on_the_sheets_hems_one_face_a_sheet()
     {
-        foreach (var (start, end, turn) in new[] { (Hem with { Depth = Length.FromInches(4) }, Hem, 180), (Hem, Hem with { Depth = Length.FromInches(4) }, 0) })
+        foreach (
+            var (start, end, turn) in new[]
+            {
+                (Hem with { Depth = Length.FromInches(4) }, Hem, 180),
+                (Hem, Hem with { Depth = Length.FromInches(4) }, 0),
+            }
+        )
         {
             var sheet = Sheet(66, 110, start, end);
-            var buyer = new ClothBuyer([new("d", On(Duvet("64") with { Count = 2 }, sheet))], LengthUnit.Inch, new Dictionary<Rule, Length>());
+            var buyer = new ClothBuyer(
+                [new("d", On(Duvet("64") with { Count = 2 }, sheet))],
+                LengthUnit.Inch,
+                new Dictionary<Rule, Length>()
+            );
             var yardage = buyer.Buy(sheet, 5);
             Assert.Equal(2, yardage.ReadyMade);
             Assert.Equal(Length.FromInches(220), yardage.Buy!.Value);
@@ -89,7 +102,10 @@ public sealed class ReadySheetTests
     [Fact]
     public void Hems_that_are_cut_off_leave_a_smaller_cloth()
     {
-        var cut = Sheet(66, 110) with { Edges = new(Hem with { IsKept = false }, Hem with { IsKept = false }, Hem with { IsKept = false }, Raw) };
+        var cut = Sheet(66, 110) with
+        {
+            Edges = new(Hem with { IsKept = false }, Hem with { IsKept = false }, Hem with { IsKept = false }, Raw),
+        };
         Assert.Equal(Length.FromInches(64), cut.UsableWidth);
         Assert.Equal(Length.FromInches(109), cut.UsableLength);
 
@@ -100,24 +116,28 @@ public sealed class ReadySheetTests
         Assert.All(yardage.Lay!.Placements, place => Assert.True((place.Y.Inches % 109) + 84 <= 109 + 1e-6, $"{place.Y}"));
     }
 
-    private static CoverInput Duvet(string width) => Thing.Inches("duvet", $"width={width.Replace(' ', '_')} length=81", "o.back=ready-sheet o.closure=buttons o.join=middle-and-sides");
+    private static CoverInput Duvet(string width) =>
+        Thing.Inches("duvet", $"width={width.Replace(' ', '_')} length=81", "o.back=ready-sheet o.closure=buttons o.join=middle-and-sides");
 
-    private static ClothSpecification Sheet(int width, int length, ClothEdge? start = null, ClothEdge? end = null) => new(Length.FromInches(width), Length.Zero, false, Length.Zero)
-    {
-        Key = "sheet",
-        ReadyLength = Length.FromInches(length),
-        Edges = new(Hem, Hem, start ?? Hem with { Depth = Length.FromInches(4) }, end ?? Hem),
-    };
+    private static ClothSpecification Sheet(int width, int length, ClothEdge? start = null, ClothEdge? end = null) =>
+        new(Length.FromInches(width), Length.Zero, false, Length.Zero)
+        {
+            Key = "sheet",
+            ReadyLength = Length.FromInches(length),
+            Edges = new(Hem, Hem, start ?? Hem with { Depth = Length.FromInches(4) }, end ?? Hem),
+        };
 
-    private static CoverInput On(CoverInput input, ClothSpecification sheet) => input with
-    {
-        UsableWidth = null,
-        Cloths = new[] { Print, sheet }.ToDictionary(cloth => cloth.Key!, cloth => cloth.ForDraft),
-        OwnCloth = "print",
-        Roles = new Dictionary<string, IReadOnlyList<string>> { ["face-back"] = ["sheet"] },
-    };
+    private static CoverInput On(CoverInput input, ClothSpecification sheet) =>
+        input with
+        {
+            UsableWidth = null,
+            Cloths = new[] { Print, sheet }.ToDictionary(cloth => cloth.Key!, cloth => cloth.ForDraft),
+            OwnCloth = "print",
+            Roles = new Dictionary<string, IReadOnlyList<string>> { ["face-back"] = ["sheet"] },
+        };
 
     private static Draft Drafted(CoverInput input, ClothSpecification sheet) => Thing.Drafted(On(input, sheet));
 
-    private static string LengthOf(Draft draft, string cloth) => draft.Format.Rounded(draft.Pieces.First(piece => piece.ClothKey == cloth).CutLength.Value);
+    private static string LengthOf(Draft draft, string cloth) =>
+        draft.Format.Rounded(draft.Pieces.First(piece => piece.ClothKey == cloth).CutLength.Value);
 }

@@ -23,7 +23,14 @@ public sealed class RolesTests
     [Fact]
     public void A_wrapped_cube_of_four_cloths_is_four_lays_of_two_and_four_and_two_and_two()
     {
-        var cube = Of(Thing.Inches("pouf", "size=18 wrap=2_1/4"), [Wide, Thing.Cloth("b", 54), Thing.Cloth("c", 45), Thing.Cloth("d", 60)], ("top", "a"), ("bottom", "a"), ("strip", "b"), ("side", "c d"));
+        var cube = Of(
+            Thing.Inches("pouf", "size=18 wrap=2_1/4"),
+            [Wide, Thing.Cloth("b", 54), Thing.Cloth("c", 45), Thing.Cloth("d", 60)],
+            ("top", "a"),
+            ("bottom", "a"),
+            ("strip", "b"),
+            ("side", "c d")
+        );
         var draft = Thing.Drafted(cube);
         Assert.Equal("top 2 a|strip 4 b|side-1 2 c|side-2 2 d", Listed(draft));
         Assert.Equal("Side, front and back|Side, left and right", string.Join('|', draft.Pieces.Skip(2).Select(piece => piece.Name)));
@@ -37,11 +44,28 @@ public sealed class RolesTests
     [Fact]
     public void The_ring_of_a_cube_takes_turns_from_the_front_to_the_left()
     {
-        var draft = Thing.Drafted(Of(Thing.Inches("pouf", "size=18 wrap=2_1/4"), [Wide, Thing.Cloth("b", 54), Thing.Cloth("c", 54), Thing.Cloth("d", 54)], ("side", "a b c d"), ("strip", "a b c d")));
+        var draft = Thing.Drafted(
+            Of(
+                Thing.Inches("pouf", "size=18 wrap=2_1/4"),
+                [Wide, Thing.Cloth("b", 54), Thing.Cloth("c", 54), Thing.Cloth("d", 54)],
+                ("side", "a b c d"),
+                ("strip", "a b c d")
+            )
+        );
         var told = draft.Pieces.Where(piece => piece.Id is "side" or "strip").Select(piece => $"{piece.Name} {piece.ClothKey}");
         Assert.Equal(
-            ["Strip, front left a", "Strip, back left b", "Strip, back right c", "Strip, front right d", "Side, front a", "Side, left b", "Side, back c", "Side, right d"],
-            told.OrderBy(name => name.Split(',')[0] == "Strip" ? 0 : 1).ThenBy(name => name[^1]));
+            [
+                "Strip, front left a",
+                "Strip, back left b",
+                "Strip, back right c",
+                "Strip, front right d",
+                "Side, front a",
+                "Side, left b",
+                "Side, back c",
+                "Side, right d",
+            ],
+            told.OrderBy(name => name.Split(',')[0] == "Strip" ? 0 : 1).ThenBy(name => name[^1])
+        );
     }
 
     [Fact]
@@ -58,14 +82,23 @@ public sealed class RolesTests
     [Fact]
     public void Contrast_piping_is_counted_on_its_own_cloth_and_the_boxing_is_joined_by_the_cushions()
     {
-        var piped = Cushions.Worked with { Options = new Dictionary<string, string> { ["piping"] = "both" }, UsableWidth = null };
+        var piped = Cushions.Worked with
+        {
+            Options = new Dictionary<string, string> { ["piping"] = "both" },
+            UsableWidth = null,
+        };
         var contrast = Thing.Drafted(Of(piped, [Thing.Cloth("a", 60), Thing.Cloth("b", 30)], ("piping", "b")));
         var plain = Thing.Drafted(Of(piped, [Thing.Cloth("a", 60)]));
         var narrow = Thing.Drafted(Of(piped, [Thing.Cloth("b", 30)]));
         Assert.Equal(plain.Pieces.Count(piece => piece.Id == "boxing"), contrast.Pieces.Count(piece => piece.Id == "boxing"));
         Assert.True(narrow.Pieces.Count(piece => piece.Id == "boxing") > contrast.Pieces.Count(piece => piece.Id == "boxing"));
-        Assert.Equal(narrow.Pieces.Single(piece => piece.Id == "piping").Quantity, contrast.Pieces.Single(piece => piece.Id == "piping").Quantity);
-        Assert.True(contrast.Pieces.Single(piece => piece.Id == "piping").Quantity > plain.Pieces.Single(piece => piece.Id == "piping").Quantity);
+        Assert.Equal(
+            narrow.Pieces.Single(piece => piece.Id == "piping").Quantity,
+            contrast.Pieces.Single(piece => piece.Id == "piping").Quantity
+        );
+        Assert.True(
+            contrast.Pieces.Single(piece => piece.Id == "piping").Quantity > plain.Pieces.Single(piece => piece.Id == "piping").Quantity
+        );
         Assert.Equal("b", contrast.Pieces.Single(piece => piece.Id == "piping").ClothKey);
         Assert.All(contrast.Pieces.Where(piece => piece.Id != "piping"), piece => Assert.Equal("a", piece.ClothKey));
     }
@@ -75,7 +108,8 @@ public sealed class RolesTests
     {
         var thick = Thing.Cloth("b", 54) with { Thickness = Length.FromMillimetres(2m) };
         var piped = Thing.Millimetres("box-cushion", "width=500 depth=450 thickness=80", "o.piping=both");
-        Length WidthOn(params (string, string)[] roles) => Thing.Drafted(Of(piped, [Wide, thick], roles)).Pieces.Single(piece => piece.Id == "piping").CutLength.Value;
+        Length WidthOn(params (string, string)[] roles) =>
+            Thing.Drafted(Of(piped, [Wide, thick], roles)).Pieces.Single(piece => piece.Id == "piping").CutLength.Value;
         Assert.Equal(Length.FromMillimetres(6m), WidthOn(("piping", "b")) - WidthOn()); // 2π, rounded up to whole millimetres
     }
 
@@ -103,7 +137,12 @@ public sealed class RolesTests
     public void A_printed_duvet_face_in_three_drops_lies_on_a_plain_one_in_one()
     {
         var duvet = Thing.Inches("duvet", "width=78 length=86");
-        var draft = Thing.Drafted(Of(duvet, [Thing.Cloth("print", 45), Thing.Cloth("plain", 108)], ("face-back", "plain")) with { OwnCloth = "print" });
+        var draft = Thing.Drafted(
+            Of(duvet, [Thing.Cloth("print", 45), Thing.Cloth("plain", 108)], ("face-back", "plain")) with
+            {
+                OwnCloth = "print",
+            }
+        );
         Assert.Equal("face-front-outer 2 print|face-front-middle 1 print|face-back 1 plain", Listed(draft));
         Assert.True(FoldUp.Of(draft).Holds, string.Join("; ", FoldUp.Of(draft).Problems));
         Assert.Equal(2, draft.Joins);
@@ -115,8 +154,12 @@ public sealed class RolesTests
     {
         var tub = Thing.Inches("ottoman", "width=40 depth=24 height=16");
         var draft = Thing.Drafted(Of(tub, [Wide, Thing.Cloth("b", 30)], ("wall", "a b")));
-        Assert.All(draft.Pieces.Where(piece => piece.Name.Contains("front", StringComparison.Ordinal)), piece => Assert.Equal("a", piece.ClothKey));
-        Assert.All(draft.Pieces.Where(piece => piece.Name.Contains("left", StringComparison.Ordinal)), piece => Assert.Equal("b", piece.ClothKey));
+        Assert.All(draft.Pieces.Where(piece => piece.Name.Contains("front", StringComparison.Ordinal)), piece =>
+            Assert.Equal("a", piece.ClothKey)
+        );
+        Assert.All(draft.Pieces.Where(piece => piece.Name.Contains("left", StringComparison.Ordinal)), piece =>
+            Assert.Equal("b", piece.ClothKey)
+        );
         var uneven = Thing.Drafted(Of(tub, [Wide, Thing.Cloth("b", 30), Thing.Cloth("c", 54)], ("wall", "a b c")));
         Assert.Equal(4, uneven.Pieces.Where(piece => piece.Kind == PieceKind.Wall).Select(piece => piece.CopyPlaces[0]).Distinct().Count());
         Assert.True(FoldUp.Of(uneven).Holds, string.Join("; ", FoldUp.Of(uneven).Problems));
@@ -135,7 +178,13 @@ public sealed class RolesTests
         Assert.Equal("block-1 1 b|block-2-left 1 c|block-2-right 1 c|block-3 1 b", Listed(draft));
         Assert.DoesNotContain(draft.Checks, check => check.Code == "role-without-piece");
 
-        static ZoneInput Zone(string name) => new() { Name = name, Width = Entry.Typed("20"), Height = Entry.Typed("14") };
+        static ZoneInput Zone(string name) =>
+            new()
+            {
+                Name = name,
+                Width = Entry.Typed("20"),
+                Height = Entry.Typed("14"),
+            };
     }
 
     [Fact]
@@ -143,15 +192,40 @@ public sealed class RolesTests
     {
         var unwashed = Thing.Cloth("b", 54) with { IsPrewashed = false, ShrinkageAlong = 0.05m, ShrinkageAcross = 0.02m };
         var draft = Thing.Drafted(Of(Thing.Inches("box-cushion", "width=20 depth=18 thickness=3"), [Wide, unwashed], ("bottom", "b")));
-        var (top, bottom) = (draft.Pieces.Single(piece => piece.Key == "plate-top"), draft.Pieces.Single(piece => piece.Key == "plate-bottom"));
+        var (top, bottom) = (
+            draft.Pieces.Single(piece => piece.Key == "plate-top"),
+            draft.Pieces.Single(piece => piece.Key == "plate-bottom")
+        );
         Assert.Equal(top.CutLength.Value.Inches / 0.95, bottom.CutLength.Value.Inches, 1e-6);
         Assert.Equal(top.CutWidth.Value.Inches / 0.98, bottom.CutWidth.Value.Inches, 1e-6);
         Assert.All(draft.Ledger, entry => Assert.True(entry.Meets));
         Assert.Contains(draft.Checks, check => check.Code == "shrinks-otherwise");
 
         // A hundredth apart may be; and what is washed first has shrunk already.
-        Assert.DoesNotContain(Thing.Drafted(Of(Thing.Inches("box-cushion", "width=20 depth=18 thickness=3"), [Wide, unwashed with { ShrinkageAlong = 0.01m, ShrinkageAcross = 0.01m }], ("bottom", "b"))).Checks, check => check.Code == "shrinks-otherwise");
-        Assert.DoesNotContain(Thing.Drafted(Of(Thing.Inches("box-cushion", "width=20 depth=18 thickness=3"), [Wide, unwashed with { IsPrewashed = true }], ("bottom", "b"))).Checks, check => check.Code == "shrinks-otherwise");
+        Assert.DoesNotContain(
+            Thing
+                .Drafted(
+                    Of(
+                        Thing.Inches("box-cushion", "width=20 depth=18 thickness=3"),
+                        [Wide, unwashed with { ShrinkageAlong = 0.01m, ShrinkageAcross = 0.01m }],
+                        ("bottom", "b")
+                    )
+                )
+                .Checks,
+            check => check.Code == "shrinks-otherwise"
+        );
+        Assert.DoesNotContain(
+            Thing
+                .Drafted(
+                    Of(
+                        Thing.Inches("box-cushion", "width=20 depth=18 thickness=3"),
+                        [Wide, unwashed with { IsPrewashed = true }],
+                        ("bottom", "b")
+                    )
+                )
+                .Checks,
+            check => check.Code == "shrinks-otherwise"
+        );
     }
 
     [Fact]
@@ -181,7 +255,10 @@ public sealed class RolesTests
     {
         var seat = Thing.Inches("box-cushion", "width=20 depth=18 thickness=3");
         var draft = Thing.Drafted(Of(seat, [Wide, Narrow], ("skirt", "b"), ("tpo", "b")));
-        Assert.Equal(["roles.skirt", "roles.tpo"], draft.Checks.Where(check => check.Code == "role-without-piece").Select(check => check.Measure!));
+        Assert.Equal(
+            ["roles.skirt", "roles.tpo"],
+            draft.Checks.Where(check => check.Code == "role-without-piece").Select(check => check.Measure!)
+        );
         Assert.All(draft.Pieces, piece => Assert.Equal("a", piece.ClothKey));
     }
 
@@ -190,7 +267,13 @@ public sealed class RolesTests
     {
         var duvet = Thing.Inches("duvet", "width=54 length=80", "o.closure=ties");
         Assert.Null(Thing.Drafted(Of(duvet, [Thing.Cloth("a", 108), Narrow])).Pieces.Single(piece => piece.Id == "facing").ClothKey);
-        Assert.Equal("b", Thing.Drafted(Of(duvet, [Thing.Cloth("a", 108), Thing.Cloth("b", 60)], ("facing", "b"))).Pieces.Single(piece => piece.Id == "facing").ClothKey);
+        Assert.Equal(
+            "b",
+            Thing
+                .Drafted(Of(duvet, [Thing.Cloth("a", 108), Thing.Cloth("b", 60)], ("facing", "b")))
+                .Pieces.Single(piece => piece.Id == "facing")
+                .ClothKey
+        );
     }
 
     [Theory]
@@ -198,11 +281,20 @@ public sealed class RolesTests
     public void Whatever_cloths_are_given_out_every_piece_lies_in_one_lay_and_the_cover_closes(string form)
     {
         ClothSpecification[] cloths = [Thing.Cloth("a", 72), Thing.Cloth("b", 40), Thing.Cloth("c", 110) with { OneWay = true }];
-        foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form && (cell.Option is "" or "layers" or "piping" or "closure" or "plates")))
+        foreach (
+            var cell in Covers.Cells.Where(cell =>
+                cell.Form.Id == form && (cell.Option is "" or "layers" or "piping" or "closure" or "plates")
+            )
+        )
         {
-            var gen = from input in Covers.Of(cell)
-                      from given in Gen.Int[0, 3].Array[PieceRole.All.Count]
-                      select Of(input, cloths, [.. PieceRole.All.Select((role, i) => (role.Word, given[i] == 3 && role.GoesRound ? "a b" : $"{"aabc"[given[i]]}"))]);
+            var gen =
+                from input in Covers.Of(cell)
+                from given in Gen.Int[0, 3].Array[PieceRole.All.Count]
+                select Of(
+                    input,
+                    cloths,
+                    [.. PieceRole.All.Select((role, i) => (role.Word, given[i] == 3 && role.GoesRound ? "a b" : $"{"aabc"[given[i]]}"))]
+                );
             gen.ForMany(
                 input =>
                 {
@@ -212,13 +304,17 @@ public sealed class RolesTests
                     }
 
                     var folded = FoldUp.Of(draft);
-                    var told = $"{cell}: {string.Join(" ", input.Roles.Select(role => $"{role.Key}={string.Join('/', role.Value)}"))} {Covers.Described(input)}";
+                    var told =
+                        $"{cell}: {string.Join(" ", input.Roles.Select(role => $"{role.Key}={string.Join('/', role.Value)}"))} {Covers.Described(input)}";
                     Assert.True(folded.Holds, $"{string.Join("; ", folded.Problems)} {told}");
                     DraftProperties.Hold(draft, told);
-                    var laid = cloths.SelectMany(cloth => ClothBuyer.LaidOf("cover", draft, cloth).Select(piece => piece.Piece.Key).Distinct()).Order();
+                    var laid = cloths
+                        .SelectMany(cloth => ClothBuyer.LaidOf("cover", draft, cloth).Select(piece => piece.Piece.Key).Distinct())
+                        .Order();
                     Assert.Equal(draft.Pieces.Where(piece => piece.ClothKey is not null).Select(piece => piece.Key).Order(), laid);
                 },
-                iter: 4);
+                iter: 4
+            );
         }
     }
 
@@ -228,35 +324,58 @@ public sealed class RolesTests
     {
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    if (input.UsableWidth is not { } usable)
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        return;
-                    }
+                        if (input.UsableWidth is not { } usable)
+                        {
+                            return;
+                        }
 
-                    var cloth = new DraftCloth(Length.FromMillimetres(usable.Millimetres!.Value), input.Nap == "one-way");
-                    var (bare, keyed) = (Drafter.Draft(input), Drafter.Draft(input with { UsableWidth = null, Nap = null, Cloths = new Dictionary<string, DraftCloth> { ["k"] = cloth } }));
-                    Assert.Equal(bare.Checks.Select(check => check.Code), keyed.Checks.Select(check => check.Code));
-                    if (bare.Draft is { } draft)
-                    {
-                        string Told(Draft of) => string.Join('|', of.Pieces.Select(piece => $"{piece.Key} {piece.Name} {piece.Quantity}/{piece.Mirrored} {piece.CutWidth.Value} {piece.CutLength.Value} {piece.Turns[0]}"));
-                        Assert.Equal(Told(draft), Told(keyed.Draft!));
-                        Assert.Equal(draft.Seams.Select(seam => $"{seam.Id} {seam.First} {seam.Second}"), keyed.Draft!.Seams.Select(seam => $"{seam.Id} {seam.First} {seam.Second}"));
-                    }
-                },
-                iter: 2);
+                        var cloth = new DraftCloth(Length.FromMillimetres(usable.Millimetres!.Value), input.Nap == "one-way");
+                        var (bare, keyed) = (
+                            Drafter.Draft(input),
+                            Drafter.Draft(
+                                input with
+                                {
+                                    UsableWidth = null,
+                                    Nap = null,
+                                    Cloths = new Dictionary<string, DraftCloth> { ["k"] = cloth },
+                                }
+                            )
+                        );
+                        Assert.Equal(bare.Checks.Select(check => check.Code), keyed.Checks.Select(check => check.Code));
+                        if (bare.Draft is { } draft)
+                        {
+                            string Told(Draft of) =>
+                                string.Join(
+                                    '|',
+                                    of.Pieces.Select(piece =>
+                                        $"{piece.Key} {piece.Name} {piece.Quantity}/{piece.Mirrored} {piece.CutWidth.Value} {piece.CutLength.Value} {piece.Turns[0]}"
+                                    )
+                                );
+                            Assert.Equal(Told(draft), Told(keyed.Draft!));
+                            Assert.Equal(
+                                draft.Seams.Select(seam => $"{seam.Id} {seam.First} {seam.Second}"),
+                                keyed.Draft!.Seams.Select(seam => $"{seam.Id} {seam.First} {seam.Second}")
+                            );
+                        }
+                    },
+                    iter: 2
+                );
         }
     }
 
-    private static CoverInput Of(CoverInput input, ClothSpecification[] cloths, params (string Role, string Keys)[] roles) => input with
-    {
-        UsableWidth = null,
-        Nap = null,
-        Cloths = cloths.ToDictionary(cloth => cloth.Key!, cloth => cloth.ForDraft),
-        Roles = roles.ToDictionary(role => role.Role, role => (IReadOnlyList<string>)role.Keys.Split(' ')),
-    };
+    private static CoverInput Of(CoverInput input, ClothSpecification[] cloths, params (string Role, string Keys)[] roles) =>
+        input with
+        {
+            UsableWidth = null,
+            Nap = null,
+            Cloths = cloths.ToDictionary(cloth => cloth.Key!, cloth => cloth.ForDraft),
+            Roles = roles.ToDictionary(role => role.Role, role => (IReadOnlyList<string>)role.Keys.Split(' ')),
+        };
 
     private static List<Yardage> LaysOf(CoverInput input, ClothSpecification[] cloths)
     {
@@ -265,5 +384,8 @@ public sealed class RolesTests
     }
 
     private static string Listed(Draft draft, string? kind = null) =>
-        string.Join('|', draft.Pieces.Where(piece => kind is null || piece.Id == kind).Select(piece => $"{piece.Key} {piece.PerCover} {piece.ClothKey}"));
+        string.Join(
+            '|',
+            draft.Pieces.Where(piece => kind is null || piece.Id == kind).Select(piece => $"{piece.Key} {piece.PerCover} {piece.ClothKey}")
+        );
 }

@@ -21,30 +21,43 @@ public sealed class SeamNotchesTests
         var notches = 0;
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    if (Drafter.Draft(input).Draft is not { } draft)
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        return;
-                    }
-
-                    foreach (var seam in draft.Seams.Where(seam => !seam.IsLaid && seam.Ease.IsZero && seam.FirstGoesOn.Count == 0 && seam.SecondGoesOn.Count == 0))
-                    {
-                        var (one, other) = (Along(draft, seam.First), Along(draft, seam.Second));
-                        if (one is null || other is null)
+                        if (Drafter.Draft(input).Draft is not { } draft)
                         {
-                            continue;
+                            return;
                         }
 
-                        var turned = TurnedOver(draft, seam.First) == TurnedOver(draft, seam.Second) && !IsApplied(draft, seam);
-                        var theirs = turned ? [.. other.Value.At.Select(at => other.Value.Length - at)] : other.Value.At;
-                        Assert.True(one.Value.At.TrueForAll(at => theirs.Exists(their => Math.Abs(their - at) < Tolerance)), $"{cell} {seam.Id}: {string.Join(" ", one.Value.At)} on one side, {string.Join(" ", theirs)} on the other; {Covers.Described(input)}");
-                        Assert.True(theirs.TrueForAll(at => one.Value.At.Exists(their => Math.Abs(their - at) < Tolerance)), $"{cell} {seam.Id}: {string.Join(" ", theirs)} on the other side, {string.Join(" ", one.Value.At)} on this; {Covers.Described(input)}");
-                        Interlocked.Add(ref notches, one.Value.At.Count);
-                    }
-                },
-                iter: 3);
+                        foreach (
+                            var seam in draft.Seams.Where(seam =>
+                                !seam.IsLaid && seam.Ease.IsZero && seam.FirstGoesOn.Count == 0 && seam.SecondGoesOn.Count == 0
+                            )
+                        )
+                        {
+                            var (one, other) = (Along(draft, seam.First), Along(draft, seam.Second));
+                            if (one is null || other is null)
+                            {
+                                continue;
+                            }
+
+                            var turned = TurnedOver(draft, seam.First) == TurnedOver(draft, seam.Second) && !IsApplied(draft, seam);
+                            var theirs = turned ? [.. other.Value.At.Select(at => other.Value.Length - at)] : other.Value.At;
+                            Assert.True(
+                                one.Value.At.TrueForAll(at => theirs.Exists(their => Math.Abs(their - at) < Tolerance)),
+                                $"{cell} {seam.Id}: {string.Join(" ", one.Value.At)} on one side, {string.Join(" ", theirs)} on the other; {Covers.Described(input)}"
+                            );
+                            Assert.True(
+                                theirs.TrueForAll(at => one.Value.At.Exists(their => Math.Abs(their - at) < Tolerance)),
+                                $"{cell} {seam.Id}: {string.Join(" ", theirs)} on the other side, {string.Join(" ", one.Value.At)} on this; {Covers.Described(input)}"
+                            );
+                            Interlocked.Add(ref notches, one.Value.At.Count);
+                        }
+                    },
+                    iter: 3
+                );
         }
 
         Console.WriteLine($"  {form}: {notches} notches meet");
@@ -57,13 +70,25 @@ public sealed class SeamNotchesTests
         var (end, band) = (draft.Pieces[0], draft.Pieces[1]);
         Assert.Equal(8, end.Marks.Count(mark => mark.Kind == MarkKind.Notch));
         // Three quarters and four middles along each long edge of the band, and the ends of the zip.
-        Assert.Equal(2 * 7, band.Marks.Count(mark => mark.Kind == MarkKind.Notch && (mark.From.X == band.StitchLine.Bounds.Left || mark.From.X == band.StitchLine.Bounds.Right)));
-        Assert.Equal(4, band.Marks.Count(mark => mark.Label is "start-left to start" or "start to start-right" or "finish-right to finish" or "finish to finish-left"));
+        Assert.Equal(
+            2 * 7,
+            band.Marks.Count(mark =>
+                mark.Kind == MarkKind.Notch && (mark.From.X == band.StitchLine.Bounds.Left || mark.From.X == band.StitchLine.Bounds.Right)
+            )
+        );
+        Assert.Equal(
+            4,
+            band.Marks.Count(mark =>
+                mark.Label is "start-left to start" or "start to start-right" or "finish-right to finish" or "finish to finish-left"
+            )
+        );
     }
 
-    private static bool TurnedOver(Draft draft, SeamSide side) => draft.Pieces.First(piece => piece.Key == side.Piece).LiesTurnedOver(side.Copy);
+    private static bool TurnedOver(Draft draft, SeamSide side) =>
+        draft.Pieces.First(piece => piece.Key == side.Piece).LiesTurnedOver(side.Copy);
 
-    private static bool IsApplied(Draft draft, Seam seam) => draft.Pieces.Any(piece => piece.Use == PieceUse.Applied && (piece.Key == seam.First.Piece || piece.Key == seam.Second.Piece));
+    private static bool IsApplied(Draft draft, Seam seam) =>
+        draft.Pieces.Any(piece => piece.Use == PieceUse.Applied && (piece.Key == seam.First.Piece || piece.Key == seam.Second.Piece));
 
     /// <summary>How far along an edge its notches stand, those at its very ends left out; null for a line inside a piece.</summary>
     private static (List<double> At, double Length)? Along(Draft draft, SeamSide side)
@@ -103,7 +128,9 @@ public sealed class SeamNotchesTests
         {
             var run = edge.End - edge.Start;
             var along = (at - edge.Start).Dot(run) / run.Dot(run);
-            return along is < 0 or > 1 || (edge.Start + (along * run)).DistanceTo(at).Millimetres > 0.05 ? null : along * edge.Length.Millimetres;
+            return along is < 0 or > 1 || (edge.Start + (along * run)).DistanceTo(at).Millimetres > 0.05
+                ? null
+                : along * edge.Length.Millimetres;
         }
 
         var radius = edge.Start.DistanceTo(arc.Centre).Millimetres;

@@ -24,9 +24,25 @@ public sealed class SweepTests
         {
             foreach (var rule in Rule.All.Values)
             {
-                foreach (var value in (Length[])[Length.Zero, rule.Least, rule.Most, rule.Least - Length.FromMillimetres(0.5m), rule.Most + Length.FromMillimetres(0.5m), (rule.Least + rule.Most).Half()])
+                foreach (
+                    var value in (Length[])
+                        [
+                            Length.Zero,
+                            rule.Least,
+                            rule.Most,
+                            rule.Least - Length.FromMillimetres(0.5m),
+                            rule.Most + Length.FromMillimetres(0.5m),
+                            (rule.Least + rule.Most).Half(),
+                        ]
+                )
                 {
-                    Hold(input, rule.Name, Entry.Number(value.Nanometres / (decimal)Length.NanometresPerMillimetre), name, isOutside: value < rule.Least || value > rule.Most);
+                    Hold(
+                        input,
+                        rule.Name,
+                        Entry.Number(value.Nanometres / (decimal)Length.NanometresPerMillimetre),
+                        name,
+                        isOutside: value < rule.Least || value > rule.Most
+                    );
                 }
             }
 
@@ -34,7 +50,13 @@ public sealed class SweepTests
             {
                 foreach (var value in (decimal[])[0, number.Least, number.Most, number.Least - 0.01m, number.Most + 0.01m])
                 {
-                    Hold(input, number.Name, Entry.Typed(value.ToString(System.Globalization.CultureInfo.InvariantCulture)), name, isOutside: value < number.Least || value > number.Most);
+                    Hold(
+                        input,
+                        number.Name,
+                        Entry.Typed(value.ToString(System.Globalization.CultureInfo.InvariantCulture)),
+                        name,
+                        isOutside: value < number.Least || value > number.Most
+                    );
                 }
             }
         }
@@ -46,8 +68,15 @@ public sealed class SweepTests
     {
         foreach (var (input, name) in Ways(form))
         {
-            foreach (var (option, word) in Catalogue.Choice.All.Values.SelectMany(option => option.Words.Append("nonsense").Select(word => (option.Name, word)))
-                .Concat(((string[])["0", "-1", "1", "0.0001", "1/3", "0.9999", "20 in", "20 m", "21 m"]).SelectMany(word => Catalogue.Choice.Figures.Select(figure => (figure, word)))))
+            foreach (
+                var (option, word) in Catalogue
+                    .Choice.All.Values.SelectMany(option => option.Words.Append("nonsense").Select(word => (option.Name, word)))
+                    .Concat(
+                        ((string[])["0", "-1", "1", "0.0001", "1/3", "0.9999", "20 in", "20 m", "21 m"]).SelectMany(word =>
+                            Catalogue.Choice.Figures.Select(figure => (figure, word))
+                        )
+                    )
+            )
             {
                 var said = input with { Options = new Dictionary<string, string>(input.Options) { [option] = word } };
                 Hold(said, $"{name} {option}={word}", option);
@@ -59,7 +88,15 @@ public sealed class SweepTests
     public void What_was_a_fault_in_make_ups_too_is_an_answer()
     {
         var cushion = Thing.Inches("box-cushion", "width=24 depth=20 thickness=4", "r.zipReach=0 r.tail=0 r.backOverlap=0");
-        Assert.Contains(MakeUps.Compare(cushion, new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero), new Dictionary<Rule, Length>(), 5), made => made.Change.Word == "wrap-notched" && made.Draft is not null);
+        Assert.Contains(
+            MakeUps.Compare(
+                cushion,
+                new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero),
+                new Dictionary<Rule, Length>(),
+                5
+            ),
+            made => made.Change.Word == "wrap-notched" && made.Draft is not null
+        );
     }
 
     private static void Hold(CoverInput input, string rule, Entry value, string name, bool isOutside)
@@ -115,13 +152,48 @@ public sealed class SweepTests
                         Form = id,
                         Shape = shape.Id,
                         Construction = construction,
-                        Measures = shape.Measures.Where(measure => measure.IsInExamples && !(measure.Optional && measure.Name == "circumference"))
-                            .ToDictionary(measure => measure.Name, measure => Entry.Typed(unit == "in" ? measure.ExampleInches : measure.ExampleMillimetres)),
+                        Measures = shape
+                            .Measures.Where(measure => measure.IsInExamples && !(measure.Optional && measure.Name == "circumference"))
+                            .ToDictionary(
+                                measure => measure.Name,
+                                measure => Entry.Typed(unit == "in" ? measure.ExampleInches : measure.ExampleMillimetres)
+                            ),
                         UsableWidth = usable is null ? null : Entry.Typed(usable),
-                        Options = construction is "boxing-strip" or "band-ends" or "tub-walls" ? new Dictionary<string, string> { ["piping"] = "top", ["slidePocket"] = "true" } : new Dictionary<string, string>(),
+                        Options = construction is "boxing-strip" or "band-ends" or "tub-walls"
+                            ? new Dictionary<string, string> { ["piping"] = "top", ["slidePocket"] = "true" }
+                            : new Dictionary<string, string>(),
                         Points = shape.List == MeasureList.Points ? [At(0, 0), At(560, 0), At(600, 300), At(480, 520), At(0, 500)] : [],
-                        Stations = shape.List == MeasureList.Stations ? [new(Entry.Number(0), Entry.Number(420)), new(Entry.Typed(unit == "in" ? "8" : "200"), Entry.Number(440)), new(Entry.Typed(unit == "in" ? "19" : "480"), Entry.Number(380))] : [],
-                        Zones = shape.List == MeasureList.Zones ? [new() { Name = "Inside back", Width = Entry.Number(560), Height = Entry.Number(600), Tucks = ["bottom"], FreeTuck = Entry.Number(60) }, new() { Name = "Border", Width = Entry.Number(900), Height = Entry.Number(90), Strip = true, Piped = ["left"] }] : [],
+                        Stations =
+                            shape.List == MeasureList.Stations
+                                ?
+                                [
+                                    new(Entry.Number(0), Entry.Number(420)),
+                                    new(Entry.Typed(unit == "in" ? "8" : "200"), Entry.Number(440)),
+                                    new(Entry.Typed(unit == "in" ? "19" : "480"), Entry.Number(380)),
+                                ]
+                                : [],
+                        Zones =
+                            shape.List == MeasureList.Zones
+                                ?
+                                [
+                                    new()
+                                    {
+                                        Name = "Inside back",
+                                        Width = Entry.Number(560),
+                                        Height = Entry.Number(600),
+                                        Tucks = ["bottom"],
+                                        FreeTuck = Entry.Number(60),
+                                    },
+                                    new()
+                                    {
+                                        Name = "Border",
+                                        Width = Entry.Number(900),
+                                        Height = Entry.Number(90),
+                                        Strip = true,
+                                        Piped = ["left"],
+                                    },
+                                ]
+                                : [],
                     };
                     yield return (input, $"{id} {shape.Id} {construction} {unit}");
                 }

@@ -13,6 +13,9 @@ public sealed class ThingOutlineTests
         var eared = ThingOutline.Polygon((0, 0), (10, 0), (10, 6), (14, 6), (14, 10), (-4, 10), (-4, 6), (0, 6));
         Assert.Equal((0, 0, 10), (eared.Facing(front: true).From.Y, eared.Facing(front: true).To.Y, eared.Facing(front: true).Length));
         var stepped = ThingOutline.Polygon((0, 0), (10, 0), (10, 10), (6, 10), (6, 8), (0, 8));
-        Assert.Equal((10, 10, 4), (stepped.Facing(front: false).From.Y, stepped.Facing(front: false).To.Y, stepped.Facing(front: false).Length));
+        Assert.Equal(
+            (10, 10, 4),
+            (stepped.Facing(front: false).From.Y, stepped.Facing(front: false).To.Y, stepped.Facing(front: false).Length)
+        );
     }
 }

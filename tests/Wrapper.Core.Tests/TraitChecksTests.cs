@@ -26,7 +26,10 @@ public sealed class TraitChecksTests
             Assert.Contains("“a”", told.Text, StringComparison.Ordinal);
             var mend = Assert.Single(told.Mends!);
             Assert.Equal("rules.seam", mend.Path);
-            Assert.Equal(LengthReader.Read(asked, unit == "in" ? LengthUnit.Inch : LengthUnit.Millimetre).Length, LengthReader.Read(mend.Value, unit == "in" ? LengthUnit.Inch : LengthUnit.Millimetre).Length);
+            Assert.Equal(
+                LengthReader.Read(asked, unit == "in" ? LengthUnit.Inch : LengthUnit.Millimetre).Length,
+                LengthReader.Read(mend.Value, unit == "in" ? LengthUnit.Inch : LengthUnit.Millimetre).Length
+            );
             Assert.DoesNotContain(Drafter.Draft(Seat(unit, mend.Value, ClothTrait.Frays)).Checks, check => check.Code == "frays-at-seam");
         }
     }
@@ -42,17 +45,29 @@ public sealed class TraitChecksTests
         var frays = new DraftCloth(Length.FromInches(54), false) { Traits = [ClothTrait.Frays] };
         var both = seat with { Cloths = new Dictionary<string, DraftCloth>(seat.Cloths) { ["b"] = frays } };
         Assert.DoesNotContain(Drafter.Draft(both).Checks, check => check.Code == "frays-at-seam");
-        Assert.Contains(Drafter.Draft(both with { Roles = new Dictionary<string, IReadOnlyList<string>> { ["bottom"] = ["b"] } }).Checks, check => check.Code == "frays-at-seam");
+        Assert.Contains(
+            Drafter.Draft(both with { Roles = new Dictionary<string, IReadOnlyList<string>> { ["bottom"] = ["b"] } }).Checks,
+            check => check.Code == "frays-at-seam"
+        );
 
         // Casing is caught in seams and never bears them.
-        var piped = both with { Options = new Dictionary<string, string> { ["piping"] = "both" }, Roles = new Dictionary<string, IReadOnlyList<string>> { ["piping"] = ["b"] } };
+        var piped = both with
+        {
+            Options = new Dictionary<string, string> { ["piping"] = "both" },
+            Roles = new Dictionary<string, IReadOnlyList<string>> { ["piping"] = ["b"] },
+        };
         Assert.DoesNotContain(Drafter.Draft(piped).Checks, check => check.Code == "frays-at-seam");
     }
 
     [Fact]
     public void A_join_that_is_narrower_than_the_seams_is_told_without_widening_them()
     {
-        var wide = Seat("in", "5/8", ClothTrait.Frays) with { Measures = Thing.Inches("box-cushion", "width=70 depth=20 thickness=3").Measures, Nap = "one-way", Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" } };
+        var wide = Seat("in", "5/8", ClothTrait.Frays) with
+        {
+            Measures = Thing.Inches("box-cushion", "width=70 depth=20 thickness=3").Measures,
+            Nap = "one-way",
+            Options = new Dictionary<string, string> { ["plates"] = "middle-and-sides" },
+        };
         var told = Assert.Single(Drafter.Draft(wide).Checks, check => check.Code == "frays-at-seam");
         Assert.Empty(told.Mends!);
     }
@@ -65,7 +80,11 @@ public sealed class TraitChecksTests
     }
 
     private static CoverInput Seat(string unit, string seam, ClothTrait trait) =>
-        (unit == "in" ? Thing.Inches("box-cushion", "width=20 depth=18 thickness=3") : Thing.Millimetres("box-cushion", "width=500 depth=450 thickness=80")) with
+        (
+            unit == "in"
+                ? Thing.Inches("box-cushion", "width=20 depth=18 thickness=3")
+                : Thing.Millimetres("box-cushion", "width=500 depth=450 thickness=80")
+        ) with
         {
             Rules = new Dictionary<string, Entry> { ["seam"] = Entry.Typed(seam) },
             Cloths = new Dictionary<string, DraftCloth> { ["a"] = new(Length.FromInches(54), false) { Traits = [trait] } },

@@ -16,8 +16,20 @@ public sealed class TrimmedBlocksTests
     {
         Zones =
         [
-            new() { Name = "Inside back", Width = Entry.Typed("24"), Height = Entry.Typed("27") },
-            new() { Name = "Arm", Width = Entry.Typed("20"), Height = Entry.Typed("12"), Count = 2, Pair = true },
+            new()
+            {
+                Name = "Inside back",
+                Width = Entry.Typed("24"),
+                Height = Entry.Typed("27"),
+            },
+            new()
+            {
+                Name = "Arm",
+                Width = Entry.Typed("20"),
+                Height = Entry.Typed("12"),
+                Count = 2,
+                Pair = true,
+            },
         ],
     };
 
@@ -42,7 +54,10 @@ public sealed class TrimmedBlocksTests
     public void Of_a_pair_the_other_is_the_same_turned_over()
     {
         var draft = Thing.Drafted(Chair with { Trimmed = Arm });
-        var (left, right) = (draft.Pieces.Single(piece => piece.Key == "block-2-left"), draft.Pieces.Single(piece => piece.Key == "block-2-right"));
+        var (left, right) = (
+            draft.Pieces.Single(piece => piece.Key == "block-2-left"),
+            draft.Pieces.Single(piece => piece.Key == "block-2-right")
+        );
         Assert.Equal(left.CutWidth.Value, right.CutWidth.Value);
         Assert.Equal(left.LengthOf("left"), right.LengthOf("right"));
         Assert.Equal(left.LengthOf("right"), right.LengthOf("left"));
@@ -54,7 +69,11 @@ public sealed class TrimmedBlocksTests
     [Fact]
     public void Seams_between_trimmed_blocks_are_measured_and_what_is_longer_is_told()
     {
-        var joined = Chair with { Trimmed = [.. Back, .. Arm], BlockSeams = [new("block-1", "left", "block-2-left", "bottom"), new("block-1", "right", "block-2-right", "bottom")] };
+        var joined = Chair with
+        {
+            Trimmed = [.. Back, .. Arm],
+            BlockSeams = [new("block-1", "left", "block-2-left", "bottom"), new("block-1", "right", "block-2-right", "bottom")],
+        };
         var outcome = Proved.Draft(joined);
         var draft = outcome.Draft!;
         Assert.Equal(2, draft.Ledger.Count(entry => entry.Seam.Id.StartsWith("joined-", StringComparison.Ordinal)));
@@ -71,12 +90,22 @@ public sealed class TrimmedBlocksTests
     [Fact]
     public void Seams_that_are_measured_have_cards_of_their_own_after_trimming_and_before_the_rest()
     {
-        var outcome = Drafter.Draft(Chair with { Trimmed = [.. Back, .. Arm], BlockSeams = [new("block-1", "left", "block-2-left", "bottom")] });
+        var outcome = Drafter.Draft(
+            Chair with
+            {
+                Trimmed = [.. Back, .. Arm],
+                BlockSeams = [new("block-1", "left", "block-2-left", "bottom")],
+            }
+        );
         var order = SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!).Order.Select(operation => operation.Id).ToList();
         Assert.True(order.IndexOf("trim-blocks") < order.IndexOf("seam-joined-1"));
         Assert.True(order.IndexOf("seam-joined-1") < order.IndexOf("seam-blocks"));
         Assert.True(order.IndexOf("seam-blocks") < order.IndexOf("try-on-cover"));
-        var cards = SewingCards.Of(SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!), outcome.Draft!, outcome.Reading.Specification!);
+        var cards = SewingCards.Of(
+            SewingPlanner.Of(outcome.Draft!, outcome.Reading.Specification!),
+            outcome.Draft!,
+            outcome.Reading.Specification!
+        );
         Assert.Equal("½", cards.Single(card => card.Id == "seam-joined-1").Figure!.Shown);
     }
 
@@ -97,5 +126,9 @@ public sealed class TrimmedBlocksTests
     }
 
     private static TrimmedInput[] Points(string block, params string[] points) =>
-        [.. points.Select(point => point.Split(' ')).Select(part => new TrimmedInput(block, part[0] == "-" ? null : part[0], Entry.Typed(part[1]), Entry.Typed(part[2])))];
+        [
+            .. points
+                .Select(point => point.Split(' '))
+                .Select(part => new TrimmedInput(block, part[0] == "-" ? null : part[0], Entry.Typed(part[1]), Entry.Typed(part[2]))),
+        ];
 }

@@ -26,7 +26,10 @@ public sealed class WorkedTests
     {
         var zip = Worked.Given("zip turning", Length.FromInches(0, 1, 2), QuantitySource.House);
         Assert.Equal("19 + ½ + ½", Inches.Expression(_depth + _seam + zip));
-        Assert.Equal([null, "seam", null, "zip turning"], Inches.Line("x", "x", _depth + _seam + zip).Tokens.Skip(1).Select(token => token.Name));
+        Assert.Equal(
+            [null, "seam", null, "zip turning"],
+            Inches.Line("x", "x", _depth + _seam + zip).Tokens.Skip(1).Select(token => token.Name)
+        );
     }
 
     [Fact]

@@ -9,14 +9,20 @@ namespace Wrapper.Formats.Tests;
 /// <summary>A document that breaks a rule says where, and is repaired by taking out that and nothing else.</summary>
 public sealed class DocumentRulesTests
 {
-    private const string Cloth = """{ "name": "Ticking", "width": "54", "nap": "one-way", "flaws": [{ "from": "1", "to": "2" }], "others": [{ "key": "navy", "width": "48" }] }""";
-    private const string Cover = """{ "name": "Seat", "form": "box-cushion", "measures": { "width": "20", "points": [["0", "0"], ["5", "0"], ["5", "5"]] }, "notes": { "": "by the hatch" }, "cut": [1] }""";
+    private const string Cloth =
+        """{ "name": "Ticking", "width": "54", "nap": "one-way", "flaws": [{ "from": "1", "to": "2" }], "others": [{ "key": "navy", "width": "48" }] }""";
+    private const string Cover =
+        """{ "name": "Seat", "form": "box-cushion", "measures": { "width": "20", "points": [["0", "0"], ["5", "0"], ["5", "5"]] }, "notes": { "": "by the hatch" }, "cut": [1] }""";
 
     /// <summary>The demo's documents keep to the rules.</summary>
     [Fact]
     public void Every_document_of_the_demo_is_sound()
     {
-        foreach (var file in Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json").Select(path => JobFile.Open(File.ReadAllBytes(path))))
+        foreach (
+            var file in Directory
+                .GetFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json")
+                .Select(path => JobFile.Open(File.ReadAllBytes(path)))
+        )
         {
             Assert.Empty(file.Violations);
             Assert.NotNull(file.Document);
@@ -32,7 +38,8 @@ public sealed class DocumentRulesTests
     [InlineData("""{ "pinned": [{ "piece": "a", "x": 1e300 }] }""", "pinned.0.x")]
     [InlineData("""{ "edges": { "left": { "kind": "ragged" } } }""", "edges.left.kind")]
     [InlineData("""{ "edges": { "hem": 5 } }""", "edges.hem")]
-    public void A_cloth_that_breaks_a_rule_names_the_field_and_loses_only_that(string change, string field) => Repairs(Cloth, change, DocumentRules.Cloth, field);
+    public void A_cloth_that_breaks_a_rule_names_the_field_and_loses_only_that(string change, string field) =>
+        Repairs(Cloth, change, DocumentRules.Cloth, field);
 
     [Theory]
     [InlineData("""{ "notes": 5 }""", "notes")]
@@ -42,7 +49,8 @@ public sealed class DocumentRulesTests
     [InlineData("""{ "cut": [1, 2.5] }""", "cut.1")]
     [InlineData("""{ "options": { "legs": ["2", null] } }""", "options.legs.1")]
     [InlineData("""{ "roles": { "top": [null] } }""", "roles.top.0")]
-    public void A_cover_that_breaks_a_rule_names_the_field_and_loses_only_that(string change, string field) => Repairs(Cover, change, DocumentRules.Cover, field);
+    public void A_cover_that_breaks_a_rule_names_the_field_and_loses_only_that(string change, string field) =>
+        Repairs(Cover, change, DocumentRules.Cover, field);
 
     [Fact]
     public void What_exceeds_a_limit_is_taken_out_where_it_stands()
@@ -60,7 +68,9 @@ public sealed class DocumentRulesTests
     [Fact]
     public void Half_a_letter_is_replaced_and_what_is_not_json_is_empty()
     {
-        var repaired = JsonNode.Parse(DocumentRepair.Repair("""{ "name": "Seat \ud83d by the \\ud83d \ud83d\ude00", "form": "pouf" }""", DocumentRules.Cover))!;
+        var repaired = JsonNode.Parse(
+            DocumentRepair.Repair("""{ "name": "Seat \ud83d by the \\ud83d \ud83d\ude00", "form": "pouf" }""", DocumentRules.Cover)
+        )!;
         Assert.Equal("Seat \ufffd by the \\ud83d \ud83d\ude00", (string)repaired["name"]!);
         Assert.Equal("{}", DocumentRepair.Repair("once upon a time", DocumentRules.Cover));
         Assert.Equal("{}", DocumentRepair.Repair("[1, 2]", DocumentRules.Cover));
@@ -82,7 +92,12 @@ public sealed class DocumentRulesTests
         Assert.Equal(field, broken.Field);
         Assert.StartsWith($"“{field}” ", broken.Text, StringComparison.Ordinal);
         var expected = changed.DeepClone();
-        var parent = field.Split('.').SkipLast(1).Aggregate(expected, (node, step) => node is JsonArray list ? list[int.Parse(step, System.Globalization.CultureInfo.InvariantCulture)]! : node[step]!);
+        var parent = field
+            .Split('.')
+            .SkipLast(1)
+            .Aggregate(expected, (node, step) =>
+                node is JsonArray list ? list[int.Parse(step, System.Globalization.CultureInfo.InvariantCulture)]! : node[step]!
+            );
         if (parent is JsonArray entries)
         {
             entries.RemoveAt(int.Parse(field.Split('.')[^1], System.Globalization.CultureInfo.InvariantCulture));

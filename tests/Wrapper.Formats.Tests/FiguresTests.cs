@@ -11,7 +11,19 @@ public sealed class FiguresTests
 {
     private static readonly string[] Shown =
     [
-        "boxing-strip", "wrap-notched", "wrap-folded", "panels-folded", "band-ends", "envelope", "tub-notched", "tub-walls", "bag", "pouf-wrapped", "flat", "outline-margin", "blocks",
+        "boxing-strip",
+        "wrap-notched",
+        "wrap-folded",
+        "panels-folded",
+        "band-ends",
+        "envelope",
+        "tub-notched",
+        "tub-walls",
+        "bag",
+        "pouf-wrapped",
+        "flat",
+        "outline-margin",
+        "blocks",
     ];
 
     /// <summary>The constructions by id.</summary>

@@ -37,7 +37,9 @@ public sealed partial class OpenFilesTests
         Assert.Equal(pieces.Count, groups.Count - (plan.LeftOut.Count > 0 ? 1 : 0));
         foreach (var (code, piece) in pieces)
         {
-            var paths = groups[code].Elements(Svg + "path").ToLookup(path => path.Attribute("class")!.Value, path => path.Attribute("d")!.Value);
+            var paths = groups[code]
+                .Elements(Svg + "path")
+                .ToLookup(path => path.Attribute("class")!.Value, path => path.Attribute("d")!.Value);
             AssertSame(piece.CutLine, paths["cut"].Single(), $"{code} cut");
             AssertSame(piece.StitchLineOnCloth, paths["stitch"].Single(), $"{code} stitch");
             Assert.Equal(piece.Marks.Count(mark => mark.Kind == MarkKind.CornerLine), paths["corner"].Count());
@@ -47,7 +49,9 @@ public sealed partial class OpenFilesTests
             Assert.Contains(groups[code].Elements(Svg + "text"), text => text.Value == piece.Name);
         }
 
-        var boxes = plan.Covers.SelectMany(cover => cover.Pieces.Select(coded => PatternSheet.Part(coded.Code, coded.Piece, cover.Draft.Format))).Count();
+        var boxes = plan
+            .Covers.SelectMany(cover => cover.Pieces.Select(coded => PatternSheet.Part(coded.Code, coded.Piece, cover.Draft.Format)))
+            .Count();
         Assert.Equal(pieces.Count, boxes);
         AssertApart(PatternSheet.Of("", plan.Covers));
     }
@@ -79,7 +83,11 @@ public sealed partial class OpenFilesTests
                 if (place.Remnant is null)
                 {
                     Assert.InRange(box.Left - place.X.Millimetres, -Hundredth, 0.06);
-                    Assert.True(box.Right <= laid.Cloth.UsableWidth.Millimetres + Hundredth && box.Top <= laid.Yardage.Lay.Length.Millimetres + Hundredth, $"{part.Code} lies off the cloth");
+                    Assert.True(
+                        box.Right <= laid.Cloth.UsableWidth.Millimetres + Hundredth
+                            && box.Top <= laid.Yardage.Lay.Length.Millimetres + Hundredth,
+                        $"{part.Code} lies off the cloth"
+                    );
                 }
             }
         }
@@ -95,13 +103,26 @@ public sealed partial class OpenFilesTests
         Assert.Equal(pieces.Count + plan.LeftOut.Count, cut.Count);
         Assert.All(pieces.Zip(cut), pair =>
         {
-            Assert.Equal((pair.First.Code, pair.First.Piece.Quantity, pair.First.Piece.Mirrored), (pair.Second["Code"], int.Parse(pair.Second["Cut"], CultureInfo.InvariantCulture), int.Parse(pair.Second["Turned over"], CultureInfo.InvariantCulture)));
+            Assert.Equal(
+                (pair.First.Code, pair.First.Piece.Quantity, pair.First.Piece.Mirrored),
+                (
+                    pair.Second["Code"],
+                    int.Parse(pair.Second["Cut"], CultureInfo.InvariantCulture),
+                    int.Parse(pair.Second["Turned over"], CultureInfo.InvariantCulture)
+                )
+            );
             Assert.InRange(Number(pair.Second["Width, mm"]) - pair.First.Piece.CutWidth.Value.Millimetres, -Hundredth, Hundredth);
             Assert.InRange(Number(pair.Second["Length, mm"]) - pair.First.Piece.CutLength.Value.Millimetres, -Hundredth, Hundredth);
         });
         var buying = Rows(Text(FileContent.Buying, FileFormat.Csv, plan));
-        Assert.Equal(plan.Cloths.Select(laid => (laid.Name, laid.Yardage.Buy!.Value.Millimetres)), buying.Where(row => row["What"] == "cloth").Select(row => (row["For"], Number(row["Length, mm"]))));
-        Assert.Equal(plan.Covers.Any(cover => cover.Draft.Notions.Any(notion => notion.Kind == NotionKind.Thread)), buying.Exists(row => row["What"] == "thread"));
+        Assert.Equal(
+            plan.Cloths.Select(laid => (laid.Name, laid.Yardage.Buy!.Value.Millimetres)),
+            buying.Where(row => row["What"] == "cloth").Select(row => (row["For"], Number(row["Length, mm"])))
+        );
+        Assert.Equal(
+            plan.Covers.Any(cover => cover.Draft.Notions.Any(notion => notion.Kind == NotionKind.Thread)),
+            buying.Exists(row => row["What"] == "thread")
+        );
     }
 
     [Theory]
@@ -112,12 +133,25 @@ public sealed partial class OpenFilesTests
     [InlineData("\uff1d1+1")]
     public void A_formula_in_a_name_is_made_harmless(string name)
     {
-        var plan = Plan(new JobFile { Covers = [Box with { Name = name }], Cloth = new() { Width = Entry.Typed("54"), Name = name } });
+        var plan = Plan(
+            new JobFile
+            {
+                Covers = [Box with { Name = name }],
+                Cloth = new() { Width = Entry.Typed("54"), Name = name },
+            }
+        );
         foreach (var (what, lines) in new[] { (FileContent.CutList, 2), (FileContent.Buying, 1) })
         {
-            var fields = Text(what, FileFormat.Csv, plan).Split("\r\n")[1..].SelectMany(line => line.Split(',')).Select(field => field.TrimStart('"'));
+            var fields = Text(what, FileFormat.Csv, plan)
+                .Split("\r\n")[1..]
+                .SelectMany(line => line.Split(','))
+                .Select(field => field.TrimStart('"'));
             Assert.DoesNotContain(fields, field => field.Length > 0 && "=+@-\t\r\uff1d".Contains(field[0], StringComparison.Ordinal));
-            Assert.Contains(name.Replace("\"", "\"\"", StringComparison.Ordinal), Text(what, FileFormat.Csv, plan), StringComparison.Ordinal);
+            Assert.Contains(
+                name.Replace("\"", "\"\"", StringComparison.Ordinal),
+                Text(what, FileFormat.Csv, plan),
+                StringComparison.Ordinal
+            );
             Assert.True(lines > 0);
         }
     }
@@ -131,7 +165,17 @@ public sealed partial class OpenFilesTests
     [InlineData("a = b", "a = b")]
     public void A_line_break_is_quoted_and_a_formula_after_it_is_harmless(string name, string cell)
     {
-        var written = Text(FileContent.CutList, FileFormat.Csv, Plan(new JobFile { Covers = [Box with { Name = name }], Cloth = new() { Width = Entry.Typed("54") } }));
+        var written = Text(
+            FileContent.CutList,
+            FileFormat.Csv,
+            Plan(
+                new JobFile
+                {
+                    Covers = [Box with { Name = name }],
+                    Cloth = new() { Width = Entry.Typed("54") },
+                }
+            )
+        );
         Assert.Contains($",{cell},", written, StringComparison.Ordinal);
         Assert.Contains(Rows(written), row => row["Cover"].Replace("'", "", StringComparison.Ordinal) == name);
     }
@@ -140,7 +184,13 @@ public sealed partial class OpenFilesTests
     public void A_cover_that_cannot_be_drafted_is_named_in_every_file()
     {
         var unfinished = Box with { Name = "Bow cushion", Measures = Said.Of(("width", "20")) };
-        var plan = Plan(new JobFile { Covers = [Box, unfinished], Cloth = new() { Width = Entry.Typed("54") } });
+        var plan = Plan(
+            new JobFile
+            {
+                Covers = [Box, unfinished],
+                Cloth = new() { Width = Entry.Typed("54") },
+            }
+        );
         foreach (var (what, format) in OpenFiles.Offered.Where(pair => pair.As != FileFormat.Zip))
         {
             Assert.Contains("Bow cushion", Text(what, format, plan), StringComparison.Ordinal);
@@ -150,8 +200,32 @@ public sealed partial class OpenFilesTests
     [Fact]
     public void A_lining_is_drawn_also_of_a_cover_whose_own_cloth_is_too_narrow()
     {
-        var wide = new CoverDocument { Name = "Wide ottoman", Form = "ottoman", Measures = Said.Of(("width", "40"), ("depth", "30"), ("height", "16")), Options = Said.Of(("medallion", "8")) };
-        var plan = Plan(new JobFile { Covers = [wide], Cloth = new() { Width = Entry.Typed("10"), Others = [new() { Key = "inside", Role = "lining", Width = Entry.Typed("54") }] } });
+        var wide = new CoverDocument
+        {
+            Name = "Wide ottoman",
+            Form = "ottoman",
+            Measures = Said.Of(("width", "40"), ("depth", "30"), ("height", "16")),
+            Options = Said.Of(("medallion", "8")),
+        };
+        var plan = Plan(
+            new JobFile
+            {
+                Covers = [wide],
+                Cloth = new()
+                {
+                    Width = Entry.Typed("10"),
+                    Others =
+                    [
+                        new()
+                        {
+                            Key = "inside",
+                            Role = "lining",
+                            Width = Entry.Typed("54"),
+                        },
+                    ],
+                },
+            }
+        );
         Assert.Empty(plan.Covers);
         var codes = LaySheet.Of("", plan.Cloths[1].Cloth, plan.Cloths[1].Yardage, plan.Letters).Parts.Select(part => part.Code).ToList();
         Assert.True(codes.Count > 1 && codes.Skip(1).All(code => code.StartsWith('A')), string.Join(' ', codes));
@@ -163,7 +237,10 @@ public sealed partial class OpenFilesTests
         var job = JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", "teasel-saloon.json")));
         var (laid, drafted) = (Plan(job), Plan(job, steps: null));
         Assert.All(drafted.Cloths, cloth => Assert.Null(cloth.Yardage.Lay));
-        foreach (var (what, format) in ((FileContent, FileFormat)[])[(FileContent.Patterns, FileFormat.Svg), (FileContent.Patterns, FileFormat.Dxf), (FileContent.CutList, FileFormat.Csv)])
+        foreach (
+            var (what, format) in ((FileContent, FileFormat)[])
+                [(FileContent.Patterns, FileFormat.Svg), (FileContent.Patterns, FileFormat.Dxf), (FileContent.CutList, FileFormat.Csv)]
+        )
         {
             Assert.Equal(Text(what, format, laid), Text(what, format, drafted));
         }
@@ -174,27 +251,53 @@ public sealed partial class OpenFilesTests
     {
         var plan = Plan("teasel-ottoman");
         using var archive = new ZipArchive(new MemoryStream(OpenFiles.Write(FileContent.Patterns, FileFormat.Zip, plan)!.Content));
-        Assert.Equal(plan.Covers.SelectMany(cover => cover.Pieces).SelectMany(coded => new[] { $"{coded.Code}.svg", $"{coded.Code}.dxf" }), archive.Entries.Select(entry => entry.FullName));
+        Assert.Equal(
+            plan.Covers.SelectMany(cover => cover.Pieces).SelectMany(coded => new[] { $"{coded.Code}.svg", $"{coded.Code}.dxf" }),
+            archive.Entries.Select(entry => entry.FullName)
+        );
         Assert.All(archive.Entries, entry => Assert.True(entry.Length > 500));
     }
 
     [Fact]
-    public void Covers_are_lettered_on_beyond_z() => Assert.Equal(
-        ["A", "B", "Z", "AA", "AB", "AZ", "BA", "ZZ", "AAA"], new[] { 0, 1, 25, 26, 27, 51, 52, 701, 702 }.Select(PieceCodes.Letter));
+    public void Covers_are_lettered_on_beyond_z() =>
+        Assert.Equal(
+            ["A", "B", "Z", "AA", "AB", "AZ", "BA", "ZZ", "AAA"],
+            new[] { 0, 1, 25, 26, 27, 51, 52, 701, 702 }.Select(PieceCodes.Letter)
+        );
 
-    private static CoverDocument Box => new() { Name = "Settee", Form = "box-cushion", Measures = Said.Of(("width", "20"), ("depth", "18"), ("thickness", "4")) };
+    private static CoverDocument Box =>
+        new()
+        {
+            Name = "Settee",
+            Form = "box-cushion",
+            Measures = Said.Of(("width", "20"), ("depth", "18"), ("thickness", "4")),
+        };
 
-    private static JobPlan Plan(string name) => Plan(JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", $"{name}.json"))));
+    private static JobPlan Plan(string name) =>
+        Plan(JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", $"{name}.json"))));
 
-    private static JobPlan Plan(JobFile job, int? steps = Steps) => JobPlan.Of(
-        job.Name, JobUnit.Read(job.Unit)!.Value, new Dictionary<string, string>(), [.. job.Covers.Select((cover, place) => new JobPlanCover($"cover-{place}", cover))], job.Cloth, steps);
+    private static JobPlan Plan(JobFile job, int? steps = Steps) =>
+        JobPlan.Of(
+            job.Name,
+            JobUnit.Read(job.Unit)!.Value,
+            new Dictionary<string, string>(),
+            [.. job.Covers.Select((cover, place) => new JobPlanCover($"cover-{place}", cover))],
+            job.Cloth,
+            steps
+        );
 
-    private static string Text(FileContent what, FileFormat format, JobPlan plan) => Encoding.UTF8.GetString(OpenFiles.Write(what, format, plan)!.Content).TrimStart('\uFEFF');
+    private static string Text(FileContent what, FileFormat format, JobPlan plan) =>
+        Encoding.UTF8.GetString(OpenFiles.Write(what, format, plan)!.Content).TrimStart('\uFEFF');
 
     private static List<Dictionary<string, string>> Rows(string csv)
     {
         using var reader = new CsvReader(new StringReader(csv), CultureInfo.InvariantCulture);
-        return [.. reader.GetRecords<dynamic>().Select(row => ((IDictionary<string, object>)row).ToDictionary(field => field.Key, field => (string)field.Value))];
+        return
+        [
+            .. reader
+                .GetRecords<dynamic>()
+                .Select(row => ((IDictionary<string, object>)row).ToDictionary(field => field.Key, field => (string)field.Value)),
+        ];
     }
 
     /// <summary>No two parts lie on each other.</summary>
@@ -206,8 +309,12 @@ public sealed partial class OpenFilesTests
             for (var j = i + 1; j < boxes.Count; j++)
             {
                 Assert.True(
-                    boxes[i].Right <= boxes[j].Left || boxes[j].Right <= boxes[i].Left || boxes[i].Top <= boxes[j].Bottom || boxes[j].Top <= boxes[i].Bottom,
-                    $"{sheet.Parts[i].Code} lies on {sheet.Parts[j].Code}");
+                    boxes[i].Right <= boxes[j].Left
+                        || boxes[j].Right <= boxes[i].Left
+                        || boxes[i].Top <= boxes[j].Bottom
+                        || boxes[j].Top <= boxes[i].Bottom,
+                    $"{sheet.Parts[i].Code} lies on {sheet.Parts[j].Code}"
+                );
             }
         }
     }
@@ -215,7 +322,15 @@ public sealed partial class OpenFilesTests
     /// <summary>The path goes the way of the outline: each step as long and in the same direction, each arc of the same radius and bend.</summary>
     private static void AssertSame(Core.Geometry.Outline outline, string path, string what)
     {
-        var steps = PathSteps().Matches(path).Select(match => (Kind: match.Groups[1].Value[0], Numbers: Numbers().Matches(match.Groups[2].Value).Select(number => Number(number.Value)).ToList())).ToList();
+        var steps = PathSteps()
+            .Matches(path)
+            .Select(match =>
+                (
+                    Kind: match.Groups[1].Value[0],
+                    Numbers: Numbers().Matches(match.Groups[2].Value).Select(number => Number(number.Value)).ToList()
+                )
+            )
+            .ToList();
         Assert.Equal(('M', 'Z'), (steps[0].Kind, steps[^1].Kind));
         var (x, y) = (steps[0].Numbers[0], steps[0].Numbers[1]);
         var (startX, startY) = (x, y);

@@ -18,8 +18,11 @@ public sealed class OpenFormatTests
     [InlineData("null", "", null)]
     [InlineData("true", "true", null)]
     [InlineData("[1,2]", "[1,2]", null)]
-    public void An_entry_is_a_text_or_millimetres_and_anything_else_is_kept_to_be_told_about(string json, string? text, double? millimetres) =>
-        Assert.Equal(new Entry(text, (decimal?)millimetres), JsonSerializer.Deserialize<Entry>(json, OpenFormat.Json));
+    public void An_entry_is_a_text_or_millimetres_and_anything_else_is_kept_to_be_told_about(
+        string json,
+        string? text,
+        double? millimetres
+    ) => Assert.Equal(new Entry(text, (decimal?)millimetres), JsonSerializer.Deserialize<Entry>(json, OpenFormat.Json));
 
     [Fact]
     public void An_entry_is_written_as_it_came()
@@ -31,11 +34,13 @@ public sealed class OpenFormatTests
     [Fact]
     public void A_request_is_flattened_for_the_core()
     {
-        var input = Read("""
+        var input = Read(
+            """
             { "form": "box-cushion", "measures": { "shape": "trapezoid", "depth": 480 }, "rules": { "seam": "1/2", "fit": { "width": -5, "thickness": "-3/8 in" } },
               "options": { "slidePocket": true, "piping": "top", "padding": [ { "thickness": "1/4 in", "how": "all-over", "turns": 2 }, 6 ] },
               "cloth": { "usableWidth": "53 in", "nap": "one-way" }, "count": 3 }
-            """);
+            """
+        );
         Assert.Equal(("trapezoid", 3m, "one-way"), (input.Shape, input.Count, input.Nap));
         Assert.Equal(["depth"], input.Measures.Keys);
         Assert.Equal(Entry.Number(-5), input.Rules["fit.width"]);
@@ -76,7 +81,10 @@ public sealed class OpenFormatTests
                 }
                 else
                 {
-                    Assert.True(outcome.Checks.Any(check => check.Code == "unreadable"), $"{cover.Name}: {string.Join("; ", outcome.Checks.Select(check => check.Text))}");
+                    Assert.True(
+                        outcome.Checks.Any(check => check.Code == "unreadable"),
+                        $"{cover.Name}: {string.Join("; ", outcome.Checks.Select(check => check.Text))}"
+                    );
                     unreadable++; // one is left unfinished on purpose
                 }
             }
@@ -111,8 +119,32 @@ public sealed class OpenFormatTests
             Id = "job",
             Name = "Cabin",
             Unit = "cm",
-            Cloth = new() { Width = Entry.Typed("137 wide"), Repeat = new(Entry.Number(320), Match: "half-drop"), Others = [new() { Key = "lining", Role = "lining", Width = Entry.Number(1500) }] },
-            Covers = [new() { Id = "one", Form = "box-cushion", Measures = Said.Of(("width", "54,5 ish")), Count = Entry.Typed("six"), Cloth = new("lining", null), Notes = new() { [""] = "by the hatch" } }],
+            Cloth = new()
+            {
+                Width = Entry.Typed("137 wide"),
+                Repeat = new(Entry.Number(320), Match: "half-drop"),
+                Others =
+                [
+                    new()
+                    {
+                        Key = "lining",
+                        Role = "lining",
+                        Width = Entry.Number(1500),
+                    },
+                ],
+            },
+            Covers =
+            [
+                new()
+                {
+                    Id = "one",
+                    Form = "box-cushion",
+                    Measures = Said.Of(("width", "54,5 ish")),
+                    Count = Entry.Typed("six"),
+                    Cloth = new("lining", null),
+                    Notes = new() { [""] = "by the hatch" },
+                },
+            ],
             Photos = [new("one", "width", "bow.png", "image/png", [1, 2, 3])],
         };
         var text = await Written(job);
@@ -149,31 +181,54 @@ public sealed class OpenFormatTests
     }
 
     /// <summary>The demo jobs as they stood in the first format.</summary>
-    public static TheoryData<string> FirstFormat => [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "first-format"), "*.json").Select(file => Path.GetFileName(file)).Order()];
+    public static TheoryData<string> FirstFormat =>
+        [
+            .. Directory
+                .GetFiles(Path.Combine(AppContext.BaseDirectory, "first-format"), "*.json")
+                .Select(file => Path.GetFileName(file))
+                .Order(),
+        ];
 
     [Theory]
     [MemberData(nameof(FirstFormat))]
     public void A_file_of_the_first_format_is_read_as_what_it_said(string name)
     {
-        var (first, now) = (JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "first-format", name))), JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", name))));
-        Assert.Equal((first.Name, first.Client, first.Place, first.Unit, first.Covers.Count), (now.Name, now.Client, now.Place, now.Unit, now.Covers.Count));
+        var (first, now) = (
+            JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "first-format", name))),
+            JobFile.Read(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", name)))
+        );
+        Assert.Equal(
+            (first.Name, first.Client, first.Place, first.Unit, first.Covers.Count),
+            (now.Name, now.Client, now.Place, now.Unit, now.Covers.Count)
+        );
         // An empty text is as good as unsaid; the first format knew no faces, and the demo has some since.
-        static string Said(ClothDocument cloth) => Text((cloth with { Face = null }).ToInput()).Replace("null", "\"\"", StringComparison.Ordinal);
+        static string Said(ClothDocument cloth) =>
+            Text((cloth with { Face = null }).ToInput()).Replace("null", "\"\"", StringComparison.Ordinal);
         static string Text<T>(T read) => JsonSerializer.Serialize(read, OpenFormat.Json);
         Assert.All(first.Covers.Zip(now.Covers), pair =>
         {
             // The first format knew no roles and no ready sheets: the demo has some since.
-            var before = pair.Second with { Roles = null, Options = pair.Second.Options?.Where(option => option.Key != "back").ToDictionary() };
+            var before = pair.Second with
+            {
+                Roles = null,
+                Options = pair.Second.Options?.Where(option => option.Key != "back").ToDictionary(),
+            };
             Assert.Equal(Text(pair.First.ToInput()), Text(before.ToInput()));
             Assert.Empty(pair.First.ToInput().Roles);
-            Assert.Equal((pair.First.Name, pair.First.Cloth?.Key, Text(pair.First.Notes), Text(pair.First.Cut)), (pair.Second.Name, pair.Second.Cloth?.Key, Text(pair.Second.Notes), Text(pair.Second.Cut)));
+            Assert.Equal(
+                (pair.First.Name, pair.First.Cloth?.Key, Text(pair.First.Notes), Text(pair.First.Cut)),
+                (pair.Second.Name, pair.Second.Cloth?.Key, Text(pair.Second.Notes), Text(pair.Second.Cut))
+            );
             Assert.Null(pair.First.Others);
         });
         Assert.All(new[] { first.Cloth }.Concat(first.Cloth.Others ?? []).Zip(new[] { now.Cloth }.Concat(now.Cloth.Others ?? [])), pair =>
         {
             Assert.Equal((pair.First.Key ?? "", pair.First.Name), (pair.Second.Key ?? "", pair.Second.Name));
             // What the first format had no word for was said since.
-            Assert.Equal(Said(pair.First), Said(pair.Second with { SoldIn = null, Batch = null, Care = null, Fire = null, Thickness = null }));
+            Assert.Equal(
+                Said(pair.First),
+                Said(pair.Second with { SoldIn = null, Batch = null, Care = null, Fire = null, Thickness = null })
+            );
             Assert.Null(pair.First.Besides);
         });
     }
@@ -194,7 +249,14 @@ public sealed class OpenFormatTests
     [Fact]
     public void A_count_that_is_no_number_is_refused_by_name()
     {
-        var outcome = Drafter.Draft(new CoverDocument { Form = "box-cushion", Measures = Said.Of(("width", "21"), ("depth", "19"), ("thickness", "4")), Count = Entry.Typed("six") }.ToInput("in", new Dictionary<string, string>()));
+        var outcome = Drafter.Draft(
+            new CoverDocument
+            {
+                Form = "box-cushion",
+                Measures = Said.Of(("width", "21"), ("depth", "19"), ("thickness", "4")),
+                Count = Entry.Typed("six"),
+            }.ToInput("in", new Dictionary<string, string>())
+        );
         Assert.Equal("count", Assert.Single(outcome.Checks).Measure);
     }
 

@@ -28,8 +28,26 @@ public sealed class PhotographTests
     {
         byte[] exif =
         [
-            .. "Exif\0\0MM\0*\0\0\0\u0008"u8, 0, 1, // one entry: the orientation
-            0x01, 0x12, 0, 3, 0, 0, 0, 1, (byte)(orientation >> 8), (byte)orientation, 0, 0, 0, 0, 0, 0, .. "GPS 53.1 N"u8,
+            .. "Exif\0\0MM\0*\0\0\0\u0008"u8,
+            0,
+            1, // one entry: the orientation
+            0x01,
+            0x12,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            (byte)(orientation >> 8),
+            (byte)orientation,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0,
+            .. "GPS 53.1 N"u8,
         ];
         var length = new byte[2];
         BinaryPrimitives.WriteUInt16BigEndian(length, (ushort)(exif.Length + 2));

@@ -5,13 +5,23 @@ namespace Wrapper.Formats.Tests;
 /// <summary>A measuring sheet meets what was changed at the bench meanwhile: nothing is overwritten.</summary>
 public sealed class SheetEntriesTests
 {
-    private static readonly CoverDocument Seat = new() { Measures = Said.Of(("width", "21"), ("depth", "19")), Notes = new() { ["width"] = "bow" } };
+    private static readonly CoverDocument Seat = new()
+    {
+        Measures = Said.Of(("width", "21"), ("depth", "19")),
+        Notes = new() { ["width"] = "bow" },
+    };
 
     [Fact]
     public void What_the_bench_did_not_touch_is_written()
     {
-        var (cover, second) = SheetEntries.Put(Seat, [new("width", false, "21", "21 1/4"), new("thickness", false, "", "4"), new("", true, "", "legs numbered")]);
-        Assert.Equal(("21 1/4", "4", "legs numbered"), (cover.Measures!["width"].GetString(), cover.Measures!["thickness"].GetString(), cover.Notes![""]));
+        var (cover, second) = SheetEntries.Put(
+            Seat,
+            [new("width", false, "21", "21 1/4"), new("thickness", false, "", "4"), new("", true, "", "legs numbered")]
+        );
+        Assert.Equal(
+            ("21 1/4", "4", "legs numbered"),
+            (cover.Measures!["width"].GetString(), cover.Measures!["thickness"].GetString(), cover.Notes![""])
+        );
         Assert.Empty(second);
     }
 
@@ -19,7 +29,10 @@ public sealed class SheetEntriesTests
     public void What_the_bench_changed_stays_and_the_sheets_figure_is_a_second_reading()
     {
         var (cover, second) = SheetEntries.Put(Seat, [new("width", false, "20", "22"), new("width", true, "", "leans")]);
-        Assert.Equal(("21", "22", "bow / leans"), (cover.Measures!["width"].GetString(), cover.SecondReadings!["width"].GetString(), cover.Notes!["width"]));
+        Assert.Equal(
+            ("21", "22", "bow / leans"),
+            (cover.Measures!["width"].GetString(), cover.SecondReadings!["width"].GetString(), cover.Notes!["width"])
+        );
         Assert.Equal(["width"], second);
     }
 
@@ -34,7 +47,10 @@ public sealed class SheetEntriesTests
     public void The_same_said_twice_changes_nothing()
     {
         var (cover, second) = SheetEntries.Put(Seat, [new("width", false, "", "21")]);
-        Assert.Equal(Seat.Measures!.Select(one => (one.Key, one.Value.GetString())), cover.Measures!.Select(one => (one.Key, one.Value.GetString())));
+        Assert.Equal(
+            Seat.Measures!.Select(one => (one.Key, one.Value.GetString())),
+            cover.Measures!.Select(one => (one.Key, one.Value.GetString()))
+        );
         Assert.Empty(second);
     }
 }

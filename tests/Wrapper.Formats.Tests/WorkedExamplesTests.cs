@@ -22,8 +22,17 @@ public sealed class WorkedExamplesTests
         Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
 
         var answer = DraftResponse.Of(outcome.Draft, outcome.Reading);
-        var expected = example.GetProperty("pieces").EnumerateArray().Select(piece => Describe(
-            piece.GetProperty("id").GetString()!, piece.GetProperty("quantity").GetInt32(), piece.GetProperty("cutWidth").GetDouble(), piece.GetProperty("cutLength").GetDouble()));
+        var expected = example
+            .GetProperty("pieces")
+            .EnumerateArray()
+            .Select(piece =>
+                Describe(
+                    piece.GetProperty("id").GetString()!,
+                    piece.GetProperty("quantity").GetInt32(),
+                    piece.GetProperty("cutWidth").GetDouble(),
+                    piece.GetProperty("cutLength").GetDouble()
+                )
+            );
         var drafted = answer.Pieces.Select(piece => Describe(piece.Id, piece.Quantity, piece.CutWidth, piece.CutLength));
         Assert.Equal(expected.Order(), drafted.Order());
         Assert.All(answer.Seams, seam => Assert.True(seam.Meets, seam.Id));
@@ -40,7 +49,8 @@ public sealed class WorkedExamplesTests
         var boxing = DraftResponse.Of(outcome.Draft!, outcome.Reading).Pieces.Single(piece => piece.Id == "boxing");
         Assert.Equal(
             ["fold 1½", "notch 2½", "notch 18½", "notch 39¾", "notch 55¾", "fold 56¾"],
-            boxing.Marks.Select(mark => $"{mark.Kind} {mark.Place.Replace(" from the left end", "", StringComparison.Ordinal)}").Distinct());
+            boxing.Marks.Select(mark => $"{mark.Kind} {mark.Place.Replace(" from the left end", "", StringComparison.Ordinal)}").Distinct()
+        );
         Assert.Equal(10, boxing.Marks.Count); // each notch on both long edges
     }
 
@@ -90,7 +100,8 @@ public sealed class WorkedExamplesTests
         }
 
         var all = answer.Pieces[0].Outline;
-        var cut = all.Where((corner, i) => Math.Abs(Turn(all[(i + all.Count - 1) % all.Count], corner, all[(i + 1) % all.Count])) > 1e-3).ToList();
+        var cut = all.Where((corner, i) => Math.Abs(Turn(all[(i + all.Count - 1) % all.Count], corner, all[(i + 1) % all.Count])) > 1e-3)
+            .ToList();
         foreach (var notch in notches.EnumerateObject())
         {
             var sizes = notch.Value.EnumerateObject().Where(size => size.Name != "count").Select(size => size.Value.GetDouble()).ToArray();

@@ -105,11 +105,11 @@ public sealed class CopiesTests : IDisposable
     }
 
     [Fact]
-    public void A_full_disk_is_told_apart() =>
-        Assert.True(StoreTrouble.Of(new SqliteException("database or disk is full", 13))!.IsFull);
+    public void A_full_disk_is_told_apart() => Assert.True(StoreTrouble.Of(new SqliteException("database or disk is full", 13))!.IsFull);
 
     [Fact]
-    public void What_says_nothing_of_the_store_is_no_trouble_of_it() => Assert.Null(StoreTrouble.Of(new InvalidOperationException("a fault")));
+    public void What_says_nothing_of_the_store_is_no_trouble_of_it() =>
+        Assert.Null(StoreTrouble.Of(new InvalidOperationException("a fault")));
 
     private (Database Database, JobStore Store) Open(string name)
     {

@@ -49,7 +49,12 @@ public sealed class CopyKeeperTests : IDisposable
         var left = Directory.GetFiles(copies).Select(Path.GetFileName).Order(StringComparer.Ordinal).ToList();
         Assert.Contains("wrapper-mine.db", left);
         Assert.InRange(left.Count, 7 + 12 + 1, 7 + 13 + 1);
-        Assert.Equal(7, left.Count(name => string.CompareOrdinal(name, $"wrapper-{_time.Now.AddDays(-7.5):yyyy-MM-dd}") > 0 && name != "wrapper-mine.db"));
+        Assert.Equal(
+            7,
+            left.Count(name =>
+                string.CompareOrdinal(name, $"wrapper-{_time.Now.AddDays(-7.5):yyyy-MM-dd}") > 0 && name != "wrapper-mine.db"
+            )
+        );
         Assert.DoesNotContain(left, name => string.CompareOrdinal(name, $"wrapper-{_time.Now.AddDays(-367):yyyy-MM-dd}") < 0);
     }
 

@@ -23,7 +23,8 @@ public sealed class JobListTests : IDisposable
         Directory.Delete(Path.GetDirectoryName(_file)!, recursive: true);
     }
 
-    private void Make(string id, string name = "", string client = "", string place = "") => _store.Create(id, new(name, client, place, "in"), "{}");
+    private void Make(string id, string name = "", string client = "", string place = "") =>
+        _store.Create(id, new(name, client, place, "in"), "{}");
 
     private List<string> Through(string find, int limit) => Through(new JobQuery(find), limit);
 
@@ -36,8 +37,7 @@ public sealed class JobListTests : IDisposable
             Assert.InRange(page.Jobs.Count, 0, limit);
             all.AddRange(page.Jobs.Select(job => job.Job.Id));
             after = page.Next;
-        }
-        while (after is not null);
+        } while (after is not null);
         return all;
     }
 
@@ -147,7 +147,12 @@ public sealed class JobListTests : IDisposable
         var figures = new FigureStore(_database);
         Make("a", "Settees");
         _store.AddCover("a", "one", 0, "{}", complete: true);
-        Dictionary<string, long> versions = new() { ["heading"] = 1, ["cloth"] = 1, ["one"] = 1 };
+        Dictionary<string, long> versions = new()
+        {
+            ["heading"] = 1,
+            ["cloth"] = 1,
+            ["one"] = 1,
+        };
         string? Figure() => Assert.Single(_store.Jobs.Page(new(), 5, null).Jobs).Figures;
 
         Assert.False(figures.Keep("a", new Dictionary<string, long> { ["heading"] = 1, ["cloth"] = 1 }, "[1]")); // a cover it does not know of

@@ -88,7 +88,10 @@ public sealed class JobStoreTests : IDisposable
         store.AddCover("job", "from a file", 2, "{}", false, letter: 7);
         store.AddCover("job", "taken", 3, "{}", false, letter: 1);
         store.SaveCover("job", "a", 9, "{}", false, 1);
-        Assert.Equal([("c", 2), ("from a file", 7), ("taken", 8), ("a", 0)], store.Find("job")!.Covers.Select(cover => (cover.Id, cover.Letter)));
+        Assert.Equal(
+            [("c", 2), ("from a file", 7), ("taken", 8), ("a", 0)],
+            store.Find("job")!.Covers.Select(cover => (cover.Id, cover.Letter))
+        );
         store.AddCover("job", "b", 1, "{}", false); // brought back
         Assert.Equal((1, null), (store.LetterOf("job", "b"), store.LetterOf("job", "nobody")));
     }
@@ -142,7 +145,8 @@ public sealed class JobStoreTests : IDisposable
         {
             connection.Open();
             using var command = connection.CreateCommand();
-            command.CommandText = "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; DROP INDEX covers_by_letter; DROP TABLE figures; DROP TABLE work; ALTER TABLE covers DROP COLUMN letter; ALTER TABLE jobs DROP COLUMN archived; PRAGMA user_version = 1";
+            command.CommandText =
+                "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; DROP INDEX covers_by_letter; DROP TABLE figures; DROP TABLE work; ALTER TABLE covers DROP COLUMN letter; ALTER TABLE jobs DROP COLUMN archived; PRAGMA user_version = 1";
             command.ExecuteNonQuery();
         }
 
@@ -162,7 +166,9 @@ public sealed class JobStoreTests : IDisposable
         Assert.Equal("wal", Value("PRAGMA journal_mode"));
         Assert.Equal(7L, Value("PRAGMA user_version"));
         Assert.Equal(1L, Value("PRAGMA foreign_keys"));
-        Assert.Throws<SqliteException>(() => Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)"));
+        Assert.Throws<SqliteException>(() =>
+            Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)")
+        );
 
         object? Value(string statement)
         {

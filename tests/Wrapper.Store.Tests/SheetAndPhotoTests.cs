@@ -43,7 +43,11 @@ public sealed class SheetAndPhotoTests : IDisposable
         new JobStore(database, _clock).Create("job", new("Saloon", "", "", "in"), "{}");
         var (token, _) = sheets.Open("job");
         SqliteConnection.ClearAllPools();
-        Assert.DoesNotContain(token, string.Concat(Directory.GetFiles(_directory).Select(file => System.Text.Encoding.Latin1.GetString(File.ReadAllBytes(file)))), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            token,
+            string.Concat(Directory.GetFiles(_directory).Select(file => System.Text.Encoding.Latin1.GetString(File.ReadAllBytes(file)))),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -57,7 +61,10 @@ public sealed class SheetAndPhotoTests : IDisposable
         var (picture, small) = ((byte[])[0xFF, 0xD8, 0xFF, 0, 1, 2], (byte[])[3, 4]);
         Assert.NotNull(photos.Add("p", "job", "seat", "width", "hull.jpg", new("image/jpeg", picture, small)));
         Assert.Null(photos.Add("q", "nowhere", "seat", "width", "hull.jpg", new("image/jpeg", picture, small)));
-        Assert.Equal(("seat", "width", "hull.jpg"), photos.List("job").Select(photo => (photo.CoverId, photo.Measure, photo.Name)).Single());
+        Assert.Equal(
+            ("seat", "width", "hull.jpg"),
+            photos.List("job").Select(photo => (photo.CoverId, photo.Measure, photo.Name)).Single()
+        );
         Assert.Equal(picture, photos.Find("job", "p")!.Value.Content);
         Assert.Equal(small, photos.Thumbnail("job", "p")!.Value.Content);
         Assert.Equal((1, 6L), photos.Weight("job"));

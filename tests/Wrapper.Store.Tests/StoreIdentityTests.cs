@@ -55,7 +55,11 @@ public sealed class StoreIdentityTests : IDisposable
     public void An_empty_file_is_not_taken_for_a_new_store()
     {
         File.WriteAllBytes(At("empty.db"), []);
-        Assert.Contains("is empty", Assert.Throws<StoreUnfitException>(() => new Database(At("empty.db"))).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "is empty",
+            Assert.Throws<StoreUnfitException>(() => new Database(At("empty.db"))).Message,
+            StringComparison.Ordinal
+        );
         Assert.Empty(File.ReadAllBytes(At("empty.db")));
     }
 

@@ -43,7 +43,8 @@ public sealed class StoredDataTests : IDisposable
               "cloth": "", "count": "2"
             }
             """,
-            job.Covers.Single(cover => cover.Id == "hull").Document);
+            job.Covers.Single(cover => cover.Id == "hull").Document
+        );
         AssertSame(
             """
             {
@@ -53,7 +54,8 @@ public sealed class StoredDataTests : IDisposable
               "cloth": "lining", "count": "six"
             }
             """,
-            job.Covers.Single(cover => cover.Id == "table").Document);
+            job.Covers.Single(cover => cover.Id == "table").Document
+        );
     }
 
     [Fact]
@@ -62,7 +64,10 @@ public sealed class StoredDataTests : IDisposable
         var cloth = JsonNode.Parse(Job("Everything typed").Cloth.Document)!;
         AssertSame("""{ "length": "12 1/2", "width": "9", "match": "half-drop", "motif": "4 1/2" }""", cloth["repeat"]!.ToJsonString());
         AssertSame("""{ "along": "3", "across": "1.5" }""", cloth["shrinkage"]!.ToJsonString());
-        Assert.Equal(("Oyster damask", "54", "1/4", "10", "41.50"), ((string)cloth["name"]!, (string)cloth["width"]!, (string)cloth["space"]!, (string)cloth["spare"]!, (string)cloth["price"]!));
+        Assert.Equal(
+            ("Oyster damask", "54", "1/4", "10", "41.50"),
+            ((string)cloth["name"]!, (string)cloth["width"]!, (string)cloth["space"]!, (string)cloth["spare"]!, (string)cloth["price"]!)
+        );
         AssertSame("""[{ "from": "20", "to": "22", "left": "3", "right": "9" }]""", cloth["flaws"]!.ToJsonString());
         var lining = cloth["others"]!.AsArray().Single()!;
         Assert.Equal(("lining", "48 wide?", "fold"), ((string)lining["key"]!, (string)lining["width"]!, (string)lining["layers"]!));
@@ -76,7 +81,10 @@ public sealed class StoredDataTests : IDisposable
     [Fact]
     public void Every_demo_job_stands_as_its_file_says()
     {
-        var files = Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json").Select(file => JsonNode.Parse(File.ReadAllText(file))!).ToDictionary(file => (string)file["name"]!);
+        var files = Directory
+            .GetFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json")
+            .Select(file => JsonNode.Parse(File.ReadAllText(file))!)
+            .ToDictionary(file => (string)file["name"]!);
         foreach (var (name, file) in files)
         {
             var job = Job(name);
@@ -96,7 +104,8 @@ public sealed class StoredDataTests : IDisposable
         Assert.Equal(16, files.Count);
     }
 
-    private WholeJob Job(string name) => _store.Find(_store.Jobs.Page(new(), 500, null).Jobs.Single(line => line.Job.Heading.Name == name).Job.Id)!;
+    private WholeJob Job(string name) =>
+        _store.Find(_store.Jobs.Page(new(), 500, null).Jobs.Single(line => line.Job.Heading.Name == name).Job.Id)!;
 
     private static void AssertSame(string expected, string document) =>
         Assert.True(JsonNode.DeepEquals(JsonNode.Parse(expected), JsonNode.Parse(document)), document);

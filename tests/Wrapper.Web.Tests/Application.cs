@@ -29,7 +29,12 @@ public sealed class Application : WebApplicationFactory<Program>
     }
 
     /// <summary>Sends JSON as text and reads the answer as JSON.</summary>
-    public async Task<(int Status, JsonNode? Body, string? Tag)> Send(HttpMethod method, string path, string? json = null, params (string Name, string Value)[] headers)
+    public async Task<(int Status, JsonNode? Body, string? Tag)> Send(
+        HttpMethod method,
+        string path,
+        string? json = null,
+        params (string Name, string Value)[] headers
+    )
     {
         using var client = CreateClient();
         using var request = new HttpRequestMessage(method, path);

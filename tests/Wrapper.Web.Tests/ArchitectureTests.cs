@@ -18,34 +18,82 @@ public sealed class ArchitectureTests
     public void The_core_depends_on_nothing_but_arithmetic()
     {
         // Threads only to plan a lay in two lanes, which do not hear of each other: the outcome stays the same on every machine.
-        var allowed = new[] { "System.Threading", "System.Runtime", "System.Linq", "System.Collections", "System.Collections.Immutable", "System.Memory", "System.Runtime.Numerics", "System.Runtime.InteropServices" };
+        var allowed = new[]
+        {
+            "System.Threading",
+            "System.Runtime",
+            "System.Linq",
+            "System.Collections",
+            "System.Collections.Immutable",
+            "System.Memory",
+            "System.Runtime.Numerics",
+            "System.Runtime.InteropServices",
+        };
         Assert.All(Core.GetReferencedAssemblies(), reference => Assert.Contains(reference.Name, allowed));
-        Assert.True(Types.InAssembly(Core).ShouldNot().HaveDependencyOnAny("System.IO", "System.Net", "System.Console", "System.Diagnostics.Stopwatch", "System.DateTime", "System.TimeProvider").GetResult().IsSuccessful);
+        Assert.True(
+            Types
+                .InAssembly(Core)
+                .ShouldNot()
+                .HaveDependencyOnAny(
+                    "System.IO",
+                    "System.Net",
+                    "System.Console",
+                    "System.Diagnostics.Stopwatch",
+                    "System.DateTime",
+                    "System.TimeProvider"
+                )
+                .GetResult()
+                .IsSuccessful
+        );
     }
 
     [Theory]
     [InlineData(typeof(CoverDocument), "Wrapper.Core")]
     [InlineData(typeof(TapeFeed), "Wrapper.Core")]
     [InlineData(typeof(JobStore), "")]
-    public void Formats_and_devices_know_the_core_and_the_store_knows_neither(Type inAssembly, string allowed) => Assert.All(
-        inAssembly.Assembly.GetReferencedAssemblies().Where(reference => reference.Name!.StartsWith("Wrapper.", StringComparison.Ordinal)),
-        reference => Assert.Equal(allowed, reference.Name));
+    public void Formats_and_devices_know_the_core_and_the_store_knows_neither(Type inAssembly, string allowed) =>
+        Assert.All(
+            inAssembly
+                .Assembly.GetReferencedAssemblies()
+                .Where(reference => reference.Name!.StartsWith("Wrapper.", StringComparison.Ordinal)),
+            reference => Assert.Equal(allowed, reference.Name)
+        );
 
     /// <summary>The rooms of the core from the ground up: each may know those before it and none after it.</summary>
     internal static readonly string[] Rooms =
     [
-        "English", "Units", "Working", "Geometry", "Checks", "Pattern", "Proof", "Catalogue", "Reading", "Parts", "Constructions", "Forms", "Drafting", "Sewing", "Lays", "Buying", "Cutting", "Fitting", "Costing", "Judgement",
+        "English",
+        "Units",
+        "Working",
+        "Geometry",
+        "Checks",
+        "Pattern",
+        "Proof",
+        "Catalogue",
+        "Reading",
+        "Parts",
+        "Constructions",
+        "Forms",
+        "Drafting",
+        "Sewing",
+        "Lays",
+        "Buying",
+        "Cutting",
+        "Fitting",
+        "Costing",
+        "Judgement",
     ];
 
     /// <summary>What a room may not know although it stands before it: a planner lays pieces and knows nothing of covers.</summary>
-    public static TheoryData<string, string> Walls => new()
-    {
-        { "Lays", "Pattern Proof Catalogue Reading Parts Constructions Forms Drafting Sewing" },
-        { "Sewing", "Proof Parts Constructions Forms" },
-        { "Geometry", "Working" },
-        { "Proof", "Working" },
-        { "Costing", "Lays Buying Reading Parts Constructions Forms" },
-    };
+    public static TheoryData<string, string> Walls =>
+        new()
+        {
+            { "Lays", "Pattern Proof Catalogue Reading Parts Constructions Forms Drafting Sewing" },
+            { "Sewing", "Proof Parts Constructions Forms" },
+            { "Geometry", "Working" },
+            { "Proof", "Working" },
+            { "Costing", "Lays Buying Reading Parts Constructions Forms" },
+        };
 
     /// <summary>The rooms by name.</summary>
     public static TheoryData<string> RoomNames => [.. Rooms];
@@ -53,7 +101,11 @@ public sealed class ArchitectureTests
     [Fact]
     public void Every_type_of_the_core_stands_in_a_room()
     {
-        var found = Core.GetTypes().Where(type => type.Namespace?.StartsWith("Wrapper.", StringComparison.Ordinal) == true).Select(type => type.Namespace!.Split('.').ElementAtOrDefault(2)).Distinct().Order();
+        var found = Core.GetTypes()
+            .Where(type => type.Namespace?.StartsWith("Wrapper.", StringComparison.Ordinal) == true)
+            .Select(type => type.Namespace!.Split('.').ElementAtOrDefault(2))
+            .Distinct()
+            .Order();
         Assert.Equal(Rooms.Order(), found);
     }
 
@@ -73,7 +125,17 @@ public sealed class ArchitectureTests
     [Fact]
     public void Every_construction_has_a_room_of_its_own_and_knows_no_other()
     {
-        var folders = ConstructionCatalogue.All.Keys.Select(id => Core.GetTypes().Single(type => type.GetField("Id")?.GetRawConstantValue() as string == id && type.Namespace!.StartsWith("Wrapper.Core.Constructions.", StringComparison.Ordinal)).Namespace!).Distinct().ToList();
+        var folders = ConstructionCatalogue
+            .All.Keys.Select(id =>
+                Core.GetTypes()
+                    .Single(type =>
+                        type.GetField("Id")?.GetRawConstantValue() as string == id
+                        && type.Namespace!.StartsWith("Wrapper.Core.Constructions.", StringComparison.Ordinal)
+                    )
+                    .Namespace!
+            )
+            .Distinct()
+            .ToList();
         Assert.True(folders.Count >= 10);
         Assert.All(folders, folder => Free(folder, [.. folders.Where(other => other != folder)]));
     }
@@ -87,9 +149,18 @@ public sealed class ArchitectureTests
     public void No_circle_runs_through_folders(Type inAssembly)
     {
         var own = inAssembly.Assembly.GetName().Name!;
-        var folders = inAssembly.Assembly.GetTypes().Select(type => type.Namespace).OfType<string>().Where(name => name == own || name.StartsWith(own + ".", StringComparison.Ordinal)).Distinct().ToList();
+        var folders = inAssembly
+            .Assembly.GetTypes()
+            .Select(type => type.Namespace)
+            .OfType<string>()
+            .Where(name => name == own || name.StartsWith(own + ".", StringComparison.Ordinal))
+            .Distinct()
+            .ToList();
         Assert.NotEmpty(folders);
-        var known = folders.ToDictionary(folder => folder, folder => folders.Where(other => other != folder && Knows(inAssembly.Assembly, folder, other)).ToList());
+        var known = folders.ToDictionary(
+            folder => folder,
+            folder => folders.Where(other => other != folder && Knows(inAssembly.Assembly, folder, other)).ToList()
+        );
         while (known.FirstOrDefault(pair => pair.Value.TrueForAll(other => !known.ContainsKey(other))) is { Key: { } free })
         {
             known.Remove(free); // it knows none that is left, so no circle runs through it
@@ -101,13 +172,28 @@ public sealed class ArchitectureTests
     /// <summary>Types of exactly one folder name one of exactly another; what stands deeper inside does not count.</summary>
     private static bool Knows(Assembly assembly, string folder, string other)
     {
-        var target = assembly.GetTypes().Where(type => type.Namespace == other).Select(type => type.FullName!.Split('+')[0]).Distinct().ToArray();
-        return Types.InAssembly(assembly).That().ResideInNamespaceMatching($"^{folder.Replace(".", @"\.", StringComparison.Ordinal)}$").And().HaveDependencyOnAny(target).GetTypes().Any();
+        var target = assembly
+            .GetTypes()
+            .Where(type => type.Namespace == other)
+            .Select(type => type.FullName!.Split('+')[0])
+            .Distinct()
+            .ToArray();
+        return Types
+            .InAssembly(assembly)
+            .That()
+            .ResideInNamespaceMatching($"^{folder.Replace(".", @"\.", StringComparison.Ordinal)}$")
+            .And()
+            .HaveDependencyOnAny(target)
+            .GetTypes()
+            .Any();
     }
 
     private static void Free(string room, params string[] others)
     {
-        var inside = Types.InAssembly(Core).That().ResideInNamespaceMatching($"^{room.Replace(".", @"\.", StringComparison.Ordinal)}($|\\.)");
+        var inside = Types
+            .InAssembly(Core)
+            .That()
+            .ResideInNamespaceMatching($"^{room.Replace(".", @"\.", StringComparison.Ordinal)}($|\\.)");
         Assert.NotEmpty(inside.GetTypes());
         var result = others.Length == 0 ? null : inside.ShouldNot().HaveDependencyOnAny(others).GetResult();
         Assert.True(result is null or { IsSuccessful: true }, $"{room}: {string.Join(", ", result?.FailingTypeNames ?? [])}");

@@ -26,11 +26,20 @@ public sealed class BrokenStoreTests(Application application) : IClassFixture<Ap
         const string Stored = """{ "rules": { "seam": "1/2", "flange": 5 }, "shelf": [null] }""";
         store.SaveHouse(Stored, store.House().Version);
         var (_, house, tag) = await application.Send(HttpMethod.Get, "/api/house");
-        Assert.Equal(["“rules.flange” must be text, not a number. Replace it.", "“shelf.0” is null. Remove the entry, or fill it in."], house!["problems"]!.AsArray().Select(one => (string)one!));
+        Assert.Equal(
+            ["“rules.flange” must be text, not a number. Replace it.", "“shelf.0” is null. Remove the entry, or fill it in."],
+            house!["problems"]!.AsArray().Select(one => (string)one!)
+        );
         Assert.Equal("1/2", (string)house["house"]!["rules"]!["seam"]!);
         using var client = application.CreateClient();
-        Assert.Equal(Stored, await client.GetStringAsync(new Uri("/api/house/stored", UriKind.Relative), TestContext.Current.CancellationToken));
-        Assert.Equal(200, (await application.Send(HttpMethod.Put, "/api/house", house["house"]!.ToJsonString(), ("If-Match", tag!))).Status);
+        Assert.Equal(
+            Stored,
+            await client.GetStringAsync(new Uri("/api/house/stored", UriKind.Relative), TestContext.Current.CancellationToken)
+        );
+        Assert.Equal(
+            200,
+            (await application.Send(HttpMethod.Put, "/api/house", house["house"]!.ToJsonString(), ("If-Match", tag!))).Status
+        );
         Assert.Empty((await application.Send(HttpMethod.Get, "/api/house")).Body!["problems"]!.AsArray());
     }
 }

@@ -41,14 +41,16 @@ public sealed class ClientsThatLeaveTests
         builder.WebHost.UseTestServer();
         builder.Services.AddOutputCache();
         var server = builder.Build();
-        server.Use(async (context, next) =>
-        {
-            var body = new MemoryStream();
-            await context.Request.Body.CopyToAsync(body, CancellationToken.None);
-            body.Position = 0;
-            context.Request.Body = body;
-            await next(context);
-        });
+        server.Use(
+            async (context, next) =>
+            {
+                var body = new MemoryStream();
+                await context.Request.Body.CopyToAsync(body, CancellationToken.None);
+                body.Position = 0;
+                context.Request.Body = body;
+                await next(context);
+            }
+        );
         server.UseOutputCache();
         server.MapPost("/", answer).CacheOutput(new SameQuestion());
         await server.StartAsync(CancellationToken.None);

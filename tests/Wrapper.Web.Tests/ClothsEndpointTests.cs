@@ -21,16 +21,28 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         Assert.Equal(200, status);
         Assert.Equal(
             ["top velvet top,bottom", "strip stripe strip", "side-1 stripe side", "side-2 check side"],
-            body!["pieces"]!.AsArray().Select(piece => $"{piece!["key"]} {piece["cloth"]} {string.Join(',', piece["roles"]!.AsArray())}"));
+            body!["pieces"]!.AsArray().Select(piece => $"{piece!["key"]} {piece["cloth"]} {string.Join(',', piece["roles"]!.AsArray())}")
+        );
         Assert.Equal("top", (string)body["pieces"]![0]!["role"]!);
     }
 
     [Fact]
     public async Task A_cloth_said_as_an_object_is_main_and_takes_what_no_role_was_given()
     {
-        var (_, body, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{Cube}}, {{Cloths}}, "cloth": { "usableWidth": "50 in" }, "roles": { "top": "velvet" } }""");
-        Assert.Equal(["top-top velvet", "top-bottom main", "strip main", "side main"], body!["pieces"]!.AsArray().Select(piece => $"{piece!["key"]} {piece["cloth"]}"));
-        var (_, alone, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{Cube}}, "cloth": { "usableWidth": "50 in" } }""");
+        var (_, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/draft",
+            $$"""{ {{Cube}}, {{Cloths}}, "cloth": { "usableWidth": "50 in" }, "roles": { "top": "velvet" } }"""
+        );
+        Assert.Equal(
+            ["top-top velvet", "top-bottom main", "strip main", "side main"],
+            body!["pieces"]!.AsArray().Select(piece => $"{piece!["key"]} {piece["cloth"]}")
+        );
+        var (_, alone, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/draft",
+            $$"""{ {{Cube}}, "cloth": { "usableWidth": "50 in" } }"""
+        );
         Assert.All(alone!["pieces"]!.AsArray(), piece => Assert.Equal("main", (string)piece!["cloth"]!));
     }
 
@@ -39,7 +51,11 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [InlineData(""" "roles": { "side": ["velvet", "silk"] } """, "unknown-cloth", "roles.side")]
     [InlineData(""" "cloth": "silk" """, "unknown-cloth", "cloth")]
     [InlineData(""" "roles": { "top": { "of": 3 } } """, "unknown-cloth", "roles.top")]
-    [InlineData(""" "roles": { "side": ["velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet"] } """, "list-too-long", "roles.side")]
+    [InlineData(
+        """ "roles": { "side": ["velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet"] } """,
+        "list-too-long",
+        "roles.side"
+    )]
     public async Task A_slip_is_named(string said, string code, string measure)
     {
         var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", $"{{ {Cube}, {Cloths}, {said} }}");
@@ -50,7 +66,11 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [Fact]
     public async Task A_cloth_that_cannot_be_read_is_named_by_its_key()
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{Cube}}, "cloths": { "velvet": { "width": "wide" } } }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/draft",
+            $$"""{ {{Cube}}, "cloths": { "velvet": { "width": "wide" } } }"""
+        );
         Assert.Equal(422, status);
         Assert.Contains(body!["checks"]!.AsArray(), check => (string)check!["measure"]! == "cloths.velvet.width");
     }
@@ -58,7 +78,11 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [Fact]
     public async Task Each_cloth_is_its_own_lay_and_the_money_is_of_all()
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}}, "steps": 5, "drafts": ["c"] }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}}, "steps": 5, "drafts": ["c"] }"""
+        );
         Assert.Equal(200, status);
         var cloths = body!["cloths"]!.AsObject();
         Assert.Equal(["velvet", "stripe", "check"], cloths.Select(cloth => cloth.Key));
@@ -69,7 +93,11 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         Assert.Contains(body["notions"]!.AsArray(), notion => (string)notion!["kind"]! == "thread");
 
         // One of them asked about by itself gives the same lay of it, in the shape of a job of one cloth.
-        var (_, one, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}}, "cloth": { "key": "stripe", "width": "54 in", "selvage": "1/2 in" }, "steps": 5 }""");
+        var (_, one, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}}, "cloth": { "key": "stripe", "width": "54 in", "selvage": "1/2 in" }, "steps": 5 }"""
+        );
         Assert.Equal((double)cloths["stripe"]!["buy"]!["buy"]!, (double)one!["buy"]!["buy"]!);
         Assert.Empty(one["notions"]!.AsArray()); // bought with the cover's own cloth
     }
@@ -79,7 +107,11 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [InlineData(""" "99990164": { "width": "94 in" }, "main": { "width": "54 in" } """)] // a browser writes keys that are numbers before the others
     public async Task A_cover_that_names_no_cloth_is_cut_from_the_main_one_wherever_it_stands(string cloths)
     {
-        var (_, body, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}} } } ], "cloths": { {{cloths}} }, "cloth": { "width": "54 in" }, "steps": 5, "drafts": ["c"] }""");
+        var (_, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}} } } ], "cloths": { {{cloths}} }, "cloth": { "width": "54 in" }, "steps": 5, "drafts": ["c"] }"""
+        );
         Assert.Equal(10, body!["lay"]!["placements"]!.AsArray().Count);
         Assert.All(body["covers"]!["c"]!["draft"]!["pieces"]!.AsArray(), piece => Assert.Equal("main", (string)piece!["cloth"]!));
     }
@@ -87,7 +119,11 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [Fact]
     public async Task A_role_that_names_a_cloth_which_was_not_sent_leaves_the_cover_out_and_says_so()
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, "roles": { "strip": "gone" } } } ], "cloth": { "width": "54 in" }, "steps": 5 }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, "roles": { "strip": "gone" } } } ], "cloth": { "width": "54 in" }, "steps": 5 }"""
+        );
         Assert.Equal(200, status);
         Assert.Equal("c", (string)body!["leftOut"]![0]!);
         Assert.Contains(body["checks"]!.AsArray(), check => (string)check!["measure"]! == "roles.strip");
@@ -98,15 +134,24 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [InlineData(""" "cloths": {} """)]
     public async Task A_yardage_without_a_cloth_it_could_lay_is_refused(string said)
     {
-        var (status, _, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [], {{(said.Contains("cloths", StringComparison.Ordinal) ? said : $"{Cloths}, {said}")}} }""");
+        var (status, _, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            $$"""{ "unit": "in", "covers": [], {{(said.Contains("cloths", StringComparison.Ordinal) ? said : $"{Cloths}, {said}")}} }"""
+        );
         Assert.Equal(422, status);
     }
 
     [Fact]
     public async Task Make_ups_are_compared_by_the_money_of_all_their_cloths()
     {
-        const string seat = """ "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" }, "options": { "piping": "both" }, "cloth": "velvet", "roles": { "piping": "check" } """;
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/make-ups", $$"""{ "unit": "in", "cover": { {{seat}} }, "cloth": { "key": "velvet", "usableWidth": "54 in", "price": 40 }, {{Cloths}} }""");
+        const string seat =
+            """ "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" }, "options": { "piping": "both" }, "cloth": "velvet", "roles": { "piping": "check" } """;
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/make-ups",
+            $$"""{ "unit": "in", "cover": { {{seat}} }, "cloth": { "key": "velvet", "usableWidth": "54 in", "price": 40 }, {{Cloths}} }"""
+        );
         Assert.Equal(200, status);
         var piped = body!.AsArray().Single(way => (string)way!["kind"]! == "piping" && (string)way["word"]! == "both")!;
         var plain = body.AsArray().Single(way => (string)way!["kind"]! == "piping" && (string)way["word"]! == "none")!;
@@ -118,10 +163,14 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [Fact]
     public async Task A_stored_job_keeps_its_roles_and_writes_its_cloths_on_the_cut_list()
     {
-        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""
+        var (_, made, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            $$"""
             { "format": 2, "name": "Two cloths", "unit": "in", "cloth": { "name": "Sand", "width": "54", "others": [ { "key": "n", "name": "Navy", "width": "54" } ] },
               "covers": [ { "id": "s", "name": "Seat", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "20", "depth": "18", "thickness": "4" }, "roles": { "bottom": "n" } } ] }
-            """);
+            """
+        );
         var id = (string)made!["id"]!;
         var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{id}");
         Assert.Equal("n", (string)job!["covers"]![0]!["cover"]!["roles"]!["bottom"]!);
@@ -135,26 +184,54 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [Fact]
     public async Task A_pieced_top_answers_its_strips_each_on_its_own_cloth()
     {
-        const string pieced = """ "options": { "pieced": { "top": { "run": "across", "parts": [ { "cloth": "stripe", "width": "4 in" }, "velvet", { "cloth": "check", "width": 101.6 } ] } } } """;
+        const string pieced =
+            """ "options": { "pieced": { "top": { "run": "across", "parts": [ { "cloth": "stripe", "width": "4 in" }, "velvet", { "cloth": "check", "width": 101.6 } ] } } } """;
         const string seat = """ "form": "box-cushion", "unit": "in", "measures": { "width": "20", "depth": "18", "thickness": "4" } """;
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{seat}}, {{pieced}}, "cloth": "velvet", {{Cloths}} }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/draft",
+            $$"""{ {{seat}}, {{pieced}}, "cloth": "velvet", {{Cloths}} }"""
+        );
         Assert.Equal(200, status);
         var pieces = body!["pieces"]!.AsArray();
         Assert.Equal(
-            ["plate plate-top pieced 21 x 19", "part plate-top-part-1 stripe 21 x 5", "part plate-top-part-2 velvet 21 x 11", "part plate-top-part-3 check 21 x 5"],
-            pieces.Take(4).Select(piece => $"{piece!["id"]} {piece["key"]} {piece["cloth"]} {piece["cutWidthShown"]} x {piece["cutLengthShown"]}"));
-        Assert.Equal(["plate-top-part-1", "plate-top-part-2", "plate-top-part-3"], pieces[0]!["parts"]!.AsArray().Select(key => (string)key!));
+            [
+                "plate plate-top pieced 21 x 19",
+                "part plate-top-part-1 stripe 21 x 5",
+                "part plate-top-part-2 velvet 21 x 11",
+                "part plate-top-part-3 check 21 x 5",
+            ],
+            pieces
+                .Take(4)
+                .Select(piece => $"{piece!["id"]} {piece["key"]} {piece["cloth"]} {piece["cutWidthShown"]} x {piece["cutLengthShown"]}")
+        );
+        Assert.Equal(
+            ["plate-top-part-1", "plate-top-part-2", "plate-top-part-3"],
+            pieces[0]!["parts"]!.AsArray().Select(key => (string)key!)
+        );
         Assert.Equal("top", (string)pieces[1]!["role"]!);
         Assert.Empty(pieces[1]!["parts"]!.AsArray());
 
-        var (_, bought, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{seat}}, {{pieced}}, "cloth": "velvet" } } ], {{Cloths}}, "steps": 5 }""");
+        var (_, bought, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{seat}}, {{pieced}}, "cloth": "velvet" } } ], {{Cloths}}, "steps": 5 }"""
+        );
         Assert.Equal([1, 1], new[] { "stripe", "check" }.Select(key => bought!["cloths"]![key]!["lay"]!["placements"]!.AsArray().Count));
 
-        var (_, folded, _) = await application.Send(HttpMethod.Post, "/api/fold-up", $$"""{ {{seat}}, {{pieced}}, "cloth": "velvet", {{Cloths}} }""");
+        var (_, folded, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/fold-up",
+            $$"""{ {{seat}}, {{pieced}}, "cloth": "velvet", {{Cloths}} }"""
+        );
         var top = folded!["facets"]!.AsArray().Single(facet => (string)facet!["piece"]! == "plate-top")!;
         Assert.Equal(3, top["strips"]!.AsArray().Count);
 
-        var (refused, slips, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{seat}}, "options": { "pieced": { "top": { "run": "across", "parts": [ "stripe" ] } } }, "cloth": "velvet", {{Cloths}} }""");
+        var (refused, slips, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/draft",
+            $$"""{ {{seat}}, "options": { "pieced": { "top": { "run": "across", "parts": [ "stripe" ] } } }, "cloth": "velvet", {{Cloths}} }"""
+        );
         Assert.Equal(422, refused);
         var slip = Assert.Single(slips!["checks"]!.AsArray(), check => (string)check!["code"]! == "pieced-count")!;
         Assert.Equal("options.pieced.top", (string)slip["mend"]!["path"]!);
@@ -169,18 +246,26 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [InlineData(""" { "top": { "parts": [ { "cloth": {}, "width": {} }, null ] } } """)]
     public async Task Whatever_is_said_of_strips_is_answered(string pieced)
     {
-        var (status, _, _) = await application.Send(HttpMethod.Post, "/api/draft", $$"""{ {{Cube}}, {{Cloths}}, "options": { "pieced": {{pieced}} } }""");
+        var (status, _, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/draft",
+            $$"""{ {{Cube}}, {{Cloths}}, "options": { "pieced": {{pieced}} } }"""
+        );
         Assert.True(status is 200 or 422, $"{status}");
     }
 
     [Fact]
     public async Task A_stored_job_keeps_its_strips_and_its_cut_list_says_what_is_joined()
     {
-        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""
+        var (_, made, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            $$"""
             { "format": 2, "name": "Strips", "unit": "in", "cloth": { "name": "Sand", "width": "54", "others": [ { "key": "n", "name": "Navy", "width": "54" } ] },
               "covers": [ { "id": "s", "name": "Seat", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "20", "depth": "18", "thickness": "4" },
                 "options": { "pieced": { "top": { "run": "along", "parts": [ { "cloth": "n" }, { "width": "5" } ] } } } } ] }
-            """);
+            """
+        );
         var id = (string)made!["id"]!;
         var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{id}");
         Assert.Equal("5", (string)job!["covers"]![0]!["cover"]!["options"]!["pieced"]!["top"]!["parts"]![1]!["width"]!);

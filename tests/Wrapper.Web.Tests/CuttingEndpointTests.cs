@@ -37,14 +37,23 @@ public sealed class CuttingEndpointTests(Application application) : IClassFixtur
         var first = Copies(cloth)[0];
         await Workroom.Tell(application, job, Lay(cloth), Cut(cloth, first, "cut"));
         Assert.DoesNotContain(first.ToString(), Copies(await Cloth(job)).Select(copy => copy.ToString()));
-        await Workroom.Tell(application, job, Workroom.Entry("bad", "spoiled", ("cover", "seat"), ("number", first.Copy), ("subject", first.Piece)));
+        await Workroom.Tell(
+            application,
+            job,
+            Workroom.Entry("bad", "spoiled", ("cover", "seat"), ("number", first.Copy), ("subject", first.Piece))
+        );
         var again = await Cloth(job);
         Assert.True((bool)again["relaid"]!);
         Assert.False((bool)again["told"]!);
         Assert.True((bool)Assert.Single(again["cut"]!.AsArray())!["spoiled"]!);
         Assert.Equal(Copies(cloth).Count, Copies(again).Count);
         Assert.DoesNotContain(first.ToString(), Copies(again).Select(copy => copy.ToString())); // it lies elsewhere
-        await Workroom.Tell(application, job, Workroom.Entry("u1", "undone", ("subject", "bad")), Workroom.Entry("u2", "undone", ("subject", "cut")));
+        await Workroom.Tell(
+            application,
+            job,
+            Workroom.Entry("u1", "undone", ("subject", "bad")),
+            Workroom.Entry("u2", "undone", ("subject", "cut"))
+        );
         var back = await Cloth(job);
         Assert.Equal(Copies(cloth).Select(copy => copy.ToString()), Copies(back).Select(copy => copy.ToString()));
     }
@@ -111,7 +120,10 @@ public sealed class CuttingEndpointTests(Application application) : IClassFixtur
         Assert.Equal("slide-inside", (string)Assert.Single(zip["stops"]!.AsArray())!["name"]!);
         Assert.Equal("zip", (string)zip["pace"]!["kind"]!);
         Assert.NotEmpty(answer["facets"]!.AsArray());
-        var unfinished = await Workroom.Job(application, """{ "id": "seat", "name": "Seat", "form": "box-cushion", "measures": { "width": "20" } }""");
+        var unfinished = await Workroom.Job(
+            application,
+            """{ "id": "seat", "name": "Seat", "form": "box-cushion", "measures": { "width": "20" } }"""
+        );
         var (refused, problem, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{unfinished}/covers/seat/sewing-cards");
         Assert.Equal(422, refused);
         Assert.Contains("“Seat” is not finished", (string)problem!["checks"]![0]!["text"]!, StringComparison.Ordinal);
@@ -130,19 +142,50 @@ public sealed class CuttingEndpointTests(Application application) : IClassFixtur
         var cover = stored!["covers"]![0]!;
         cover["cover"]!["measures"]!["width"] = width;
         var body = new JsonObject { ["position"] = 0, ["cover"] = cover["cover"]!.DeepClone() };
-        Assert.Equal(200, (await application.Send(HttpMethod.Put, $"/api/jobs/{job}/covers/seat", body.ToJsonString(), ("If-Match", $"\"{(long)cover["version"]!}\""))).Status);
+        Assert.Equal(
+            200,
+            (
+                await application.Send(
+                    HttpMethod.Put,
+                    $"/api/jobs/{job}/covers/seat",
+                    body.ToJsonString(),
+                    ("If-Match", $"\"{(long)cover["version"]!}\"")
+                )
+            ).Status
+        );
     }
 
     private sealed record Copied(string Code, string Piece, int Copy, double X, double Y);
 
     private static List<Copied> Copies(JsonNode cloth) =>
-    [
-        .. cloth["cards"]!.AsArray().SelectMany(card => card!["copies"]!.AsArray().Select(copy =>
-            new Copied((string)card["code"]!, (string)card["piece"]!, (int)copy!["copy"]!, Math.Round((double)copy["x"]!, 3), Math.Round((double)copy["y"]!, 3)))),
-    ];
+        [
+            .. cloth["cards"]!
+                .AsArray()
+                .SelectMany(card =>
+                    card!["copies"]!
+                        .AsArray()
+                        .Select(copy => new Copied(
+                            (string)card["code"]!,
+                            (string)card["piece"]!,
+                            (int)copy!["copy"]!,
+                            Math.Round((double)copy["x"]!, 3),
+                            Math.Round((double)copy["y"]!, 3)
+                        ))
+                ),
+        ];
 
-    private static JsonObject Lay(JsonNode cloth) => Workroom.Entry($"lay-{Guid.NewGuid():N}", "lay", ("subject", (string)cloth["key"]!), ("lay", cloth["lay"]!.DeepClone()));
+    private static JsonObject Lay(JsonNode cloth) =>
+        Workroom.Entry($"lay-{Guid.NewGuid():N}", "lay", ("subject", (string)cloth["key"]!), ("lay", cloth["lay"]!.DeepClone()));
 
-    private static JsonObject Cut(JsonNode cloth, Copied copy, string id) => Workroom.Cut(
-        id, cloth, cloth["cards"]!.AsArray().First(card => (string)card!["piece"]! == copy.Piece && card["copies"]!.AsArray().Any(one => (int)one!["copy"]! == copy.Copy))!, copy.Copy);
+    private static JsonObject Cut(JsonNode cloth, Copied copy, string id) =>
+        Workroom.Cut(
+            id,
+            cloth,
+            cloth["cards"]!
+                .AsArray()
+                .First(card =>
+                    (string)card!["piece"]! == copy.Piece && card["copies"]!.AsArray().Any(one => (int)one!["copy"]! == copy.Copy)
+                )!,
+            copy.Copy
+        );
 }

@@ -22,7 +22,11 @@ public sealed class DecisionsByTypeTests
     public void Nothing_is_decided_by_a_checks_code()
     {
         var (core, web) = (Methods(typeof(Drafter)), Methods(typeof(JobChanges)));
-        var decided = core.Concat(web).Where(method => method.Name != "PrintMembers" && Calls(method, "Wrapper.Core.Checks.Check", "get_Code") && Literals(method).Any()).Select(method => method.FullName);
+        var decided = core.Concat(web)
+            .Where(method =>
+                method.Name != "PrintMembers" && Calls(method, "Wrapper.Core.Checks.Check", "get_Code") && Literals(method).Any()
+            )
+            .Select(method => method.FullName);
         Assert.Empty(decided);
     }
 
@@ -37,16 +41,26 @@ public sealed class DecisionsByTypeTests
     }
 
     [Fact]
-    public void The_kind_of_a_piece_is_compared_as_a_type() => Assert.Empty(
-        Methods(typeof(Drafter)).Where(method => Calls(method, "Wrapper.Core.Pattern.Piece", "get_Id") && Calls(method, "System.String", "op_Equality")).Select(method => method.FullName));
+    public void The_kind_of_a_piece_is_compared_as_a_type() =>
+        Assert.Empty(
+            Methods(typeof(Drafter))
+                .Where(method => Calls(method, "Wrapper.Core.Pattern.Piece", "get_Id") && Calls(method, "System.String", "op_Equality"))
+                .Select(method => method.FullName)
+        );
 
     /// <summary>A definition carries its own name and guidance, where it is listed; all else that is said stands in the room of its language.</summary>
     [Fact]
     public void What_is_said_stands_in_one_place()
     {
         var said = Methods(typeof(Drafter))
-            .Where(method => Outer(method).Namespace != "Wrapper.Core.English" && method.Name != ".cctor" && !method.ReturnType.Name.EndsWith("Definition", StringComparison.Ordinal))
-            .SelectMany(method => method.Body.Instructions.Where(Says).Select(instruction => $"{Outer(method).FullName}.{method.Name}: {instruction.Operand}"));
+            .Where(method =>
+                Outer(method).Namespace != "Wrapper.Core.English"
+                && method.Name != ".cctor"
+                && !method.ReturnType.Name.EndsWith("Definition", StringComparison.Ordinal)
+            )
+            .SelectMany(method =>
+                method.Body.Instructions.Where(Says).Select(instruction => $"{Outer(method).FullName}.{method.Name}: {instruction.Operand}")
+            );
         Assert.True(!said.Any(), string.Join('\n', said));
     }
 
@@ -85,15 +99,23 @@ public sealed class DecisionsByTypeTests
     }
 
     /// <summary>A word of the code's own is handed to the comparison: it stands just before the call.</summary>
-    private static bool ComparesWithAWord(MethodDefinition method) => method.Body.Instructions.Any(instruction =>
-        instruction.Operand is MethodReference { DeclaringType.FullName: "System.String" } called && Comparing.Contains(called.Name)
-        && (instruction.Previous?.OpCode == OpCodes.Ldstr || instruction.Previous?.Previous?.OpCode == OpCodes.Ldstr));
+    private static bool ComparesWithAWord(MethodDefinition method) =>
+        method.Body.Instructions.Any(instruction =>
+            instruction.Operand is MethodReference { DeclaringType.FullName: "System.String" } called
+            && Comparing.Contains(called.Name)
+            && (instruction.Previous?.OpCode == OpCodes.Ldstr || instruction.Previous?.Previous?.OpCode == OpCodes.Ldstr)
+        );
 
     private static TypeDefinition Outer(MethodDefinition method) => method.DeclaringType.DeclaringType ?? method.DeclaringType;
 
     private static bool Calls(MethodDefinition method, string type, string name) =>
-        method.Body.Instructions.Select(instruction => instruction.Operand).OfType<MethodReference>().Any(called => called.DeclaringType.FullName == type && called.Name == name);
+        method
+            .Body.Instructions.Select(instruction => instruction.Operand)
+            .OfType<MethodReference>()
+            .Any(called => called.DeclaringType.FullName == type && called.Name == name);
 
     private static IEnumerable<string> Literals(MethodDefinition method) =>
-        method.Body.Instructions.Where(instruction => instruction.OpCode == OpCodes.Ldstr).Select(instruction => (string)instruction.Operand);
+        method
+            .Body.Instructions.Where(instruction => instruction.OpCode == OpCodes.Ldstr)
+            .Select(instruction => (string)instruction.Operand);
 }

@@ -49,10 +49,14 @@ public sealed class FaceEndpointTests(Application application) : IClassFixture<A
     [Fact]
     public async Task A_yardage_answers_the_name_its_picture_was_asked_by()
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/yardage", """
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            """
             { "unit": "in", "steps": 1, "cloth": { "width": "54", "repeat": { "width": "9", "length": "12" }, "face": { "kind": "picture", "picture": "picture-1-2" } },
               "covers": [{ "key": "a", "cover": { "form": "box-cushion", "measures": { "width": "20", "depth": "20", "thickness": "4" } } }] }
-            """);
+            """
+        );
         Assert.Equal(200, status);
         Assert.Equal(("picture", "picture-1-2"), ((string)body!["print"]!["kind"]!, (string)body["print"]!["picture"]!));
         Assert.Equal(228.6, (double)body["print"]!["width"]!, 6);
@@ -63,7 +67,11 @@ public sealed class FaceEndpointTests(Application application) : IClassFixture<A
         using var client = application.CreateClient();
         using var content = new ByteArrayContent(bytes);
         content.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
-        using var response = await client.PostAsync(new Uri("/api/faces", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        using var response = await client.PostAsync(
+            new Uri("/api/faces", UriKind.Relative),
+            content,
+            TestContext.Current.CancellationToken
+        );
         return ((int)response.StatusCode, await response.Content.ReadFromJsonAsync<JsonNode>(TestContext.Current.CancellationToken));
     }
 }

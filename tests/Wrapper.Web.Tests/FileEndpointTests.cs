@@ -5,7 +5,8 @@ namespace Wrapper.Web.Tests;
 
 public sealed class FileEndpointTests(Application application) : IClassFixture<Application>
 {
-    private const string Cover = """{ "unit": "in", "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" } }""";
+    private const string Cover =
+        """{ "unit": "in", "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" } }""";
 
     [Theory]
     [InlineData("patterns", "svg")]
@@ -16,7 +17,11 @@ public sealed class FileEndpointTests(Application application) : IClassFixture<A
     public async Task A_covers_files_come_with_their_type_and_name(string what, string format)
     {
         using var client = application.CreateClient();
-        using var body = new StringContent($$"""{ "what": "{{what}}", "format": "{{format}}", "cover": {{Cover}} }""", System.Text.Encoding.UTF8, "application/json");
+        using var body = new StringContent(
+            $$"""{ "what": "{{what}}", "format": "{{format}}", "cover": {{Cover}} }""",
+            System.Text.Encoding.UTF8,
+            "application/json"
+        );
         using var response = await client.PostAsync(new Uri("/api/files", UriKind.Relative), body, TestContext.Current.CancellationToken);
         Assert.Equal(200, (int)response.StatusCode);
         Assert.Equal($"{what}.{format}", response.Content.Headers.ContentDisposition!.FileName);
@@ -32,7 +37,12 @@ public sealed class FileEndpointTests(Application application) : IClassFixture<A
     [InlineData("Patterns", "svg")]
     public async Task A_pair_that_makes_no_sense_is_422_and_says_what_there_is(string? what, string? format)
     {
-        var request = new JsonObject { ["what"] = what, ["format"] = format, ["cover"] = JsonNode.Parse(Cover) };
+        var request = new JsonObject
+        {
+            ["what"] = what,
+            ["format"] = format,
+            ["cover"] = JsonNode.Parse(Cover),
+        };
         var (status, body, _) = await application.Send(HttpMethod.Post, "/api/files", request.ToJsonString());
         Assert.Equal(422, status);
         Assert.Contains("patterns as svg, dxf, zip", (string)body!["detail"]!, StringComparison.Ordinal);
@@ -53,7 +63,11 @@ public sealed class FileEndpointTests(Application application) : IClassFixture<A
     [Fact]
     public async Task A_cover_that_cannot_be_drafted_is_422_with_its_checks()
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/files", """{ "what": "patterns", "format": "svg", "cover": { "unit": "in", "form": "box-cushion", "measures": { "width": "0" } } }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/files",
+            """{ "what": "patterns", "format": "svg", "cover": { "unit": "in", "form": "box-cushion", "measures": { "width": "0" } } }"""
+        );
         Assert.Equal(422, status);
         Assert.Contains(body!["checks"]!.AsArray(), check => (string)check!["measure"]! == "width");
     }
@@ -71,27 +85,40 @@ public sealed class FileEndpointTests(Application application) : IClassFixture<A
         Assert.Contains("slide inside", zip["See to first"], StringComparison.Ordinal);
         Assert.Equal("zip foot", zip["Needs"]);
         Assert.All(table, row => Assert.Matches("^A[0-9]+(, A[0-9]+)*$", row["Pieces"]));
-        Assert.Equal(draft["steps"]!.AsArray().Sum(step => (double)step!["minutes"]!), table.Skip(1).Sum(row => double.Parse(row["Minutes"], System.Globalization.CultureInfo.InvariantCulture)), 0.5);
+        Assert.Equal(
+            draft["steps"]!.AsArray().Sum(step => (double)step!["minutes"]!),
+            table.Skip(1).Sum(row => double.Parse(row["Minutes"], System.Globalization.CultureInfo.InvariantCulture)),
+            0.5
+        );
     }
 
     [Fact]
     public async Task Cut_cards_name_the_first_corner_of_every_copy_and_its_size()
     {
-        var yardage = $$"""{ "unit": "in", "covers": [{ "key": "seat", "cover": {{Cover}} }], "cloth": { "usableWidth": "54" }, "steps": 40 }""";
+        var yardage =
+            $$"""{ "unit": "in", "covers": [{ "key": "seat", "cover": {{Cover}} }], "cloth": { "usableWidth": "54" }, "steps": 40 }""";
         var table = await Table("""{ "what": "cut-cards", "format": "csv", "yardage": """ + yardage + "}");
         var list = await Table("""{ "what": "cut-list", "format": "csv", "yardage": """ + yardage + "}");
         foreach (var piece in list)
         {
             var mine = table.FindAll(row => row["Code"] == piece["Code"]);
-            Assert.Equal(int.Parse(piece["Cut"], System.Globalization.CultureInfo.InvariantCulture), mine.Count(row => row["What"] == "first corner"));
-            Assert.All(mine.Where(row => row["What"] == "size"), row => Assert.Equal(new[] { piece["Width"], piece["Length"] }.Order(), new[] { row["Across"], row["Along"] }.Order()));
+            Assert.Equal(
+                int.Parse(piece["Cut"], System.Globalization.CultureInfo.InvariantCulture),
+                mine.Count(row => row["What"] == "first corner")
+            );
+            Assert.All(mine.Where(row => row["What"] == "size"), row =>
+                Assert.Equal(new[] { piece["Width"], piece["Length"] }.Order(), new[] { row["Across"], row["Along"] }.Order())
+            );
             Assert.All(mine, row => Assert.Equal("in", row["Unit"]));
         }
 
         // Nothing lies outside the width, and the cards go down the roll.
         Assert.Contains(table, row => row["What"] == "first corner" && row["Across"] == "0" && row["Along"] == "0");
         Assert.Contains(table, row => row["What"] == "notch" && row["From corner"].Length > 0 && row["Distance"].Length > 0);
-        Assert.Equal(table.Select(row => int.Parse(row["Card"], System.Globalization.CultureInfo.InvariantCulture)).Order(), table.Select(row => int.Parse(row["Card"], System.Globalization.CultureInfo.InvariantCulture)));
+        Assert.Equal(
+            table.Select(row => int.Parse(row["Card"], System.Globalization.CultureInfo.InvariantCulture)).Order(),
+            table.Select(row => int.Parse(row["Card"], System.Globalization.CultureInfo.InvariantCulture))
+        );
     }
 
     [Fact]
@@ -127,7 +154,10 @@ public sealed class FileEndpointTests(Application application) : IClassFixture<A
     private static List<Dictionary<string, string>> Read(string text, int status)
     {
         Assert.True(status == 200, text);
-        using var csv = new CsvHelper.CsvReader(new StringReader(text.TrimStart('\uFEFF')), System.Globalization.CultureInfo.InvariantCulture);
+        using var csv = new CsvHelper.CsvReader(
+            new StringReader(text.TrimStart('\uFEFF')),
+            System.Globalization.CultureInfo.InvariantCulture
+        );
         var rows = new List<Dictionary<string, string>>();
         csv.Read();
         csv.ReadHeader();
@@ -140,5 +170,6 @@ public sealed class FileEndpointTests(Application application) : IClassFixture<A
     }
 
     [Fact]
-    public async Task A_job_that_is_not_there_is_404() => Assert.Equal(404, (await application.Send(HttpMethod.Get, "/api/jobs/none/files/patterns.svg")).Status);
+    public async Task A_job_that_is_not_there_is_404() =>
+        Assert.Equal(404, (await application.Send(HttpMethod.Get, "/api/jobs/none/files/patterns.svg")).Status);
 }

@@ -20,7 +20,17 @@ public sealed class HeldStoreTests(Application application) : IClassFixture<Appl
         await using var other = new SqliteConnection($"Data Source={file};Pooling=False");
         await other.OpenAsync(ends);
         await Execute("BEGIN IMMEDIATE");
-        var saves = Enumerable.Range(0, Saves).Select(i => application.Send(HttpMethod.Put, $"/api/jobs/held/covers/{i}", """{ "position": 0, "cover": { "form": "pouf" } }""", ("If-None-Match", "*"))).ToList();
+        var saves = Enumerable
+            .Range(0, Saves)
+            .Select(i =>
+                application.Send(
+                    HttpMethod.Put,
+                    $"/api/jobs/held/covers/{i}",
+                    """{ "position": 0, "cover": { "form": "pouf" } }""",
+                    ("If-None-Match", "*")
+                )
+            )
+            .ToList();
         for (var i = 0; i < 20; i++)
         {
             Assert.Equal(200, (await application.Send(HttpMethod.Get, "/api/health")).Status);
@@ -36,7 +46,17 @@ public sealed class HeldStoreTests(Application application) : IClassFixture<Appl
         }
 
         await Execute("ROLLBACK");
-        Assert.Equal(200, (await application.Send(HttpMethod.Put, "/api/jobs/held/covers/0", """{ "position": 0, "cover": { "form": "pouf" } }""", ("If-None-Match", "*"))).Status);
+        Assert.Equal(
+            200,
+            (
+                await application.Send(
+                    HttpMethod.Put,
+                    "/api/jobs/held/covers/0",
+                    """{ "position": 0, "cover": { "form": "pouf" } }""",
+                    ("If-None-Match", "*")
+                )
+            ).Status
+        );
 
         async Task Execute(string statement)
         {

@@ -50,10 +50,30 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
 
         var cloth = """{ "name": "Ticking", "width": "60" }""";
         Assert.Equal(200, (await application.Send(HttpMethod.Put, $"/api/jobs/{id}/cloth", cloth, ("If-Match", "\"1\""))).Status);
-        Assert.Equal(412, (await application.Send(HttpMethod.Put, $"/api/jobs/{id}/cloth", cloth.Replace("60", "54", StringComparison.Ordinal), ("If-Match", "\"1\""))).Status);
+        Assert.Equal(
+            412,
+            (
+                await application.Send(
+                    HttpMethod.Put,
+                    $"/api/jobs/{id}/cloth",
+                    cloth.Replace("60", "54", StringComparison.Ordinal),
+                    ("If-Match", "\"1\"")
+                )
+            ).Status
+        );
         var heading = """{ "name": "Renamed", "client": "", "place": "", "unit": "cm" }""";
         Assert.Equal(200, (await application.Send(HttpMethod.Put, $"/api/jobs/{id}", heading, ("If-Match", "\"1\""))).Status);
-        Assert.Equal(412, (await application.Send(HttpMethod.Put, $"/api/jobs/{id}", heading.Replace("cm", "mm", StringComparison.Ordinal), ("If-Match", "\"1\""))).Status);
+        Assert.Equal(
+            412,
+            (
+                await application.Send(
+                    HttpMethod.Put,
+                    $"/api/jobs/{id}",
+                    heading.Replace("cm", "mm", StringComparison.Ordinal),
+                    ("If-Match", "\"1\"")
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -74,7 +94,10 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
     {
         var (_, house, tag) = await application.Send(HttpMethod.Get, "/api/house");
         Assert.NotNull(house);
-        Assert.Equal(200, (await application.Send(HttpMethod.Put, "/api/house", """{ "rules": { "seam": "5/8" } }""", ("If-Match", tag!))).Status);
+        Assert.Equal(
+            200,
+            (await application.Send(HttpMethod.Put, "/api/house", """{ "rules": { "seam": "5/8" } }""", ("If-Match", tag!))).Status
+        );
         Assert.Equal(412, (await application.Send(HttpMethod.Put, "/api/house", """{ "rules": {} }""", ("If-Match", tag!))).Status);
         Assert.Equal("5/8", (string)(await application.Send(HttpMethod.Get, "/api/house")).Body!["house"]!["rules"]!["seam"]!);
 
@@ -82,12 +105,13 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
         var (_, answer, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            $$"""{ "unit": "in", "houseRules": { "seam": "5/8" }, "covers": [{ "key": "a", "cover": {{cover}} }], "cloth": { "width": "54" }, "drafts": ["a"], "compare": true }""");
+            $$"""{ "unit": "in", "houseRules": { "seam": "5/8" }, "covers": [{ "key": "a", "cover": {{cover}} }], "cloth": { "width": "54" }, "drafts": ["a"], "compare": true }"""
+        );
         var plate = answer!["covers"]!["a"]!["draft"]!["pieces"]![0]!;
         Assert.Equal("22½", (string)plate["cutWidthShown"]!);
-        Assert.Contains(
-            answer["covers"]!["a"]!["draft"]!["working"]!.AsArray().SelectMany(line => line!["tokens"]!.AsArray()),
-            token => (string?)token!["name"] == "seam" && (string)token["source"]! == "house");
+        Assert.Contains(answer["covers"]!["a"]!["draft"]!["working"]!.AsArray().SelectMany(line => line!["tokens"]!.AsArray()), token =>
+            (string?)token!["name"] == "seam" && (string)token["source"]! == "house"
+        );
         Assert.Equal(6, answer["widths"]!.AsArray().Count);
         Assert.Equal(1, answer["widths"]!.AsArray().Count(width => width!["marks"]!.AsArray().Any(mark => (string)mark! == "least-cloth")));
         Assert.NotNull(answer["buy"]!["yards"]);
@@ -97,8 +121,14 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
     public async Task An_example_is_laid_only_while_there_is_nothing_real()
     {
         var cover = JsonNode.Parse(Seat)!["cover"]!.ToJsonString();
-        async Task<JsonNode> Buy(string covers) => (await application.Send(
-            HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [{{covers}}], "cloth": { "width": "54" } }""")).Body!;
+        async Task<JsonNode> Buy(string covers) =>
+            (
+                await application.Send(
+                    HttpMethod.Post,
+                    "/api/yardage",
+                    $$"""{ "unit": "in", "covers": [{{covers}}], "cloth": { "width": "54" } }"""
+                )
+            ).Body!;
 
         var alone = await Buy($$"""{ "key": "a", "cover": {{cover}}, "example": true }""");
         Assert.True((bool)alone["example"]!);
@@ -111,7 +141,12 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
     [Fact]
     public async Task Writes_from_another_sites_page_are_refused()
     {
-        var (status, _, _) = await application.Send(HttpMethod.Post, "/api/jobs", """{ "unit": "in" }""", ("Origin", "http://elsewhere.example"));
+        var (status, _, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs",
+            """{ "unit": "in" }""",
+            ("Origin", "http://elsewhere.example")
+        );
         Assert.Equal(403, status);
     }
 
@@ -123,17 +158,68 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
         var (_, description, _) = await application.Send(HttpMethod.Get, "/api/openapi.json");
         Assert.Equal(
             [
-                "/api/backup", "/api/cloth-at-hand", "/api/draft", "/api/faces", "/api/files", "/api/fold-up", "/api/foot-switch/presses", "/api/forms", "/api/health", "/api/house", "/api/house/stored", "/api/job.schema.json", "/api/jobs", "/api/jobs/import", "/api/jobs/{id}", "/api/jobs/{id}/archived", "/api/jobs/{id}/cloth", "/api/jobs/{id}/covers/{coverId}/sewing-cards", "/api/jobs/{id}/covers/{coverId}/trying-on", "/api/jobs/{id}/cutting", "/api/jobs/{id}/export", "/api/jobs/{id}/figures", "/api/jobs/{id}/files/{what}.{format}", "/api/jobs/{id}/live", "/api/jobs/{id}/record-codes", "/api/jobs/{id}/repair", "/api/jobs/{id}/restore", "/api/jobs/{id}/sheet", "/api/jobs/{id}/stored", "/api/jobs/{id}/work",
-                "/api/jobs/{jobId}/covers/{coverId}", "/api/jobs/{jobId}/photos", "/api/jobs/{jobId}/photos/{id}", "/api/jobs/{jobId}/photos/{id}/thumbnail", "/api/lay", "/api/lay/live", "/api/make-ups", "/api/outlines", "/api/own-figure", "/api/practice", "/api/sensitivity",
-                "/api/sewing", "/api/sheets/{token}", "/api/sheets/{token}/covers/{coverId}", "/api/sheets/{token}/photos", "/api/tape/readings", "/api/tape/stand-in", "/api/yardage", "/api/yardage/live",
+                "/api/backup",
+                "/api/cloth-at-hand",
+                "/api/draft",
+                "/api/faces",
+                "/api/files",
+                "/api/fold-up",
+                "/api/foot-switch/presses",
+                "/api/forms",
+                "/api/health",
+                "/api/house",
+                "/api/house/stored",
+                "/api/job.schema.json",
+                "/api/jobs",
+                "/api/jobs/import",
+                "/api/jobs/{id}",
+                "/api/jobs/{id}/archived",
+                "/api/jobs/{id}/cloth",
+                "/api/jobs/{id}/covers/{coverId}/sewing-cards",
+                "/api/jobs/{id}/covers/{coverId}/trying-on",
+                "/api/jobs/{id}/cutting",
+                "/api/jobs/{id}/export",
+                "/api/jobs/{id}/figures",
+                "/api/jobs/{id}/files/{what}.{format}",
+                "/api/jobs/{id}/live",
+                "/api/jobs/{id}/record-codes",
+                "/api/jobs/{id}/repair",
+                "/api/jobs/{id}/restore",
+                "/api/jobs/{id}/sheet",
+                "/api/jobs/{id}/stored",
+                "/api/jobs/{id}/work",
+                "/api/jobs/{jobId}/covers/{coverId}",
+                "/api/jobs/{jobId}/photos",
+                "/api/jobs/{jobId}/photos/{id}",
+                "/api/jobs/{jobId}/photos/{id}/thumbnail",
+                "/api/lay",
+                "/api/lay/live",
+                "/api/make-ups",
+                "/api/outlines",
+                "/api/own-figure",
+                "/api/practice",
+                "/api/sensitivity",
+                "/api/sewing",
+                "/api/sheets/{token}",
+                "/api/sheets/{token}/covers/{coverId}",
+                "/api/sheets/{token}/photos",
+                "/api/tape/readings",
+                "/api/tape/stand-in",
+                "/api/yardage",
+                "/api/yardage/live",
             ],
-            description!["paths"]!.AsObject().Select(path => path.Key).Order(StringComparer.Ordinal));
+            description!["paths"]!.AsObject().Select(path => path.Key).Order(StringComparer.Ordinal)
+        );
         Assert.Equal(404, (await application.Send(HttpMethod.Get, "/api/nothing")).Status);
     }
 
     private async Task<string> NewJob()
     {
-        var (status, job, _) = await application.Send(HttpMethod.Post, "/api/jobs", """{ "name": "Teasel", "client": "", "place": "", "unit": "in" }""");
+        var (status, job, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs",
+            """{ "name": "Teasel", "client": "", "place": "", "unit": "in" }"""
+        );
         Assert.Equal(201, status);
         return (string)job!["id"]!;
     }

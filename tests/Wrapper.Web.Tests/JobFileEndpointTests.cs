@@ -44,10 +44,14 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     [Fact]
     public async Task A_cover_keeps_its_letter_in_a_file_and_nonsense_for_one_gives_the_next()
     {
-        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", """
+        var (_, made, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            """
             { "format": 2, "name": "Lettered", "unit": "in", "letters": { "a": "C", "b": "c1", "c": "C", "nobody": "B" },
               "covers": [{ "id": "a", "form": "pouf" }, { "id": "b", "form": "pouf" }, { "id": "c", "form": "pouf" }] }
-            """);
+            """
+        );
         var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made!["id"]!}");
         Assert.Equal(["a C", "b D", "c E"], job!["covers"]!.AsArray().Select(cover => $"{cover!["id"]} {cover["letter"]}"));
         var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
@@ -57,9 +61,13 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     [Fact]
     public async Task A_job_that_is_there_already_is_copied_merged_or_refused_as_asked()
     {
-        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", """
+        var (_, made, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            """
             { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster", "measures": { "diameter": "7" } }, { "id": "b", "form": "duvet", "measures": {} }] }
-            """);
+            """
+        );
         Assert.Equal("cabin", (string)made!["id"]!);
         const string Changed = """
             { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster", "measures": { "diameter": "8" } }, { "id": "b", "form": "duvet", "measures": {} }, { "id": "c", "form": "pouf", "measures": {} }] }
@@ -69,9 +77,15 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
         var (_, merged, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=merge", Changed);
         Assert.Equal(("cabin", 2, 1), ((string)merged!["id"]!, (int)merged["added"]!, (int)merged["kept"]!));
         var (_, job, _) = await application.Send(HttpMethod.Get, "/api/jobs/cabin");
-        var diameters = job!["covers"]!.AsArray().Select(cover => (string?)cover!["cover"]!["measures"]!["diameter"]).Where(diameter => diameter is not null).Order();
+        var diameters = job!["covers"]!
+            .AsArray()
+            .Select(cover => (string?)cover!["cover"]!["measures"]!["diameter"])
+            .Where(diameter => diameter is not null)
+            .Order();
         Assert.Equal(["7", "8"], diameters); // what stood there stays; the file's comes beside it
-        Assert.Contains(job["covers"]!.AsArray(), cover => ((string?)cover!["cover"]!["name"])?.EndsWith("(from the file)", StringComparison.Ordinal) == true);
+        Assert.Contains(job["covers"]!.AsArray(), cover =>
+            ((string?)cover!["cover"]!["name"])?.EndsWith("(from the file)", StringComparison.Ordinal) == true
+        );
         Assert.Equal(4, job["covers"]!.AsArray().Count);
 
         var (_, copied, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=copy", Changed);
@@ -81,17 +95,24 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     [Fact]
     public async Task A_job_of_the_first_format_is_taken_in()
     {
-        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", """
+        var (_, made, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            """
             {
               "format": 1, "name": "Old", "unit": "in", "cloth": { "width": "54", "repeatLength": "12", "shrinkageAlong": "3" },
               "covers": [{ "form": "ottoman", "shape": "rectangle", "measures": { "width": "28" }, "lists": { "legs": ["2", "2"] }, "padding": [{ "thickness": "1/2", "how": "top" }], "count": "1" }]
             }
-            """);
+            """
+        );
         var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made!["id"]!}");
         var cover = job!["covers"]![0]!["cover"]!;
         Assert.Equal(("rectangle", "2"), ((string)cover["measures"]!["shape"]!, (string)cover["options"]!["legs"]![1]!));
         Assert.Equal("1/2", (string)cover["options"]!["padding"]![0]!["thickness"]!);
-        Assert.Equal(("12", "3"), ((string)job["cloth"]!["cloth"]!["repeat"]!["length"]!, (string)job["cloth"]!["cloth"]!["shrinkage"]!["along"]!));
+        Assert.Equal(
+            ("12", "3"),
+            ((string)job["cloth"]!["cloth"]!["repeat"]!["length"]!, (string)job["cloth"]!["cloth"]!["shrinkage"]!["along"]!)
+        );
     }
 
     [Theory]
@@ -115,15 +136,26 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     public async Task Photographs_go_out_and_come_in_with_the_cover_they_hang_on()
     {
         const string picture = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
-        var (_, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""
+        var (_, made, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            $$"""
             { "format": 2, "name": "Pictured", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }], "photos": [{ "cover": "a", "measure": "diameter", "name": "end.png", "type": "image/png", "content": "{{picture}}" }, { "cover": "a", "measure": "", "name": "no.exe", "type": "image/png", "content": "TVqQ" }, { "cover": "b", "measure": "", "name": "lost.png", "type": "image/png", "content": "{{picture}}" }] }
-            """);
+            """
+        );
         Assert.Equal(
-            ["“no.exe”: This is no photograph that can be kept: send a JPEG, PNG or WebP.", "“lost.png”: The cover it was taken of is not in the file."],
-            made!["leftOut"]!.AsArray().Select(said => (string)said!));
+            [
+                "“no.exe”: This is no photograph that can be kept: send a JPEG, PNG or WebP.",
+                "“lost.png”: The cover it was taken of is not in the file.",
+            ],
+            made!["leftOut"]!.AsArray().Select(said => (string)said!)
+        );
         var (_, exported, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
         var photo = Assert.Single(exported!["photos"]!.AsArray())!;
-        Assert.Equal(((string)exported["covers"]![0]!["id"]!, "diameter", picture), ((string)photo["cover"]!, (string)photo["measure"]!, (string)photo["content"]!));
+        Assert.Equal(
+            ((string)exported["covers"]![0]!["id"]!, "diameter", picture),
+            ((string)photo["cover"]!, (string)photo["measure"]!, (string)photo["content"]!)
+        );
         var (_, merged, _) = await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=merge", exported.ToJsonString());
         Assert.Equal((0, 1, 0), ((int)merged!["added"]!, (int)merged["kept"]!, merged["leftOut"]!.AsArray().Count));
         var (_, same, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{(string)made["id"]!}/export");
@@ -135,9 +167,10 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     {
         var picture = Convert.ToBase64String(Noise(700));
         Assert.True(picture.Length > 500_000, "a photograph is longer than any text");
-        string File(string content) => $$"""
-            { "photos": [{ "cover": "a", "measure": "", "name": "large.png", "type": "image/png", "content": "{{content}}" }], "format": 2, "name": "Large", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }] }
-            """;
+        string File(string content) =>
+            $$"""
+                { "photos": [{ "cover": "a", "measure": "", "name": "large.png", "type": "image/png", "content": "{{content}}" }], "format": 2, "name": "Large", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }] }
+                """;
         var (status, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", File(picture));
         Assert.Equal(200, status);
         Assert.Empty(made!["leftOut"]!.AsArray());
@@ -170,7 +203,11 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     [InlineData("client", 201, "client")]
     public async Task A_heading_that_is_too_long_is_refused_by_name_and_the_list_goes_on(string field, int length, string named)
     {
-        var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""{ "format": 2, "{{field}}": "{{new string('n', length)}}", "unit": "in" }""");
+        var (status, answer, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            $$"""{ "format": 2, "{{field}}": "{{new string('n', length)}}", "unit": "in" }"""
+        );
         Assert.Equal((422, named), (status, (string)answer!["checks"]![0]!["measure"]!));
         Assert.Equal(200, (await application.Send(HttpMethod.Get, "/api/jobs?sort=name")).Status);
     }
@@ -183,23 +220,47 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
     [InlineData("")]
     public async Task An_id_that_stands_in_no_address_is_refused(string id)
     {
-        var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", $$"""{ "format": 2, "id": "{{id}}", "unit": "in" }""");
+        var (status, answer, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/jobs/import",
+            $$"""{ "format": 2, "id": "{{id}}", "unit": "in" }"""
+        );
         Assert.Equal((422, "id"), (status, (string)answer!["checks"]![0]!["measure"]!));
     }
 
     [Theory]
-    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }, { "form": "pouf", "notes": { "": 5 } }] }""", "covers.1.notes.")]
-    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "cloth": { "flaws": [null] } }""", "cloth.flaws.0")]
-    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "work": [{ "id": "a", "kind": "cut", "subject": "x", "at": "2026-03-14T09:26:00Z" }] }""", "work.0.cut")]
-    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "type": "image/png", "content": "" }] }""", "photos.0.name")]
-    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png" }] }""", "photos.0.content")]
-    [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "AAAA" }, { "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "no picture!" }] }""", "photos.1.content")]
+    [InlineData(
+        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }, { "form": "pouf", "notes": { "": 5 } }] }""",
+        "covers.1.notes."
+    )]
+    [InlineData(
+        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "cloth": { "flaws": [null] } }""",
+        "cloth.flaws.0"
+    )]
+    [InlineData(
+        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "work": [{ "id": "a", "kind": "cut", "subject": "x", "at": "2026-03-14T09:26:00Z" }] }""",
+        "work.0.cut"
+    )]
+    [InlineData(
+        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "type": "image/png", "content": "" }] }""",
+        "photos.0.name"
+    )]
+    [InlineData(
+        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png" }] }""",
+        "photos.0.content"
+    )]
+    [InlineData(
+        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "AAAA" }, { "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "no picture!" }] }""",
+        "photos.1.content"
+    )]
     [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [5] }""", "photos.0")]
     public async Task What_breaks_a_rule_anywhere_in_the_file_names_its_field_and_nothing_is_stored(string file, string field)
     {
         var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", file);
         Assert.Equal((422, field), (status, (string)answer!["checks"]![0]!["measure"]!));
-        Assert.DoesNotContain((await application.Send(HttpMethod.Get, "/api/jobs?find=Half")).Body!.AsArray(), job => (string)job!["name"]! == "Half");
+        Assert.DoesNotContain((await application.Send(HttpMethod.Get, "/api/jobs?find=Half")).Body!.AsArray(), job =>
+            (string)job!["name"]! == "Half"
+        );
     }
 
     [Fact]

@@ -20,7 +20,9 @@ public sealed partial class JobListEndpointTests(Application application) : ICla
         {
             using var answer = await client.GetAsync(new Uri(address, UriKind.Relative), TestContext.Current.CancellationToken);
             Assert.Equal(200, (int)answer.StatusCode);
-            var jobs = System.Text.Json.Nodes.JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!.AsArray();
+            var jobs = System
+                .Text.Json.Nodes.JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!
+                .AsArray();
             ids.AddRange(jobs.Select(job => (string)job!["id"]!));
             address = answer.Headers.TryGetValues("Link", out var links) ? Next().Match(links.Single()).Groups[1].Value : null;
             pages++;
@@ -49,7 +51,11 @@ public sealed partial class JobListEndpointTests(Application application) : ICla
     {
         for (var i = 0; i < 5; i++)
         {
-            await application.Send(HttpMethod.Post, "/api/jobs", $$"""{ "id": "bare-{{i}}", "name": "", "client": "Bare ~ & %", "unit": "in" }""");
+            await application.Send(
+                HttpMethod.Post,
+                "/api/jobs",
+                $$"""{ "id": "bare-{{i}}", "name": "", "client": "Bare ~ & %", "unit": "in" }"""
+            );
         }
 
         using var client = application.CreateClient();
@@ -59,7 +65,9 @@ public sealed partial class JobListEndpointTests(Application application) : ICla
             while (address is not null)
             {
                 using var answer = await client.GetAsync(new Uri(address, UriKind.Relative), TestContext.Current.CancellationToken);
-                var jobs = System.Text.Json.Nodes.JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!.AsArray();
+                var jobs = System
+                    .Text.Json.Nodes.JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!
+                    .AsArray();
                 ids.AddRange(jobs.Select(job => (string)job!["id"]!));
                 address = answer.Headers.TryGetValues("Link", out var links) ? Next().Match(links.Single()).Groups[1].Value : null;
             }
@@ -73,30 +81,58 @@ public sealed partial class JobListEndpointTests(Application application) : ICla
     public async Task A_job_says_how_far_it_is_and_what_was_found_to_buy_while_it_stands()
     {
         await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "staged", "name": "Staged", "unit": "in" }""");
-        async Task<System.Text.Json.Nodes.JsonNode?> Line(string more = "") => (await application.Send(HttpMethod.Get, $"/api/jobs?find=staged{more}")).Body!.AsArray().SingleOrDefault();
+        async Task<System.Text.Json.Nodes.JsonNode?> Line(string more = "") =>
+            (await application.Send(HttpMethod.Get, $"/api/jobs?find=staged{more}")).Body!.AsArray().SingleOrDefault();
         Assert.Equal("measure", (string)(await Line())!["stage"]!);
 
         using var client = application.CreateClient();
         async Task<System.Text.Json.Nodes.JsonNode> Put(string address, string body, string header, string value)
         {
-            using var request = new HttpRequestMessage(HttpMethod.Put, address) { Content = new StringContent(body, System.Text.Encoding.UTF8, "application/json") };
+            using var request = new HttpRequestMessage(HttpMethod.Put, address)
+            {
+                Content = new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
+            };
             request.Headers.TryAddWithoutValidation(header, value);
             using var answer = await client.SendAsync(request, TestContext.Current.CancellationToken);
             return System.Text.Json.Nodes.JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
         }
 
-        var saved = await Put("/api/jobs/staged/covers/one", """{ "position": 0, "cover": { "form": "bolster", "measures": { "diameter": "7", "length": "22" } } }""", "If-None-Match", "*");
+        var saved = await Put(
+            "/api/jobs/staged/covers/one",
+            """{ "position": 0, "cover": { "form": "bolster", "measures": { "diameter": "7", "length": "22" } } }""",
+            "If-None-Match",
+            "*"
+        );
         Assert.Equal("A", (string)saved["letter"]!);
         Assert.Equal("cut", (string)(await Line())!["stage"]!);
         Assert.Null(await Line("&stage=measure"));
 
-        const string Found = """{ "heading": 1, "cloth": 1, "covers": { "one": 1 }, "figures": [{ "cloth": "Ticking", "figure": "1½", "unit": "yd", "cost": 12.5 }] }""";
+        const string Found =
+            """{ "heading": 1, "cloth": 1, "covers": { "one": 1 }, "figures": [{ "cloth": "Ticking", "figure": "1½", "unit": "yd", "cost": 12.5 }] }""";
         Assert.Null((await Line())!["figures"]);
         Assert.True((bool)(await application.Send(HttpMethod.Put, "/api/jobs/staged/figures", Found)).Body!["kept"]!);
         Assert.Equal("1½", (string)(await Line())!["figures"]![0]!["figure"]!);
-        Assert.False((bool)(await application.Send(HttpMethod.Put, "/api/jobs/staged/figures", Found.Replace("\"one\": 1", "\"one\": 2", StringComparison.Ordinal))).Body!["kept"]!);
+        Assert.False(
+            (bool)
+                (
+                    await application.Send(
+                        HttpMethod.Put,
+                        "/api/jobs/staged/figures",
+                        Found.Replace("\"one\": 1", "\"one\": 2", StringComparison.Ordinal)
+                    )
+                ).Body!["kept"]!
+        );
         Assert.False((bool)(await application.Send(HttpMethod.Put, "/api/jobs/nowhere/figures", Found)).Body!["kept"]!);
-        Assert.Equal(422, (await application.Send(HttpMethod.Put, "/api/jobs/staged/figures", Found.Replace("1½", new string('9', 50), StringComparison.Ordinal))).Status);
+        Assert.Equal(
+            422,
+            (
+                await application.Send(
+                    HttpMethod.Put,
+                    "/api/jobs/staged/figures",
+                    Found.Replace("1½", new string('9', 50), StringComparison.Ordinal)
+                )
+            ).Status
+        );
 
         await Put("/api/jobs/staged/archived", """{ "archived": true }""", "If-Match", "\"1\"");
         Assert.Null(await Line());

@@ -34,9 +34,16 @@ public sealed class LayEndpointTests(Application application) : IClassFixture<Ap
     {
         var request = Many("\"steps\": 300");
         using var client = application.CreateClient();
-        using var response = await client.PostAsync(new Uri("/api/lay/live", UriKind.Relative), Json(request), TestContext.Current.CancellationToken);
-        var events = (await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Split("\n\n", StringSplitOptions.RemoveEmptyEntries)
-            .Select(text => text.Split('\n')).Select(lines => (Name: lines[0]["event: ".Length..], Lay: JsonNode.Parse(lines[1]["data: ".Length..])!)).ToList();
+        using var response = await client.PostAsync(
+            new Uri("/api/lay/live", UriKind.Relative),
+            Json(request),
+            TestContext.Current.CancellationToken
+        );
+        var events = (await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))
+            .Split("\n\n", StringSplitOptions.RemoveEmptyEntries)
+            .Select(text => text.Split('\n'))
+            .Select(lines => (Name: lines[0]["event: ".Length..], Lay: JsonNode.Parse(lines[1]["data: ".Length..])!))
+            .ToList();
         Assert.Equal("text/event-stream", response.Content.Headers.ContentType!.MediaType);
         Assert.Equal("end", events[^1].Name);
         Assert.All(events[..^1], told => Assert.Equal("lay", told.Name));
@@ -62,7 +69,8 @@ public sealed class LayEndpointTests(Application application) : IClassFixture<Ap
     }
 
     /// <summary>Sixty pieces of many sizes.</summary>
-    private static string Many(string howLong) => $$"""{ "cloth": { "usableWidth": 1345 }, {{howLong}}, "pieces": [ {{string.Join(", ", Enumerable.Range(0, 60).Select(Piece))}} ] }""";
+    private static string Many(string howLong) =>
+        $$"""{ "cloth": { "usableWidth": 1345 }, {{howLong}}, "pieces": [ {{string.Join(", ", Enumerable.Range(0, 60).Select(Piece))}} ] }""";
 
     private static string Piece(int i)
     {
@@ -75,7 +83,11 @@ public sealed class LayEndpointTests(Application application) : IClassFixture<Ap
     [Fact]
     public async Task A_piece_wider_than_any_turn_allows_is_named()
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/lay", Request.Replace("53 in", "50 cm", StringComparison.Ordinal));
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/lay",
+            Request.Replace("53 in", "50 cm", StringComparison.Ordinal)
+        );
         Assert.Equal(422, status);
         Assert.Equal(("piece-wider-than-cloth", "plate"), ((string)body!["checks"]![0]!["code"]!, (string)body["checks"]![0]!["measure"]!));
     }

@@ -13,10 +13,17 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
     {
         var id = await Job();
         using var client = application.CreateClient();
-        using var stream = await client.GetStreamAsync(new Uri($"/api/jobs/{id}/live", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var stream = await client.GetStreamAsync(
+            new Uri($"/api/jobs/{id}/live", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         using var reader = new StreamReader(stream);
         Assert.Contains("open", await Event(reader), StringComparison.Ordinal);
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/tape/readings", """{ "device": "tape", "length": "21 1/4 in", "unit": "in" }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/tape/readings",
+            """{ "device": "tape", "length": "21 1/4 in", "unit": "in" }"""
+        );
         Assert.Equal(200, status);
         Assert.True((int)body!["listeners"]! >= 1);
         var said = await Event(reader);
@@ -29,10 +36,17 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
     {
         var id = await Job();
         using var client = application.CreateClient();
-        using var stream = await client.GetStreamAsync(new Uri($"/api/jobs/{id}/live", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var stream = await client.GetStreamAsync(
+            new Uri($"/api/jobs/{id}/live", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         using var reader = new StreamReader(stream);
         Assert.Contains("open", await Event(reader), StringComparison.Ordinal);
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/foot-switch/presses", """{ "device": "under the table", "pedal": "hold" }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/foot-switch/presses",
+            """{ "device": "under the table", "pedal": "hold" }"""
+        );
         Assert.Equal(200, status);
         Assert.True((int)body!["listeners"]! >= 1);
         var pressed = await Event(reader);
@@ -49,7 +63,10 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
     {
         var id = await Job();
         using var client = application.CreateClient();
-        using var stream = await client.GetStreamAsync(new Uri($"/api/jobs/{id}/live", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var stream = await client.GetStreamAsync(
+            new Uri($"/api/jobs/{id}/live", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         using var reader = new StreamReader(stream);
         Assert.Contains("open", await Event(reader), StringComparison.Ordinal);
         Assert.Equal(200, (await application.Send(HttpMethod.Delete, $"/api/jobs/{id}", null, ("If-Match", "\"1\""))).Status);
@@ -65,7 +82,8 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
     [InlineData("/api/tape/readings", """{ "length": 12, "unit": "yd" }""")]
     [InlineData("/api/tape/stand-in", """{ "length": "21", "jitter": "wild", "unit": "in" }""")]
     [InlineData("/api/tape/stand-in", """{ "length": "21", "jitter": "0", "unit": "ell" }""")]
-    public async Task A_reading_that_is_none_is_told(string path, string json) => Assert.Equal(422, (await application.Send(HttpMethod.Post, path, json)).Status);
+    public async Task A_reading_that_is_none_is_told(string path, string json) =>
+        Assert.Equal(422, (await application.Send(HttpMethod.Post, path, json)).Status);
 
     [Fact]
     public void The_stand_in_reads_within_its_jitter_to_its_own_step()
@@ -92,7 +110,11 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
         Assert.Equal("seat", (string)sheet!["covers"]![0]!["id"]!);
         Assert.NotEmpty(sheet["catalogue"]!["forms"]!.AsArray());
 
-        var (sent, body, _) = await application.Send(HttpMethod.Put, $"/api/sheets/{token}/covers/seat", """[{ "measure": "width", "note": false, "before": "", "text": "21 1/4" }]""");
+        var (sent, body, _) = await application.Send(
+            HttpMethod.Put,
+            $"/api/sheets/{token}/covers/seat",
+            """[{ "measure": "width", "note": false, "before": "", "text": "21 1/4" }]"""
+        );
         Assert.Equal((200, "21 1/4"), (sent, (string)body!["cover"]!["measures"]!["width"]!));
         var (_, job, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{id}");
         Assert.Equal("21 1/4", (string)job!["covers"]![0]!["cover"]!["measures"]!["width"]!);
@@ -112,12 +134,32 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
         {
             using var content = new ByteArrayContent(bytes);
             content.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
-            using var response = await client.PostAsync(new Uri($"/api/jobs/{id}/photos?{query}", UriKind.Relative), content, TestContext.Current.CancellationToken);
+            using var response = await client.PostAsync(
+                new Uri($"/api/jobs/{id}/photos?{query}", UriKind.Relative),
+                content,
+                TestContext.Current.CancellationToken
+            );
             return (int)response.StatusCode;
         }
 
-        Assert.Equal(200, await Post(Convert.FromBase64String("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="), "cover=seat&measure=width&name=hull.png"));
-        Assert.Equal(404, await Post(Convert.FromBase64String("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="), "cover=nothing"));
+        Assert.Equal(
+            200,
+            await Post(
+                Convert.FromBase64String(
+                    "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="
+                ),
+                "cover=seat&measure=width&name=hull.png"
+            )
+        );
+        Assert.Equal(
+            404,
+            await Post(
+                Convert.FromBase64String(
+                    "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="
+                ),
+                "cover=nothing"
+            )
+        );
         Assert.Equal(422, await Post([0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A, 1, 2, 3], "cover=seat"));
         Assert.Equal(413, await Post(new byte[9_000_000], "cover=seat"));
         Assert.Equal(422, await Post("<script>"u8.ToArray(), "cover=seat"));
@@ -128,7 +170,10 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
         var (_, photos, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{id}/photos");
         var photo = Assert.Single(photos!.AsArray())!;
         Assert.Equal("hull.png", (string)photo["name"]!);
-        using var found = await client.GetAsync(new Uri($"/api/jobs/{id}/photos/{(string)photo["id"]!}", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var found = await client.GetAsync(
+            new Uri($"/api/jobs/{id}/photos/{(string)photo["id"]!}", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         Assert.Equal("image/png", found.Content.Headers.ContentType!.MediaType);
         Assert.Equal(204, (await application.Send(HttpMethod.Delete, $"/api/jobs/{id}/photos/{(string)photo["id"]!}")).Status);
         Assert.Equal(404, (await application.Send(HttpMethod.Get, $"/api/jobs/{id}/photos/{(string)photo["id"]!}")).Status);
@@ -147,7 +192,13 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
         }
 
         Assert.True(Allows("/sheet/abc", 5190) && Allows("/api/sheets/abc/covers/seat", 5190) && Allows("/assets/index.js", 5190));
-        Assert.False(Allows("/", 5190) || Allows("/api/jobs", 5190) || Allows("/jobs/x", 5190) || Allows("/api/tape/readings", 5190) || Allows("/api/jobs/x/sheet", 5190));
+        Assert.False(
+            Allows("/", 5190)
+                || Allows("/api/jobs", 5190)
+                || Allows("/jobs/x", 5190)
+                || Allows("/api/tape/readings", 5190)
+                || Allows("/api/jobs/x/sheet", 5190)
+        );
         Assert.True(Allows("/api/jobs", 5180));
         Assert.Throws<FormatException>(() => SheetAddress.Read("everywhere"));
         Assert.Null(SheetAddress.Read(null).Endpoint);
@@ -157,7 +208,12 @@ public sealed class LiveEndpointTests(Application application) : IClassFixture<A
     {
         var (_, job, _) = await application.Send(HttpMethod.Post, "/api/jobs", """{ "name": "Saloon", "unit": "in" }""");
         var id = (string)job!["id"]!;
-        var (status, _, _) = await application.Send(HttpMethod.Put, $"/api/jobs/{id}/covers/seat", """{ "position": 0, "cover": {} }""", ("If-None-Match", "*"));
+        var (status, _, _) = await application.Send(
+            HttpMethod.Put,
+            $"/api/jobs/{id}/covers/seat",
+            """{ "position": 0, "cover": {} }""",
+            ("If-None-Match", "*")
+        );
         Assert.Equal(200, status);
         return id;
     }

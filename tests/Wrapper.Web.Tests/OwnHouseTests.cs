@@ -9,17 +9,29 @@ namespace Wrapper.Web.Tests;
 /// <summary>Nobody gets in by another name, from another page, or inside another page's frame.</summary>
 public sealed class OwnHouseTests(Application application) : IClassFixture<Application>
 {
-    public static TheoryData<string, string> Asked => new()
-    {
-        { "GET", "/api/jobs" }, { "GET", "/api/jobs/none/live" }, { "GET", "/api/tape/readings" }, { "GET", "/" }, { "POST", "/api/jobs" }, { "DELETE", "/api/jobs/none" },
-    };
+    public static TheoryData<string, string> Asked =>
+        new()
+        {
+            { "GET", "/api/jobs" },
+            { "GET", "/api/jobs/none/live" },
+            { "GET", "/api/tape/readings" },
+            { "GET", "/" },
+            { "POST", "/api/jobs" },
+            { "DELETE", "/api/jobs/none" },
+        };
 
     [Theory]
     [MemberData(nameof(Asked))]
     public async Task Another_name_than_ours_is_refused_whatever_is_asked(string method, string path)
     {
         // A name elsewhere that points here is of the same origin as its own page.
-        var (status, body, _) = await application.Send(new(method), path, method == "GET" ? null : """{ "unit": "in" }""", ("Host", "evil.example"), ("Origin", "http://evil.example"));
+        var (status, body, _) = await application.Send(
+            new(method),
+            path,
+            method == "GET" ? null : """{ "unit": "in" }""",
+            ("Host", "evil.example"),
+            ("Origin", "http://evil.example")
+        );
         Assert.Equal(421, status);
         Assert.Contains("not a name of the computer", (string)body!["detail"]!, StringComparison.Ordinal);
     }
@@ -29,8 +41,24 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
     {
         var house = new OwnNames(_ => Task.CompletedTask, SheetAddress.Read("192.0.2.7:5190"));
         var here = IPAddress.Parse("198.51.100.4");
-        Assert.All((string[])["localhost", "LOCALHOST", "127.0.0.1", "127.8.8.8", "[::1]", "198.51.100.4", "192.0.2.7", Environment.MachineName, $"{Environment.MachineName}.local"], host => Assert.True(house.IsOwn(host, here), host));
-        Assert.All((string[])["evil.example", "localhost.evil.example", "198.51.100.5", "0.0.0.0", "", "[2001:db8::1]"], host => Assert.False(house.IsOwn(host, here), host));
+        Assert.All(
+            (string[])
+                [
+                    "localhost",
+                    "LOCALHOST",
+                    "127.0.0.1",
+                    "127.8.8.8",
+                    "[::1]",
+                    "198.51.100.4",
+                    "192.0.2.7",
+                    Environment.MachineName,
+                    $"{Environment.MachineName}.local",
+                ],
+            host => Assert.True(house.IsOwn(host, here), host)
+        );
+        Assert.All((string[])["evil.example", "localhost.evil.example", "198.51.100.5", "0.0.0.0", "", "[2001:db8::1]"], host =>
+            Assert.False(house.IsOwn(host, here), host)
+        );
         Assert.True(house.IsOwn("198.51.100.4", here.MapToIPv6()));
     }
 
@@ -63,7 +91,10 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
     public async Task A_creation_sent_again_makes_one_job()
     {
         const string body = """{ "id": "twice-sent", "name": "Saloon", "unit": "in" }""";
-        var (first, second) = (await application.Send(HttpMethod.Post, "/api/jobs", body), await application.Send(HttpMethod.Post, "/api/jobs", body));
+        var (first, second) = (
+            await application.Send(HttpMethod.Post, "/api/jobs", body),
+            await application.Send(HttpMethod.Post, "/api/jobs", body)
+        );
         Assert.Equal((201, 201, "twice-sent"), (first.Status, second.Status, (string)second.Body!["id"]!));
         Assert.Equal(first.Tag, second.Tag);
         Assert.Single((await application.Send(HttpMethod.Get, "/api/jobs")).Body!.AsArray(), job => (string)job!["id"]! == "twice-sent");
@@ -72,7 +103,12 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
         Assert.Equal(409, (await application.Send(HttpMethod.Post, "/api/jobs", body)).Status);
         foreach (var id in (string[])["", "../x", "a b", new string('x', 65)])
         {
-            Assert.Equal(422, (await application.Send(HttpMethod.Post, "/api/jobs", new JsonObject { ["id"] = id, ["unit"] = "in" }.ToJsonString())).Status);
+            Assert.Equal(
+                422,
+                (
+                    await application.Send(HttpMethod.Post, "/api/jobs", new JsonObject { ["id"] = id, ["unit"] = "in" }.ToJsonString())
+                ).Status
+            );
         }
     }
 
@@ -84,7 +120,11 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
         using var answer = await client.GetAsync(new Uri("/api/backup", UriKind.Relative), TestContext.Current.CancellationToken);
         Assert.Matches(@"^wrapper-\d{4}-\d\d-\d\d\.db$", answer.Content.Headers.ContentDisposition!.FileName);
         var file = Path.Combine(Directory.CreateTempSubdirectory("wrapper-copy").FullName, "wrapper.db");
-        await File.WriteAllBytesAsync(file, await answer.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
+        await File.WriteAllBytesAsync(
+            file,
+            await answer.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken),
+            TestContext.Current.CancellationToken
+        );
         Assert.NotNull(new Wrapper.Store.JobStore(new Wrapper.Store.Database(file), TimeProvider.System).Find("in-the-copy"));
     }
 
@@ -92,7 +132,8 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
     public async Task A_cover_sent_again_is_no_conflict_with_oneself()
     {
         await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "again", "unit": "mm" }""");
-        static string Cover(int width) => $$"""{ "position": 0, "cover": { "form": "box-cushion", "measures": { "width": {{width}}, "depth": 480, "thickness": 100 } } }""";
+        static string Cover(int width) =>
+            $$"""{ "position": 0, "cover": { "form": "box-cushion", "measures": { "width": {{width}}, "depth": 480, "thickness": 100 } } }""";
         await application.Send(HttpMethod.Put, "/api/jobs/again/covers/a", Cover(540), ("If-None-Match", "*"));
         var first = await application.Send(HttpMethod.Put, "/api/jobs/again/covers/a", Cover(550), ("If-Match", "\"1\""));
         var again = await application.Send(HttpMethod.Put, "/api/jobs/again/covers/a", Cover(550), ("If-Match", "\"1\""));
@@ -104,7 +145,9 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
     public async Task A_store_held_by_another_says_so_and_takes_the_write_afterwards()
     {
         await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "held", "unit": "in" }""");
-        var file = application.Services.GetRequiredService<Microsoft.Extensions.Options.IOptions<ApplicationOptions>>().Value.DatabaseFile();
+        var file = application
+            .Services.GetRequiredService<Microsoft.Extensions.Options.IOptions<ApplicationOptions>>()
+            .Value.DatabaseFile();
         using var other = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={file};Pooling=false");
         other.Open();
         using var command = other.CreateCommand();
@@ -117,6 +160,11 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
         Assert.Contains("Another program holds", (string)body!["detail"]!, StringComparison.Ordinal);
         command.CommandText = "ROLLBACK";
         command.ExecuteNonQuery();
-        Assert.Equal(200, (await application.Send(HttpMethod.Put, "/api/jobs/held", """{ "name": "Cabin", "unit": "in" }""", ("If-Match", "\"1\""))).Status);
+        Assert.Equal(
+            200,
+            (
+                await application.Send(HttpMethod.Put, "/api/jobs/held", """{ "name": "Cabin", "unit": "in" }""", ("If-Match", "\"1\""))
+            ).Status
+        );
     }
 }

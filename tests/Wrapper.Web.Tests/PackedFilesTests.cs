@@ -24,7 +24,9 @@ public sealed class PackedFilesTests : IDisposable
             packed.Write(Encoding.UTF8.GetBytes(Script));
         }
 
-        _application = new WebApplicationFactory<Program>().WithWebHostBuilder(builder => builder.UseSetting("data", _data).UseSetting("web", _web));
+        _application = new WebApplicationFactory<Program>().WithWebHostBuilder(builder =>
+            builder.UseSetting("data", _data).UseSetting("web", _web)
+        );
     }
 
     public void Dispose()

@@ -16,23 +16,30 @@ public sealed class PlannersTests
         var planners = new Planners(2, way, ends);
         var (running, most) = (0, 0);
         var gate = new Lock();
-        await Task.WhenAll(Enumerable.Range(0, 12).Select(i => planners.Run(
-            i % 3 == 0 ? PlannerKind.Quick : PlannerKind.Patient,
-            goesOn =>
-            {
-                Step(1);
-                for (var step = 0; step < 50; step++)
-                {
-                    Step(-1); // while it asks it may be made to wait
-                    goesOn();
-                    Step(1);
-                    Thread.SpinWait(2000);
-                }
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, 12)
+                .Select(i =>
+                    planners.Run(
+                        i % 3 == 0 ? PlannerKind.Quick : PlannerKind.Patient,
+                        goesOn =>
+                        {
+                            Step(1);
+                            for (var step = 0; step < 50; step++)
+                            {
+                                Step(-1); // while it asks it may be made to wait
+                                goesOn();
+                                Step(1);
+                                Thread.SpinWait(2000);
+                            }
 
-                Step(-1);
-                return i;
-            },
-            ends)));
+                            Step(-1);
+                            return i;
+                        },
+                        ends
+                    )
+                )
+        );
         Assert.InRange(most, 1, 2);
 
         void Step(int by)
@@ -52,19 +59,25 @@ public sealed class PlannersTests
         using var way = new RightOfWay();
         var planners = new Planners(1, way, ends);
         var begun = new CountdownEvent(5);
-        var all = Enumerable.Range(0, 5).Select(_ => planners.Run(
-            PlannerKind.Patient,
-            goesOn =>
-            {
-                begun.Signal();
-                while (!begun.IsSet)
-                {
-                    goesOn(); // one that kept its lane would wait here for ever
-                }
+        var all = Enumerable
+            .Range(0, 5)
+            .Select(_ =>
+                planners.Run(
+                    PlannerKind.Patient,
+                    goesOn =>
+                    {
+                        begun.Signal();
+                        while (!begun.IsSet)
+                        {
+                            goesOn(); // one that kept its lane would wait here for ever
+                        }
 
-                return true;
-            },
-            ends)).ToList();
+                        return true;
+                    },
+                    ends
+                )
+            )
+            .ToList();
         Assert.All(await Task.WhenAll(all), Assert.True);
     }
 
@@ -92,7 +105,10 @@ public sealed class PlannersTests
         var planners = new Planners(2, way, ends);
         using var left = CancellationTokenSource.CreateLinkedTokenSource(ends);
         using var never = new ManualResetEventSlim();
-        var all = Enumerable.Range(0, clients).Select(_ => planners.Run(PlannerKind.Patient, goesOn => Until(never, goesOn), left.Token)).ToList();
+        var all = Enumerable
+            .Range(0, clients)
+            .Select(_ => planners.Run(PlannerKind.Patient, goesOn => Until(never, goesOn), left.Token))
+            .ToList();
         Assert.Equal(7, await planners.Run(PlannerKind.Quick, _ => 7, ends)); // they are under way
         await left.CancelAsync();
         foreach (var one in all)
@@ -149,7 +165,8 @@ public sealed class PlannersTests
 
                 return true;
             },
-            ends);
+            ends
+        );
         var free = await Rate();
         int still;
         using (way.Take())
@@ -170,11 +187,18 @@ public sealed class PlannersTests
         }
     }
 
-    private static T OnAnotherThread<T>(Func<T> work) => Task.Factory.StartNew(work, TestContext.Current.CancellationToken, TaskCreationOptions.LongRunning, TaskScheduler.Default).GetAwaiter().GetResult();
+    private static T OnAnotherThread<T>(Func<T> work) =>
+        Task
+            .Factory.StartNew(work, TestContext.Current.CancellationToken, TaskCreationOptions.LongRunning, TaskScheduler.Default)
+            .GetAwaiter()
+            .GetResult();
 
     /// <summary>The nineteenth figure of a thread's line in /proc, after its name in brackets.</summary>
     private static int NiceOfThisThread() =>
-        int.Parse(File.ReadAllText("/proc/thread-self/stat").Split(") ")[^1].Split(' ')[16], System.Globalization.CultureInfo.InvariantCulture);
+        int.Parse(
+            File.ReadAllText("/proc/thread-self/stat").Split(") ")[^1].Split(' ')[16],
+            System.Globalization.CultureInfo.InvariantCulture
+        );
 
     private static bool Until(ManualResetEventSlim isOver, Func<bool> goesOn)
     {

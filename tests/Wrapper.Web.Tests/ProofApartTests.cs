@@ -11,7 +11,13 @@ namespace Wrapper.Web.Tests;
 /// </summary>
 public sealed class ProofApartTests
 {
-    private static readonly string[] Drafting = ["Wrapper.Core.Parts", "Wrapper.Core.Constructions", "Wrapper.Core.Forms.Things", "Wrapper.Core.Drafting"];
+    private static readonly string[] Drafting =
+    [
+        "Wrapper.Core.Parts",
+        "Wrapper.Core.Constructions",
+        "Wrapper.Core.Forms.Things",
+        "Wrapper.Core.Drafting",
+    ];
 
     [Fact]
     public void What_a_finished_cover_measures_is_reckoned_without_drafting()
@@ -21,7 +27,12 @@ public sealed class ProofApartTests
         var methods = types.SelectMany(type => type.Methods).ToDictionary(method => method.FullName);
         // What is told in a line stands in a class of the compiler's inside the form's own.
         static TypeDefinition Outer(MethodDefinition method) => method.DeclaringType.DeclaringType ?? method.DeclaringType;
-        var begins = methods.Values.Where(method => Outer(method).Namespace == "Wrapper.Core.Forms" && (method.ReturnType.Name is "ExpectedCover" or "ExpectedSkirt" or "Expectation" || method.Name == "Finished")).ToList();
+        var begins = methods
+            .Values.Where(method =>
+                Outer(method).Namespace == "Wrapper.Core.Forms"
+                && (method.ReturnType.Name is "ExpectedCover" or "ExpectedSkirt" or "Expectation" || method.Name == "Finished")
+            )
+            .ToList();
         Assert.True(begins.Count >= FormCatalogue.All.Count, $"{begins.Count} ways to begin");
 
         var seen = new HashSet<string>();
@@ -38,7 +49,10 @@ public sealed class ProofApartTests
             {
                 var way = $"{at.Way} → {called.DeclaringType.Name}.{called.Name}";
                 var space = (called.DeclaringType.DeclaringType ?? called.DeclaringType).Namespace ?? "";
-                if (Drafting.Any(room => space == room || space.StartsWith(room + ".", StringComparison.Ordinal)) || called.DeclaringType.Name == "FinishedSizes")
+                if (
+                    Drafting.Any(room => space == room || space.StartsWith(room + ".", StringComparison.Ordinal))
+                    || called.DeclaringType.Name == "FinishedSizes"
+                )
                 {
                     reached.Add(way);
                 }

@@ -8,12 +8,19 @@ namespace Wrapper.Web.Tests;
 /// <summary>A sheet that goes round fills no disk, and writes nothing but what was asked for.</summary>
 public sealed class QuotasTests(Application application) : IClassFixture<Application>
 {
-    private static readonly byte[] Dot = Convert.FromBase64String("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
+    private static readonly byte[] Dot = Convert.FromBase64String(
+        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="
+    );
 
     private async Task<string> Sheet(string job)
     {
         await application.Send(HttpMethod.Post, "/api/jobs", $$"""{ "id": "{{job}}", "unit": "in" }""");
-        await application.Send(HttpMethod.Put, $"/api/jobs/{job}/covers/seat", """{ "position": 0, "cover": { "form": "pouf" } }""", ("If-None-Match", "*"));
+        await application.Send(
+            HttpMethod.Put,
+            $"/api/jobs/{job}/covers/seat",
+            """{ "position": 0, "cover": { "form": "pouf" } }""",
+            ("If-None-Match", "*")
+        );
         return (string)(await application.Send(HttpMethod.Post, $"/api/jobs/{job}/sheet")).Body!["token"]!;
     }
 
@@ -22,7 +29,11 @@ public sealed class QuotasTests(Application application) : IClassFixture<Applica
         using var client = application.CreateClient();
         using var content = new ByteArrayContent(Dot);
         content.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
-        using var answer = await client.PostAsync(new Uri($"/api/sheets/{token}/photos?cover={cover}&measure={measure}", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        using var answer = await client.PostAsync(
+            new Uri($"/api/sheets/{token}/photos?cover={cover}&measure={measure}", UriKind.Relative),
+            content,
+            TestContext.Current.CancellationToken
+        );
         return ((int)answer.StatusCode, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
     }
 

@@ -8,7 +8,8 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
 {
     private const string Square = "[[0,0],[400,0],[400,400],[0,400]]";
 
-    private const string Seat = """{ "form": "box-cushion", "shape": "rectangle", "construction": "boxing-strip", "measures": { "width": "21 1/4", "depth": "19", "thickness": "4" } }""";
+    private const string Seat =
+        """{ "form": "box-cushion", "shape": "rectangle", "construction": "boxing-strip", "measures": { "width": "21 1/4", "depth": "19", "thickness": "4" } }""";
 
     [Fact]
     public async Task A_lay_takes_repeats_motifs_flaws_pins_remnants_and_halves_on_the_fold()
@@ -23,7 +24,8 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
             { "id": "plain", "quantity": 2, "outline": {{Square}} },
             { "id": "half", "outline": [[0,0],[100,0],[100,100],[0,100]], "onFold": true }
             """,
-            """, "pinned": [ { "piece": "plain", "copy": 2, "turn": 180, "x": 50, "y": 1000 } ]""");
+            """, "pinned": [ { "piece": "plain", "copy": 2, "turn": 180, "x": 50, "y": 1000 } ]"""
+        );
         Assert.Equal(200, status);
         var places = body!["placements"]!.AsArray().ToLookup(place => (string)place!["piece"]!, place => place!);
         Assert.Contains(places["plain"], place => (double)place["x"]! == 50 && (double)place["y"]! == 1000 && (int)place["turn"]! == 180);
@@ -56,17 +58,25 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
     [Fact]
     public async Task A_match_out_of_range_and_hostile_quantities_are_named()
     {
-        async Task<string> CodeOf(string piece) => (string)(await Lay("\"usableWidth\": 1370, \"repeat\": { \"length\": 300 }", piece)).Body!["checks"]![0]!["code"]!;
+        async Task<string> CodeOf(string piece) =>
+            (string)(await Lay("\"usableWidth\": 1370, \"repeat\": { \"length\": 300 }", piece)).Body!["checks"]![0]!["code"]!;
         Assert.Equal("outline-out-of-range", await CodeOf($$"""{ "id": "a", "outline": {{Square}}, "match": { "y": 1e9 } }"""));
         Assert.Equal("quantity-out-of-range", await CodeOf($$"""{ "id": "a", "quantity": -1, "outline": {{Square}} }"""));
         Assert.Equal("too-many-pieces", await CodeOf($$"""{ "id": "a", "quantity": 1000000, "outline": {{Square}} }"""));
-        Assert.Equal("too-much", await CodeOf(string.Join(", ", Enumerable.Range(0, 10_000).Select(i => $$"""{ "id": "{{i}}", "outline": [[0,0],[9,0],[9,9]] }"""))));
+        Assert.Equal(
+            "too-much",
+            await CodeOf(
+                string.Join(", ", Enumerable.Range(0, 10_000).Select(i => $$"""{ "id": "{{i}}", "outline": [[0,0],[9,0],[9,9]] }"""))
+            )
+        );
     }
 
     [Fact]
     public async Task Yardage_says_the_order_of_cuts_what_is_left_and_what_matching_costs()
     {
-        var yardage = await Buy("""{ "width": "54", "repeatLength": "25", "spare": "10", "flaws": [ { "from": "40", "to": "41" } ], "remnants": [ { "name": "end", "width": "25", "length": "25" } ] }""");
+        var yardage = await Buy(
+            """{ "width": "54", "repeatLength": "25", "spare": "10", "flaws": [ { "from": "40", "to": "41" } ], "remnants": [ { "name": "end", "width": "25", "length": "25" } ] }"""
+        );
         Assert.Empty(yardage["checks"]!.AsArray());
         Assert.NotNull(yardage["buy"]!["matching"]);
         Assert.Equal(1016, (double)yardage["cloth"]!["flaws"]![0]![2]!, 1e-6);
@@ -75,7 +85,9 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
         Assert.Equal((double)yardage["lay"]!["length"]!, (double)cuts[^1]!["to"]!, 1e-6);
         var onRoll = yardage["lay"]!["placements"]!.AsArray().Count(place => place!["remnant"] is null);
         Assert.Equal(onRoll, cuts.Sum(stretch => stretch!["pieces"]!.AsArray().Sum(piece => (int)piece!["count"]!)));
-        Assert.All(yardage["offcuts"]!.AsArray(), offcut => Assert.True((double)offcut!["width"]! >= 304.8 && (double)offcut["length"]! >= 304.8));
+        Assert.All(yardage["offcuts"]!.AsArray(), offcut =>
+            Assert.True((double)offcut!["width"]! >= 304.8 && (double)offcut["length"]! >= 304.8)
+        );
         Assert.All(yardage["pieces"]!.AsArray(), piece => Assert.NotEmpty(piece!["turns"]!.AsArray()));
     }
 
@@ -84,7 +96,11 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
     [InlineData("""{ "width": "54", "flaws": [ null, { "from": "1" } ] }""", "flaw-unfinished", "cloth.flaws.1")]
     [InlineData("""{ "width": "54", "remnants": [ { "width": "10" } ] }""", "remnant-unfinished", "cloth.remnants.0")]
     [InlineData("""{ "width": "54", "spare": "lots" }""", "unreadable", "cloth.spare")]
-    [InlineData("""{ "width": "54", "pinned": [ { "piece": "a/plate", "copy": 99, "turn": 0, "x": 0, "y": 0 }, null ] }""", "pin-left-out", "cloth.pinned")]
+    [InlineData(
+        """{ "width": "54", "pinned": [ { "piece": "a/plate", "copy": 99, "turn": 0, "x": 0, "y": 0 }, null ] }""",
+        "pin-left-out",
+        "cloth.pinned"
+    )]
     public async Task A_slip_in_a_jobs_cloth_is_named(string cloth, string code, string field)
     {
         var yardage = await Buy(cloth);
@@ -95,42 +111,92 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
     public async Task A_shorter_lay_is_told_live_and_the_one_kept_holds()
     {
         using var client = application.CreateClient();
-        var body = $$"""{ "unit": "in", "covers": [{ "key": "a", "cover": {{Seat.Replace("{ \"form\"", "{ \"count\": \"6\", \"form\"", StringComparison.Ordinal)}} }], "cloth": { "width": "54" }, "steps": 200 }""";
-        using var response = await client.PostAsync(new Uri("/api/yardage/live", UriKind.Relative), new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
-        var events = (await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Split("\n\n", StringSplitOptions.RemoveEmptyEntries)
-            .Select(text => text.Split('\n')).Select(lines => (Name: lines[0]["event: ".Length..], Told: JsonNode.Parse(lines[1]["data: ".Length..])!)).ToList();
+        var body =
+            $$"""{ "unit": "in", "covers": [{ "key": "a", "cover": {{Seat.Replace("{ \"form\"", "{ \"count\": \"6\", \"form\"", StringComparison.Ordinal)}} }], "cloth": { "width": "54" }, "steps": 200 }""";
+        using var response = await client.PostAsync(
+            new Uri("/api/yardage/live", UriKind.Relative),
+            new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
+            TestContext.Current.CancellationToken
+        );
+        var events = (await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))
+            .Split("\n\n", StringSplitOptions.RemoveEmptyEntries)
+            .Select(text => text.Split('\n'))
+            .Select(lines => (Name: lines[0]["event: ".Length..], Told: JsonNode.Parse(lines[1]["data: ".Length..])!))
+            .ToList();
         Assert.Equal("text/event-stream", response.Content.Headers.ContentType!.MediaType);
         Assert.Equal("end", events[^1].Name);
         Assert.NotNull(events[^1].Told["buy"]!["figure"]);
         var kept = events[^1].Told["lay"]!;
-        var again = (await application.Send(HttpMethod.Post, "/api/yardage", body.Replace("\"width\": \"54\" }", $"\"width\": \"54\", \"kept\": {kept["placements"]!.ToJsonString()} }}", StringComparison.Ordinal).Replace("\"steps\": 200", "\"steps\": 1", StringComparison.Ordinal))).Body!;
+        var again = (
+            await application.Send(
+                HttpMethod.Post,
+                "/api/yardage",
+                body.Replace(
+                        "\"width\": \"54\" }",
+                        $"\"width\": \"54\", \"kept\": {kept["placements"]!.ToJsonString()} }}",
+                        StringComparison.Ordinal
+                    )
+                    .Replace("\"steps\": 200", "\"steps\": 1", StringComparison.Ordinal)
+            )
+        ).Body!;
         Assert.Equal((double)kept["length"]!, (double)again["lay"]!["length"]!, 1e-6);
     }
 
     [Fact]
     public async Task Nothing_is_looked_for_on_a_cloth_that_cannot_be_read()
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/yardage/live", $$"""{ "unit": "in", "covers": [{ "key": "a", "cover": {{Seat}} }], "cloth": { "width": "wide" } }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage/live",
+            $$"""{ "unit": "in", "covers": [{ "key": "a", "cover": {{Seat}} }], "cloth": { "width": "wide" } }"""
+        );
         Assert.Equal((422, "cloth.width"), (status, (string)body!["checks"]![0]!["measure"]!));
-        Assert.Equal(422, (await application.Send(HttpMethod.Post, "/api/yardage/live", """{ "unit": "ell", "covers": [], "cloth": { "width": "54" } }""")).Status);
+        Assert.Equal(
+            422,
+            (
+                await application.Send(
+                    HttpMethod.Post,
+                    "/api/yardage/live",
+                    """{ "unit": "ell", "covers": [], "cloth": { "width": "54" } }"""
+                )
+            ).Status
+        );
     }
 
     [Fact]
     public async Task The_shelf_is_kept_with_the_houses_rules()
     {
         var (_, _, tag) = await application.Send(HttpMethod.Get, "/api/house");
-        Assert.Equal(200, (await application.Send(HttpMethod.Put, "/api/house", """{ "rules": { "keep": "15" }, "shelf": [ { "cloth": "Linen", "width": "20 in", "length": "31 in", "from": "Settees" } ] }""", ("If-Match", tag!))).Status);
+        Assert.Equal(
+            200,
+            (
+                await application.Send(
+                    HttpMethod.Put,
+                    "/api/house",
+                    """{ "rules": { "keep": "15" }, "shelf": [ { "cloth": "Linen", "width": "20 in", "length": "31 in", "from": "Settees" } ] }""",
+                    ("If-Match", tag!)
+                )
+            ).Status
+        );
         var house = (await application.Send(HttpMethod.Get, "/api/house")).Body!["house"]!;
         Assert.Equal("Settees", (string)house["shelf"]![0]!["from"]!);
         Assert.Equal("15", (string)house["rules"]!["keep"]!);
     }
 
     private async Task<(int Status, JsonNode? Body, string? Tag)> Lay(string cloth, string pieces, string more = "") =>
-        await application.Send(HttpMethod.Post, "/api/lay", $$"""{ "cloth": { {{cloth}} }, "steps": 20, "pieces": [ {{pieces}} ]{{more}} }""");
+        await application.Send(
+            HttpMethod.Post,
+            "/api/lay",
+            $$"""{ "cloth": { {{cloth}} }, "steps": 20, "pieces": [ {{pieces}} ]{{more}} }"""
+        );
 
     private async Task<JsonNode> Buy(string cloth)
     {
-        var (status, body, _) = await application.Send(HttpMethod.Post, "/api/yardage", $$"""{ "unit": "in", "covers": [{ "key": "a", "cover": {{Seat}} }], "cloth": {{cloth}}, "compare": true }""");
+        var (status, body, _) = await application.Send(
+            HttpMethod.Post,
+            "/api/yardage",
+            $$"""{ "unit": "in", "covers": [{ "key": "a", "cover": {{Seat}} }], "cloth": {{cloth}}, "compare": true }"""
+        );
         Assert.Equal(200, status);
         return body!;
     }

@@ -35,26 +35,44 @@ public sealed class RoomsPictureTests
         var known = ArchitectureTests.Rooms.ToDictionary(room => room, _ => new HashSet<string>());
         foreach (var type in module.GetTypes().Where(type => RoomOf(type) is not null))
         {
-            var named = type.Methods.SelectMany(Named).Concat(type.Fields.Select(field => field.FieldType)).Concat(type.BaseType is null ? [] : [type.BaseType]);
+            var named = type
+                .Methods.SelectMany(Named)
+                .Concat(type.Fields.Select(field => field.FieldType))
+                .Concat(type.BaseType is null ? [] : [type.BaseType]);
             known[RoomOf(type)!].UnionWith(named.SelectMany(Flat).Select(RoomOf).OfType<string>().Where(room => room != RoomOf(type)));
         }
 
         return known;
     }
 
-    private static IEnumerable<TypeReference> Named(MethodDefinition method) => method.Parameters.Select(parameter => parameter.ParameterType)
-        .Append(method.ReturnType)
-        .Concat(!method.HasBody ? [] : method.Body.Variables.Select(variable => variable.VariableType).Concat(method.Body.Instructions.Select(instruction => instruction.Operand switch
-        {
-            MethodReference called => called.DeclaringType,
-            FieldReference field => field.DeclaringType,
-            TypeReference named => named,
-            _ => null,
-        }).OfType<TypeReference>()));
+    private static IEnumerable<TypeReference> Named(MethodDefinition method) =>
+        method
+            .Parameters.Select(parameter => parameter.ParameterType)
+            .Append(method.ReturnType)
+            .Concat(
+                !method.HasBody
+                    ? []
+                    : method
+                        .Body.Variables.Select(variable => variable.VariableType)
+                        .Concat(
+                            method
+                                .Body.Instructions.Select(instruction =>
+                                    instruction.Operand switch
+                                    {
+                                        MethodReference called => called.DeclaringType,
+                                        FieldReference field => field.DeclaringType,
+                                        TypeReference named => named,
+                                        _ => null,
+                                    }
+                                )
+                                .OfType<TypeReference>()
+                        )
+            );
 
-    private static IEnumerable<TypeReference> Flat(TypeReference type) => type is GenericInstanceType generic
-        ? generic.GenericArguments.SelectMany(Flat).Append(generic.ElementType)
-        : type is TypeSpecification wrapped ? Flat(wrapped.ElementType) : [type];
+    private static IEnumerable<TypeReference> Flat(TypeReference type) =>
+        type is GenericInstanceType generic ? generic.GenericArguments.SelectMany(Flat).Append(generic.ElementType)
+        : type is TypeSpecification wrapped ? Flat(wrapped.ElementType)
+        : [type];
 
     private static string? RoomOf(TypeReference type)
     {
@@ -73,13 +91,17 @@ public sealed class RoomsPictureTests
         var (width, height) = (Names + (Cell * rooms.Length) + 10, Names + (Cell * rooms.Length) + 10);
         var svg = new StringBuilder();
         void Put(FormattableString line) => svg.Append(line.ToString(CultureInfo.InvariantCulture)).Append('\n');
-        Put($"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{width}\" height=\"{height}\" viewBox=\"0 0 {width} {height}\" font-family=\"sans-serif\" font-size=\"13\">");
+        Put(
+            $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{width}\" height=\"{height}\" viewBox=\"0 0 {width} {height}\" font-family=\"sans-serif\" font-size=\"13\">"
+        );
         Put($"<title>Who knows whom in the core: a dot where the room on the left knows the room above</title>");
         Put($"<rect width=\"{width}\" height=\"{height}\" fill=\"#fdf9f1\"/>");
         for (var row = 0; row < rooms.Length; row++)
         {
             var y = Names + (Cell * row);
-            Put($"<rect x=\"{Names}\" y=\"{y}\" width=\"{Cell * rooms.Length}\" height=\"{Cell}\" fill=\"{(row % 2 == 0 ? "#f3ead8" : "#fdf9f1")}\"/>");
+            Put(
+                $"<rect x=\"{Names}\" y=\"{y}\" width=\"{Cell * rooms.Length}\" height=\"{Cell}\" fill=\"{(row % 2 == 0 ? "#f3ead8" : "#fdf9f1")}\"/>"
+            );
             Put($"<rect x=\"{Names + (Cell * row)}\" y=\"{y}\" width=\"{Cell}\" height=\"{Cell}\" fill=\"#f2b93b\"/>");
             Put($"<text x=\"{Names - 8}\" y=\"{y + 17}\" text-anchor=\"end\" fill=\"#22303a\">{rooms[row]}</text>");
             Put($"<text transform=\"translate({Names + (Cell * row) + 17} {Names - 8}) rotate(-90)\" fill=\"#22303a\">{rooms[row]}</text>");
@@ -87,7 +109,9 @@ public sealed class RoomsPictureTests
             {
                 if (known[rooms[row]].Contains(rooms[column]))
                 {
-                    Put($"<circle cx=\"{Names + (Cell * column) + (Cell / 2)}\" cy=\"{y + (Cell / 2)}\" r=\"6\" fill=\"{(column < row ? "#22303a" : "#b3261e")}\"/>");
+                    Put(
+                        $"<circle cx=\"{Names + (Cell * column) + (Cell / 2)}\" cy=\"{y + (Cell / 2)}\" r=\"6\" fill=\"{(column < row ? "#22303a" : "#b3261e")}\"/>"
+                    );
                 }
             }
         }

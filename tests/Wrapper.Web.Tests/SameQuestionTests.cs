@@ -6,9 +6,15 @@ namespace Wrapper.Web.Tests;
 public sealed class SameQuestionTests(Application application) : IClassFixture<Application>
 {
     [Theory]
-    [InlineData("/api/yardage", """{ "unit": "in", "covers": [ { "key": "a", "cover": CUSHION } ], "cloth": { "width": "54" }, "steps": 20 }""")]
+    [InlineData(
+        "/api/yardage",
+        """{ "unit": "in", "covers": [ { "key": "a", "cover": CUSHION } ], "cloth": { "width": "54" }, "steps": 20 }"""
+    )]
     [InlineData("/api/make-ups", """{ "unit": "in", "cover": CUSHION, "cloth": { "width": "54" } }""")]
-    [InlineData("/api/cloth-at-hand", """{ "unit": "in", "cloth": { "width": "40", "selvage": "0" }, "length": "36", "forms": ["pillowcase"] }""")]
+    [InlineData(
+        "/api/cloth-at-hand",
+        """{ "unit": "in", "cloth": { "width": "40", "selvage": "0" }, "length": "36", "forms": ["pillowcase"] }"""
+    )]
     public async Task The_same_question_has_the_same_answer_at_once_and_another_figure_its_own(string path, string question)
     {
         var asked = question.Replace("CUSHION", Cushion("21 1/4"), StringComparison.Ordinal);
@@ -16,7 +22,10 @@ public sealed class SameQuestionTests(Application application) : IClassFixture<A
         Assert.Equal((200, false, true), (first.Status, first.IsKept, again.IsKept));
         Assert.Equal(first.Body, again.Body);
 
-        var other = await Ask(path, asked.Replace("21 1/4", "41 1/4", StringComparison.Ordinal).Replace("\"36\"", "\"72\"", StringComparison.Ordinal));
+        var other = await Ask(
+            path,
+            asked.Replace("21 1/4", "41 1/4", StringComparison.Ordinal).Replace("\"36\"", "\"72\"", StringComparison.Ordinal)
+        );
         Assert.Equal((200, false), (other.Status, other.IsKept));
         Assert.NotEqual(first.Body, other.Body);
         Assert.Equal(first.Body, (await Ask(path, asked)).Body);

@@ -27,10 +27,14 @@ public sealed class SizesTests
     [Fact]
     public void No_file_is_longer_than_three_hundred_lines()
     {
-        var files = Directory.GetFiles(Path.Combine(Wrapper.Tests.Repository.Root(), "src"), "*.cs", SearchOption.AllDirectories)
-            .Where(file => !file.Split(Path.DirectorySeparatorChar).Any(part => part is "obj" or "bin")).ToList();
+        var files = Directory
+            .GetFiles(Path.Combine(Wrapper.Tests.Repository.Root(), "src"), "*.cs", SearchOption.AllDirectories)
+            .Where(file => !file.Split(Path.DirectorySeparatorChar).Any(part => part is "obj" or "bin"))
+            .ToList();
         Assert.True(files.Count > 200, $"only {files.Count} files were looked at");
-        var longer = files.Select(file => (Name: Path.GetFileName(file), Lines: File.ReadLines(file).Count())).Where(file => file.Lines > LongestFile);
+        var longer = files
+            .Select(file => (Name: Path.GetFileName(file), Lines: File.ReadLines(file).Count()))
+            .Where(file => file.Lines > LongestFile);
         Assert.Empty(longer);
     }
 
@@ -38,12 +42,26 @@ public sealed class SizesTests
     public void No_method_takes_more_than_seven_arguments_without_a_reason()
     {
         var found = new List<string>();
-        foreach (var assembly in new[] { typeof(Length), typeof(CoverDocument), typeof(JobStore), typeof(TapeFeed), typeof(JobChanges) }.Select(type => type.Assembly))
+        foreach (
+            var assembly in new[] { typeof(Length), typeof(CoverDocument), typeof(JobStore), typeof(TapeFeed), typeof(JobChanges) }.Select(
+                type => type.Assembly
+            )
+        )
         {
             using var module = ModuleDefinition.ReadModule(assembly.Location);
-            found.AddRange(module.GetTypes().SelectMany(type => type.Methods)
-                .Where(method => !method.IsConstructor && method.Name != "Deconstruct" && !method.Name.Contains('<', StringComparison.Ordinal) && !method.DeclaringType.Name.Contains('<', StringComparison.Ordinal) && method.Parameters.Count > MostArguments)
-                .Select(method => $"{method.DeclaringType.Name}.{method.Name}"));
+            found.AddRange(
+                module
+                    .GetTypes()
+                    .SelectMany(type => type.Methods)
+                    .Where(method =>
+                        !method.IsConstructor
+                        && method.Name != "Deconstruct"
+                        && !method.Name.Contains('<', StringComparison.Ordinal)
+                        && !method.DeclaringType.Name.Contains('<', StringComparison.Ordinal)
+                        && method.Parameters.Count > MostArguments
+                    )
+                    .Select(method => $"{method.DeclaringType.Name}.{method.Name}")
+            );
         }
 
         Assert.True(Reasons.Keys.Order().SequenceEqual(found.Distinct().Order()), string.Join(", ", found.Distinct().Order()));

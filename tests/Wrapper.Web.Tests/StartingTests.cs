@@ -81,7 +81,11 @@ public sealed class StartingTests : IDisposable
             database.CopyTo(good);
         }
 
-        await File.WriteAllTextAsync(Path.Combine(copies, "wrapper-2026-12-01-090000.db"), "half a copy", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(
+            Path.Combine(copies, "wrapper-2026-12-01-090000.db"),
+            "half a copy",
+            TestContext.Current.CancellationToken
+        );
         await File.WriteAllTextAsync(file, isForeign ? new string('x', 5000) : "", TestContext.Current.CancellationToken);
         var (code, said) = await Started("--urls", "http://127.0.0.1:0");
         Assert.Equal(1, code);
@@ -106,9 +110,16 @@ public sealed class StartingTests : IDisposable
 
     private async Task<(int Code, string Said)> Started(params string[] arguments)
     {
-        var start = new ProcessStartInfo("dotnet", [typeof(Program).Assembly.Location, "--data", _directory, .. arguments]) { RedirectStandardError = true, RedirectStandardOutput = true };
+        var start = new ProcessStartInfo("dotnet", [typeof(Program).Assembly.Location, "--data", _directory, .. arguments])
+        {
+            RedirectStandardError = true,
+            RedirectStandardOutput = true,
+        };
         using var process = Process.Start(start)!;
-        var (errors, output) = (process.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken), process.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken));
+        var (errors, output) = (
+            process.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken),
+            process.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken)
+        );
         await process.WaitForExitAsync(TestContext.Current.CancellationToken);
         return (process.ExitCode, await errors + await output);
     }

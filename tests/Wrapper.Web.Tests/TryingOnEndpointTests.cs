@@ -28,7 +28,10 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
         Assert.Equal(1, (int)one["number"]!);
         var top = one["cards"]!.AsArray().Single(card => (string)card!["id"]! == "seam-top-back")!;
         Assert.Equal(("⅞", "from the edge, right; elsewhere ½ in"), ((string)top["figure"]!["shown"]!, (string)top["figure"]!["of"]!));
-        Assert.Contains("Since the try-on, right: ⅞ in from the raw edge of the top plate.", top["hints"]!.AsArray().Select(hint => (string)hint!));
+        Assert.Contains(
+            "Since the try-on, right: ⅞ in from the raw edge of the top plate.",
+            top["hints"]!.AsArray().Select(hint => (string)hint!)
+        );
     }
 
     [Fact]
@@ -37,8 +40,15 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
         var job = await Workroom.Job(application);
         await CutAndSew(job, "turn");
         var tried = await Try(job, "-3/8");
-        var unpick = tried["lines"]!.AsArray().Where(line => (string)line!["mend"]! == "unpick").Select(line => (string)line!["text"]!).ToList();
-        Assert.Contains(unpick, text => text.StartsWith("Unpick right of boxing, top plate", StringComparison.Ordinal) && text.Contains("⅞ in from the raw edge of top plate", StringComparison.Ordinal));
+        var unpick = tried["lines"]!
+            .AsArray()
+            .Where(line => (string)line!["mend"]! == "unpick")
+            .Select(line => (string)line!["text"]!)
+            .ToList();
+        Assert.Contains(unpick, text =>
+            text.StartsWith("Unpick right of boxing, top plate", StringComparison.Ordinal)
+            && text.Contains("⅞ in from the raw edge of top plate", StringComparison.Ordinal)
+        );
         Assert.Contains(unpick, text => text.Contains("the seam round the top plate", StringComparison.Ordinal));
         await Try(job, "-3/8", keep: (long)tried["version"]!);
         var left = await Ticks(job);
@@ -73,7 +83,11 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
         var job = await Workroom.Job(application);
         await CutAndSew(job, "mark");
         var tried = await Try(job, "1/2");
-        Assert.Contains("Let it out by ¼ in at most", (string)Assert.Single(tried["checks"]!.AsArray())!["text"]!, StringComparison.Ordinal);
+        Assert.Contains(
+            "Let it out by ¼ in at most",
+            (string)Assert.Single(tried["checks"]!.AsArray())!["text"]!,
+            StringComparison.Ordinal
+        );
         Assert.Equal(["A1", "A1"], tried["again"]!.AsArray().Select(piece => (string)piece!["code"]!));
         var before = await LeftToCut(job);
         await Try(job, "1/2", keep: (long)tried["version"]!);
@@ -84,19 +98,45 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
     public async Task What_cannot_be_heard_says_why_and_writes_nothing()
     {
         var job = await Workroom.Job(application);
-        await Refused(job, 422, "How far is the right to be moved?", """{ "number": 1, "carried": true, "found": [{ "side": "right", "by": "much" }] }""");
-        await Refused(job, 422, "“sideways” is no side to take in or let out", """{ "number": 1, "carried": true, "found": [{ "side": "sideways", "by": "-1" }] }""");
+        await Refused(
+            job,
+            422,
+            "How far is the right to be moved?",
+            """{ "number": 1, "carried": true, "found": [{ "side": "right", "by": "much" }] }"""
+        );
+        await Refused(
+            job,
+            422,
+            "“sideways” is no side to take in or let out",
+            """{ "number": 1, "carried": true, "found": [{ "side": "sideways", "by": "-1" }] }"""
+        );
         await Refused(job, 422, "There are 2 of this cover, and no number 3", """{ "number": 3, "carried": true, "found": [] }""");
         await Refused(job, 422, "nothing to keep", """{ "number": 1, "carried": true, "found": [], "keep": true, "version": 1 }""");
         await Refused(job, 422, "each entry has a side", """{ "number": 1, "carried": true, "found": [null] }""");
         await Refused(job, 422, "measure again", """{ "number": 1, "carried": true, "found": [{ "side": "right", "by": "-12" }] }""");
-        await Refused(job, 412, "changed elsewhere", """{ "number": 1, "carried": true, "found": [{ "side": "right", "by": "-1/4" }], "keep": true, "version": 99 }""");
+        await Refused(
+            job,
+            412,
+            "changed elsewhere",
+            """{ "number": 1, "carried": true, "found": [{ "side": "right", "by": "-1/4" }], "keep": true, "version": 99 }"""
+        );
         var (_, work, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work");
         Assert.Empty(work!["entries"]!.AsArray());
-        var (missing, _, _) = await application.Send(HttpMethod.Post, $"/api/jobs/{job}/covers/none/trying-on", """{ "number": 1, "carried": true, "found": [] }""");
+        var (missing, _, _) = await application.Send(
+            HttpMethod.Post,
+            $"/api/jobs/{job}/covers/none/trying-on",
+            """{ "number": 1, "carried": true, "found": [] }"""
+        );
         Assert.Equal(404, missing);
-        var pinned = await Workroom.Job(application, """{ "id": "seat", "name": "Sheet", "form": "throw-over", "measures": { "shape": "chair", "seatWidth": "40", "seatRun": "70", "armRun": "50", "armDepth": "30" } }""");
-        var (flat, problem, _) = await application.Send(HttpMethod.Post, $"/api/jobs/{pinned}/covers/seat/trying-on", """{ "number": 1, "carried": true, "found": [{ "side": "left", "by": "-1" }] }""");
+        var pinned = await Workroom.Job(
+            application,
+            """{ "id": "seat", "name": "Sheet", "form": "throw-over", "measures": { "shape": "chair", "seatWidth": "40", "seatRun": "70", "armRun": "50", "armDepth": "30" } }"""
+        );
+        var (flat, problem, _) = await application.Send(
+            HttpMethod.Post,
+            $"/api/jobs/{pinned}/covers/seat/trying-on",
+            """{ "number": 1, "carried": true, "found": [{ "side": "left", "by": "-1" }] }"""
+        );
         Assert.Equal(422, flat);
         Assert.NotEmpty((string)problem!["detail"]!);
     }
@@ -110,7 +150,15 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
 
     private async Task<JsonNode> Try(string job, string by, long? keep = null, bool carried = true)
     {
-        var body = new JsonObject { ["number"] = 1, ["carried"] = carried, ["found"] = new JsonArray(new JsonObject { ["side"] = "right", ["by"] = by }), ["keep"] = keep is not null, ["version"] = keep, ["by"] = "Ann" };
+        var body = new JsonObject
+        {
+            ["number"] = 1,
+            ["carried"] = carried,
+            ["found"] = new JsonArray(new JsonObject { ["side"] = "right", ["by"] = by }),
+            ["keep"] = keep is not null,
+            ["version"] = keep,
+            ["by"] = "Ann",
+        };
         var (status, answer, _) = await application.Send(HttpMethod.Post, $"/api/jobs/{job}/covers/seat/trying-on", body.ToJsonString());
         Assert.Equal(200, status);
         return answer!;
@@ -122,14 +170,20 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
         return cards!;
     }
 
-    private static JsonNode Fitted(JsonNode cards, string card) => Assert.Single(cards["fitted"]!.AsArray())!["cards"]!.AsArray().Single(known => (string)known!["id"]! == card)!;
+    private static JsonNode Fitted(JsonNode cards, string card) =>
+        Assert.Single(cards["fitted"]!.AsArray())!["cards"]!.AsArray().Single(known => (string)known!["id"]! == card)!;
 
     private async Task<List<string>> Ticks(string job)
     {
         var (_, work, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work");
         var entries = work!["entries"]!.AsArray();
         var undone = entries.Where(entry => (string)entry!["kind"]! == "undone").Select(entry => (string)entry!["subject"]!).ToHashSet();
-        return [.. entries.Where(entry => (string)entry!["kind"]! == "sewn" && !undone.Contains((string)entry!["id"]!)).Select(entry => (string)entry!["subject"]!)];
+        return
+        [
+            .. entries
+                .Where(entry => (string)entry!["kind"]! == "sewn" && !undone.Contains((string)entry!["id"]!))
+                .Select(entry => (string)entry!["subject"]!),
+        ];
     }
 
     private async Task<double> PlateWidth(string job) =>
@@ -149,17 +203,33 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
         foreach (var card in cutting!["cloths"]![0]!["cards"]!.AsArray())
         {
             var copies = card!["copies"]!.AsArray();
-            foreach (var copy in copies.OrderBy(copy => (int)copy!["copy"]!).Where(copy => (int)copy!["copy"]! <= Math.Max(1, (int)card["quantity"]! / 2)))
+            foreach (
+                var copy in copies
+                    .OrderBy(copy => (int)copy!["copy"]!)
+                    .Where(copy => (int)copy!["copy"]! <= Math.Max(1, (int)card["quantity"]! / 2))
+            )
             {
                 var size = card["size"]!;
-                entries.Add(Workroom.Entry($"cut-{card["piece"]}-{copy!["copy"]}", "cut", ("cover", "seat"), ("number", (int)copy["copy"]!), ("subject", (string)card["piece"]!), ("cut", new JsonObject
-                {
-                    ["cloth"] = "main",
-                    ["outline"] = card["outline"]!.DeepClone(),
-                    ["width"] = (double)size["width"]!,
-                    ["length"] = (double)size["length"]!,
-                    ["edges"] = size["edges"]!.DeepClone(),
-                })));
+                entries.Add(
+                    Workroom.Entry(
+                        $"cut-{card["piece"]}-{copy!["copy"]}",
+                        "cut",
+                        ("cover", "seat"),
+                        ("number", (int)copy["copy"]!),
+                        ("subject", (string)card["piece"]!),
+                        (
+                            "cut",
+                            new JsonObject
+                            {
+                                ["cloth"] = "main",
+                                ["outline"] = card["outline"]!.DeepClone(),
+                                ["width"] = (double)size["width"]!,
+                                ["length"] = (double)size["length"]!,
+                                ["edges"] = size["edges"]!.DeepClone(),
+                            }
+                        )
+                    )
+                );
             }
         }
 

@@ -21,7 +21,9 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
         var (_, read, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/work");
         Assert.Equal(["one", "two", "three"], Ids(read!));
         Assert.Equal(3.5, (double)read!["entries"]![0]!["minutes"]!);
-        Assert.Empty((await application.Send(HttpMethod.Get, $"/api/jobs/{await Workroom.Job(application)}/work")).Body!["entries"]!.AsArray());
+        Assert.Empty(
+            (await application.Send(HttpMethod.Get, $"/api/jobs/{await Workroom.Job(application)}/work")).Body!["entries"]!.AsArray()
+        );
     }
 
     [Fact]
@@ -70,9 +72,18 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     [InlineData("""{ "pace": { "kind": "seam", "metres": 1, "items": 1, "share": 7 } }""", "pace.share")]
     [InlineData("""{ "kind": "cut" }""", "cut")]
     [InlineData("""{ "kind": "cut", "cut": {} }""", "cut.cloth")]
-    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [null, [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [] } }""", "cut.outline.0")]
-    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1]], "width": 1, "length": 1, "edges": [] } }""", "cut.outline")]
-    [InlineData("""{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [null] } }""", "cut.edges.0")]
+    [InlineData(
+        """{ "kind": "cut", "cut": { "cloth": "main", "outline": [null, [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [] } }""",
+        "cut.outline.0"
+    )]
+    [InlineData(
+        """{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1]], "width": 1, "length": 1, "edges": [] } }""",
+        "cut.outline"
+    )]
+    [InlineData(
+        """{ "kind": "cut", "cut": { "cloth": "main", "outline": [[0, 0], [0, 1], [1, 1]], "width": 1, "length": 1, "edges": [null] } }""",
+        "cut.edges.0"
+    )]
     [InlineData("""{ "kind": "closed", "handOver": {} }""", "handOver.unpick")]
     [InlineData("""{ "kind": "lay", "lay": [null] }""", "lay.0")]
     [InlineData("""{ "kind": "lay", "lay": [{ "copy": 1 }] }""", "lay.0.cover")]
@@ -115,8 +126,12 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     {
         var job = await Workroom.Job(application);
         await Workroom.Tell(application, job, Workroom.Sewn("first", "turn", by: "Wren"));
-        var told = await Task.WhenAll(Enumerable.Range(0, 210).Select(i => Workroom.Tell(application, job, Workroom.Sewn($"e{i}", "turn"))));
-        Assert.All(told, one => Assert.Equal((200, "done-before"), (one.Status, (string)Assert.Single(one.Answer["notes"]!.AsArray())!["code"]!)));
+        var told = await Task.WhenAll(
+            Enumerable.Range(0, 210).Select(i => Workroom.Tell(application, job, Workroom.Sewn($"e{i}", "turn")))
+        );
+        Assert.All(told, one =>
+            Assert.Equal((200, "done-before"), (one.Status, (string)Assert.Single(one.Answer["notes"]!.AsArray())!["code"]!))
+        );
     }
 
     [Fact]
@@ -124,13 +139,41 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     {
         var job = await Workroom.Job(application);
         var outline = new JsonArray([.. Enumerable.Range(0, 40).Select(i => new JsonArray(i * 10.123456789, i * i * 1.987654321))]);
-        var edges = new JsonArray([.. Enumerable.Range(0, 40).Select(i => new JsonObject { ["name"] = $"edge-{i}", ["length"] = 10.5, ["allowance"] = 12.7 })]);
+        var edges = new JsonArray([
+            .. Enumerable
+                .Range(0, 40)
+                .Select(i => new JsonObject
+                {
+                    ["name"] = $"edge-{i}",
+                    ["length"] = 10.5,
+                    ["allowance"] = 12.7,
+                }),
+        ]);
         foreach (var part in Enumerable.Range(0, 620).Chunk(100))
         {
-            JsonObject[] entries = [.. part.Select(i => Workroom.Entry($"c{i}", "cut", ("cover", "seat"), ("number", 1 + (i % 2)), ("subject", $"piece-{i / 2}"), ("cut", new JsonObject
-            {
-                ["cloth"] = "main", ["outline"] = outline.DeepClone(), ["width"] = 500, ["length"] = 400, ["edges"] = edges.DeepClone(),
-            })))];
+            JsonObject[] entries =
+            [
+                .. part.Select(i =>
+                    Workroom.Entry(
+                        $"c{i}",
+                        "cut",
+                        ("cover", "seat"),
+                        ("number", 1 + (i % 2)),
+                        ("subject", $"piece-{i / 2}"),
+                        (
+                            "cut",
+                            new JsonObject
+                            {
+                                ["cloth"] = "main",
+                                ["outline"] = outline.DeepClone(),
+                                ["width"] = 500,
+                                ["length"] = 400,
+                                ["edges"] = edges.DeepClone(),
+                            }
+                        )
+                    )
+                ),
+            ];
             Assert.Equal(200, (await Workroom.Tell(application, job, entries)).Status);
         }
 
@@ -160,7 +203,17 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     {
         var job = await Workroom.Job(application);
         var (_, stored, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}");
-        Assert.Equal(200, (await application.Send(HttpMethod.Delete, $"/api/jobs/{job}/covers/seat", null, ("If-Match", $"\"{(long)stored!["covers"]![0]!["version"]!}\""))).Status);
+        Assert.Equal(
+            200,
+            (
+                await application.Send(
+                    HttpMethod.Delete,
+                    $"/api/jobs/{job}/covers/seat",
+                    null,
+                    ("If-Match", $"\"{(long)stored!["covers"]![0]!["version"]!}\"")
+                )
+            ).Status
+        );
         var (_, answer) = await Workroom.Tell(application, job, Workroom.Sewn("late", "turn"));
         Assert.Equal(["late"], Ids(answer));
         Assert.Equal("cover-gone", (string)Assert.Single(answer["notes"]!.AsArray())!["code"]!);
@@ -186,7 +239,12 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
     public async Task The_work_goes_with_the_job_in_its_file()
     {
         var job = await Workroom.Job(application);
-        await Workroom.Tell(application, job, Workroom.Sewn("one", "turn"), Workroom.Entry("two", "flaw", ("subject", "main"), ("stretch", new JsonArray(0, 100, 50, 80))));
+        await Workroom.Tell(
+            application,
+            job,
+            Workroom.Sewn("one", "turn"),
+            Workroom.Entry("two", "flaw", ("subject", "main"), ("stretch", new JsonArray(0, 100, 50, 80)))
+        );
         var (_, file, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/export");
         var (status, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", file!.ToJsonString());
         Assert.Equal(200, status);
@@ -221,12 +279,24 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
         var job = await Workroom.Job(own);
         Assert.Empty((await own.Send(HttpMethod.Get, "/api/house")).Body!["pace"]!.AsObject());
         var before = await Minutes(own, job);
-        var ticks = Enumerable.Range(0, 6).Select(i =>
-        {
-            var entry = Workroom.Sewn($"e{i}", $"seam-{i}");
-            (entry["minutes"], entry["pace"]) = (9, new JsonObject { ["kind"] = "seam", ["metres"] = 1, ["items"] = 1, ["share"] = 1 });
-            return entry;
-        }).ToArray();
+        var ticks = Enumerable
+            .Range(0, 6)
+            .Select(i =>
+            {
+                var entry = Workroom.Sewn($"e{i}", $"seam-{i}");
+                (entry["minutes"], entry["pace"]) = (
+                    9,
+                    new JsonObject
+                    {
+                        ["kind"] = "seam",
+                        ["metres"] = 1,
+                        ["items"] = 1,
+                        ["share"] = 1,
+                    }
+                );
+                return entry;
+            })
+            .ToArray();
         await Workroom.Tell(own, job, ticks);
         Assert.Equal("9", (string)(await own.Send(HttpMethod.Get, "/api/house")).Body!["pace"]!["minutesPerSeam"]!);
         Assert.True(await Minutes(own, job) > before * 2);
@@ -251,7 +321,12 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
         await Workroom.Tell(house, begun, Workroom.Sewn("a", first));
         var (before, other) = (await Order(house, begun), await Order(house, free));
         var (_, settings, _) = await house.Send(HttpMethod.Get, "/api/house");
-        var (status, _, _) = await house.Send(HttpMethod.Put, "/api/house", """{ "rules": {}, "shelf": [], "schools": { "ring": "front" } }""", ("If-Match", $"\"{(long)settings!["version"]!}\""));
+        var (status, _, _) = await house.Send(
+            HttpMethod.Put,
+            "/api/house",
+            """{ "rules": {}, "shelf": [], "schools": { "ring": "front" } }""",
+            ("If-Match", $"\"{(long)settings!["version"]!}\"")
+        );
         Assert.Equal(200, status);
         Assert.Equal(before, await Order(house, begun));
         Assert.NotEqual(other, await Order(house, free));
@@ -261,7 +336,12 @@ public sealed class WorkEndpointTests(Application application) : IClassFixture<A
         tick["schools"] = new JsonObject { ["ring"] = "front" };
         await Workroom.Tell(house, free, tick);
         (_, settings, _) = await house.Send(HttpMethod.Get, "/api/house");
-        await house.Send(HttpMethod.Put, "/api/house", """{ "rules": {}, "shelf": [], "schools": { "ring": "ring" } }""", ("If-Match", $"\"{(long)settings!["version"]!}\""));
+        await house.Send(
+            HttpMethod.Put,
+            "/api/house",
+            """{ "rules": {}, "shelf": [], "schools": { "ring": "ring" } }""",
+            ("If-Match", $"\"{(long)settings!["version"]!}\"")
+        );
         Assert.Equal(front, await Order(house, free));
     }
 

@@ -14,7 +14,10 @@ internal static class Workroom
     public static async Task<string> Job(Application application, string cover = Cover)
     {
         var (status, made, _) = await application.Send(
-            HttpMethod.Post, "/api/jobs/import", $$"""{ "format": 2, "name": "Saloon", "unit": "in", "cloth": { "name": "Ticking", "width": "54" }, "covers": [{{cover}}] }""");
+            HttpMethod.Post,
+            "/api/jobs/import",
+            $$"""{ "format": 2, "name": "Saloon", "unit": "in", "cloth": { "name": "Ticking", "width": "54" }, "covers": [{{cover}}] }"""
+        );
         Assert.Equal(200, status);
         return (string)made!["id"]!;
     }
@@ -42,7 +45,11 @@ internal static class Workroom
         var cut = new JsonObject
         {
             ["cloth"] = (string)cloth["key"]!,
-            ["outline"] = new JsonArray([.. card["outline"]!.AsArray().Select(corner => new JsonArray((double)corner![0]! + (double)lies["x"]!, (double)corner[1]! + (double)lies["y"]!))]),
+            ["outline"] = new JsonArray([
+                .. card["outline"]!
+                    .AsArray()
+                    .Select(corner => new JsonArray((double)corner![0]! + (double)lies["x"]!, (double)corner[1]! + (double)lies["y"]!)),
+            ]),
             ["width"] = (double)card["size"]!["width"]!,
             ["length"] = (double)card["size"]!["length"]!,
             ["edges"] = card["size"]!["edges"]!.DeepClone(),
@@ -53,7 +60,16 @@ internal static class Workroom
     /// <summary>An entry of any kind.</summary>
     public static JsonObject Entry(string id, string kind, params (string Field, JsonNode Value)[] rest)
     {
-        var entry = new JsonObject { ["id"] = id, ["kind"] = kind, ["cover"] = "", ["number"] = 0, ["subject"] = "", ["at"] = "2026-03-14T09:26:00Z", ["by"] = "" };
+        var entry = new JsonObject
+        {
+            ["id"] = id,
+            ["kind"] = kind,
+            ["cover"] = "",
+            ["number"] = 0,
+            ["subject"] = "",
+            ["at"] = "2026-03-14T09:26:00Z",
+            ["by"] = "",
+        };
         foreach (var (field, value) in rest)
         {
             entry[field] = value;

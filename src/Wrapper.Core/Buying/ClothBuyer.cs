@@ -51,8 +51,13 @@ public sealed class ClothBuyer
 
         var (key, asked) = (KeyOf(cloth), cloth.ForDraft);
         return input.Cloths.Count == 0
-            ? input with { Cloths = new Dictionary<string, DraftCloth> { [key] = asked }, OwnCloth = key }
-            : input.Cloths.GetValueOrDefault(key) == asked ? input : input with { Cloths = new Dictionary<string, DraftCloth>(input.Cloths) { [key] = asked } };
+                ? input with
+                {
+                    Cloths = new Dictionary<string, DraftCloth> { [key] = asked },
+                    OwnCloth = key,
+                }
+            : input.Cloths.GetValueOrDefault(key) == asked ? input
+            : input with { Cloths = new Dictionary<string, DraftCloth>(input.Cloths) { [key] = asked } };
     }
 
     /// <summary>What pieces cut from this cloth say.</summary>
@@ -64,8 +69,13 @@ public sealed class ClothBuyer
     /// <param name="shouldStop">Asked between orders.</param>
     /// <param name="available">The length there is of it: a lay that fits is good enough; null for a roll.</param>
     /// <param name="onShorter">Told of the first answer and of each with a shorter lay.</param>
-    public Yardage Buy(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null, Length? available = null, Action<Yardage>? onShorter = null) =>
-        Buy(cloth, Drafted(cloth, proved: true), steps, shouldStop, available, onShorter);
+    public Yardage Buy(
+        ClothSpecification cloth,
+        int steps,
+        Func<bool>? shouldStop = null,
+        Length? available = null,
+        Action<Yardage>? onShorter = null
+    ) => Buy(cloth, Drafted(cloth, proved: true), steps, shouldStop, available, onShorter);
 
     /// <summary>The same without the proof: an estimate that stands beside others and is not cut from.</summary>
     public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null) =>
@@ -81,7 +91,13 @@ public sealed class ClothBuyer
         var drafted = Drafted(cloth, proved: false);
         var area = drafted.Pieces.Sum(piece => piece.Copies * LayShape.Of(piece.Shape, 0).Area);
         var isTooMuch = cloth.Remnants.Count == 0 && area * LeastArea > cloth.UsableWidth.Millimetres * available.Millimetres;
-        return drafted.LeftOut.Count == 0 && !isTooMuch && Buy(cloth, drafted, steps, shouldStop, available, onShorter: null) is { Lay: { } lay } yardage && lay.Length <= available ? yardage : null;
+        return
+            drafted.LeftOut.Count == 0
+            && !isTooMuch
+            && Buy(cloth, drafted, steps, shouldStop, available, onShorter: null) is { Lay: { } lay } yardage
+            && lay.Length <= available
+            ? yardage
+            : null;
     }
 
     /// <summary>The drafts on this cloth and what would be laid of them, without looking for a lay.</summary>
@@ -102,22 +118,50 @@ public sealed class ClothBuyer
             else if (CoverDrafts.MayLieOn(cover.Input, cloth))
             {
                 leftOut.Add(cover.Key);
-                checks.AddRange(outcome.Checks.Where(check => check.Concerns is CheckConcern.Cloth or CheckConcern.Proof).Select(check => Named(check, cover)));
+                checks.AddRange(
+                    outcome
+                        .Checks.Where(check => check.Concerns is CheckConcern.Cloth or CheckConcern.Proof)
+                        .Select(check => Named(check, cover))
+                );
             }
         }
 
-        var pieces = _covers.Where(cover => drafts.ContainsKey(cover.Key))
+        var pieces = _covers
+            .Where(cover => drafts.ContainsKey(cover.Key))
             .SelectMany(cover => LaidOf(cover.Key, drafts[cover.Key], cloth))
             .ToList();
-        var cut = pieces.Where(piece => piece.Piece.Use is not (PieceUse.Casing or PieceUse.Joined)).Select(piece => piece.Cover).ToHashSet(); // casing and strips are joined at any width
-        return Bought(cloth, lay: null, pieces) with { LeftOut = leftOut, Checks = checks, Drafts = drafts, Joins = drafts.Where(draft => cut.Contains(draft.Key)).Sum(draft => draft.Value.Joins) };
+        var cut = pieces
+            .Where(piece => piece.Piece.Use is not (PieceUse.Casing or PieceUse.Joined))
+            .Select(piece => piece.Cover)
+            .ToHashSet(); // casing and strips are joined at any width
+        return Bought(cloth, lay: null, pieces) with
+        {
+            LeftOut = leftOut,
+            Checks = checks,
+            Drafts = drafts,
+            Joins = drafts.Where(draft => cut.Contains(draft.Key)).Sum(draft => draft.Value.Joins),
+        };
     }
 
-    private Yardage Buy(ClothSpecification cloth, Yardage before, int steps, Func<bool>? shouldStop, Length? available, Action<Yardage>? onShorter)
+    private Yardage Buy(
+        ClothSpecification cloth,
+        Yardage before,
+        int steps,
+        Func<bool>? shouldStop,
+        Length? available,
+        Action<Yardage>? onShorter
+    )
     {
         List<Check> checks = [.. before.Checks];
         List<LaidPiece> pieces = [.. before.Pieces];
-        Yardage Answer(Lay? lay) => Bought(cloth, lay, pieces) with { LeftOut = before.LeftOut, Checks = [.. checks], Drafts = before.Drafts, Joins = before.Joins };
+        Yardage Answer(Lay? lay) =>
+            Bought(cloth, lay, pieces) with
+            {
+                LeftOut = before.LeftOut,
+                Checks = [.. checks],
+                Drafts = before.Drafts,
+                Joins = before.Joins,
+            };
         if (pieces.Count == 0)
         {
             return before;
@@ -139,9 +183,10 @@ public sealed class ClothBuyer
 
         var orders = StepsFor(pieces.Sum(piece => piece.Copies), steps);
         Func<LayRequest, int, Func<bool>?, Action<Lay>?, LayOutcome> plan = folded ? LayPlanner.PlanOnFold : LayPlanner.Plan;
-        var outcomeOfLay = onShorter is null && Lays is { } lays
-            ? lays.Plan(request, orders, folded, shouldStop)
-            : plan(request, orders, shouldStop, onShorter is null ? null : lay => onShorter(Answer(lay)));
+        var outcomeOfLay =
+            onShorter is null && Lays is { } lays
+                ? lays.Plan(request, orders, folded, shouldStop)
+                : plan(request, orders, shouldStop, onShorter is null ? null : lay => onShorter(Answer(lay)));
         checks.AddRange(outcomeOfLay.Checks);
         return Answer(outcomeOfLay.Lay);
     }
@@ -167,29 +212,35 @@ public sealed class ClothBuyer
     internal LengthUnit Unit => _unit;
 
     /// <summary>The lay of these pieces on this cloth, to be planned.</summary>
-    public static LayRequest RequestOf(ClothSpecification cloth, IEnumerable<LaidPiece> pieces) => new()
-    {
-        UsableWidth = cloth.UsableWidth,
-        OneWay = cloth.OneWay,
-        RepeatLength = cloth.Repeats ? cloth.LaidRepeatLength : Length.Zero,
-        RepeatWidth = cloth.Repeats ? cloth.LaidRepeatWidth : Length.Zero,
-        HalfDrop = cloth.Repeats && cloth.HalfDrop,
-        MotifAcross = cloth.Repeats && cloth.MotifAcross is { } motif ? Length.Max(Length.Zero, motif.Times(1 - cloth.GoneAcross) - cloth.Selvage) : null,
-        Space = cloth.Space,
-        CurveSpace = cloth.CurveSpace,
-        Flaws = cloth.Flaws,
-        Remnants = cloth.Remnants,
-        Pinned = cloth.Pinned,
-        Known = cloth.Kept,
-        Pieces = [.. pieces.Select(piece => PiecesToLay.On(cloth, piece))],
-    };
+    public static LayRequest RequestOf(ClothSpecification cloth, IEnumerable<LaidPiece> pieces) =>
+        new()
+        {
+            UsableWidth = cloth.UsableWidth,
+            OneWay = cloth.OneWay,
+            RepeatLength = cloth.Repeats ? cloth.LaidRepeatLength : Length.Zero,
+            RepeatWidth = cloth.Repeats ? cloth.LaidRepeatWidth : Length.Zero,
+            HalfDrop = cloth.Repeats && cloth.HalfDrop,
+            MotifAcross =
+                cloth.Repeats && cloth.MotifAcross is { } motif
+                    ? Length.Max(Length.Zero, motif.Times(1 - cloth.GoneAcross) - cloth.Selvage)
+                    : null,
+            Space = cloth.Space,
+            CurveSpace = cloth.CurveSpace,
+            Flaws = cloth.Flaws,
+            Remnants = cloth.Remnants,
+            Pinned = cloth.Pinned,
+            Known = cloth.Kept,
+            Pieces = [.. pieces.Select(piece => PiecesToLay.On(cloth, piece))],
+        };
 
     /// <summary>Some cover may have a piece of this cloth.</summary>
     public bool MayLieOn(ClothSpecification cloth) => _covers.Any(cover => CoverDrafts.MayLieOn(cover.Input, cloth));
 
     /// <summary>The drafts of the covers whose own cloth this is: what else they take is bought with it, once.</summary>
     public IEnumerable<Draft> OwnDrafts(ClothSpecification cloth, Yardage yardage) =>
-        _covers.Where(cover => yardage.Drafts.ContainsKey(cover.Key) && (cover.Input.Cloths.Count == 0 || cover.Input.OwnKey == KeyOf(cloth))).Select(cover => yardage.Drafts[cover.Key]);
+        _covers
+            .Where(cover => yardage.Drafts.ContainsKey(cover.Key) && (cover.Input.Cloths.Count == 0 || cover.Input.OwnKey == KeyOf(cloth)))
+            .Select(cover => yardage.Drafts[cover.Key]);
 
     /// <summary>The turns a piece may take on this cloth, in degrees counter-clockwise.</summary>
     public static IReadOnlyList<int> TurnsOf(ClothSpecification cloth, LaidPiece piece)
@@ -203,17 +254,27 @@ public sealed class ClothBuyer
         yardage.Lay is { } lay ? CutOrder.Of(lay, RequestOf(cloth, yardage.Pieces).Pieces) : [];
 
     /// <summary>What is left of the cloth bought, washed and trimmed, and is worth keeping by the house's measure.</summary>
-    public IReadOnlyList<Offcut> OffcutsOf(ClothSpecification cloth, Yardage yardage) => yardage is { Lay: { } lay, Buy: { } buy }
-        ? Offcuts.Of(lay, RequestOf(cloth, yardage.Pieces), buy.Value.Times(1 - cloth.GoneAlong) - _rules[Rule.EndTrim].Value, _rules[Rule.Keep].Value)
-        : [];
+    public IReadOnlyList<Offcut> OffcutsOf(ClothSpecification cloth, Yardage yardage) =>
+        yardage is { Lay: { } lay, Buy: { } buy }
+            ? Offcuts.Of(
+                lay,
+                RequestOf(cloth, yardage.Pieces),
+                buy.Value.Times(1 - cloth.GoneAlong) - _rules[Rule.EndTrim].Value,
+                _rules[Rule.Keep].Value
+            )
+            : [];
 
     /// <summary>What is left of a cloth that was cut and is worth keeping by the house's measure.</summary>
     /// <param name="cloth">The cloth.</param>
     /// <param name="cut">The cut lines of all that was cut of it, where they lay.</param>
     /// <param name="flaws">Stretches that were found bad.</param>
     /// <param name="end">How much of it there is.</param>
-    public IReadOnlyList<Offcut> LeftOf(ClothSpecification cloth, IEnumerable<IReadOnlyList<Point>> cut, IEnumerable<Flaw> flaws, Length end) =>
-        Offcuts.After(cut, cloth.Flaws.Concat(flaws), cloth.UsableWidth, end, _rules[Rule.Keep].Value);
+    public IReadOnlyList<Offcut> LeftOf(
+        ClothSpecification cloth,
+        IEnumerable<IReadOnlyList<Point>> cut,
+        IEnumerable<Flaw> flaws,
+        Length end
+    ) => Offcuts.After(cut, cloth.Flaws.Concat(flaws), cloth.UsableWidth, end, _rules[Rule.Keep].Value);
 
     /// <summary>The same job on every width on offer, with what each does better than the others.</summary>
     /// <param name="cloth">The cloth chosen.</param>
@@ -222,8 +283,13 @@ public sealed class ClothBuyer
     /// <param name="steps">The most orders to try on each of the others.</param>
     /// <param name="shouldStop">Asked between orders.</param>
     public IReadOnlyList<WidthComparison> Compare(
-        ClothSpecification cloth, Yardage chosen, IReadOnlyList<SoldWidth> offered, int steps, Func<bool>? shouldStop = null) => WidthMarks.Given(
-        [
+        ClothSpecification cloth,
+        Yardage chosen,
+        IReadOnlyList<SoldWidth> offered,
+        int steps,
+        Func<bool>? shouldStop = null
+    ) =>
+        WidthMarks.Given([
             .. offered.Select(sold =>
             {
                 var yardage = sold.Width.Width == cloth.Width ? chosen : Estimate(cloth.AtWidth(sold.Width.Width), steps, shouldStop);
@@ -235,11 +301,21 @@ public sealed class ClothBuyer
         cover.Name.Length == 0 ? check : check with { Text = $"{cover.Name}: {char.ToLowerInvariant(check.Text[0])}{check.Text[1..]}" };
 
     /// <summary>The time of one step grows with the pieces: the steps shrink with them, the same on every machine.</summary>
-    private static int StepsFor(int pieces, int most) => (int)Math.Clamp(Effort * most / UsualSteps / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);
+    private static int StepsFor(int pieces, int most) =>
+        (int)Math.Clamp(Effort * most / UsualSteps / ((long)pieces * pieces), Math.Min(FewestSteps, most), most);
 
     private Yardage Bought(ClothSpecification cloth, Lay? lay, List<LaidPiece> pieces)
     {
-        var nothing = new Yardage { Lay = lay, Pieces = pieces, Need = null, Buy = null, LeftOut = [], Checks = [], Drafts = new Dictionary<string, Draft>() };
+        var nothing = new Yardage
+        {
+            Lay = lay,
+            Pieces = pieces,
+            Need = null,
+            Buy = null,
+            LeftOut = [],
+            Checks = [],
+            Drafts = new Dictionary<string, Draft>(),
+        };
         if (lay is null)
         {
             return nothing;

@@ -23,7 +23,9 @@ internal sealed class ClothFields(LengthUnit unit)
     public string Written(Entry entry)
     {
         var text = entry.ToString().Trim();
-        return text.Any(letter => char.IsLetter(letter) || letter is '"' or '″' or '”' or '\'' or '′' or '’') ? text : $"{text} {unit.Sign()}";
+        return text.Any(letter => char.IsLetter(letter) || letter is '"' or '″' or '”' or '\'' or '′' or '’')
+            ? text
+            : $"{text} {unit.Sign()}";
     }
 
     /// <summary>A length that has to be said.</summary>

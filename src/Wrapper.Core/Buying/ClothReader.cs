@@ -29,27 +29,35 @@ public static class ClothReader
             width ?? default,
             selvage ?? default,
             fields.Choice(input.Nap, "nap", "nap", "either", "one-way") == "one-way",
-            Repeat(fields, input.RepeatLength, "repeatLength", "Repeat"))
+            Repeat(fields, input.RepeatLength, "repeatLength", "Repeat")
+        )
         {
             RepeatWidth = Repeat(fields, input.RepeatWidth, "repeatWidth", "Repeat across"),
             HalfDrop = fields.Choice(input.Match, "match", "match", "straight", "half-drop") == "half-drop",
             MotifAcross = ClothFields.IsSaid(input.Motif) ? fields.Optional(input.Motif, "motif", "Motif", default, MostWide) : null,
-            MatchOver = Words.Read<MatchOver>(fields.Choice(input.MatchOver, "matchOver", "match", [.. Words.All<MatchOver>()])) ?? MatchOver.Set,
+            MatchOver = Words.Read<MatchOver>(fields.Choice(input.MatchOver, "matchOver", "match", [.. Words.All<MatchOver>()]))
+                ?? MatchOver.Set,
             Space = fields.Optional(input.Space, "space", "Space between pieces", default, MostSpace) ?? default,
             CurveSpace = fields.Optional(input.CurveSpace, "curveSpace", "Space at curves", UsualCurveSpace(unit), MostSpace) ?? default,
             ShrinkageAlong = fields.Percent(input.ShrinkageAlong, "shrinkageAlong", "Shrinkage along", 30),
             ShrinkageAcross = fields.Percent(input.ShrinkageAcross, "shrinkageAcross", "Shrinkage across", 30),
             Key = string.IsNullOrWhiteSpace(input.Key) ? null : input.Key,
             Name = string.IsNullOrWhiteSpace(input.Name) ? null : input.Name.Trim(),
-            ReadyLength = ClothFields.IsSaid(input.Length) ? fields.Optional(input.Length, "length", "Length of the cloth", default, MostLong) : null,
+            ReadyLength = ClothFields.IsSaid(input.Length)
+                ? fields.Optional(input.Length, "length", "Length of the cloth", default, MostLong)
+                : null,
             Edges = ReadyMade.Edges(input, selvage ?? default, fields),
-            IsPrewashed = string.IsNullOrEmpty(input.Prewash) ? null : fields.Choice(input.Prewash, "prewash", "washing before cutting", "true", "false") == "true",
+            IsPrewashed = string.IsNullOrEmpty(input.Prewash)
+                ? null
+                : fields.Choice(input.Prewash, "prewash", "washing before cutting", "true", "false") == "true",
             Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
             QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",
             OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",
             Role = Words.Read<ClothRole>(fields.Choice(input.Role, "role", "role", "main", "lining", "padding")) ?? ClothRole.Main,
             Traits = [.. Traits(input, fields)],
-            Thickness = ClothFields.IsSaid(input.Thickness) ? fields.Optional(input.Thickness, "thickness", "Thickness of the cloth", default, MostThick) : null,
+            Thickness = ClothFields.IsSaid(input.Thickness)
+                ? fields.Optional(input.Thickness, "thickness", "Thickness of the cloth", default, MostThick)
+                : null,
             Pinned = input.Pinned,
             Kept = input.Kept,
         };
@@ -58,7 +66,12 @@ public static class ClothReader
         cloth = cloth with { Face = FaceReader.Read(input.Face, cloth, fields) };
         if (!fields.Checks.HasError())
         {
-            cloth = cloth with { Flaws = [.. Flaws(input, cloth, fields)], Remnants = [.. Remnants(input, fields)], SoldIn = [.. SoldIn(input, cloth, fields)] };
+            cloth = cloth with
+            {
+                Flaws = [.. Flaws(input, cloth, fields)],
+                Remnants = [.. Remnants(input, fields)],
+                SoldIn = [.. SoldIn(input, cloth, fields)],
+            };
         }
 
         var price = fields.Price(input.Price) ?? cloth.SoldIn.FirstOrDefault(sold => sold.Width.Width == cloth.Width)?.Price;
@@ -135,7 +148,11 @@ public static class ClothReader
     private static IEnumerable<SoldWidth> SoldIn(ClothInput input, ClothSpecification cloth, ClothFields fields)
     {
         var known = new HashSet<Length>();
-        foreach (var (i, sold) in input.SoldIn.Index().Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || !string.IsNullOrWhiteSpace(said.Price))))
+        foreach (
+            var (i, sold) in input
+                .SoldIn.Index()
+                .Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || !string.IsNullOrWhiteSpace(said.Price)))
+        )
         {
             var field = $"soldIn.{i}";
             var price = fields.Price(sold.Price, field);
@@ -159,7 +176,11 @@ public static class ClothReader
 
     private static IEnumerable<Flaw> Flaws(ClothInput input, ClothSpecification cloth, ClothFields fields)
     {
-        foreach (var (i, flaw) in input.Flaws.Index().Where(entry => entry.Item is { } said && new[] { said.From, said.To, said.Left, said.Right }.Any(ClothFields.IsSaid)))
+        foreach (
+            var (i, flaw) in input
+                .Flaws.Index()
+                .Where(entry => entry.Item is { } said && new[] { said.From, said.To, said.Left, said.Right }.Any(ClothFields.IsSaid))
+        )
         {
             var field = $"flaws.{i}";
             if (!ClothFields.IsSaid(flaw.From) || !ClothFields.IsSaid(flaw.To))
@@ -183,7 +204,10 @@ public static class ClothReader
                 continue;
             }
 
-            var (inner, outer) = (Length.Max(Length.Zero, left.Value - cloth.Selvage), Length.Min(cloth.UsableWidth, right.Value - cloth.Selvage));
+            var (inner, outer) = (
+                Length.Max(Length.Zero, left.Value - cloth.Selvage),
+                Length.Min(cloth.UsableWidth, right.Value - cloth.Selvage)
+            );
             if (outer > inner)
             {
                 yield return new(from.Value, to.Value, inner, outer); // what is only in the selvage is cut off with it
@@ -194,7 +218,11 @@ public static class ClothReader
     private static IEnumerable<Remnant> Remnants(ClothInput input, ClothFields fields)
     {
         var names = new HashSet<string>();
-        foreach (var (i, remnant) in input.Remnants.Index().Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || ClothFields.IsSaid(said.Length))))
+        foreach (
+            var (i, remnant) in input
+                .Remnants.Index()
+                .Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || ClothFields.IsSaid(said.Length)))
+        )
         {
             var field = $"remnants.{i}";
             if (!ClothFields.IsSaid(remnant.Width) || !ClothFields.IsSaid(remnant.Length))

@@ -47,7 +47,10 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     public ClothEdges? Edges { get; init; }
 
     /// <summary>What can be used of its length on the table; null for a roll.</summary>
-    public Length? UsableLength => ReadyLength is { } length ? length.Times(1 - GoneAlong) - (Edges is { } edges ? edges.Start.Lost + edges.End.Lost : Length.Zero) : null;
+    public Length? UsableLength =>
+        ReadyLength is { } length
+            ? length.Times(1 - GoneAlong) - (Edges is { } edges ? edges.Start.Lost + edges.End.Lost : Length.Zero)
+            : null;
 
     /// <summary>It is washed before it is cut; false where pieces are cut so much larger instead, null where nobody has said: it is washed, unless a cover's rule says otherwise.</summary>
     public bool? IsPrewashed { get; init; }
@@ -98,16 +101,17 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     public Length UsableWidth => Width.Times(1 - GoneAcross) - (Edges is { } edges ? edges.Left.Lost + edges.Right.Lost : 2 * Selvage);
 
     /// <summary>What the drafting asks of it.</summary>
-    public DraftCloth ForDraft => new(UsableWidth, OneWay)
-    {
-        Shrinkage = IsPrewashed == false ? (ShrinkageAcross, ShrinkageAlong) : (0, 0),
-        IsPrewashed = IsPrewashed,
-        Thickness = Thickness,
-        Length = UsableLength,
-        Edges = Edges,
-        Traits = Traits,
-        Name = Name,
-    };
+    public DraftCloth ForDraft =>
+        new(UsableWidth, OneWay)
+        {
+            Shrinkage = IsPrewashed == false ? (ShrinkageAcross, ShrinkageAlong) : (0, 0),
+            IsPrewashed = IsPrewashed,
+            Thickness = Thickness,
+            Length = UsableLength,
+            Edges = Edges,
+            Traits = Traits,
+            Name = Name,
+        };
 
     /// <summary>Over what its pattern is matched.</summary>
     public MatchOver MatchOver { get; init; }
@@ -125,16 +129,26 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     public bool Repeats => HasPattern && MatchOver != MatchOver.None;
 
     /// <summary>The same cloth as if its pattern were not met and nothing were pinned to it.</summary>
-    public ClothSpecification Plain => this with { RepeatLength = Length.Zero, RepeatWidth = Length.Zero, HalfDrop = false, MotifAcross = null, Pinned = [], Kept = [] };
+    public ClothSpecification Plain =>
+        this with
+        {
+            RepeatLength = Length.Zero,
+            RepeatWidth = Length.Zero,
+            HalfDrop = false,
+            MotifAcross = null,
+            Pinned = [],
+            Kept = [],
+        };
 
     /// <summary>The same cloth in another width, off another roll: without this one's flaws, remnants and pinned pieces.</summary>
-    public ClothSpecification AtWidth(Length width) => this with
-    {
-        Width = width,
-        MotifAcross = MotifAcross is { } motif && motif < width ? motif : null,
-        Flaws = [],
-        Remnants = [],
-        Pinned = [],
-        Kept = [],
-    };
+    public ClothSpecification AtWidth(Length width) =>
+        this with
+        {
+            Width = width,
+            MotifAcross = MotifAcross is { } motif && motif < width ? motif : null,
+            Flaws = [],
+            Remnants = [],
+            Pinned = [],
+            Kept = [],
+        };
 }

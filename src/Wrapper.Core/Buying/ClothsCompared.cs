@@ -31,7 +31,13 @@ public static class ClothsCompared
     /// <param name="steps">The most orders to try on a cloth at its own width, as what stands was tried, and on each of its others.</param>
     /// <param name="shouldStop">Asked between orders.</param>
     public static IReadOnlyList<ComparedCloth> Of(
-        IReadOnlyList<JobCover> covers, IReadOnlyList<PricedCloth> cloths, LengthUnit unit, IReadOnlyDictionary<Rule, Length> houseRules, (int Own, int Others) steps, Func<bool>? shouldStop = null)
+        IReadOnlyList<JobCover> covers,
+        IReadOnlyList<PricedCloth> cloths,
+        LengthUnit unit,
+        IReadOnlyDictionary<Rule, Length> houseRules,
+        (int Own, int Others) steps,
+        Func<bool>? shouldStop = null
+    )
     {
         var asItStands = new ClothBuyer(covers, unit, houseRules);
         List<string> owns = [.. covers.Select(cover => cover.Input.OwnKey).OfType<string>().Distinct()];
@@ -43,11 +49,30 @@ public static class ClothsCompared
             var isInstead = !asItStands.MayLieOn(cloth);
             if (!isInstead || (own is not null && cloth.Role == ClothRole.Main))
             {
-                var buyer = isInstead ? new ClothBuyer([.. covers.Select(cover => cover with { Input = cover.Input with { OwnCloth = key } })], unit, houseRules) : asItStands;
-                IReadOnlyList<SoldWidth> offered = cloth.SoldIn.Count > 0
-                    ? SoldWidth.Offered(cloth, price, unit)
-                    : [new(new(LengthFormat.For(unit).RoundedWithUnit(cloth.Width), cloth.Width), price)]; // a width nobody sells is not offered
-                compared.Add(new(key, isInstead ? own : null, buyer.Compare(cloth, isInstead ? buyer.Estimate(cloth, steps.Own, shouldStop) : stands, offered, steps.Others, shouldStop)));
+                var buyer = isInstead
+                    ? new ClothBuyer(
+                        [.. covers.Select(cover => cover with { Input = cover.Input with { OwnCloth = key } })],
+                        unit,
+                        houseRules
+                    )
+                    : asItStands;
+                IReadOnlyList<SoldWidth> offered =
+                    cloth.SoldIn.Count > 0
+                        ? SoldWidth.Offered(cloth, price, unit)
+                        : [new(new(LengthFormat.For(unit).RoundedWithUnit(cloth.Width), cloth.Width), price)]; // a width nobody sells is not offered
+                compared.Add(
+                    new(
+                        key,
+                        isInstead ? own : null,
+                        buyer.Compare(
+                            cloth,
+                            isInstead ? buyer.Estimate(cloth, steps.Own, shouldStop) : stands,
+                            offered,
+                            steps.Others,
+                            shouldStop
+                        )
+                    )
+                );
             }
         }
 
@@ -59,6 +84,9 @@ public static class ClothsCompared
     {
         bool IsOneOf(ComparedCloth cloth) => cloth.Key == own || cloth.InsteadOf is not null;
         var marked = new Queue<WidthComparison>(WidthMarks.Given([.. compared.Where(IsOneOf).SelectMany(cloth => cloth.Widths)]));
-        return [.. compared.Select(cloth => IsOneOf(cloth) ? cloth with { Widths = [.. cloth.Widths.Select(_ => marked.Dequeue())] } : cloth)];
+        return
+        [
+            .. compared.Select(cloth => IsOneOf(cloth) ? cloth with { Widths = [.. cloth.Widths.Select(_ => marked.Dequeue())] } : cloth),
+        ];
     }
 }

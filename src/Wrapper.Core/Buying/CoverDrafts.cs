@@ -16,13 +16,27 @@ internal sealed class CoverDrafts
 
         // What lines it is the same size also where its own cloth is too narrow for it.
         return outcome.Draft is null && cloth.Role != ClothRole.Main && cover.Input.Cloths.Count > 0
-            ? Draft(cover, cover.Input with { Cloths = new Dictionary<string, DraftCloth>(), OwnCloth = null, Roles = new Dictionary<string, IReadOnlyList<string>>(), Pieced = [] }, proved)
+            ? Draft(
+                cover,
+                cover.Input with
+                {
+                    Cloths = new Dictionary<string, DraftCloth>(),
+                    OwnCloth = null,
+                    Roles = new Dictionary<string, IReadOnlyList<string>>(),
+                    Pieced = [],
+                },
+                proved
+            )
             : outcome;
     }
 
     /// <summary>Some piece of the cover may be cut from this cloth, as far as can be said without its draft.</summary>
     public static bool MayLieOn(CoverInput input, ClothSpecification cloth) =>
-        cloth.Key is not { } key || cloth.Role != ClothRole.Main || input.OwnKey == key || input.Roles.Values.Any(keys => keys.Contains(key)) || input.Pieced.Any(pieced => pieced.Parts.Any(part => part.Cloth == key));
+        cloth.Key is not { } key
+        || cloth.Role != ClothRole.Main
+        || input.OwnKey == key
+        || input.Roles.Values.Any(keys => keys.Contains(key))
+        || input.Pieced.Any(pieced => pieced.Parts.Any(part => part.Cloth == key));
 
     private DraftOutcome Draft(JobCover cover, CoverInput input, bool proved)
     {

@@ -24,7 +24,12 @@ public static class CutOrder
     public static IReadOnlyList<CutStretch> Of(Lay lay, IEnumerable<LayPiece> pieces)
     {
         var byId = pieces.ToDictionary(piece => piece.Id);
-        List<Box> boxes = [.. lay.Placements.Where(placement => placement.Remnant is null && byId.ContainsKey(placement.Piece)).Select(placement => BoxOf(placement, byId[placement.Piece]))];
+        List<Box> boxes =
+        [
+            .. lay
+                .Placements.Where(placement => placement.Remnant is null && byId.ContainsKey(placement.Piece))
+                .Select(placement => BoxOf(placement, byId[placement.Piece])),
+        ];
         var from = Length.Zero;
         var stretches = new List<CutStretch>();
         foreach (var stretch in Parted(boxes, across: true))
@@ -71,9 +76,10 @@ public static class CutOrder
     }
 
     /// <summary>The parts that cuts right across (or along) leave, in order.</summary>
-    private static List<List<Box>> Parted(List<Box> boxes, bool across) => across
-        ? Stretches.Parted(boxes.OrderBy(box => box.Bottom).ThenBy(box => box.Left), box => box.Bottom, box => box.Top, -Touching)
-        : Stretches.Parted(boxes.OrderBy(box => box.Left).ThenBy(box => box.Bottom), box => box.Left, box => box.Right, -Touching);
+    private static List<List<Box>> Parted(List<Box> boxes, bool across) =>
+        across
+            ? Stretches.Parted(boxes.OrderBy(box => box.Bottom).ThenBy(box => box.Left), box => box.Bottom, box => box.Top, -Touching)
+            : Stretches.Parted(boxes.OrderBy(box => box.Left).ThenBy(box => box.Bottom), box => box.Left, box => box.Right, -Touching);
 
     private readonly record struct Box(Placement Placement, long Left, long Right, long Bottom, long Top);
 }

@@ -28,7 +28,13 @@ internal static class FaceReader
         var repeat = RepeatOf(kind, cloth);
         if (kind != FaceKind.Plain && !repeat.IsPositive)
         {
-            fields.Say(Check.Warning("face-without-repeat", kind == FaceKind.Stripe ? BuyingText.StripeWithoutRepeat : BuyingText.FaceWithoutRepeats(kind.Word()), "cloth.face"));
+            fields.Say(
+                Check.Warning(
+                    "face-without-repeat",
+                    kind == FaceKind.Stripe ? BuyingText.StripeWithoutRepeat : BuyingText.FaceWithoutRepeats(kind.Word()),
+                    "cloth.face"
+                )
+            );
             return new(FaceKind.Plain, ground, ink, Length.Zero);
         }
 
@@ -42,15 +48,19 @@ internal static class FaceReader
     }
 
     /// <summary>The repeat a figure has to find room in; zero where it is not said.</summary>
-    private static Length RepeatOf(FaceKind kind, ClothSpecification cloth) => kind switch
-    {
-        FaceKind.Plain => Length.Zero,
-        FaceKind.Stripe => cloth.RepeatWidth,
-        _ => Length.Min(cloth.RepeatWidth, cloth.RepeatLength),
-    };
+    private static Length RepeatOf(FaceKind kind, ClothSpecification cloth) =>
+        kind switch
+        {
+            FaceKind.Plain => Length.Zero,
+            FaceKind.Stripe => cloth.RepeatWidth,
+            _ => Length.Min(cloth.RepeatWidth, cloth.RepeatLength),
+        };
 
     /// <summary>How much of its repeat a figure takes where nobody has said.</summary>
-    private static decimal Usual(FaceKind kind) => kind == FaceKind.Motif ? 0.6m : kind == FaceKind.Check ? 0.3m : 0.5m;
+    private static decimal Usual(FaceKind kind) =>
+        kind == FaceKind.Motif ? 0.6m
+        : kind == FaceKind.Check ? 0.3m
+        : 0.5m;
 
     /// <summary>What a picture is known by; null for one that came whole, or that is not chosen yet, which is drawn plain.</summary>
     private static string? Picture(string? said, ClothFields fields)

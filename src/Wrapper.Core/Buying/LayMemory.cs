@@ -92,7 +92,15 @@ public sealed class LayMemory(int mostPlacements)
     {
         var key = new StringBuilder();
         Numbers(steps, Number(isFolded), Number(request.OneWay), Number(request.HalfDrop));
-        Lengths(request.UsableWidth, request.RepeatLength, request.RepeatWidth, request.MotifAcross, request.Available, request.Space, request.CurveSpace);
+        Lengths(
+            request.UsableWidth,
+            request.RepeatLength,
+            request.RepeatWidth,
+            request.MotifAcross,
+            request.Available,
+            request.Space,
+            request.CurveSpace
+        );
         Each(request.Flaws, flaw => Lengths(flaw.From, flaw.To, flaw.Left, flaw.Right));
         Each(request.Pinned, Place);
         Each(request.Known, Place);

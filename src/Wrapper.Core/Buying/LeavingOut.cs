@@ -13,10 +13,12 @@ internal static class LeavingOut
         var said = new List<Check>();
         while (request.RepeatWidth.IsPositive && LayChecks.OutOfPattern(request with { Pinned = [] }) is { } without)
         {
-            request = request with { Pieces = [.. request.Pieces.Select(piece => piece.Id == without ? piece with { Match = null } : piece)] };
+            request = request with
+            {
+                Pieces = [.. request.Pieces.Select(piece => piece.Id == without ? piece with { Match = null } : piece)],
+            };
             var name = pieces.Find(piece => piece.LayId == without)!.Piece.Name;
-            said.Add(Check.Warning(
-                "pattern-not-met", BuyingText.PatternNotMet(name), "cloth.repeatWidth"));
+            said.Add(Check.Warning("pattern-not-met", BuyingText.PatternNotMet(name), "cloth.repeatWidth"));
         }
 
         return [.. said.DistinctBy(check => check.Text)];
@@ -41,10 +43,15 @@ internal static class LeavingOut
         foreach (var (pin, check) in problems)
         {
             var name = pieces.Find(piece => piece.LayId == pin.Piece)?.Piece.Name;
-            said.Add(Check.Warning(
-                "pin-left-out",
-                name is null ? BuyingText.PinLeftOut : check.Text.Replace(pin.Piece, name, StringComparison.Ordinal) + BuyingText.UntilThenLaidAsAnyOther,
-                "cloth.pinned"));
+            said.Add(
+                Check.Warning(
+                    "pin-left-out",
+                    name is null
+                        ? BuyingText.PinLeftOut
+                        : check.Text.Replace(pin.Piece, name, StringComparison.Ordinal) + BuyingText.UntilThenLaidAsAnyOther,
+                    "cloth.pinned"
+                )
+            );
         }
 
         request = request with { Pinned = [.. request.Pinned.Except(problems.Select(problem => problem.Pin))] };

@@ -70,10 +70,22 @@ public static class NotionBuyer
 
         if (thread.IsPositive)
         {
-            list.Add(new(NotionKind.Thread, $"Thread, {Running(thread.RoundedUpTo(unit.IsImperial() ? LengthUnit.Yard.One() : LengthUnit.Metre.One()), unit)}", 1, thread, thread));
+            list.Add(
+                new(
+                    NotionKind.Thread,
+                    $"Thread, {Running(thread.RoundedUpTo(unit.IsImperial() ? LengthUnit.Yard.One() : LengthUnit.Metre.One()), unit)}",
+                    1,
+                    thread,
+                    thread
+                )
+            );
         }
 
-        return [.. list.GroupBy(line => (line.Kind, line.Text)).Select(like => like.First() with { Quantity = like.Sum(line => line.Quantity) })];
+        return
+        [
+            .. list.GroupBy(line => (line.Kind, line.Text))
+                .Select(like => like.First() with { Quantity = like.Sum(line => line.Quantity) }),
+        ];
     }
 
     /// <summary>A long length as the shop says it: quarter yards or decimals of a metre.</summary>
@@ -100,11 +112,16 @@ public static class NotionBuyer
     private static NotionToBuy? Named(Notion notion, LengthFormat format, LengthUnit unit, Length buyStep)
     {
         var length = notion.Length.Value;
-        var (width, each) = (notion.Width is { } wide ? $", {format.RoundedWithUnit(wide.Value)} wide" : "", format.RoundedWithUnit(length.RoundedUpTo(format.Step)));
+        var (width, each) = (
+            notion.Width is { } wide ? $", {format.RoundedWithUnit(wide.Value)} wide" : "",
+            format.RoundedWithUnit(length.RoundedUpTo(format.Step))
+        );
         NotionToBuy Counted(string text) => new(notion.Kind, text, notion.Quantity, length, length);
         return notion.Kind switch
         {
-            NotionKind.Zip => Counted($"{(notion.IsInvisible ? "Invisible zip" : "Zip")}, {format.RoundedWithUnit(NextZipSold(length, unit) ?? length)}"),
+            NotionKind.Zip => Counted(
+                $"{(notion.IsInvisible ? "Invisible zip" : "Zip")}, {format.RoundedWithUnit(NextZipSold(length, unit) ?? length)}"
+            ),
             NotionKind.ZipInvisible => Counted($"Invisible zip, {format.RoundedWithUnit(NextZipSold(length, unit) ?? length)}"),
             NotionKind.Elastic => Counted($"Elastic{width}, {each}"),
             NotionKind.Strap => Counted($"Elastic for a strap, {each}"),
@@ -116,11 +133,22 @@ public static class NotionBuyer
             NotionKind.Pin => Counted("Pin"),
             NotionKind.Loop => Counted($"Elastic for a loop, {each}"),
             NotionKind.Tie => Counted($"Tie, {each}"),
-            NotionKind.Stuffing => new(NotionKind.Stuffing, string.Create(CultureInfo.InvariantCulture, $"Stuffing, {notion.Quantity / 1000m:0.#} kg"), 1, Length.Zero, Length.Zero),
+            NotionKind.Stuffing => new(
+                NotionKind.Stuffing,
+                string.Create(CultureInfo.InvariantCulture, $"Stuffing, {notion.Quantity / 1000m:0.#} kg"),
+                1,
+                Length.Zero,
+                Length.Zero
+            ),
             NotionKind.BolsterForm => Counted($"Bolster form, {format.Rounded(notion.Width!.Value)} across, {each}"),
             NotionKind.Piping or NotionKind.PipingCasing => null, // cut from the cloth, and its cord is bought by the length
             NotionKind.ZipRoll => null, // the other way to get a zip that is on the list by its teeth
-            NotionKind.ZipRun or NotionKind.ZipStop or NotionKind.ZipOpening or NotionKind.Gap or NotionKind.CornerLine or NotionKind.DartSquare => null, // figures to mark
+            NotionKind.ZipRun
+            or NotionKind.ZipStop
+            or NotionKind.ZipOpening
+            or NotionKind.Gap
+            or NotionKind.CornerLine
+            or NotionKind.DartSquare => null, // figures to mark
             _ => throw new UnreachableException($"Nothing is said of how to buy a {notion.Kind}."),
         };
     }
@@ -130,12 +158,19 @@ public static class NotionBuyer
         var needed = notion.Length.Value;
         return NextZipSold(needed, unit) is { } sold
             ? new(NotionKind.Zip, $"Zip, {format.RoundedWithUnit(sold)}", notion.Quantity, sold, needed)
-            : new(NotionKind.ZipByLength, BuyingText.ZipOffTheRollNeeded(format.RoundedWithUnit(needed.RoundedUpTo(format.Step))), notion.Quantity, needed, needed);
+            : new(
+                NotionKind.ZipByLength,
+                BuyingText.ZipOffTheRollNeeded(format.RoundedWithUnit(needed.RoundedUpTo(format.Step))),
+                notion.Quantity,
+                needed,
+                needed
+            );
     }
 
     private static NotionToBuy Foam(Notion notion, LengthFormat format)
     {
-        var size = $"{format.Rounded(notion.Width!.Value)} × {format.Rounded(notion.Length.Value)} × {format.RoundedWithUnit(notion.Thickness!.Value)}";
+        var size =
+            $"{format.Rounded(notion.Width!.Value)} × {format.Rounded(notion.Length.Value)} × {format.RoundedWithUnit(notion.Thickness!.Value)}";
         return new(NotionKind.Foam, $"Foam block, {size}", notion.Quantity, notion.Length.Value, notion.Length.Value);
     }
 }

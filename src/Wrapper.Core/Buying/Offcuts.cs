@@ -30,7 +30,12 @@ public static class Offcuts
         var (cloth, end) = (LayCloth.Of(request), Math.Max(bought.Nanometres, lay.Length.Nanometres));
         List<LayBlock> taken = [.. cloth.Flaws];
         var pieces = request.Pieces.ToDictionary(piece => piece.Id);
-        taken.AddRange(lay.Placements.Where(placement => placement.Remnant is null).SelectMany(placement => Strips(LayShape.Of(pieces[placement.Piece].Corners, placement.Turn), placement.X.Nanometres, placement.Y.Nanometres)));
+        taken.AddRange(
+            lay.Placements.Where(placement => placement.Remnant is null)
+                .SelectMany(placement =>
+                    Strips(LayShape.Of(pieces[placement.Piece].Corners, placement.Turn), placement.X.Nanometres, placement.Y.Nanometres)
+                )
+        );
         return Rectangles(taken, cloth.Usable, end, least);
     }
 
@@ -40,10 +45,29 @@ public static class Offcuts
     /// <param name="usable">How wide it is.</param>
     /// <param name="end">How much of it there is.</param>
     /// <param name="least">What is worth keeping.</param>
-    public static IReadOnlyList<Offcut> After(IEnumerable<IReadOnlyList<Point>> cut, IEnumerable<Flaw> flaws, Length usable, Length end, Length least)
+    public static IReadOnlyList<Offcut> After(
+        IEnumerable<IReadOnlyList<Point>> cut,
+        IEnumerable<Flaw> flaws,
+        Length usable,
+        Length end,
+        Length least
+    )
     {
-        List<LayBlock> taken = [.. flaws.Select(flaw => new LayBlock(flaw.Left?.Nanometres ?? 0, flaw.Right?.Nanometres ?? usable.Nanometres, flaw.From.Nanometres, flaw.To.Nanometres))];
-        taken.AddRange(cut.Where(outline => outline.Count > 2).SelectMany(outline => Strips(LayShape.Of(outline, 0), outline.Min(point => point.X.Nanometres), outline.Min(point => point.Y.Nanometres))));
+        List<LayBlock> taken =
+        [
+            .. flaws.Select(flaw => new LayBlock(
+                flaw.Left?.Nanometres ?? 0,
+                flaw.Right?.Nanometres ?? usable.Nanometres,
+                flaw.From.Nanometres,
+                flaw.To.Nanometres
+            )),
+        ];
+        taken.AddRange(
+            cut.Where(outline => outline.Count > 2)
+                .SelectMany(outline =>
+                    Strips(LayShape.Of(outline, 0), outline.Min(point => point.X.Nanometres), outline.Min(point => point.Y.Nanometres))
+                )
+        );
         return Rectangles(taken, usable.Nanometres, end.Nanometres, least);
     }
 
@@ -52,8 +76,14 @@ public static class Offcuts
         var kept = new List<Offcut>();
         while (kept.Count < Most && Largest(taken, usable, end, least.Nanometres) is { } block)
         {
-            kept.Add(new(
-                Length.FromNanometres(block.Left), Length.FromNanometres(block.From), Length.FromNanometres(block.Right - block.Left), Length.FromNanometres(block.To - block.From)));
+            kept.Add(
+                new(
+                    Length.FromNanometres(block.Left),
+                    Length.FromNanometres(block.From),
+                    Length.FromNanometres(block.Right - block.Left),
+                    Length.FromNanometres(block.To - block.From)
+                )
+            );
             taken.Add(block);
         }
 
@@ -63,11 +93,14 @@ public static class Offcuts
     private static IEnumerable<LayBlock> Strips(LayShape shape, long x, long y) =>
         shape.Slabs is not { } slabs
             ? [new(x, x + shape.Width, y, y + shape.Height)]
-            : slabs.Chunk((slabs.Length + StripsOfAShape - 1) / StripsOfAShape).Select(strip => new LayBlock(
-                x + strip[0].Left,
-                x + strip[^1].Right,
-                y + strip.Min(slab => Math.Min(slab.LowLeft, slab.LowRight)),
-                y + strip.Max(slab => Math.Max(slab.HighLeft, slab.HighRight))));
+            : slabs
+                .Chunk((slabs.Length + StripsOfAShape - 1) / StripsOfAShape)
+                .Select(strip => new LayBlock(
+                    x + strip[0].Left,
+                    x + strip[^1].Right,
+                    y + strip.Min(slab => Math.Min(slab.LowLeft, slab.LowRight)),
+                    y + strip.Max(slab => Math.Max(slab.HighLeft, slab.HighRight))
+                ));
 
     /// <summary>
     /// The largest free rectangle. One that cannot grow stands on the cut end or on something taken: from each such level

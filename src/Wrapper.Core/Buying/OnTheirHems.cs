@@ -21,14 +21,26 @@ internal sealed class OnTheirHems
     {
         (_cloth, _length) = (cloth, length);
         var more = Length.Max(Length.Zero, cloth.CurveSpace - cloth.Space); // what is gone may be round
-        _taken = [.. gone.Select(box => new Flaw(box.From - more, box.To + more, (box.Left ?? Length.Zero) - more, (box.Right ?? cloth.UsableWidth) + more))];
+        _taken =
+        [
+            .. gone.Select(box => new Flaw(
+                box.From - more,
+                box.To + more,
+                (box.Left ?? Length.Zero) - more,
+                (box.Right ?? cloth.UsableWidth) + more
+            )),
+        ];
     }
 
     /// <summary>Where they lie; none for a piece that is larger than the sheet.</summary>
     /// <param name="pieces">Pieces of this cloth, with how many copies of each are to lie on it.</param>
     /// <param name="cloth">The cloth.</param>
     /// <param name="gone">What was cut of it, or is bad.</param>
-    public static IEnumerable<Placement> Of(IEnumerable<(LaidPiece Laid, int Copies)> pieces, ClothSpecification cloth, IReadOnlyList<Flaw> gone)
+    public static IEnumerable<Placement> Of(
+        IEnumerable<(LaidPiece Laid, int Copies)> pieces,
+        ClothSpecification cloth,
+        IReadOnlyList<Flaw> gone
+    )
     {
         if (cloth.UsableLength is not { IsPositive: true } length)
         {
@@ -39,11 +51,11 @@ internal sealed class OnTheirHems
         return
         [
             .. from piece in pieces
-               where piece.Laid.Piece.Kept is not null
-               from copy in Enumerable.Range(1, piece.Copies)
-               let place = hems.Next(piece.Laid, piece.Laid.Piece.Kept!, copy)
-               where place is not null
-               select place,
+            where piece.Laid.Piece.Kept is not null
+            from copy in Enumerable.Range(1, piece.Copies)
+            let place = hems.Next(piece.Laid, piece.Laid.Piece.Kept!, copy)
+            where place is not null
+            select place,
         ];
     }
 
@@ -70,16 +82,19 @@ internal sealed class OnTheirHems
     }
 
     /// <summary>Where its left may come: at the side it keeps, else beside whatever is taken.</summary>
-    private List<Length> Across(List<Flaw> taken, ClothSide? side, Length last) => side switch
-    {
-        ClothSide.Left => [Length.Zero],
-        ClothSide.Right => [last],
-        _ => [.. taken.Select(box => box.Right!.Value + _cloth.Space).Prepend(Length.Zero).Where(x => x <= last).Distinct().Order()],
-    };
+    private List<Length> Across(List<Flaw> taken, ClothSide? side, Length last) =>
+        side switch
+        {
+            ClothSide.Left => [Length.Zero],
+            ClothSide.Right => [last],
+            _ => [.. taken.Select(box => box.Right!.Value + _cloth.Space).Prepend(Length.Zero).Where(x => x <= last).Distinct().Order()],
+        };
 
     private bool Meet(Flaw box, Flaw other) =>
-        box.From < other.To + _cloth.Space && other.From < box.To + _cloth.Space
-        && box.Left!.Value < other.Right!.Value + _cloth.Space && other.Left!.Value < box.Right!.Value + _cloth.Space;
+        box.From < other.To + _cloth.Space
+        && other.From < box.To + _cloth.Space
+        && box.Left!.Value < other.Right!.Value + _cloth.Space
+        && other.Left!.Value < box.Right!.Value + _cloth.Space;
 
     private static Length Extent(LaidPiece laid, Func<Geometry.Point, Length> of) => laid.Shape.Max(of) - laid.Shape.Min(of);
 }

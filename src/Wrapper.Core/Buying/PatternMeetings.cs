@@ -39,50 +39,74 @@ public static class PatternMeetings
         return
         [
             .. from draft in yardage.Drafts
-               from seam in draft.Value.Seams
-               where GoesOn(draft.Value, seam)
-               let one = Middles(laid[(draft.Key, seam.First.Piece)], seam.First.Edge, places)
-               let other = Middles(laid[(draft.Key, seam.Second.Piece)], seam.Second.Edge, places)
-               where one.Count > 0 && other.Count > 0
-               select new PatternMeeting(draft.Key, seam.Id, Length.FromNanometresRounded(one.Max(first => other.Max(second => Off(second - first, pattern))))),
+            from seam in draft.Value.Seams
+            where GoesOn(draft.Value, seam)
+            let one = Middles(laid[(draft.Key, seam.First.Piece)], seam.First.Edge, places)
+            let other = Middles(laid[(draft.Key, seam.Second.Piece)], seam.Second.Edge, places)
+            where one.Count > 0 && other.Count > 0
+            select new PatternMeeting(
+                draft.Key,
+                seam.Id,
+                Length.FromNanometresRounded(one.Max(first => other.Max(second => Off(second - first, pattern))))
+            ),
         ];
     }
 
     /// <summary>What is said of those that do not meet, one for each cover.</summary>
     public static IEnumerable<Check> Checks(IEnumerable<PatternMeeting> meetings, Func<string, string> nameOf, LengthFormat format) =>
-        meetings.Where(meeting => !meeting.Holds).GroupBy(meeting => meeting.Cover).Select(like => Check.Warning(
-            "pattern-does-not-meet",
-            BuyingText.PatternDoesNotMeet(nameOf(like.Key), string.Join(", ", like.Select(meeting => $"{meeting.Seam} ({format.RoundedWithUnit(meeting.Off)})"))),
-            "cloth.repeatLength") with
-        { Concerns = CheckConcern.Cloth });
+        meetings
+            .Where(meeting => !meeting.Holds)
+            .GroupBy(meeting => meeting.Cover)
+            .Select(like =>
+                Check.Warning(
+                    "pattern-does-not-meet",
+                    BuyingText.PatternDoesNotMeet(
+                        nameOf(like.Key),
+                        string.Join(", ", like.Select(meeting => $"{meeting.Seam} ({format.RoundedWithUnit(meeting.Off)})"))
+                    ),
+                    "cloth.repeatLength"
+                ) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                }
+            );
 
     /// <summary>The seam joins a face's front to the upper edge of what stands round it, where the pattern is to go on.</summary>
     private static bool GoesOn(Draft draft, Seam seam)
     {
-        var (first, second) = (draft.Pieces.First(piece => piece.Key == seam.First.Piece), draft.Pieces.First(piece => piece.Key == seam.Second.Piece));
-        return (IsFront(first, seam.First.Edge) && IsUpper(second, seam.Second.Edge)) || (IsFront(second, seam.Second.Edge) && IsUpper(first, seam.First.Edge));
+        var (first, second) = (
+            draft.Pieces.First(piece => piece.Key == seam.First.Piece),
+            draft.Pieces.First(piece => piece.Key == seam.Second.Piece)
+        );
+        return (IsFront(first, seam.First.Edge) && IsUpper(second, seam.Second.Edge))
+            || (IsFront(second, seam.Second.Edge) && IsUpper(first, seam.First.Edge));
     }
 
-    private static bool IsFront(Piece piece, string edge) => piece.Kind is PieceKind.Plate or PieceKind.Top && EdgeNames.IsPartOf(edge, "front");
+    private static bool IsFront(Piece piece, string edge) =>
+        piece.Kind is PieceKind.Plate or PieceKind.Top && EdgeNames.IsPartOf(edge, "front");
 
     private static bool IsUpper(Piece piece, string edge) =>
-        piece.Kind is PieceKind.Boxing or PieceKind.Wall && piece.StitchLine.Edges.Any(each => each.Name == edge && each.Start.Y == piece.StitchLine.Bounds.Top && each.End.Y == each.Start.Y);
+        piece.Kind is PieceKind.Boxing or PieceKind.Wall
+        && piece.StitchLine.Edges.Any(each =>
+            each.Name == edge && each.Start.Y == piece.StitchLine.Bounds.Top && each.End.Y == each.Start.Y
+        );
 
     /// <summary>The middle of an edge on every copy of a piece, where it lies on the cloth.</summary>
     private static List<Vector> Middles(IEnumerable<LaidPiece> laid, string edge, ILookup<string, Placement> places) =>
-    [
-        .. from piece in laid
-           where !piece.IsBlock
-           let middle = MiddleOf(piece.Piece.StitchLineOnCloth, edge)
-           let point = piece.IsMirrored ? new Point(-middle.X, middle.Y) : middle
-           from place in places[piece.LayId]
-           let quarters = place.Turn / 90
-           let corners = piece.Shape.Select(corner => corner.Turned(quarters)).ToList()
-           let turned = point.Turned(quarters)
-           select new Vector(
-               (place.X + turned.X - corners.Min(corner => corner.X)).Nanometres,
-               (place.Y + turned.Y - corners.Min(corner => corner.Y)).Nanometres),
-    ];
+        [
+            .. from piece in laid
+            where !piece.IsBlock
+            let middle = MiddleOf(piece.Piece.StitchLineOnCloth, edge)
+            let point = piece.IsMirrored ? new Point(-middle.X, middle.Y) : middle
+            from place in places[piece.LayId]
+            let quarters = place.Turn / 90
+            let corners = piece.Shape.Select(corner => corner.Turned(quarters)).ToList()
+            let turned = point.Turned(quarters)
+            select new Vector(
+                (place.X + turned.X - corners.Min(corner => corner.X)).Nanometres,
+                (place.Y + turned.Y - corners.Min(corner => corner.Y)).Nanometres
+            ),
+        ];
 
     /// <summary>The point half way along an edge, all its parts together.</summary>
     private static Point MiddleOf(Outline outline, string name) =>

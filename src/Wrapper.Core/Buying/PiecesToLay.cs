@@ -10,7 +10,10 @@ internal static class PiecesToLay
 {
     /// <summary>What of a cover's draft is cut from the cloth of this key: what is given to it, and what no key is said of but its sort.</summary>
     public static IEnumerable<LaidPiece> Of(string cover, Draft draft, string key, ClothRole role) =>
-        draft.Pieces.Where(piece => !piece.IsPieced).Where(piece => piece.ClothKey is { } own ? own == key : piece.Cloth == role).SelectMany(piece => Laid(cover, piece, Led(MatchOf(piece, draft), draft.Print)));
+        draft
+            .Pieces.Where(piece => !piece.IsPieced)
+            .Where(piece => piece.ClothKey is { } own ? own == key : piece.Cloth == role)
+            .SelectMany(piece => Laid(cover, piece, Led(MatchOf(piece, draft), draft.Print)));
 
     /// <summary>The piece as the planner lays it on this cloth.</summary>
     public static LayPiece On(ClothSpecification cloth, LaidPiece laid)
@@ -20,7 +23,13 @@ internal static class PiecesToLay
         IReadOnlyList<int> turns = cloth.QuarterTurns ? [.. own.Concat(own.Select(turn => (turn + 90) % 360)).Distinct()] : own;
         var match = laid.Match is { } said && cloth.MotifAcross is not null ? said with { Along = said.Along + said.ToMotif } : laid.Match;
         var group = cloth.MatchOver == MatchOver.Cover ? laid.Cover : "";
-        return new(laid.LayId, laid.Copies, laid.Shape, turns, cloth.Repeats && match is { } point ? new(group, point.Along, point.Across, point.AlongOnly) : null);
+        return new(
+            laid.LayId,
+            laid.Copies,
+            laid.Shape,
+            turns,
+            cloth.Repeats && match is { } point ? new(group, point.Along, point.Across, point.AlongOnly) : null
+        );
     }
 
     private static IEnumerable<LaidPiece> Laid(string cover, Piece piece, PatternMatch? match)
@@ -41,7 +50,17 @@ internal static class PiecesToLay
         if (piece.Mirrored > 0)
         {
             var turnedOver = match is { } point ? point with { Across = piece.CutLine.Bounds.Width - point.Across } : null;
-            yield return new(id + "/mirrored", cover, piece, [.. shape.Select(corner => new Point(-corner.X, corner.Y))], piece.Mirrored, turnedOver) { IsMirrored = true };
+            yield return new(
+                id + "/mirrored",
+                cover,
+                piece,
+                [.. shape.Select(corner => new Point(-corner.X, corner.Y))],
+                piece.Mirrored,
+                turnedOver
+            )
+            {
+                IsMirrored = true,
+            };
         }
     }
 
@@ -51,7 +70,13 @@ internal static class PiecesToLay
         var strip = strips.StitchLineOnCloth;
         var rise = strip["end-left"].Length;
         var up = (strips.Quantity - 1) * rise;
-        return [strip["lower"].Start, strip["lower"].End, strip["upper"].Start.Moved(Length.Zero, up), strip["upper"].End.Moved(Length.Zero, up)];
+        return
+        [
+            strip["lower"].Start,
+            strip["lower"].End,
+            strip["upper"].Start.Moved(Length.Zero, up),
+            strip["upper"].End.Moved(Length.Zero, up),
+        ];
     }
 
     /// <summary>
@@ -73,8 +98,12 @@ internal static class PiecesToLay
             _ when piece.IsFace => new(stitched.Bottom - cut.Bottom, (stitched.Left + stitched.Right).Half() - cut.Left, Centre(piece)),
 
             // A part that goes round the sides alone goes on from its neighbour at the same height, and meets nothing across.
-            PieceKind.Boxing or PieceKind.Wall when face is not null =>
-                new(stitched.Top - cut.Bottom, Front(piece, draft) - cut.Left, Centre(face), AlongOnly: Fronts(piece, draft).Count == 0),
+            PieceKind.Boxing or PieceKind.Wall when face is not null => new(
+                stitched.Top - cut.Bottom,
+                Front(piece, draft) - cut.Left,
+                Centre(face),
+                AlongOnly: Fronts(piece, draft).Count == 0
+            ),
             _ => null,
         };
     }
@@ -97,12 +126,18 @@ internal static class PiecesToLay
 
     /// <summary>The stretches of the piece that are a plate's front edge or are sewn to one.</summary>
     private static List<Edge> Fronts(Piece piece, Draft draft) =>
-    [
-        .. draft.Seams.SelectMany(seam => new[] { (Here: seam.First, There: seam.Second), (Here: seam.Second, There: seam.First) })
-            .Where(seam => seam.Here.Piece == piece.Key && piece.StitchLine.Names.Contains(seam.Here.Edge) && (IsFront(seam.Here, draft) || IsFront(seam.There, draft)))
-            .Select(seam => piece.StitchLineOnCloth[seam.Here.Edge]),
-    ];
+        [
+            .. draft
+                .Seams.SelectMany(seam => new[] { (Here: seam.First, There: seam.Second), (Here: seam.Second, There: seam.First) })
+                .Where(seam =>
+                    seam.Here.Piece == piece.Key
+                    && piece.StitchLine.Names.Contains(seam.Here.Edge)
+                    && (IsFront(seam.Here, draft) || IsFront(seam.There, draft))
+                )
+                .Select(seam => piece.StitchLineOnCloth[seam.Here.Edge]),
+        ];
 
     private static bool IsFront(SeamSide side, Draft draft) =>
-        EdgeNames.IsPartOf(side.Edge, "front") && draft.Pieces.Any(piece => piece.Key == side.Piece && piece.Kind is PieceKind.Plate or PieceKind.Top);
+        EdgeNames.IsPartOf(side.Edge, "front")
+        && draft.Pieces.Any(piece => piece.Key == side.Piece && piece.Kind is PieceKind.Plate or PieceKind.Top);
 }

@@ -25,7 +25,9 @@ public static class PrintPlace
             if (pieces.TryGetValue(place.Piece, out var piece) && piece.Match is { AlongOnly: false } match)
             {
                 var point = PatternPoint.Of(match, piece.Corners, place.Turn);
-                var column = width.IsPositive ? (long)Math.Round((place.X.Nanometres + point.X - (left + width.Half()).Nanometres) / (double)width.Nanometres) : 0;
+                var column = width.IsPositive
+                    ? (long)Math.Round((place.X.Nanometres + point.X - (left + width.Half()).Nanometres) / (double)width.Nanometres)
+                    : 0;
                 var met = place.Y.Nanometres + point.Y - Lattice.Drop(length.Nanometres, cloth.HalfDrop, column) - length.Half().Nanometres;
                 return (left, Length.FromNanometres(((met % length.Nanometres) + length.Nanometres) % length.Nanometres));
             }

@@ -23,10 +23,19 @@ internal static class ReadyMade
 
         foreach (var unknown in input.Edges.Keys.Where(side => !Sides.Contains(side)))
         {
-            fields.Error("unknown-choice", BuyingText.UnknownChoice(unknown, "edge of the cloth", string.Join(", ", Sides)), $"edges.{unknown}");
+            fields.Error(
+                "unknown-choice",
+                BuyingText.UnknownChoice(unknown, "edge of the cloth", string.Join(", ", Sides)),
+                $"edges.{unknown}"
+            );
         }
 
-        return new(Edge("left", ClothEdgeKind.Selvage, selvage), Edge("right", ClothEdgeKind.Selvage, selvage), Edge("start", ClothEdgeKind.Raw, default), Edge("end", ClothEdgeKind.Raw, default));
+        return new(
+            Edge("left", ClothEdgeKind.Selvage, selvage),
+            Edge("right", ClothEdgeKind.Selvage, selvage),
+            Edge("start", ClothEdgeKind.Raw, default),
+            Edge("end", ClothEdgeKind.Raw, default)
+        );
 
         ClothEdge Edge(string side, ClothEdgeKind usual, Length depth)
         {
@@ -36,9 +45,15 @@ internal static class ReadyMade
             }
 
             var field = $"edges.{side}";
-            var kind = Words.Read<ClothEdgeKind>(fields.Choice(said.Kind, field, "edge", [usual.Word(), .. Words.All<ClothEdgeKind>()])) ?? usual;
-            var deep = fields.Optional(said.Depth, field, $"Hem at the {side}", kind == ClothEdgeKind.Selvage ? selvage : default, MostDeep) ?? default;
-            return new(kind, deep, fields.Choice(said.Keep, field, "keeping it", kind == ClothEdgeKind.Hem ? "true" : "false", "true", "false") == "true");
+            var kind = Words.Read<ClothEdgeKind>(fields.Choice(said.Kind, field, "edge", [usual.Word(), .. Words.All<ClothEdgeKind>()]))
+                ?? usual;
+            var deep = fields.Optional(said.Depth, field, $"Hem at the {side}", kind == ClothEdgeKind.Selvage ? selvage : default, MostDeep)
+                ?? default;
+            return new(
+                kind,
+                deep,
+                fields.Choice(said.Keep, field, "keeping it", kind == ClothEdgeKind.Hem ? "true" : "false", "true", "false") == "true"
+            );
         }
     }
 
@@ -52,8 +67,20 @@ internal static class ReadyMade
 
         return request with
         {
-            Flaws = [.. request.Flaws, .. Enumerable.Range(1, MostSheets).Select(sheet => new Flaw((sheet * length) - OnTheirHems.Between, sheet * length, null, null))],
-            Pinned = [.. request.Pinned, .. OnTheirHems.Of(pieces.Select(piece => (piece, piece.Copies)), cloth, cloth.Flaws).Where(pin => !request.Pinned.Any(own => own.Piece == pin.Piece && own.Copy == pin.Copy))],
+            Flaws =
+            [
+                .. request.Flaws,
+                .. Enumerable
+                    .Range(1, MostSheets)
+                    .Select(sheet => new Flaw((sheet * length) - OnTheirHems.Between, sheet * length, null, null)),
+            ],
+            Pinned =
+            [
+                .. request.Pinned,
+                .. OnTheirHems
+                    .Of(pieces.Select(piece => (piece, piece.Copies)), cloth, cloth.Flaws)
+                    .Where(pin => !request.Pinned.Any(own => own.Piece == pin.Piece && own.Copy == pin.Copy)),
+            ],
         };
     }
 

@@ -14,7 +14,9 @@ public sealed record SoldWidth(ClothWidth Width, decimal? Price)
 
     /// <summary>What a length costs at this price of a yard or metre, to the hundredth; null without one.</summary>
     public static decimal? CostOf(Length length, LengthUnit unit, decimal? price) =>
-        price is { } each ? Math.Round(length.Nanometres / (decimal)(unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre).One().Nanometres * each, 2) : null;
+        price is { } each
+            ? Math.Round(length.Nanometres / (decimal)(unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre).One().Nanometres * each, 2)
+            : null;
 
     /// <summary>
     /// What is compared: the widths the cloth is sold in and its own, the narrowest first; where nobody has said in which it is
@@ -38,8 +40,15 @@ public sealed record SoldWidth(ClothWidth Width, decimal? Price)
 
         return
         [
-            .. cloth.SoldIn.Where(sold => sold.Width.Width != own)
-                .Append(new(cloth.SoldIn.FirstOrDefault(sold => sold.Width.Width == own)?.Width ?? new(LengthFormat.For(unit).RoundedWithUnit(own), own), price))
+            .. cloth
+                .SoldIn.Where(sold => sold.Width.Width != own)
+                .Append(
+                    new(
+                        cloth.SoldIn.FirstOrDefault(sold => sold.Width.Width == own)?.Width
+                            ?? new(LengthFormat.For(unit).RoundedWithUnit(own), own),
+                        price
+                    )
+                )
                 .OrderBy(sold => sold.Width.Width),
         ];
     }

@@ -13,7 +13,14 @@ namespace Wrapper.Core.Buying;
 /// <param name="Shape">The corners as laid: one casing block stands for all its strips.</param>
 /// <param name="Copies">How many are laid.</param>
 /// <param name="Match">Where it meets the pattern; null where it meets nothing.</param>
-public sealed record LaidPiece(string LayId, string Cover, Piece Piece, IReadOnlyList<Geometry.Point> Shape, int Copies, PatternMatch? Match)
+public sealed record LaidPiece(
+    string LayId,
+    string Cover,
+    Piece Piece,
+    IReadOnlyList<Geometry.Point> Shape,
+    int Copies,
+    PatternMatch? Match
+)
 {
     /// <summary>It is cut turned over.</summary>
     public bool IsMirrored { get; init; }
@@ -63,7 +70,11 @@ public sealed record Yardage
     /// <param name="price">The price.</param>
     /// <param name="unit">The unit of the job, which says whether the price is of a yard or a metre.</param>
     public decimal? CostAt(decimal? price, LengthUnit unit) =>
-        Buy is not { } buy ? null : ReadyMade > 0 ? price is { } each ? Math.Round(ReadyMade * each, 2) : null : SoldWidth.CostOf(buy.Value, unit, price);
+        Buy is not { } buy ? null
+        : ReadyMade > 0
+            ? price is { } each ? Math.Round(ReadyMade * each, 2)
+                : null
+        : SoldWidth.CostOf(buy.Value, unit, price);
 
     /// <summary>Joins the cloth's width forces.</summary>
     public int Joins { get; init; }

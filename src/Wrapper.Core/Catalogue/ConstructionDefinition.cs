@@ -26,5 +26,6 @@ public sealed record ConstructionDefinition(string Id, string Label, string Says
     public bool TurnsHems { get; init; }
 
     /// <summary>The ways a thing of this shape can be closed when it is made this way, the usual one first; empty where there is nothing to choose.</summary>
-    public IReadOnlyList<Closure> ClosuresOf(ShapeDefinition shape) => Closures is { } own ? [.. shape.Closures.Where(own.Contains)] : shape.Closures;
+    public IReadOnlyList<Closure> ClosuresOf(ShapeDefinition shape) =>
+        Closures is { } own ? [.. shape.Closures.Where(own.Contains)] : shape.Closures;
 }

@@ -21,12 +21,19 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     public bool IsMeasuredBare { get; init; }
 
     /// <summary>What the tape may lie on, the usual first; one alone is not asked about.</summary>
-    public IReadOnlyList<TapeLies> TapeMayLieOn => (Filling, IsMeasuredBare) switch
-    {
-        (_, true) => [new("filling", Bare)],
-        (Filling.None, _) => [new("filling", Bare), new("padded-filling", "its padding"), new("old-cover", "an old cover")],
-        _ => [new("filling", Bare), new("padded-filling", "filling with its wadding"), new("space", "the space it must fill"), new("old-cover", "an old cover")],
-    };
+    public IReadOnlyList<TapeLies> TapeMayLieOn =>
+        (Filling, IsMeasuredBare) switch
+        {
+            (_, true) => [new("filling", Bare)],
+            (Filling.None, _) => [new("filling", Bare), new("padded-filling", "its padding"), new("old-cover", "an old cover")],
+            _ =>
+            [
+                new("filling", Bare),
+                new("padded-filling", "filling with its wadding"),
+                new("space", "the space it must fill"),
+                new("old-cover", "an old cover"),
+            ],
+        };
 
     /// <summary>What one lays the tape on, where the cover has another name than the thing; else as the form is called.</summary>
     public string? Covers { get; init; }
@@ -77,7 +84,11 @@ public enum MeasureList
 /// <param name="Measures">What is measured, in the order a hand takes it.</param>
 /// <param name="Constructions">The ways it can be made, the usual one first.</param>
 public sealed record ShapeDefinition(
-    string Id, string Label, IReadOnlyList<MeasureDefinition> Measures, IReadOnlyList<string> Constructions)
+    string Id,
+    string Label,
+    IReadOnlyList<MeasureDefinition> Measures,
+    IReadOnlyList<string> Constructions
+)
 {
     /// <summary>The list it is measured by; null for none.</summary>
     public MeasureList? List { get; init; }

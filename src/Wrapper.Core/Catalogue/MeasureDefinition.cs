@@ -44,7 +44,8 @@ public sealed record MeasureDefinition(
     Length LikelyMost,
     bool Optional = false,
     bool MayBeZero = false,
-    Rule? Rule = null)
+    Rule? Rule = null
+)
 {
     /// <summary>Its name in the open format.</summary>
     public string Name => Measure.Name;

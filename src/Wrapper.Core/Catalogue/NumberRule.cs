@@ -12,7 +12,8 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
 {
     private static readonly List<NumberRule> Listed = [];
 
-    internal static NumberRule ElasticRatio { get; } = Listing("elasticRatio", "elastic in a casing, as part of its opening", 0.7m, 0.3m, 1m);
+    internal static NumberRule ElasticRatio { get; } =
+        Listing("elasticRatio", "elastic in a casing, as part of its opening", 0.7m, 0.3m, 1m);
 
     internal static NumberRule Stretch { get; } = Listing("stretch", "how far elastic is stretched on", 1.4m, 1m, 3m);
 
@@ -32,7 +33,8 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
 
     internal static NumberRule MinutesPerSeam { get; } = Listing("minutesPerSeam", "minutes to a metre of seam", 3m, 0m, 120m);
 
-    internal static NumberRule MinutesPerPipedSeam { get; } = Listing("minutesPerPipedSeam", "minutes to a metre of piped seam", 6m, 0m, 120m);
+    internal static NumberRule MinutesPerPipedSeam { get; } =
+        Listing("minutesPerPipedSeam", "minutes to a metre of piped seam", 6m, 0m, 120m);
 
     internal static NumberRule MinutesPerZip { get; } = Listing("minutesPerZip", "minutes to begin a zip", 10m, 0m, 120m);
 
@@ -44,15 +46,18 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
 
     internal static NumberRule MinutesPerHem { get; } = Listing("minutesPerHem", "minutes to a metre of hem or casing", 4m, 0m, 120m);
 
-    internal static NumberRule MinutesToMakePiping { get; } = Listing("minutesToMakePiping", "minutes to make a metre of piping", 3m, 0m, 120m);
+    internal static NumberRule MinutesToMakePiping { get; } =
+        Listing("minutesToMakePiping", "minutes to make a metre of piping", 3m, 0m, 120m);
 
     internal static NumberRule MinutesPerDart { get; } = Listing("minutesPerDart", "minutes to a dart", 2m, 0m, 120m);
 
-    internal static NumberRule MinutesPerFinish { get; } = Listing("minutesPerFinish", "minutes to finish a metre of raw edge", 2m, 0m, 120m);
+    internal static NumberRule MinutesPerFinish { get; } =
+        Listing("minutesPerFinish", "minutes to finish a metre of raw edge", 2m, 0m, 120m);
 
     internal static NumberRule MinutesToThread { get; } = Listing("minutesToThread", "minutes to thread elastic or cord", 5m, 0m, 120m);
 
-    internal static NumberRule MinutesPerFastener { get; } = Listing("minutesPerFastener", "minutes to a button, loop or tie", 3m, 0m, 120m);
+    internal static NumberRule MinutesPerFastener { get; } =
+        Listing("minutesPerFastener", "minutes to a button, loop or tie", 3m, 0m, 120m);
 
     internal static NumberRule MinutesPerLabel { get; } = Listing("minutesPerLabel", "minutes to sew in a label", 2m, 0m, 120m);
 

@@ -170,7 +170,14 @@ public sealed record Rule(string Name, string Label, Length Imperial, Length Met
 
     private static Rule Listing(string name, string label, Length imperial, decimal metric, decimal least, decimal most)
     {
-        var rule = new Rule(name, label, imperial, Length.FromMillimetres(metric), Length.FromMillimetres(least), Length.FromMillimetres(most));
+        var rule = new Rule(
+            name,
+            label,
+            imperial,
+            Length.FromMillimetres(metric),
+            Length.FromMillimetres(least),
+            Length.FromMillimetres(most)
+        );
         Listed.Add(rule);
         return rule;
     }

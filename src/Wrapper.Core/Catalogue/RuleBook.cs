@@ -81,7 +81,8 @@ public sealed class RuleBook
     public Worked CasingDepth => Says(Rule.Hem) ? this[Rule.Hem] : this[Rule.CasingTurn] + this[Rule.Casing];
 
     /// <summary>True when somebody says this rule, so that its figure is not merely the usual one.</summary>
-    public bool Says(Rule rule) => Array.Exists(_said, said => said.Set.Lengths.ContainsKey(rule) || said.Set.Lengths.ContainsKey(Own(rule)));
+    public bool Says(Rule rule) =>
+        Array.Exists(_said, said => said.Set.Lengths.ContainsKey(rule) || said.Set.Lengths.ContainsKey(Own(rule)));
 
     /// <summary>True when the cover itself says a rule: a word of the house or the job is a habit, this one was meant here.</summary>
     public bool CoverSays(Rule rule) => _said[0].Set.Lengths.ContainsKey(rule);

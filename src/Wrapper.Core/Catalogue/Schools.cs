@@ -62,5 +62,6 @@ public enum CreepSchool
 public sealed record Schools(PipingSchool Piping, RingSchool Ring, WallSchool Walls, FinishSchool Finish, CreepSchool Creep)
 {
     /// <summary>What is done where nothing is said.</summary>
-    public static Schools Usual { get; } = new(PipingSchool.First, RingSchool.Ring, WallSchool.Ring, FinishSchool.Each, CreepSchool.SameWay);
+    public static Schools Usual { get; } =
+        new(PipingSchool.First, RingSchool.Ring, WallSchool.Ring, FinishSchool.Each, CreepSchool.SameWay);
 }

@@ -36,7 +36,14 @@ public enum CheckConcern
 /// <param name="Measure">The measure, rule or option it hangs on; null when it hangs on none in particular.</param>
 /// <param name="Mends">Changes to the inputs that would put it right; any one of them will do.</param>
 /// <param name="Position">For a text that could not be read: where it stops making sense, from 0.</param>
-public sealed record Check(CheckLevel Level, string Code, string Text, string? Measure = null, IReadOnlyList<Mend>? Mends = null, int? Position = null)
+public sealed record Check(
+    CheckLevel Level,
+    string Code,
+    string Text,
+    string? Measure = null,
+    IReadOnlyList<Mend>? Mends = null,
+    int? Position = null
+)
 {
     /// <summary>What it is about.</summary>
     public CheckConcern Concerns { get; init; }
@@ -45,13 +52,16 @@ public sealed record Check(CheckLevel Level, string Code, string Text, string? M
     public string? Brief { get; init; }
 
     /// <summary>Cannot be made.</summary>
-    public static Check Error(string code, string text, string? measure, params Mend[] mends) => new(CheckLevel.Error, code, text, measure, mends);
+    public static Check Error(string code, string text, string? measure, params Mend[] mends) =>
+        new(CheckLevel.Error, code, text, measure, mends);
 
     /// <summary>Will disappoint.</summary>
-    public static Check Warning(string code, string text, string? measure, params Mend[] mends) => new(CheckLevel.Warning, code, text, measure, mends);
+    public static Check Warning(string code, string text, string? measure, params Mend[] mends) =>
+        new(CheckLevel.Warning, code, text, measure, mends);
 
     /// <summary>Worth knowing.</summary>
-    public static Check Note(string code, string text, string? measure, params Mend[] mends) => new(CheckLevel.Note, code, text, measure, mends);
+    public static Check Note(string code, string text, string? measure, params Mend[] mends) =>
+        new(CheckLevel.Note, code, text, measure, mends);
 }
 
 /// <summary>What is asked of several checks together.</summary>

@@ -19,20 +19,21 @@ namespace Wrapper.Core.Constructions;
 public static class ConstructionCatalogue
 {
     /// <summary>The constructions, by id, as they are offered.</summary>
-    public static IReadOnlyDictionary<string, ConstructionDefinition> All { get; } = new[]
-    {
-        BoxingStrip.Definition,
-        WrapNotched.Definition,
-        WrapFolded.Definition,
-        PanelsFolded.Definition,
-        BandEnds.Definition,
-        Envelope.Definition,
-        TubNotched.Definition,
-        TubWalls.Definition,
-        Bag.Definition,
-        PoufWrapped.Definition,
-        Flat.Definition,
-        OutlineMargin.Definition,
-        Blocks.Definition,
-    }.ToDictionary(construction => construction.Id);
+    public static IReadOnlyDictionary<string, ConstructionDefinition> All { get; } =
+        new[]
+        {
+            BoxingStrip.Definition,
+            WrapNotched.Definition,
+            WrapFolded.Definition,
+            PanelsFolded.Definition,
+            BandEnds.Definition,
+            Envelope.Definition,
+            TubNotched.Definition,
+            TubWalls.Definition,
+            Bag.Definition,
+            PoufWrapped.Definition,
+            Flat.Definition,
+            OutlineMargin.Definition,
+            Blocks.Definition,
+        }.ToDictionary(construction => construction.Id);
 }

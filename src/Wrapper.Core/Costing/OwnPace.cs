@@ -50,7 +50,11 @@ public static class OwnPace
                 continue;
             }
 
-            var rates = kind.Select(work => work.Minutes / (how.IsByMetre ? work.Metres : work.Items)).Where(double.IsFinite).Take(Latest).Order().ToList();
+            var rates = kind.Select(work => work.Minutes / (how.IsByMetre ? work.Metres : work.Items))
+                .Where(double.IsFinite)
+                .Take(Latest)
+                .Order()
+                .ToList();
             if (rates.Count >= Fewest)
             {
                 var median = rates.Count % 2 == 1 ? rates[rates.Count / 2] : (rates[(rates.Count / 2) - 1] + rates[rates.Count / 2]) / 2;

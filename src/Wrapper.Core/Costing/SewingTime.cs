@@ -27,32 +27,38 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
     /// <summary>The time for covers alike that are sewn by a plan.</summary>
     /// <param name="plan">The order of one cover.</param>
     /// <param name="count">How many covers alike there are.</param>
-    public static SewingTime Of(SewingPlan plan, int count) => new(
-    [
-        .. plan.Order.Where(operation => operation.Minutes > 0)
-            .GroupBy(operation => WhatOf(operation.Kind))
-            .OrderBy(group => group.Key.Place)
-            .Select(group => new TimePart(group.Key.What, count * group.Sum(operation => group.Key.IsByLength ? (operation.Millimetres ?? 0) / Metre : AmountOf(operation)), count * group.Sum(operation => operation.Minutes))),
-    ]);
+    public static SewingTime Of(SewingPlan plan, int count) =>
+        new([
+            .. plan
+                .Order.Where(operation => operation.Minutes > 0)
+                .GroupBy(operation => WhatOf(operation.Kind))
+                .OrderBy(group => group.Key.Place)
+                .Select(group => new TimePart(
+                    group.Key.What,
+                    count * group.Sum(operation => group.Key.IsByLength ? (operation.Millimetres ?? 0) / Metre : AmountOf(operation)),
+                    count * group.Sum(operation => operation.Minutes)
+                )),
+        ]);
 
     private static int AmountOf(Operation operation) => operation.Kind == OperationKind.Mark ? operation.Pieces.Count : 1;
 
-    private static (int Place, string What, bool IsByLength) WhatOf(OperationKind kind) => kind switch
-    {
-        OperationKind.Mark => (0, "cut and mark", false),
-        OperationKind.Seam or OperationKind.EdgeStitch or OperationKind.CloseByHand => (1, "seams, metres", true),
-        OperationKind.Finish => (2, "finishing edges, metres", true),
-        OperationKind.MakePiping => (3, "making piping, metres", true),
-        OperationKind.ApplyPiping => (4, "applying piping, metres", true),
-        OperationKind.Zip => (5, "zips", false),
-        OperationKind.Corner => (6, "boxed corners", false),
-        OperationKind.Dart => (7, "darts", false),
-        OperationKind.Join => (8, "joins", false),
-        OperationKind.Hem or OperationKind.Casing or OperationKind.Tape => (9, "hems and casings, metres", true),
-        OperationKind.Thread => (10, "threading", false),
-        OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => (11, "buttons, loops and ties", false),
-        OperationKind.Label => (12, "labels", false),
-        OperationKind.TryOn => (13, "turning and fitting", false),
-        _ => (14, "the rest", false),
-    };
+    private static (int Place, string What, bool IsByLength) WhatOf(OperationKind kind) =>
+        kind switch
+        {
+            OperationKind.Mark => (0, "cut and mark", false),
+            OperationKind.Seam or OperationKind.EdgeStitch or OperationKind.CloseByHand => (1, "seams, metres", true),
+            OperationKind.Finish => (2, "finishing edges, metres", true),
+            OperationKind.MakePiping => (3, "making piping, metres", true),
+            OperationKind.ApplyPiping => (4, "applying piping, metres", true),
+            OperationKind.Zip => (5, "zips", false),
+            OperationKind.Corner => (6, "boxed corners", false),
+            OperationKind.Dart => (7, "darts", false),
+            OperationKind.Join => (8, "joins", false),
+            OperationKind.Hem or OperationKind.Casing or OperationKind.Tape => (9, "hems and casings, metres", true),
+            OperationKind.Thread => (10, "threading", false),
+            OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => (11, "buttons, loops and ties", false),
+            OperationKind.Label => (12, "labels", false),
+            OperationKind.TryOn => (13, "turning and fitting", false),
+            _ => (14, "the rest", false),
+        };
 }

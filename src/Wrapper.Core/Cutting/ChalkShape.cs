@@ -21,7 +21,11 @@ public sealed record ChalkShape(Length Across, Length Along, IReadOnlyList<Chalk
     public (Point Centre, Length Radius)? Circle { get; init; }
 
     /// <summary>It is a rectangle that fills its box: two sizes say it all.</summary>
-    public bool IsBox => Corners.Count == 4 && Corners.All(corner => corner.Rise.IsZero && (corner.At.X.IsZero || corner.At.X == Across) && (corner.At.Y.IsZero || corner.At.Y == Along));
+    public bool IsBox =>
+        Corners.Count == 4
+        && Corners.All(corner =>
+            corner.Rise.IsZero && (corner.At.X.IsZero || corner.At.X == Across) && (corner.At.Y.IsZero || corner.At.Y == Along)
+        );
 }
 
 /// <summary>A corner to chalk, and the edge from it to the next.</summary>

@@ -28,7 +28,13 @@ public static class Chalking
             flat.Max(point => point.X) - left,
             flat.Max(point => point.Y) - low,
             [.. sides.Select(side => new ChalkCorner(side.Along[0], side.Length, side.Rise))],
-            [.. piece.Marks.Select(mark => Marked(mark, piece, sides, Placed)).OrderBy(mark => mark.From.Corner ?? int.MaxValue).ThenBy(mark => mark.From.Distance)])
+            [
+                .. piece
+                    .Marks.Select(mark => Marked(mark, piece, sides, Placed))
+                    .OrderBy(mark => mark.From.Corner ?? int.MaxValue)
+                    .ThenBy(mark => mark.From.Distance),
+            ]
+        )
         {
             Circle = CircleOf(piece.CutLine) is { } circle ? (Placed(circle.Centre), circle.Radius) : null,
             Outline = [.. flat.Select(point => point.Moved(-left, -low))],
@@ -56,14 +62,20 @@ public static class Chalking
             }
 
             all = Merged(all);
-            var first = all.Select((side, place) => (side.Along[0], place)).OrderBy(corner => corner.Item1.Y.RoundedTo(Length.FromMillimetres(0.1m))).ThenBy(corner => corner.Item1.X).First().place;
+            var first = all.Select((side, place) => (side.Along[0], place))
+                .OrderBy(corner => corner.Item1.Y.RoundedTo(Length.FromMillimetres(0.1m)))
+                .ThenBy(corner => corner.Item1.X)
+                .First()
+                .place;
             return [.. all.Skip(first), .. all.Take(first)];
         }
     }
 
     /// <summary>The circle that all edges go round; null where they do not.</summary>
     private static (Point Centre, Length Radius)? CircleOf(Outline line) =>
-        line.Edges.All(edge => edge.Arc is { } arc && arc.Centre == line.Edges[0].Arc!.Centre) ? (line.Edges[0].Arc!.Centre, Length.FromNanometresRounded(line.Edges[0].Arc!.RadiusAt(line.Edges[0].Start))) : null;
+        line.Edges.All(edge => edge.Arc is { } arc && arc.Centre == line.Edges[0].Arc!.Centre)
+            ? (line.Edges[0].Arc!.Centre, Length.FromNanometresRounded(line.Edges[0].Arc!.RadiusAt(line.Edges[0].Start)))
+            : null;
 
     /// <summary>How far an arc stands off its chord at its middle; outwards above nothing.</summary>
     private static Length RiseOf(Edge edge)
@@ -103,20 +115,39 @@ public static class Chalking
     }
 
     private static bool GoesOn(ChalkSide one, ChalkSide next) =>
-        one.Rise.IsZero && next.Rise.IsZero && (one.Along[^1] - one.Along[0]).Unit is var before && (next.Along[^1] - next.Along[0]).Unit is var after
-        && Math.Abs(before.Cross(after)) < Straight && before.Dot(after) > 0;
+        one.Rise.IsZero
+        && next.Rise.IsZero
+        && (one.Along[^1] - one.Along[0]).Unit is var before
+        && (next.Along[^1] - next.Along[0]).Unit is var after
+        && Math.Abs(before.Cross(after)) < Straight
+        && before.Dot(after) > 0;
 
     private static ChalkMark Marked(Mark mark, Piece piece, List<ChalkSide> sides, Func<Point, Point> placed)
     {
         var (from, to) = (placed(piece.OnCloth(mark.From)), placed(piece.OnCloth(mark.To)));
-        var isOnEdge = mark.Kind is MarkKind.Notch or MarkKind.Top or MarkKind.ZipStop or MarkKind.GapEnd or MarkKind.UnpickPoint || mark.From != mark.To;
+        var isOnEdge =
+            mark.Kind is MarkKind.Notch or MarkKind.Top or MarkKind.ZipStop or MarkKind.GapEnd or MarkKind.UnpickPoint
+            || mark.From != mark.To;
         var widest = piece.Allowances.Values.DefaultIfEmpty(Length.Zero).Max() + Length.FromMillimetres(1m);
         return new(mark.Kind, mark.Label, Place(from), mark.From == mark.To ? null : Place(to));
 
         // A line is told on the edges it runs out on; from an edge beside it one could not say where it begins.
         ChalkPlace Place(Point at)
         {
-            var near = isOnEdge ? sides.Select((side, place) => (Corner: place + 1, Distance: side.Nearest(at, out var away), Away: away, IsBeside: from != to && side.Lies(to - from, Alongside))).Where(found => found.Away <= widest.Nanometres).ToList() : [];
+            var near = isOnEdge
+                ? sides
+                    .Select(
+                        (side, place) =>
+                            (
+                                Corner: place + 1,
+                                Distance: side.Nearest(at, out var away),
+                                Away: away,
+                                IsBeside: from != to && side.Lies(to - from, Alongside)
+                            )
+                    )
+                    .Where(found => found.Away <= widest.Nanometres)
+                    .ToList()
+                : [];
             if (near.Count == 0)
             {
                 return new(at, null, Length.Zero);

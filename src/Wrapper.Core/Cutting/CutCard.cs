@@ -36,7 +36,13 @@ public sealed record CutCopy(int Copy, Length Across, Length Along);
 /// <param name="NoLonger">What no longer fits on what there is of the cloth.</param>
 /// <param name="Length">How much of the cloth is taken, from the cut end on.</param>
 /// <param name="Relaid">It was laid again because the lay that was known does not do any more.</param>
-public sealed record CutPlan(IReadOnlyList<CutCard> Cards, IReadOnlyList<PlannedCopy> Planned, IReadOnlyList<PlannedCopy> NoLonger, Length Length, bool Relaid)
+public sealed record CutPlan(
+    IReadOnlyList<CutCard> Cards,
+    IReadOnlyList<PlannedCopy> Planned,
+    IReadOnlyList<PlannedCopy> NoLonger,
+    Length Length,
+    bool Relaid
+)
 {
     /// <summary>What there is to know of the lay.</summary>
     public IReadOnlyList<Checks.Check> Checks { get; init; } = [];

@@ -31,7 +31,14 @@ internal static class CutCards
         void Add(Placement place, LaidPiece piece, bool isDouble)
         {
             var copy = new CutCopy(LeftToCut.CopyOf(piece, place.Copy), place.X, place.Y);
-            if (cards.Count > 0 && cards[^1] is var last && last.Laid.LayId == piece.LayId && last.Turn == place.Turn && last.Remnant == place.Remnant && last.IsDouble == isDouble)
+            if (
+                cards.Count > 0
+                && cards[^1] is var last
+                && last.Laid.LayId == piece.LayId
+                && last.Turn == place.Turn
+                && last.Remnant == place.Remnant
+                && last.IsDouble == isDouble
+            )
             {
                 cards[^1] = last with { Copies = [.. last.Copies, copy] };
                 return;
@@ -52,7 +59,10 @@ internal static class CutCards
             return Chalking.Of(piece.Piece, piece.IsMirrored, turn, isWrongSide);
         }
 
-        var corners = piece.Shape.Select(corner => corner.Turned(turn / 90)).Select(corner => isWrongSide ? new Geometry.Point(-corner.X, corner.Y) : corner).ToList();
+        var corners = piece
+            .Shape.Select(corner => corner.Turned(turn / 90))
+            .Select(corner => isWrongSide ? new Geometry.Point(-corner.X, corner.Y) : corner)
+            .ToList();
         if (isWrongSide)
         {
             corners.Reverse();
@@ -64,7 +74,8 @@ internal static class CutCards
             corners.Max(corner => corner.X),
             corners.Max(corner => corner.Y),
             [.. corners.Select((corner, i) => new ChalkCorner(corner, corner.DistanceTo(corners[(i + 1) % corners.Count]), Length.Zero))],
-            [])
+            []
+        )
         {
             Outline = corners,
             StitchLine = corners,

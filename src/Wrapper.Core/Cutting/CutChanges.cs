@@ -39,13 +39,14 @@ public static class CutChanges
     /// <summary>The least that may be left of an allowance beyond a seam.</summary>
     /// <param name="format">How lengths are said.</param>
     /// <param name="frays">The cloth frays.</param>
-    public static Length Least(LengthFormat format, bool frays) => (format.Unit.IsImperial(), frays) switch
-    {
-        (true, true) => Length.FromInches(0, 3, 8),
-        (true, false) => Length.FromInches(0, 1, 4),
-        (false, true) => Length.FromMillimetres(10m),
-        (false, false) => Length.FromMillimetres(6m),
-    };
+    public static Length Least(LengthFormat format, bool frays) =>
+        (format.Unit.IsImperial(), frays) switch
+        {
+            (true, true) => Length.FromInches(0, 3, 8),
+            (true, false) => Length.FromInches(0, 1, 4),
+            (false, true) => Length.FromMillimetres(10m),
+            (false, false) => Length.FromMillimetres(6m),
+        };
 
     /// <summary>What became of a piece; null where it still fits.</summary>
     /// <param name="cut">The size it was cut at.</param>
@@ -95,7 +96,13 @@ public static class CutChanges
             }
 
             rescue = Rescue.SewNarrower;
-            said.Add(CuttingText.SewNarrower(format.RoundedWithUnit(by.Abs()), PlacesOf(edges, isAcross), string.Join(", ", narrower.Distinct().Select(format.RoundedWithUnit))));
+            said.Add(
+                CuttingText.SewNarrower(
+                    format.RoundedWithUnit(by.Abs()),
+                    PlacesOf(edges, isAcross),
+                    string.Join(", ", narrower.Distinct().Select(format.RoundedWithUnit))
+                )
+            );
         }
 
         return new(rescue, across, along, string.Join(" ", said));
@@ -104,7 +111,8 @@ public static class CutChanges
     }
 
     private static bool IsSameShape(CutSize cut, Piece piece) =>
-        cut.Edges.Count == piece.StitchLine.Names.Distinct().Count() && cut.Edges.All(edge => piece.StitchLine.FindLength(edge.Key) is { } now && (now - edge.Value).Abs() < Same);
+        cut.Edges.Count == piece.StitchLine.Names.Distinct().Count()
+        && cut.Edges.All(edge => piece.StitchLine.FindLength(edge.Key) is { } now && (now - edge.Value).Abs() < Same);
 
     /// <summary>The edges on both sides that a size lies between.</summary>
     private static List<string> EdgesAt(Piece piece, bool isAcross)
@@ -112,11 +120,17 @@ public static class CutChanges
         var box = piece.StitchLine.Bounds;
         return
         [
-            .. piece.StitchLine.Edges.Where(edge => isAcross
-                ? edge.Start.X == edge.End.X && (edge.Start.X == box.Left || edge.Start.X == box.Right)
-                : edge.Start.Y == edge.End.Y && (edge.Start.Y == box.Bottom || edge.Start.Y == box.Top)).Select(edge => edge.Name).Distinct(),
+            .. piece
+                .StitchLine.Edges.Where(edge =>
+                    isAcross
+                        ? edge.Start.X == edge.End.X && (edge.Start.X == box.Left || edge.Start.X == box.Right)
+                        : edge.Start.Y == edge.End.Y && (edge.Start.Y == box.Bottom || edge.Start.Y == box.Top)
+                )
+                .Select(edge => edge.Name)
+                .Distinct(),
         ];
     }
 
-    private static string PlacesOf(List<string> edges, bool isAcross) => edges.Count == 0 ? CuttingText.BothSides(isAcross) : string.Join(", ", edges);
+    private static string PlacesOf(List<string> edges, bool isAcross) =>
+        edges.Count == 0 ? CuttingText.BothSides(isAcross) : string.Join(", ", edges);
 }

@@ -35,7 +35,8 @@ public sealed record CutProgress
     public bool IsPlannedSince { get; init; }
 
     /// <summary>The copy lies cut and good.</summary>
-    public bool IsCut(string cover, string piece, int copy) => Cut.LastOrDefault(shape => shape.Cover == cover && shape.Piece == piece && shape.Copy == copy) is { IsSpoiled: false };
+    public bool IsCut(string cover, string piece, int copy) =>
+        Cut.LastOrDefault(shape => shape.Cover == cover && shape.Piece == piece && shape.Copy == copy) is { IsSpoiled: false };
 }
 
 /// <summary>Where a copy is to be cut.</summary>

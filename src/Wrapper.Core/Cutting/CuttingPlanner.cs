@@ -35,7 +35,17 @@ public static class CuttingPlanner
         }
 
         var left = new LeftToCut(yardage.Pieces, progress);
-        var request = Round(ReadyMade.Bounded(ClothBuyer.RequestOf(cloth, yardage.Pieces), cloth, []) with { Pinned = [], Known = [], Remnants = [.. cloth.Remnants.Select(remnant => remnant with { Gone = GoneOf(remnant, progress) })] }, left, progress, yardage.Pieces);
+        var request = Round(
+            ReadyMade.Bounded(ClothBuyer.RequestOf(cloth, yardage.Pieces), cloth, []) with
+            {
+                Pinned = [],
+                Known = [],
+                Remnants = [.. cloth.Remnants.Select(remnant => remnant with { Gone = GoneOf(remnant, progress) })],
+            },
+            left,
+            progress,
+            yardage.Pieces
+        );
         if (left.Pieces.Count == 0)
         {
             var cut = progress.Cut.Where(shape => shape.Remnant is null).Select(shape => shape.Outline).ToList();
@@ -44,8 +54,12 @@ public static class CuttingPlanner
         }
 
         var known = left.Known;
-        if (known is not null && (progress.IsPlannedSince || progress.Available is null) && !LayPins.Problems(request with { Pinned = [.. request.Pinned, .. known.Where(place => place.Remnant is null)] }).Any()
-            && known.Where(place => place.Remnant is not null).GroupBy(place => place.Remnant).All(on => IsFree(request, on.Key!, [.. on])))
+        if (
+            known is not null
+            && (progress.IsPlannedSince || progress.Available is null)
+            && !LayPins.Problems(request with { Pinned = [.. request.Pinned, .. known.Where(place => place.Remnant is null)] }).Any()
+            && known.Where(place => place.Remnant is not null).GroupBy(place => place.Remnant).All(on => IsFree(request, on.Key!, [.. on]))
+        )
         {
             return Planned(cloth, yardage, left.Named(known), null, relaid: false, progress);
         }
@@ -53,10 +67,14 @@ public static class CuttingPlanner
         var outcome = LayPlanner.Plan(OnHems(request, cloth, left, progress) with { Available = progress.Available }, steps, shouldStop);
         return outcome.Lay is { } lay
             ? Planned(cloth, yardage, left.Named(lay.Placements), null, relaid: true, progress)
-            : Nothing(yardage) with { Checks = [.. yardage.Checks, .. outcome.Checks] };
+            : Nothing(yardage) with
+            {
+                Checks = [.. yardage.Checks, .. outcome.Checks],
+            };
     }
 
-    private static CutPlan Nothing(Yardage yardage) => new([], [], [], Length.Zero, Relaid: false) { Checks = yardage.Checks, Drafts = yardage.Drafts };
+    private static CutPlan Nothing(Yardage yardage) =>
+        new([], [], [], Length.Zero, Relaid: false) { Checks = yardage.Checks, Drafts = yardage.Drafts };
 
     /// <summary>
     /// The lay of what is left round what is gone: nothing lies where something was cut. One that was cut is only cloth that is
@@ -68,13 +86,31 @@ public static class CuttingPlanner
         var still = left.Pieces.Select(piece => pieces[piece.LayId] with { Quantity = left.Copies(piece.LayId).Count }).ToList();
         List<(LayPiece Piece, CutShape Shape)> gone =
         [
-            .. progress.Cut.Where(shape => shape.Remnant is null && LayShape.Of(shape.Outline, 0).Area > LeastArea).Select((shape, number) =>
-                (new LayPiece($"{Gone}{number}", 1, shape.Outline, [0], laid.FirstOrDefault(piece => LeftToCut.IsOf(piece, shape)) is { } was ? pieces[was.LayId].Match : null), shape)),
+            .. progress
+                .Cut.Where(shape => shape.Remnant is null && LayShape.Of(shape.Outline, 0).Area > LeastArea)
+                .Select(
+                    (shape, number) =>
+                        (
+                            new LayPiece(
+                                $"{Gone}{number}",
+                                1,
+                                shape.Outline,
+                                [0],
+                                laid.FirstOrDefault(piece => LeftToCut.IsOf(piece, shape)) is { } was ? pieces[was.LayId].Match : null
+                            ),
+                            shape
+                        )
+                ),
         ];
         List<Flaw> flaws = [.. request.Flaws, .. progress.Flaws];
         while (true)
         {
-            var round = request with { Pieces = [.. still, .. gone.Select(one => one.Piece)], Pinned = [.. request.Pinned, .. gone.Select(one => PinOf(one.Piece))], Flaws = flaws };
+            var round = request with
+            {
+                Pieces = [.. still, .. gone.Select(one => one.Piece)],
+                Pinned = [.. request.Pinned, .. gone.Select(one => PinOf(one.Piece))],
+                Flaws = flaws,
+            };
             var off = LayPins.Problems(round).Select(problem => problem.Pin.Piece).ToHashSet();
             var boxed = gone.Where(one => off.Contains(one.Piece.Id)).ToList();
             if (boxed.Count == 0)
@@ -90,8 +126,20 @@ public static class CuttingPlanner
     /// <summary>What keeps hems of the cloth is put down on those that are left; where the pattern does not let it, it is laid without.</summary>
     private static LayRequest OnHems(LayRequest request, ClothSpecification cloth, LeftToCut left, CutProgress progress)
     {
-        List<Flaw> gone = [.. progress.Cut.Where(shape => shape.Remnant is null).Select(shape => Box(shape, request.UsableWidth)), .. cloth.Flaws, .. progress.Flaws];
-        var pinned = request with { Pinned = [.. request.Pinned, .. OnTheirHems.Of(left.Pieces.Select(piece => (piece, left.Copies(piece.LayId).Count)), cloth, gone)] };
+        List<Flaw> gone =
+        [
+            .. progress.Cut.Where(shape => shape.Remnant is null).Select(shape => Box(shape, request.UsableWidth)),
+            .. cloth.Flaws,
+            .. progress.Flaws,
+        ];
+        var pinned = request with
+        {
+            Pinned =
+            [
+                .. request.Pinned,
+                .. OnTheirHems.Of(left.Pieces.Select(piece => (piece, left.Copies(piece.LayId).Count)), cloth, gone),
+            ],
+        };
         if (pinned.Pinned.Count == request.Pinned.Count)
         {
             return request;
@@ -102,7 +150,11 @@ public static class CuttingPlanner
     }
 
     private static List<IReadOnlyList<Geometry.Point>> GoneOf(Remnant remnant, CutProgress progress) =>
-        [.. progress.Cut.Where(shape => shape.Remnant == remnant.Id && LayShape.Of(shape.Outline, 0).Area > LeastArea).Select(shape => shape.Outline)];
+        [
+            .. progress
+                .Cut.Where(shape => shape.Remnant == remnant.Id && LayShape.Of(shape.Outline, 0).Area > LeastArea)
+                .Select(shape => shape.Outline),
+        ];
 
     /// <summary>A piece of cloth from the shelf has room for what is to lie on it, beside what was cut of it.</summary>
     private static bool IsFree(LayRequest request, string remnant, IReadOnlyList<Placement> known)
@@ -114,48 +166,79 @@ public static class CuttingPlanner
 
         List<LayPiece> gone = [.. piece.Gone.Select((outline, number) => new LayPiece($"{Gone}{number}", 1, outline, [0]))];
         var onIt = known.Select(place => place.Piece).ToHashSet();
-        return !LayPins.Problems(request with
-        {
-            UsableWidth = piece.Width,
-            RepeatLength = Length.Zero,
-            RepeatWidth = Length.Zero,
-            MotifAcross = null,
-            Remnants = [],
-            Flaws = [new(piece.Length, piece.Length + Beyond)],
-            Pieces = [.. gone, .. request.Pieces.Where(laid => onIt.Contains(laid.Id))],
-            Pinned = [.. gone.Select(PinOf), .. known.Select(place => place with { Remnant = null })],
-        }).Any();
+        return !LayPins
+            .Problems(
+                request with
+                {
+                    UsableWidth = piece.Width,
+                    RepeatLength = Length.Zero,
+                    RepeatWidth = Length.Zero,
+                    MotifAcross = null,
+                    Remnants = [],
+                    Flaws = [new(piece.Length, piece.Length + Beyond)],
+                    Pieces = [.. gone, .. request.Pieces.Where(laid => onIt.Contains(laid.Id))],
+                    Pinned = [.. gone.Select(PinOf), .. known.Select(place => place with { Remnant = null })],
+                }
+            )
+            .Any();
     }
 
-    private static Placement PinOf(LayPiece gone) => new(gone.Id, 1, 0, gone.Corners.Min(point => point.X), gone.Corners.Min(point => point.Y));
+    private static Placement PinOf(LayPiece gone) =>
+        new(gone.Id, 1, 0, gone.Corners.Min(point => point.X), gone.Corners.Min(point => point.Y));
 
-    private static Flaw Box(CutShape shape, Length usable) => new(
-        Length.Max(Length.Zero, shape.Outline.Min(point => point.Y)),
-        shape.Outline.Max(point => point.Y),
-        Length.Max(Length.Zero, shape.Outline.Min(point => point.X)),
-        Length.Min(usable, shape.Outline.Max(point => point.X)));
+    private static Flaw Box(CutShape shape, Length usable) =>
+        new(
+            Length.Max(Length.Zero, shape.Outline.Min(point => point.Y)),
+            shape.Outline.Max(point => point.Y),
+            Length.Max(Length.Zero, shape.Outline.Min(point => point.X)),
+            Length.Min(usable, shape.Outline.Max(point => point.X))
+        );
 
-    private static CutPlan Planned(ClothSpecification cloth, Yardage yardage, IReadOnlyList<Placement> placements, Lay? lay, bool relaid, CutProgress progress)
+    private static CutPlan Planned(
+        ClothSpecification cloth,
+        Yardage yardage,
+        IReadOnlyList<Placement> placements,
+        Lay? lay,
+        bool relaid,
+        CutProgress progress
+    )
     {
         var pieces = ClothBuyer.RequestOf(cloth, yardage.Pieces).Pieces.ToDictionary(piece => piece.Id);
         var laid = yardage.Pieces.ToDictionary(piece => piece.LayId);
         Length TopOf(Placement place) => place.Y + Length.FromNanometres(LayShape.Of(pieces[place.Piece].Corners, place.Turn).Height);
-        var beyond = placements.Where(place => place.Remnant is null && progress.Available is { } available && TopOf(place) > available).ToHashSet();
+        var beyond = placements
+            .Where(place => place.Remnant is null && progress.Available is { } available && TopOf(place) > available)
+            .ToHashSet();
         var fitting = placements.Where(place => !beyond.Contains(place)).ToList();
-        var top = placements.Where(place => place.Remnant is null).Select(TopOf).Concat(progress.Cut.Where(shape => shape.Remnant is null).Select(shape => shape.Outline.Max(point => point.Y))).DefaultIfEmpty().Max();
+        var top = placements
+            .Where(place => place.Remnant is null)
+            .Select(TopOf)
+            .Concat(progress.Cut.Where(shape => shape.Remnant is null).Select(shape => shape.Outline.Max(point => point.Y)))
+            .DefaultIfEmpty()
+            .Max();
         var whole = lay ?? new Lay(top, Length.Zero, Length.Zero, 0, fitting);
         return new(
             [.. CutCards.Of(whole with { Placements = fitting }, laid, [.. pieces.Values])],
             [.. fitting.Select(Named)],
             [.. beyond.Select(Named)],
             top,
-            relaid)
+            relaid
+        )
         {
             Checks = yardage.Checks,
             Drafts = yardage.Drafts,
             Lacking = beyond.Count > 0 ? top - progress.Available!.Value : Length.Zero,
         };
 
-        PlannedCopy Named(Placement place) => new(laid[place.Piece].Cover, laid[place.Piece].Piece.Key, LeftToCut.CopyOf(laid[place.Piece], place.Copy), place.Turn, place.X, place.Y, place.Remnant);
+        PlannedCopy Named(Placement place) =>
+            new(
+                laid[place.Piece].Cover,
+                laid[place.Piece].Piece.Key,
+                LeftToCut.CopyOf(laid[place.Piece], place.Copy),
+                place.Turn,
+                place.X,
+                place.Y,
+                place.Remnant
+            );
     }
 }

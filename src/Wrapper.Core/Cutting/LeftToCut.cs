@@ -13,7 +13,10 @@ internal sealed class LeftToCut
     {
         foreach (var piece in pieces)
         {
-            var left = Enumerable.Range(1, piece.Copies).Where(copy => !progress.IsCut(piece.Cover, piece.Piece.Key, CopyOf(piece, copy))).ToList();
+            var left = Enumerable
+                .Range(1, piece.Copies)
+                .Where(copy => !progress.IsCut(piece.Cover, piece.Piece.Key, CopyOf(piece, copy)))
+                .ToList();
             if (left.Count > 0)
             {
                 _copies[piece.LayId] = left;
@@ -35,13 +38,21 @@ internal sealed class LeftToCut
 
     /// <summary>What was cut is a copy of this laid piece, and not of its like that lies turned over.</summary>
     public static bool IsOf(LaidPiece piece, CutShape shape) =>
-        piece.Cover == shape.Cover && piece.Piece.Key == shape.Piece && shape.Copy >= CopyOf(piece, 1) && shape.Copy <= CopyOf(piece, piece.Copies);
+        piece.Cover == shape.Cover
+        && piece.Piece.Key == shape.Piece
+        && shape.Copy >= CopyOf(piece, 1)
+        && shape.Copy <= CopyOf(piece, piece.Copies);
 
     /// <summary>The copies that are left of a laid piece, as it numbers them itself.</summary>
     public IReadOnlyList<int> Copies(string layId) => _copies[layId];
 
     /// <summary>Placements of what is left, each copy under its own number again; what is none of it is left out.</summary>
-    public IReadOnlyList<Placement> Named(IEnumerable<Placement> placements) => [.. placements.Where(place => _copies.ContainsKey(place.Piece)).Select(place => place with { Copy = _copies[place.Piece][place.Copy - 1] })];
+    public IReadOnlyList<Placement> Named(IEnumerable<Placement> placements) =>
+        [
+            .. placements
+                .Where(place => _copies.ContainsKey(place.Piece))
+                .Select(place => place with { Copy = _copies[place.Piece][place.Copy - 1] }),
+        ];
 
     private List<Placement>? KnownOf(IReadOnlyList<PlannedCopy> planned)
     {
@@ -50,7 +61,12 @@ internal sealed class LeftToCut
         {
             foreach (var (copy, place) in _copies[piece.LayId].Select((copy, place) => (copy, place + 1)))
             {
-                if (planned.LastOrDefault(one => one.Cover == piece.Cover && one.Piece == piece.Piece.Key && one.Copy == CopyOf(piece, copy)) is not { } there)
+                if (
+                    planned.LastOrDefault(one =>
+                        one.Cover == piece.Cover && one.Piece == piece.Piece.Key && one.Copy == CopyOf(piece, copy)
+                    )
+                    is not { } there
+                )
                 {
                     return null;
                 }

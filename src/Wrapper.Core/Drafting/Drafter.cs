@@ -25,7 +25,10 @@ public static class Drafter
             return new(null, reading, Sorted(reading.Checks));
         }
 
-        var cover = HemsKept.On(PiecedFaces.Joined(PieceCloths.GivenOut(FormCatalogue.Draft(specification), specification.Cloths), specification), specification);
+        var cover = HemsKept.On(
+            PiecedFaces.Joined(PieceCloths.GivenOut(FormCatalogue.Draft(specification), specification.Cloths), specification),
+            specification
+        );
         IReadOnlyList<Check> checks = Sorted([.. reading.Checks, .. cover.Checks, .. Unasked(specification)]);
         if (checks.HasError())
         {
@@ -47,7 +50,12 @@ public static class Drafter
             Ledger = ledger,
             Notions = [.. cover.Notions, .. Thread(ledger, specification)],
             Finished = cover.Finished,
-            Checks = Sorted([.. checks, .. RoleChecks.Of(pieces, cover.Seams, specification), .. TraitChecks.Of(pieces, cover.Seams, specification), .. ledger.Where(entry => !entry.Meets).Select(Open)]),
+            Checks = Sorted([
+                .. checks,
+                .. RoleChecks.Of(pieces, cover.Seams, specification),
+                .. TraitChecks.Of(pieces, cover.Seams, specification),
+                .. ledger.Where(entry => !entry.Meets).Select(Open),
+            ]),
             Cautions = [.. Cautions.Of(specification)],
             Joins = cover.Joins,
             Thing = FormCatalogue.Expected(specification),
@@ -64,22 +72,31 @@ public static class Drafter
         if (sewn.IsPositive)
         {
             var all = specification.Count * Worked.ReadOff("all seams of a cover, measured on its pieces", sewn);
-            yield return new(NotionKind.Thread, "Thread, one row of lockstitch", 1, all.TimesNumber(specification.Rules.Number(NumberRule.ThreadPerSeam)));
+            yield return new(
+                NotionKind.Thread,
+                "Thread, one row of lockstitch",
+                1,
+                all.TimesNumber(specification.Rules.Number(NumberRule.ThreadPerSeam))
+            );
         }
     }
 
     /// <summary>Rules of the cover that nothing asked for are told, not dropped in silence.</summary>
-    private static IEnumerable<Check> Unasked(CoverSpecification specification) => specification.Rules.UnaskedOfCover
-        .Where(rule => rule != Rule.CutStep && rule != Rule.BuyStep && rule != Rule.EndTrim)
-        .Select(rule => Check.Note("rule-without-effect", DraftingText.RuleWithoutEffect(rule.Name), rule.Name));
+    private static IEnumerable<Check> Unasked(CoverSpecification specification) =>
+        specification
+            .Rules.UnaskedOfCover.Where(rule => rule != Rule.CutStep && rule != Rule.BuyStep && rule != Rule.EndTrim)
+            .Select(rule => Check.Note("rule-without-effect", DraftingText.RuleWithoutEffect(rule.Name), rule.Name));
 
-    private static Check Open(LedgerEntry entry) => Check.Warning(
-        "seam-does-not-meet", DraftingText.SeamDoesNotMeet(entry.Seam.Id), null);
+    private static Check Open(LedgerEntry entry) => Check.Warning("seam-does-not-meet", DraftingText.SeamDoesNotMeet(entry.Seam.Id), null);
 
     /// <summary>Gravest first; beside an error, a milder word of the same about the same thing would only offer what does not help.</summary>
     private static List<Check> Sorted(IReadOnlyList<Check> checks) =>
-    [
-        .. checks.Where(check => check.Level == CheckLevel.Error || !checks.Any(other => other.Level == CheckLevel.Error && other.Code == check.Code && other.Measure == check.Measure))
-            .OrderByDescending(check => check.Level),
-    ];
+        [
+            .. checks
+                .Where(check =>
+                    check.Level == CheckLevel.Error
+                    || !checks.Any(other => other.Level == CheckLevel.Error && other.Code == check.Code && other.Measure == check.Measure)
+                )
+                .OrderByDescending(check => check.Level),
+        ];
 }

@@ -26,11 +26,31 @@ internal static class EdgeMarks
         var shut = ShutEnds.Of(pieces, (piece, edge) => taken.Contains((piece.Key, edge)));
         var ways = seams.Where(seam => seam.IsWayIn).SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge)).ToHashSet();
         var gaps = seams.Any(seam => seam.Gap.IsPositive) ? new GapMarks(pieces, seams).All(specification.Choices.Reversible) : null;
-        return [.. pieces.Select(piece =>
-        {
-            var marks = AtWaysIn(piece, ways).Concat(gaps?[piece.Key] ?? []).Concat(Folds(piece, edge => !taken.Contains((piece.Key, edge)) || shut.Contains((piece.Key, edge)), specification)).Concat(Drilled(piece, taken)).ToList();
-            return marks.Count == 0 ? piece : piece with { Marks = [.. piece.Marks.Where(mark => !marks.Exists(other => other.Kind == MarkKind.GapEnd && mark.Kind == MarkKind.Notch && mark.From == other.From)), .. marks] };
-        })];
+        return
+        [
+            .. pieces.Select(piece =>
+            {
+                var marks = AtWaysIn(piece, ways)
+                    .Concat(gaps?[piece.Key] ?? [])
+                    .Concat(Folds(piece, edge => !taken.Contains((piece.Key, edge)) || shut.Contains((piece.Key, edge)), specification))
+                    .Concat(Drilled(piece, taken))
+                    .ToList();
+                return marks.Count == 0
+                    ? piece
+                    : piece with
+                    {
+                        Marks =
+                        [
+                            .. piece.Marks.Where(mark =>
+                                !marks.Exists(other =>
+                                    other.Kind == MarkKind.GapEnd && mark.Kind == MarkKind.Notch && mark.From == other.From
+                                )
+                            ),
+                            .. marks,
+                        ],
+                    };
+            }),
+        ];
     }
 
     /// <summary>The ends of what is closed by hand, and its middle, where it is unpicked one day.</summary>
@@ -40,7 +60,11 @@ internal static class EdgeMarks
         {
             yield return Mark.At(MarkKind.GapEnd, MarkText.GapEnd, edge.Start);
             yield return Mark.At(MarkKind.GapEnd, MarkText.GapEnd, edge.End);
-            yield return Mark.At(MarkKind.UnpickPoint, MarkText.UnpickPoint, new((edge.Start.X + edge.End.X).Half(), (edge.Start.Y + edge.End.Y).Half()));
+            yield return Mark.At(
+                MarkKind.UnpickPoint,
+                MarkText.UnpickPoint,
+                new((edge.Start.X + edge.End.X).Half(), (edge.Start.Y + edge.End.Y).Half())
+            );
         }
     }
 
@@ -53,7 +77,15 @@ internal static class EdgeMarks
         }
 
         var isCasing = piece.Use == PieceUse.Cover && specification.Choices.Edge is LowerEdge.CasingElastic or LowerEdge.Drawstring;
-        foreach (var edge in piece.StitchLine.Edges.Where(edge => edge.Arc is null && edge.Length >= Short && isHemmed(edge.Name) && piece.Allowances.TryGetValue(edge.Name, out var turned) && turned.IsPositive))
+        foreach (
+            var edge in piece.StitchLine.Edges.Where(edge =>
+                edge.Arc is null
+                && edge.Length >= Short
+                && isHemmed(edge.Name)
+                && piece.Allowances.TryGetValue(edge.Name, out var turned)
+                && turned.IsPositive
+            )
+        )
         {
             yield return new(MarkKind.Fold, isCasing ? MarkText.CasingFold : MarkText.HemFold, edge.Start, edge.End);
         }
@@ -66,7 +98,11 @@ internal static class EdgeMarks
         for (var i = 0; i < edges.Length; i++)
         {
             var (comes, goes) = (edges[i], edges[(i + 1) % edges.Length]);
-            if (comes.DirectionAtEnd.Cross(goes.DirectionAtStart) < Inwards && taken.Contains((piece.Key, comes.Name)) && taken.Contains((piece.Key, goes.Name)))
+            if (
+                comes.DirectionAtEnd.Cross(goes.DirectionAtStart) < Inwards
+                && taken.Contains((piece.Key, comes.Name))
+                && taken.Contains((piece.Key, goes.Name))
+            )
             {
                 yield return Mark.At(MarkKind.DrillPoint, MarkText.InnerCorner, comes.End);
             }

@@ -33,8 +33,11 @@ internal sealed class GapMarks(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> 
         }
 
         // Copies are marked alike, and the mark says for which of them it is.
-        return found.GroupBy(mark => (mark.Side.Piece, mark.Kind, mark.At))
-            .Select(group => (group.Key.Piece, Mark: Mark.At(group.Key.Kind, Label(group.Key.Kind, [.. group.Select(mark => mark.Side)]), group.Key.At)))
+        return found
+            .GroupBy(mark => (mark.Side.Piece, mark.Kind, mark.At))
+            .Select(group =>
+                (group.Key.Piece, Mark: Mark.At(group.Key.Kind, Label(group.Key.Kind, [.. group.Select(mark => mark.Side)]), group.Key.At))
+            )
             .ToLookup(mark => mark.Piece, mark => mark.Mark);
     }
 
@@ -51,7 +54,11 @@ internal sealed class GapMarks(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> 
         }
 
         var isAlike = seam.RunsAlike(_pieces[seam.First.Piece], _pieces[seam.Second.Piece]);
-        return [(seam.First, kind, PointAt(seam.First, along)), (seam.Second, kind, PointAt(seam.Second, isAlike ? along : LengthOf(seam.Second) - along))];
+        return
+        [
+            (seam.First, kind, PointAt(seam.First, along)),
+            (seam.Second, kind, PointAt(seam.Second, isAlike ? along : LengthOf(seam.Second) - along)),
+        ];
     }
 
     private SeamSide Neighbour(SeamSide side, bool isAfter)
@@ -75,7 +82,8 @@ internal sealed class GapMarks(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> 
     private static string Word(Piece piece, int copy)
     {
         var role = piece.CopyRoles[copy - 1];
-        return piece.CopyRoles.Count(other => other == role) == 1 ? role.Label
+        return piece.CopyRoles.Count(other => other == role) == 1
+            ? role.Label
             : PlacesRound.Of(piece, copy) ?? MarkText.Numbered(role.Label, copy);
     }
 }

@@ -36,26 +36,40 @@ internal sealed class HemsKept
     public static ConstructedCover On(ConstructedCover cover, CoverSpecification specification)
     {
         // An edge that is drawn in or taped needs cloth to turn.
-        if (!ConstructionCatalogue.All[specification.Construction].TurnsHems || specification.Choices.Edge is not (null or LowerEdge.DoubleHem)
-            || !specification.Cloths.Cloths.Values.Any(cloth => cloth is { Length: not null, Edges: not null }))
+        if (
+            !ConstructionCatalogue.All[specification.Construction].TurnsHems
+            || specification.Choices.Edge is not (null or LowerEdge.DoubleHem)
+            || !specification.Cloths.Cloths.Values.Any(cloth => cloth is { Length: not null, Edges: not null })
+        )
         {
             return cover;
         }
 
         var hems = new HemsKept(cover, specification);
         var kept = cover.Pieces.Select(hems.Kept).ToList();
-        var told = kept.Zip(cover.Pieces).Where(pair => !ReferenceEquals(pair.First, pair.Second)).Select(pair => HemsText.Kept(pair.First.Name)).ToList();
-        return told.Count == 0 ? cover : cover with
-        {
-            Pieces = kept,
-            Checks = [.. cover.Checks, .. told.Select(text => Check.Note("hem-kept", text, null))],
-        };
+        var told = kept.Zip(cover.Pieces)
+            .Where(pair => !ReferenceEquals(pair.First, pair.Second))
+            .Select(pair => HemsText.Kept(pair.First.Name))
+            .ToList();
+        return told.Count == 0
+            ? cover
+            : cover with
+            {
+                Pieces = kept,
+                Checks = [.. cover.Checks, .. told.Select(text => Check.Note("hem-kept", text, null))],
+            };
     }
 
     private Piece Kept(Piece piece)
     {
-        if (piece.ClothKey is null || piece.Kind is PieceKind.Block or PieceKind.Part || piece.Kept is not null || piece.CutAs is not null || piece.Turns[0] != 0
-            || _specification.Cloths.Cloths.GetValueOrDefault(piece.ClothKey) is not { Length: { } length, Edges: { } edges } cloth)
+        if (
+            piece.ClothKey is null
+            || piece.Kind is PieceKind.Block or PieceKind.Part
+            || piece.Kept is not null
+            || piece.CutAs is not null
+            || piece.Turns[0] != 0
+            || _specification.Cloths.Cloths.GetValueOrDefault(piece.ClothKey) is not { Length: { } length, Edges: { } edges } cloth
+        )
         {
             return piece;
         }
@@ -115,18 +129,20 @@ internal sealed class HemsKept
             && edges.TrueForAll(edge => piece.Allowances[edge.Name] == _hem.Value && !IsSewn(piece.Key, edge.Name));
     }
 
-    private bool IsSewn(string piece, string edge) => _cover.Seams.Any(seam => seam.FirstSide.Concat(seam.SecondSide).Any(side => side.Piece == piece && side.Edge == edge));
+    private bool IsSewn(string piece, string edge) =>
+        _cover.Seams.Any(seam => seam.FirstSide.Concat(seam.SecondSide).Any(side => side.Piece == piece && side.Edge == edge));
 
     private static List<Edge> EdgesAlong(Piece piece, Along side)
     {
         var bounds = piece.StitchLine.Bounds;
-        bool IsOn(Point point) => side switch
-        {
-            Along.Top => point.Y == bounds.Top,
-            Along.Bottom => point.Y == bounds.Bottom,
-            Along.Left => point.X == bounds.Left,
-            _ => point.X == bounds.Right,
-        };
+        bool IsOn(Point point) =>
+            side switch
+            {
+                Along.Top => point.Y == bounds.Top,
+                Along.Bottom => point.Y == bounds.Bottom,
+                Along.Left => point.X == bounds.Left,
+                _ => point.X == bounds.Right,
+            };
         return [.. piece.StitchLine.Edges.Where(edge => edge.Arc is null && IsOn(edge.Start) && IsOn(edge.End))];
     }
 

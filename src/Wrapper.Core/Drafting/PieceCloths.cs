@@ -42,17 +42,35 @@ internal static class PieceCloths
         }
 
         return moved.Count == 0
-            ? cover with { Pieces = pieces }
-            : cover with { Pieces = pieces, Seams = [.. cover.Seams.Select(seam => Moved(seam, moved))] };
+            ? cover with
+            {
+                Pieces = pieces,
+            }
+            : cover with
+            {
+                Pieces = pieces,
+                Seams = [.. cover.Seams.Select(seam => Moved(seam, moved))],
+            };
     }
 
     /// <summary>The copies of each cloth, in the order of the first; what is turned over comes second, as it lies on its fellow.</summary>
     private static List<Group> Groups(Piece piece, ClothPlan plan)
     {
-        var copies = Enumerable.Range(1, piece.PerCover).Select(copy => (
-            Copy: copy,
-            Cloth: plan.KeyFor(piece.CopyRoles[copy - 1], piece.Kind, piece.Zones, piece.CopyPlaces.Count == 0 ? 0 : piece.CopyPlaces[copy - 1]),
-            Over: piece.LiesTurnedOver(copy))).ToList();
+        var copies = Enumerable
+            .Range(1, piece.PerCover)
+            .Select(copy =>
+                (
+                    Copy: copy,
+                    Cloth: plan.KeyFor(
+                        piece.CopyRoles[copy - 1],
+                        piece.Kind,
+                        piece.Zones,
+                        piece.CopyPlaces.Count == 0 ? 0 : piece.CopyPlaces[copy - 1]
+                    ),
+                    Over: piece.LiesTurnedOver(copy)
+                )
+            )
+            .ToList();
         if (copies.TrueForAll(copy => copy.Cloth == copies[0].Cloth))
         {
             return [new(copies[0].Cloth, [.. copies.Select(copy => copy.Copy)])];
@@ -64,7 +82,12 @@ internal static class PieceCloths
             var (under, over) = (cloth.Where(copy => !copy.Over).ToList(), cloth.Where(copy => copy.Over).ToList());
             if (under.Count == over.Count)
             {
-                groups.Add(new(cloth.Key, [.. under.Zip(over, (first, second) => new[] { first.Copy, second.Copy }).SelectMany(pair => pair)]) { InFacingPairs = true });
+                groups.Add(
+                    new(cloth.Key, [.. under.Zip(over, (first, second) => new[] { first.Copy, second.Copy }).SelectMany(pair => pair)])
+                    {
+                        InFacingPairs = true,
+                    }
+                );
                 continue;
             }
 
@@ -80,7 +103,11 @@ internal static class PieceCloths
         var group = groups[index];
         var covers = piece.Quantity / piece.PerCover;
         IReadOnlyList<PieceRole> roles = [.. group.Copies.Select(copy => piece.CopyRoles[copy - 1])];
-        var isTold = groups.Select(each => string.Join(' ', each.Copies.Select(copy => piece.CopyRoles[copy - 1].Word).Distinct())).Distinct().Count() == groups.Count;
+        var isTold =
+            groups
+                .Select(each => string.Join(' ', each.Copies.Select(copy => piece.CopyRoles[copy - 1].Word).Distinct()))
+                .Distinct()
+                .Count() == groups.Count;
         var over = piece.Mirrored == 0 ? 0 : group.Copies.Count(piece.LiesTurnedOver);
         return piece with
         {
@@ -102,15 +129,29 @@ internal static class PieceCloths
     private static string NameOf(PieceRole role, Piece piece)
     {
         var after = piece.Kind == PieceKind.Top ? -1 : piece.Name.IndexOf(',', StringComparison.Ordinal);
-        return RoleText.PieceOf(role.Label, piece.Kind is PieceKind.Plate or PieceKind.Panel ? $" {piece.Kind.Word()}" : "", after < 0 ? "" : piece.Name[after..]);
+        return RoleText.PieceOf(
+            role.Label,
+            piece.Kind is PieceKind.Plate or PieceKind.Panel ? $" {piece.Kind.Word()}" : "",
+            after < 0 ? "" : piece.Name[after..]
+        );
     }
 
-    private static string Suffix(PieceRole role) => role == PieceRole.FaceFront ? "front" : role == PieceRole.FaceBack ? "back" : role.Word;
+    private static string Suffix(PieceRole role) =>
+        role == PieceRole.FaceFront ? "front"
+        : role == PieceRole.FaceBack ? "back"
+        : role.Word;
 
     private static Seam Moved(Seam seam, Dictionary<(string Piece, int Copy), (string Piece, int Copy)> moved)
     {
-        SeamSide To(SeamSide side) => moved.TryGetValue((side.Piece, side.Copy), out var to) ? side with { Piece = to.Piece, Copy = to.Copy } : side;
-        return seam with { First = To(seam.First), Second = To(seam.Second), FirstGoesOn = [.. seam.FirstGoesOn.Select(To)], SecondGoesOn = [.. seam.SecondGoesOn.Select(To)] };
+        SeamSide To(SeamSide side) =>
+            moved.TryGetValue((side.Piece, side.Copy), out var to) ? side with { Piece = to.Piece, Copy = to.Copy } : side;
+        return seam with
+        {
+            First = To(seam.First),
+            Second = To(seam.Second),
+            FirstGoesOn = [.. seam.FirstGoesOn.Select(To)],
+            SecondGoesOn = [.. seam.SecondGoesOn.Select(To)],
+        };
     }
 
     /// <summary>Copies of one cloth that are one entry of the cut list.</summary>

@@ -32,11 +32,24 @@ internal static class PiecedFaces
 
             var strips = new StripsOfPiece(piece, word, specification);
             checks.AddRange(strips.Checks);
-            pieces.Add(piece with { ClothKey = null, Turns = [0, 180], CopyTurns = [], JoinedFrom = [.. strips.Pieces.Select(strip => strip.Key)] });
+            pieces.Add(
+                piece with
+                {
+                    ClothKey = null,
+                    Turns = [0, 180],
+                    CopyTurns = [],
+                    JoinedFrom = [.. strips.Pieces.Select(strip => strip.Key)],
+                }
+            );
             pieces.AddRange(strips.Pieces);
             joins.AddRange(strips.Joins);
         }
 
-        return cover with { Pieces = pieces, Seams = [.. cover.Seams, .. joins], Checks = [.. cover.Checks, .. checks] };
+        return cover with
+        {
+            Pieces = pieces,
+            Seams = [.. cover.Seams, .. joins],
+            Checks = [.. cover.Checks, .. checks],
+        };
     }
 }

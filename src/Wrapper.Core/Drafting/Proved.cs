@@ -24,17 +24,27 @@ public static class Proved
             return outcome;
         }
 
-        return outcome with { Draft = null, Checks = [DoesNotClose(folded), .. outcome.Checks] };
+        return outcome with
+        {
+            Draft = null,
+            Checks = [DoesNotClose(folded), .. outcome.Checks],
+        };
     }
 
     private static Check DoesNotClose(FoldUp folded)
     {
         var seams = folded.UnequalSeams.Concat(folded.Open.Select(place => place.Seam).OfType<string>()).Distinct().ToList();
-        var where = seams.Count == 0 ? "" : DraftingText.AtSeams(seams.Count == 1, string.Join(", ", seams.Take(MostNamed)), seams.Count > MostNamed ? $" and {seams.Count - MostNamed} more" : "");
-        return Check.Error(
-            "does-not-close",
-            DraftingText.DoesNotClose(where, string.Join(" ", folded.Problems.Take(3))),
-            null) with
-        { Concerns = CheckConcern.Proof };
+        var where =
+            seams.Count == 0
+                ? ""
+                : DraftingText.AtSeams(
+                    seams.Count == 1,
+                    string.Join(", ", seams.Take(MostNamed)),
+                    seams.Count > MostNamed ? $" and {seams.Count - MostNamed} more" : ""
+                );
+        return Check.Error("does-not-close", DraftingText.DoesNotClose(where, string.Join(" ", folded.Problems.Take(3))), null) with
+        {
+            Concerns = CheckConcern.Proof,
+        };
     }
 }

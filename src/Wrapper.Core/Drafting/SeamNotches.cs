@@ -31,9 +31,14 @@ internal static class SeamNotches
     {
         var byKey = pieces.ToDictionary(piece => piece.Key);
         var added = pieces.ToDictionary(piece => piece.Key, _ => new List<Mark>());
-        foreach (var seam in seams.Where(seam => !seam.IsLaid && seam.Ease.IsZero && seam.FirstGoesOn.Count == 0 && seam.SecondGoesOn.Count == 0))
+        foreach (
+            var seam in seams.Where(seam => !seam.IsLaid && seam.Ease.IsZero && seam.FirstGoesOn.Count == 0 && seam.SecondGoesOn.Count == 0)
+        )
         {
-            var (first, second) = (byKey[seam.First.Piece].StitchLine.PartsOf(seam.First.Edge), byKey[seam.Second.Piece].StitchLine.PartsOf(seam.Second.Edge));
+            var (first, second) = (
+                byKey[seam.First.Piece].StitchLine.PartsOf(seam.First.Edge),
+                byKey[seam.Second.Piece].StitchLine.PartsOf(seam.Second.Edge)
+            );
             if (first.Count == 0 || second.Count == 0)
             {
                 continue; // a line inside a piece is drawn as it is
@@ -46,25 +51,38 @@ internal static class SeamNotches
             }
         }
 
-        return [.. pieces.Select(piece => added[piece.Key] is { Count: > 0 } more ? piece with { Marks = [.. piece.Marks, .. more] } : piece)];
+        return
+        [
+            .. pieces.Select(piece => added[piece.Key] is { Count: > 0 } more ? piece with { Marks = [.. piece.Marks, .. more] } : piece),
+        ];
     }
 
     private static void Add(Piece piece, List<Mark> added, string name, IReadOnlyList<Edge> edges, int parts)
     {
         var outline = piece.StitchLine.Edges;
-        var (before, after) = (outline[(outline.IndexOf(edges[0]) + outline.Length - 1) % outline.Length], outline[(outline.IndexOf(edges[^1]) + 1) % outline.Length]);
+        var (before, after) = (
+            outline[(outline.IndexOf(edges[0]) + outline.Length - 1) % outline.Length],
+            outline[(outline.IndexOf(edges[^1]) + 1) % outline.Length]
+        );
         Mark(edges[0].Start, before, edges[0], MarkText.Between(before.Name, name));
         Mark(edges[^1].End, edges[^1], after, MarkText.Between(name, after.Name));
         var length = Total(edges);
         for (var part = 1; part < parts; part++)
         {
-            Put(Partition.PointAlong(edges, Length.FromNanometresRounded((double)length.Nanometres * part / parts)), MarkText.PartOf(name, part, parts));
+            Put(
+                Partition.PointAlong(edges, Length.FromNanometresRounded((double)length.Nanometres * part / parts)),
+                MarkText.PartOf(name, part, parts)
+            );
         }
 
         void Mark(Point at, Edge comes, Edge goes, string label)
         {
             var (incoming, outgoing) = (comes.DirectionAtEnd, goes.DirectionAtStart);
-            if (Length.Max(piece.LengthOf(comes.Name), piece.LengthOf(goes.Name)) >= Short && Math.Abs(incoming.Cross(outgoing)) < Corner && incoming.Dot(outgoing) > 0)
+            if (
+                Length.Max(piece.LengthOf(comes.Name), piece.LengthOf(goes.Name)) >= Short
+                && Math.Abs(incoming.Cross(outgoing)) < Corner
+                && incoming.Dot(outgoing) > 0
+            )
             {
                 Put(at, label);
             }
@@ -72,7 +90,11 @@ internal static class SeamNotches
 
         void Put(Point at, string label)
         {
-            if (!piece.Marks.Concat(added).Any(mark => mark.Kind is MarkKind.Notch or MarkKind.MatchPoint or MarkKind.ZipStop && mark.From.DistanceTo(at) < Near))
+            if (
+                !piece
+                    .Marks.Concat(added)
+                    .Any(mark => mark.Kind is MarkKind.Notch or MarkKind.MatchPoint or MarkKind.ZipStop && mark.From.DistanceTo(at) < Near)
+            )
             {
                 added.Add(Pattern.Mark.At(MarkKind.Notch, label, at));
             }
@@ -84,7 +106,9 @@ internal static class SeamNotches
     {
         var length = Length.Max(Total(first), Total(second));
         var isCurved = first.Concat(second).Any(edge => edge.Arc is not null);
-        return length >= LongSeam ? Math.Max(2, (int)Math.Ceiling(length.RatioTo(Apart))) : isCurved && length >= Short ? 2 : 1;
+        return length >= LongSeam ? Math.Max(2, (int)Math.Ceiling(length.RatioTo(Apart)))
+            : isCurved && length >= Short ? 2
+            : 1;
     }
 
     private static Length Total(IReadOnlyList<Edge> edges) => edges.Aggregate(Length.Zero, (sum, edge) => sum + edge.Length);

@@ -34,7 +34,12 @@ internal sealed class StripsOfPiece
     /// <param name="specification">The cover.</param>
     public StripsOfPiece(Piece piece, string word, CoverSpecification specification)
     {
-        (_piece, _pieced, _measure, _specification) = (piece, specification.Cloths.Pieced[word], PiecedReader.MeasureOf(word), specification);
+        (_piece, _pieced, _measure, _specification) = (
+            piece,
+            specification.Cloths.Pieced[word],
+            PiecedReader.MeasureOf(word),
+            specification
+        );
         _join = specification.Rules[Rule.JoinSeam];
         (_stitchLine, _cutLine) = (Upright(piece.StitchLine), Upright(piece.CutLine));
         Pieces = Widths() is { } widths ? Cut(widths) : [];
@@ -50,7 +55,12 @@ internal sealed class StripsOfPiece
     public IEnumerable<Seam> Joins =>
         from copy in Enumerable.Range(1, _piece.PerCover)
         from i in Enumerable.Range(0, Math.Max(0, Pieces.Count - 1))
-        select new Seam($"{_piece.Key}-strips-{i + 1}{(_piece.PerCover > 1 ? $"-{copy}" : "")}", new(Pieces[i].Key, NameOfJoin(i), copy), new(Pieces[i + 1].Key, NameOfJoin(i), copy), IsFlat: true);
+        select new Seam(
+            $"{_piece.Key}-strips-{i + 1}{(_piece.PerCover > 1 ? $"-{copy}" : "")}",
+            new(Pieces[i].Key, NameOfJoin(i), copy),
+            new(Pieces[i + 1].Key, NameOfJoin(i), copy),
+            IsFlat: true
+        );
 
     private static string NameOfJoin(int after) => $"join-{after + 1}";
 
@@ -66,12 +76,21 @@ internal sealed class StripsOfPiece
     private List<Worked>? Widths()
     {
         var size = _stitchLine.Bounds.Width;
-        var given = _pieced.Parts.Select((part, i) => part.Width is { } width ? Worked.Given(PiecedText.GivenWidth(i + 1), width, QuantitySource.Cover) : null).ToList();
+        var given = _pieced
+            .Parts.Select(
+                (part, i) => part.Width is { } width ? Worked.Given(PiecedText.GivenWidth(i + 1), width, QuantitySource.Cover) : null
+            )
+            .ToList();
         var sum = Worked.Sum(given.OfType<Worked>());
         var shares = given.Count(width => width is null);
         if (shares == 0 ? (sum.Value - size).Abs() > Near : sum.Value >= size)
         {
-            Fail("pieced-widths", shares == 0 ? PiecedText.DoNotFill(Whole, Shown(sum.Value), Shown(size)) : PiecedText.NothingLeft(Whole, Shown(sum.Value), Shown(size)));
+            Fail(
+                "pieced-widths",
+                shares == 0
+                    ? PiecedText.DoNotFill(Whole, Shown(sum.Value), Shown(size))
+                    : PiecedText.NothingLeft(Whole, Shown(sum.Value), Shown(size))
+            );
             return null;
         }
 
@@ -106,7 +125,18 @@ internal sealed class StripsOfPiece
                 return [];
             }
 
-            strips.Add(Laid(Strip(i, widths[i], stitched, _cutLine.IsConvex ? Slab.Of(_cutLine, left - _join.Value, right + _join.Value, NameOfJoin(i - 1), NameOfJoin(i)) : null)));
+            strips.Add(
+                Laid(
+                    Strip(
+                        i,
+                        widths[i],
+                        stitched,
+                        _cutLine.IsConvex
+                            ? Slab.Of(_cutLine, left - _join.Value, right + _join.Value, NameOfJoin(i - 1), NameOfJoin(i))
+                            : null
+                    )
+                )
+            );
             from = to;
         }
 
@@ -115,11 +145,15 @@ internal sealed class StripsOfPiece
 
     private Piece Strip(int index, Worked width, Outline stitched, Outline? cut)
     {
-        var allowances = stitched.Names.Distinct().ToDictionary(edge => edge, edge => _piece.Allowances.GetValueOrDefault(edge, _join.Value));
+        var allowances = stitched
+            .Names.Distinct()
+            .ToDictionary(edge => edge, edge => _piece.Allowances.GetValueOrDefault(edge, _join.Value));
         var drawn = cut ?? OutlineOffset.Offset(stitched, allowances);
         var wide = cut is null
             ? Worked.ReadOff(PiecedText.OfThisStrip, drawn.Bounds.Width)
-            : width + Beyond(index == 0, drawn.Bounds.Left - stitched.Bounds.Left, isFirst: true) + Beyond(index == _pieced.Parts.Count - 1, stitched.Bounds.Right - drawn.Bounds.Right, isFirst: false);
+            : width
+                + Beyond(index == 0, drawn.Bounds.Left - stitched.Bounds.Left, isFirst: true)
+                + Beyond(index == _pieced.Parts.Count - 1, stitched.Bounds.Right - drawn.Bounds.Right, isFirst: false);
         var size = _pieced.IsAcross ? _piece.CutWidth : _piece.CutLength;
         var isAsLong = cut is not null && (drawn.Bounds.Height - _cutLine.Bounds.Height).Abs() <= Length.FromNanometres(500);
         var length = isAsLong ? size : Worked.ReadOff(PiecedText.OfThisStrip, drawn.Bounds.Height);
@@ -150,8 +184,14 @@ internal sealed class StripsOfPiece
     private Worked Beyond(bool isOutermost, Length reach, bool isFirst) =>
         isOutermost ? Worked.ReadOff(PiecedText.OuterAllowance(isFirst, _pieced.IsAcross), reach.Abs()) : _join;
 
-    private string? KeyOf(PiecedPart part) => part.Cloth
-        ?? _specification.Cloths.KeyOfCloth(_piece.CopyRoles[0], _piece.Kind, _piece.Zones, _piece.CopyPlaces.Count == 0 ? 0 : _piece.CopyPlaces[0]);
+    private string? KeyOf(PiecedPart part) =>
+        part.Cloth
+        ?? _specification.Cloths.KeyOfCloth(
+            _piece.CopyRoles[0],
+            _piece.Kind,
+            _piece.Zones,
+            _piece.CopyPlaces.Count == 0 ? 0 : _piece.CopyPlaces[0]
+        );
 
     /// <summary>With the way it lies on its cloth: straight, or a quarter turned where only so it is narrow enough.</summary>
     private Piece Laid(Piece strip)
@@ -167,8 +207,12 @@ internal sealed class StripsOfPiece
             Fail("piece-wider-than-cloth", PiecedText.WiderThanItsCloth(strip.Name, Shown(strip.CutWidth.Value), Shown(usable)));
         }
 
-        return strip with { Turns = [90, 270] };
+        return strip with
+        {
+            Turns = [90, 270],
+        };
     }
 
-    private void Fail(string code, string text) => _checks.Add(Check.Error(code, text, _measure, PiecedReader.Whole(_measure)) with { Concerns = CheckConcern.Cloth });
+    private void Fail(string code, string text) =>
+        _checks.Add(Check.Error(code, text, _measure, PiecedReader.Whole(_measure)) with { Concerns = CheckConcern.Cloth });
 }

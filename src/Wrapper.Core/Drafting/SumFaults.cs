@@ -19,15 +19,21 @@ internal static class SumFaults
         foreach (var piece in pieces)
         {
             var (width, length) = Drawn(piece);
-            foreach (var (way, sum, drawn) in ((string, Length, Length)[])[("wide", piece.CutWidth.Value, width), ("long", piece.CutLength.Value, length)])
+            foreach (
+                var (way, sum, drawn) in ((string, Length, Length)[])
+                    [("wide", piece.CutWidth.Value, width), ("long", piece.CutLength.Value, length)]
+            )
             {
                 if ((sum - drawn).Abs() > Near)
                 {
                     yield return Check.Error(
                         "sum-disagrees",
                         DraftingText.SumDisagrees(piece.Name, format.RoundedWithUnit(sum), way, format.RoundedWithUnit(drawn)),
-                        null) with
-                    { Concerns = CheckConcern.Proof };
+                        null
+                    ) with
+                    {
+                        Concerns = CheckConcern.Proof,
+                    };
                 }
             }
         }

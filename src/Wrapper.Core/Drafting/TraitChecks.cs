@@ -20,7 +20,11 @@ internal static class TraitChecks
             Length? least = null;
             foreach (var side in seams.SelectMany(seam => seam.Edges))
             {
-                if (mine.TryGetValue(side.Piece, out var piece) && piece.Allowances.TryGetValue(side.Edge, out var allowance) && allowance.IsPositive)
+                if (
+                    mine.TryGetValue(side.Piece, out var piece)
+                    && piece.Allowances.TryGetValue(side.Edge, out var allowance)
+                    && allowance.IsPositive
+                )
                 {
                     least = least is { } known ? Length.Min(known, allowance) : allowance;
                 }
@@ -29,8 +33,19 @@ internal static class TraitChecks
             if (least < asked)
             {
                 var (shown, wider) = (specification.Format.RoundedWithUnit(least.Value), specification.Format.RoundedWithUnit(asked));
-                IEnumerable<Mend> mends = specification.Rules[Rule.Seam].Value < asked ? [new(TraitText.ToWiderSeams(wider), "rules.seam", specification.Format.Rounded(asked))] : [];
-                yield return Check.Note("frays-at-seam", TraitText.FraysAtSeam(cloth.Name ?? $"“{key}”", shown, wider), "seam", [.. mends]) with { Concerns = CheckConcern.Cloth };
+                IEnumerable<Mend> mends =
+                    specification.Rules[Rule.Seam].Value < asked
+                        ? [new(TraitText.ToWiderSeams(wider), "rules.seam", specification.Format.Rounded(asked))]
+                        : [];
+                yield return Check.Note(
+                    "frays-at-seam",
+                    TraitText.FraysAtSeam(cloth.Name ?? $"“{key}”", shown, wider),
+                    "seam",
+                    [.. mends]
+                ) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                };
             }
         }
     }

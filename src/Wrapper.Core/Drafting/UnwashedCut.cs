@@ -58,7 +58,10 @@ internal static class UnwashedCut
         {
             CutAs = cut,
             CutWidth = Worked.ReadOff("casing strip along itself, unwashed", side),
-            CutLength = Worked.ReadOff("casing strip across itself, unwashed", Length.FromMillimetres((decimal)(cut.Area / side.Millimetres))),
+            CutLength = Worked.ReadOff(
+                "casing strip across itself, unwashed",
+                Length.FromMillimetres((decimal)(cut.Area / side.Millimetres))
+            ),
         };
     }
 }

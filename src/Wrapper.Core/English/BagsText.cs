@@ -7,18 +7,18 @@ internal static class BagsText
 
     internal static string MiddleDrop => "middle drop";
 
-    internal static string CornerRadiusTooLarge(string corner) =>
-        $"A corner radius of {corner} is larger than it can be on this back.";
+    internal static string CornerRadiusTooLarge(string corner) => $"A corner radius of {corner} is larger than it can be on this back.";
 
-    internal static string CornerTooSharp => "A corner of this outline is too sharp, or an edge beside an inner corner too short, to go half the thickness round: make the pad with a boxing strip.";
+    internal static string CornerTooSharp =>
+        "A corner of this outline is too sharp, or an edge beside an inner corner too short, to go half the thickness round: make the pad with a boxing strip.";
 
     internal static string SidesAreSlivers(string sideCut) =>
         $"Each side is cut only {sideCut} wide: slivers, hard to sew straight. Equal widths, or wider cloth, look better.";
 
-    internal static string FaceJoined => "The cloth is narrower than a face: each is joined from a full middle and two equal sides, so that no seam runs down its middle.";
+    internal static string FaceJoined =>
+        "The cloth is narrower than a face: each is joined from a full middle and two equal sides, so that no seam runs down its middle.";
 
-    internal static string FaceJoinedEqually(int count) =>
-        $"The cloth is narrower than a face: each is joined from {count} equal widths.";
+    internal static string FaceJoinedEqually(int count) => $"The cloth is narrower than a face: each is joined from {count} equal widths.";
 
     internal static string SheetHasNothingLeft => "The sheet is so narrow that nothing is left between its hems: take a wider sheet.";
 
@@ -43,8 +43,7 @@ internal static class BagsText
 
     internal static string PostsTooWide => "The openings for the posts take the whole upper edge: measure the posts again.";
 
-    internal static string ToCornerRadiusMost(string most) =>
-        $"Corner radius {most}";
+    internal static string ToCornerRadiusMost(string most) => $"Corner radius {most}";
 
     internal static string ToJoinEqualWidths => "Join equal widths";
 

@@ -4,5 +4,4 @@ namespace Wrapper.Core.English;
 internal static class BandsText
 {
     internal static string NoOpening => "Sewn shut so far from both ends the zip has no length left: make the closed ends shorter.";
-
 }

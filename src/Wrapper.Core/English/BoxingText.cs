@@ -10,7 +10,8 @@ internal static class BoxingText
 
     internal static string FrontJoined => "front joined";
 
-    internal static string JoinOnFront => "The front alone is wider than the cloth, so the boxing has to be joined on the front, at its thirds.";
+    internal static string JoinOnFront =>
+        "The front alone is wider than the cloth, so the boxing has to be joined on the front, at its thirds.";
 
     internal static string NoWall => "A knife edge has no wall to make a boxing strip of: make it as a bag, or measure a thickness.";
 
@@ -22,7 +23,8 @@ internal static class BoxingText
 
     internal static string StripsDownBriefly => "strips down";
 
-    internal static string StripsDown => "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front is not joined. A pattern on them runs a quarter turned.";
+    internal static string StripsDown =>
+        "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front is not joined. A pattern on them runs a quarter turned.";
 
     internal static string ToAcrossTheRollJoined => "Across the roll, joined on the front";
 
@@ -30,15 +32,15 @@ internal static class BoxingText
 
     internal static string ToMakeItAsABag => "Make it as a bag";
 
-    internal static string ToZipTurn(string value) =>
-        $"Zip turn {value}";
+    internal static string ToZipTurn(string value) => $"Zip turn {value}";
 
-    internal static string TurnedOnNap => "Strips cannot lie down the roll on cloth with a nap or a one-way print: they would shade or point another way than the plates.";
+    internal static string TurnedOnNap =>
+        "Strips cannot lie down the roll on cloth with a nap or a one-way print: they would shade or point another way than the plates.";
 
-    internal static string ZipEndInCorner => "The zip ends in the corner seams, where it makes a hard lump: turn it further round, or keep it further in.";
+    internal static string ZipEndInCorner =>
+        "The zip ends in the corner seams, where it makes a hard lump: turn it further round, or keep it further in.";
 
-    internal static string ZipRunTooLong(string zipRun) =>
-        $"The zip run of {zipRun} leaves no room for the boxing across the front.";
+    internal static string ZipRunTooLong(string zipRun) => $"The zip run of {zipRun} leaves no room for the boxing across the front.";
 
     internal static string ZipLeavesNoBoxing => "The zip leaves no room for the boxing: give it a smaller part of the way round.";
 

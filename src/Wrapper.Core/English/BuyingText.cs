@@ -10,25 +10,20 @@ internal static class BuyingText
 
     internal static string ClothWidthOutOfRange => "Cloth is between 100 mm and 10 m wide: check the unit.";
 
-    internal static string FlawOutOfRange(int i) =>
-        $"Flaw {i} has to end after it begins, along and across: check its figures.";
+    internal static string FlawOutOfRange(int i) => $"Flaw {i} has to end after it begins, along and across: check its figures.";
 
-    internal static string FlawUnfinished(int i) =>
-        $"Flaw {i} is not kept clear yet: say where it begins and ends along the roll.";
+    internal static string FlawUnfinished(int i) => $"Flaw {i} is not kept clear yet: say where it begins and ends along the roll.";
 
     internal static string HalfDropWithoutRepeatAcross => "A half drop needs the repeat across too: say it, or choose a straight match.";
 
-    internal static string LengthOutOfRange(string label, string most) =>
-        $"{label} is between 0 and {most}.";
+    internal static string LengthOutOfRange(string label, string most) => $"{label} is between 0 and {most}.";
 
     internal static string PercentageOutOfRange(string label, decimal most) =>
         FormattableString.Invariant($"{label} is between 0 and {most} %: check it.");
 
-    internal static string NoPercentage(string label, string text) =>
-        $"{label}: “{text}” is no percentage: write a number such as 3.";
+    internal static string NoPercentage(string label, string text) => $"{label}: “{text}” is no percentage: write a number such as 3.";
 
-    internal static string MeasureMissing(string label) =>
-        $"{label} is not said yet.";
+    internal static string MeasureMissing(string label) => $"{label} is not said yet.";
 
     internal static string MotifOutOfRange => "The motif’s middle stands between the selvages: measure it from the left edge of the cloth.";
 
@@ -45,31 +40,27 @@ internal static class BuyingText
 
     internal static string PinsOnFold => "Cloth on the fold is laid without what was pinned on it: the pins wait until it is laid single.";
 
-    internal static string RemnantOutOfRange(int i) =>
-        $"Remnant {i} needs a width and a length of more than 0.";
+    internal static string RemnantOutOfRange(int i) => $"Remnant {i} needs a width and a length of more than 0.";
 
-    internal static string RemnantUnfinished(int i) =>
-        $"Remnant {i} is not used yet: say how wide and how long it is.";
+    internal static string RemnantUnfinished(int i) => $"Remnant {i} is not used yet: say how wide and how long it is.";
 
     internal static string RemnantsOnFold => "The cloth is cut on the fold: remnants stay on the shelf until it is laid single.";
 
     internal static string SelvageOutOfRange => "The selvages leave nothing to cut from: check the selvage.";
 
-    internal static string SoldWidthUnfinished(int i) =>
-        $"Price {i} is of no width yet: say how wide the cloth is that costs so much.";
+    internal static string SoldWidthUnfinished(int i) => $"Price {i} is of no width yet: say how wide the cloth is that costs so much.";
 
-    internal static string NoPrice(string text) =>
-        $"“{text}” is no price: write a number such as 18.50.";
+    internal static string NoPrice(string text) => $"“{text}” is no price: write a number such as 18.50.";
 
-    internal static string UnknownChoice(string said, string label, string known) =>
-        $"“{said}” is no {label}: choose {known}.";
+    internal static string UnknownChoice(string said, string label, string known) => $"“{said}” is no {label}: choose {known}.";
 
-    internal static string ZipOffTheRollNeeded(string needed) =>
-        $"Zip off the roll, {needed} of teeth";
+    internal static string ZipOffTheRollNeeded(string needed) => $"Zip off the roll, {needed} of teeth";
 
-    internal static string StripeWithoutRepeat => "A stripe is drawn by its repeat across: say that under pattern, and it is shown plain till then.";
+    internal static string StripeWithoutRepeat =>
+        "A stripe is drawn by its repeat across: say that under pattern, and it is shown plain till then.";
 
-    internal static string FaceWithoutRepeats(string kind) => $"A {kind} is drawn by its repeat across and down the roll: say both under pattern, and it is shown plain till then.";
+    internal static string FaceWithoutRepeats(string kind) =>
+        $"A {kind} is drawn by its repeat across and down the roll: say both under pattern, and it is shown plain till then.";
 
     internal static string FaceWithoutPicture => "No picture is chosen yet: choose one of a single repeat, from edge to edge.";
 

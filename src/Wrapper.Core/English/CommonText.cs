@@ -20,5 +20,4 @@ internal static class CommonText
     internal static string ToLayStripsDownTheRoll => "Lay strips down the roll";
 
     internal static string ToMakeItWithABoxingStrip => "Make it with a boxing strip";
-
 }

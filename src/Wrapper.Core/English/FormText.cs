@@ -12,9 +12,11 @@ internal static class FormText
 
     internal static string ContourUpsideDown => "The flat in the middle is higher than the rims: the two heights are swapped.";
 
-    internal static string CornersNeedBoxing => "Rounded corners cannot be made this way: draft it with a boxing strip, or with square corners.";
+    internal static string CornersNeedBoxing =>
+        "Rounded corners cannot be made this way: draft it with a boxing strip, or with square corners.";
 
-    internal static string CorrectionWithoutSide => "A free outline has no left or right to take in: correct it all round, or move its points.";
+    internal static string CorrectionWithoutSide =>
+        "A free outline has no left or right to take in: correct it all round, or move its points.";
 
     internal static string CutTooLarge(string cut, string whole) =>
         $"The cut corner takes {cut} of {whole}: nothing is left of that side. Measure it as an outline.";
@@ -49,7 +51,8 @@ internal static class FormText
     internal static string NothingLeft(string measure, string size) =>
         $"With this fit the finished {measure} is {size}: there is nothing left to cover. Make the fit less snug or measure again.";
 
-    internal static string ObstaclesOnACurve => "Obstacles are placed on a board with square corners: leave the corner radius out, or the obstacles.";
+    internal static string ObstaclesOnACurve =>
+        "Obstacles are placed on a board with square corners: leave the corner radius out, or the obstacles.";
 
     internal static string OneFitForOutline => "A free outline takes one fit all round: the width fit is used, half of it on each side.";
 
@@ -62,7 +65,8 @@ internal static class FormText
     internal static string ReadingsDisagree(string measure, string read, string expected) =>
         $"The {measure} reads {read} where the other reading asks for {expected}: one of the two is wrong.";
 
-    internal static string SkirtOnReturn(string under) => $"The skirt would hang from what turns under, {under} inside the edge of the base: a skirt wants no return.";
+    internal static string SkirtOnReturn(string under) =>
+        $"The skirt would hang from what turns under, {under} inside the edge of the base: a skirt wants no return.";
 
     internal static string ToNoReturn => "Turn nothing under";
 
@@ -78,7 +82,9 @@ internal static class FormText
         $"A taper of {taper} does not lie between half the nose and the whole length: measure it from the tip back to where the sides run straight.";
 
     internal static string ClothShrinks(decimal along, decimal across) =>
-        FormattableString.Invariant($"The cloth loses {along:0.##} % of its length and {across:0.##} % of its width: wash it before it is cut, and buy so much more.");
+        FormattableString.Invariant(
+            $"The cloth loses {along:0.##} % of its length and {across:0.##} % of its width: wash it before it is cut, and buy so much more."
+        );
 
     internal static string ThicknessOverHalfDepth(string thickness, string depth) =>
         $"The thickness ({thickness}) is over half the depth ({depth}): check that they are not swapped.";
@@ -106,8 +112,7 @@ internal static class FormText
     internal static string TuckShortened(string zone, string freeTuck) =>
         $"{zone}: the gap gives {freeTuck}, less than is wanted; the tuck-in is as deep as the gap.";
 
-    internal static string TuckUnderTooWide(string under) =>
-        $"Reaching under {under} from both sides is more than the whole width.";
+    internal static string TuckUnderTooWide(string under) => $"Reaching under {under} from both sides is more than the whole width.";
 
     internal static string TuckUnderTooWideBetween(string under, string narrow) =>
         $"Reaching under {under} from both sides is more than the {narrow} there is.";

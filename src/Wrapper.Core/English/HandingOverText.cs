@@ -7,7 +7,8 @@ internal static class HandingOverText
 
     internal static string PeelTape => "Peel its tape open from one end; close it before it is washed.";
 
-    internal static string PeelTapeUnderBase => "Peel its tape off the base all round; press it on from the middle of each side when it goes on.";
+    internal static string PeelTapeUnderBase =>
+        "Peel its tape off the base all round; press it on from the middle of each side when it goes on.";
 
     internal static string AtButtons => "It opens at its buttons; button it before it is washed.";
 
@@ -25,7 +26,8 @@ internal static class HandingOverText
 
     internal static string EaseElastic => "Ease its elastic edge over one corner after another; to take it off, begin at a corner.";
 
-    internal static string LoosenCord => "Loosen the cord before it goes on or comes off; draw it up and tuck its tails away when it is on.";
+    internal static string LoosenCord =>
+        "Loosen the cord before it goes on or comes off; draw it up and tuck its tails away when it is on.";
 
     internal static string SewnShut => "What is sewn shut by hand is unpicked there when it comes off, and at no other seam.";
 

@@ -14,20 +14,18 @@ internal static class LaysText
 
     internal static string MotifWithoutRepeat => "To centre a motif the repeat across is needed: say it, or leave the motif.";
 
-    internal static string RepeatTooSmall => "A repeat of less than a millimetre is no pattern that could be met: check its unit, or leave it out.";
+    internal static string RepeatTooSmall =>
+        "A repeat of less than a millimetre is no pattern that could be met: check its unit, or leave it out.";
 
     internal static string NoPieces => "There is nothing to lay: name at least one piece.";
 
     internal static string OutOfThePattern => "out of the pattern of what is pinned before it";
 
-    internal static string OutlineCrossesItself(string id) =>
-        $"Piece “{id}”: the outline crosses itself; draw it as one closed line.";
+    internal static string OutlineCrossesItself(string id) => $"Piece “{id}”: the outline crosses itself; draw it as one closed line.";
 
-    internal static string OutlineEmpty(string id) =>
-        $"Piece “{id}”: the outline needs at least three corners and an area.";
+    internal static string OutlineEmpty(string id) => $"Piece “{id}”: the outline needs at least three corners and an area.";
 
-    internal static string OutlineOutOfRange(string id) =>
-        $"Piece “{id}”: the outline reaches beyond 1 km.";
+    internal static string OutlineOutOfRange(string id) => $"Piece “{id}”: the outline reaches beyond 1 km.";
 
     internal static string OverAnotherPinnedPiece => "over another pinned piece, on a flaw or out of the pattern";
 
@@ -36,8 +34,7 @@ internal static class LaysText
 
     internal static string PatternOutOfReachMend => "take a wider cloth, or let it lie without matching.";
 
-    internal static string PieceIdTwice(string key) =>
-        $"Two pieces are called “{key}”: ids have to be unique.";
+    internal static string PieceIdTwice(string key) => $"Two pieces are called “{key}”: ids have to be unique.";
 
     internal static string PieceWiderThanCloth(string id, string width, string usableWidth) =>
         $"Piece “{id}” is {width} wide in its narrowest turn and the cloth gives {usableWidth}.";
@@ -45,8 +42,7 @@ internal static class LaysText
     internal static string PinnedOutside(string piece, bool onFold) =>
         $"“{piece}” is pinned where it reaches beyond the cloth{(onFold ? " or leaves the fold" : "")}: move it or take the pin out.";
 
-    internal static string PinnedTaken(string piece, string why) =>
-        $"“{piece}” is pinned {why}: move it or take the pin out.";
+    internal static string PinnedTaken(string piece, string why) => $"“{piece}” is pinned {why}: move it or take the pin out.";
 
     internal static string PinnedTurn(string piece, int turn) =>
         $"“{piece}” is pinned at {turn}°, a turn it may not take on this cloth: turn it or take the pin out.";
@@ -54,20 +50,16 @@ internal static class LaysText
     internal static string PinnedTurnOffPattern(string piece) =>
         $"“{piece}” meets the pattern and is pinned upside down: turn it or take the pin out.";
 
-    internal static string PinnedTwice(int copy, string piece) =>
-        $"Copy {copy} of “{piece}” is pinned in two places: take one pin out.";
+    internal static string PinnedTwice(int copy, string piece) => $"Copy {copy} of “{piece}” is pinned in two places: take one pin out.";
 
     internal static string PinnedUnknown(int copy, string piece) =>
         $"Copy {copy} of “{piece}” is pinned and there is no such piece: take the pin out.";
 
-    internal static string QuantityOutOfRange(string id) =>
-        $"Piece “{id}”: the quantity has to be 1 or more.";
+    internal static string QuantityOutOfRange(string id) => $"Piece “{id}”: the quantity has to be 1 or more.";
 
-    internal static string RemnantIdTwice(string key) =>
-        $"Two remnants are called “{key}”: names have to be unique.";
+    internal static string RemnantIdTwice(string key) => $"Two remnants are called “{key}”: names have to be unique.";
 
-    internal static string RemnantOutOfRange(string id) =>
-        $"Remnant “{id}” needs a width and a length of more than 0.";
+    internal static string RemnantOutOfRange(string id) => $"Remnant “{id}” needs a width and a length of more than 0.";
 
     internal static string TooManyCorners(int mostCorners) =>
         $"The outlines have more than {mostCorners} corners together: draw them with fewer.";
@@ -78,6 +70,5 @@ internal static class LaysText
     internal static string TooManyPieces(long copies, int mostCopies) =>
         $"{copies} pieces are more than one lay takes ({mostCopies}): lay them in parts.";
 
-    internal static string UnknownTurn(string id) =>
-        $"Piece “{id}”: turns are 0, 90, 180 and 270 degrees.";
+    internal static string UnknownTurn(string id) => $"Piece “{id}”: turns are 0, 90, 180 and 270 degrees.";
 }

@@ -9,13 +9,11 @@ internal static class LengthText
 
     internal static string NumberOverLength => "A number cannot be divided by a length here.";
 
-    internal static string NumberMissingBefore(string token) =>
-        $"A number is missing before “{token}”.";
+    internal static string NumberMissingBefore(string token) => $"A number is missing before “{token}”.";
 
     internal static string OnePointOnly => "A number takes one point or comma only.";
 
-    internal static string SignMissing(string sign) =>
-        $"A “{sign}” is missing here.";
+    internal static string SignMissing(string sign) => $"A “{sign}” is missing here.";
 
     internal static string DoesNotFitHere(string current) =>
         $"“{current}” does not fit here. One length, or a sum of lengths, is asked for.";
@@ -38,8 +36,7 @@ internal static class LengthText
     internal static string SignAfterSign(string sign, string signOther) =>
         $"{sign} cannot follow {signOther} in one figure: write + between them.";
 
-    internal static string NotLess(string text) =>
-        $"“{text}” is not less than one: after a whole number only a part of one can follow.";
+    internal static string NotLess(string text) => $"“{text}” is not less than one: after a whole number only a part of one can follow.";
 
     internal static string RootNeedsArea => "The root needs an area that is not below 0.";
 
@@ -49,11 +46,9 @@ internal static class LengthText
 
     internal static string LongerThanMeasurable => "This is longer than anything that can be measured.";
 
-    internal static string TextTooLong(int longestText) =>
-        $"This is longer than {longestText} characters: write one length.";
+    internal static string TextTooLong(int longestText) => $"This is longer than {longestText} characters: write one length.";
 
     internal static string TooManyLengths => "This multiplies too many lengths together.";
 
-    internal static string NotAUnit(string word) =>
-        $"“{word}” is not a unit or a number. Units are in, ft, yd, mm, cm and m.";
+    internal static string NotAUnit(string word) => $"“{word}” is not a unit or a number. Units are in, ft, yd, mm, cm and m.";
 }

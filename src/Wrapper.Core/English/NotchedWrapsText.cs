@@ -8,10 +8,10 @@ internal static class NotchedWrapsText
 
     internal static string ToOpenTheCornersAfterSewing => "Open the corners after sewing";
 
-    internal static string ToZipReachReach(string reach) =>
-        $"Zip reach {reach}";
+    internal static string ToZipReachReach(string reach) => $"Zip reach {reach}";
 
-    internal static string ZipAndSeamDiffer => "Zip turning and seam differ: where the zip runs round the sides it is sewn at the seam’s width; match the marked inner corners.";
+    internal static string ZipAndSeamDiffer =>
+        "Zip turning and seam differ: where the zip runs round the sides it is sewn at the seam’s width; match the marked inner corners.";
 
     internal static string ZipReachCapped(string reach, string asked) =>
         $"The zip reaches {reach} round each side and not {asked}: a third of the depth is the most.";

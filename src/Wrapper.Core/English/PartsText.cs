@@ -3,7 +3,8 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of what constructions share.</summary>
 internal static class PartsText
 {
-    internal static string ClothTooNarrowForCasing => "The cloth is too narrow to cut piping casing from: choose a wider cloth or no piping.";
+    internal static string ClothTooNarrowForCasing =>
+        "The cloth is too narrow to cut piping casing from: choose a wider cloth or no piping.";
 
     internal static string CornerRadiusTooLarge(string radius, string largest) =>
         $"A corner radius of {radius} is larger than it can be here: two corners would run into each other. The largest is {largest}.";
@@ -39,8 +40,7 @@ internal static class PartsText
     internal static string StationsOutOfOrder(int i, int iOther) =>
         $"Station {i} does not lie behind station {iOther}: give them from front to back, at least 5 mm apart.";
 
-    internal static string ToCornerRadiusLargest(string largest) =>
-        $"Corner radius {largest}";
+    internal static string ToCornerRadiusLargest(string largest) => $"Corner radius {largest}";
 
     internal static string ToNoPiping => "No piping";
 

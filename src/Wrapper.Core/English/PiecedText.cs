@@ -28,5 +28,4 @@ internal static class PiecedText
 
     internal static string WiderThanItsCloth(string strip, string width, string cloth) =>
         $"{strip} is cut {width} wide and its cloth is {cloth}: make it narrower, run the strips the other way, or give it a wider cloth.";
-
 }

@@ -3,38 +3,29 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of the proof and the fold-up.</summary>
 internal static class ProofText
 {
-    internal static string EdgesLieApart(double gap) =>
-        FormattableString.Invariant($"Edges sewn together lie {gap:0.###} mm apart.");
+    internal static string EdgesLieApart(double gap) => FormattableString.Invariant($"Edges sewn together lie {gap:0.###} mm apart.");
 
     internal static string FoldedToAnotherSize(string what, double found, double expected) =>
         FormattableString.Invariant($"Folded up, its {what} is {found:0.###} and the thing says {expected:0.###}.");
 
-    internal static string FoldOffTheEdges(string key, string fold) =>
-        $"{key}: fold {fold} does not run from edge to edge.";
+    internal static string FoldOffTheEdges(string key, string fold) => $"{key}: fold {fold} does not run from edge to edge.";
 
-    internal static string SewnToNothing(string key) =>
-        $"{key}: it is sewn on, and no seam says to what.";
+    internal static string SewnToNothing(string key) => $"{key}: it is sewn on, and no seam says to what.";
 
-    internal static string PartsHangLoose(int count, int countOther) =>
-        $"{count} of {countOther} parts hang in the air.";
+    internal static string PartsHangLoose(int count, int countOther) => $"{count} of {countOther} parts hang in the air.";
 
-    internal static string EdgeSewnTwice(string piece) =>
-        $"{piece}: an edge is sewn twice.";
+    internal static string EdgeSewnTwice(string piece) => $"{piece}: an edge is sewn twice.";
 
-    internal static string EdgeTrimmedAway(string piece, string edge) =>
-        $"{piece}: edge {edge} is trimmed away and not sewn.";
+    internal static string EdgeTrimmedAway(string piece, string edge) => $"{piece}: edge {edge} is trimmed away and not sewn.";
 
-    internal static string EdgeMissing(string id) =>
-        $"Seam {id}: an edge is missing.";
+    internal static string EdgeMissing(string id) => $"Seam {id}: an edge is missing.";
 
-    internal static string SidesDividedElsewhere(string id) =>
-        $"Seam {id}: its sides are divided differently.";
+    internal static string SidesDividedElsewhere(string id) => $"Seam {id}: its sides are divided differently.";
 
     internal static string SidesDiffer(string id, double difference) =>
         FormattableString.Invariant($"Seam {id}: its sides differ by {difference:0.###} mm.");
 
-    internal static string EdgeOfSeam(string id) =>
-        $"Seam {id}: one of its edges is not there.";
+    internal static string EdgeOfSeam(string id) => $"Seam {id}: one of its edges is not there.";
 
     internal static string CasingStripsGive(double given, double runs) =>
         FormattableString.Invariant($"The casing strips give {given:0.#} mm and {runs:0.#} mm are piped.");
@@ -51,8 +42,7 @@ internal static class ProofText
 
     internal static string SkirtUnasked => "There is a skirt that the thing does not have.";
 
-    internal static string ZoneWithoutBlock(string zone) =>
-        $"{zone}: it has no block.";
+    internal static string ZoneWithoutBlock(string zone) => $"{zone}: it has no block.";
 
     internal static string BlockSize(string zone, double width, double height) =>
         FormattableString.Invariant($"{zone}: its block is not as large as the part, {width:0.###} × {height:0.###} mm.");

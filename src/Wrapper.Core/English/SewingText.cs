@@ -3,9 +3,11 @@ namespace Wrapper.Core.English;
 /// <summary>What is said of each operation at the machine: one sentence.</summary>
 internal static class SewingText
 {
-    internal static string ApplyPiping(string piece) => $"Sew piping round the right side of the {piece}, raw edge to raw edge; snip its allowance at every corner and curve.";
+    internal static string ApplyPiping(string piece) =>
+        $"Sew piping round the right side of the {piece}, raw edge to raw edge; snip its allowance at every corner and curve.";
 
-    internal static string Buttons(int count, string apart) => $"Sew on {count} buttons, {apart} apart, matched by laying one edge against the other.";
+    internal static string Buttons(int count, string apart) =>
+        $"Sew on {count} buttons, {apart} apart, matched by laying one edge against the other.";
 
     internal static string Snaps(int count) => $"Set {count} snaps, matched by laying one edge against the other.";
 
@@ -19,13 +21,16 @@ internal static class SewingText
 
     internal static string CloseGap(string gap) => $"Close the gap of {gap} by hand with a ladder stitch.";
 
-    internal static string CloseGapIn(string seam, string gap) => $"Close the {seam} by hand with a ladder stitch, {gap} long: it is unpicked there when the cover comes off.";
+    internal static string CloseGapIn(string seam, string gap) =>
+        $"Close the {seam} by hand with a ladder stitch, {gap} long: it is unpicked there when the cover comes off.";
 
     internal static string SeamBetween(string one, string other) => $"seam between the {one} and the {other}";
 
-    internal static string CloseSeam(string where) => $"Close the {where} by hand with a ladder stitch: it is the seam to unpick when the cover comes off.";
+    internal static string CloseSeam(string where) =>
+        $"Close the {where} by hand with a ladder stitch: it is the seam to unpick when the cover comes off.";
 
-    internal static string CornerAcross(string where, string length) => $"Open the {where} until seam lies on seam and sew straight across where the line is {length} long.";
+    internal static string CornerAcross(string where, string length) =>
+        $"Open the {where} until seam lies on seam and sew straight across where the line is {length} long.";
 
     internal static string CornerOfNotch(string where) => $"Open the notch {where}: lay its cut edges on each other and sew across.";
 
@@ -35,7 +40,8 @@ internal static class SewingText
 
     internal static string EdgeStitchGap => "Press the edge and stitch round it close to the edge: that closes the gap too.";
 
-    internal static string EdgeStitchMedallion => "Turn the medallion through the slit, press it, lay it on its mark and stitch round close to its edge.";
+    internal static string EdgeStitchMedallion =>
+        "Turn the medallion through the slit, press it, lay it on its mark and stitch round close to its edge.";
 
     internal static string Fill => "Put the filling in, the softest on top and into the corners.";
 
@@ -57,9 +63,13 @@ internal static class SewingText
 
     internal static string Join(string one, string other) => $"Join the {one} to the {other}.";
 
-    internal static string Label(int count, string piece) => $"Baste {(count == 1 ? "the label" : $"{count} labels")} to the right side of the {piece}, raw edge to raw edge, clear of corners and gap: the next seam holds {(count == 1 ? "it" : "them")}.";
+    internal static string Label(int count, string piece) =>
+        $"Baste {(count == 1 ? "the label" : $"{count} labels")} to the right side of the {piece}, raw edge to raw edge, clear of corners and gap: the next seam holds {(count == 1 ? "it" : "them")}.";
 
-    internal static string PressJoins(bool joins, bool darts) => joins && darts ? "Press the joins open and the darts to one side." : joins ? "Press the joins open." : "Press the darts to one side.";
+    internal static string PressJoins(bool joins, bool darts) =>
+        joins && darts ? "Press the joins open and the darts to one side."
+        : joins ? "Press the joins open."
+        : "Press the darts to one side.";
 
     internal static string PressSeam => "Press it open before another seam crosses it.";
 
@@ -79,7 +89,8 @@ internal static class SewingText
 
     internal static string PressFolds => "Press each fold before you sew it.";
 
-    internal static string ClipBeforeTurning => "Before that, clip straight across the outer corners and notch curves that turn outwards, to a thread from the stitches.";
+    internal static string ClipBeforeTurning =>
+        "Before that, clip straight across the outer corners and notch curves that turn outwards, to a thread from the stitches.";
 
     internal static string TryTheIron => "From the wrong side, with a heat that was tried on a scrap; a pile is steamed, not pressed.";
 
@@ -89,29 +100,36 @@ internal static class SewingText
 
     internal static string MakePiping(string length) => $"Join the casing strips and cover the cord, altogether {length}.";
 
-    internal static string Mark(string piece, string marks) => marks.Length == 0 ? $"Mark the name and the top on the {piece}." : $"Mark the {piece}: {marks}.";
+    internal static string Mark(string piece, string marks) =>
+        marks.Length == 0 ? $"Mark the name and the top on the {piece}." : $"Mark the {piece}: {marks}.";
 
     internal static string PinBlocks => "Pin the blocks on the thing, wrong side out, smooth from the middle.";
 
     internal static string TrimBlocks => "Chalk along the pins, take the blocks off, snip notches across every seam and trim to the seam.";
 
-    internal static string SeamsOfBlocks(bool finishesEach) => $"Sew the blocks together from the middle outwards, each seam that another crosses first{(finishesEach ? ", finished and pressed before it is crossed" : "")}.";
+    internal static string SeamsOfBlocks(bool finishesEach) =>
+        $"Sew the blocks together from the middle outwards, each seam that another crosses first{(finishesEach ? ", finished and pressed before it is crossed" : "")}.";
 
-    internal static string Pocket(string where) => $"Fold the lap {where} out and back over the zip’s end and pin it down, so that it hides the slide.";
+    internal static string Pocket(string where) =>
+        $"Fold the lap {where} out and back over the zip’s end and pin it down, so that it hides the slide.";
 
-    internal static string SeamRound(string strip, string plate, string where, bool isRound) => $"Pin the {strip} to the {plate}, notch to {(isRound ? "notch" : "corner")}, and sew{where}.";
+    internal static string SeamRound(string strip, string plate, string where, bool isRound) =>
+        $"Pin the {strip} to the {plate}, notch to {(isRound ? "notch" : "corner")}, and sew{where}.";
 
     internal static string SeamOf(string one, string other, string where) => $"Sew the {one} to the {other}, right sides together{where}.";
 
     internal static string SeamOfOne(string piece, string where) => $"Fold the {piece} right sides together and sew{where}.";
 
-    internal static string SeamOfCorner(string one, string other, string where) => $"Sew the {one} to the {other}, upper edges level: the {where}.";
+    internal static string SeamOfCorner(string one, string other, string where) =>
+        $"Sew the {one} to the {other}, upper edges level: the {where}.";
 
-    internal static string SeamOfHalf(string where) => $"Sew the {where} from the top half of the way down: it is tried on with that corner open.";
+    internal static string SeamOfHalf(string where) =>
+        $"Sew the {where} from the top half of the way down: it is tried on with that corner open.";
 
     internal static string SeamRest(string where) => $"Sew the rest of the {where}.";
 
-    internal static string SeamOfLayers => "Put one layer into the other, right sides together, and sew round the lower edge but for the gap.";
+    internal static string SeamOfLayers =>
+        "Put one layer into the other, right sides together, and sew round the lower edge but for the gap.";
 
     internal static string Where(string where) => where.Length == 0 ? "" : $": {where}";
 
@@ -141,12 +159,16 @@ internal static class SewingText
 
     internal static string Turn => "Turn it right side out and push out the corners.";
 
-    internal static string Zip(string where) => where.Length == 0 ? "Sew the zip in while its edges are flat." : $"Sew the zip between the edges of the {where} while they are flat.";
+    internal static string Zip(string where) =>
+        where.Length == 0
+            ? "Sew the zip in while its edges are flat."
+            : $"Sew the zip between the edges of the {where} while they are flat.";
 
     internal static string StripOf(bool isUpper, string strip) => $"{(isUpper ? "upper" : "lower")} {strip}";
 
     /// <summary>The side at the right is not the right side of the cloth.</summary>
-    internal static string AtPlace(string place, string what) => what == "side" && (place is "left" or "right") ? $"{place}-hand {what}" : $"{place} {what}";
+    internal static string AtPlace(string place, string what) =>
+        what == "side" && (place is "left" or "right") ? $"{place}-hand {what}" : $"{place} {what}";
 
     internal static string PartOf(string what, int part) => $"{what} part {part}";
 
@@ -170,11 +192,13 @@ internal static class SewingText
 
     internal static string NeedsHandNeedle => "hand needle";
 
-    internal static string BeginPiping => "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends. Where they meet, open the casing, cut the cord so that its ends butt, fold one end of the casing under and lay it over the other; baste that join before you sew across it.";
+    internal static string BeginPiping =>
+        "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends. Where they meet, open the casing, cut the cord so that its ends butt, fold one end of the casing under and lay it over the other; baste that join before you sew across it.";
 
     internal static string BeginPipingAtEnd => "Let the piping run out into the seam that crosses each end, its cord cut back to the line.";
 
-    internal static string SnipFirst(string what, bool isImperial) => $"Snip the allowance of the {what} first, every {(isImperial ? "½ in" : "12 mm")} and almost to the line, so that it lies round the curve.";
+    internal static string SnipFirst(string what, bool isImperial) =>
+        $"Snip the allowance of the {what} first, every {(isImperial ? "½ in" : "12 mm")} and almost to the line, so that it lies round the curve.";
 
     internal static string EaseIn(string what, string by) => $"Ease {by} of the {what} in evenly.";
 
@@ -198,9 +222,11 @@ internal static class SewingText
 
     internal static string Both(string one, string other) => $"{one} and {other}";
 
-    internal static string FlapFoldsIn(string flap) => $"Its flap of {flap} is folded over the front on its line when both lie right sides together: the sides catch it.";
+    internal static string FlapFoldsIn(string flap) =>
+        $"Its flap of {flap} is folded over the front on its line when both lie right sides together: the sides catch it.";
 
-    internal static string GradePiped => "Afterwards trim the layers of its allowance in steps, the piping’s own the shortest, so that no ridge shows.";
+    internal static string GradePiped =>
+        "Afterwards trim the layers of its allowance in steps, the piping’s own the shortest, so that no ridge shows.";
 
     internal static string StitchShut(string from) => $"Where the opening is shut lay fold on fold and stitch {from} from the folds.";
 
@@ -218,34 +244,37 @@ internal static class SewingText
 
     internal static string FigureByHand => "by hand";
 
-    internal static string StopOf(string stop) => stop switch
-    {
-        "open-zip" => "Open the closure first, or the cover cannot be turned.",
-        "slide-inside" => "Keep the slide inside before the zip’s ends are cut.",
-        "try-before-trimming" => "Try before trimming: a trimmed corner cannot be let out.",
-        "fit-before-elastic" => "Fit before elastic or cord goes in.",
-        "other-layer-away" => "See that the other layer lies out of the way.",
-        "facing-slit" => "Slit the facing only: the good face lies right under it.",
-        "piping-raw-to-raw" => "Piping lies raw edge to raw edge, and never begins in the middle of the front.",
-        "ring-not-twisted" => "See that the ring is not twisted before it is closed.",
-        _ => "See that the elastic is not twisted and its tail is pinned.",
-    };
+    internal static string StopOf(string stop) =>
+        stop switch
+        {
+            "open-zip" => "Open the closure first, or the cover cannot be turned.",
+            "slide-inside" => "Keep the slide inside before the zip’s ends are cut.",
+            "try-before-trimming" => "Try before trimming: a trimmed corner cannot be let out.",
+            "fit-before-elastic" => "Fit before elastic or cord goes in.",
+            "other-layer-away" => "See that the other layer lies out of the way.",
+            "facing-slit" => "Slit the facing only: the good face lies right under it.",
+            "piping-raw-to-raw" => "Piping lies raw edge to raw edge, and never begins in the middle of the front.",
+            "ring-not-twisted" => "See that the ring is not twisted before it is closed.",
+            _ => "See that the elastic is not twisted and its tail is pinned.",
+        };
 
-    internal static string MarkWord(string kind, int count) => kind switch
-    {
-        "notch" => count == 1 ? "a notch" : $"{count} notches",
-        "fold" => count == 1 ? "a fold line" : $"{count} fold lines",
-        "corner-line" => "the corner lines",
-        "dart" => "the dart squares",
-        "zip-stop" => "the zip stops",
-        "top" => "the top",
-        "drill-point" => count == 1 ? "a drill point" : $"{count} drill points",
-        "gap-end" => "the ends of the gap",
-        "unpick-point" => "the point to unpick",
-        _ => "the match points",
-    };
+    internal static string MarkWord(string kind, int count) =>
+        kind switch
+        {
+            "notch" => count == 1 ? "a notch" : $"{count} notches",
+            "fold" => count == 1 ? "a fold line" : $"{count} fold lines",
+            "corner-line" => "the corner lines",
+            "dart" => "the dart squares",
+            "zip-stop" => "the zip stops",
+            "top" => "the top",
+            "drill-point" => count == 1 ? "a drill point" : $"{count} drill points",
+            "gap-end" => "the ends of the gap",
+            "unpick-point" => "the point to unpick",
+            _ => "the match points",
+        };
 
-    internal static string FittedFromEdge(string place, string distance, string pieces) => $"Since the try-on, {place}: {distance} from the raw edge of the {pieces}.";
+    internal static string FittedFromEdge(string place, string distance, string pieces) =>
+        $"Since the try-on, {place}: {distance} from the raw edge of the {pieces}.";
 
     internal static string FigureFromEdgeAt(string place, string others) => $"from the edge, {place}; elsewhere {others}";
 

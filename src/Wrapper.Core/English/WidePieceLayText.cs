@@ -22,6 +22,5 @@ internal static class WidePieceLayText
 
     internal static string ToTurnItAQuarter => "Turn it a quarter";
 
-    internal static string TurnedOnNap(string piece) =>
-        $"The {piece} cannot be turned a quarter on cloth with a nap or a one-way print.";
+    internal static string TurnedOnNap(string piece) => $"The {piece} cannot be turned a quarter on cloth with a nap or a one-way print.";
 }

@@ -41,7 +41,10 @@ internal sealed class FacetInSpace
         }
 
         var unit = along.Unit;
-        var across = facet.Corners.Select(corner => corner - facet.Corners[0]).Select(step => step - (step.Dot(unit) * unit)).MaxBy(step => step.Size);
+        var across = facet
+            .Corners.Select(corner => corner - facet.Corners[0])
+            .Select(step => step - (step.Dot(unit) * unit))
+            .MaxBy(step => step.Size);
         if (across.Size < 1e-6)
         {
             return null;
@@ -49,8 +52,12 @@ internal sealed class FacetInSpace
 
         // Which of the two ways square to the first edge is counter-clockwise on the flat, the corners themselves say.
         var read = new FacetInSpace(facet, second, across.Unit);
-        var furthest = Enumerable.Range(0, facet.Corners.Count).MaxBy(i => Math.Abs((facet.Corners[i] - facet.Corners[0]).Dot(across.Unit)));
-        return (read.FlatOf(facet.Corners[furthest]), facet.Flat[furthest]) is var (found, known) && double.Hypot(found.X - known.X, found.Y - known.Y) < 1
+        var furthest = Enumerable
+            .Range(0, facet.Corners.Count)
+            .MaxBy(i => Math.Abs((facet.Corners[i] - facet.Corners[0]).Dot(across.Unit)));
+        return
+            (read.FlatOf(facet.Corners[furthest]), facet.Flat[furthest]) is var (found, known)
+            && double.Hypot(found.X - known.X, found.Y - known.Y) < 1
             ? read
             : new FacetInSpace(facet, second, -1 * across.Unit);
     }

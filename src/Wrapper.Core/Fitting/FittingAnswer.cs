@@ -53,4 +53,9 @@ public sealed record ReopenedOperation(string Operation, IReadOnlyList<FittedSid
 /// <param name="Reopened">The operations that were done and have to be done again, in the order of sewing.</param>
 /// <param name="Lacking">By how much the shortest allowance falls short of the least; nothing where all is well.</param>
 public sealed record FittingAnswer(
-    IReadOnlyList<FittedSeam> Seams, IReadOnlyList<PieceCopy> Again, IReadOnlyDictionary<PieceCopy, CutCopy> Cut, IReadOnlyList<ReopenedOperation> Reopened, double Lacking);
+    IReadOnlyList<FittedSeam> Seams,
+    IReadOnlyList<PieceCopy> Again,
+    IReadOnlyDictionary<PieceCopy, CutCopy> Cut,
+    IReadOnlyList<ReopenedOperation> Reopened,
+    double Lacking
+);

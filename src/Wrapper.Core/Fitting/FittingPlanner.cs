@@ -38,8 +38,13 @@ public static class FittingPlanner
     /// <param name="format">How lengths are said.</param>
     public static string TooShort(FittingAnswer answer, Length most, LengthFormat format)
     {
-        var (lacking, least) = (format.RoundedWithUnit(Length.FromMillimetres((decimal)answer.Lacking)), format.RoundedWithUnit(Least(format)));
-        return most.IsPositive ? FittingText.TooShort(lacking, least, format.RoundedWithUnit(most)) : FittingText.TooShortAnyway(lacking, least);
+        var (lacking, least) = (
+            format.RoundedWithUnit(Length.FromMillimetres((decimal)answer.Lacking)),
+            format.RoundedWithUnit(Least(format))
+        );
+        return most.IsPositive
+            ? FittingText.TooShort(lacking, least, format.RoundedWithUnit(most))
+            : FittingText.TooShortAnyway(lacking, least);
     }
 
     /// <summary>What findings make of a cover; null where nothing of it can be folded up, and so nothing says where a seam lies.</summary>
@@ -48,7 +53,13 @@ public static class FittingPlanner
     /// <param name="after">The corrected draft.</param>
     /// <param name="findings">What lies between the two.</param>
     /// <param name="done">The operations that were done, in the order they were told.</param>
-    public static FittingAnswer? Of(FittedCover before, CoverSpecification specification, Draft after, IReadOnlyList<Correction> findings, IReadOnlyList<string> done)
+    public static FittingAnswer? Of(
+        FittedCover before,
+        CoverSpecification specification,
+        Draft after,
+        IReadOnlyList<Correction> findings,
+        IReadOnlyList<string> done
+    )
     {
         var moves = new FoldedMoves(before.Draft, after, findings);
         if (!moves.IsFolded)
@@ -69,8 +80,16 @@ public static class FittingPlanner
         // A piece that is cut again fits by itself: what is sewn of it comes off, and the rest is looked at without it.
         var kept = Kept(lies, again);
         var changes = new SeamChanges(sewing, before, new(after, kept), sewn, lines);
-        var seams = sewing.Lines.All.Select(changes.Of).OfType<FittedSeam>().Select(seam => seam.Mend == SeamMend.Unpick ? seam with { OpenFirst = Crossing(seam, operations) } : seam).ToList();
-        var place = plan.Order.Select((operation, i) => (operation, i)).Where(at => at.operation.IsSewing).SelectMany(at => at.operation.Seams.Select(seam => (seam, at.i))).ToDictionary(at => at.seam, at => at.i);
+        var seams = sewing
+            .Lines.All.Select(changes.Of)
+            .OfType<FittedSeam>()
+            .Select(seam => seam.Mend == SeamMend.Unpick ? seam with { OpenFirst = Crossing(seam, operations) } : seam)
+            .ToList();
+        var place = plan
+            .Order.Select((operation, i) => (operation, i))
+            .Where(at => at.operation.IsSewing)
+            .SelectMany(at => at.operation.Seams.Select(seam => (seam, at.i)))
+            .ToDictionary(at => at.seam, at => at.i);
         var touched = seams.Where(seam => seam.Mend != SeamMend.Sew).Select(seam => seam.Seam.Id).ToHashSet();
         var opened = seams.SelectMany(seam => seam.OpenFirst).ToHashSet();
         return new(
@@ -80,15 +99,26 @@ public static class FittingPlanner
             ],
             again,
             kept,
-            [.. operations.Where(operation => opened.Contains(operation.Id) || IsUndone(operation)).Select(operation => new ReopenedOperation(operation.Id, operation.IsSewing ? [] : changes.SidesOf(operation.Edges.Where(changes.IsMoved))))],
-            Math.Max(0, Least(before.Draft.Format).Millimetres - shortest));
+            [
+                .. operations
+                    .Where(operation => opened.Contains(operation.Id) || IsUndone(operation))
+                    .Select(operation => new ReopenedOperation(
+                        operation.Id,
+                        operation.IsSewing ? [] : changes.SidesOf(operation.Edges.Where(changes.IsMoved))
+                    )),
+            ],
+            Math.Max(0, Least(before.Draft.Format).Millimetres - shortest)
+        );
 
         double Cost(IReadOnlyDictionary<PieceCopy, Shift> tried)
         {
             var small = TooSmall(tried).Again;
             var tries = new SeamChanges(sewing, before, new(after, Kept(tried, small)), sewn, lines);
             var changed = sewing.Lines.All.Select(tries.Of).OfType<FittedSeam>().ToList();
-            return (DearAgain * small.Count) + (DearUnpick * changed.Count(seam => seam.Mend == SeamMend.Unpick)) + changed.Count + changed.Sum(seam => seam.Sides.Sum(side => Math.Abs(side.From - side.To)))
+            return (DearAgain * small.Count)
+                + (DearUnpick * changed.Count(seam => seam.Mend == SeamMend.Unpick))
+                + changed.Count
+                + changed.Sum(seam => seam.Sides.Sum(side => Math.Abs(side.From - side.To)))
                 + (1e-4 * changed.Sum(seam => seam.Sides.Sum(side => side.From * side.From))) // what is taken in is shared out, where that is as good
                 + (1e-6 * tried.Values.Sum(shift => shift.DistanceTo(default)));
         }
@@ -97,38 +127,60 @@ public static class FittingPlanner
         (IReadOnlyList<PieceCopy> Again, double Shortest) TooSmall(IReadOnlyDictionary<PieceCopy, Shift> tried)
         {
             var all = new SeamChanges(sewing, before, new(after, Kept(tried, [])), sewn, lines);
-            var lefts = edges.Select(side => (side, lines: all.LinesOf(side)))
+            var lefts = edges
+                .Select(side => (side, lines: all.LinesOf(side)))
                 .Where(at => at.lines is { After.Least: { } left, Before.Least: { } had } && left < had - SeamChanges.Same)
-                .Select(at => (at.side, left: at.lines!.Value.After.Least!.Value)).ToList();
-            return ([.. lefts.Where(at => at.left < least).Select(at => PieceCopy.Of(at.side)).Distinct()], lefts.Select(at => at.left).DefaultIfEmpty(double.MaxValue).Min());
+                .Select(at => (at.side, left: at.lines!.Value.After.Least!.Value))
+                .ToList();
+            return (
+                [.. lefts.Where(at => at.left < least).Select(at => PieceCopy.Of(at.side)).Distinct()],
+                lefts.Select(at => at.left).DefaultIfEmpty(double.MaxValue).Min()
+            );
         }
 
         Dictionary<PieceCopy, CutCopy> Kept(IReadOnlyDictionary<PieceCopy, Shift> tried, IReadOnlyList<PieceCopy> without) =>
-            before.Cut.Where(cut => !without.Contains(cut.Key)).ToDictionary(cut => cut.Key, cut => cut.Value with { Lies = cut.Value.Lies + tried.GetValueOrDefault(cut.Key) });
+            before
+                .Cut.Where(cut => !without.Contains(cut.Key))
+                .ToDictionary(cut => cut.Key, cut => cut.Value with { Lies = cut.Value.Lies + tried.GetValueOrDefault(cut.Key) });
 
-        bool IsUndone(Operation operation) => operation.IsSewing
-            ? operation.Seams.Any(touched.Contains)
-            : operation.Kind is OperationKind.ApplyPiping or OperationKind.Hem or OperationKind.Casing && (operation.Edges.Any(changes.IsMoved) || operation.Edges.Any(side => again.Contains(PieceCopy.Of(side))));
+        bool IsUndone(Operation operation) =>
+            operation.IsSewing
+                ? operation.Seams.Any(touched.Contains)
+                : operation.Kind is OperationKind.ApplyPiping or OperationKind.Hem or OperationKind.Casing
+                    && (operation.Edges.Any(changes.IsMoved) || operation.Edges.Any(side => again.Contains(PieceCopy.Of(side))));
     }
 
     /// <summary>Copies of pieces that the corrected draft does not have, or has with other edges: a strip that is joined elsewhere.</summary>
     private static IEnumerable<PieceCopy> OfAnotherShape(FittedCover before, Draft after)
     {
         var pieces = after.Pieces.ToDictionary(piece => piece.Key);
-        return before.Cut.Where(cut => !pieces.TryGetValue(cut.Key.Piece, out var piece) || piece.PerCover < cut.Key.Copy || !piece.StitchLine.Names.ToHashSet().SetEquals(cut.Value.CutAs.StitchLine.Names)).Select(cut => cut.Key);
+        return before
+            .Cut.Where(cut =>
+                !pieces.TryGetValue(cut.Key.Piece, out var piece)
+                || piece.PerCover < cut.Key.Copy
+                || !piece.StitchLine.Names.ToHashSet().SetEquals(cut.Value.CutAs.StitchLine.Names)
+            )
+            .Select(cut => cut.Key);
     }
 
     /// <summary>
     /// How each cut copy lies: where the folded cover leaves no choice, so; of a strip that goes round, the way by which least is
     /// cut again, then least unpicked, then least changed.
     /// </summary>
-    private static Dictionary<PieceCopy, Shift> Chosen(FittedCover before, Draft after, FoldedMoves moves, Func<IReadOnlyDictionary<PieceCopy, Shift>, double> cost)
+    private static Dictionary<PieceCopy, Shift> Chosen(
+        FittedCover before,
+        Draft after,
+        FoldedMoves moves,
+        Func<IReadOnlyDictionary<PieceCopy, Shift>, double> cost
+    )
     {
         var pieces = after.Pieces.ToDictionary(piece => piece.Key);
-        var ways = before.Cut.Keys.Where(copy => pieces.ContainsKey(copy.Piece)).ToDictionary(copy => copy, copy => moves.WaysOf(copy, pieces[copy.Piece]));
+        var ways = before
+            .Cut.Keys.Where(copy => pieces.ContainsKey(copy.Piece))
+            .ToDictionary(copy => copy, copy => moves.WaysOf(copy, pieces[copy.Piece]));
         var chosen = ways.ToDictionary(way => way.Key, way => way.Value[0]);
         var least = double.MaxValue;
-        for (var isBetter = true; isBetter;)
+        for (var isBetter = true; isBetter; )
         {
             isBetter = false;
             foreach (var (copy, known) in ways.Where(way => way.Value.Count > 1))
@@ -155,9 +207,13 @@ public static class FittingPlanner
         var ends = new HashSet<int> { seam.Seam.Start, seam.Seam.End };
         return
         [
-            .. operations.Skip(own + 1)
-                .Where(operation => operation.IsSewing && (operation.IsRing ? operation.Points : operation.Points.Skip(1).SkipLast(1)).Any(ends.Contains))
-                .Reverse().Select(operation => operation.Id),
+            .. operations
+                .Skip(own + 1)
+                .Where(operation =>
+                    operation.IsSewing && (operation.IsRing ? operation.Points : operation.Points.Skip(1).SkipLast(1)).Any(ends.Contains)
+                )
+                .Reverse()
+                .Select(operation => operation.Id),
         ];
     }
 }

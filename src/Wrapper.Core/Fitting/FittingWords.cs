@@ -28,12 +28,24 @@ public sealed class FittingWords
     {
         (_sewing, _format) = (new(draft, specification), draft.Format);
         _operations = SewingPlanner.Of(draft, specification).Order.ToDictionary(operation => operation.Id);
-        _sewnBy = _operations.Values.Where(operation => operation.IsSewing).SelectMany(operation => operation.Seams.Select(seam => (seam, operation))).ToDictionary(at => at.seam, at => at.operation);
+        _sewnBy = _operations
+            .Values.Where(operation => operation.IsSewing)
+            .SelectMany(operation => operation.Seams.Select(seam => (seam, operation)))
+            .ToDictionary(at => at.seam, at => at.operation);
     }
 
     /// <summary>What to do, in the order it is done; what is done to several seams of one run in the same way is one line.</summary>
     public IReadOnlyList<FittingLine> Of(FittingAnswer answer) =>
-        [.. answer.Seams.GroupBy(seam => (seam.Mend, _sewnBy[seam.Seam.Id].Id, Ends: EndsOf(seam))).Select(group => new FittingLine(group.Key.Mend, group.Key.Id, [.. group.Select(seam => seam.Seam.Id)], TextOf(group.Key.Mend, [.. group])))];
+        [
+            .. answer
+                .Seams.GroupBy(seam => (seam.Mend, _sewnBy[seam.Seam.Id].Id, Ends: EndsOf(seam)))
+                .Select(group => new FittingLine(
+                    group.Key.Mend,
+                    group.Key.Id,
+                    [.. group.Select(seam => seam.Seam.Id)],
+                    TextOf(group.Key.Mend, [.. group])
+                )),
+        ];
 
     /// <summary>What each operation that has to be done again asks for, as it is read on its card.</summary>
     public IReadOnlyList<(string Operation, IReadOnlyList<string> Texts)> Again(FittingAnswer answer)
@@ -47,7 +59,12 @@ public sealed class FittingWords
         var operation = _operations[reopened.Operation];
         if (!operation.IsSewing)
         {
-            return [reopened.Edges.Count > 0 ? FittingText.SetAnew(Spoken(operation), Distances(reopened.Edges)) : FittingText.DoAgain(Spoken(operation))];
+            return
+            [
+                reopened.Edges.Count > 0
+                    ? FittingText.SetAnew(Spoken(operation), Distances(reopened.Edges))
+                    : FittingText.DoAgain(Spoken(operation)),
+            ];
         }
 
         var own = lines.Where(line => line.Operation == operation.Id && line.Mend != SeamMend.Sew).Select(line => line.Text).ToList();
@@ -69,7 +86,10 @@ public sealed class FittingWords
             case SeamMend.Unpick:
                 var first = seams.SelectMany(seam => seam.OpenFirst).Distinct().Select(id => NameOf(_operations[id])).Distinct().ToList();
                 var opened = first.Count == 0 ? "" : $" {FittingText.OpenFirst(string.Join(" and ", first))}";
-                var anew = how.Length > 0 ? FittingText.SewAnew(how) : seams.Any(seam => seam.LiesOver > SeamChanges.Same) ? FittingText.SewAnewOnLine(over) : FittingText.SewAnewAsBefore;
+                var anew =
+                    how.Length > 0 ? FittingText.SewAnew(how)
+                    : seams.Any(seam => seam.LiesOver > SeamChanges.Same) ? FittingText.SewAnewOnLine(over)
+                    : FittingText.SewAnewAsBefore;
                 return $"{FittingText.Unpick(where)}{opened} {anew}";
             default:
                 return FittingText.Stays(Capital(where), EndsOf(seams[0]));
@@ -93,34 +113,49 @@ public sealed class FittingWords
     }
 
     private string Where(IReadOnlyList<FittedSeam> seams) =>
-        FittingText.SeamAlong(PlaceOf(_sewnBy[seams[0].Seam.Id], seams.Select(seam => seam.Seam)), List(seams.SelectMany(seam => PieceCopy.Of(seam.Seam.Edges))));
+        FittingText.SeamAlong(
+            PlaceOf(_sewnBy[seams[0].Seam.Id], seams.Select(seam => seam.Seam)),
+            List(seams.SelectMany(seam => PieceCopy.Of(seam.Seam.Edges)))
+        );
 
-    private static string PlaceOf(Operation operation, IEnumerable<SewnSeam> seams) => operation.Kind is OperationKind.Corner or OperationKind.Dart
-        ? FittingText.CornerAt(PieceWords.Corner(seams.First().Id))
-        : PieceWords.Along(seams.Select(seam => seam.Edges[0].Edge));
+    private static string PlaceOf(Operation operation, IEnumerable<SewnSeam> seams) =>
+        operation.Kind is OperationKind.Corner or OperationKind.Dart
+            ? FittingText.CornerAt(PieceWords.Corner(seams.First().Id))
+            : PieceWords.Along(seams.Select(seam => seam.Edges[0].Edge));
 
-    private string List(IEnumerable<PieceCopy> copies) => _sewing.Words.List(copies.Distinct().OrderBy(copy => copy.Piece, StringComparer.Ordinal).ThenBy(copy => copy.Copy));
+    private string List(IEnumerable<PieceCopy> copies) =>
+        _sewing.Words.List(copies.Distinct().OrderBy(copy => copy.Piece, StringComparer.Ordinal).ThenBy(copy => copy.Copy));
 
     private string NameOf(Operation operation)
     {
         var lines = _sewing.LinesOf(operation).ToList();
         return operation.IsRing
             ? FittingText.SeamRound(NameOf(PieceCopy.Of(lines[0].Seam.First)))
-            : FittingText.SeamAlong(PlaceOf(operation, lines.Select(line => line.Sewn)), List(lines.SelectMany(line => PieceCopy.Of(line.Seam.Edges))));
+            : FittingText.SeamAlong(
+                PlaceOf(operation, lines.Select(line => line.Sewn)),
+                List(lines.SelectMany(line => PieceCopy.Of(line.Seam.Edges)))
+            );
     }
 
-    private static string Spoken(Operation operation) => operation.Kind switch
-    {
-        OperationKind.ApplyPiping => "the piping",
-        OperationKind.Casing => "the casing",
-        _ => "the hem",
-    };
+    private static string Spoken(Operation operation) =>
+        operation.Kind switch
+        {
+            OperationKind.ApplyPiping => "the piping",
+            OperationKind.Casing => "the casing",
+            _ => "the hem",
+        };
 
     /// <summary>“7/8 in from the raw edge of top plate; 1/2 in from the raw edge of boxing”; where all are sewn alike, “7/8 in from the raw edges”.</summary>
     private string Distances(IEnumerable<FittedSide> sides)
     {
-        var alike = sides.Select(side => (copy: PieceCopy.Of(side.Side), shown: Shown(side))).Distinct().GroupBy(side => side.shown, side => side.copy).ToList();
-        return alike.Count == 1 ? FittingText.FromRawEdges(alike[0].Key) : string.Join("; ", alike.Select(group => FittingText.FromRawEdge(group.Key, List(group))));
+        var alike = sides
+            .Select(side => (copy: PieceCopy.Of(side.Side), shown: Shown(side)))
+            .Distinct()
+            .GroupBy(side => side.shown, side => side.copy)
+            .ToList();
+        return alike.Count == 1
+            ? FittingText.FromRawEdges(alike[0].Key)
+            : string.Join("; ", alike.Select(group => FittingText.FromRawEdge(group.Key, List(group))));
     }
 
     private string Shown(FittedSide side)

@@ -36,7 +36,8 @@ internal sealed class FoldedMoves
             _stoodIn = new(
                 StoodIn((one.Low.X, one.High.X), (other.Low.X, other.High.X), In(findings, "left"), In(findings, "right")),
                 StoodIn((one.Low.Y, one.High.Y), (other.Low.Y, other.High.Y), In(findings, "front"), In(findings, "back")),
-                StoodIn((one.Low.Z, one.High.Z), (other.Low.Z, other.High.Z), In(findings, "bottom"), In(findings, "top")));
+                StoodIn((one.Low.Z, one.High.Z), (other.Low.Z, other.High.Z), In(findings, "bottom"), In(findings, "top"))
+            );
         }
     }
 
@@ -82,15 +83,29 @@ internal sealed class FoldedMoves
         {
             0 => [default],
             1 => ways,
-            _ => [.. ways, new Shift((ways.Min(way => way.X) + ways.Max(way => way.X)) / 2, (ways.Min(way => way.Y) + ways.Max(way => way.Y)) / 2)],
+            _ =>
+            [
+                .. ways,
+                new Shift((ways.Min(way => way.X) + ways.Max(way => way.X)) / 2, (ways.Min(way => way.Y) + ways.Max(way => way.Y)) / 2),
+            ],
         };
     }
 
     /// <summary>A layer that lies in another is folded out beyond it and corrected as that is: its pieces lie as their like on the outer layer.</summary>
     private static PieceCopy OnOuterLayer(PieceCopy copy, Piece piece)
     {
-        var outer = Enumerable.Range(1, piece.PerCover).Where(known => piece.CopyRoles.ElementAtOrDefault(known - 1) != PieceRole.Inner).ToList();
-        return piece.CopyRoles.ElementAtOrDefault(copy.Copy - 1) == PieceRole.Inner && outer.Find(known => piece.LiesTurnedOver(known) == piece.LiesTurnedOver(copy.Copy)) is > 0 and var like ? copy with { Copy = like } : copy;
+        var outer = Enumerable
+            .Range(1, piece.PerCover)
+            .Where(known => piece.CopyRoles.ElementAtOrDefault(known - 1) != PieceRole.Inner)
+            .ToList();
+        return
+            piece.CopyRoles.ElementAtOrDefault(copy.Copy - 1) == PieceRole.Inner
+            && outer.Find(known => piece.LiesTurnedOver(known) == piece.LiesTurnedOver(copy.Copy)) is > 0 and var like
+            ? copy with
+            {
+                Copy = like,
+            }
+            : copy;
     }
 
     private static double AreaOf(FacetInSpace facet)
@@ -100,20 +115,30 @@ internal sealed class FoldedMoves
     }
 
     private double FarFrom(FacetInSpace before, FacetInSpace after) =>
-        (after.Middle + _stoodIn - before.Middle).Size + (1000 * (1 - before.Normal.Dot(after.Normal))) + (before.Facet.Seams.Intersect(after.Facet.Seams).Any(seam => seam is not null) ? 0 : 10);
+        (after.Middle + _stoodIn - before.Middle).Size
+        + (1000 * (1 - before.Normal.Dot(after.Normal)))
+        + (before.Facet.Seams.Intersect(after.Facet.Seams).Any(seam => seam is not null) ? 0 : 10);
 
-    private static double In(IReadOnlyList<Correction> findings, string side) => -findings.Where(finding => finding.Side == side || finding.Side == "all").Sum(finding => finding.By.Millimetres);
+    private static double In(IReadOnlyList<Correction> findings, string side) =>
+        -findings.Where(finding => finding.Side == side || finding.Side == "all").Sum(finding => finding.By.Millimetres);
 
     /// <summary>How far the corrected cover is moved along one axis: its low side lies so much further in, and what no finding explains is shared out.</summary>
     private static double StoodIn((double Low, double High) before, (double Low, double High) after, double low, double high) =>
         ((before.Low + low - after.Low) + (before.High - high - after.High)) / 2;
 
     private static ILookup<PieceCopy, FacetInSpace> Read(Draft draft) =>
-        FoldedOutside.Of(draft).Select(FacetInSpace.Of).OfType<FacetInSpace>().ToLookup(facet => new PieceCopy(facet.Facet.Piece, facet.Facet.Copy));
+        FoldedOutside
+            .Of(draft)
+            .Select(FacetInSpace.Of)
+            .OfType<FacetInSpace>()
+            .ToLookup(facet => new PieceCopy(facet.Facet.Piece, facet.Facet.Copy));
 
     private static (Place Low, Place High) BoxOf(ILookup<PieceCopy, FacetInSpace> facets)
     {
         var corners = facets.SelectMany(facet => facet).SelectMany(facet => facet.Facet.Corners).ToList();
-        return (new(corners.Min(at => at.X), corners.Min(at => at.Y), corners.Min(at => at.Z)), new(corners.Max(at => at.X), corners.Max(at => at.Y), corners.Max(at => at.Z)));
+        return (
+            new(corners.Min(at => at.X), corners.Min(at => at.Y), corners.Min(at => at.Z)),
+            new(corners.Max(at => at.X), corners.Max(at => at.Y), corners.Max(at => at.Z))
+        );
     }
 }

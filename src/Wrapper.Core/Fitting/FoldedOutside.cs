@@ -16,5 +16,9 @@ public static class FoldedOutside
 
     /// <summary>The copies of the inner layer; empty where there is none.</summary>
     public static IReadOnlyList<PieceCopy> Within(Draft draft) =>
-        [.. draft.Pieces.SelectMany(piece => PieceCopy.AllOf(piece).Where(copy => piece.CopyRoles.ElementAtOrDefault(copy.Copy - 1) == PieceRole.Inner))];
+        [
+            .. draft.Pieces.SelectMany(piece =>
+                PieceCopy.AllOf(piece).Where(copy => piece.CopyRoles.ElementAtOrDefault(copy.Copy - 1) == PieceRole.Inner)
+            ),
+        ];
 }

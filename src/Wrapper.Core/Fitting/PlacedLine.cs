@@ -55,7 +55,12 @@ internal sealed class PlacedLine
     /// <summary>A line of a cover on what is cut of it; null where its copy is not cut or the cut piece has no such edge.</summary>
     public static PlacedLine? Of(FittedCover cover, IReadOnlyDictionary<string, Piece> pieces, SeamSide side)
     {
-        if (!cover.Cut.TryGetValue(PieceCopy.Of(side), out var cut) || !pieces.TryGetValue(side.Piece, out var piece) || cut.CutAs.FindLength(side.Edge) is null || piece.FindLength(side.Edge) is null)
+        if (
+            !cover.Cut.TryGetValue(PieceCopy.Of(side), out var cut)
+            || !pieces.TryGetValue(side.Piece, out var piece)
+            || cut.CutAs.FindLength(side.Edge) is null
+            || piece.FindLength(side.Edge) is null
+        )
         {
             return null;
         }
@@ -118,7 +123,8 @@ internal sealed class PlacedLine
         return inward;
     }
 
-    private static double Along((double X, double Y) direction, CutPlace from, CutPlace to) => (direction.X * (to.X - from.X)) + (direction.Y * (to.Y - from.Y));
+    private static double Along((double X, double Y) direction, CutPlace from, CutPlace to) =>
+        (direction.X * (to.X - from.X)) + (direction.Y * (to.Y - from.Y));
 
     private static (double X, double Y) Direction(CutPlace from, CutPlace to)
     {
@@ -126,5 +132,6 @@ internal sealed class PlacedLine
         return length < 1e-9 ? (0, 0) : ((to.X - from.X) / length, (to.Y - from.Y) / length);
     }
 
-    private static IReadOnlyList<CutPlace> Moved(IReadOnlyList<Point> along, Shift by) => [.. along.Select(point => new CutPlace(point.X.Millimetres + by.X, point.Y.Millimetres + by.Y))];
+    private static IReadOnlyList<CutPlace> Moved(IReadOnlyList<Point> along, Shift by) =>
+        [.. along.Select(point => new CutPlace(point.X.Millimetres + by.X, point.Y.Millimetres + by.Y))];
 }

@@ -21,8 +21,13 @@ internal sealed class SeamChanges
     /// <param name="after">The corrected cover, with the copies that stay cut.</param>
     /// <param name="sewn">The seams that are sewn.</param>
     /// <param name="lines">The lines of both.</param>
-    public SeamChanges(SewingCover sewing, FittedCover before, FittedCover after, IReadOnlySet<string> sewn, (PlacedLines Before, PlacedLines After) lines) =>
-        (_sewing, _before, _after, _sewn, _lines) = (sewing, before, after, sewn, lines);
+    public SeamChanges(
+        SewingCover sewing,
+        FittedCover before,
+        FittedCover after,
+        IReadOnlySet<string> sewn,
+        (PlacedLines Before, PlacedLines After) lines
+    ) => (_sewing, _before, _after, _sewn, _lines) = (sewing, before, after, sewn, lines);
 
     /// <summary>The line of a side on what is cut, before and after; null where its copy is not cut.</summary>
     public (PlacedLine Before, PlacedLine After)? LinesOf(SeamSide side) =>
@@ -40,7 +45,9 @@ internal sealed class SeamChanges
         var isMoved = over > Same;
         if (!_sewn.Contains(sewn.Id))
         {
-            return isMoved || line.Seam.Edges.Any(side => LinesOf(side) is { After.IsUnusual: true }) ? new(sewn, SeamMend.Sew, sides) { LiesOver = over } : null;
+            return isMoved || line.Seam.Edges.Any(side => LinesOf(side) is { After.IsUnusual: true })
+                ? new(sewn, SeamMend.Sew, sides) { LiesOver = over }
+                : null;
         }
 
         var lost = line.Seam.Edges.Any(side => _before.Cut.ContainsKey(PieceCopy.Of(side)) && !_after.Cut.ContainsKey(PieceCopy.Of(side)));
@@ -56,7 +63,11 @@ internal sealed class SeamChanges
 
     /// <summary>How far from its raw edge each of some edges is sewn; without lines inside a piece and what is not cut.</summary>
     public IReadOnlyList<FittedSide> SidesOf(IEnumerable<SeamSide> edges) =>
-        [.. edges.SelectMany(side => LinesOf(side) is { After: { From: { } from, To: { } to } } ? (FittedSide[])[new(side, from, to)] : [])];
+        [
+            .. edges.SelectMany(side =>
+                LinesOf(side) is { After: { From: { } from, To: { } to } } ? (FittedSide[])[new(side, from, to)] : []
+            ),
+        ];
 
     private static double Larger(double one, double other) => Math.Abs(one) > Math.Abs(other) ? one : other;
 
@@ -76,7 +87,11 @@ internal sealed class SeamChanges
             if (LinesOf(side) is var (before, after))
             {
                 var shortened = before.Shortened(after);
-                known.Add(_sewing.Lines.Points.EndsOf(side).Start == _sewing.Lines.Points.EndsOf(line.Seam.First).Start ? shortened : (shortened.End, shortened.Start));
+                known.Add(
+                    _sewing.Lines.Points.EndsOf(side).Start == _sewing.Lines.Points.EndsOf(line.Seam.First).Start
+                        ? shortened
+                        : (shortened.End, shortened.Start)
+                );
             }
         }
 

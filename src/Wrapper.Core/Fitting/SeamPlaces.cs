@@ -20,7 +20,10 @@ public static class SeamPlaces
             return [("all", "all round"), ("top", "top"), ("bottom", "bottom")]; // an outline has no left and right to take in
         }
 
-        var axes = shape.Measures.Where(measure => specification.Measures.ContainsKey(measure.Measure)).Select(measure => measure.Axis).ToHashSet();
+        var axes = shape
+            .Measures.Where(measure => specification.Measures.ContainsKey(measure.Measure))
+            .Select(measure => measure.Axis)
+            .ToHashSet();
         var isRound = specification.Measures.ContainsKey(Measure.Diameter);
         List<(string, string)> sides = [];
         void Add(MeasureAxis axis, string low, string lowName, string high, string highName)
@@ -61,10 +64,21 @@ public static class SeamPlaces
         }
 
         var corners = facets.SelectMany(facet => facet.Corners).ToList();
-        var (low, high) = (new Place(corners.Min(at => at.X), corners.Min(at => at.Y), corners.Min(at => at.Z)), new Place(corners.Max(at => at.X), corners.Max(at => at.Y), corners.Max(at => at.Z)));
-        return facets.SelectMany(facet => facet.Seams.Select((seam, i) => (seam, middle: 0.5 * (facet.Corners[i] + facet.Corners[(i + 1) % facet.Corners.Count]))))
-            .Where(side => side.seam is not null).GroupBy(side => side.seam!)
-            .ToDictionary(seam => seam.Key, IReadOnlyList<string> (seam) => Sides((1.0 / seam.Count()) * seam.Aggregate(new Place(0, 0, 0), (sum, side) => sum + side.middle), low, high));
+        var (low, high) = (
+            new Place(corners.Min(at => at.X), corners.Min(at => at.Y), corners.Min(at => at.Z)),
+            new Place(corners.Max(at => at.X), corners.Max(at => at.Y), corners.Max(at => at.Z))
+        );
+        return facets
+            .SelectMany(facet =>
+                facet.Seams.Select((seam, i) => (seam, middle: 0.5 * (facet.Corners[i] + facet.Corners[(i + 1) % facet.Corners.Count])))
+            )
+            .Where(side => side.seam is not null)
+            .GroupBy(side => side.seam!)
+            .ToDictionary(
+                seam => seam.Key,
+                IReadOnlyList<string> (seam) =>
+                    Sides((1.0 / seam.Count()) * seam.Aggregate(new Place(0, 0, 0), (sum, side) => sum + side.middle), low, high)
+            );
     }
 
     private static List<string> Sides(Place at, Place low, Place high)

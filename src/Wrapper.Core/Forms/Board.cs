@@ -23,40 +23,118 @@ internal static class Board
 
     private static readonly Measure TaperLength = new("taperLength");
 
-    private static readonly LowerEdge[] BoardEdges = [LowerEdge.Drawstring, LowerEdge.CasingElastic, LowerEdge.StretchedElastic, LowerEdge.OverlockedCord];
+    private static readonly LowerEdge[] BoardEdges =
+    [
+        LowerEdge.Drawstring,
+        LowerEdge.CasingElastic,
+        LowerEdge.StretchedElastic,
+        LowerEdge.OverlockedCord,
+    ];
 
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
-    public static Form Form { get; } = new(
-        new FormDefinition(
-            "board",
-            "Board",
-            [
-                new("tray", "Tray board", [Measures.Width with { ExampleInches = "18", ExampleMillimetres = "450 mm" }, Measures.Depth with { ExampleInches = "12", ExampleMillimetres = "300 mm" }], [TubNotched.Id]) { Edges = BoardEdges },
-                new(
-                    "ironing",
-                    "Ironing board",
-                    [
-                        Measures.Length with { ExampleInches = "48", ExampleMillimetres = "1220 mm" },
-                        Measures.Across(Widest, "Widest", "Side to side at the broad end.", "14", "360 mm"),
-                        Measures.Detail(NoseWidth, "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with { Place = MeasurePlace.BackTop, RunsAcross = true },
-                        Measures.Detail(TaperLength, "Taper length", "From the tip back to where the sides run straight; a third of the length if not taken.", "", "") with { Place = MeasurePlace.DownTheBackRight, Optional = true },
-                    ],
-                    [OutlineMargin.Id]) { Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic] },
-                new("outline", "Traced outline", [], [OutlineMargin.Id]) { List = MeasureList.Points, Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic] },
-                new(
-                    "pressing-table",
-                    "Pressing table",
-                    [
-                        Measures.Width with { ExampleInches = "48", ExampleMillimetres = "1200 mm" },
-                        Measures.Depth with { ExampleInches = "30", ExampleMillimetres = "750 mm" },
-                        Measures.Up(Measure.Drop, "Drop", "From the padded top down to where the cover shall end.", "3", "75 mm", 10m, 1000m),
-                        Measures.CornerRadius,
-                    ],
-                    [TubNotched.Id]) { Edges = BoardEdges },
-            ])
-        { IsUnderFireRules = false, IsIronedOn = true, RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.TubSeam, [Rule.Hem] = Rule.BoardHem } },
-        specification => FormDraft.Of(specification, Draft),
-        thing => Expectation.Plain(Finished(thing)));
+    public static Form Form { get; } =
+        new(
+            new FormDefinition(
+                "board",
+                "Board",
+                [
+                    new(
+                        "tray",
+                        "Tray board",
+                        [
+                            Measures.Width with
+                            {
+                                ExampleInches = "18",
+                                ExampleMillimetres = "450 mm",
+                            },
+                            Measures.Depth with
+                            {
+                                ExampleInches = "12",
+                                ExampleMillimetres = "300 mm",
+                            },
+                        ],
+                        [TubNotched.Id]
+                    )
+                    {
+                        Edges = BoardEdges,
+                    },
+                    new(
+                        "ironing",
+                        "Ironing board",
+                        [
+                            Measures.Length with
+                            {
+                                ExampleInches = "48",
+                                ExampleMillimetres = "1220 mm",
+                            },
+                            Measures.Across(Widest, "Widest", "Side to side at the broad end.", "14", "360 mm"),
+                            Measures.Detail(NoseWidth, "Nose width", "Side to side where the nose begins to round.", "6", "150 mm") with
+                            {
+                                Place = MeasurePlace.BackTop,
+                                RunsAcross = true,
+                            },
+                            Measures.Detail(
+                                TaperLength,
+                                "Taper length",
+                                "From the tip back to where the sides run straight; a third of the length if not taken.",
+                                "",
+                                ""
+                            ) with
+                            {
+                                Place = MeasurePlace.DownTheBackRight,
+                                Optional = true,
+                            },
+                        ],
+                        [OutlineMargin.Id]
+                    )
+                    {
+                        Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic],
+                    },
+                    new("outline", "Traced outline", [], [OutlineMargin.Id])
+                    {
+                        List = MeasureList.Points,
+                        Edges = [LowerEdge.OverlockedCord, LowerEdge.Drawstring, LowerEdge.CasingElastic],
+                    },
+                    new(
+                        "pressing-table",
+                        "Pressing table",
+                        [
+                            Measures.Width with
+                            {
+                                ExampleInches = "48",
+                                ExampleMillimetres = "1200 mm",
+                            },
+                            Measures.Depth with
+                            {
+                                ExampleInches = "30",
+                                ExampleMillimetres = "750 mm",
+                            },
+                            Measures.Up(
+                                Measure.Drop,
+                                "Drop",
+                                "From the padded top down to where the cover shall end.",
+                                "3",
+                                "75 mm",
+                                10m,
+                                1000m
+                            ),
+                            Measures.CornerRadius,
+                        ],
+                        [TubNotched.Id]
+                    )
+                    {
+                        Edges = BoardEdges,
+                    },
+                ]
+            )
+            {
+                IsUnderFireRules = false,
+                IsIronedOn = true,
+                RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.TubSeam, [Rule.Hem] = Rule.BoardHem },
+            },
+            specification => FormDraft.Of(specification, Draft),
+            thing => Expectation.Plain(Finished(thing))
+        );
 
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
@@ -76,7 +154,14 @@ internal static class Board
         var fall = specification.Rules[Rule.Wall] + sizes.Wadding(MeasureAxis.Thickness) - hem;
         if (!fall.Value.IsPositive)
         {
-            checks.Add(Check.Error("wall-too-short", FormText.WallTooShort, "wall", new Mend(FormText.ToUsualWall, "rules.wall", specification.Unit.IsImperial() ? "3 1/2 in" : "90 mm")));
+            checks.Add(
+                Check.Error(
+                    "wall-too-short",
+                    FormText.WallTooShort,
+                    "wall",
+                    new Mend(FormText.ToUsualWall, "rules.wall", specification.Unit.IsImperial() ? "3 1/2 in" : "90 mm")
+                )
+            );
             return new();
         }
 
@@ -96,7 +181,14 @@ internal static class Board
         var isRounded = plan.Outline.Edges.Any(edge => edge.Arc is not null);
         if (isRounded && specification.Obstacles.Count > 0)
         {
-            checks.Add(Check.Error("obstacles-on-a-curve", FormText.ObstaclesOnACurve, "obstacles", new Mend(FormText.ToSquareCorners, "measures.cornerRadius", "0")));
+            checks.Add(
+                Check.Error(
+                    "obstacles-on-a-curve",
+                    FormText.ObstaclesOnACurve,
+                    "obstacles",
+                    new Mend(FormText.ToSquareCorners, "measures.cornerRadius", "0")
+                )
+            );
             return new();
         }
 
@@ -126,12 +218,29 @@ internal static class Board
         var format = specification.Format;
         if (nose.Value > widest.Value)
         {
-            checks.Add(Check.Error("nose-too-wide", FormText.NoseTooWide(format.RoundedWithUnit(nose.Value), format.RoundedWithUnit(widest.Value)), "noseWidth"));
+            checks.Add(
+                Check.Error(
+                    "nose-too-wide",
+                    FormText.NoseTooWide(format.RoundedWithUnit(nose.Value), format.RoundedWithUnit(widest.Value)),
+                    "noseWidth"
+                )
+            );
         }
 
         if (taper.Value >= length.Value || nose.Value.Half() >= taper.Value)
         {
-            checks.Add(Check.Error("taper-out-of-range", FormText.TaperOutOfRange(format.RoundedWithUnit(taper.Value)), "taperLength", new Mend(FormText.ToAThirdOfTheLength, "measures.taperLength", format.RoundedWithUnit((length.Value / 3).RoundedTo(format.Step)))));
+            checks.Add(
+                Check.Error(
+                    "taper-out-of-range",
+                    FormText.TaperOutOfRange(format.RoundedWithUnit(taper.Value)),
+                    "taperLength",
+                    new Mend(
+                        FormText.ToAThirdOfTheLength,
+                        "measures.taperLength",
+                        format.RoundedWithUnit((length.Value / 3).RoundedTo(format.Step))
+                    )
+                )
+            );
         }
 
         if (checks.HasError())
@@ -147,8 +256,7 @@ internal static class Board
         var angle = Math.Atan2(toShoulder.Y, toShoulder.X) + Math.Acos(size / reach);
         var right = centre + (size * new Vector(Math.Cos(angle), Math.Sin(angle)));
         var left = new Point(w - right.X, right.Y);
-        var outline = new Outline(
-        [
+        var outline = new Outline([
             new("front", Point.Origin, new(w, Length.Zero)),
             new("right", new(w, Length.Zero), new(w, shoulder)),
             new("right-taper", new(w, shoulder), right),
@@ -175,7 +283,12 @@ internal static class Board
         switch (thing.Cover.Shape.Id)
         {
             case "tray":
-                return OpenBelow.OnePiece(thing, thing.Across(Measure.Width), thing.Along(Measure.Depth), thing.Figure(Rule.Wall) + thing.WaddingUp - casing);
+                return OpenBelow.OnePiece(
+                    thing,
+                    thing.Across(Measure.Width),
+                    thing.Along(Measure.Depth),
+                    thing.Figure(Rule.Wall) + thing.WaddingUp - casing
+                );
             case "pressing-table" when thing.Taken(Measure.CornerRadius) <= 0:
                 return OpenBelow.OnePiece(thing, thing.Across(Measure.Width), thing.Along(Measure.Depth), thing.Up(Measure.Drop));
             case "pressing-table":
@@ -200,8 +313,7 @@ internal static class Board
         var way = new Spot((ux * Math.Cos(tilt)) + (uy * Math.Sin(tilt)), (uy * Math.Cos(tilt)) - (ux * Math.Sin(tilt)));
         var touch = new Spot(widest / 2, shoulder) + (along * way);
         var other = touch with { X = -touch.X };
-        return new(
-        [
+        return new([
             new(new(-widest / 2, 0), new(widest / 2, 0)),
             new(new(widest / 2, 0), new(widest / 2, shoulder)),
             new(new(widest / 2, shoulder), touch),

@@ -16,11 +16,29 @@ internal static class BoxCushion
 {
     private static readonly string[] Boxed = [BoxingStrip.Id, Envelope.Id];
 
-    private static readonly Closure[] Zipped = [Closure.Zip, Closure.ClosedEndZip, Closure.InvisibleZip, Closure.Snaps, Closure.HookAndLoop, Closure.PinnedTail];
+    private static readonly Closure[] Zipped =
+    [
+        Closure.Zip,
+        Closure.ClosedEndZip,
+        Closure.InvisibleZip,
+        Closure.Snaps,
+        Closure.HookAndLoop,
+        Closure.PinnedTail,
+    ];
 
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
-    public static Form Form { get; } = new(
-        new FormDefinition("box-cushion", "Box cushion", BoxedShapes.All([BoxingStrip.Id, WrapNotched.Id, WrapFolded.Id, PanelsFolded.Id, BandEnds.Id, Envelope.Id], Boxed, Zipped)) { MayBeSnug = true, Filling = Filling.Firm },
-        specification => FormDraft.Of(specification, BoxedDraft.Draft),
-        thing => Expectation.Plain(BoxedFinish.Of(thing)));
+    public static Form Form { get; } =
+        new(
+            new FormDefinition(
+                "box-cushion",
+                "Box cushion",
+                BoxedShapes.All([BoxingStrip.Id, WrapNotched.Id, WrapFolded.Id, PanelsFolded.Id, BandEnds.Id, Envelope.Id], Boxed, Zipped)
+            )
+            {
+                MayBeSnug = true,
+                Filling = Filling.Firm,
+            },
+            specification => FormDraft.Of(specification, BoxedDraft.Draft),
+            thing => Expectation.Plain(BoxedFinish.Of(thing))
+        );
 }

@@ -42,7 +42,11 @@ internal static class Cautions
     public static string? OfInfants(CoverSpecification specification)
     {
         var width = Measured(Measure.Width) ?? Measured(Measure.OverallWidth);
-        return specification.Form.LargestOfInfants is not { } largest || width is not { } across || across > largest.Width || (largest.Length is { } limit && !(Measured(Measure.Length) <= limit)) ? null
+        return specification.Form.LargestOfInfants is not { } largest
+            || width is not { } across
+            || across > largest.Width
+            || (largest.Length is { } limit && !(Measured(Measure.Length) <= limit))
+                ? null
             : specification.Form.Filling == Filling.Soft ? CautionText.InfantsUnder
             : CautionText.Infants;
 

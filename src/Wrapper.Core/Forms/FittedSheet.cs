@@ -12,26 +12,48 @@ namespace Wrapper.Core.Forms;
 internal static class FittedSheet
 {
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
-    public static Form Form { get; } = new(
-        new FormDefinition(
-            "fitted-sheet",
-            "Fitted sheet",
-            [
-                new(
-                    "rectangle",
-                    "Square corners",
-                    [
-                        Measures.MattressWidth,
-                        Measures.Length,
-                        Measures.Thickness,
-                        Measures.Detail(Measure.TuckUnder, "Tuck-under", "How far it reaches under on each side.", "2 1/2", "60 mm") with { Optional = true, MayBeZero = true, Rule = Rule.TuckUnder },
-                        .. Measures.Diagonals,
-                    ],
-                    [TubNotched.Id]) { Edges = [LowerEdge.CasingElastic, LowerEdge.StretchedElastic] },
-            ])
-        { Covers = "mattress", LargestOfInfants = (Units.Length.FromMillimetres(800m), null), RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.SheetHem } },
-        specification => FormDraft.Of(specification, Draft),
-        thing => Expectation.Plain(Finished(thing)));
+    public static Form Form { get; } =
+        new(
+            new FormDefinition(
+                "fitted-sheet",
+                "Fitted sheet",
+                [
+                    new(
+                        "rectangle",
+                        "Square corners",
+                        [
+                            Measures.MattressWidth,
+                            Measures.Length,
+                            Measures.Thickness,
+                            Measures.Detail(
+                                Measure.TuckUnder,
+                                "Tuck-under",
+                                "How far it reaches under on each side.",
+                                "2 1/2",
+                                "60 mm"
+                            ) with
+                            {
+                                Optional = true,
+                                MayBeZero = true,
+                                Rule = Rule.TuckUnder,
+                            },
+                            .. Measures.Diagonals,
+                        ],
+                        [TubNotched.Id]
+                    )
+                    {
+                        Edges = [LowerEdge.CasingElastic, LowerEdge.StretchedElastic],
+                    },
+                ]
+            )
+            {
+                Covers = "mattress",
+                LargestOfInfants = (Units.Length.FromMillimetres(800m), null),
+                RuleVariants = new Dictionary<Rule, Rule> { [Rule.Seam] = Rule.LightSeam, [Rule.Hem] = Rule.SheetHem },
+            },
+            specification => FormDraft.Of(specification, Draft),
+            thing => Expectation.Plain(Finished(thing))
+        );
 
     public static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
@@ -42,7 +64,13 @@ internal static class FittedSheet
             return new();
         }
 
-        var cover = TubNotched.Construct(width, length, TubDepth.Of(sizes.Of(Measure.Thickness), under), specification.Rules[Rule.Hem], specification);
+        var cover = TubNotched.Construct(
+            width,
+            length,
+            TubDepth.Of(sizes.Of(Measure.Thickness), under),
+            specification.Rules[Rule.Hem],
+            specification
+        );
         return cover with { Checks = [.. cover.Checks, .. FormChecks.ForAChild(specification)] };
     }
 

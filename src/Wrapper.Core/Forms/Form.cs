@@ -9,4 +9,8 @@ namespace Wrapper.Core.Forms;
 /// <param name="Definition">How it is measured and offered.</param>
 /// <param name="Draft">Hands its finished sizes to the construction that was chosen.</param>
 /// <param name="Finished">What the finished cover has to measure, reckoned from the measures and apart from drafting.</param>
-internal sealed record Form(FormDefinition Definition, Func<CoverSpecification, ConstructedCover> Draft, Func<MeasuredThing, Expectation> Finished);
+internal sealed record Form(
+    FormDefinition Definition,
+    Func<CoverSpecification, ConstructedCover> Draft,
+    Func<MeasuredThing, Expectation> Finished
+);

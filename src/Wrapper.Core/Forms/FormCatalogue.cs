@@ -10,10 +10,22 @@ public static class FormCatalogue
 {
     private static readonly Form[] Registered =
     [
-        BoxCushion.Form, SeatPad.Form, Bolster.Form, Ottoman.Form, Pouf.Form, ChairBack.Form, Headboard.Form,
-        Slipcover.Form, ThrowOver.Form,
-        Mattress.Form, FittedSheet.Form, ChangingPad.Form, Duvet.Form, Pillowcase.Form,
-        Table.Form, Board.Form,
+        BoxCushion.Form,
+        SeatPad.Form,
+        Bolster.Form,
+        Ottoman.Form,
+        Pouf.Form,
+        ChairBack.Form,
+        Headboard.Form,
+        Slipcover.Form,
+        ThrowOver.Form,
+        Mattress.Form,
+        FittedSheet.Form,
+        ChangingPad.Form,
+        Duvet.Form,
+        Pillowcase.Form,
+        Table.Form,
+        Board.Form,
     ];
 
     private static readonly Dictionary<string, Form> ById = Registered.ToDictionary(form => form.Definition.Id);
@@ -28,5 +40,6 @@ public static class FormCatalogue
     internal static ConstructedCover Draft(CoverSpecification specification) => ById[specification.Form.Id].Draft(specification);
 
     /// <summary>What its cover has to measure.</summary>
-    public static Expectation Expected(CoverSpecification specification) => ById[specification.Form.Id].Finished(new MeasuredThing(specification));
+    public static Expectation Expected(CoverSpecification specification) =>
+        ById[specification.Form.Id].Finished(new MeasuredThing(specification));
 }

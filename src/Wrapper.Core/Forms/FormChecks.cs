@@ -18,7 +18,14 @@ internal static class FormChecks
     {
         var format = specification.Format;
         var flat = specification.Shape.Measures.Any(measure => measure.Measure == Measure.Thickness && measure.MayBeZero);
-        foreach (var (axis, name, rule) in ((MeasureAxis, string, Rule)[])[(MeasureAxis.Width, "width", Rule.FitWidth), (MeasureAxis.Depth, "depth", Rule.FitDepth), (MeasureAxis.Thickness, "thickness", Rule.FitThickness)])
+        foreach (
+            var (axis, name, rule) in ((MeasureAxis, string, Rule)[])
+                [
+                    (MeasureAxis.Width, "width", Rule.FitWidth),
+                    (MeasureAxis.Depth, "depth", Rule.FitDepth),
+                    (MeasureAxis.Thickness, "thickness", Rule.FitThickness),
+                ]
+        )
         {
             foreach (var measure in specification.Shape.Measures.Where(measure => measure.Axis == axis && sizes.Has(measure.Measure)))
             {
@@ -29,27 +36,47 @@ internal static class FormChecks
                         "nothing-left",
                         FormText.NothingLeft(measure.Label.ToLowerInvariant(), format.RoundedWithUnit(size.Value)),
                         rule.Name,
-                        new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
+                        new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0")
+                    );
                 }
                 else if (specification.MeasuredFrom != MeasuredFrom.OldCover && 2 * size.Value < specification.Measures[measure.Measure])
                 {
                     yield return Check.Error(
                         "fit-too-snug",
-                        FormText.FitTooSnug(measure.Label.ToLowerInvariant(), format.RoundedWithUnit(size.Value), format.RoundedWithUnit(specification.Measures[measure.Measure])),
+                        FormText.FitTooSnug(
+                            measure.Label.ToLowerInvariant(),
+                            format.RoundedWithUnit(size.Value),
+                            format.RoundedWithUnit(specification.Measures[measure.Measure])
+                        ),
                         rule.Name,
-                        new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
+                        new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0")
+                    );
                 }
                 else if (axis != MeasureAxis.Thickness && specification.Rules[rule].Value.Abs() > size.Value.Times(0.1m))
                 {
-                    yield return Check.Warning("fit-unlikely", FormText.FitUnlikely(format.RoundedWithUnit(specification.Rules[rule].Value), name), rule.Name, new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
+                    yield return Check.Warning(
+                        "fit-unlikely",
+                        FormText.FitUnlikely(format.RoundedWithUnit(specification.Rules[rule].Value), name),
+                        rule.Name,
+                        new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0")
+                    );
                     break;
                 }
             }
         }
 
-        if (sizes.Has(Measure.FrontWidth) && sizes.Has(Measure.BackWidth) && specification.Measures[Measure.FrontWidth] < specification.Measures[Measure.BackWidth])
+        if (
+            sizes.Has(Measure.FrontWidth)
+            && sizes.Has(Measure.BackWidth)
+            && specification.Measures[Measure.FrontWidth] < specification.Measures[Measure.BackWidth]
+        )
         {
-            yield return Check.Note("front-back-swapped", FormText.FrontBackSwapped, "backWidth", Swap(FormText.SwapFrontAndBack, Measure.FrontWidth, Measure.BackWidth, specification));
+            yield return Check.Note(
+                "front-back-swapped",
+                FormText.FrontBackSwapped,
+                "backWidth",
+                Swap(FormText.SwapFrontAndBack, Measure.FrontWidth, Measure.BackWidth, specification)
+            );
         }
 
         foreach (var check in Diagonals(specification).Concat(Shrinkage(specification)))
@@ -62,7 +89,10 @@ internal static class FormChecks
     public static Mend Swap(string label, Measure one, Measure other, CoverSpecification specification)
     {
         var format = specification.Format;
-        return new(label, $"measures.{one}", format.Exact(specification.Measures[other])) { Also = [new($"measures.{other}", format.Exact(specification.Measures[one]))] };
+        return new(label, $"measures.{one}", format.Exact(specification.Measures[other]))
+        {
+            Also = [new($"measures.{other}", format.Exact(specification.Measures[one]))],
+        };
     }
 
     /// <summary>What shows only when the plan is drawn.</summary>
@@ -75,7 +105,10 @@ internal static class FormChecks
                 "thickness-over-half-depth",
                 FormText.ThicknessOverHalfDepth(format.RoundedWithUnit(thickness.Value), format.RoundedWithUnit(plan.Depth.Value)),
                 "thickness",
-                specification.Measures.TryGetValue(Measure.Depth, out var depth) && 2 * depth <= specification.Measures[Measure.Thickness] ? [Swap(FormText.SwapThicknessAndDepth, Measure.Thickness, Measure.Depth, specification)] : []);
+                specification.Measures.TryGetValue(Measure.Depth, out var depth) && 2 * depth <= specification.Measures[Measure.Thickness]
+                    ? [Swap(FormText.SwapThicknessAndDepth, Measure.Thickness, Measure.Depth, specification)]
+                    : []
+            );
         }
     }
 
@@ -90,7 +123,12 @@ internal static class FormChecks
                 "tuck-under-too-wide",
                 FormText.TuckUnderTooWideBetween(format.RoundedWithUnit(under), format.RoundedWithUnit(narrow)),
                 measure,
-                new Mend(FormText.ToAQuarterOfTheWidth, $"measures.{measure}", format.RoundedWithUnit((narrow / 4).RoundedDownTo(format.Step))));
+                new Mend(
+                    FormText.ToAQuarterOfTheWidth,
+                    $"measures.{measure}",
+                    format.RoundedWithUnit((narrow / 4).RoundedDownTo(format.Step))
+                )
+            );
         }
     }
 
@@ -105,7 +143,12 @@ internal static class FormChecks
                 "drop-beyond-floor",
                 FormText.DropBeyondFloor(format.RoundedWithUnit(drop), format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])),
                 measure,
-                new Mend(FormText.ToEndAtTheFloor, $"measures.{measure}", format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])));
+                new Mend(
+                    FormText.ToEndAtTheFloor,
+                    $"measures.{measure}",
+                    format.RoundedWithUnit(specification.Measures[Measure.FloorHeight])
+                )
+            );
         }
     }
 
@@ -116,7 +159,12 @@ internal static class FormChecks
         {
             if (specification.Rules[rule].Value.IsNegative)
             {
-                yield return Check.Warning("bedding-snug", FormText.BeddingSnug, rule.Name, new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0"));
+                yield return Check.Warning(
+                    "bedding-snug",
+                    FormText.BeddingSnug,
+                    rule.Name,
+                    new Mend(CommonText.ToFitExact, $"rules.{rule.Name}", "0")
+                );
             }
         }
     }
@@ -131,13 +179,17 @@ internal static class FormChecks
                 "readings-disagree",
                 FormText.ReadingsDisagree(measure, format.RoundedWithUnit(read), format.RoundedWithUnit(expected)),
                 measure,
-                new Mend(FormText.ToKeepTheOtherReading, $"measures.{measure}", format.RoundedWithUnit(expected.RoundedTo(format.Step))));
+                new Mend(FormText.ToKeepTheOtherReading, $"measures.{measure}", format.RoundedWithUnit(expected.RoundedTo(format.Step)))
+            );
         }
     }
 
     private static IEnumerable<Check> Diagonals(CoverSpecification specification)
     {
-        if (!specification.Measures.TryGetValue(Measure.Diagonal1, out var first) || !specification.Measures.TryGetValue(Measure.Diagonal2, out var second))
+        if (
+            !specification.Measures.TryGetValue(Measure.Diagonal1, out var first)
+            || !specification.Measures.TryGetValue(Measure.Diagonal2, out var second)
+        )
         {
             yield break;
         }
@@ -149,7 +201,8 @@ internal static class FormChecks
                 "not-square",
                 FormText.NotSquare(specification.Format.RoundedWithUnit(difference)),
                 "diagonal2",
-                specification.Form.Shape("outline") is null ? [] : [AsOutline(specification, first, second)]);
+                specification.Form.Shape("outline") is null ? [] : [AsOutline(specification, first, second)]
+            );
         }
     }
 
@@ -159,20 +212,45 @@ internal static class FormChecks
     /// </summary>
     private static Mend AsOutline(CoverSpecification specification, Length first, Length second)
     {
-        var (width, depth) = (specification.Measures.GetValueOrDefault(Measure.Width, specification.Measures.GetValueOrDefault(Measure.FrontWidth)).Millimetres, specification.Measures.GetValueOrDefault(Measure.Depth, specification.Measures.GetValueOrDefault(Measure.Length)).Millimetres);
+        var (width, depth) = (
+            specification
+                .Measures.GetValueOrDefault(Measure.Width, specification.Measures.GetValueOrDefault(Measure.FrontWidth))
+                .Millimetres,
+            specification.Measures.GetValueOrDefault(Measure.Depth, specification.Measures.GetValueOrDefault(Measure.Length)).Millimetres
+        );
 
         // The first diagonal ends at the back right corner, the second at the back left: each lies where two of its distances meet.
         var (right, left) = (Corner(first.Millimetres), Corner(second.Millimetres));
         var format = specification.Format;
-        string At(double x, double y) => $"{format.Exact(Length.FromMillimetres(x).RoundedTo(format.Step))}, {format.Exact(Length.FromMillimetres(y).RoundedTo(format.Step))}".Replace('−', '-');
+        string At(double x, double y) =>
+            $"{format.Exact(Length.FromMillimetres(x).RoundedTo(format.Step))}, {format.Exact(Length.FromMillimetres(y).RoundedTo(format.Step))}".Replace(
+                '−',
+                '-'
+            );
         var (rightX, leftX) = (right, width - left);
         var shift = Math.Max(0, -leftX);
         return new(FormText.ToMeasureItAsAnOutline, "measures.shape", "outline")
         {
             Also =
             [
-                new("points", $"{At(shift, 0)}; {At(shift + width, 0)}; {At(shift + rightX, Rise(right))}; {At(shift + leftX, Rise(left))}"),
-                .. ((Measure[])[Measure.Width, Measure.FrontWidth, Measure.BackWidth, Measure.Depth, Measure.Length, Measure.Diagonal1, Measure.Diagonal2]).Where(specification.Measures.ContainsKey).Select(measure => new MendedInput($"measures.{measure}", "")),
+                new(
+                    "points",
+                    $"{At(shift, 0)}; {At(shift + width, 0)}; {At(shift + rightX, Rise(right))}; {At(shift + leftX, Rise(left))}"
+                ),
+                .. (
+                    (Measure[])
+                        [
+                            Measure.Width,
+                            Measure.FrontWidth,
+                            Measure.BackWidth,
+                            Measure.Depth,
+                            Measure.Length,
+                            Measure.Diagonal1,
+                            Measure.Diagonal2,
+                        ]
+                )
+                    .Where(specification.Measures.ContainsKey)
+                    .Select(measure => new MendedInput($"measures.{measure}", "")),
             ],
         };
 
@@ -191,7 +269,8 @@ internal static class FormChecks
                 "wash-before-cutting",
                 FormText.ClothShrinks(100 * along, 100 * across),
                 "prewash",
-                new Mend(FormText.ToCutItUnwashedSoMuchLarger, "rules.prewash", "false"));
+                new Mend(FormText.ToCutItUnwashedSoMuchLarger, "rules.prewash", "false")
+            );
         }
     }
 

@@ -14,7 +14,10 @@ internal static class FormDraft
     /// <param name="construct">Makes the cover from its finished sizes; may add to what was noticed, and gives an empty cover when that is an error.</param>
     /// <param name="also">What else the form notices of its measures before anything is constructed.</param>
     public static ConstructedCover Of(
-        CoverSpecification specification, Func<CoverSpecification, FinishedSizes, List<Check>, ConstructedCover> construct, IEnumerable<Check>? also = null)
+        CoverSpecification specification,
+        Func<CoverSpecification, FinishedSizes, List<Check>, ConstructedCover> construct,
+        IEnumerable<Check>? also = null
+    )
     {
         var sizes = new FinishedSizes(specification);
         List<Check> checks = [.. FormChecks.Of(specification, sizes), .. also ?? []];
@@ -24,6 +27,8 @@ internal static class FormDraft
 
     /// <summary>The same for a form that notices nothing more while it constructs.</summary>
     public static ConstructedCover Of(
-        CoverSpecification specification, Func<CoverSpecification, FinishedSizes, ConstructedCover> construct, IEnumerable<Check>? also = null) =>
-        Of(specification, (said, sizes, _) => construct(said, sizes), also);
+        CoverSpecification specification,
+        Func<CoverSpecification, FinishedSizes, ConstructedCover> construct,
+        IEnumerable<Check>? also = null
+    ) => Of(specification, (said, sizes, _) => construct(said, sizes), also);
 }

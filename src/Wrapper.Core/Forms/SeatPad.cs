@@ -17,15 +17,36 @@ internal static class SeatPad
     private static readonly MeasureDefinition PadThickness = Measures.Thickness with { MayBeZero = true, LikelyLeast = Units.Length.Zero };
 
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
-    public static Form Form { get; } = new(
-        new FormDefinition(
-            "seat-pad",
-            "Seat pad",
-            [
-                .. BoxedShapes.All(PadWays, PadWays, PadClosures).Select(shape => shape with { Measures = [.. shape.Measures.Select(measure => measure.Measure == Measure.Thickness ? PadThickness : measure)] }),
-                new("stations", "Widths at stations", [Measures.Depth, PadThickness], PadWays) { HasCurvedPlan = true, List = MeasureList.Stations, Closures = PadClosures },
-            ])
-        { MayBeSnug = true, Filling = Filling.Firm },
-        specification => FormDraft.Of(specification, BoxedDraft.Draft),
-        thing => Expectation.Plain(BoxedFinish.Of(thing)));
+    public static Form Form { get; } =
+        new(
+            new FormDefinition(
+                "seat-pad",
+                "Seat pad",
+                [
+                    .. BoxedShapes
+                        .All(PadWays, PadWays, PadClosures)
+                        .Select(shape =>
+                            shape with
+                            {
+                                Measures =
+                                [
+                                    .. shape.Measures.Select(measure => measure.Measure == Measure.Thickness ? PadThickness : measure),
+                                ],
+                            }
+                        ),
+                    new("stations", "Widths at stations", [Measures.Depth, PadThickness], PadWays)
+                    {
+                        HasCurvedPlan = true,
+                        List = MeasureList.Stations,
+                        Closures = PadClosures,
+                    },
+                ]
+            )
+            {
+                MayBeSnug = true,
+                Filling = Filling.Firm,
+            },
+            specification => FormDraft.Of(specification, BoxedDraft.Draft),
+            thing => Expectation.Plain(BoxedFinish.Of(thing))
+        );
 }

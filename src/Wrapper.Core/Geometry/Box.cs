@@ -47,7 +47,9 @@ public sealed record Box(Length Left, Length Bottom, Length Right, Length Top)
     /// </summary>
     private static bool Reaches(Edge edge, Arc arc, Vector side)
     {
-        var (first, last) = arc.CounterClockwise ? (edge.Start - arc.Centre, edge.End - arc.Centre) : (edge.End - arc.Centre, edge.Start - arc.Centre);
+        var (first, last) = arc.CounterClockwise
+            ? (edge.Start - arc.Centre, edge.End - arc.Centre)
+            : (edge.End - arc.Centre, edge.Start - arc.Centre);
         var (opening, past, before) = (first.Cross(last), first.Cross(side), side.Cross(last));
         var near = Close * (Math.Abs(first.X) + Math.Abs(first.Y));
         if (Math.Abs(past) > near && Math.Abs(before) > near && Math.Abs(opening) > near * near)

@@ -38,7 +38,12 @@ public static class Crossing
 
     private static bool Meet(Point a, Point b, Point c, Point d)
     {
-        if (Max(a.X, b.X) < Min(c.X, d.X) || Max(c.X, d.X) < Min(a.X, b.X) || Max(a.Y, b.Y) < Min(c.Y, d.Y) || Max(c.Y, d.Y) < Min(a.Y, b.Y))
+        if (
+            Max(a.X, b.X) < Min(c.X, d.X)
+            || Max(c.X, d.X) < Min(a.X, b.X)
+            || Max(a.Y, b.Y) < Min(c.Y, d.Y)
+            || Max(c.Y, d.Y) < Min(a.Y, b.Y)
+        )
         {
             return false;
         }

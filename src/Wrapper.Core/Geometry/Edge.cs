@@ -54,14 +54,14 @@ public sealed record Edge
     }
 
     /// <inheritdoc />
-    public bool Equals(Edge? other) => other is not null && Name == other.Name && Start == other.Start && End == other.End && Arc == other.Arc;
+    public bool Equals(Edge? other) =>
+        other is not null && Name == other.Name && Start == other.Start && End == other.End && Arc == other.Arc;
 
     /// <inheritdoc />
     public override int GetHashCode() => HashCode.Combine(Name, Start, End, Arc);
 
-    private Length Measured() => Arc is null
-        ? Start.DistanceTo(End)
-        : Length.FromNanometresRounded(Arc.RadiusAt(Start) * Math.Abs(Arc.Sweep(Start, End)));
+    private Length Measured() =>
+        Arc is null ? Start.DistanceTo(End) : Length.FromNanometresRounded(Arc.RadiusAt(Start) * Math.Abs(Arc.Sweep(Start, End)));
 
     /// <summary>The direction of travel at the start.</summary>
     public Vector DirectionAtStart => Arc is null ? (End - Start).Unit : Arc.DirectionAt(Start);
@@ -70,20 +70,22 @@ public sealed record Edge
     public Vector DirectionAtEnd => Arc is null ? (End - Start).Unit : Arc.DirectionAt(End);
 
     /// <summary>The edge turned so many quarters counter-clockwise about the origin.</summary>
-    public Edge Turned(int quarters) => this with
-    {
-        Start = Start.Turned(quarters),
-        End = End.Turned(quarters),
-        Arc = Arc is null ? null : Arc with { Centre = Arc.Centre.Turned(quarters) },
-    };
+    public Edge Turned(int quarters) =>
+        this with
+        {
+            Start = Start.Turned(quarters),
+            End = End.Turned(quarters),
+            Arc = Arc is null ? null : Arc with { Centre = Arc.Centre.Turned(quarters) },
+        };
 
     /// <summary>The edge moved by so much.</summary>
-    public Edge Moved(Length dx, Length dy) => this with
-    {
-        Start = Start.Moved(dx, dy),
-        End = End.Moved(dx, dy),
-        Arc = Arc is null ? null : Arc with { Centre = Arc.Centre.Moved(dx, dy) },
-    };
+    public Edge Moved(Length dx, Length dy) =>
+        this with
+        {
+            Start = Start.Moved(dx, dy),
+            End = End.Moved(dx, dy),
+            Arc = Arc is null ? null : Arc with { Centre = Arc.Centre.Moved(dx, dy) },
+        };
 }
 
 /// <summary>The circle an edge follows.</summary>
@@ -101,8 +103,12 @@ public sealed record Arc(Point Centre, bool CounterClockwise)
         var to = end - Centre;
         var angle = Math.Atan2(from.Cross(to), from.Dot(to));
         return CounterClockwise
-            ? angle <= 0 ? angle + (2 * Math.PI) : angle
-            : angle >= 0 ? angle - (2 * Math.PI) : angle;
+            ? angle <= 0
+                ? angle + (2 * Math.PI)
+                : angle
+            : angle >= 0
+                ? angle - (2 * Math.PI)
+                : angle;
     }
 
     /// <summary>The direction of travel at a point of the edge.</summary>

@@ -11,10 +11,12 @@ public static class EdgeNames
         edge.StartsWith(side, StringComparison.Ordinal) && (edge.Length == side.Length || edge[side.Length] == '-');
 
     /// <summary>The edge that lies opposite, left for right; the same where it is on neither side.</summary>
-    public static string Mirrored(string edge) => edge.Contains("left", StringComparison.Ordinal)
-        ? edge.Replace("left", "right", StringComparison.Ordinal)
-        : edge.Replace("right", "left", StringComparison.Ordinal);
+    public static string Mirrored(string edge) =>
+        edge.Contains("left", StringComparison.Ordinal)
+            ? edge.Replace("left", "right", StringComparison.Ordinal)
+            : edge.Replace("right", "left", StringComparison.Ordinal);
 
     /// <summary>The edge is the part of its side that is called so.</summary>
-    public static bool IsPart(string edge, string part) => edge.Length > part.Length && edge.EndsWith(part, StringComparison.Ordinal) && edge[^(part.Length + 1)] == '-';
+    public static bool IsPart(string edge, string part) =>
+        edge.Length > part.Length && edge.EndsWith(part, StringComparison.Ordinal) && edge[^(part.Length + 1)] == '-';
 }

@@ -15,18 +15,21 @@ public static class Extents
 
     /// <summary>Its left and right are straight edges or curves, not points.</summary>
     public static bool AreSquareAcross(Outline outline) =>
-        IsSquare(outline, point => point.X, outline.Bounds.Left, new(0, 1)) && IsSquare(outline, point => point.X, outline.Bounds.Right, new(0, 1));
+        IsSquare(outline, point => point.X, outline.Bounds.Left, new(0, 1))
+        && IsSquare(outline, point => point.X, outline.Bounds.Right, new(0, 1));
 
     /// <summary>Its lower and upper side are straight edges or curves, not points.</summary>
     public static bool AreSquareAlong(Outline outline) =>
-        IsSquare(outline, point => point.Y, outline.Bounds.Bottom, new(1, 0)) && IsSquare(outline, point => point.Y, outline.Bounds.Top, new(1, 0));
+        IsSquare(outline, point => point.Y, outline.Bounds.Bottom, new(1, 0))
+        && IsSquare(outline, point => point.Y, outline.Bounds.Top, new(1, 0));
 
     /// <summary>An edge lies along a side of the box or bulges out to it; one that only ends there is moved aside by another's allowance.</summary>
     /// <param name="edge">The edge.</param>
     /// <param name="beyond">How far a box reaches beyond the side: 0 where it just reaches it, less where it does not.</param>
-    public static bool Reaches(Edge edge, Func<Box, Length> beyond) => edge.Arc is null
-        ? beyond(Box.Around([edge with { End = edge.Start }])) >= -Near && beyond(Box.Around([edge with { Start = edge.End }])) >= -Near
-        : beyond(Box.Around([edge])) >= -Near;
+    public static bool Reaches(Edge edge, Func<Box, Length> beyond) =>
+        edge.Arc is null
+            ? beyond(Box.Around([edge with { End = edge.Start }])) >= -Near && beyond(Box.Around([edge with { Start = edge.End }])) >= -Near
+            : beyond(Box.Around([edge])) >= -Near;
 
     /// <summary>
     /// How far the cut line reaches beyond the left and the right of a shape that ends in points between straight edges;
@@ -71,8 +74,11 @@ public static class Extents
         for (var i = 0; i < outline.Edges.Length; i++)
         {
             var (before, after) = (outline.Edges[i], outline.Edges[(i + 1) % outline.Edges.Length]);
-            if ((place(after.Start) - side).Abs() <= Near
-                && Math.Abs(before.DirectionAtEnd.Cross(along)) > Parallel && Math.Abs(after.DirectionAtStart.Cross(along)) > Parallel)
+            if (
+                (place(after.Start) - side).Abs() <= Near
+                && Math.Abs(before.DirectionAtEnd.Cross(along)) > Parallel
+                && Math.Abs(after.DirectionAtStart.Cross(along)) > Parallel
+            )
             {
                 return false;
             }

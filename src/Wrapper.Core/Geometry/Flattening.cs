@@ -48,7 +48,9 @@ public static class Flattening
         {
             var angle = first + (i * step);
             var turned = new Vector(
-                (from.X * Math.Cos(angle)) - (from.Y * Math.Sin(angle)), (from.X * Math.Sin(angle)) + (from.Y * Math.Cos(angle)));
+                (from.X * Math.Cos(angle)) - (from.Y * Math.Sin(angle)),
+                (from.X * Math.Sin(angle)) + (from.Y * Math.Cos(angle))
+            );
             corners.Add(arc.Centre + (reach * turned));
         }
     }

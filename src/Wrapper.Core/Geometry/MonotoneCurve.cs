@@ -54,8 +54,10 @@ public sealed class MonotoneCurve
     {
         var (i, t, run) = Find(place);
         var (t2, t3) = (t * t, t * t * t);
-        return (((2 * t3) - (3 * t2) + 1) * _values[i]) + ((t3 - (2 * t2) + t) * run * _slopes[i])
-            + (((3 * t2) - (2 * t3)) * _values[i + 1]) + ((t3 - t2) * run * _slopes[i + 1]);
+        return (((2 * t3) - (3 * t2) + 1) * _values[i])
+            + ((t3 - (2 * t2) + t) * run * _slopes[i])
+            + (((3 * t2) - (2 * t3)) * _values[i + 1])
+            + ((t3 - t2) * run * _slopes[i + 1]);
     }
 
     /// <summary>The slope at a place.</summary>
@@ -63,7 +65,8 @@ public sealed class MonotoneCurve
     {
         var (i, t, run) = Find(place);
         return (((6 * t * t) - (6 * t)) * (_values[i] - _values[i + 1]) / run)
-            + (((3 * t * t) - (4 * t) + 1) * _slopes[i]) + (((3 * t * t) - (2 * t)) * _slopes[i + 1]);
+            + (((3 * t * t) - (4 * t) + 1) * _slopes[i])
+            + (((3 * t * t) - (2 * t)) * _slopes[i + 1]);
     }
 
     private (int Span, double Share, double Run) Find(double place)

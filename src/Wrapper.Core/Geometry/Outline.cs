@@ -56,7 +56,10 @@ public sealed class Outline
         {
             for (var i = 0; i < Edges.Length; i++)
             {
-                if (Edges[i].Arc is { CounterClockwise: false } || Edges[i].DirectionAtEnd.Cross(Edges[(i + 1) % Edges.Length].DirectionAtStart) < -1e-6)
+                if (
+                    Edges[i].Arc is { CounterClockwise: false }
+                    || Edges[i].DirectionAtEnd.Cross(Edges[(i + 1) % Edges.Length].DirectionAtStart) < -1e-6
+                )
                 {
                     return false;
                 }

@@ -55,7 +55,12 @@ public static class OutlineOffset
     public static Outline? Within(Outline outline, Length by)
     {
         var moved = Moved(outline, outline.Names.ToDictionary(name => name, _ => -by));
-        if (moved.Count < 3 || moved.Sum(edge => ((double)edge.Start.X.Nanometres * edge.End.Y.Nanometres) - ((double)edge.End.X.Nanometres * edge.Start.Y.Nanometres)) <= 0)
+        if (
+            moved.Count < 3
+            || moved.Sum(edge =>
+                ((double)edge.Start.X.Nanometres * edge.End.Y.Nanometres) - ((double)edge.End.X.Nanometres * edge.Start.Y.Nanometres)
+            ) <= 0
+        )
         {
             return null;
         }
@@ -84,7 +89,10 @@ public static class OutlineOffset
                 at++; // the short edge that cuts off a mitre
             }
 
-            if (at == moved.Edges.Length || (edge.Arc is null && (moved.Edges[at].End - moved.Edges[at].Start).Dot(edge.End - edge.Start) <= 0))
+            if (
+                at == moved.Edges.Length
+                || (edge.Arc is null && (moved.Edges[at].End - moved.Edges[at].Start).Dot(edge.End - edge.Start) <= 0)
+            )
             {
                 return false;
             }
@@ -116,9 +124,10 @@ public static class OutlineOffset
             return (onBefore, onAfter);
         }
 
-        var mitre = before.Arc is null && after.Arc is null
-            ? corner + LineMitre(incoming, beforeBy, outgoing, afterBy)
-            : OffsetMeeting.Of(before, beforeBy, after, afterBy, corner);
+        var mitre =
+            before.Arc is null && after.Arc is null
+                ? corner + LineMitre(incoming, beforeBy, outgoing, afterBy)
+                : OffsetMeeting.Of(before, beforeBy, after, afterBy, corner);
         if (mitre is not { } point)
         {
             return (onBefore, onAfter);

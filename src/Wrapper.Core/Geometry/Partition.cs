@@ -54,7 +54,10 @@ public static class Partition
             var (from, to) = (edge.Start - arc.Centre, at - arc.Centre);
             var sweep = arc.Sweep(edge.Start, edge.End);
             var angle = Math.Atan2(from.Cross(to), from.Dot(to));
-            var whole = Math.Abs(angle) < 1e-12 ? 0 : sweep > 0 == angle > 0 ? angle : angle + (sweep > 0 ? 2 * Math.PI : -2 * Math.PI);
+            var whole =
+                Math.Abs(angle) < 1e-12 ? 0
+                : sweep > 0 == angle > 0 ? angle
+                : angle + (sweep > 0 ? 2 * Math.PI : -2 * Math.PI);
             var share = whole / sweep;
             return share is >= 0 and <= 1 + 1e-9 && PointAlong(edge, Share(edge, share)).DistanceTo(at) <= hair ? Share(edge, share) : null;
         }
@@ -94,7 +97,10 @@ public static class Partition
         foreach (var to in (Vector[])[new(across, rise), new(across, -rise)])
         {
             var angle = Math.Atan2(from.Cross(to), from.Dot(to));
-            angle = sweep > 0 && angle < 0 ? angle + (2 * Math.PI) : sweep < 0 && angle > 0 ? angle - (2 * Math.PI) : angle;
+            angle =
+                sweep > 0 && angle < 0 ? angle + (2 * Math.PI)
+                : sweep < 0 && angle > 0 ? angle - (2 * Math.PI)
+                : angle;
             var share = angle / sweep;
             if (share is > 1e-9 and < 1 - 1e-9)
             {
@@ -113,6 +119,6 @@ public static class Partition
     public static Edge Cut(Edge edge, Length from, Length to, string name) =>
         new(name, PointAlong(edge, from), PointAlong(edge, to), edge.Arc);
 
-    private static Vector Turned(Vector from, double angle) => new(
-        (from.X * Math.Cos(angle)) - (from.Y * Math.Sin(angle)), (from.X * Math.Sin(angle)) + (from.Y * Math.Cos(angle)));
+    private static Vector Turned(Vector from, double angle) =>
+        new((from.X * Math.Cos(angle)) - (from.Y * Math.Sin(angle)), (from.X * Math.Sin(angle)) + (from.Y * Math.Cos(angle)));
 }

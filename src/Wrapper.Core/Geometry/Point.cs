@@ -15,13 +15,14 @@ public readonly record struct Point(Length X, Length Y)
         : Length.FromNanometresRounded((other - this).Size);
 
     /// <summary>This point turned so many quarters counter-clockwise about the origin.</summary>
-    public Point Turned(int quarters) => (quarters % 4) switch
-    {
-        1 => new(-Y, X),
-        2 => new(-X, -Y),
-        3 => new(Y, -X),
-        _ => this,
-    };
+    public Point Turned(int quarters) =>
+        (quarters % 4) switch
+        {
+            1 => new(-Y, X),
+            2 => new(-X, -Y),
+            3 => new(Y, -X),
+            _ => this,
+        };
 
     /// <summary>This point moved by so much.</summary>
     public Point Moved(Length dx, Length dy) => new(X + dx, Y + dy);

@@ -22,11 +22,24 @@ public static class RoundOffset
                 return null;
             }
 
-            moved.Add(edge with { Start = edge.Start + (by * edge.DirectionAtStart.Outward), End = edge.End + (by * edge.DirectionAtEnd.Outward) });
+            moved.Add(
+                edge with
+                {
+                    Start = edge.Start + (by * edge.DirectionAtStart.Outward),
+                    End = edge.End + (by * edge.DirectionAtEnd.Outward),
+                }
+            );
             var turn = edge.DirectionAtEnd.Cross(next.DirectionAtStart);
             if (turn > 1e-6)
             {
-                moved.Add(new(edge.Name, moved[^1].End, next.Start + (by * next.DirectionAtStart.Outward), new Arc(edge.End, CounterClockwise: true)));
+                moved.Add(
+                    new(
+                        edge.Name,
+                        moved[^1].End,
+                        next.Start + (by * next.DirectionAtStart.Outward),
+                        new Arc(edge.End, CounterClockwise: true)
+                    )
+                );
             }
             else if (turn < -1e-6)
             {

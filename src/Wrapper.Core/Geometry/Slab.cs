@@ -44,7 +44,12 @@ public static class Slab
     private static IEnumerable<Edge> Parts(Edge edge, Length? from, Length? to)
     {
         Length?[] lines = [from, to];
-        List<Length> stops = [Length.Zero, .. lines.OfType<Length>().SelectMany(line => Partition.Crossings(edge, line)).Order(), edge.Length];
+        List<Length> stops =
+        [
+            Length.Zero,
+            .. lines.OfType<Length>().SelectMany(line => Partition.Crossings(edge, line)).Order(),
+            edge.Length,
+        ];
         for (var i = 0; i + 1 < stops.Count; i++)
         {
             var part = stops.Count == 2 ? edge : Partition.Cut(edge, stops[i], stops[i + 1], edge.Name);

@@ -30,7 +30,9 @@ public static class Stretching
             else
             {
                 Point On(double share) => share >= 1 ? edge.End : Partition.PointAlong(edge, edge.Length.Times(share));
-                edges.AddRange(SmoothCurve.Arcs(edge.Name, share => At(On(share)), share => Turned(arc.DirectionAt(On(share))).Unit, PartsOfArc));
+                edges.AddRange(
+                    SmoothCurve.Arcs(edge.Name, share => At(On(share)), share => Turned(arc.DirectionAt(On(share))).Unit, PartsOfArc)
+                );
             }
         }
 

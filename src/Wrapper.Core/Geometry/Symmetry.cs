@@ -64,12 +64,13 @@ public static class Symmetry
         return runs;
     }
 
-    private static bool GoesOn(Edge before, Edge after) => (before.Arc, after.Arc) switch
-    {
-        (null, null) => Math.Abs(before.DirectionAtEnd.Cross(after.DirectionAtStart)) < 1e-7,
-        ({ } one, { } other) => one.CounterClockwise == other.CounterClockwise && one.Centre.DistanceTo(other.Centre) <= Near,
-        _ => false,
-    };
+    private static bool GoesOn(Edge before, Edge after) =>
+        (before.Arc, after.Arc) switch
+        {
+            (null, null) => Math.Abs(before.DirectionAtEnd.Cross(after.DirectionAtStart)) < 1e-7,
+            ({ } one, { } other) => one.CounterClockwise == other.CounterClockwise && one.Centre.DistanceTo(other.Centre) <= Near,
+            _ => false,
+        };
 
     /// <summary>One straight or one arc: where it begins and where its middle lies, which says how it bulges.</summary>
     private readonly record struct Run(Point Start, Point Middle);

@@ -13,7 +13,13 @@ namespace Wrapper.Core.Judgement;
 /// <param name="Construction">How it is made.</param>
 /// <param name="Measures">Its measures, in the form's own proportion.</param>
 /// <param name="Yardage">The lay that shows it.</param>
-public sealed record LargestCover(FormDefinition Form, ShapeDefinition Shape, string Construction, IReadOnlyDictionary<string, Length> Measures, Yardage Yardage)
+public sealed record LargestCover(
+    FormDefinition Form,
+    ShapeDefinition Shape,
+    string Construction,
+    IReadOnlyDictionary<string, Length> Measures,
+    Yardage Yardage
+)
 {
     /// <summary>The roles whose faces are joined from strips of the cloth; empty where each is cut whole.</summary>
     public IReadOnlyList<string> Pieced { get; init; } = [];
@@ -41,7 +47,12 @@ public static class ClothAtHand
     /// <param name="forms">Only these forms; null for all.</param>
     /// <param name="shouldStop">Asked between things.</param>
     public static IReadOnlyList<LargestCover> Find(
-        ClothHad had, LengthUnit unit, IReadOnlyDictionary<Rule, Length> houseRules, IReadOnlyCollection<string>? forms = null, Func<bool>? shouldStop = null)
+        ClothHad had,
+        LengthUnit unit,
+        IReadOnlyDictionary<Rule, Length> houseRules,
+        IReadOnlyCollection<string>? forms = null,
+        Func<bool>? shouldStop = null
+    )
     {
         var found = new List<LargestCover>();
         foreach (var form in FormCatalogue.All.Where(form => forms is null || forms.Contains(form.Id)))
@@ -94,8 +105,14 @@ public static class ClothAtHand
 
     /// <summary>One thing tried at different sizes.</summary>
     private sealed record Trial(
-        FormDefinition Form, ShapeDefinition Shape, string Construction, ClothHad Had, LengthUnit Unit, IReadOnlyDictionary<Rule, Length> HouseRules,
-        Func<bool>? ShouldStop)
+        FormDefinition Form,
+        ShapeDefinition Shape,
+        string Construction,
+        ClothHad Had,
+        LengthUnit Unit,
+        IReadOnlyDictionary<Rule, Length> HouseRules,
+        Func<bool>? ShouldStop
+    )
     {
         private const int Steps = 6;
 
@@ -120,7 +137,10 @@ public static class ClothAtHand
                 Form = Form.Id,
                 Shape = Shape.Id,
                 Construction = Construction,
-                Measures = measures.ToDictionary(measure => measure.Key, measure => Entry.Number(measure.Value.Nanometres / (decimal)Length.NanometresPerMillimetre)),
+                Measures = measures.ToDictionary(
+                    measure => measure.Key,
+                    measure => Entry.Number(measure.Value.Nanometres / (decimal)Length.NanometresPerMillimetre)
+                ),
             };
             IReadOnlyList<string> pieced = Had.JoinedFrom > 1 ? FacesOf(input) : [];
             if (Had.JoinedFrom > 1 && pieced.Count == 0)
@@ -128,7 +148,17 @@ public static class ClothAtHand
                 return null;
             }
 
-            var joined = input with { Pieced = [.. pieced.Select(role => new PiecedInput(role, null, [.. Enumerable.Repeat(new PiecedPartInput(null, null), Had.JoinedFrom)]))] };
+            var joined = input with
+            {
+                Pieced =
+                [
+                    .. pieced.Select(role => new PiecedInput(
+                        role,
+                        null,
+                        [.. Enumerable.Repeat(new PiecedPartInput(null, null), Had.JoinedFrom)]
+                    )),
+                ],
+            };
             var yardage = new ClothBuyer([new("cover", joined)], Unit, HouseRules).EstimateWithin(Had.Cloth, Had.Length, Steps, ShouldStop);
             return yardage is null ? null : new(Form, Shape, Construction, measures, yardage) { Pieced = pieced };
         }

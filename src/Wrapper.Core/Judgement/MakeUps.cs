@@ -74,7 +74,14 @@ public static class MakeUps
     /// <param name="others">How the other covers of the job are made.</param>
     /// <param name="besides">The job's other cloths, where the cover gives them to its roles.</param>
     public static IReadOnlyList<MakeUp> Compare(
-        CoverInput input, ClothSpecification cloth, IReadOnlyDictionary<Rule, Length> houseRules, int steps, Func<bool>? shouldStop = null, IReadOnlyList<string>? others = null, IReadOnlyList<ClothSpecification>? besides = null)
+        CoverInput input,
+        ClothSpecification cloth,
+        IReadOnlyDictionary<Rule, Length> houseRules,
+        int steps,
+        Func<bool>? shouldStop = null,
+        IReadOnlyList<string>? others = null,
+        IReadOnlyList<ClothSpecification>? besides = null
+    )
     {
         if (FormCatalogue.Find(input.Form)?.Shape(input.Shape) is not { } shape)
         {
@@ -96,7 +103,14 @@ public static class MakeUps
         {
             var buyer = new ClothBuyer([new("cover", made)], unit, houseRules);
             var own = buyer.Estimate(cloth.AtWidth(cloth.Width), steps, shouldStop);
-            return (own, [.. (besides ?? []).Select(other => new OfCloth(other, buyer.Estimate(other.AtWidth(other.Width), steps, shouldStop))).Where(of => of.Yardage.Pieces.Count > 0)]);
+            return (
+                own,
+                [
+                    .. (besides ?? [])
+                        .Select(other => new OfCloth(other, buyer.Estimate(other.AtWidth(other.Width), steps, shouldStop)))
+                        .Where(of => of.Yardage.Pieces.Count > 0),
+                ]
+            );
         }
     }
 
@@ -112,10 +126,18 @@ public static class MakeUps
         [
             (Choice.Closure, [.. construction.ClosuresOf(shape).Select(closure => closure.Word())]),
             (Choice.Edge, [.. shape.Edges.Select(edge => edge.Word())]),
-            (Choice.ZipSides, input.Options.GetValueOrDefault(Choice.Closure.Name, Closure.Zip.Word()) == Closure.Zip.Word() ? Choice.ZipSides.Words : []),
+            (
+                Choice.ZipSides,
+                input.Options.GetValueOrDefault(Choice.Closure.Name, Closure.Zip.Word()) == Closure.Zip.Word() ? Choice.ZipSides.Words : []
+            ),
             (Choice.Piping, construction.CarriesPiping ? Choice.Piping.Words : []),
             (Choice.Layers, form.MayBeReversible ? Choice.Layers.Words : []),
-            (Choice.Skirt, input.Options.GetValueOrDefault(Choice.Edge.Name) == LowerEdge.Skirt.Word() || input.Measures.ContainsKey("skirtLength") ? Choice.Skirt.Words : []),
+            (
+                Choice.Skirt,
+                input.Options.GetValueOrDefault(Choice.Edge.Name) == LowerEdge.Skirt.Word() || input.Measures.ContainsKey("skirtLength")
+                    ? Choice.Skirt.Words
+                    : []
+            ),
         ];
         foreach (var (choice, words) in offered.Where(offer => offer.Item2.Count > 1 && construction.Choices.Contains(offer.Item1)))
         {
@@ -137,11 +159,24 @@ public static class MakeUps
         }
     }
 
-    private static MakeUp Worked(MakeUpChange change, CoverInput stands, ClothSpecification cloth, LengthUnit unit, Func<CoverInput, (Yardage Own, IReadOnlyList<OfCloth> Others)> laid)
+    private static MakeUp Worked(
+        MakeUpChange change,
+        CoverInput stands,
+        ClothSpecification cloth,
+        LengthUnit unit,
+        Func<CoverInput, (Yardage Own, IReadOnlyList<OfCloth> Others)> laid
+    )
     {
         var input = change.On(stands, unit.IsImperial());
         var outcome = Proved.Draft(ClothBuyer.OnCloth(input, cloth));
-        var made = new MakeUp { Change = change, Input = input, IsChosen = IsAsItStands(change, stands), Draft = outcome.Draft, Checks = outcome.Checks };
+        var made = new MakeUp
+        {
+            Change = change,
+            Input = input,
+            IsChosen = IsAsItStands(change, stands),
+            Draft = outcome.Draft,
+            Checks = outcome.Checks,
+        };
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {
             return made;
@@ -152,7 +187,9 @@ public static class MakeUps
         {
             Yardage = own,
             OfOthers = others,
-            Seams = specification.Count * draft.Ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength)),
+            Seams =
+                specification.Count
+                * draft.Ledger.Aggregate(Length.Zero, (sum, entry) => sum + Length.Max(entry.FirstLength, entry.SecondLength)),
             Time = SewingTime.Of(SewingPlanner.Of(draft, specification), specification.Count),
         };
     }
@@ -161,9 +198,17 @@ public static class MakeUps
     {
         if (change.Kind == "fit")
         {
-            decimal? Fit(string axis) => stands.Rules.TryGetValue($"fit.{axis}", out var entry) && EntryReader.Read(entry, LengthUnit.Inch).Length is { } length ? length.Nanometres : null;
+            decimal? Fit(string axis) =>
+                stands.Rules.TryGetValue($"fit.{axis}", out var entry) && EntryReader.Read(entry, LengthUnit.Inch).Length is { } length
+                    ? length.Nanometres
+                    : null;
             var (plan, thickness) = ((Fit("width") ?? 0) + (Fit("depth") ?? 0), Fit("thickness") ?? 0);
-            return change.Word == (plan > 0 || thickness > 0 ? "easy" : plan < 0 || thickness < 0 ? "snug" : "exact");
+            return change.Word
+                == (
+                    plan > 0 || thickness > 0 ? "easy"
+                    : plan < 0 || thickness < 0 ? "snug"
+                    : "exact"
+                );
         }
 
         if (change.Kind == "construction")
@@ -172,13 +217,21 @@ public static class MakeUps
         }
 
         var shape = FormCatalogue.Find(stands.Form)!.Shape(stands.Shape)!;
-        var usual = change.Kind switch { "closure" => ConstructionCatalogue.All[stands.Construction!].ClosuresOf(shape)[0].Word(), "edge" => shape.Edges[0].Word(), _ => Choice.All[change.Kind].Words[0] };
+        var usual = change.Kind switch
+        {
+            "closure" => ConstructionCatalogue.All[stands.Construction!].ClosuresOf(shape)[0].Word(),
+            "edge" => shape.Edges[0].Word(),
+            _ => Choice.All[change.Kind].Words[0],
+        };
         return change.Word == stands.Options.GetValueOrDefault(change.Kind, usual);
     }
 
     private static AdviceFacts Facts(CoverInput stands, ShapeDefinition shape, ClothSpecification cloth, IReadOnlyList<MakeUp> made)
     {
-        var thickness = made.Select(one => one.Draft).FirstOrDefault(draft => draft is not null)?.Finished.FirstOrDefault(size => size.Key == "t")?.Value.Value;
+        var thickness = made.Select(one => one.Draft)
+            .FirstOrDefault(draft => draft is not null)
+            ?.Finished.FirstOrDefault(size => size.Key == "t")
+            ?.Value.Value;
         return new()
         {
             Filling = FormCatalogue.Find(stands.Form)!.Filling,
@@ -201,17 +254,27 @@ public static class MakeUps
         var least = possible.Count < 2 ? null : possible.MinBy(made => made.Yardage!.Need!.Value.Nanometres);
         var quickest = possible.Count < 2 ? null : possible.MinBy(made => made.Time!.Minutes);
         var takesLeast = least is not null && possible.Any(other => other.Yardage!.Buy!.Value > least.Yardage!.Buy!.Value);
-        var (most, fewest) = possible.Count < 2 ? (0, 0) : (possible.Max(made => made.Draft!.PiecesToCut), possible.Min(made => made.Draft!.PiecesToCut));
+        var (most, fewest) =
+            possible.Count < 2 ? (0, 0) : (possible.Max(made => made.Draft!.PiecesToCut), possible.Min(made => made.Draft!.PiecesToCut));
         var isQuickest = quickest is not null && possible.Any(other => other.Time!.Minutes > quickest.Time!.Minutes + 1);
-        var reasons = kind.ToDictionary(made => made, made => AdviceRules.Of(
-            new(made.Change.Kind, made.Change.Word)
-            {
-                IsQuickest = isQuickest && made == quickest,
-                TakesLeastCloth = takesLeast && made == least,
-                TakesMostPieces = most > fewest && possible.Contains(made) && made.Draft!.PiecesToCut == most,
-                IsJoinedInSight = made.Draft is { } draft && draft.Ledger.Any(entry => entry.Seam.IsFlat && draft.Pieces.First(piece => piece.Key == entry.Seam.First.Piece).Use != PieceUse.Joined),
-            },
-            facts));
+        var reasons = kind.ToDictionary(
+            made => made,
+            made =>
+                AdviceRules.Of(
+                    new(made.Change.Kind, made.Change.Word)
+                    {
+                        IsQuickest = isQuickest && made == quickest,
+                        TakesLeastCloth = takesLeast && made == least,
+                        TakesMostPieces = most > fewest && possible.Contains(made) && made.Draft!.PiecesToCut == most,
+                        IsJoinedInSight =
+                            made.Draft is { } draft
+                            && draft.Ledger.Any(entry =>
+                                entry.Seam.IsFlat && draft.Pieces.First(piece => piece.Key == entry.Seam.First.Piece).Use != PieceUse.Joined
+                            ),
+                    },
+                    facts
+                )
+        );
         var best = Best(possible, reasons);
         foreach (var made in kind)
         {
@@ -221,23 +284,36 @@ public static class MakeUps
                 .. takesLeast && made == least ? ["least cloth"] : Array.Empty<string>(),
                 .. isQuickest && made == quickest ? ["quickest"] : Array.Empty<string>(),
             ];
-            yield return made with { IsRecommended = made == best, Reasons = reasons[made], Reason = string.Join("; ", has.Where(word => word.Length > 0)) };
+            yield return made with
+            {
+                IsRecommended = made == best,
+                Reasons = reasons[made],
+                Reason = string.Join("; ", has.Where(word => word.Length > 0)),
+            };
         }
     }
 
     /// <summary>The one with most for it and nothing that forbids it; of trims and closures none where nothing is said of any.</summary>
     private static MakeUp? Best(List<MakeUp> possible, Dictionary<MakeUp, IReadOnlyList<AdviceReason>> reasons)
     {
-        if (possible.Count == 0 || (possible[0].Change.Kind is not ("construction" or "fit") && reasons.Values.All(said => said.Count == 0)))
+        if (
+            possible.Count == 0
+            || (possible[0].Change.Kind is not ("construction" or "fit") && reasons.Values.All(said => said.Count == 0))
+        )
         {
             return null;
         }
 
-        static int Weight(IReadOnlyList<AdviceReason> said) => said.Count(reason => reason.Speaks == Speaks.For) - said.Count(reason => reason.Speaks == Speaks.Against);
+        static int Weight(IReadOnlyList<AdviceReason> said) =>
+            said.Count(reason => reason.Speaks == Speaks.For) - said.Count(reason => reason.Speaks == Speaks.Against);
         return possible.Where(made => reasons[made].All(reason => reason.Speaks != Speaks.Forbids)).MaxBy(made => Weight(reasons[made])); // the first of equals, which is the usual
     }
 
     private static string Why(MakeUp made, IReadOnlyList<AdviceReason> reasons) =>
         reasons.FirstOrDefault(reason => reason.Speaks == Speaks.For)?.Text
-        ?? (made.Change.Kind == "construction" ? JudgementText.UsualWay(ConstructionCatalogue.All[made.Change.Word].Look) : made.Change.Kind == "fit" ? "as measured" : "");
+        ?? (
+            made.Change.Kind == "construction" ? JudgementText.UsualWay(ConstructionCatalogue.All[made.Change.Word].Look)
+            : made.Change.Kind == "fit" ? "as measured"
+            : ""
+        );
 }

@@ -34,7 +34,11 @@ internal static class MistakenSlips
             if (RatioOf(term.Factor) is { } ratio)
             {
                 var name = term.Quantity.Name.Length > 0 ? term.Quantity.Name : "length";
-                yield return new("ratio-forgotten", JudgementText.RatioForgotten(name, ratio), (sum.Without(term) + Worked.Of(term.Quantity)).Value);
+                yield return new(
+                    "ratio-forgotten",
+                    JudgementText.RatioForgotten(name, ratio),
+                    (sum.Without(term) + Worked.Of(term.Quantity)).Value
+                );
             }
         }
 
@@ -45,16 +49,24 @@ internal static class MistakenSlips
     }
 
     private static Length Instead(Worked sum, WorkedTerm term, Length value) =>
-        (sum.Without(term) + Worked.Given(term.Quantity.Name, value, term.Quantity.Source).TimesNumber(term.Factor.Multiplier).DividedBy(term.Factor.Divisor)).Value;
+        (
+            sum.Without(term)
+            + Worked
+                .Given(term.Quantity.Name, value, term.Quantity.Source)
+                .TimesNumber(term.Factor.Multiplier)
+                .DividedBy(term.Factor.Divisor)
+        ).Value;
 
     /// <summary>A ratio is no whole number and no part: 0.7 of the opening, the edge divided by 1.4.</summary>
-    private static string? RatioOf(Factor factor) => factor switch
-    {
-        { Symbol: not FactorSymbol.None } => null,
-        _ when !decimal.IsInteger(factor.Multiplier) => $"the ratio of {factor.Multiplier.ToString("0.###", CultureInfo.InvariantCulture)}",
-        _ when !decimal.IsInteger(factor.Divisor) => $"the stretch of {factor.Divisor.ToString("0.###", CultureInfo.InvariantCulture)}",
-        _ => null,
-    };
+    private static string? RatioOf(Factor factor) =>
+        factor switch
+        {
+            { Symbol: not FactorSymbol.None } => null,
+            _ when !decimal.IsInteger(factor.Multiplier) =>
+                $"the ratio of {factor.Multiplier.ToString("0.###", CultureInfo.InvariantCulture)}",
+            _ when !decimal.IsInteger(factor.Divisor) => $"the stretch of {factor.Divisor.ToString("0.###", CultureInfo.InvariantCulture)}",
+            _ => null,
+        };
 
     /// <summary>The sum with the width taken for the depth and the other way round; null where neither is in it.</summary>
     private static Length? Swapped(Draft draft, Worked sum)
@@ -64,7 +76,11 @@ internal static class MistakenSlips
             return null;
         }
 
-        var measures = draft.Numbers().SelectMany(number => number.Value.Leaves()).Where(leaf => leaf.Source == QuantitySource.Measure).ToLookup(leaf => leaf.Name, leaf => leaf.Value);
+        var measures = draft
+            .Numbers()
+            .SelectMany(number => number.Value.Leaves())
+            .Where(leaf => leaf.Source == QuantitySource.Measure)
+            .ToLookup(leaf => leaf.Name, leaf => leaf.Value);
         if (!measures["width"].Any() || !measures["depth"].Any())
         {
             return null;
@@ -72,9 +88,16 @@ internal static class MistakenSlips
 
         var (width, depth) = (measures["width"].First(), measures["depth"].First());
         var value = sum.Value;
-        foreach (var term in sum.Terms.Where(term => term.Quantity.Source == QuantitySource.Measure && term.Factor.Symbol == FactorSymbol.None))
+        foreach (
+            var term in sum.Terms.Where(term => term.Quantity.Source == QuantitySource.Measure && term.Factor.Symbol == FactorSymbol.None)
+        )
         {
-            var more = term.Quantity.Name switch { "width" => depth - width, "depth" => width - depth, _ => Length.Zero };
+            var more = term.Quantity.Name switch
+            {
+                "width" => depth - width,
+                "depth" => width - depth,
+                _ => Length.Zero,
+            };
             value += more.Times(term.Factor.Value);
         }
 

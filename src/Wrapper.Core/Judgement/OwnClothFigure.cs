@@ -34,9 +34,11 @@ public static class OwnClothFigure
         var line = new WorkingWriter(LengthFormat.For(buyer.Unit)).Line("cloth", "Cloth to buy", buy);
         var near = buyer.BuyingStep.Half();
         var agrees = (figure - buy.Value).Abs() <= near;
-        var slips = agrees ? [] : SlipsOf(buyer, cloth, yardage)
-            .Where(slip => (slip.Value - figure).Abs() <= (slip.MixesYards ? buy.Value.Times(SlackOfUnits) : near))
-            .DistinctBy(slip => slip.Text);
+        var slips = agrees
+            ? []
+            : SlipsOf(buyer, cloth, yardage)
+                .Where(slip => (slip.Value - figure).Abs() <= (slip.MixesYards ? buy.Value.Times(SlackOfUnits) : near))
+                .DistinctBy(slip => slip.Text);
         return new(agrees, figure - buy.Value, line, Likelihood.Ordered(slips));
     }
 
@@ -47,20 +49,43 @@ public static class OwnClothFigure
         var pieces = yardage.Pieces;
         // What a maker works out is a lay or rows: a slip counts only where it changes the one it was made in.
         IEnumerable<Slip> Made(string code, string text, IEnumerable<Length> lengths, ClothSpecification on) =>
-            lengths.Zip([lay.Length, lay.RuleOfThumb], (length, without) => (Slip: new Slip(code, text, buyer.FigureFor(length, on).Buy.Value), Without: buyer.FigureFor(without, cloth).Buy.Value))
-                .Where(made => made.Slip.Value < made.Without).Select(made => made.Slip);
-        IEnumerable<Slip> Without(string code, string text, IReadOnlyList<LaidPiece> left, ClothSpecification on) => Made(code, text, LaysOf(on, left), on);
+            lengths
+                .Zip([lay.Length, lay.RuleOfThumb], (length, without) =>
+                    (Slip: new Slip(code, text, buyer.FigureFor(length, on).Buy.Value), Without: buyer.FigureFor(without, cloth).Buy.Value)
+                )
+                .Where(made => made.Slip.Value < made.Without)
+                .Select(made => made.Slip);
+        IEnumerable<Slip> Without(string code, string text, IReadOnlyList<LaidPiece> left, ClothSpecification on) =>
+            Made(code, text, LaysOf(on, left), on);
 
         List<Slip> slips =
         [
             .. Without("second-face-forgotten", JudgementText.SecondFaceForgotten, OneFaceEach(pieces), cloth),
             .. Made("second-face-forgotten", JudgementText.SecondFaceForgotten, [lay.Length.Half(), lay.RuleOfThumb.Half()], cloth),
             .. Without("widths-forgotten", JudgementText.WidthsForgotten, OneWidthEach(pieces, yardage), cloth),
-            .. Made("hems-once", JudgementText.HemsOnce, [lay.Length - HemsButOne(pieces, cloth), lay.RuleOfThumb - HemsButOne(pieces, cloth)], cloth),
+            .. Made(
+                "hems-once",
+                JudgementText.HemsOnce,
+                [lay.Length - HemsButOne(pieces, cloth), lay.RuleOfThumb - HemsButOne(pieces, cloth)],
+                cloth
+            ),
         ];
         if (cloth.Selvage.IsPositive)
         {
-            slips.AddRange(Without("selvage-not-taken-off", JudgementText.SelvageNotTakenOff, pieces, cloth with { Selvage = Length.Zero, Flaws = [], Pinned = [], Kept = [] }));
+            slips.AddRange(
+                Without(
+                    "selvage-not-taken-off",
+                    JudgementText.SelvageNotTakenOff,
+                    pieces,
+                    cloth with
+                    {
+                        Selvage = Length.Zero,
+                        Flaws = [],
+                        Pinned = [],
+                        Kept = [],
+                    }
+                )
+            );
         }
 
         if (cloth.Repeats)
@@ -68,7 +93,13 @@ public static class OwnClothFigure
             slips.AddRange(Without("repeat-forgotten", JudgementText.RepeatForgotten, pieces, cloth.Plain));
         }
 
-        slips.Add(new("rounded-down", JudgementText.RoundedDown(LengthFormat.For(buyer.Unit).RoundedWithUnit(need)), need.RoundedDownTo(buyer.BuyingStep)));
+        slips.Add(
+            new(
+                "rounded-down",
+                JudgementText.RoundedDown(LengthFormat.For(buyer.Unit).RoundedWithUnit(need)),
+                need.RoundedDownTo(buyer.BuyingStep)
+            )
+        );
         slips.AddRange(UnitSlips.YardsAndMetres(buy));
         slips.Add(new("laid-in-rows", JudgementText.LaidInRows, buyer.FigureFor(lay.RuleOfThumb, cloth).Buy.Value));
         return slips;
@@ -76,7 +107,9 @@ public static class OwnClothFigure
 
     /// <summary>How long the lay of these pieces is: as planned, and in rows as on paper.</summary>
     private static IEnumerable<Length> LaysOf(ClothSpecification cloth, IReadOnlyList<LaidPiece> pieces) =>
-        pieces.Count > 0 && LayPlanner.Plan(ClothBuyer.RequestOf(cloth with { Kept = [], Pinned = [] }, pieces), Steps).Lay is { } lay ? [lay.Length, lay.RuleOfThumb] : [];
+        pieces.Count > 0 && LayPlanner.Plan(ClothBuyer.RequestOf(cloth with { Kept = [], Pinned = [] }, pieces), Steps).Lay is { } lay
+            ? [lay.Length, lay.RuleOfThumb]
+            : [];
 
     /// <summary>The pieces with half of each cover's faces left out: half of those that are alike, and every second of those that differ.</summary>
     private static List<LaidPiece> OneFaceEach(IReadOnlyList<LaidPiece> pieces)
@@ -102,12 +135,25 @@ public static class OwnClothFigure
 
     /// <summary>The pieces with only the largest part of each face that is joined from several widths.</summary>
     private static List<LaidPiece> OneWidthEach(IReadOnlyList<LaidPiece> pieces, Yardage yardage) =>
-        [.. pieces.Where(piece => !yardage.Drafts.TryGetValue(piece.Cover, out var draft) || piece.Piece.Use == PieceUse.Joined || !draft.Seams.Any(seam => seam.IsFlat && IsJoinedToLarger(piece, seam, draft)))];
+        [
+            .. pieces.Where(piece =>
+                !yardage.Drafts.TryGetValue(piece.Cover, out var draft)
+                || piece.Piece.Use == PieceUse.Joined
+                || !draft.Seams.Any(seam => seam.IsFlat && IsJoinedToLarger(piece, seam, draft))
+            ),
+        ];
 
     private static bool IsJoinedToLarger(LaidPiece piece, Seam seam, Draft draft)
     {
-        var other = seam.First.Piece == piece.Piece.Key ? seam.Second.Piece : seam.Second.Piece == piece.Piece.Key ? seam.First.Piece : null;
-        return other is not null && draft.Pieces.First(one => one.Key == other) is var joined && (Area(joined) > Area(piece.Piece) || (Area(joined) == Area(piece.Piece) && string.CompareOrdinal(other, piece.Piece.Key) < 0));
+        var other =
+            seam.First.Piece == piece.Piece.Key ? seam.Second.Piece
+            : seam.Second.Piece == piece.Piece.Key ? seam.First.Piece
+            : null;
+        return other is not null
+            && draft.Pieces.First(one => one.Key == other) is var joined
+            && (
+                Area(joined) > Area(piece.Piece) || (Area(joined) == Area(piece.Piece) && string.CompareOrdinal(other, piece.Piece.Key) < 0)
+            );
     }
 
     private static double Area(Piece piece) => piece.CutWidth.Value.Millimetres * piece.CutLength.Value.Millimetres;
@@ -130,8 +176,12 @@ public static class OwnClothFigure
     private static Length AllowancesAlong(Piece piece)
     {
         var sum = OwnFigure.Opened(piece.Turns[0] % 180 == 0 ? piece.CutLength : piece.CutWidth).Last();
-        return Worked.Sum(sum.Terms.Where(term => term.Quantity is GivenQuantity { Source: not (QuantitySource.Measure or QuantitySource.Worked) })
-            .Select(term => sum - sum.Without(term))).Value;
+        return Worked
+            .Sum(
+                sum.Terms.Where(term => term.Quantity is GivenQuantity { Source: not (QuantitySource.Measure or QuantitySource.Worked) })
+                    .Select(term => sum - sum.Without(term))
+            )
+            .Value;
     }
 
     /// <summary>How many of a piece go side by side.</summary>

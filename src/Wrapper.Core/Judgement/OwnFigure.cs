@@ -47,7 +47,10 @@ public static class OwnFigure
         {
             foreach (var slip in Slips(draft, number, found.Quantity))
             {
-                if ((slip.Value - figure).Abs() <= UnitSlips.Near(slip, number.Value, near) && slips.TrueForAll(other => other.Text != slip.Text))
+                if (
+                    (slip.Value - figure).Abs() <= UnitSlips.Near(slip, number.Value, near)
+                    && slips.TrueForAll(other => other.Text != slip.Text)
+                )
                 {
                     slips.Add(slip);
                 }
@@ -60,12 +63,23 @@ public static class OwnFigure
     /// <summary>Every slip that can be made on one of the draft's numbers and would show: what practice takes its tickets from.</summary>
     public static IReadOnlyList<Slip> SlipsOf(Draft draft, DraftNumber number)
     {
-        return [.. Slips(draft, number.Value, 1).Where(slip => (slip.Value - number.Value.Value).Abs() > draft.Format.Step && slip.Value.IsPositive).DistinctBy(slip => slip.Value)];
+        return
+        [
+            .. Slips(draft, number.Value, 1)
+                .Where(slip => (slip.Value - number.Value.Value).Abs() > draft.Format.Step && slip.Value.IsPositive)
+                .DistinctBy(slip => slip.Value),
+        ];
     }
 
     /// <summary>The seam allowances that any number of the draft goes back to.</summary>
     private static List<Quantity> SeamsOf(Draft draft) =>
-        [.. draft.Numbers().SelectMany(number => number.Value.Leaves()).Where(leaf => leaf.Source != QuantitySource.Measure && leaf.Name == "seam").Distinct()];
+        [
+            .. draft
+                .Numbers()
+                .SelectMany(number => number.Value.Leaves())
+                .Where(leaf => leaf.Source != QuantitySource.Measure && leaf.Name == "seam")
+                .Distinct(),
+        ];
 
     /// <summary>Every slip there is on a sum: one figure of it wrong, the whole of it in another unit, or counted for one instead of several.</summary>
     private static IEnumerable<Slip> Slips(Draft draft, Worked number, int quantity)
@@ -118,13 +132,21 @@ public static class OwnFigure
 
             if (Math.Abs(times) == 2 && term.Factor.Symbol == FactorSymbol.None)
             {
-                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", JudgementText.CountedOnceForBothEnds(name), (rest + (times > 0 ? one : -one)).Value);
+                yield return new(
+                    isAllowance ? "allowance-counted-once" : "counted-once",
+                    JudgementText.CountedOnceForBothEnds(name),
+                    (rest + (times > 0 ? one : -one)).Value
+                );
                 yield return new("counted-four-times", JudgementText.CountedFourTimes(name), (rest + ((int)(2 * times) * one)).Value);
             }
 
             if (Math.Abs(times) == 4 && term.Factor.Symbol == FactorSymbol.None)
             {
-                yield return new(isAllowance ? "allowance-counted-once" : "counted-once", JudgementText.CountedAtOneEnd(name), (rest + (times > 0 ? 2 * one : -2 * one)).Value);
+                yield return new(
+                    isAllowance ? "allowance-counted-once" : "counted-once",
+                    JudgementText.CountedAtOneEnd(name),
+                    (rest + (times > 0 ? 2 * one : -2 * one)).Value
+                );
             }
 
             if (times is 0.5m or -0.5m)
@@ -138,7 +160,11 @@ public static class OwnFigure
                 yield return new("counted-twice", JudgementText.CountedTwice(name), (rest + (2 * one)).Value);
             }
 
-            var code = isAllowance ? Fits.Contains(name) ? "fit-forgotten" : "allowance-forgotten" : "figure-forgotten";
+            var code = isAllowance
+                ? Fits.Contains(name)
+                    ? "fit-forgotten"
+                    : "allowance-forgotten"
+                : "figure-forgotten";
             yield return new(code, JudgementText.LeftOut(name), rest.Value);
             yield return new("wrong-way", JudgementText.WrongWay(name, times > 0), (rest - (sum - rest)).Value);
         }
@@ -158,7 +184,11 @@ public static class OwnFigure
                 }
 
                 // The band's own turnings: what is added for itself beside the way round.
-                var turnings = sum.Terms.Where(other => other.Quantity is GivenQuantity { Source: not QuantitySource.Measure } && other.Factor.Symbol == FactorSymbol.None).ToList();
+                var turnings = sum
+                    .Terms.Where(other =>
+                        other.Quantity is GivenQuantity { Source: not QuantitySource.Measure } && other.Factor.Symbol == FactorSymbol.None
+                    )
+                    .ToList();
                 if (turnings.Count > 0)
                 {
                     var without = turnings.Aggregate(sum, (left, turning) => left.Without(turning));
@@ -168,7 +198,8 @@ public static class OwnFigure
                         yield return new(
                             "raw-edge-without-turnings",
                             JudgementText.RawEdgeWithoutTurnings(allowance.Name),
-                            without.Value + (2 * allowance.Value).Times(Math.PI));
+                            without.Value + (2 * allowance.Value).Times(Math.PI)
+                        );
                     }
                 }
             }

@@ -20,7 +20,14 @@ public sealed record TicketLine(DraftNumber Number, Length Shown, Slip? Slip);
 /// <param name="Draft">Its draft: the answers are the core's own.</param>
 /// <param name="Asked">The number that is asked for; null on a ticket.</param>
 /// <param name="Ticket">The ticket's lines, one of them with a slip; empty when a size is asked for.</param>
-public sealed record PracticeTask(CoverInput Input, FormDefinition Form, ShapeDefinition Shape, Draft Draft, DraftNumber? Asked, IReadOnlyList<TicketLine> Ticket);
+public sealed record PracticeTask(
+    CoverInput Input,
+    FormDefinition Form,
+    ShapeDefinition Shape,
+    Draft Draft,
+    DraftNumber? Asked,
+    IReadOnlyList<TicketLine> Ticket
+);
 
 /// <summary>Makes up things to practise on. The same seed gives the same task. See docs/handbook.md, "Practice".</summary>
 public static class Practice
@@ -61,16 +68,29 @@ public static class Practice
             measures[measure.Name] = Entry.Typed(LengthFormat.For(unit).RoundedWithUnit(size));
         }
 
-        var input = new CoverInput { Unit = unit.IsImperial() ? "in" : "mm", Form = form.Id, Shape = shape.Id, Construction = Pick(luck, shape.Constructions), Measures = measures };
+        var input = new CoverInput
+        {
+            Unit = unit.IsImperial() ? "in" : "mm",
+            Form = form.Id,
+            Shape = shape.Id,
+            Construction = Pick(luck, shape.Constructions),
+            Measures = measures,
+        };
         if (Drafter.Draft(input).Draft is not { } draft)
         {
             return null;
         }
 
-        var sizes = draft.Numbers().Where(number => number.IsCutSize && number.Value.Terms.Length > 1).DistinctBy(number => number.Value.Value).Take(MostLines).ToList();
+        var sizes = draft
+            .Numbers()
+            .Where(number => number.IsCutSize && number.Value.Terms.Length > 1)
+            .DistinctBy(number => number.Value.Value)
+            .Take(MostLines)
+            .ToList();
         return sizes.Count < 2 ? null
             : asksSize ? new(input, form, shape, draft, Pick(luck, sizes), [])
-            : Ticket(luck, draft, sizes) is { } ticket ? new(input, form, shape, draft, null, ticket) : null;
+            : Ticket(luck, draft, sizes) is { } ticket ? new(input, form, shape, draft, null, ticket)
+            : null;
     }
 
     private static List<TicketLine>? Ticket(Random luck, Draft draft, List<DraftNumber> sizes)
@@ -83,7 +103,10 @@ public static class Practice
         }
 
         var slip = Pick(luck, slips);
-        return [.. sizes.Select((number, i) => new TicketLine(number, i == wrong ? slip.Value : number.Value.Value, i == wrong ? slip : null))];
+        return
+        [
+            .. sizes.Select((number, i) => new TicketLine(number, i == wrong ? slip.Value : number.Value.Value, i == wrong ? slip : null)),
+        ];
     }
 
     private static T Pick<T>(Random luck, IReadOnlyList<T> from) => from[luck.Next(from.Count)];

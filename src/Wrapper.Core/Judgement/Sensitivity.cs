@@ -20,7 +20,14 @@ public sealed record NumberChange(string For, string Name, Length Change);
 /// <param name="Changes">Every cut size and opening that changes, the largest first.</param>
 /// <param name="Worst">The largest change of all.</param>
 /// <param name="Breaks">So far off, the cover cannot be drafted at all.</param>
-public sealed record MeasureSensitivity(string Measure, string Label, Length Off, IReadOnlyList<NumberChange> Changes, Length Worst, bool Breaks);
+public sealed record MeasureSensitivity(
+    string Measure,
+    string Label,
+    Length Off,
+    IReadOnlyList<NumberChange> Changes,
+    Length Worst,
+    bool Breaks
+);
 
 /// <summary>Which measures deserve a second reading: how every cut size moves when one of them is off. See docs/handbook.md, "Second readings".</summary>
 public static class Sensitivity
@@ -37,14 +44,29 @@ public static class Sensitivity
         var off = outcome.Reading.Unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(5m);
         var shape = FormCatalogue.Find(input.Form)!.Shape(input.Shape)!;
         var results = new List<MeasureSensitivity>();
-        foreach (var definition in shape.Measures.Where(definition => definition.Axis != MeasureAxis.Diagonal && outcome.Reading.Measures.ContainsKey(definition.Measure)))
+        foreach (
+            var definition in shape.Measures.Where(definition =>
+                definition.Axis != MeasureAxis.Diagonal && outcome.Reading.Measures.ContainsKey(definition.Measure)
+            )
+        )
         {
             var longer = outcome.Reading.Measures[definition.Measure] + off;
             var measures = input.Measures.ToDictionary(measure => measure.Key, measure => measure.Value);
             measures[definition.Name] = Entry.Number(longer.Nanometres / (decimal)Length.NanometresPerMillimetre);
             var other = Drafter.Draft(input with { Measures = measures, Unit = JobUnit.Name(outcome.Reading.Unit) }).Draft;
-            IReadOnlyList<NumberChange> changes = other is null ? [] : [.. Changes(draft, other).OrderByDescending(change => change.Change.Abs())];
-            results.Add(new(definition.Name, definition.Label, off, changes, changes.Count == 0 ? Length.Zero : changes[0].Change.Abs(), other is null));
+            IReadOnlyList<NumberChange> changes = other is null
+                ? []
+                : [.. Changes(draft, other).OrderByDescending(change => change.Change.Abs())];
+            results.Add(
+                new(
+                    definition.Name,
+                    definition.Label,
+                    off,
+                    changes,
+                    changes.Count == 0 ? Length.Zero : changes[0].Change.Abs(),
+                    other is null
+                )
+            );
         }
 
         return [.. results.OrderByDescending(result => result.Breaks).ThenByDescending(result => result.Worst)];

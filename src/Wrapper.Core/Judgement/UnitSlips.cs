@@ -37,8 +37,18 @@ internal static class UnitSlips
     public static IEnumerable<Slip> YardsAndMetres(Length number)
     {
         yield return new("yards-and-metres", JudgementText.YardsTakenForMetres, number.Times(1 / MetresInAYard)) { MixesYards = true };
-        yield return new("yards-and-metres", JudgementText.YardsDividedInsteadOfMultiplied, number.Times(1 / (MetresInAYard * MetresInAYard))) { MixesYards = true };
+        yield return new(
+            "yards-and-metres",
+            JudgementText.YardsDividedInsteadOfMultiplied,
+            number.Times(1 / (MetresInAYard * MetresInAYard))
+        )
+        {
+            MixesYards = true,
+        };
         yield return new("yards-and-metres", JudgementText.MetresTakenForYards, number.Times(MetresInAYard)) { MixesYards = true };
-        yield return new("yards-and-metres", JudgementText.MetresMultipliedInsteadOfDivided, number.Times(MetresInAYard * MetresInAYard)) { MixesYards = true };
+        yield return new("yards-and-metres", JudgementText.MetresMultipliedInsteadOfDivided, number.Times(MetresInAYard * MetresInAYard))
+        {
+            MixesYards = true,
+        };
     }
 }

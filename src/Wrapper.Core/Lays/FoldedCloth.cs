@@ -58,8 +58,19 @@ internal sealed class FoldedCloth
             return LayPlanner.Plan(_request with { Known = known }, steps, shouldStop, onShorter);
         }
 
-        var below = LayPlanner.Plan(
-            _request with { UsableWidth = _half, Pieces = _double, Flaws = [.. _request.Flaws.SelectMany(Folded)], Known = Refolded(known) }, steps, shouldStop).Lay!;
+        var below = LayPlanner
+            .Plan(
+                _request with
+                {
+                    UsableWidth = _half,
+                    Pieces = _double,
+                    Flaws = [.. _request.Flaws.SelectMany(Folded)],
+                    Known = Refolded(known),
+                },
+                steps,
+                shouldStop
+            )
+            .Lay!;
         if (_single.Count == 0)
         {
             var whole = Unfolded(below, null, Length.Zero);
@@ -68,7 +79,17 @@ internal sealed class FoldedCloth
         }
 
         var from = below.Length + Length.Max(_request.Space, _request.CurveSpace);
-        var above = _request with { Pieces = _single, Flaws = [.. _request.Flaws.Where(flaw => flaw.To > from).Select(flaw => flaw with { From = Length.Max(Length.Zero, flaw.From - from), To = flaw.To - from })], Known = Above(known, from) };
+        var above = _request with
+        {
+            Pieces = _single,
+            Flaws =
+            [
+                .. _request
+                    .Flaws.Where(flaw => flaw.To > from)
+                    .Select(flaw => flaw with { From = Length.Max(Length.Zero, flaw.From - from), To = flaw.To - from }),
+            ],
+            Known = Above(known, from),
+        };
         var last = LayPlanner.Plan(above, steps, shouldStop, onShorter is null ? null : lay => onShorter(Unfolded(below, lay, from))).Lay!;
         return new(Unfolded(below, last, from), []);
     }
@@ -80,7 +101,10 @@ internal sealed class FoldedCloth
         var (count, next) = (piece.Quantity - paired, 1 + paired);
         var shape = LayShape.Of(piece.Corners, 0);
         var isOwnMirror = MirrorImage.Are(piece.Corners, piece.Corners);
-        var turns = LayPlanner.TurnsOf(piece, _request.OneWay).Where(turn => piece.Turns.Contains((360 - turn) % 360) && (!_request.OneWay || turn is 0 or 180)).ToList();
+        var turns = LayPlanner
+            .TurnsOf(piece, _request.OneWay)
+            .Where(turn => piece.Turns.Contains((360 - turn) % 360) && (!_request.OneWay || turn is 0 or 180))
+            .ToList();
         var isNarrow = turns.Exists(turn => LayShape.Of(piece.Corners, turn).Width <= _half.Nanometres);
         var isMatched = piece.Match is not null && (_request.RepeatLength.IsPositive || _request.RepeatWidth.IsPositive);
         if (isMatched || turns.Count == 0)
@@ -92,7 +116,10 @@ internal sealed class FoldedCloth
             var pairs = isNarrow ? count / 2 : 0;
             Add(_double, piece with { Turns = turns }, piece.Id, pairs);
             next += 2 * pairs;
-            var onFold = turns[0] == 0 && shape.Width <= _request.UsableWidth.Nanometres && shape.Width > 4 * _clear.Nanometres ? count - (2 * pairs) : 0;
+            var onFold =
+                turns[0] == 0 && shape.Width <= _request.UsableWidth.Nanometres && shape.Width > 4 * _clear.Nanometres
+                    ? count - (2 * pairs)
+                    : 0;
             Add(_double, piece with { Corners = LeftHalf(piece.Corners), Turns = [0], OnFold = true }, piece.Id + Half, onFold);
             _wholes[piece.Id + Half] = piece.Id;
             _next[piece.Id] = next;
@@ -113,12 +140,21 @@ internal sealed class FoldedCloth
 
     /// <summary>Copies that are the upper layer of an earlier piece's.</summary>
     private int PairsWith(LayPiece piece) =>
-        _partners.Where(partner => partner.Value == piece.Id).Select(partner => _double.Find(other => other.Id == partner.Key)!.Quantity).FirstOrDefault();
+        _partners
+            .Where(partner => partner.Value == piece.Id)
+            .Select(partner => _double.Find(other => other.Id == partner.Key)!.Quantity)
+            .FirstOrDefault();
 
     /// <summary>A later piece that is this one's mirror image and may lie the same ways.</summary>
     private LayPiece? PartnerOf(LayPiece piece) =>
-        _request.Pieces.SkipWhile(other => other.Id != piece.Id).Skip(1).FirstOrDefault(other =>
-            !_partners.ContainsValue(other.Id) && other.Turns.Order().SequenceEqual(piece.Turns.Order()) && MirrorImage.Are(piece.Corners, other.Corners));
+        _request
+            .Pieces.SkipWhile(other => other.Id != piece.Id)
+            .Skip(1)
+            .FirstOrDefault(other =>
+                !_partners.ContainsValue(other.Id)
+                && other.Turns.Order().SequenceEqual(piece.Turns.Order())
+                && MirrorImage.Are(piece.Corners, other.Corners)
+            );
 
     private void Single(LayPiece piece, int count, int from)
     {
@@ -141,11 +177,24 @@ internal sealed class FoldedCloth
     private List<Point> LeftHalf(IReadOnlyList<Point> corners)
     {
         var middle = Length.FromNanometres((corners.Min(corner => corner.X) + corners.Max(corner => corner.X)).Nanometres / 2);
-        var (half, within) = (ClippedAt(corners, middle - _clear), ClippedAt(corners, middle).Where(corner => corner.X >= middle - _clear).ToList());
+        var (half, within) = (
+            ClippedAt(corners, middle - _clear),
+            ClippedAt(corners, middle).Where(corner => corner.X >= middle - _clear).ToList()
+        );
         var ends = half.Where(corner => corner.X == middle - _clear).ToList();
         var (top, bottom) = (ends.Max(corner => corner.Y), ends.Min(corner => corner.Y));
         var (highest, lowest) = (Length.Max(top, within.Max(corner => corner.Y)), Length.Min(bottom, within.Min(corner => corner.Y)));
-        return half.ConvertAll(corner => corner.X < middle - _clear ? corner : corner with { Y = corner.Y == top ? highest : corner.Y == bottom ? lowest : corner.Y });
+        return half.ConvertAll(corner =>
+            corner.X < middle - _clear
+                ? corner
+                : corner with
+                {
+                    Y =
+                        corner.Y == top ? highest
+                        : corner.Y == bottom ? lowest
+                        : corner.Y,
+                }
+        );
     }
 
     private static List<Point> ClippedAt(IReadOnlyList<Point> corners, Length right)
@@ -174,12 +223,20 @@ internal sealed class FoldedCloth
         var (left, right) = (flaw.Left ?? Length.Zero, flaw.Right ?? _request.UsableWidth);
         if (left < _half)
         {
-            yield return flaw with { Left = left, Right = Length.Min(right, _half) };
+            yield return flaw with
+            {
+                Left = left,
+                Right = Length.Min(right, _half),
+            };
         }
 
         if (_request.UsableWidth - right < _half)
         {
-            yield return flaw with { Left = _request.UsableWidth - right, Right = Length.Min(_half, _request.UsableWidth - left) };
+            yield return flaw with
+            {
+                Left = _request.UsableWidth - right,
+                Right = Length.Min(_half, _request.UsableWidth - left),
+            };
         }
     }
 
@@ -191,14 +248,19 @@ internal sealed class FoldedCloth
             placements.AddRange(_wholes.ContainsKey(place.Piece) ? [Opened(place)] : BothOf(place));
         }
 
-        placements.AddRange((above?.Placements ?? []).Select(place => place with { Copy = place.Copy + _next[place.Piece] - 1, Y = place.Y + from }));
+        placements.AddRange(
+            (above?.Placements ?? []).Select(place => place with { Copy = place.Copy + _next[place.Piece] - 1, Y = place.Y + from })
+        );
         return new(
             above is null ? below.Length : from + above.Length,
             above is null ? below.Bound : from + above.Bound - below.Length + below.Bound,
             above is null ? below.RuleOfThumb : below.RuleOfThumb + above.RuleOfThumb + from - below.Length,
             (2 * below.PieceArea) + (above?.PieceArea ?? 0),
-            placements)
-        { FoldedTo = below.Length };
+            placements
+        )
+        {
+            FoldedTo = below.Length,
+        };
     }
 
     private Placement Opened(Placement place)
@@ -231,7 +293,10 @@ internal sealed class FoldedCloth
             var id = isHalf ? _wholes[piece.Id] : piece.Id;
             for (var copy = 1; copy <= piece.Quantity; copy++)
             {
-                var lay = isHalf ? copy + _next[id] - 1 : _partners.ContainsKey(id) ? copy : (2 * copy) - 1;
+                var lay =
+                    isHalf ? copy + _next[id] - 1
+                    : _partners.ContainsKey(id) ? copy
+                    : (2 * copy) - 1;
                 if (byCopy.TryGetValue((id, lay), out var place))
                 {
                     folded.Add(place with { Piece = piece.Id, Copy = copy });
@@ -244,8 +309,9 @@ internal sealed class FoldedCloth
 
     /// <summary>A known lay of what is cut single.</summary>
     private List<Placement> Above(IReadOnlyList<Placement> known, Length from) =>
-    [
-        .. _single.SelectMany(piece => known.Where(place => place.Piece == piece.Id && place.Copy >= _next[piece.Id]))
-            .Select(place => place with { Copy = place.Copy - _next[place.Piece] + 1, Y = place.Y - from }),
-    ];
+        [
+            .. _single
+                .SelectMany(piece => known.Where(place => place.Piece == piece.Id && place.Copy >= _next[piece.Id]))
+                .Select(place => place with { Copy = place.Copy - _next[place.Piece] + 1, Y = place.Y - from }),
+        ];
 }

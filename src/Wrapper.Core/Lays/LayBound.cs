@@ -16,7 +16,8 @@ internal static class LayBound
         var area = Ceiling(items.Aggregate((Int128)0, (sum, item) => sum + Area(item.Shapes[0])), usable);
         List<List<(long Width, long Height)>> rectangles =
         [
-            .. items.Where(item => item.Shapes.TrueForAll(shape => shape.Slabs is null)) // a box proves nothing of another shape
+            .. items
+                .Where(item => item.Shapes.TrueForAll(shape => shape.Slabs is null)) // a box proves nothing of another shape
                 .Select(item => item.Shapes.Where(shape => shape.Width <= usable).Select(shape => (shape.Width, shape.Height)).ToList())
                 .Where(turns => turns.Count > 0)
                 .OrderByDescending(turns => turns.Min(turn => turn.Height)),
@@ -41,7 +42,10 @@ internal static class LayBound
         foreach (var threshold in Thresholds(rectangles, usable).Append(0))
         {
             // What is too wide to lie beside anything that matters counts as the whole cloth, what does not matter as nothing.
-            long Whole(long width) => width > usable - threshold ? usable : width < threshold ? 0 : width;
+            long Whole(long width) =>
+                width > usable - threshold ? usable
+                : width < threshold ? 0
+                : width;
             best = Math.Max(best, Of(width => Whole(width), usable));
             for (var parts = 1; parts <= MostParts; parts++)
             {
@@ -53,7 +57,16 @@ internal static class LayBound
             {
                 // How many of the least that matters a width takes up.
                 var fits = usable / threshold;
-                best = Math.Max(best, Of(width => 2 * width > usable ? fits - ((usable - width) / threshold) : width >= threshold ? 1 : 0, fits));
+                best = Math.Max(
+                    best,
+                    Of(
+                        width =>
+                            2 * width > usable ? fits - ((usable - width) / threshold)
+                            : width >= threshold ? 1
+                            : 0,
+                        fits
+                    )
+                );
             }
         }
 
@@ -94,8 +107,13 @@ internal static class LayBound
     /// <summary>The widths at which weighing changes, up to half the cloth; of very many only some, which proves no less rightly.</summary>
     private static List<long> Thresholds(List<List<(long Width, long Height)>> rectangles, long usable)
     {
-        var all = rectangles.SelectMany(turns => turns).SelectMany(size => (long[])[size.Width, usable - size.Width + 1])
-            .Where(width => width > 0 && 2 * width <= usable).Distinct().Order().ToList();
+        var all = rectangles
+            .SelectMany(turns => turns)
+            .SelectMany(size => (long[])[size.Width, usable - size.Width + 1])
+            .Where(width => width > 0 && 2 * width <= usable)
+            .Distinct()
+            .Order()
+            .ToList();
         var every = Math.Max(1, all.Count / MostThresholds);
         return [.. all.Where((_, i) => i % every == 0)];
     }

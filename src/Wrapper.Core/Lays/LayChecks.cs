@@ -30,10 +30,19 @@ internal static class LayChecks
 
         if (request.RepeatWidth.IsNegative || request.CurveSpace.IsNegative || request.MotifAcross is { IsNegative: true })
         {
-            yield return Check.Error("cloth-out-of-range", LaysText.RepeatsOutOfRange, request.CurveSpace.IsNegative ? "curveSpace" : request.RepeatWidth.IsNegative ? "repeat" : "motif");
+            yield return Check.Error(
+                "cloth-out-of-range",
+                LaysText.RepeatsOutOfRange,
+                request.CurveSpace.IsNegative ? "curveSpace"
+                    : request.RepeatWidth.IsNegative ? "repeat"
+                    : "motif"
+            );
         }
 
-        if ((request.RepeatLength.IsPositive && request.RepeatLength < LeastRepeat) || (request.RepeatWidth.IsPositive && request.RepeatWidth < LeastRepeat))
+        if (
+            (request.RepeatLength.IsPositive && request.RepeatLength < LeastRepeat)
+            || (request.RepeatWidth.IsPositive && request.RepeatWidth < LeastRepeat)
+        )
         {
             yield return Check.Error("repeat-too-small", LaysText.RepeatTooSmall, "repeat");
             yield break; // what follows would count every repeat across the cloth
@@ -120,7 +129,9 @@ internal static class LayChecks
     public static string? OutOfPattern(LayRequest request)
     {
         var cloth = LayCloth.Of(request);
-        return cloth.Pattern.Width == 0 || !CanBePlaced(request) || request.Pieces.SelectMany(piece => Piece(piece, request)).Any() ? null : WithoutPlace(request, cloth);
+        return cloth.Pattern.Width == 0 || !CanBePlaced(request) || request.Pieces.SelectMany(piece => Piece(piece, request)).Any()
+            ? null
+            : WithoutPlace(request, cloth);
     }
 
     private static string? WithoutPlace(LayRequest request, LayCloth cloth)
@@ -130,8 +141,10 @@ internal static class LayChecks
     }
 
     private static bool CanBePlaced(LayRequest request) =>
-        request.Pieces.Sum(piece => (long)piece.Quantity) <= LayPlanner.MostCopies && request.Pieces.DistinctBy(piece => piece.Id).Count() == request.Pieces.Count
-        && !request.RepeatWidth.IsNegative && !request.RepeatLength.IsNegative;
+        request.Pieces.Sum(piece => (long)piece.Quantity) <= LayPlanner.MostCopies
+        && request.Pieces.DistinctBy(piece => piece.Id).Count() == request.Pieces.Count
+        && !request.RepeatWidth.IsNegative
+        && !request.RepeatLength.IsNegative;
 
     /// <summary>Every piece has to have a place in the pattern at all.</summary>
     private static IEnumerable<Check> Pattern(LayRequest request)
@@ -141,9 +154,9 @@ internal static class LayChecks
         {
             yield return Check.Error(
                 "pattern-out-of-reach",
-                LaysText.PatternOutOfReach(without, cloth.Pattern.MotifAcross is null)
-                + LaysText.PatternOutOfReachMend,
-                without);
+                LaysText.PatternOutOfReach(without, cloth.Pattern.MotifAcross is null) + LaysText.PatternOutOfReachMend,
+                without
+            );
         }
     }
 
@@ -191,16 +204,22 @@ internal static class LayChecks
             yield return Check.Error(
                 "piece-wider-than-cloth",
                 LaysText.PieceWiderThanCloth(piece.Id, Length.FromNanometres(widths.Min()).ToString(), request.UsableWidth.ToString()),
-                piece.Id) with
-            { Concerns = CheckConcern.Cloth };
+                piece.Id
+            ) with
+            {
+                Concerns = CheckConcern.Cloth,
+            };
         }
     }
 
     /// <summary>Whether two sides that are no neighbours cross; those that only touch are let be. Sides are gone through from left to right.</summary>
     private static bool Crosses(IReadOnlyList<Point> corners)
     {
-        var sides = Enumerable.Range(0, corners.Count).Select(i => (Index: i, From: corners[i], To: corners[(i + 1) % corners.Count]))
-            .OrderBy(side => Length.Min(side.From.X, side.To.X)).ToList();
+        var sides = Enumerable
+            .Range(0, corners.Count)
+            .Select(i => (Index: i, From: corners[i], To: corners[(i + 1) % corners.Count]))
+            .OrderBy(side => Length.Min(side.From.X, side.To.X))
+            .ToList();
         for (var i = 0; i < sides.Count; i++)
         {
             var right = Length.Max(sides[i].From.X, sides[i].To.X);
@@ -217,12 +236,13 @@ internal static class LayChecks
         return false;
     }
 
-    private static bool Cross(Point a, Point b, Point c, Point d) =>
-        Side(a, b, c) * Side(a, b, d) < 0 && Side(c, d, a) * Side(c, d, b) < 0;
+    private static bool Cross(Point a, Point b, Point c, Point d) => Side(a, b, c) * Side(a, b, d) < 0 && Side(c, d, a) * Side(c, d, b) < 0;
 
     /// <summary>On which side of the line from a to b a point lies; exact.</summary>
-    private static int Side(Point a, Point b, Point at) => Int128.Sign(
-        ((Int128)(b.X - a.X).Nanometres * (at.Y - a.Y).Nanometres) - ((Int128)(b.Y - a.Y).Nanometres * (at.X - a.X).Nanometres));
+    private static int Side(Point a, Point b, Point at) =>
+        Int128.Sign(
+            ((Int128)(b.X - a.X).Nanometres * (at.Y - a.Y).Nanometres) - ((Int128)(b.Y - a.Y).Nanometres * (at.X - a.X).Nanometres)
+        );
 
     private static bool IsAboveNothing(this double area) => area > 1e-6;
 }

@@ -18,7 +18,15 @@ internal sealed record LayCloth(long Usable, bool OneWay, long Space, long Curve
             request.Space.Nanometres,
             Math.Max(request.Space.Nanometres, request.CurveSpace.Nanometres),
             new(request.RepeatLength.Nanometres, request.RepeatWidth.Nanometres, request.HalfDrop, request.MotifAcross?.Nanometres),
-            [.. request.Flaws.Select(flaw => new LayBlock(flaw.Left?.Nanometres ?? 0, flaw.Right?.Nanometres ?? usable, flaw.From.Nanometres, flaw.To.Nanometres))]);
+            [
+                .. request.Flaws.Select(flaw => new LayBlock(
+                    flaw.Left?.Nanometres ?? 0,
+                    flaw.Right?.Nanometres ?? usable,
+                    flaw.From.Nanometres,
+                    flaw.To.Nanometres
+                )),
+            ]
+        );
     }
 }
 

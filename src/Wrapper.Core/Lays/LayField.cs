@@ -39,7 +39,10 @@ internal sealed class LayField
     public LayField(LayCloth cloth, bool isCrowded = false)
     {
         (_cloth, _isCrowded, _sides) = (cloth, isCrowded, new(cloth, isCrowded));
-        _flaws = [.. cloth.Flaws.Select(flaw => new LaidBox(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From))];
+        _flaws =
+        [
+            .. cloth.Flaws.Select(flaw => new LaidBox(LayShape.Box(flaw.Right - flaw.Left, flaw.To - flaw.From), flaw.Left, flaw.From)),
+        ];
         Clear();
     }
 
@@ -165,12 +168,14 @@ internal sealed class LayField
         bool IsTakenAt(long place)
         {
             bool Holds((long From, long To) stretch) => y > stretch.From + Hundredth && y < stretch.To - Hundredth;
-            return _laid.Exists(laid => IsBeside(laid, shape, place, _cloth.CurveSpace) && Holds(Blocked(laid, shape, place, _cloth.Space, _cloth.CurveSpace)))
-                || _flaws.Exists(flaw => IsBeside(flaw, shape, place, 0) && Holds(Blocked(flaw, shape, place, 0, 0)));
+            return _laid.Exists(laid =>
+                    IsBeside(laid, shape, place, _cloth.CurveSpace) && Holds(Blocked(laid, shape, place, _cloth.Space, _cloth.CurveSpace))
+                ) || _flaws.Exists(flaw => IsBeside(flaw, shape, place, 0) && Holds(Blocked(flaw, shape, place, 0, 0)));
         }
     }
 
-    private static bool IsBeside(in LaidBox laid, LayShape shape, long x, long space) => x < laid.Right + space && laid.X < x + shape.Width + space;
+    private static bool IsBeside(in LaidBox laid, LayShape shape, long x, long space) =>
+        x < laid.Right + space && laid.X < x + shape.Width + space;
 
     /// <summary>
     /// The least y at this x that overlaps nothing; may give up with a larger figure once it is above <paramref name="limit"/>.

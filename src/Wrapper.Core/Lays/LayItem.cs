@@ -22,7 +22,10 @@ internal sealed record LayItem(LayPiece Piece, int Copy, List<LayShape> Shapes, 
     public static IEnumerable<LayItem> CopiesOf(LayPiece piece, LayCloth cloth)
     {
         var turns = LayPlanner.TurnsOf(piece, cloth.OneWay).ToList();
-        var match = cloth.Pattern.Repeats && piece.Match is { } said && (cloth.Pattern.Length > 0 || !said.AlongOnly) ? PatternPoint.Of(said, piece.Corners, turns[0]) : null;
+        var match =
+            cloth.Pattern.Repeats && piece.Match is { } said && (cloth.Pattern.Length > 0 || !said.AlongOnly)
+                ? PatternPoint.Of(said, piece.Corners, turns[0])
+                : null;
         var shapes = new List<LayShape>();
         foreach (var turn in match is null ? turns : turns.Take(1))
         {

@@ -11,7 +11,13 @@ namespace Wrapper.Core.Lays;
 /// <param name="Match">Where the piece has to meet the pattern; null when it need not. It then takes the smallest of its turns: turned, its pattern would stand on its head.</param>
 /// <param name="OnFold">The piece is half of a larger one and is cut on the fold: its right side lies on the right edge of the cloth.</param>
 public sealed record LayPiece(
-    string Id, int Quantity, IReadOnlyList<Point> Corners, IReadOnlyList<int> Turns, LayMatch? Match = null, bool OnFold = false);
+    string Id,
+    int Quantity,
+    IReadOnlyList<Point> Corners,
+    IReadOnlyList<int> Turns,
+    LayMatch? Match = null,
+    bool OnFold = false
+);
 
 /// <summary>
 /// The point of a piece at which it meets the pattern: pieces of one group show the same place of the pattern there, so that

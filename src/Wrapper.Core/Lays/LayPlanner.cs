@@ -34,8 +34,11 @@ public static class LayPlanner
 
         shouldStop ??= () => false;
         return new(
-            request.Remnants.Count > 0 ? new RemnantSearch(request).Run(steps, shouldStop, onShorter) : new LaySearch(request).Run(steps, shouldStop, onShorter),
-            checks);
+            request.Remnants.Count > 0
+                ? new RemnantSearch(request).Run(steps, shouldStop, onShorter)
+                : new LaySearch(request).Run(steps, shouldStop, onShorter),
+            checks
+        );
     }
 
     /// <summary>

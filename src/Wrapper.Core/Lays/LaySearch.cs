@@ -33,11 +33,19 @@ internal sealed class LaySearch
     {
         _request = request;
         _cloth = LayCloth.Of(request);
-        _all = [.. request.Pieces.SelectMany(piece => LayItem.CopiesOf(piece, _cloth)).Where(item => elsewhere?.Contains((item.Piece.Id, item.Copy)) != true)];
+        _all =
+        [
+            .. request
+                .Pieces.SelectMany(piece => LayItem.CopiesOf(piece, _cloth))
+                .Where(item => elsewhere?.Contains((item.Piece.Id, item.Copy)) != true),
+        ];
         var pinned = LayPins.PlacesOf(request, _all);
         _items = [.. _all.Except(pinned.Select(place => place.Item))];
         _ground = new(_cloth, PatternAcross.Of(_all, pinned, _cloth).Across!, pinned) { IsCrowded = LayGround.Crowded(_items) };
-        Bound = _all.Count == 0 ? 0 : Math.Max(LayBound.Of(_all, _cloth.Usable), pinned.Select(place => place.Y + place.Shape.Height).DefaultIfEmpty().Max());
+        Bound =
+            _all.Count == 0
+                ? 0
+                : Math.Max(LayBound.Of(_all, _cloth.Usable), pinned.Select(place => place.Y + place.Shape.Height).DefaultIfEmpty().Max());
         (BestLength, Best) = First();
         if (LayStart.Of(request.Known, _items, _ground) is { } known && known.Length < BestLength)
         {
@@ -54,7 +62,8 @@ internal sealed class LaySearch
     private List<LaidShape> Best { get; set; }
 
     /// <summary>A shorter lay is worth having below this: the best so far, or what there is of the cloth and the little by which each try aims lower.</summary>
-    private long ToBeat => _request.Available is { Nanometres: var there } ? Math.Min(BestLength, (long)(there / (1 - ShapeSearch.Aim)) + 2) : BestLength;
+    private long ToBeat =>
+        _request.Available is { Nanometres: var there } ? Math.Min(BestLength, (long)(there / (1 - ShapeSearch.Aim)) + 2) : BestLength;
 
     /// <summary>Improves the lay for so many steps, or until told to stop or nothing shorter can be; and then tidies it.</summary>
     public Lay Run(int steps, Func<bool> shouldStop, Action<Lay>? onShorter = null)
@@ -129,22 +138,32 @@ internal sealed class LaySearch
     /// </summary>
     private RectanglePlanner? Boxes()
     {
-        var isBound = _cloth.Flaws.Count > 0 || _ground.Pinned.Count > 0 || _items.Exists(item => item.Piece.OnFold || (item.IsMatched && _cloth.Pattern.Width > 0));
+        var isBound =
+            _cloth.Flaws.Count > 0
+            || _ground.Pinned.Count > 0
+            || _items.Exists(item => item.Piece.OnFold || (item.IsMatched && _cloth.Pattern.Width > 0));
         if (isBound)
         {
             return null;
         }
 
         // The longest piece of a group that meets begins at the cut end, the others follow it in the pattern.
-        var first = _items.Where(item => item.IsMatched).GroupBy(item => _cloth.Pattern.GroupOf(item.Match!))
+        var first = _items
+            .Where(item => item.IsMatched)
+            .GroupBy(item => _cloth.Pattern.GroupOf(item.Match!))
             .ToDictionary(group => group.Key, group => group.MaxBy(item => item.Shapes[0].Height)!.Match!.Y);
         var (space, repeat) = (BoxSpace, _cloth.Pattern.Length);
-        var rectangles = _items.Select(item => new RectangleItem(
-            item.Shapes[0].Width + space,
-            item.Shapes[0].Height + space,
-            Quarter(item) is not null,
-            item.Match is { } match ? (((first[_cloth.Pattern.GroupOf(match)] - match.Y) % repeat) + repeat) % repeat : -1)).ToArray();
-        return rectangles.Any(rectangle => rectangle.Least > _cloth.Usable + space) ? null : new(rectangles, _cloth.Usable + space, repeat, Bound + space);
+        var rectangles = _items
+            .Select(item => new RectangleItem(
+                item.Shapes[0].Width + space,
+                item.Shapes[0].Height + space,
+                Quarter(item) is not null,
+                item.Match is { } match ? (((first[_cloth.Pattern.GroupOf(match)] - match.Y) % repeat) + repeat) % repeat : -1
+            ))
+            .ToArray();
+        return rectangles.Any(rectangle => rectangle.Least > _cloth.Usable + space)
+            ? null
+            : new(rectangles, _cloth.Usable + space, repeat, Bound + space);
     }
 
     /// <summary>Between boxes there is one space: that of curves where there are any.</summary>
@@ -152,12 +171,16 @@ internal sealed class LaySearch
 
     /// <summary>The turn of a piece whose box is the first one's turned a quarter.</summary>
     private static LayShape? Quarter(LayItem item) =>
-        item.Shapes.Find(shape => shape.Width == item.Shapes[0].Height && shape.Height == item.Shapes[0].Width && shape.Width != shape.Height);
+        item.Shapes.Find(shape =>
+            shape.Width == item.Shapes[0].Height && shape.Height == item.Shapes[0].Width && shape.Width != shape.Height
+        );
 
     private void LayBoxes(RectanglePlanner? boxes, int steps, Func<bool> shouldStop, Action<Lay>? onShorter)
     {
         var space = BoxSpace;
-        boxes?.Run(ToBeat + space, steps * BeamSteps, shouldStop, lay => Take(lay.Length - space, [.. lay.Places.Select(Placed)], onShorter));
+        boxes?.Run(ToBeat + space, steps * BeamSteps, shouldStop, lay =>
+            Take(lay.Length - space, [.. lay.Places.Select(Placed)], onShorter)
+        );
 
         LaidShape Placed(RectanglePlace place)
         {
@@ -180,11 +203,20 @@ internal sealed class LaySearch
         }
     }
 
-    private Lay Lay() => new(
-        Length.FromNanometres(BestLength),
-        Length.FromNanometres(Math.Min(Bound, BestLength)),
-        Length.FromNanometres(RuleOfThumb.Figure(_all, _cloth, _ground.Across)),
-        _all.Sum(item => item.Shapes[0].Area),
-        [.. Best.Select(place => new Placement(
-            place.Item.Piece.Id, place.Item.Copy, place.Shape.Turn, Length.FromNanometres(place.X), Length.FromNanometres(place.Y)))]);
+    private Lay Lay() =>
+        new(
+            Length.FromNanometres(BestLength),
+            Length.FromNanometres(Math.Min(Bound, BestLength)),
+            Length.FromNanometres(RuleOfThumb.Figure(_all, _cloth, _ground.Across)),
+            _all.Sum(item => item.Shapes[0].Area),
+            [
+                .. Best.Select(place => new Placement(
+                    place.Item.Piece.Id,
+                    place.Item.Copy,
+                    place.Shape.Turn,
+                    Length.FromNanometres(place.X),
+                    Length.FromNanometres(place.Y)
+                )),
+            ]
+        );
 }

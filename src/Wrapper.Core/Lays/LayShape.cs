@@ -46,7 +46,9 @@ internal sealed class LayShape
 
     /// <summary>Whether another turn comes to the same shape.</summary>
     public bool IsAs(LayShape other) =>
-        Width == other.Width && Height == other.Height && (Slabs is null ? other.Slabs is null : other.Slabs is not null && Slabs.AsSpan().SequenceEqual(other.Slabs));
+        Width == other.Width
+        && Height == other.Height
+        && (Slabs is null ? other.Slabs is null : other.Slabs is not null && Slabs.AsSpan().SequenceEqual(other.Slabs));
 
     /// <summary>A rectangle that is no piece.</summary>
     public static LayShape Box(long width, long height) =>
@@ -144,8 +146,18 @@ internal sealed class LayShape
 
         return
         [
-            .. lows.Select((low, i) => new Slab(
-                stops[i], stops[i + 1], (long)Math.Floor(low.Left), (long)Math.Floor(low.Right), (long)Math.Ceiling(highs[i].Left), (long)Math.Ceiling(highs[i].Right), isCurved[i])),
+            .. lows.Select(
+                (low, i) =>
+                    new Slab(
+                        stops[i],
+                        stops[i + 1],
+                        (long)Math.Floor(low.Left),
+                        (long)Math.Floor(low.Right),
+                        (long)Math.Ceiling(highs[i].Left),
+                        (long)Math.Ceiling(highs[i].Right),
+                        isCurved[i]
+                    )
+            ),
         ];
     }
 
@@ -160,7 +172,12 @@ internal sealed class LayShape
         for (var i = 0; i < count; i++)
         {
             var (before, at, after) = (corners[(i + count - 1) % count], corners[i], corners[(i + 1) % count]);
-            var (ix, iy, ox, oy) = ((double)(at.X - before.X), (double)(at.Y - before.Y), (double)(after.X - at.X), (double)(after.Y - at.Y));
+            var (ix, iy, ox, oy) = (
+                (double)(at.X - before.X),
+                (double)(at.Y - before.Y),
+                (double)(after.X - at.X),
+                (double)(after.Y - at.Y)
+            );
             lengths[i] = double.Hypot(ox, oy);
             var turn = Math.Abs(Math.Atan2((ix * oy) - (iy * ox), (ix * ox) + (iy * oy)));
             isGentle[i] = turn is > 1e-4 and < GentleTurn;
@@ -173,7 +190,18 @@ internal sealed class LayShape
         }
 
         // A curve's first chord may begin at a sharp corner.
-        return [.. Enumerable.Range(0, count).Select(i => isCurve[i] || (IsNoLonger(i) && ((isGentle[i] && isCurve[(i + count - 1) % count]) || (isGentle[(i + 1) % count] && isCurve[(i + 1) % count]))))];
+        return
+        [
+            .. Enumerable
+                .Range(0, count)
+                .Select(i =>
+                    isCurve[i]
+                    || (
+                        IsNoLonger(i)
+                        && ((isGentle[i] && isCurve[(i + count - 1) % count]) || (isGentle[(i + 1) % count] && isCurve[(i + 1) % count]))
+                    )
+                ),
+        ];
 
         bool IsNoLonger(int i) => lengths[i] < MuchLonger * Math.Min(lengths[(i + count - 1) % count], lengths[(i + 1) % count]);
     }

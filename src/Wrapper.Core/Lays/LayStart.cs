@@ -9,7 +9,10 @@ internal static class LayStart
     /// <param name="ground">What it lies on.</param>
     public static (long Length, List<LaidShape> Places)? Of(IReadOnlyList<Placement> known, IReadOnlyList<LayItem> items, LayGround ground)
     {
-        var places = known.Where(placement => placement.Remnant is null).DistinctBy(placement => (placement.Piece, placement.Copy)).ToDictionary(placement => (placement.Piece, placement.Copy));
+        var places = known
+            .Where(placement => placement.Remnant is null)
+            .DistinctBy(placement => (placement.Piece, placement.Copy))
+            .ToDictionary(placement => (placement.Piece, placement.Copy));
         if (places.Count != items.Count + ground.Pinned.Count || items.Count == 0)
         {
             return null;

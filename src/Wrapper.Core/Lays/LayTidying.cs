@@ -17,7 +17,10 @@ internal static class LayTidying
     public static List<LaidShape> Tidied(List<LaidShape> lay, LayGround ground, int steps, Func<bool> shouldStop)
     {
         var pinned = ground.Pinned.ToHashSet();
-        List<LayItem> order = [.. lay.Where(place => !pinned.Contains(place)).OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item)];
+        List<LayItem> order =
+        [
+            .. lay.Where(place => !pinned.Contains(place)).OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item),
+        ];
         if (order.Count == 0 || steps == 0 || ground.IsCrowded)
         {
             return lay;
@@ -27,7 +30,11 @@ internal static class LayTidying
         var (best, length, cuts) = (lay, LengthOf(lay), StraightCuts.Of(lay, ground.Cloth));
         void Try(List<LayItem> tried, Func<bool> isOver)
         {
-            if (PutDown(tried, laying, length, isOver) is { } places && StraightCuts.Of(places, ground.Cloth) is var needed && needed <= cuts)
+            if (
+                PutDown(tried, laying, length, isOver) is { } places
+                && StraightCuts.Of(places, ground.Cloth) is var needed
+                && needed <= cuts
+            )
             {
                 (order, best, cuts) = (tried, places, needed);
             }
@@ -54,8 +61,20 @@ internal static class LayTidying
     {
         var byKind = order.GroupBy(item => item.Piece.Id).ToList();
         yield return [.. byKind.SelectMany(like => like)];
-        yield return [.. byKind.OrderByDescending(like => like.First().Shapes[0].Height).ThenByDescending(like => like.First().Shapes[0].Width).SelectMany(like => like)];
-        yield return [.. byKind.OrderByDescending(like => like.First().Shapes[0].Width).ThenByDescending(like => like.First().Shapes[0].Height).SelectMany(like => like)];
+        yield return
+        [
+            .. byKind
+                .OrderByDescending(like => like.First().Shapes[0].Height)
+                .ThenByDescending(like => like.First().Shapes[0].Width)
+                .SelectMany(like => like),
+        ];
+        yield return
+        [
+            .. byKind
+                .OrderByDescending(like => like.First().Shapes[0].Width)
+                .ThenByDescending(like => like.First().Shapes[0].Height)
+                .SelectMany(like => like),
+        ];
     }
 
     private static List<LaidShape>? PutDown(List<LayItem> order, Laying laying, long length, Func<bool> shouldStop)
@@ -95,7 +114,12 @@ internal static class LayTidying
             return lay;
         }
 
-        var sections = Stretches.Parted(lay.OrderBy(place => place.Y), place => place.Y, place => place.Y + place.Shape.Height, ground.Cloth.Space);
+        var sections = Stretches.Parted(
+            lay.OrderBy(place => place.Y),
+            place => place.Y,
+            place => place.Y + place.Shape.Height,
+            ground.Cloth.Space
+        );
         var order = sections.GroupBy(KindsOf).SelectMany(like => like).ToList();
         var (y, placed) = (0L, new List<LaidShape>());
         foreach (var section in order)
@@ -108,5 +132,6 @@ internal static class LayTidying
         return placed;
     }
 
-    private static string KindsOf(List<LaidShape> section) => string.Join('|', section.Select(place => place.Item.Piece.Id).Distinct().Order());
+    private static string KindsOf(List<LaidShape> section) =>
+        string.Join('|', section.Select(place => place.Item.Piece.Id).Distinct().Order());
 }

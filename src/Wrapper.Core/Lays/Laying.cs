@@ -75,8 +75,15 @@ internal sealed class Laying
         foreach (var shape in item.Shapes)
         {
             var highest = (best is { } lowest ? lowest.Y + lowest.Shape.Height : length) - shape.Height;
-            if (_field.Lowest(shape, lattice, item.Piece.OnFold, highest, shouldStop) is { } place
-                && (best is not { } found || (place.Y + shape.Height, place.X + shape.Width).CompareTo((found.Y + found.Shape.Height, found.X + found.Shape.Width)) < 0))
+            if (
+                _field.Lowest(shape, lattice, item.Piece.OnFold, highest, shouldStop) is { } place
+                && (
+                    best is not { } found
+                    || (place.Y + shape.Height, place.X + shape.Width).CompareTo(
+                        (found.Y + found.Shape.Height, found.X + found.Shape.Width)
+                    ) < 0
+                )
+            )
             {
                 best = new(item, shape, place.X, place.Y);
             }

@@ -24,7 +24,9 @@ internal static class MirrorImage
     }
 
     private static bool LiesOn(List<(double X, double Y)> corners, List<(double X, double Y)> outline) =>
-        corners.TrueForAll(corner => Enumerable.Range(0, outline.Count).Any(i => Distance(corner, outline[i], outline[(i + 1) % outline.Count]) <= Same));
+        corners.TrueForAll(corner =>
+            Enumerable.Range(0, outline.Count).Any(i => Distance(corner, outline[i], outline[(i + 1) % outline.Count]) <= Same)
+        );
 
     private static double Distance((double X, double Y) point, (double X, double Y) from, (double X, double Y) to)
     {

@@ -7,7 +7,11 @@ internal static class PatternAcross
     /// A place for every group; the piece with the least room lies against a selvage if it can. Null in <c>Across</c> where a
     /// piece (<c>Without</c>) finds no place that goes with the others, with the motif or with what is pinned.
     /// </summary>
-    public static (Dictionary<string, long>? Across, LayItem? Without) Of(IReadOnlyList<LayItem> items, IReadOnlyList<LaidShape> pinned, LayCloth cloth)
+    public static (Dictionary<string, long>? Across, LayItem? Without) Of(
+        IReadOnlyList<LayItem> items,
+        IReadOnlyList<LaidShape> pinned,
+        LayCloth cloth
+    )
     {
         var across = new Dictionary<string, long>();
         if (cloth.Pattern.Width == 0)
@@ -15,10 +19,17 @@ internal static class PatternAcross
             return (across, null);
         }
 
-        foreach (var group in items.Where(item => item.IsMatched && !item.Match!.AlongOnly).GroupBy(item => cloth.Pattern.GroupOf(item.Match!)))
+        foreach (
+            var group in items.Where(item => item.IsMatched && !item.Match!.AlongOnly).GroupBy(item => cloth.Pattern.GroupOf(item.Match!))
+        )
         {
             List<LayItem> members = [.. group.DistinctBy(item => item.Piece.Id).OrderByDescending(item => item.Shapes[0].Width)];
-            var fixedAt = pinned.Where(place => place.Item.IsMatched && !place.Item.Match!.AlongOnly && cloth.Pattern.GroupOf(place.Item.Match!) == group.Key).Select(place => (long?)(place.X + place.Item.Match!.X)).FirstOrDefault();
+            var fixedAt = pinned
+                .Where(place =>
+                    place.Item.IsMatched && !place.Item.Match!.AlongOnly && cloth.Pattern.GroupOf(place.Item.Match!) == group.Key
+                )
+                .Select(place => (long?)(place.X + place.Item.Match!.X))
+                .FirstOrDefault();
             List<long> candidates = (cloth.Pattern.MotifAcross ?? fixedAt) is { } only
                 ? [only]
                 : [.. members.SelectMany(item => (long[])[item.Match!.X, item.Match!.X + RoomOf(item, cloth)])];

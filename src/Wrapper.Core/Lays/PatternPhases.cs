@@ -58,7 +58,8 @@ internal sealed class PatternPhases(LayPattern pattern, IReadOnlyDictionary<stri
         if (match is not null)
         {
             var group = pattern.GroupOf(match);
-            var column = pattern.Width > 0 && !match.AlongOnly ? (long)Math.Round((x + match.X - across[group]) / (double)pattern.Width) : 0;
+            var column =
+                pattern.Width > 0 && !match.AlongOnly ? (long)Math.Round((x + match.X - across[group]) / (double)pattern.Width) : 0;
             if (!_along.TryGetValue(group, out var known) || (!known.ByColumn && !match.AlongOnly))
             {
                 _along[group] = (y + match.Y - Lattice.Drop(pattern.Length, pattern.HalfDrop, column), !match.AlongOnly);
@@ -95,7 +96,8 @@ internal readonly record struct Lattice(long Length, long Width, bool HalfDrop, 
     public bool Has(long x, long y)
     {
         var column = Width == 0 ? 0 : (long)Math.Round((x - X) / (double)Width);
-        return (Width == 0 || Math.Abs(x - X - (column * Width)) <= Hundredth) && (Length == 0 || OffAlong(Y + Drop(Length, HalfDrop, column), y) <= Hundredth);
+        return (Width == 0 || Math.Abs(x - X - (column * Width)) <= Hundredth)
+            && (Length == 0 || OffAlong(Y + Drop(Length, HalfDrop, column), y) <= Hundredth);
     }
 
     private long OffAlong(long phase, long y)

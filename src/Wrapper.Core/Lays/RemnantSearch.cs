@@ -26,8 +26,16 @@ internal sealed class RemnantSearch(LayRequest request)
         {
             var laid = Fill(free, remnant, steps, shouldStop);
             free = [.. free.Except(laid.Select(place => place.Item))];
-            placements.AddRange(laid.Select(place => new Placement(
-                place.Item.Piece.Id, place.Item.Copy, place.Shape.Turn, Length.FromNanometres(place.X), Length.FromNanometres(place.Y), remnant.Id)));
+            placements.AddRange(
+                laid.Select(place => new Placement(
+                    place.Item.Piece.Id,
+                    place.Item.Copy,
+                    place.Shape.Turn,
+                    Length.FromNanometres(place.X),
+                    Length.FromNanometres(place.Y),
+                    remnant.Id
+                ))
+            );
         }
 
         var bound = BoundOf(all, kept);
@@ -36,22 +44,29 @@ internal sealed class RemnantSearch(LayRequest request)
         var roll = new LaySearch(request, placements.Select(placement => (placement.Piece, placement.Copy)).ToHashSet());
         return Whole(roll.Run(steps, shouldStop, onShorter is null ? null : lay => onShorter(Whole(lay))));
 
-        Lay Whole(Lay onRoll) => new(
-            onRoll.Length,
-            Length.FromNanometres(Math.Min(bound, onRoll.Length.Nanometres)),
-            Length.FromNanometres(thumb),
-            area,
-            [.. placements, .. onRoll.Placements]);
+        Lay Whole(Lay onRoll) =>
+            new(
+                onRoll.Length,
+                Length.FromNanometres(Math.Min(bound, onRoll.Length.Nanometres)),
+                Length.FromNanometres(thumb),
+                area,
+                [.. placements, .. onRoll.Placements]
+            );
     }
 
     /// <summary>As much of the pieces, by area, as goes on a remnant: small changes to an order, kept while nothing is lost.</summary>
     private List<LaidShape> Fill(List<LayItem> items, Remnant remnant, int steps, Func<bool> shouldStop)
     {
         var cloth = _cloth with { Usable = remnant.Width.Nanometres, Flaws = [] };
-        var laying = new Laying(new(cloth, new Dictionary<string, long>(), [.. remnant.Gone.Select((outline, number) => Cut(outline, number, cloth))]));
+        var laying = new Laying(
+            new(cloth, new Dictionary<string, long>(), [.. remnant.Gone.Select((outline, number) => Cut(outline, number, cloth))])
+        );
         var gone = remnant.Gone.Count;
         var (random, length) = (new Random(Seed), remnant.Length.Nanometres);
-        List<LayItem> order = [.. items.Where(item => item.Shapes.Exists(shape => Fits(shape, remnant))).OrderByDescending(item => item.Shapes[0].Area)];
+        List<LayItem> order =
+        [
+            .. items.Where(item => item.Shapes.Exists(shape => Fits(shape, remnant))).OrderByDescending(item => item.Shapes[0].Area),
+        ];
         var (best, bestArea) = (new List<LaidShape>(), 0.0);
         for (var step = 0; step < Math.Min(steps, MostOrders) && order.Count > 0 && best.Count < order.Count; step++)
         {
@@ -88,7 +103,8 @@ internal sealed class RemnantSearch(LayRequest request)
         return new(item, item.Shapes[0], outline.Min(point => point.X).Nanometres, outline.Min(point => point.Y).Nanometres);
     }
 
-    private static bool Fits(LayShape shape, Remnant remnant) => shape.Width <= remnant.Width.Nanometres && shape.Height <= remnant.Length.Nanometres;
+    private static bool Fits(LayShape shape, Remnant remnant) =>
+        shape.Width <= remnant.Width.Nanometres && shape.Height <= remnant.Length.Nanometres;
 
     private static List<LayItem> Changed(List<LayItem> order, Random random)
     {
@@ -103,8 +119,16 @@ internal sealed class RemnantSearch(LayRequest request)
     /// <summary>What the roll has to give whatever goes on the remnants: what fits on none of them, and the area beyond theirs.</summary>
     private long BoundOf(List<LayItem> all, List<LayItem> kept)
     {
-        List<LayItem> certain = [.. all.Where(item => kept.Contains(item) || !request.Remnants.Any(remnant => item.Shapes.Exists(shape => Fits(shape, remnant))))];
-        var remnants = request.Remnants.Sum(remnant => (remnant.Width.Millimetres * remnant.Length.Millimetres) - remnant.Gone.Sum(outline => LayShape.Of(outline, 0).Area * (1 - 1e-9)));
+        List<LayItem> certain =
+        [
+            .. all.Where(item =>
+                kept.Contains(item) || !request.Remnants.Any(remnant => item.Shapes.Exists(shape => Fits(shape, remnant)))
+            ),
+        ];
+        var remnants = request.Remnants.Sum(remnant =>
+            (remnant.Width.Millimetres * remnant.Length.Millimetres)
+            - remnant.Gone.Sum(outline => LayShape.Of(outline, 0).Area * (1 - 1e-9))
+        );
         var over = (all.Sum(item => item.Shapes[0].Area) * (1 - 1e-9)) - remnants;
         var byArea = (long)(over / (_cloth.Usable / 1e6) * 1e6);
         return Math.Max(Math.Max(0, byArea), certain.Count == 0 ? 0 : LayBound.Of(certain, _cloth.Usable));

@@ -8,7 +8,11 @@ namespace Wrapper.Core.Lays;
 internal static class RuleOfThumb
 {
     /// <summary>The length of the rows, and where each piece lies in them.</summary>
-    public static (long Length, List<LaidShape> Rows) LayOut(IReadOnlyList<LayItem> items, LayCloth cloth, IReadOnlyDictionary<string, long> across)
+    public static (long Length, List<LaidShape> Rows) LayOut(
+        IReadOnlyList<LayItem> items,
+        LayCloth cloth,
+        IReadOnlyDictionary<string, long> across
+    )
     {
         var places = new List<LaidShape>();
         var phases = new PatternPhases(cloth.Pattern, across);
@@ -51,7 +55,9 @@ internal static class RuleOfThumb
         {
             var row = Row.Of(group.First(), cloth, phases);
             space = row.Space;
-            var length = (repeat > 0 ? Raised(row.Shape.Height + space, repeat) : row.Length) + (row.Item.IsMatched && cloth.Pattern.HalfDrop ? (repeat + 1) / 2 : 0);
+            var length =
+                (repeat > 0 ? Raised(row.Shape.Height + space, repeat) : row.Length)
+                + (row.Item.IsMatched && cloth.Pattern.HalfDrop ? (repeat + 1) / 2 : 0);
             total += (group.Count() + row.Across - 1) / row.Across * length;
         }
 

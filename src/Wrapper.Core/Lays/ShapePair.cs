@@ -9,7 +9,8 @@ internal readonly struct ShapePair(LayShape under, LayShape over, long across) :
     private readonly LayShape _over = over;
     private readonly long _across = across;
 
-    public bool Equals(ShapePair other) => _across == other._across && ReferenceEquals(_under, other._under) && ReferenceEquals(_over, other._over);
+    public bool Equals(ShapePair other) =>
+        _across == other._across && ReferenceEquals(_under, other._under) && ReferenceEquals(_over, other._over);
 
     public override bool Equals(object? obj) => obj is ShapePair other && Equals(other);
 

@@ -22,7 +22,14 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
     /// <param name="found">Told of each shorter lay, by one lane at a time; the one it is told of last is the shortest.</param>
     public void Run(IReadOnlyList<LaidShape> known, long shorterThan, int steps, Func<bool> shouldStop, Action<long, List<LaidShape>> found)
     {
-        List<LayItem> start = [.. known.Where(place => !ground.Pinned.Contains(place)).OrderBy(place => place.Y).ThenBy(place => place.X).Select(place => place.Item)];
+        List<LayItem> start =
+        [
+            .. known
+                .Where(place => !ground.Pinned.Contains(place))
+                .OrderBy(place => place.Y)
+                .ThenBy(place => place.X)
+                .Select(place => place.Item),
+        ];
         SideBySide.Shortest(
             _lanes.Length,
             shorterThan,
@@ -40,7 +47,8 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
                     }
                 }
             },
-            found);
+            found
+        );
     }
 
     private sealed class Lane(IReadOnlyList<LayItem> items, LayGround ground, long bound, int seed)
@@ -103,7 +111,11 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
         private static List<LayItem> SmallLast(List<LayItem> order)
         {
             var small = order.Max(item => item.Shapes[0].Area) * Small;
-            return [.. order.Where(item => item.Shapes[0].Area >= small), .. order.Where(item => item.Shapes[0].Area < small).OrderByDescending(item => item.Shapes[0].Area)];
+            return
+            [
+                .. order.Where(item => item.Shapes[0].Area >= small),
+                .. order.Where(item => item.Shapes[0].Area < small).OrderByDescending(item => item.Shapes[0].Area),
+            ];
         }
 
         private IEnumerable<List<LayItem>> StartingOrders()

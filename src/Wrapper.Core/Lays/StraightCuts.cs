@@ -21,8 +21,14 @@ internal static class StraightCuts
     private static int InRows(List<Box> boxes, long end, int unbroken, long space)
     {
         var total = 0;
-        List<(long At, Box Of)> edges = [.. boxes.SelectMany(box => (IEnumerable<(long, Box)>)[(box.Low, box), (box.High, box)]).Where(edge => edge.Item1 > 0 && edge.Item1 < end).OrderBy(edge => edge.Item1)];
-        for (var i = 0; i < edges.Count;)
+        List<(long At, Box Of)> edges =
+        [
+            .. boxes
+                .SelectMany(box => (IEnumerable<(long, Box)>)[(box.Low, box), (box.High, box)])
+                .Where(edge => edge.Item1 > 0 && edge.Item1 < end)
+                .OrderBy(edge => edge.Item1),
+        ];
+        for (var i = 0; i < edges.Count; )
         {
             var at = edges[i].At;
             List<(long Left, bool Blocks)> row = [];
@@ -31,7 +37,10 @@ internal static class StraightCuts
                 row.Add((edges[i].Of.Left, false));
             }
 
-            List<(long, bool)> across = [.. boxes.Where(box => box.Low < at - Same && box.High > at + space + Same).Select(box => (box.Left, true))];
+            List<(long, bool)> across =
+            [
+                .. boxes.Where(box => box.Low < at - Same && box.High > at + space + Same).Select(box => (box.Left, true)),
+            ];
             total += across.Count == 0 ? unbroken : OneCut * Stretches([.. row, .. across]);
         }
 

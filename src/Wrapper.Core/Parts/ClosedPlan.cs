@@ -14,7 +14,13 @@ namespace Wrapper.Core.Parts;
 /// <param name="Width">The whole width.</param>
 /// <param name="Depth">The whole depth.</param>
 public sealed record ClosedPlan(
-    Outline Outline, IReadOnlyDictionary<string, Worked> Edges, string Front, string Back, Worked Width, Worked Depth)
+    Outline Outline,
+    IReadOnlyDictionary<string, Worked> Edges,
+    string Front,
+    string Back,
+    Worked Width,
+    Worked Depth
+)
 {
     /// <summary>The length all round at the stitch line.</summary>
     public Worked Perimeter { get; init; } = Worked.Sum(Outline.Names.Select(name => Edges[name])).Named("perimeter");

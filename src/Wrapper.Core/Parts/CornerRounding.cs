@@ -43,11 +43,19 @@ internal static class CornerRounding
         if (radius.Value.Nanometres > most + Near.Nanometres)
         {
             var largest = Length.FromNanometresRounded(Math.Floor(most)).RoundedDownTo(format.Step);
-            return (plan, Check.Error(
-                "corner-radius-too-large",
-                PartsText.CornerRadiusTooLarge(format.RoundedWithUnit(radius.Value), format.RoundedWithUnit(largest)),
-                "cornerRadius",
-                new Mend(PartsText.ToCornerRadiusLargest(format.RoundedWithUnit(largest)), "measures.cornerRadius", format.RoundedWithUnit(largest))));
+            return (
+                plan,
+                Check.Error(
+                    "corner-radius-too-large",
+                    PartsText.CornerRadiusTooLarge(format.RoundedWithUnit(radius.Value), format.RoundedWithUnit(largest)),
+                    "cornerRadius",
+                    new Mend(
+                        PartsText.ToCornerRadiusLargest(format.RoundedWithUnit(largest)),
+                        "measures.cornerRadius",
+                        format.RoundedWithUnit(largest)
+                    )
+                )
+            );
         }
 
         return (Rounded(plan, radius, tangents), null);
@@ -103,7 +111,8 @@ internal static class CornerRounding
                 parts.Add(there.First);
             }
 
-            lengths[edges[i].Name] = plan.Edges[edges[i].Name] - Cut(plan, radius, square, tangents[i], i) - Cut(plan, radius, square, tangents[next], next);
+            lengths[edges[i].Name] =
+                plan.Edges[edges[i].Name] - Cut(plan, radius, square, tangents[i], i) - Cut(plan, radius, square, tangents[next], next);
         }
 
         var outline = new Outline(SmoothCurve.Closed(parts));
@@ -112,16 +121,28 @@ internal static class CornerRounding
             lengths,
             plan.Front,
             plan.Back,
-            Extents.AreSquareAcross(plan.Outline) || !RoundsPoint(across: true) ? plan.Width : Worked.ReadOff("across, over the rounded points", outline.Bounds.Width),
-            Extents.AreSquareAlong(plan.Outline) || !RoundsPoint(across: false) ? plan.Depth : Worked.ReadOff("along, over the rounded points", outline.Bounds.Height));
+            Extents.AreSquareAcross(plan.Outline) || !RoundsPoint(across: true)
+                ? plan.Width
+                : Worked.ReadOff("across, over the rounded points", outline.Bounds.Width),
+            Extents.AreSquareAlong(plan.Outline) || !RoundsPoint(across: false)
+                ? plan.Depth
+                : Worked.ReadOff("along, over the rounded points", outline.Bounds.Height)
+        );
 
         // Where a point that made the plan as wide as it is was rounded off, only the drawing knows the width.
         bool RoundsPoint(bool across)
         {
             var (box, near) = (plan.Outline.Bounds, Length.FromNanometres(500));
-            return Enumerable.Range(0, count).Any(i => tangents[i] > 0 && (across
-                ? (edges[i].Start.X - box.Left).Abs() <= near || (edges[i].Start.X - box.Right).Abs() <= near
-                : (edges[i].Start.Y - box.Bottom).Abs() <= near || (edges[i].Start.Y - box.Top).Abs() <= near));
+            return Enumerable
+                .Range(0, count)
+                .Any(i =>
+                    tangents[i] > 0
+                    && (
+                        across
+                            ? (edges[i].Start.X - box.Left).Abs() <= near || (edges[i].Start.X - box.Right).Abs() <= near
+                            : (edges[i].Start.Y - box.Bottom).Abs() <= near || (edges[i].Start.Y - box.Top).Abs() <= near
+                    )
+                );
         }
     }
 
@@ -146,12 +167,15 @@ internal static class CornerRounding
     {
         var before = edges[(corner + edges.Count - 1) % edges.Count];
         var after = edges[corner];
-        return before.Arc is null && after.Arc is null && Turn(edges, corner) > 1e-6 && which switch
-        {
-            RoundedCorners.Front => before.Name == plan.Front || after.Name == plan.Front,
-            RoundedCorners.Back => before.Name == plan.Back || after.Name == plan.Back,
-            _ => true,
-        };
+        return before.Arc is null
+            && after.Arc is null
+            && Turn(edges, corner) > 1e-6
+            && which switch
+            {
+                RoundedCorners.Front => before.Name == plan.Front || after.Name == plan.Front,
+                RoundedCorners.Back => before.Name == plan.Back || after.Name == plan.Back,
+                _ => true,
+            };
     }
 
     /// <summary>How far the outline turns to the left at the corner where an edge begins: π less the inner angle.</summary>

@@ -29,7 +29,8 @@ internal static class CrossOutline
             ("back-left-b", new(flap, back)),
             ("left", new(zero, back)),
             ("front-left-a", new(zero, flap)),
-            ("front-left-b", new(flap, flap)));
+            ("front-left-b", new(flap, flap))
+        );
     }
 
     /// <summary>The whole rectangle, each side's edge between what becomes of its corners.</summary>
@@ -49,7 +50,8 @@ internal static class CrossOutline
             ("back-left-ear-a", new(flap, top)),
             ("back-left-ear-b", new(zero, top)),
             ("left", new(zero, back)),
-            ("front-left-ear-a", new(zero, flap)));
+            ("front-left-ear-a", new(zero, flap))
+        );
     }
 
     /// <summary>The lines along which the flaps turn down.</summary>
@@ -74,8 +76,15 @@ internal static class CrossOutline
     }
 
     /// <summary>The outer edges of each ear lie on each other when it is folded diagonally.</summary>
-    public static IEnumerable<Seam> EarSeams(string piece, int copy = 1) => Corners.Select(corner =>
-        new Seam(copy == 1 ? $"ear-{corner}" : $"ear-{corner}-{copy}", new(piece, $"{corner}-ear-a", copy), new(piece, $"{corner}-ear-b", copy)) { IsLaid = true });
+    public static IEnumerable<Seam> EarSeams(string piece, int copy = 1) =>
+        Corners.Select(corner => new Seam(
+            copy == 1 ? $"ear-{corner}" : $"ear-{corner}-{copy}",
+            new(piece, $"{corner}-ear-a", copy),
+            new(piece, $"{corner}-ear-b", copy)
+        )
+        {
+            IsLaid = true,
+        });
 
     /// <summary>The seams that close the corners of one copy of a piece, cut out or opened.</summary>
     public static IEnumerable<Seam> CornerSeams(string piece, bool opened, int copy = 1, bool withBack = true)

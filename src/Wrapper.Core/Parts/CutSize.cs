@@ -24,8 +24,13 @@ internal static class CutSize
                 : Worked.ReadOff("across the cut line, over its pointed corners", cut.Bounds.Width);
         }
 
-        var (left, right) = (Of(outline, box => outline.Bounds.Left - box.Left, allowance), Of(outline, box => box.Right - outline.Bounds.Right, allowance));
-        return left is not null && right is not null ? finished + left + right : Worked.ReadOff("across the cut line, where two allowances meet on a curve", cut.Bounds.Width);
+        var (left, right) = (
+            Of(outline, box => outline.Bounds.Left - box.Left, allowance),
+            Of(outline, box => box.Right - outline.Bounds.Right, allowance)
+        );
+        return left is not null && right is not null
+            ? finished + left + right
+            : Worked.ReadOff("across the cut line, where two allowances meet on a curve", cut.Bounds.Width);
     }
 
     /// <summary>Along: the finished depth and the allowance in front and at the back.</summary>
@@ -36,8 +41,13 @@ internal static class CutSize
             return Worked.ReadOff("along the cut line, over its pointed corners", cut.Bounds.Height);
         }
 
-        var (front, back) = (Of(outline, box => outline.Bounds.Bottom - box.Bottom, allowance), Of(outline, box => box.Top - outline.Bounds.Top, allowance));
-        return front is not null && back is not null ? finished + front + back : Worked.ReadOff("along the cut line, where two allowances meet on a curve", cut.Bounds.Height);
+        var (front, back) = (
+            Of(outline, box => outline.Bounds.Bottom - box.Bottom, allowance),
+            Of(outline, box => box.Top - outline.Bounds.Top, allowance)
+        );
+        return front is not null && back is not null
+            ? finished + front + back
+            : Worked.ReadOff("along the cut line, where two allowances meet on a curve", cut.Bounds.Height);
     }
 
     /// <summary>
@@ -69,15 +79,24 @@ internal static class CutSize
     /// The cut width of a side of a shape split in a middle and two sides: half of what the middle leaves, and a join's two
     /// allowances; read off where the two sides differ.
     /// </summary>
-    public static Worked SideAcross(Outline whole, Worked cutWidth, Worked middle, Worked join, Func<string, Length> allowance, Outline cut) =>
-        Extents.AreSquareAcross(whole) || (Extents.MitresAcross(whole, allowance) is { } mitres && mitres.Left == mitres.Right) ? ((cutWidth - middle) / 2) + (2 * join)
-        : Worked.ReadOff("across the cut line of this part", cut.Bounds.Width);
+    public static Worked SideAcross(
+        Outline whole,
+        Worked cutWidth,
+        Worked middle,
+        Worked join,
+        Func<string, Length> allowance,
+        Outline cut
+    ) =>
+        Extents.AreSquareAcross(whole) || (Extents.MitresAcross(whole, allowance) is { } mitres && mitres.Left == mitres.Right)
+            ? ((cutWidth - middle) / 2) + (2 * join)
+            : Worked.ReadOff("across the cut line of this part", cut.Bounds.Width);
 
     private static bool Reaches(Box part, Box whole) => (part.Bottom - whole.Bottom).Abs() <= Near && (part.Top - whole.Top).Abs() <= Near;
 
     private static readonly Length Near = Length.FromNanometres(500);
 
-    private static Worked Mitred(Worked finished, (Length Left, Length Right) mitres) => mitres.Left == mitres.Right
-        ? finished + (2 * Worked.ReadOff("reach of a mitred corner", mitres.Left))
-        : finished + Worked.ReadOff("reach of the left mitre", mitres.Left) + Worked.ReadOff("reach of the right mitre", mitres.Right);
+    private static Worked Mitred(Worked finished, (Length Left, Length Right) mitres) =>
+        mitres.Left == mitres.Right
+            ? finished + (2 * Worked.ReadOff("reach of a mitred corner", mitres.Left))
+            : finished + Worked.ReadOff("reach of the left mitre", mitres.Left) + Worked.ReadOff("reach of the right mitre", mitres.Right);
 }

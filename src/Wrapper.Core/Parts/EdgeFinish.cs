@@ -28,17 +28,34 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
         switch (Edge)
         {
             case LowerEdge.CasingElastic:
-                yield return new(NotionKind.Elastic, "Elastic for the casing", Count, opening.TimesNumber(rules.Number(NumberRule.ElasticRatio)) + rules[Rule.ElasticLap], rules[Rule.ElasticWidth]);
+                yield return new(
+                    NotionKind.Elastic,
+                    "Elastic for the casing",
+                    Count,
+                    opening.TimesNumber(rules.Number(NumberRule.ElasticRatio)) + rules[Rule.ElasticLap],
+                    rules[Rule.ElasticWidth]
+                );
                 break;
             case LowerEdge.StretchedElastic:
-                yield return new(NotionKind.Elastic, "Elastic, stretched on", Count, opening.DividedBy(rules.Number(NumberRule.Stretch)), rules[Rule.ElasticWidth]);
+                yield return new(
+                    NotionKind.Elastic,
+                    "Elastic, stretched on",
+                    Count,
+                    opening.DividedBy(rules.Number(NumberRule.Stretch)),
+                    rules[Rule.ElasticWidth]
+                );
                 break;
             case LowerEdge.Drawstring:
                 yield return new(NotionKind.Drawstring, "Drawstring", Count, opening + (2 * rules[Rule.CordTail]));
                 yield return new(NotionKind.CordStop, "Cord stop", Count, Worked.Zero);
                 break;
             case LowerEdge.OverlockedCord:
-                yield return new(NotionKind.Drawstring, "Cord under the overlock", Count, (cutEdge ?? opening) + (2 * rules.Of(Rule.CordTail, Rule.IroningTail)));
+                yield return new(
+                    NotionKind.Drawstring,
+                    "Cord under the overlock",
+                    Count,
+                    (cutEdge ?? opening) + (2 * rules.Of(Rule.CordTail, Rule.IroningTail))
+                );
                 yield return new(NotionKind.CordStop, "Cord stop", Count, Worked.Zero);
                 break;
             case LowerEdge.HookAndLoop:
@@ -59,7 +76,8 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
                 "elastic-too-short",
                 EdgeFinishText.ElasticTooShort,
                 "elasticRatio",
-                new Mend(EdgeFinishText.ToElastic07OfTheOpening, "rules.elasticRatio", "0.7"));
+                new Mend(EdgeFinishText.ToElastic07OfTheOpening, "rules.elasticRatio", "0.7")
+            );
         }
 
         if (Edge == LowerEdge.StretchedElastic && rules.Number(NumberRule.Stretch) > FurthestStretch)
@@ -68,7 +86,8 @@ internal sealed class EdgeFinish(CoverSpecification specification, Worked openin
                 "elastic-too-short",
                 EdgeFinishText.ElasticTooShortHasNothingLeft,
                 "stretch",
-                new Mend(EdgeFinishText.ToStretchItOn14Times, "rules.stretch", "1.4"));
+                new Mend(EdgeFinishText.ToStretchItOn14Times, "rules.stretch", "1.4")
+            );
         }
 
         if (Edge == LowerEdge.HookAndLoop && !Tape().Value.IsPositive)

@@ -39,11 +39,7 @@ internal sealed class FoldedCover
     public Length HalfThickness => Thickness.Value.Half();
 
     public IReadOnlyList<FinishedSize> Finished =>
-    [
-        new("W", "Finished width", Width),
-        new("D", "Finished depth", Depth),
-        new("t", "Finished thickness", Thickness),
-    ];
+        [new("W", "Finished width", Width), new("D", "Finished depth", Depth), new("t", "Finished thickness", Thickness)];
 
     /// <summary>Choices that only a boxing strip can carry are told, not dropped in silence.</summary>
     public IEnumerable<Check> ChoiceChecks()
@@ -51,7 +47,13 @@ internal sealed class FoldedCover
         var boxed = new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id);
         if (Specification.Choices.Piping != Piping.None)
         {
-            yield return Check.Warning("piping-without-boxing", PartsText.PipingWithoutBoxing, "piping", boxed, new(PartsText.ToNoPiping, "options.piping", "none"));
+            yield return Check.Warning(
+                "piping-without-boxing",
+                PartsText.PipingWithoutBoxing,
+                "piping",
+                boxed,
+                new(PartsText.ToNoPiping, "options.piping", "none")
+            );
         }
 
         if (Specification.Choices.SlidePocket)
@@ -62,24 +64,39 @@ internal sealed class FoldedCover
 
     public static string Name(PieceKind kind) => kind == PieceKind.Wrap ? "Wrap" : "Panel";
 
-    public Piece Piece(PieceKind kind, int perCover, Outline stitchLine, Worked cutLength, Func<string, Length> allowance, IReadOnlyList<Mark> marks, IReadOnlyList<int> turns) => new()
-    {
-        Key = kind.Word(),
-        Kind = kind,
-        Name = Name(kind),
-        PerCover = perCover,
-        Quantity = perCover * Specification.Count,
-        CutWidth = CutWidth,
-        CutLength = cutLength,
-        StitchLine = stitchLine,
-        Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name)),
-        Turns = turns,
-        Marks = marks,
-    };
+    public Piece Piece(
+        PieceKind kind,
+        int perCover,
+        Outline stitchLine,
+        Worked cutLength,
+        Func<string, Length> allowance,
+        IReadOnlyList<Mark> marks,
+        IReadOnlyList<int> turns
+    ) =>
+        new()
+        {
+            Key = kind.Word(),
+            Kind = kind,
+            Name = Name(kind),
+            PerCover = perCover,
+            Quantity = perCover * Specification.Count,
+            CutWidth = CutWidth,
+            CutLength = cutLength,
+            StitchLine = stitchLine,
+            Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name)),
+            Turns = turns,
+            Marks = marks,
+        };
 
     /// <summary>The lines of opened corners as they are chalked on the flat piece.</summary>
-    public static IEnumerable<Mark> CornerMarks(IEnumerable<Fold> folds) => folds.Where(fold => fold.TrimsRight).SelectMany(fold =>
-        fold.Through.Zip(fold.Through.Skip(1), (start, end) => new Mark(MarkKind.CornerLine, fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)));
+    public static IEnumerable<Mark> CornerMarks(IEnumerable<Fold> folds) =>
+        folds
+            .Where(fold => fold.TrimsRight)
+            .SelectMany(fold =>
+                fold.Through.Zip(fold.Through.Skip(1), (start, end) =>
+                    new Mark(MarkKind.CornerLine, fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)
+                )
+            );
 
     /// <summary>The lines across the opened corners, as long as the thickness.</summary>
     public Notion CornerLine() => new(NotionKind.CornerLine, "Corner line", 4 * Specification.Count, Thickness);

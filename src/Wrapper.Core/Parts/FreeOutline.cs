@@ -16,7 +16,10 @@ internal static class FreeOutline
     /// <summary>The plan, moved out all round by what fit and wadding add on each side; null with the errors in the way.</summary>
     public static ClosedPlan? Plan(CoverSpecification specification, Length added, List<Check> checks)
     {
-        var corners = specification.MeasuredFrom == MeasuredFrom.OldCover ? [.. specification.Points.Select(corner => Unshrunk(corner, specification))] : specification.Points;
+        var corners =
+            specification.MeasuredFrom == MeasuredFrom.OldCover
+                ? [.. specification.Points.Select(corner => Unshrunk(corner, specification))]
+                : specification.Points;
         if (corners.Count < 3)
         {
             checks.Add(Check.Error("outline-too-few-points", FreeOutlineText.OutlineTooFewPoints(corners.Count), "points"));
@@ -42,7 +45,14 @@ internal static class FreeOutline
         var outline = added.IsZero ? measured : OutlineOffset.Offset(measured, added);
         if (!added.IsZero && (outline.Edges.Length != edges.Count || !OutlineOffset.KeepsShape(measured, outline)))
         {
-            checks.Add(Check.Error("fit-too-large-for-outline", FreeOutlineText.FitTooLargeForOutline, "fit.width", new Mend(CommonText.ToFitExact, "rules.fit.width", "0")));
+            checks.Add(
+                Check.Error(
+                    "fit-too-large-for-outline",
+                    FreeOutlineText.FitTooLargeForOutline,
+                    "fit.width",
+                    new Mend(CommonText.ToFitExact, "rules.fit.width", "0")
+                )
+            );
             return null;
         }
 
@@ -52,9 +62,13 @@ internal static class FreeOutline
         }
 
         // An edge with its two points is measured; moved out by the fit, or bent, it is read off the drawing.
-        var names = outline.Edges.ToDictionary(edge => edge.Name, edge => added.IsZero && edge.Arc is null
-            ? Worked.Given(edge.Name.Replace('-', ' '), edge.Length, QuantitySource.Measure)
-            : Worked.ReadOff($"{edge.Name.Replace('-', ' ')}, along itself", edge.Length));
+        var names = outline.Edges.ToDictionary(
+            edge => edge.Name,
+            edge =>
+                added.IsZero && edge.Arc is null
+                    ? Worked.Given(edge.Name.Replace('-', ' '), edge.Length, QuantitySource.Measure)
+                    : Worked.ReadOff($"{edge.Name.Replace('-', ' ')}, along itself", edge.Length)
+        );
         var bounds = outline.Bounds;
         return new(
             outline.Moved(-bounds.Left, -bounds.Bottom),
@@ -62,7 +76,8 @@ internal static class FreeOutline
             Facing(outline, -1),
             Facing(outline, 1),
             Worked.ReadOff("overall width of the outline", bounds.Width),
-            Worked.ReadOff("overall depth of the outline", bounds.Height));
+            Worked.ReadOff("overall depth of the outline", bounds.Height)
+        );
     }
 
     /// <summary>A corner of an old cover where it was before the cover shrank.</summary>
@@ -71,15 +86,30 @@ internal static class FreeOutline
         var (across, along) = specification.OldCoverShrinkage;
         return new(
             new(corner.At.X.Times(1 / (1 - across)), corner.At.Y.Times(1 / (1 - along))),
-            corner.Rise.Times(1 / (1 - ((across + along) / 2))));
+            corner.Rise.Times(1 / (1 - ((across + along) / 2)))
+        );
     }
 
-    private static Edge? EdgeOf(string name, OutlineCorner from, OutlineCorner to, int count, int index, LengthFormat format, List<Check> checks)
+    private static Edge? EdgeOf(
+        string name,
+        OutlineCorner from,
+        OutlineCorner to,
+        int count,
+        int index,
+        LengthFormat format,
+        List<Check> checks
+    )
     {
         var chord = from.At.DistanceTo(to.At);
         if (chord < Shortest)
         {
-            checks.Add(Check.Error("outline-points-coincide", FreeOutlineText.OutlinePointsCoincide(index + 1, ((index + 1) % count) + 1), "points"));
+            checks.Add(
+                Check.Error(
+                    "outline-points-coincide",
+                    FreeOutlineText.OutlinePointsCoincide(index + 1, ((index + 1) % count) + 1),
+                    "points"
+                )
+            );
             return null;
         }
 
@@ -90,10 +120,13 @@ internal static class FreeOutline
 
         if (from.Rise.Abs() > chord.Half())
         {
-            checks.Add(Check.Error(
-                "rise-too-large",
-                FreeOutlineText.RiseTooLarge(index + 1, format.RoundedWithUnit(from.Rise.Abs()), format.RoundedWithUnit(chord)),
-                "points"));
+            checks.Add(
+                Check.Error(
+                    "rise-too-large",
+                    FreeOutlineText.RiseTooLarge(index + 1, format.RoundedWithUnit(from.Rise.Abs()), format.RoundedWithUnit(chord)),
+                    "points"
+                )
+            );
             return null;
         }
 
@@ -108,10 +141,9 @@ internal static class FreeOutline
     {
         if (Crossing.Find(edges) is { } crossed)
         {
-            checks.Add(Check.Error(
-                "outline-crosses-itself",
-                FreeOutlineText.OutlineCrossesItself(crossed.First + 1, crossed.Second + 1),
-                "points"));
+            checks.Add(
+                Check.Error("outline-crosses-itself", FreeOutlineText.OutlineCrossesItself(crossed.First + 1, crossed.Second + 1), "points")
+            );
             return false;
         }
 
@@ -123,13 +155,19 @@ internal static class FreeOutline
 
         if (doubled <= 0)
         {
-            var turned = string.Join("; ", corners.Reverse().Select(corner => $"{format.Exact(corner.At.X)}, {format.Exact(corner.At.Y)}".Replace('−', '-')));
+            var turned = string.Join(
+                "; ",
+                corners.Reverse().Select(corner => $"{format.Exact(corner.At.X)}, {format.Exact(corner.At.Y)}".Replace('−', '-'))
+            );
             var straight = corners.All(corner => corner.Rise.IsZero);
-            checks.Add(Check.Error(
-                "outline-clockwise",
-                FreeOutlineText.OutlineClockwise,
-                "points",
-                straight ? [new Mend(FreeOutlineText.ToTurnTheOrder, "points", turned)] : []));
+            checks.Add(
+                Check.Error(
+                    "outline-clockwise",
+                    FreeOutlineText.OutlineClockwise,
+                    "points",
+                    straight ? [new Mend(FreeOutlineText.ToTurnTheOrder, "points", turned)] : []
+                )
+            );
             return false;
         }
 
@@ -144,10 +182,17 @@ internal static class FreeOutline
         {
             if (edge.Arc is { CounterClockwise: false } arc && arc.RadiusAt(edge.Start) <= 2.0 * seam.Nanometres)
             {
-                checks.Add(Check.Error(
-                    "inner-curve-too-tight",
-                    FreeOutlineText.InnerCurveTooTight(edge.Name.Replace('-', ' '), specification.Format.RoundedWithUnit(Length.FromNanometresRounded(arc.RadiusAt(edge.Start))), specification.Format.RoundedWithUnit(seam)),
-                    "points"));
+                checks.Add(
+                    Check.Error(
+                        "inner-curve-too-tight",
+                        FreeOutlineText.InnerCurveTooTight(
+                            edge.Name.Replace('-', ' '),
+                            specification.Format.RoundedWithUnit(Length.FromNanometresRounded(arc.RadiusAt(edge.Start))),
+                            specification.Format.RoundedWithUnit(seam)
+                        ),
+                        "points"
+                    )
+                );
                 return false;
             }
         }
@@ -164,10 +209,7 @@ internal static class FreeOutline
             return true;
         }
 
-        checks.Add(Check.Error(
-            "slot-too-narrow",
-            FreeOutlineText.SlotTooNarrow(specification.Format.RoundedWithUnit(seam)),
-            "points"));
+        checks.Add(Check.Error("slot-too-narrow", FreeOutlineText.SlotTooNarrow(specification.Format.RoundedWithUnit(seam)), "points"));
         return false;
     }
 

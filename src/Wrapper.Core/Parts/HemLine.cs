@@ -70,10 +70,7 @@ internal static class HemLine
             var ease = Ease(rise);
             if (obstacle.From - ease < done || obstacle.From + obstacle.Length + ease > length)
             {
-                yield return Check.Error(
-                    "obstacle-too-near",
-                    PartsText.ObstacleTooNear(side, format.RoundedWithUnit(ease)),
-                    "obstacles");
+                yield return Check.Error("obstacle-too-near", PartsText.ObstacleTooNear(side, format.RoundedWithUnit(ease)), "obstacles");
             }
 
             done = obstacle.From + obstacle.Length + ease;

@@ -28,9 +28,20 @@ internal static class Medallion
         var diameter = Worked.Given("medallion", finished, QuantitySource.Cover);
         var cut = diameter + (2 * seam);
         var disc = PlanShapes.Round(diameter).Outline;
-        var piece = PieceMaker.Make(specification, PieceKind.Medallion, "Medallion", 1, disc, cut, cut, _ => seam.Value) with { Use = PieceUse.Applied };
+        var piece = PieceMaker.Make(specification, PieceKind.Medallion, "Medallion", 1, disc, cut, cut, _ => seam.Value) with
+        {
+            Use = PieceUse.Applied,
+        };
         pieces.Add(piece);
         seams.AddRange(disc.Names.Select(edge => new Seam($"medallion-{edge}", new("medallion", edge), new("facing", edge))));
-        pieces.Add(piece with { Key = "facing", Kind = PieceKind.Facing, Name = "Medallion facing, slit to turn", Cloth = ClothRole.Lining });
+        pieces.Add(
+            piece with
+            {
+                Key = "facing",
+                Kind = PieceKind.Facing,
+                Name = "Medallion facing, slit to turn",
+                Cloth = ClothRole.Lining,
+            }
+        );
     }
 }

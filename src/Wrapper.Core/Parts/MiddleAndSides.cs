@@ -24,8 +24,9 @@ internal sealed record MiddleAndSides(Length Left, Length Right)
     }
 
     /// <summary>There is a middle, and each line crosses the outline twice, so that there are three parts and no more.</summary>
-    public bool SplitsInThree(Outline outline) => Left < Right && Array.TrueForAll(
-        (Length[])[Left, Right], x => outline.Edges.Sum(edge => Partition.Crossings(edge, x).Count()) == 2);
+    public bool SplitsInThree(Outline outline) =>
+        Left < Right
+        && Array.TrueForAll((Length[])[Left, Right], x => outline.Edges.Sum(edge => Partition.Crossings(edge, x).Count()) == 2);
 
     /// <summary>Where an edge crosses the lines, in their order along it.</summary>
     public IEnumerable<Length> Crossings(Edge edge) => Partition.Crossings(edge, Left).Concat(Partition.Crossings(edge, Right)).Order();
@@ -34,7 +35,9 @@ internal sealed record MiddleAndSides(Length Left, Length Right)
     public string PartOf(Edge edge)
     {
         var x = Partition.PointAlong(edge, edge.Length.Half()).X;
-        return x < Left ? "left" : x > Right ? "right" : "middle";
+        return x < Left ? "left"
+            : x > Right ? "right"
+            : "middle";
     }
 
     /// <summary>The edges of one part closed along the join lines, by edges called <c>join-left</c> and <c>join-right</c>.</summary>
@@ -58,12 +61,15 @@ internal sealed record MiddleAndSides(Length Left, Length Right)
     /// The cut line of a part of a convex shape: that of the whole, cut straight along the joins' raw edges, so that a curve that
     /// runs nearly along a join does not carry its hem past it. Null where the shape turns in, and every part is cut for itself.
     /// </summary>
-    public Outline? CutOf(Outline wholeCut, string part, Length join) => !wholeCut.IsConvex ? null : part switch
-    {
-        "left" => Slab.Of(wholeCut, null, Left + join, "join-left", "join-left"),
-        "right" => Slab.Of(wholeCut, Right - join, null, "join-right", "join-right"),
-        _ => Slab.Of(wholeCut, Left - join, Right + join, "join-left", "join-right"),
-    };
+    public Outline? CutOf(Outline wholeCut, string part, Length join) =>
+        !wholeCut.IsConvex
+            ? null
+            : part switch
+            {
+                "left" => Slab.Of(wholeCut, null, Left + join, "join-left", "join-left"),
+                "right" => Slab.Of(wholeCut, Right - join, null, "join-right", "join-right"),
+                _ => Slab.Of(wholeCut, Left - join, Right + join, "join-left", "join-right"),
+            };
 
     /// <summary>What a part is called.</summary>
     public static string NameOf(string whole, string part) => part == "middle" ? $"{whole}, middle" : $"{whole}, {part} side";

@@ -13,9 +13,17 @@ internal static class OpeningWidth
     /// <param name="edge">How long that is.</param>
     /// <param name="rule">The rule it comes from.</param>
     /// <param name="format">How lengths are said.</param>
-    public static Check? Check(Length opening, string place, Length edge, string rule, LengthFormat format) => opening.IsPositive && opening <= edge ? null : Checks.Check.Error(
-        "opening-too-wide",
-        PartsText.OpeningTooWide(format.RoundedWithUnit(opening), place, format.RoundedWithUnit(edge)),
-        rule,
-        new Mend(PartsText.ToHalfOf(place), $"rules.{rule}", format.RoundedWithUnit(rule == "gap" ? edge.Half().RoundedTo(format.Step) : Length.Zero)));
+    public static Check? Check(Length opening, string place, Length edge, string rule, LengthFormat format) =>
+        opening.IsPositive && opening <= edge
+            ? null
+            : Checks.Check.Error(
+                "opening-too-wide",
+                PartsText.OpeningTooWide(format.RoundedWithUnit(opening), place, format.RoundedWithUnit(edge)),
+                rule,
+                new Mend(
+                    PartsText.ToHalfOf(place),
+                    $"rules.{rule}",
+                    format.RoundedWithUnit(rule == "gap" ? edge.Half().RoundedTo(format.Step) : Length.Zero)
+                )
+            );
 }

@@ -26,7 +26,9 @@ internal sealed class PairedLay
         foreach (var role in copies.Distinct())
         {
             var key = specification.Cloths.KeyFor(role, kind) ?? "";
-            _lays[role] = known.TryGetValue(key, out var lay) ? lay : known[key] = new(specification.In(role, kind), kind.Word(), cutWidth, cutLength, canJoin: false);
+            _lays[role] = known.TryGetValue(key, out var lay)
+                ? lay
+                : known[key] = new(specification.In(role, kind), kind.Word(), cutWidth, cutLength, canJoin: false);
         }
 
         Checks = [.. known.Values.SelectMany(lay => lay.Checks)];
@@ -39,10 +41,11 @@ internal sealed class PairedLay
     public IReadOnlyList<int> Turns(PieceRole role) => _lays[role].Turns;
 
     /// <summary>The piece with the turns of its copies.</summary>
-    public Piece Turned(Piece piece) => piece with
-    {
-        CopyRoles = _copies,
-        Turns = Turns(_copies[0]),
-        CopyTurns = _lays.Values.DistinctBy(lay => lay.Turns[0]).Count() > 1 ? [.. _copies.Select(Turns)] : [],
-    };
+    public Piece Turned(Piece piece) =>
+        piece with
+        {
+            CopyRoles = _copies,
+            Turns = Turns(_copies[0]),
+            CopyTurns = _lays.Values.DistinctBy(lay => lay.Turns[0]).Count() > 1 ? [.. _copies.Select(Turns)] : [],
+        };
 }

@@ -11,7 +11,15 @@ internal static class PieceMaker
 {
     /// <summary>A piece of one cover, with the same allowance on all edges or one for each.</summary>
     public static Piece Make(
-        CoverSpecification specification, PieceKind kind, string name, int perCover, Outline stitchLine, Worked cutWidth, Worked cutLength, Func<string, Length> allowance)
+        CoverSpecification specification,
+        PieceKind kind,
+        string name,
+        int perCover,
+        Outline stitchLine,
+        Worked cutWidth,
+        Worked cutLength,
+        Func<string, Length> allowance
+    )
     {
         var allowances = new Dictionary<string, Length>(stitchLine.Edges.Length);
         foreach (var edge in stitchLine.Edges)
@@ -34,16 +42,19 @@ internal static class PieceMaker
     }
 
     /// <summary>How many of a shaped piece are cut turned over when they face each other in twos.</summary>
-    public static Piece InFacingPairs(Piece piece) => piece with
-    {
-        InFacingPairs = true,
-        Mirrored = piece.Quantity < 2 || Symmetry.IsLeftRight(piece.StitchLine) ? 0 : piece.Quantity / 2,
-    };
+    public static Piece InFacingPairs(Piece piece) =>
+        piece with
+        {
+            InFacingPairs = true,
+            Mirrored = piece.Quantity < 2 || Symmetry.IsLeftRight(piece.StitchLine) ? 0 : piece.Quantity / 2,
+        };
 
     /// <summary>An upright rectangle with edges <c>front</c>, <c>right</c>, <c>back</c>, <c>left</c>.</summary>
-    public static Outline Rectangle(Length width, Length depth) => Outline.Polygon(
-        ("front", Point.Origin),
-        ("right", new(width, Length.Zero)),
-        ("back", new(width, depth)),
-        ("left", new(Length.Zero, depth)));
+    public static Outline Rectangle(Length width, Length depth) =>
+        Outline.Polygon(
+            ("front", Point.Origin),
+            ("right", new(width, Length.Zero)),
+            ("back", new(width, depth)),
+            ("left", new(Length.Zero, depth))
+        );
 }

@@ -48,7 +48,17 @@ internal static class PipingCasing
             }
             else
             {
-                checks.Add(Check.Error("cloth-too-narrow-for-casing", PartsText.ClothTooNarrowForCasing, "piping", new Mend(PartsText.ToNoPiping, "options.piping", "none")) with { Concerns = CheckConcern.Cloth });
+                checks.Add(
+                    Check.Error(
+                        "cloth-too-narrow-for-casing",
+                        PartsText.ClothTooNarrowForCasing,
+                        "piping",
+                        new Mend(PartsText.ToNoPiping, "options.piping", "none")
+                    ) with
+                    {
+                        Concerns = CheckConcern.Cloth,
+                    }
+                );
             }
         }
 
@@ -61,9 +71,7 @@ internal static class PipingCasing
         var usable = specification.UsableWidth!.Value;
         var seam = specification.Rules[Rule.Seam].Value;
         var clothWidth = Worked.Given("usable width", usable, QuantitySource.Cloth);
-        return specification.Choices.Bias
-            ? OnTheBias(clothWidth, casing, seam, runs)
-            : OnTheStraight(clothWidth, casing, seam, runs);
+        return specification.Choices.Bias ? OnTheBias(clothWidth, casing, seam, runs) : OnTheStraight(clothWidth, casing, seam, runs);
     }
 
     private static Piece? OnTheBias(Worked usable, Worked casing, Length seam, Length runs)
@@ -82,7 +90,8 @@ internal static class PipingCasing
             ("end-left", new(zero, rise.Value)),
             ("lower", new(zero, zero)),
             ("end-right", new(width, width)),
-            ("upper", new(width, width + rise.Value)));
+            ("upper", new(width, width + rise.Value))
+        );
         return Strip(outline, count, strip, casing, "Piping casing, bias") with { IsSlantStrip = true };
     }
 
@@ -98,7 +107,8 @@ internal static class PipingCasing
             ("lower", new(zero, zero)),
             ("end-right", new(usable.Value, zero)),
             ("upper", new(usable.Value, casing.Value)),
-            ("end-left", new(zero, casing.Value)));
+            ("end-left", new(zero, casing.Value))
+        );
         return Strip(outline, count, usable, casing, "Piping casing, straight grain");
     }
 
@@ -109,17 +119,18 @@ internal static class PipingCasing
     }
 
     /// <summary>A casing strip is drawn at its cut edge: its seam allowances are inside its width.</summary>
-    private static Piece Strip(Outline outline, int count, Worked length, Worked width, string name) => new()
-    {
-        Key = "piping",
-        Kind = PieceKind.Piping,
-        Name = name,
-        PerCover = count,
-        Use = PieceUse.Casing,
-        Quantity = count,
-        CutWidth = length,
-        CutLength = width,
-        StitchLine = outline,
-        Allowances = outline.Edges.ToDictionary(edge => edge.Name, _ => Length.Zero),
-    };
+    private static Piece Strip(Outline outline, int count, Worked length, Worked width, string name) =>
+        new()
+        {
+            Key = "piping",
+            Kind = PieceKind.Piping,
+            Name = name,
+            PerCover = count,
+            Use = PieceUse.Casing,
+            Quantity = count,
+            CutWidth = length,
+            CutLength = width,
+            StitchLine = outline,
+            Allowances = outline.Edges.ToDictionary(edge => edge.Name, _ => Length.Zero),
+        };
 }

@@ -59,7 +59,9 @@ internal sealed class PlanPerimeter
 
     /// <summary>A place brought into one round.</summary>
     public Length Wrapped(Length station) =>
-        station < Length.Zero ? station + Total : station >= Total ? station - Total : station;
+        station < Length.Zero ? station + Total
+        : station >= Total ? station - Total
+        : station;
 
     /// <summary>Breaks the way here; a place within a hundredth of a millimetre of another break is that break.</summary>
     public void Break(Length station)
@@ -127,7 +129,11 @@ internal sealed class PlanPerimeter
             if (end > span.Start && start < span.End)
             {
                 yield return Partition.Cut(
-                    _plan.Edges[i], Length.Max(span.Start, start) - start, Length.Min(span.End, end) - start, span.Name);
+                    _plan.Edges[i],
+                    Length.Max(span.Start, start) - start,
+                    Length.Min(span.End, end) - start,
+                    span.Name
+                );
             }
         }
     }

@@ -16,17 +16,23 @@ internal static class PlanShapes
             ("front", new(-left, Length.Zero)),
             ("right", new(front.Value - left, Length.Zero)),
             ("back", new(step + back.Value - left, depth.Value)),
-            ("left", new(step - left, depth.Value)));
-        var side = front.Value == back.Value
-            ? depth
-            : Worked.Slant(depth, (front - back) / 2).Named("side");
+            ("left", new(step - left, depth.Value))
+        );
+        var side = front.Value == back.Value ? depth : Worked.Slant(depth, (front - back) / 2).Named("side");
         return new(
             outline,
-            new Dictionary<string, Worked>(4) { ["front"] = front, ["right"] = side, ["back"] = back, ["left"] = side },
+            new Dictionary<string, Worked>(4)
+            {
+                ["front"] = front,
+                ["right"] = side,
+                ["back"] = back,
+                ["left"] = side,
+            },
             "front",
             "back",
             front.Value >= back.Value ? front : back,
-            depth);
+            depth
+        );
     }
 
     /// <summary>
@@ -75,7 +81,8 @@ internal static class PlanShapes
             ("cut", new(w - cutWidth.Value, Length.Zero)),
             ("right", new(w, cutLength.Value)),
             ("back", new(w, l)),
-            ("left", new(Length.Zero, l)));
+            ("left", new(Length.Zero, l))
+        );
         var edges = new Dictionary<string, Worked>
         {
             ["front"] = width - cutWidth,
@@ -115,11 +122,14 @@ internal static class PlanShapes
         for (var quarter = 0; quarter < 4; quarter++)
         {
             var from = (-0.75 + (0.5 * quarter)) * Math.PI;
-            parts.AddRange(SmoothCurve.Arcs(
-                Quarters[quarter],
-                t => centre + new Vector(a * Math.Cos(from + (t * Math.PI / 2)), b * Math.Sin(from + (t * Math.PI / 2))),
-                t => new Vector(-a * Math.Sin(from + (t * Math.PI / 2)), b * Math.Cos(from + (t * Math.PI / 2))).Unit,
-                partsOfQuarter));
+            parts.AddRange(
+                SmoothCurve.Arcs(
+                    Quarters[quarter],
+                    t => centre + new Vector(a * Math.Cos(from + (t * Math.PI / 2)), b * Math.Sin(from + (t * Math.PI / 2))),
+                    t => new Vector(-a * Math.Sin(from + (t * Math.PI / 2)), b * Math.Cos(from + (t * Math.PI / 2))).Unit,
+                    partsOfQuarter
+                )
+            );
         }
 
         var outline = new Outline(SmoothCurve.Closed(parts));

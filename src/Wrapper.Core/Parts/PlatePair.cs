@@ -15,7 +15,10 @@ internal sealed class PlatePair
 
     public PlatePair(ClosedPlan plan, CoverSpecification specification)
     {
-        var (top, bottom) = (specification.Cloths.KeyFor(PieceRole.Top, PieceKind.Plate), specification.Cloths.KeyFor(PieceRole.Bottom, PieceKind.Plate));
+        var (top, bottom) = (
+            specification.Cloths.KeyFor(PieceRole.Top, PieceKind.Plate),
+            specification.Cloths.KeyFor(PieceRole.Bottom, PieceKind.Plate)
+        );
         if (top == bottom)
         {
             _top = _bottom = new(plan, specification.In(PieceRole.Top, PieceKind.Plate));

@@ -33,7 +33,13 @@ internal sealed class PlatePieces
     /// <param name="kind">What they are.</param>
     /// <param name="perCover">How many of one cloth.</param>
     /// <param name="only">The one of two that lie over each other which is cut from this cloth; null for both.</param>
-    public PlatePieces(ClosedPlan plan, CoverSpecification specification, PieceKind kind = PieceKind.Plate, int perCover = 2, PieceRole? only = null)
+    public PlatePieces(
+        ClosedPlan plan,
+        CoverSpecification specification,
+        PieceKind kind = PieceKind.Plate,
+        int perCover = 2,
+        PieceRole? only = null
+    )
     {
         _only = only;
         _plan = plan;
@@ -99,9 +105,10 @@ internal sealed class PlatePieces
         }
     }
 
-    public IReadOnlyList<Piece> Draw(PlanPerimeter perimeter) => IsSplit
-        ? [.. MiddleAndSides.Parts.Select(part => Part(perimeter, part))]
-        : [Plate(_id, Name, new(perimeter.Spans.SelectMany(perimeter.EdgesOf)), CutWidth, _ => _seam.Value)];
+    public IReadOnlyList<Piece> Draw(PlanPerimeter perimeter) =>
+        IsSplit
+            ? [.. MiddleAndSides.Parts.Select(part => Part(perimeter, part))]
+            : [Plate(_id, Name, new(perimeter.Spans.SelectMany(perimeter.EdgesOf)), CutWidth, _ => _seam.Value)];
 
     public IEnumerable<Seam> JoinSeams()
     {
@@ -113,15 +120,27 @@ internal sealed class PlatePieces
         for (var copy = 1; copy <= _perCover; copy++)
         {
             var face = copy == 1 && !IsLower ? "top" : "bottom";
-            yield return new($"{_kind.Word()}-join-left-{face}", new($"{_id}-left", "join-left", copy), new($"{_id}-middle", "join-left", copy), IsFlat: true);
-            yield return new($"{_kind.Word()}-join-right-{face}", new($"{_id}-right", "join-right", copy), new($"{_id}-middle", "join-right", copy), IsFlat: true);
+            yield return new(
+                $"{_kind.Word()}-join-left-{face}",
+                new($"{_id}-left", "join-left", copy),
+                new($"{_id}-middle", "join-left", copy),
+                IsFlat: true
+            );
+            yield return new(
+                $"{_kind.Word()}-join-right-{face}",
+                new($"{_id}-right", "join-right", copy),
+                new($"{_id}-middle", "join-right", copy),
+                IsFlat: true
+            );
         }
     }
 
-    private Check TooShort() => Check.Error(
-        "edge-too-short-for-seam",
-        PartsText.EdgeTooShortForSeam(_specification.Format.RoundedWithUnit(_seam.Value)),
-        _specification.Measures.ContainsKey(Measure.CornerRadius) ? "cornerRadius" : "seam");
+    private Check TooShort() =>
+        Check.Error(
+            "edge-too-short-for-seam",
+            PartsText.EdgeTooShortForSeam(_specification.Format.RoundedWithUnit(_seam.Value)),
+            _specification.Measures.ContainsKey(Measure.CornerRadius) ? "cornerRadius" : "seam"
+        );
 
     private string PartAt(PlanPerimeter perimeter, PlanSpan span) => _split!.PartOf(perimeter.EdgesOf(span).First());
 
@@ -129,23 +148,29 @@ internal sealed class PlatePieces
     private Worked MiddleCut() => Usable <= _plan.Width.Value ? Worked.Given("usable width", Usable, QuantitySource.Cloth) : _plan.Width;
 
     /// <summary>The wider of the two sides as cut.</summary>
-    private Length WidestSide() =>
-        Length.Max(_split!.Left - _wholeCut.Bounds.Left, _wholeCut.Bounds.Right - _split.Right) + JoinSeam;
+    private Length WidestSide() => Length.Max(_split!.Left - _wholeCut.Bounds.Left, _wholeCut.Bounds.Right - _split.Right) + JoinSeam;
 
     private Piece Part(PlanPerimeter perimeter, string part)
     {
         var spans = perimeter.Spans.Where(span => PartAt(perimeter, span) == part).SelectMany(perimeter.EdgesOf).ToList();
         var stitchLine = _split!.Closed(spans);
-        var plate = Plate(
-            $"{_id}-{part}",
-            MiddleAndSides.NameOf(Name, part),
-            stitchLine,
-            MiddleCut(),
-            edge => EdgeNames.IsPartOf(edge, "join") ? JoinSeam : _seam.Value);
+        var plate = Plate($"{_id}-{part}", MiddleAndSides.NameOf(Name, part), stitchLine, MiddleCut(), edge =>
+            EdgeNames.IsPartOf(edge, "join") ? JoinSeam : _seam.Value
+        );
         plate = plate with { CutAs = _split.CutOf(_wholeCut, part, JoinSeam) };
         return plate with
         {
-            CutWidth = part == "middle" ? plate.CutWidth : CutSize.SideAcross(_plan.Outline, CutWidth, MiddleCut(), _specification.Rules[Rule.JoinSeam], _ => _seam.Value, plate.CutLine),
+            CutWidth =
+                part == "middle"
+                    ? plate.CutWidth
+                    : CutSize.SideAcross(
+                        _plan.Outline,
+                        CutWidth,
+                        MiddleCut(),
+                        _specification.Rules[Rule.JoinSeam],
+                        _ => _seam.Value,
+                        plate.CutLine
+                    ),
             CutLength = CutSize.AlongPart(_plan.Outline, CutDepth, stitchLine, plate.CutLine),
         };
     }

@@ -44,7 +44,10 @@ internal sealed class SheetSplit
             {
                 Checks =
                 [
-                    Check.Error("piece-wider-than-cloth", PartsText.PieceWiderThanCloth(whole.Name.ToLowerInvariant()), "plates") with { Concerns = CheckConcern.Cloth },
+                    Check.Error("piece-wider-than-cloth", PartsText.PieceWiderThanCloth(whole.Name.ToLowerInvariant()), "plates") with
+                    {
+                        Concerns = CheckConcern.Cloth,
+                    },
                 ],
             };
         }
@@ -52,7 +55,12 @@ internal sealed class SheetSplit
         var split = new SheetSplit
         {
             Pieces = [.. MiddleAndSides.Parts.Select(part => Part(whole, part, lines, middle, joinSeam))],
-            Joins = [.. from copy in Enumerable.Range(1, whole.PerCover) from side in (string[])["left", "right"] select JoinOf(whole, side, copy)],
+            Joins =
+            [
+                .. from copy in Enumerable.Range(1, whole.PerCover)
+                from side in (string[])["left", "right"]
+                select JoinOf(whole, side, copy),
+            ],
         };
         foreach (var piece in split.Pieces)
         {
@@ -68,11 +76,13 @@ internal sealed class SheetSplit
     /// <summary>A seam of the whole piece, on the parts that have its edges.</summary>
     public Seam Moved(Seam seam) => seam with { First = Moved(seam.First), Second = Moved(seam.Second) };
 
-    private static Seam JoinOf(Piece whole, string side, int copy) => new(
-        whole.PerCover == 1 ? $"join-{side}" : $"join-{side}-{copy}",
-        new($"{whole.Key}-{side}", $"join-{side}", copy),
-        new($"{whole.Key}-middle", $"join-{side}", copy),
-        IsFlat: true);
+    private static Seam JoinOf(Piece whole, string side, int copy) =>
+        new(
+            whole.PerCover == 1 ? $"join-{side}" : $"join-{side}-{copy}",
+            new($"{whole.Key}-{side}", $"join-{side}", copy),
+            new($"{whole.Key}-middle", $"join-{side}", copy),
+            IsFlat: true
+        );
 
     private SeamSide Moved(SeamSide side) => _partOf.TryGetValue(side.Edge, out var piece) ? side with { Piece = piece } : side;
 
@@ -100,7 +110,10 @@ internal sealed class SheetSplit
         }
 
         var outline = lines.Closed(kept);
-        var allowances = outline.Names.ToDictionary(name => name, name => EdgeNames.IsPartOf(name, "join") ? join.Value : AllowanceOf(whole, name));
+        var allowances = outline.Names.ToDictionary(
+            name => name,
+            name => EdgeNames.IsPartOf(name, "join") ? join.Value : AllowanceOf(whole, name)
+        );
         var cutAs = lines.CutOf(whole.CutLine, part, join.Value);
         var cut = cutAs ?? OutlineOffset.Offset(outline, allowances);
         return whole with
@@ -110,7 +123,10 @@ internal sealed class SheetSplit
             StitchLine = outline,
             Allowances = allowances,
             CutAs = cutAs,
-            CutWidth = part == "middle" ? middle : CutSize.SideAcross(whole.StitchLine, whole.CutWidth, middle, join, name => AllowanceOf(whole, name), cut),
+            CutWidth =
+                part == "middle"
+                    ? middle
+                    : CutSize.SideAcross(whole.StitchLine, whole.CutWidth, middle, join, name => AllowanceOf(whole, name), cut),
             CutLength = CutSize.AlongPart(whole.StitchLine, whole.CutLength, outline, cut),
             Folds = [.. Clipped(whole.Folds, part, lines)],
             Marks = [],
@@ -135,7 +151,16 @@ internal sealed class SheetSplit
             var (least, most) = (Length.Min(start.X, end.X), Length.Max(start.X, end.X));
             if (least == most ? least > low && least < high : most > low && least < high)
             {
-                yield return least == most ? fold : fold with { Through = [new(Length.Max(low, Length.Min(high, start.X)), start.Y), new(Length.Max(low, Length.Min(high, end.X)), end.Y)] };
+                yield return least == most
+                    ? fold
+                    : fold with
+                    {
+                        Through =
+                        [
+                            new(Length.Max(low, Length.Min(high, start.X)), start.Y),
+                            new(Length.Max(low, Length.Min(high, end.X)), end.Y),
+                        ],
+                    };
             }
         }
     }

@@ -20,7 +20,10 @@ internal static class StationPlan
     public static ClosedPlan? Plan(CoverSpecification specification, Worked depth, Worked fit, List<Check> checks)
     {
         var unshrunk = specification.MeasuredFrom == MeasuredFrom.OldCover ? 1 / (1 - specification.OldCoverShrinkage.Across) : 1;
-        IReadOnlyList<(Length At, Length Width)> stations = [.. specification.Stations.Select(station => (station.At, station.Width.Times(unshrunk)))];
+        IReadOnlyList<(Length At, Length Width)> stations =
+        [
+            .. specification.Stations.Select(station => (station.At, station.Width.Times(unshrunk))),
+        ];
         var taken = specification.Measures[Measure.Depth];
         if (stations.Count < 2 || !stations[0].At.IsZero)
         {
@@ -39,49 +42,82 @@ internal static class StationPlan
 
         if (stations[^1].At != taken)
         {
-            checks.Add(Check.Error(
-                "stations-off-depth",
-                PartsText.StationsOffDepth(specification.Format.RoundedWithUnit(stations[^1].At), specification.Format.RoundedWithUnit(taken)),
-                "stations",
-                new Mend(PartsText.ToTakeTheLastStation, "measures.depth", specification.Format.RoundedWithUnit(stations[^1].At))));
+            checks.Add(
+                Check.Error(
+                    "stations-off-depth",
+                    PartsText.StationsOffDepth(
+                        specification.Format.RoundedWithUnit(stations[^1].At),
+                        specification.Format.RoundedWithUnit(taken)
+                    ),
+                    "stations",
+                    new Mend(PartsText.ToTakeTheLastStation, "measures.depth", specification.Format.RoundedWithUnit(stations[^1].At))
+                )
+            );
             return null;
         }
 
         var narrow = stations.ToList().FindIndex(station => !(station.Width + fit.Value).IsPositive);
         if (narrow >= 0)
         {
-            checks.Add(Check.Error(
-                "nothing-left",
-                PartsText.NothingLeft(narrow + 1, specification.Format.RoundedWithUnit(stations[narrow].Width + fit.Value)),
-                "fit.width",
-                new Mend(CommonText.ToFitExact, "rules.fit.width", "0")));
+            checks.Add(
+                Check.Error(
+                    "nothing-left",
+                    PartsText.NothingLeft(narrow + 1, specification.Format.RoundedWithUnit(stations[narrow].Width + fit.Value)),
+                    "fit.width",
+                    new Mend(CommonText.ToFitExact, "rules.fit.width", "0")
+                )
+            );
             return null;
         }
 
         var curve = new MonotoneCurve(
-            [.. stations.Select(station => depth.Value.Nanometres * station.At.RatioTo(taken))], [.. stations.Select(station => (station.Width + fit.Value).Nanometres / 2.0)]);
-        return Drawn(curve, stations, Worked.Given("widest station", stations.Max(station => station.Width), QuantitySource.Measure) + fit, fit, depth);
+            [.. stations.Select(station => depth.Value.Nanometres * station.At.RatioTo(taken))],
+            [.. stations.Select(station => (station.Width + fit.Value).Nanometres / 2.0)]
+        );
+        return Drawn(
+            curve,
+            stations,
+            Worked.Given("widest station", stations.Max(station => station.Width), QuantitySource.Measure) + fit,
+            fit,
+            depth
+        );
     }
 
-    private static ClosedPlan Drawn(MonotoneCurve curve, IReadOnlyList<(Length At, Length Width)> stations, Worked widest, Worked fit, Worked depth)
+    private static ClosedPlan Drawn(
+        MonotoneCurve curve,
+        IReadOnlyList<(Length At, Length Width)> stations,
+        Worked widest,
+        Worked fit,
+        Worked depth
+    )
     {
         var spans = stations.Count - 1;
         var middle = widest.Value.Nanometres / 2.0;
         var all = (double)depth.Value.Nanometres;
-        Point OnSide(double y, int side) => new(Length.FromNanometresRounded(middle + (side * curve.At(y))), Length.FromNanometresRounded(y));
+        Point OnSide(double y, int side) =>
+            new(Length.FromNanometresRounded(middle + (side * curve.At(y))), Length.FromNanometresRounded(y));
         Vector Along(double y, int side) => new Vector(side * curve.SlopeAt(y), 1).Unit;
         var parts = new List<Edge> { new("front", OnSide(0, -1), OnSide(0, 1)) };
         for (var span = 0; span < spans; span++)
         {
             var (from, to) = (curve.Places[span], curve.Places[span + 1]);
-            parts.AddRange(SmoothCurve.Arcs("right", t => OnSide(from + (t * (to - from)), 1), t => Along(from + (t * (to - from)), 1), PartsBetween));
+            parts.AddRange(
+                SmoothCurve.Arcs("right", t => OnSide(from + (t * (to - from)), 1), t => Along(from + (t * (to - from)), 1), PartsBetween)
+            );
         }
 
         parts.Add(new("back", OnSide(all, 1), OnSide(all, -1)));
         for (var span = spans - 1; span >= 0; span--)
         {
             var (from, to) = (curve.Places[span + 1], curve.Places[span]);
-            parts.AddRange(SmoothCurve.Arcs("left", t => OnSide(from + (t * (to - from)), -1), t => -1 * Along(from + (t * (to - from)), -1), PartsBetween));
+            parts.AddRange(
+                SmoothCurve.Arcs(
+                    "left",
+                    t => OnSide(from + (t * (to - from)), -1),
+                    t => -1 * Along(from + (t * (to - from)), -1),
+                    PartsBetween
+                )
+            );
         }
 
         var outline = new Outline(SmoothCurve.Closed(parts));

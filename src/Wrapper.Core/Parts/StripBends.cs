@@ -7,7 +7,12 @@ namespace Wrapper.Core.Parts;
 internal static class StripBends
 {
     /// <summary>The bends of a strip along these stretches, the first of which begins so far from the strip's left end.</summary>
-    public static (IReadOnlyList<Fold> Folds, IReadOnlyList<Roll> Rolls) Of(PlanPerimeter perimeter, IReadOnlyList<PlanSpan> spans, Length start, Length height)
+    public static (IReadOnlyList<Fold> Folds, IReadOnlyList<Roll> Rolls) Of(
+        PlanPerimeter perimeter,
+        IReadOnlyList<PlanSpan> spans,
+        Length start,
+        Length height
+    )
     {
         var folds = new List<Fold>();
         var rolls = new List<Roll>();

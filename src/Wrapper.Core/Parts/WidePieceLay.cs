@@ -59,28 +59,62 @@ internal sealed class WidePieceLay
             case PlateLay.Turned when canTurn:
                 return chosen.Value;
             case null when canTurn || canJoin:
-                _checks.Add(Check.Warning("piece-wider-than-cloth", TooWide(usable) + (canTurn ? WidePieceLayText.PieceWiderThanCloth : WidePieceLayText.PieceWiderThanClothItIsJoined), "plates", [.. Offers(canTurn, canJoin)]) with
-                { Concerns = CheckConcern.Cloth, Brief = canTurn ? WidePieceLayText.PlatesTurned : WidePieceLayText.PlatesJoined });
+                _checks.Add(
+                    Check.Warning(
+                        "piece-wider-than-cloth",
+                        TooWide(usable) + (canTurn ? WidePieceLayText.PieceWiderThanCloth : WidePieceLayText.PieceWiderThanClothItIsJoined),
+                        "plates",
+                        [.. Offers(canTurn, canJoin)]
+                    ) with
+                    {
+                        Concerns = CheckConcern.Cloth,
+                        Brief = canTurn ? WidePieceLayText.PlatesTurned : WidePieceLayText.PlatesJoined,
+                    }
+                );
                 return canTurn ? PlateLay.Turned : PlateLay.MiddleAndSides;
             default:
-                _checks.Add(Check.Error("piece-wider-than-cloth", TooWide(usable) + (canTurn || canJoin ? WidePieceLayText.PieceWiderThanClothAsChosenIt : WidePieceLayText.PieceWiderThanClothTurnedOrJoined), "plates", [.. Offers(canTurn, canJoin)]) with { Concerns = CheckConcern.Cloth });
+                _checks.Add(
+                    Check.Error(
+                        "piece-wider-than-cloth",
+                        TooWide(usable)
+                            + (
+                                canTurn || canJoin
+                                    ? WidePieceLayText.PieceWiderThanClothAsChosenIt
+                                    : WidePieceLayText.PieceWiderThanClothTurnedOrJoined
+                            ),
+                        "plates",
+                        [.. Offers(canTurn, canJoin)]
+                    ) with
+                    {
+                        Concerns = CheckConcern.Cloth,
+                    }
+                );
                 return PlateLay.Straight;
         }
     }
 
     private string TooWide(Length usable) =>
-        WidePieceLayText.ThePieceIsCutWidthWide(_piece, _specification.Format.RoundedWithUnit(_width), _specification.Format.RoundedWithUnit(usable));
+        WidePieceLayText.ThePieceIsCutWidthWide(
+            _piece,
+            _specification.Format.RoundedWithUnit(_width),
+            _specification.Format.RoundedWithUnit(usable)
+        );
 
     private PlateLay Turned()
     {
         if (_specification.OneWay)
         {
-            _checks.Add(Check.Error(
-                "turned-on-nap",
-                WidePieceLayText.TurnedOnNap(_piece),
-                "plates",
-                new Mend(WidePieceLayText.ToLayItStraight, "options.plates", "straight")) with
-            { Concerns = CheckConcern.Cloth });
+            _checks.Add(
+                Check.Error(
+                    "turned-on-nap",
+                    WidePieceLayText.TurnedOnNap(_piece),
+                    "plates",
+                    new Mend(WidePieceLayText.ToLayItStraight, "options.plates", "straight")
+                ) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                }
+            );
         }
 
         return PlateLay.Turned;

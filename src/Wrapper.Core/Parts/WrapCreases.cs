@@ -25,5 +25,6 @@ internal static class WrapCreases
         ];
     }
 
-    private static Fold Line(string name, Length fromX, Length fromY, Length toX, Length toY) => new(name, [new Point(fromX, fromY), new Point(toX, toY)]);
+    private static Fold Line(string name, Length fromX, Length fromY, Length toX, Length toY) =>
+        new(name, [new Point(fromX, fromY), new Point(toX, toY)]);
 }

@@ -72,7 +72,10 @@ public sealed record Draft
 
         foreach (var notion in Notions)
         {
-            yield return new($"{notion.Kind.Word()}.length", $"{notion.Name}, length", notion.Length, notion.Quantity, IsCutSize: false) { IsOpening = notion.Kind == NotionKind.ZipOpening };
+            yield return new($"{notion.Kind.Word()}.length", $"{notion.Name}, length", notion.Length, notion.Quantity, IsCutSize: false)
+            {
+                IsOpening = notion.Kind == NotionKind.ZipOpening,
+            };
             if (notion.Width is { } width)
             {
                 yield return new($"{notion.Kind.Word()}.width", $"{notion.Name}, width", width, 1, IsCutSize: false);

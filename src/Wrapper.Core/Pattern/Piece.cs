@@ -90,7 +90,11 @@ public sealed record Piece
     public string? ClothKey { get; init; }
 
     /// <summary>What each copy of a cover is, copy by copy.</summary>
-    public IReadOnlyList<PieceRole> CopyRoles { get => _copyRoles ?? PieceRole.Usual(Kind, PerCover); init => _copyRoles = value; }
+    public IReadOnlyList<PieceRole> CopyRoles
+    {
+        get => _copyRoles ?? PieceRole.Usual(Kind, PerCover);
+        init => _copyRoles = value;
+    }
 
     /// <summary>What its copies are, each role once.</summary>
     public IReadOnlyList<PieceRole> Roles => [.. CopyRoles.Distinct()];
@@ -134,7 +138,8 @@ public sealed record Piece
     public (decimal Across, decimal Along) StretchedTo { get; init; } = (1, 1);
 
     /// <summary>A place of the stitch line where it is found on the cloth.</summary>
-    public Point OnCloth(Point point) => StretchedTo == (1, 1) ? point : new(point.X.Times(StretchedTo.Across), point.Y.Times(StretchedTo.Along));
+    public Point OnCloth(Point point) =>
+        StretchedTo == (1, 1) ? point : new(point.X.Times(StretchedTo.Across), point.Y.Times(StretchedTo.Along));
 
     /// <summary>The stitch line where it is found on the cloth.</summary>
     public Outline StitchLineOnCloth => Stretching.Of(StitchLine, StretchedTo.Across, StretchedTo.Along);

@@ -9,7 +9,8 @@ public static class PieceCodes
     private const int Letters = 26;
 
     /// <summary>The letter of a cover by its place in the job, from 0: A to Z, then AA.</summary>
-    public static string Letter(int place) => place < Letters ? $"{(char)('A' + place)}" : Letter((place / Letters) - 1) + Letter(place % Letters);
+    public static string Letter(int place) =>
+        place < Letters ? $"{(char)('A' + place)}" : Letter((place / Letters) - 1) + Letter(place % Letters);
 
     /// <summary>The place a letter stands for, from 0; null where the text is no letter of a cover.</summary>
     public static int? PlaceOf(string? letter)
@@ -40,5 +41,10 @@ public static class PieceCodes
 
     /// <summary>The codes of a draft’s pieces by their keys.</summary>
     public static IReadOnlyDictionary<string, string> Of(Draft draft, string letter) =>
-        draft.Pieces.Select((piece, place) => (piece.Key, Code: string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{letter}{place + 1}"))).ToDictionary(coded => coded.Key, coded => coded.Code);
+        draft
+            .Pieces.Select(
+                (piece, place) =>
+                    (piece.Key, Code: string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{letter}{place + 1}"))
+            )
+            .ToDictionary(coded => coded.Key, coded => coded.Code);
 }

@@ -87,8 +87,31 @@ public sealed record PieceRole(string Word)
     /// <summary>Every role, in the order they are offered.</summary>
     public static IReadOnlyList<PieceRole> All { get; } =
     [
-        Top, Bottom, Panel, Wrap, FaceFront, FaceBack, Outer, Inner, Boxing, ZipBoxing, Piping, Wall, Side, Strip, Skirt, Band, End, Block,
-        Medallion, Facing, Lining, Interlining, Padding, Tie, Strap,
+        Top,
+        Bottom,
+        Panel,
+        Wrap,
+        FaceFront,
+        FaceBack,
+        Outer,
+        Inner,
+        Boxing,
+        ZipBoxing,
+        Piping,
+        Wall,
+        Side,
+        Strip,
+        Skirt,
+        Band,
+        End,
+        Block,
+        Medallion,
+        Facing,
+        Lining,
+        Interlining,
+        Padding,
+        Tie,
+        Strap,
     ];
 
     private static readonly Dictionary<string, PieceRole> ByWord = All.ToDictionary(role => role.Word);
@@ -97,7 +120,12 @@ public sealed record PieceRole(string Word)
     public static PieceRole? Find(string word) => ByWord.GetValueOrDefault(word);
 
     /// <summary>What it is called: “top”, “zip boxing”, “front face”.</summary>
-    public string Label => this == FaceFront ? "front face" : this == FaceBack ? "back face" : this == Outer ? "outer layer" : this == Inner ? "inner layer" : Word.Replace('-', ' ');
+    public string Label =>
+        this == FaceFront ? "front face"
+        : this == FaceBack ? "back face"
+        : this == Outer ? "outer layer"
+        : this == Inner ? "inner layer"
+        : Word.Replace('-', ' ');
 
     /// <summary>It never takes the cover's own cloth: it is cut from what is given to it, or from none of the job's.</summary>
     public bool HasItsOwn => this == Lining || this == Interlining || this == Facing || this == Padding;
@@ -114,21 +142,23 @@ public sealed record PieceRole(string Word)
     /// <summary>The roles of the copies of a piece in one cover: of faces that lie over each other the first half is the upper.</summary>
     /// <param name="kind">What the piece is.</param>
     /// <param name="copies">How many there are in one cover.</param>
-    public static IReadOnlyList<PieceRole> Usual(PieceKind kind, int copies) => kind switch
-    {
-        PieceKind.Plate or PieceKind.Panel => Halves(Top, Bottom, copies),
-        PieceKind.Top => copies > 1 ? Halves(Top, Bottom, copies) : [Top],
-        PieceKind.Face => copies > 1 ? Halves(FaceFront, FaceBack, copies) : [FaceFront],
-        _ => [.. Enumerable.Repeat(Of(kind), copies)],
-    };
+    public static IReadOnlyList<PieceRole> Usual(PieceKind kind, int copies) =>
+        kind switch
+        {
+            PieceKind.Plate or PieceKind.Panel => Halves(Top, Bottom, copies),
+            PieceKind.Top => copies > 1 ? Halves(Top, Bottom, copies) : [Top],
+            PieceKind.Face => copies > 1 ? Halves(FaceFront, FaceBack, copies) : [FaceFront],
+            _ => [.. Enumerable.Repeat(Of(kind), copies)],
+        };
 
     /// <summary>Copies of which the first half is one thing and the second the other.</summary>
     public static IReadOnlyList<PieceRole> Halves(PieceRole first, PieceRole second, int copies) =>
         [.. Enumerable.Repeat(first, (copies + 1) / 2), .. Enumerable.Repeat(second, copies / 2)];
 
-    private static PieceRole Of(PieceKind kind) => kind switch
-    {
-        PieceKind.Layer => Padding,
-        _ => ByWord[kind.Word()],
-    };
+    private static PieceRole Of(PieceKind kind) =>
+        kind switch
+        {
+            PieceKind.Layer => Padding,
+            _ => ByWord[kind.Word()],
+        };
 }

@@ -25,7 +25,9 @@ public static class PlacesRound
     /// <param name="piece">The piece.</param>
     /// <param name="copies">Its copies, from 1.</param>
     public static IReadOnlyList<string> Of(Piece piece, IEnumerable<int> copies) =>
-        piece.CopyPlaces.Count == 0 ? [] : [.. copies.Select(copy => piece.CopyPlaces[copy - 1]).Order().Select(place => NamesOf(piece)[place])];
+        piece.CopyPlaces.Count == 0
+            ? []
+            : [.. copies.Select(copy => piece.CopyPlaces[copy - 1]).Order().Select(place => NamesOf(piece)[place])];
 
     private static string[] NamesOf(Piece piece) => piece.Kind == PieceKind.Strip ? Corners : Sides;
 }

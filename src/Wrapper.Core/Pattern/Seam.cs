@@ -45,5 +45,7 @@ public sealed record Seam(string Id, SeamSide First, SeamSide Second, Caught? Ta
     /// <param name="first">The piece of the first side.</param>
     /// <param name="second">The piece of the second side.</param>
     public bool RunsAlike(Piece first, Piece second) =>
-        first.Use == PieceUse.Applied || second.Use == PieceUse.Applied || first.LiesTurnedOver(First.Copy) != second.LiesTurnedOver(Second.Copy);
+        first.Use == PieceUse.Applied
+        || second.Use == PieceUse.Applied
+        || first.LiesTurnedOver(First.Copy) != second.LiesTurnedOver(Second.Copy);
 }

@@ -11,7 +11,13 @@ namespace Wrapper.Core.Proof;
 /// <param name="Flat">Its corners on the flat, in millimetres of the piece's stitch-line coordinates; turned over for the second of facing copies.</param>
 /// <param name="Corners">The same corners in space.</param>
 /// <param name="Seams">The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge.</param>
-public sealed record FoldedFacet(string Piece, int Copy, IReadOnlyList<(double X, double Y)> Flat, IReadOnlyList<Place> Corners, IReadOnlyList<string?> Seams);
+public sealed record FoldedFacet(
+    string Piece,
+    int Copy,
+    IReadOnlyList<(double X, double Y)> Flat,
+    IReadOnlyList<Place> Corners,
+    IReadOnlyList<string?> Seams
+);
 
 /// <summary>A place where the folded cover does not close: two sides that are sewn together and lie apart.</summary>
 /// <param name="Seam">The seam; null at a crease.</param>
@@ -76,14 +82,29 @@ public sealed record FoldUp
     /// <param name="seams">Their seams.</param>
     /// <param name="thing">What the cover has to measure.</param>
     /// <param name="blocks">Which pieces each block of a pinned cover is cut as.</param>
-    public static FoldUp Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, Expectation thing, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks)
+    public static FoldUp Of(
+        IReadOnlyList<Piece> pieces,
+        IReadOnlyList<Seam> seams,
+        Expectation thing,
+        IReadOnlyDictionary<string, IReadOnlyList<string>> blocks
+    )
     {
         var problems = new List<string>();
         var unequal = LedgerProblems(pieces, seams, problems);
         problems.AddRange(SewnParts.Problems(pieces, seams, thing, blocks));
         if (thing.Cover is not { } expected || seams.Any(seam => seam.Edges.Any(side => !Has(pieces, side))))
         {
-            return new() { Facets = [], Gap = 0, Opening = 0, Size = default, Figures = [], Open = [], UnequalSeams = unequal, Problems = problems };
+            return new()
+            {
+                Facets = [],
+                Gap = 0,
+                Opening = 0,
+                Size = default,
+                Figures = [],
+                Open = [],
+                UnequalSeams = unequal,
+                Problems = problems,
+            };
         }
 
         var net = new FoldNet(pieces, seams);
@@ -105,11 +126,23 @@ public sealed record FoldUp
         var opening = net.Facets.Sum(OpenOf);
         var size = SizeOf([.. placed.Where(facet => !facet.IsLap)]);
         var figures = Measured(pieces, net, placed, opening, size, expected).ToList();
-        problems.AddRange(figures.Where(figure => !figure.Agrees).Select(figure =>
-            ProofText.FoldedToAnotherSize(figure.What, figure.Found, figure.Expected)));
+        problems.AddRange(
+            figures
+                .Where(figure => !figure.Agrees)
+                .Select(figure => ProofText.FoldedToAnotherSize(figure.What, figure.Found, figure.Expected))
+        );
         return new()
         {
-            Facets = [.. placed.Select(facet => new FoldedFacet(facet.Piece, facet.Copy, [.. facet.Corners.Select(corner => (corner.X, corner.Y))], facet.Placed!, [.. facet.Joints.Select(joint => joint?.Seam)]))],
+            Facets =
+            [
+                .. placed.Select(facet => new FoldedFacet(
+                    facet.Piece,
+                    facet.Copy,
+                    [.. facet.Corners.Select(corner => (corner.X, corner.Y))],
+                    facet.Placed!,
+                    [.. facet.Joints.Select(joint => joint?.Seam)]
+                )),
+            ],
             Gap = gap,
             Opening = opening,
             Size = size,
@@ -120,7 +153,14 @@ public sealed record FoldUp
         };
     }
 
-    private static IEnumerable<FoldedFigure> Measured(IReadOnlyList<Piece> pieces, FoldNet net, List<Facet> placed, double opening, Place size, ExpectedCover expected)
+    private static IEnumerable<FoldedFigure> Measured(
+        IReadOnlyList<Piece> pieces,
+        FoldNet net,
+        List<Facet> placed,
+        double opening,
+        Place size,
+        ExpectedCover expected
+    )
     {
         double[] found = [size.X, size.Y, size.Z];
         foreach (var (one, other) in found.Order().Zip(expected.Sizes.Order())) // whichever face the folding began with lies level
@@ -130,8 +170,13 @@ public sealed record FoldUp
 
         var along = Tolerance + (expected.Smooth > 0 ? 0.05 : 0);
         yield return Figure("open edge", opening, expected.Opening, along);
-        var cloth = pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).Sum(piece => piece.PerCover * piece.StitchLine.Area) - net.TrimmedArea;
-        yield return Figure("cloth between stitch lines", cloth, expected.Area, AreaTolerance + expected.Smooth) with { IsArea = true };
+        var cloth =
+            pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).Sum(piece => piece.PerCover * piece.StitchLine.Area)
+            - net.TrimmedArea;
+        yield return Figure("cloth between stitch lines", cloth, expected.Area, AreaTolerance + expected.Smooth) with
+        {
+            IsArea = true,
+        };
         if (placed.Count > 0)
         {
             yield return Figure("way round its first face", LevelFace.Round(placed), expected.Round, along);
@@ -146,7 +191,8 @@ public sealed record FoldUp
     private static FoldedFigure Figure(string what, double found, double expected, double tolerance) =>
         new(what, found, expected, Math.Abs(found - expected) <= tolerance);
 
-    private static bool Has(IReadOnlyList<Piece> pieces, SeamSide side) => pieces.Any(piece => piece.Key == side.Piece && piece.FindLength(side.Edge) is not null);
+    private static bool Has(IReadOnlyList<Piece> pieces, SeamSide side) =>
+        pieces.Any(piece => piece.Key == side.Piece && piece.FindLength(side.Edge) is not null);
 
     /// <summary>The seams whose sides differ, each told with by how much.</summary>
     private static List<string> LedgerProblems(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, List<string> problems)
@@ -217,11 +263,20 @@ public sealed record FoldUp
         for (var side = 0; side < facet.Joints.Length; side++)
         {
             // Each joint is seen from both its sides; the one whose facet comes first in the piece list speaks.
-            if (GapAt(facet, side) is { } gap && !(gap <= Tolerance) && facet.Joints[side] is { Other.Placed: { } other } joint
-                && string.CompareOrdinal($"{facet.Piece} {facet.Copy} {side}", $"{joint.Other.Piece} {joint.Other.Copy} {joint.Side}") < 0)
+            if (
+                GapAt(facet, side) is { } gap
+                && !(gap <= Tolerance)
+                && facet.Joints[side] is { Other.Placed: { } other } joint
+                && string.CompareOrdinal($"{facet.Piece} {facet.Copy} {side}", $"{joint.Other.Piece} {joint.Other.Copy} {joint.Side}") < 0
+            )
             {
                 yield return new(
-                    joint.Seam, facet.Piece, gap, (facet.Placed![side], facet.Placed[(side + 1) % facet.Corners.Length]), (other[(joint.Side + 1) % other.Length], other[joint.Side]));
+                    joint.Seam,
+                    facet.Piece,
+                    gap,
+                    (facet.Placed![side], facet.Placed[(side + 1) % facet.Corners.Length]),
+                    (other[(joint.Side + 1) % other.Length], other[joint.Side])
+                );
             }
         }
     }
@@ -240,7 +295,12 @@ public sealed record FoldUp
     private static Place SizeOf(List<Facet> facets)
     {
         var all = facets.SelectMany(facet => facet.Placed!).ToList();
-        return all.Count == 0 ? default : new(
-            all.Max(place => place.X) - all.Min(place => place.X), all.Max(place => place.Y) - all.Min(place => place.Y), all.Max(place => place.Z) - all.Min(place => place.Z));
+        return all.Count == 0
+            ? default
+            : new(
+                all.Max(place => place.X) - all.Min(place => place.X),
+                all.Max(place => place.Y) - all.Min(place => place.Y),
+                all.Max(place => place.Z) - all.Min(place => place.Z)
+            );
     }
 }

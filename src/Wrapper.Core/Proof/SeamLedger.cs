@@ -14,7 +14,10 @@ public static class SeamLedger
     public static IReadOnlyList<LedgerEntry> Measure(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams)
     {
         var byKey = pieces.ToDictionary(piece => piece.Key);
-        return [.. seams.Select(seam => new LedgerEntry(seam, LengthOf(byKey, seam.FirstSide), LengthOf(byKey, seam.SecondSide), Tolerance))];
+        return
+        [
+            .. seams.Select(seam => new LedgerEntry(seam, LengthOf(byKey, seam.FirstSide), LengthOf(byKey, seam.SecondSide), Tolerance)),
+        ];
     }
 
     /// <summary>How far the two sides of a seam may differ as drafted: what hands sew may differ by more, a drawing may not.</summary>

@@ -15,8 +15,14 @@ internal static class SewnParts
     /// <summary>In square millimetres.</summary>
     private const double Area = 2;
 
-    public static IEnumerable<string> Problems(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, Expectation thing, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks) =>
-        thing.Zones.SelectMany(zone => OfZone(zone, pieces, blocks))
+    public static IEnumerable<string> Problems(
+        IReadOnlyList<Piece> pieces,
+        IReadOnlyList<Seam> seams,
+        Expectation thing,
+        IReadOnlyDictionary<string, IReadOnlyList<string>> blocks
+    ) =>
+        thing
+            .Zones.SelectMany(zone => OfZone(zone, pieces, blocks))
             .Concat(OfSkirt(pieces, thing.Skirt))
             .Concat(OfMedallion(pieces, thing.Medallion))
             .Concat(Unsewn(pieces, seams))
@@ -24,7 +30,11 @@ internal static class SewnParts
             .Concat(OfStrips(pieces));
 
     /// <summary>A zone, with its tucks, lies in its block with the allowance all round: no less, and nothing cut to waste.</summary>
-    private static IEnumerable<string> OfZone(ExpectedZone zone, IReadOnlyList<Piece> pieces, IReadOnlyDictionary<string, IReadOnlyList<string>> blocks)
+    private static IEnumerable<string> OfZone(
+        ExpectedZone zone,
+        IReadOnlyList<Piece> pieces,
+        IReadOnlyDictionary<string, IReadOnlyList<string>> blocks
+    )
     {
         var parts = pieces.Where(piece => blocks.TryGetValue(zone.Zone, out var keys) && keys.Contains(piece.Key)).ToList();
         if (parts.Count == 0)
@@ -33,14 +43,20 @@ internal static class SewnParts
             yield break;
         }
 
-        if (Differs(parts.Sum(part => part.StitchLine.Bounds.Width.Millimetres), zone.Width) || parts.Exists(part => Differs(part.StitchLine.Bounds.Height.Millimetres, zone.Height)))
+        if (
+            Differs(parts.Sum(part => part.StitchLine.Bounds.Width.Millimetres), zone.Width)
+            || parts.Exists(part => Differs(part.StitchLine.Bounds.Height.Millimetres, zone.Height))
+        )
         {
             yield return ProofText.BlockSize(zone.Zone, zone.Width, zone.Height);
         }
 
         foreach (var (edge, allowance) in parts.SelectMany(part => part.Allowances))
         {
-            var asked = EdgeNames.IsPartOf(edge, "join") ? (double?)null : edge is "left" or "right" ? zone.Across : zone.Along;
+            var asked =
+                EdgeNames.IsPartOf(edge, "join") ? (double?)null
+                : edge is "left" or "right" ? zone.Across
+                : zone.Along;
             if (asked is { } least && Differs(allowance.Millimetres, least))
             {
                 yield return ProofText.BlockAllowance(zone.Zone, edge, allowance.Millimetres, least);
@@ -55,8 +71,14 @@ internal static class SewnParts
         {
             yield return expected is null ? ProofText.SkirtUnasked : ProofText.SkirtMissing;
         }
-        else if (skirt is not null && expected is not null
-            && (Differs(skirt.PerCover * skirt.StitchLine.Bounds.Width.Millimetres, expected.Length) || Differs(skirt.StitchLine.Bounds.Height.Millimetres, expected.Drop)))
+        else if (
+            skirt is not null
+            && expected is not null
+            && (
+                Differs(skirt.PerCover * skirt.StitchLine.Bounds.Width.Millimetres, expected.Length)
+                || Differs(skirt.StitchLine.Bounds.Height.Millimetres, expected.Drop)
+            )
+        )
         {
             yield return ProofText.SkirtSize(expected.Length, expected.Drop);
         }
@@ -92,14 +114,21 @@ internal static class SewnParts
     /// <summary>All piped seams of all covers alike, and no lap yet, go into the casing strips as they are joined.</summary>
     private static IEnumerable<string> OfCasing(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams)
     {
-        if (pieces.FirstOrDefault(piece => piece.Use == PieceUse.Casing) is not { } strip || pieces.FirstOrDefault(piece => piece.Use == PieceUse.Cover) is not { } other)
+        if (
+            pieces.FirstOrDefault(piece => piece.Use == PieceUse.Casing) is not { } strip
+            || pieces.FirstOrDefault(piece => piece.Use == PieceUse.Cover) is not { } other
+        )
         {
             yield break;
         }
 
         var byKey = pieces.ToDictionary(piece => piece.Key);
         var covers = other.Quantity / other.PerCover;
-        var runs = covers * seams.Where(seam => seam.Takes == Caught.Piping).Sum(seam => byKey[seam.First.Piece].FindLength(seam.First.Edge)?.Millimetres ?? 0);
+        var runs =
+            covers
+            * seams
+                .Where(seam => seam.Takes == Caught.Piping)
+                .Sum(seam => byKey[seam.First.Piece].FindLength(seam.First.Edge)?.Millimetres ?? 0);
         var given = strip.Quantity * strip.StitchLine.Edges.Max(edge => edge.Length).Millimetres;
         if (given < runs)
         {
@@ -113,8 +142,14 @@ internal static class SewnParts
         foreach (var whole in pieces.Where(piece => piece.IsPieced))
         {
             var strips = pieces.Where(piece => whole.JoinedFrom.Contains(piece.Key)).ToList();
-            var edges = whole.StitchLine.Names.All(edge => !Differs(strips.Sum(strip => strip.StitchLine.FindLength(edge)?.Millimetres ?? 0), whole.LengthOf(edge).Millimetres));
-            if (strips.Exists(strip => strip.Quantity != whole.Quantity) || Math.Abs(strips.Sum(strip => strip.StitchLine.Area) - whole.StitchLine.Area) > Area || !edges)
+            var edges = whole.StitchLine.Names.All(edge =>
+                !Differs(strips.Sum(strip => strip.StitchLine.FindLength(edge)?.Millimetres ?? 0), whole.LengthOf(edge).Millimetres)
+            );
+            if (
+                strips.Exists(strip => strip.Quantity != whole.Quantity)
+                || Math.Abs(strips.Sum(strip => strip.StitchLine.Area) - whole.StitchLine.Area) > Area
+                || !edges
+            )
             {
                 yield return ProofText.StripsDoNotMakeIt(whole.Key);
             }

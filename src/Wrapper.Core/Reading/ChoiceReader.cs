@@ -6,7 +6,14 @@ using Wrapper.Core.Units;
 namespace Wrapper.Core.Reading;
 
 /// <summary>Reads the choices of the make-up; a word that is no choice becomes an error naming it.</summary>
-internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeDefinition shape, ConstructionDefinition construction, LengthUnit unit, List<Check> checks)
+internal sealed class ChoiceReader(
+    CoverInput input,
+    FormDefinition form,
+    ShapeDefinition shape,
+    ConstructionDefinition construction,
+    LengthUnit unit,
+    List<Check> checks
+)
 {
     public Choices Read()
     {
@@ -19,7 +26,11 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
                     checks.Add(Check.Error("unknown-option", ReadingText.UnknownOption(name, string.Join(", ", Choice.Names)), name));
                 }
             }
-            else if ((!construction.Choices.Contains(option) || (option == Choice.Back && !form.MayHaveReadyBack)) && !string.IsNullOrEmpty(input.Options[name]) && input.Options[name] != option.Words[0])
+            else if (
+                (!construction.Choices.Contains(option) || (option == Choice.Back && !form.MayHaveReadyBack))
+                && !string.IsNullOrEmpty(input.Options[name])
+                && input.Options[name] != option.Words[0]
+            )
             {
                 checks.Add(Check.Note("option-without-effect", ReadingText.OptionWithoutEffect(name), name));
             }
@@ -40,7 +51,12 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             RoundedCorners = Words.Read<RoundedCorners>(Word(Choice.RoundedCorners)) ?? RoundedCorners.All,
             EarOnTheRight = Word(Choice.EarSide) == "right",
             ZipOnThreeSides = Word(Choice.ZipSides) == "three-sides",
-            MiddleAndSides = Word(Choice.Join) switch { "middle-and-sides" => true, "equal-widths" => false, _ => null },
+            MiddleAndSides = Word(Choice.Join) switch
+            {
+                "middle-and-sides" => true,
+                "equal-widths" => false,
+                _ => null,
+            },
             Reversible = Word(Choice.Layers) == "reversible",
             HasReadyBack = form.MayHaveReadyBack && Word(Choice.Back) == "ready-sheet",
             InPairs = Word(Choice.Hands) == "pairs",
@@ -64,7 +80,9 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             return word;
         }
 
-        checks.Add(Check.Error("unknown-choice", ReadingText.UnknownChoice(word, choice.Name, string.Join(", ", choice.Words)), choice.Name));
+        checks.Add(
+            Check.Error("unknown-choice", ReadingText.UnknownChoice(word, choice.Name, string.Join(", ", choice.Words)), choice.Name)
+        );
         return null;
     }
 
@@ -79,11 +97,20 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
 
         if (offered.Count > 0 && !offered.Contains(chosen))
         {
-            checks.Add(Check.Error(
-                "choice-not-for-this",
-                ReadingText.ChoiceNotForThis(form.WithArticle, construction.Label.ToLowerInvariant(), choice.Label.ToLowerInvariant(), Spoken(chosen), string.Join(", ", offered.Select(Spoken))),
-                choice.Name,
-                new Mend(ReadingText.ToTakeSpoken(Spoken(offered[0])), $"options.{choice.Name}", offered[0].Word())));
+            checks.Add(
+                Check.Error(
+                    "choice-not-for-this",
+                    ReadingText.ChoiceNotForThis(
+                        form.WithArticle,
+                        construction.Label.ToLowerInvariant(),
+                        choice.Label.ToLowerInvariant(),
+                        Spoken(chosen),
+                        string.Join(", ", offered.Select(Spoken))
+                    ),
+                    choice.Name,
+                    new Mend(ReadingText.ToTakeSpoken(Spoken(offered[0])), $"options.{choice.Name}", offered[0].Word())
+                )
+            );
         }
 
         return chosen;
@@ -104,7 +131,14 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             return share;
         }
 
-        checks.Add(Check.Error("zip-share-out-of-range", ReadingText.ZipShareOutOfRange(text), "zipShare", new Mend(CommonText.ToHalfOfTheWay, "options.zipShare", "0.5")));
+        checks.Add(
+            Check.Error(
+                "zip-share-out-of-range",
+                ReadingText.ZipShareOutOfRange(text),
+                "zipShare",
+                new Mend(CommonText.ToHalfOfTheWay, "options.zipShare", "0.5")
+            )
+        );
         return 0.5m;
     }
 
@@ -122,7 +156,14 @@ internal sealed class ChoiceReader(CoverInput input, FormDefinition form, ShapeD
             return led;
         }
 
-        checks.Add(Check.Error("unreadable", ReadingText.PrintProblem(reading.Problem), name, new Mend(ReadingText.ToCentrePrint, $"options.{name}", "")));
+        checks.Add(
+            Check.Error(
+                "unreadable",
+                ReadingText.PrintProblem(reading.Problem),
+                name,
+                new Mend(ReadingText.ToCentrePrint, $"options.{name}", "")
+            )
+        );
         return Length.Zero;
     }
 

@@ -36,7 +36,10 @@ public sealed record ClothEdge(ClothEdgeKind Kind, Length Depth, bool IsKept)
 public sealed record ClothEdges(ClothEdge Left, ClothEdge Right, ClothEdge Start, ClothEdge End)
 {
     /// <summary>The end with the deeper hem that stays; null where neither has one.</summary>
-    public ClothEdge? Deepest => Start.IsKeptHem && (!End.IsKeptHem || Start.Depth >= End.Depth) ? Start : End.IsKeptHem ? End : null;
+    public ClothEdge? Deepest =>
+        Start.IsKeptHem && (!End.IsKeptHem || Start.Depth >= End.Depth) ? Start
+        : End.IsKeptHem ? End
+        : null;
 
     /// <summary>The other end has a hem that stays too.</summary>
     public bool AreBothHemmed => Start.IsKeptHem && End.IsKeptHem;

@@ -6,10 +6,15 @@ namespace Wrapper.Core.Reading;
 /// <param name="Cloths">The cloths by their keys; empty where the cover is of one cloth that has no key.</param>
 /// <param name="Own">The key of the cover's own cloth; null only where there are no cloths.</param>
 /// <param name="Roles">The keys given to a role, or to a zone by its name; several take turns.</param>
-public sealed record ClothPlan(IReadOnlyDictionary<string, DraftCloth> Cloths, string? Own, IReadOnlyDictionary<string, IReadOnlyList<string>> Roles)
+public sealed record ClothPlan(
+    IReadOnlyDictionary<string, DraftCloth> Cloths,
+    string? Own,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Roles
+)
 {
     /// <summary>No cloth has a key.</summary>
-    public static ClothPlan None { get; } = new(new Dictionary<string, DraftCloth>(), null, new Dictionary<string, IReadOnlyList<string>>());
+    public static ClothPlan None { get; } =
+        new(new Dictionary<string, DraftCloth>(), null, new Dictionary<string, IReadOnlyList<string>>());
 
     /// <summary>The cloths are known by keys.</summary>
     public bool HasKeys => Cloths.Count > 0;
@@ -41,11 +46,16 @@ public sealed record ClothPlan(IReadOnlyDictionary<string, DraftCloth> Cloths, s
     /// <param name="place">Its place among its like, from the front round to the left, from 0.</param>
     public string? KeyOfCloth(PieceRole role, PieceKind kind, IReadOnlyList<string>? zones = null, int place = 0)
     {
-        var given = zones?.Select(zone => Roles.GetValueOrDefault(zone)).FirstOrDefault(keys => keys is not null) ?? Roles.GetValueOrDefault(role.Word)
+        var given = zones?.Select(zone => Roles.GetValueOrDefault(zone)).FirstOrDefault(keys => keys is not null)
+            ?? Roles.GetValueOrDefault(role.Word)
             ?? (role.Wider(kind) is { } wider ? Roles.GetValueOrDefault(wider.Word) : null);
-        return given is not null ? given[place % given.Count] : role.HasItsOwn ? null : Own;
+        return given is not null ? given[place % given.Count]
+            : role.HasItsOwn ? null
+            : Own;
     }
 
-    private string? PiecedWord(PieceRole role, PieceKind kind) => Pieced.ContainsKey(role.Word) ? role.Word
-        : role.Wider(kind) is { } wider && Pieced.ContainsKey(wider.Word) ? wider.Word : null;
+    private string? PiecedWord(PieceRole role, PieceKind kind) =>
+        Pieced.ContainsKey(role.Word) ? role.Word
+        : role.Wider(kind) is { } wider && Pieced.ContainsKey(wider.Word) ? wider.Word
+        : null;
 }

@@ -90,7 +90,10 @@ public sealed record CoverInput
     public string? OwnCloth { get; init; }
 
     /// <summary>The key of the cloth that is the cover's own: as said, else <c>main</c>, else the first; null where none has a key.</summary>
-    public string? OwnKey => OwnCloth is { Length: > 0 } said ? said : Cloths.ContainsKey(UsualKey) ? UsualKey : Cloths.Keys.FirstOrDefault();
+    public string? OwnKey =>
+        OwnCloth is { Length: > 0 } said ? said
+        : Cloths.ContainsKey(UsualKey) ? UsualKey
+        : Cloths.Keys.FirstOrDefault();
 
     /// <summary>The cloths given to roles, by the role's word: keys of <see cref="Cloths"/>, several to take turns.</summary>
     public IReadOnlyDictionary<string, IReadOnlyList<string>> Roles { get; init; } = new Dictionary<string, IReadOnlyList<string>>();

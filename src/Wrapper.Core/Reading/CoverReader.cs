@@ -11,7 +11,11 @@ namespace Wrapper.Core.Reading;
 /// <param name="Unit">The unit of the job as found.</param>
 /// <param name="Checks">Errors and notes of the reading.</param>
 public sealed record CoverReading(
-    CoverSpecification? Specification, IReadOnlyDictionary<Measure, Length> Measures, LengthUnit Unit, IReadOnlyList<Check> Checks)
+    CoverSpecification? Specification,
+    IReadOnlyDictionary<Measure, Length> Measures,
+    LengthUnit Unit,
+    IReadOnlyList<Check> Checks
+)
 {
     /// <summary>The lengths of an outline's corners and a loose cover's zones that could be read, by place in the list and name: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
     public IReadOnlyDictionary<string, Length> ListLengths { get; init; } = new Dictionary<string, Length>();
@@ -53,7 +57,11 @@ internal sealed class CoverReader : Reader
         var shape = form.Shape(_input.Shape);
         if (shape is null)
         {
-            Fail("unknown-shape", ReadingText.UnknownShape(form.WithArticle, _input.Shape, string.Join(", ", form.Shapes.Select(known => known.Id))), "shape");
+            Fail(
+                "unknown-shape",
+                ReadingText.UnknownShape(form.WithArticle, _input.Shape, string.Join(", ", form.Shapes.Select(known => known.Id))),
+                "shape"
+            );
             return new(null, new Dictionary<Measure, Length>(), Unit, Checks);
         }
 
@@ -65,7 +73,16 @@ internal sealed class CoverReader : Reader
         var construction = _input.Construction ?? shape.Constructions[0];
         if (!shape.Constructions.Contains(construction))
         {
-            Fail("unknown-construction", ReadingText.UnknownConstruction(form.WithArticle, shape.Label.ToLowerInvariant(), construction, string.Join(", ", shape.Constructions)), "construction");
+            Fail(
+                "unknown-construction",
+                ReadingText.UnknownConstruction(
+                    form.WithArticle,
+                    shape.Label.ToLowerInvariant(),
+                    construction,
+                    string.Join(", ", shape.Constructions)
+                ),
+                "construction"
+            );
         }
 
         var lists = new ListReader(_input, Unit, Checks);
@@ -79,7 +96,14 @@ internal sealed class CoverReader : Reader
             MeasuredFrom = ReadMeasuredFrom(),
             Construction = construction,
             Rules = new(Unit, rules, job, house, form.RuleVariants),
-            Choices = new ChoiceReader(_input, form, shape, _registered.Constructions.GetValueOrDefault(construction) ?? _registered.Constructions[shape.Constructions[0]], Unit, Checks).Read(),
+            Choices = new ChoiceReader(
+                _input,
+                form,
+                shape,
+                _registered.Constructions.GetValueOrDefault(construction) ?? _registered.Constructions[shape.Constructions[0]],
+                Unit,
+                Checks
+            ).Read(),
             Schools = SchoolReader.Read(_input.Schools, Checks),
             Points = lists.Points(),
             Stations = lists.Stations(),
@@ -119,7 +143,9 @@ internal sealed class CoverReader : Reader
         {
             if (entry.Text is not null && LengthReader.FirstUnit(entry.Text) is { } named)
             {
-                return named.IsImperial() ? LengthUnit.Inch : named == LengthUnit.Centimetre ? LengthUnit.Centimetre : LengthUnit.Millimetre;
+                return named.IsImperial() ? LengthUnit.Inch
+                    : named == LengthUnit.Centimetre ? LengthUnit.Centimetre
+                    : LengthUnit.Millimetre;
             }
         }
 

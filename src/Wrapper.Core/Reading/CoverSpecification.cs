@@ -69,13 +69,20 @@ public sealed record CoverSpecification
     public (decimal Across, decimal Along) OldCoverShrinkage => MeasuredFrom == MeasuredFrom.OldCover ? Shrinkage : (0, 0);
 
     /// <summary>What the cloth loses when it is washed.</summary>
-    public (decimal Across, decimal Along) ClothShrinkage => Cloth is { Shrinkage: var own } && own != (0, 0) ? own : MeasuredFrom == MeasuredFrom.OldCover ? (0, 0) : Shrinkage;
+    public (decimal Across, decimal Along) ClothShrinkage =>
+        Cloth is { Shrinkage: var own } && own != (0, 0) ? own
+        : MeasuredFrom == MeasuredFrom.OldCover ? (0, 0)
+        : Shrinkage;
 
     /// <summary>Pieces are cut so much larger that they come out of the first wash at their size.</summary>
     public bool CutsUnwashed => !IsPrewashed && ClothShrinkage != (0, 0);
 
     /// <summary>The cloth is washed before it is cut.</summary>
-    public bool IsPrewashed { get => Cloth?.IsPrewashed ?? _isPrewashed; init => _isPrewashed = value; }
+    public bool IsPrewashed
+    {
+        get => Cloth?.IsPrewashed ?? _isPrewashed;
+        init => _isPrewashed = value;
+    }
 
     /// <summary>The usable width of the cloth as it lies on the table; null when none is chosen.</summary>
     public required Length? ClothWidth { get; init; }
@@ -90,9 +97,10 @@ public sealed record CoverSpecification
     public ClothPlan Cloths { get; init; } = ClothPlan.None;
 
     /// <summary>How thick the cloth is: as the cover's rule says, else as the cloth does, else the house's rule.</summary>
-    public Worked ClothThickness => Cloth?.Thickness is { } thickness && !Rules.CoverSays(Rule.ClothThickness)
-        ? Worked.Given("thickness of the cloth", thickness, QuantitySource.Cloth)
-        : Rules[Rule.ClothThickness];
+    public Worked ClothThickness =>
+        Cloth?.Thickness is { } thickness && !Rules.CoverSays(Rule.ClothThickness)
+            ? Worked.Given("thickness of the cloth", thickness, QuantitySource.Cloth)
+            : Rules[Rule.ClothThickness];
 
     /// <summary>The cover as a piece of this role sees it: on the cloth that is given to the role, or on none where none is.</summary>
     /// <param name="role">What the piece is.</param>
@@ -135,7 +143,18 @@ public sealed record CoverSpecification
 public sealed record OutlineCorner(Geometry.Point At, Length Rise);
 
 /// <summary>A zone of a loose cover, read.</summary>
-public sealed record Zone(string Name, Length Width, Length Height, IReadOnlySet<string> Tucks, Length FreeTuck, int Count, bool Pair, bool Slanted, bool Strip, IReadOnlyList<string> Piped);
+public sealed record Zone(
+    string Name,
+    Length Width,
+    Length Height,
+    IReadOnlySet<string> Tucks,
+    Length FreeTuck,
+    int Count,
+    bool Pair,
+    bool Slanted,
+    bool Strip,
+    IReadOnlyList<string> Piped
+);
 
 /// <summary>What limits the drop over a stretch of a side, read.</summary>
 public sealed record Obstacle(string Side, Length From, Length Length, Length Drop);

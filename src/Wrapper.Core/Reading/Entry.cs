@@ -12,6 +12,5 @@ public readonly record struct Entry(string? Text, decimal? Millimetres)
     public static Entry Number(decimal millimetres) => new(null, millimetres);
 
     /// <summary>The entry as a person would see it.</summary>
-    public override string ToString() =>
-        Text ?? Millimetres?.ToString("0.######", System.Globalization.CultureInfo.InvariantCulture) ?? "";
+    public override string ToString() => Text ?? Millimetres?.ToString("0.######", System.Globalization.CultureInfo.InvariantCulture) ?? "";
 }

@@ -34,7 +34,9 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     {
         var definition = Definition(measure);
         var taken = specification.MeasuredFrom == MeasuredFrom.OldCover ? Unshrunk(Taken(definition), definition) : Taken(definition);
-        return (taken.DividedByPi().Named("diameter, from the way round") + Wadding(MeasureAxis.Width) + Added(MeasureAxis.Width)).Named("finished diameter");
+        return (taken.DividedByPi().Named("diameter, from the way round") + Wadding(MeasureAxis.Width) + Added(MeasureAxis.Width)).Named(
+            "finished diameter"
+        );
     }
 
     /// <summary>A measure that keeps its size whatever the fit: as taken, or nothing when it is not.</summary>
@@ -68,7 +70,14 @@ internal sealed class FinishedSizes(CoverSpecification specification)
             var faces = (layer.How, axis) switch
             {
                 (PaddingHow.Top or PaddingHow.OverEdges, MeasureAxis.Thickness) => 1,
-                (PaddingHow.TopAndBottom or PaddingHow.FrontWrap or PaddingHow.AllOver or PaddingHow.WoundWidth or PaddingHow.WoundDepth, MeasureAxis.Thickness) => 2,
+                (
+                    PaddingHow.TopAndBottom
+                        or PaddingHow.FrontWrap
+                        or PaddingHow.AllOver
+                        or PaddingHow.WoundWidth
+                        or PaddingHow.WoundDepth,
+                    MeasureAxis.Thickness
+                ) => 2,
                 (PaddingHow.FrontWrap, MeasureAxis.Depth) => 1,
                 (PaddingHow.AllOver or PaddingHow.OverEdges, MeasureAxis.Width or MeasureAxis.Depth) => 2,
                 (PaddingHow.WoundWidth, MeasureAxis.Width) or (PaddingHow.WoundDepth, MeasureAxis.Depth) => 2,
@@ -118,13 +127,14 @@ internal sealed class FinishedSizes(CoverSpecification specification)
         return share == 0 ? taken : taken.DividedBy(1 - share);
     }
 
-    private Worked Fit(MeasureAxis axis) => axis switch
-    {
-        MeasureAxis.Width => specification.Rules[Rule.FitWidth],
-        MeasureAxis.Depth => specification.Rules[Rule.FitDepth],
-        MeasureAxis.Thickness => specification.Rules[Rule.FitThickness],
-        _ => Worked.Zero,
-    };
+    private Worked Fit(MeasureAxis axis) =>
+        axis switch
+        {
+            MeasureAxis.Width => specification.Rules[Rule.FitWidth],
+            MeasureAxis.Depth => specification.Rules[Rule.FitDepth],
+            MeasureAxis.Thickness => specification.Rules[Rule.FitThickness],
+            _ => Worked.Zero,
+        };
 
     private Worked Corrected(MeasureAxis axis)
     {
@@ -133,7 +143,11 @@ internal sealed class FinishedSizes(CoverSpecification specification)
         {
             var sides = (axis, correction.Side) switch
             {
-                (MeasureAxis.Width, "left" or "right") or (MeasureAxis.Depth, "front" or "back") or (MeasureAxis.Thickness, "top" or "bottom") => 1,
+
+                (MeasureAxis.Width, "left" or "right")
+                or
+                (MeasureAxis.Depth, "front" or "back")
+                or (MeasureAxis.Thickness, "top" or "bottom") => 1,
                 (MeasureAxis.Width or MeasureAxis.Depth, "all") => 2,
                 _ => 0,
             };

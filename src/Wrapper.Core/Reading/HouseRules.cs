@@ -14,7 +14,12 @@ public static class HouseRules
         var rules = new Dictionary<Rule, Length>();
         foreach (var (name, text) in texts)
         {
-            if (Rule.All.TryGetValue(name, out var rule) && LengthReader.Read(text, unit).Length is { } length && length >= rule.Least && length <= rule.Most)
+            if (
+                Rule.All.TryGetValue(name, out var rule)
+                && LengthReader.Read(text, unit).Length is { } length
+                && length >= rule.Least
+                && length <= rule.Most
+            )
             {
                 rules[rule] = length;
             }

@@ -33,7 +33,10 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         for (var i = 0; i < input.Points.Count; i++)
         {
             var point = input.Points[i];
-            var (across, back) = (Read(point.X, $"Point {i + 1}, across", "points"), Read(point.Y, $"Point {i + 1}, front to back", "points"));
+            var (across, back) = (
+                Read(point.X, $"Point {i + 1}, across", "points"),
+                Read(point.Y, $"Point {i + 1}, front to back", "points")
+            );
             var rise = point.Rise is { } bulge ? Read(bulge, $"Point {i + 1}, rise", "points") ?? Length.Zero : Length.Zero;
             Keep("points", i, "x", across);
             Keep("points", i, "y", back);
@@ -58,7 +61,10 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         for (var i = 0; i < input.Stations.Count; i++)
         {
             var station = input.Stations[i];
-            if (Read(station.At, $"Station {i + 1}, from the front", "stations") is { } at && Read(station.Width, $"Station {i + 1}, width", "stations") is { } width)
+            if (
+                Read(station.At, $"Station {i + 1}, from the front", "stations") is { } at
+                && Read(station.Width, $"Station {i + 1}, width", "stations") is { } width
+            )
             {
                 if (at.IsNegative || !width.IsPositive)
                 {
@@ -96,13 +102,39 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
 
             var free = zone.FreeTuck is { } gap ? Read(gap, $"{name}, free gap", "zones") ?? Length.Zero : (Length?)null;
             var (across, up) = (
-                Twice(zone.Width, zone.SecondWidth, zone.ReadingUse, new("zones", $"zones.{i}.width", $"zones.{i}.secondWidth"), (name, "width")),
-                Twice(zone.Height, zone.SecondHeight, zone.ReadingUse, new("zones", $"zones.{i}.height", $"zones.{i}.secondHeight"), (name, "height")));
+                Twice(
+                    zone.Width,
+                    zone.SecondWidth,
+                    zone.ReadingUse,
+                    new("zones", $"zones.{i}.width", $"zones.{i}.secondWidth"),
+                    (name, "width")
+                ),
+                Twice(
+                    zone.Height,
+                    zone.SecondHeight,
+                    zone.ReadingUse,
+                    new("zones", $"zones.{i}.height", $"zones.{i}.secondHeight"),
+                    (name, "height")
+                )
+            );
             Keep("zones", i, "width", across);
             Keep("zones", i, "height", up);
             if (across is { } width && up is { } height)
             {
-                zones.Add(new(name, width, height, zone.Tucks.ToHashSet(), free ?? MeasureReader.Longest, Math.Clamp(zone.Count, 1, 100), zone.Pair, zone.Slanted, zone.Strip, zone.Piped));
+                zones.Add(
+                    new(
+                        name,
+                        width,
+                        height,
+                        zone.Tucks.ToHashSet(),
+                        free ?? MeasureReader.Longest,
+                        Math.Clamp(zone.Count, 1, 100),
+                        zone.Pair,
+                        zone.Slanted,
+                        zone.Strip,
+                        zone.Piped
+                    )
+                );
             }
         }
 
@@ -124,9 +156,11 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
             {
                 Fail("unknown-choice", ReadingText.UnknownObstacleSide(i + 1, obstacle.Side, string.Join(", ", Sides)), "obstacles");
             }
-            else if (Read(obstacle.From, $"Obstacle {i + 1}, from", "obstacles") is { IsNegative: false } from
+            else if (
+                Read(obstacle.From, $"Obstacle {i + 1}, from", "obstacles") is { IsNegative: false } from
                 && Positive(obstacle.Length, $"Obstacle {i + 1}, length", "obstacles") is { } length
-                && Positive(obstacle.Drop, $"Obstacle {i + 1}, drop", "obstacles") is { } drop)
+                && Positive(obstacle.Drop, $"Obstacle {i + 1}, drop", "obstacles") is { } drop
+            )
             {
                 obstacles.Add(new(obstacle.Side!, from, length, drop));
             }
@@ -166,13 +200,21 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         {
             if (!CorrectionSides.Contains(correction.Side))
             {
-                Fail("unknown-choice", ReadingText.UnknownCorrectionSide(correction.Side, string.Join(", ", CorrectionSides)), "corrections");
+                Fail(
+                    "unknown-choice",
+                    ReadingText.UnknownCorrectionSide(correction.Side, string.Join(", ", CorrectionSides)),
+                    "corrections"
+                );
             }
             else if (Read(correction.By, $"Correction, {correction.Side}", "corrections") is { } by)
             {
                 if (by.Abs() > Length.FromMillimetres(200m))
                 {
-                    Fail("correction-out-of-range", ReadingText.CorrectionOutOfRange(LengthFormat.For(unit).RoundedWithUnit(by)), "corrections");
+                    Fail(
+                        "correction-out-of-range",
+                        ReadingText.CorrectionOutOfRange(LengthFormat.For(unit).RoundedWithUnit(by)),
+                        "corrections"
+                    );
                 }
 
                 corrections.Add(new(correction.Side!, by));
@@ -203,7 +245,10 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
     /// <summary>What a zone's length comes to with its second reading, where there is one.</summary>
     private Length? Twice(Entry first, Entry? second, string? use, TwoReadings.Place place, (string Zone, string Side) of) =>
         Positive(first, $"{of.Zone}, {of.Side}", place.Measure) is not { } read ? null
-        : second is not { } again || string.IsNullOrWhiteSpace(again.ToString()) || Positive(again, $"{of.Zone}, {of.Side}, second reading", place.Measure) is not { } other ? read
+        : second is not { } again
+        || string.IsNullOrWhiteSpace(again.ToString())
+        || Positive(again, $"{of.Zone}, {of.Side}, second reading", place.Measure) is not { } other
+            ? read
         : new TwoReadings(unit, checks).Holding(read, other, again.ToString(), $"{of.Zone.ToLowerInvariant()}’s {of.Side}", use, place);
 
     private Length? Positive(Entry entry, string label, string measure)

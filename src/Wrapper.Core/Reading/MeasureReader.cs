@@ -17,11 +17,19 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
         var measures = new Dictionary<Measure, Length>();
         foreach (var definition in shape.Measures)
         {
-            if (!input.Measures.TryGetValue(definition.Name, out var entry) || (entry.Text is not null && string.IsNullOrWhiteSpace(entry.Text)))
+            if (
+                !input.Measures.TryGetValue(definition.Name, out var entry)
+                || (entry.Text is not null && string.IsNullOrWhiteSpace(entry.Text))
+            )
             {
                 if (!definition.Optional && definition.Rule is null)
                 {
-                    Checks.Add(Check.Error("measure-missing", ReadingText.MeasureMissing(definition.Label), definition.Name) with { Concerns = CheckConcern.Untaken });
+                    Checks.Add(
+                        Check.Error("measure-missing", ReadingText.MeasureMissing(definition.Label), definition.Name) with
+                        {
+                            Concerns = CheckConcern.Untaken,
+                        }
+                    );
                 }
             }
             else if (ReadLength(entry, definition.Name, definition.Label) is { } length && IsMeasurable(length, definition))
@@ -47,8 +55,12 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
     /// <summary>The measure that two readings give; when they differ by more than a hand's unsteadiness it is said.</summary>
     private Length Reconciled(Length first, MeasureDefinition definition)
     {
-        if (!input.SecondReadings.TryGetValue(definition.Name, out var entry) || string.IsNullOrWhiteSpace(entry.ToString())
-            || ReadLength(entry, definition.Name, $"{definition.Label}, second reading") is not { } second || !IsMeasurable(second, definition))
+        if (
+            !input.SecondReadings.TryGetValue(definition.Name, out var entry)
+            || string.IsNullOrWhiteSpace(entry.ToString())
+            || ReadLength(entry, definition.Name, $"{definition.Label}, second reading") is not { } second
+            || !IsMeasurable(second, definition)
+        )
         {
             return first;
         }
@@ -59,7 +71,8 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
             entry.ToString(),
             definition.Label.ToLowerInvariant(),
             input.ReadingUse.GetValueOrDefault(definition.Name),
-            new(definition.Name, $"measures.{definition.Name}", $"secondReadings.{definition.Name}"));
+            new(definition.Name, $"measures.{definition.Name}", $"secondReadings.{definition.Name}")
+        );
     }
 
     private bool IsMeasurable(Length length, MeasureDefinition definition)
@@ -80,17 +93,27 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
         }
         else if (length > Longest)
         {
-            Checks.Add(Check.Error("measure-huge", ReadingText.MeasureOver20Metres(definition.Label), definition.Name, UnitMends(definition, length)));
+            Checks.Add(
+                Check.Error(
+                    "measure-huge",
+                    ReadingText.MeasureOver20Metres(definition.Label),
+                    definition.Name,
+                    UnitMends(definition, length)
+                )
+            );
         }
         else
         {
             if (length < definition.LikelyLeast || length > definition.LikelyMost)
             {
-                Checks.Add(Check.Warning(
-                    "unlikely-measure",
-                    ReadingText.UnlikelyMeasure(definition.Label, format.RoundedWithUnit(length), Article(form)),
-                    definition.Name,
-                    UnitMends(definition, length)));
+                Checks.Add(
+                    Check.Warning(
+                        "unlikely-measure",
+                        ReadingText.UnlikelyMeasure(definition.Label, format.RoundedWithUnit(length), Article(form)),
+                        definition.Name,
+                        UnitMends(definition, length)
+                    )
+                );
             }
 
             return true;
@@ -107,10 +130,13 @@ internal sealed class MeasureReader(CoverInput input, FormDefinition form, Lengt
         var entry = input.Measures[definition.Name];
         var typed = entry.Text is { } text ? LengthReader.FirstUnit(text) ?? Unit : LengthUnit.Millimetre;
         var number = read.Nanometres / (decimal)typed.One().Nanometres;
-        LengthUnit[] others = Unit.IsImperial() ? [LengthUnit.Inch, LengthUnit.Foot, LengthUnit.Centimetre, LengthUnit.Millimetre] : [LengthUnit.Centimetre, LengthUnit.Millimetre, LengthUnit.Inch, LengthUnit.Metre];
+        LengthUnit[] others = Unit.IsImperial()
+            ? [LengthUnit.Inch, LengthUnit.Foot, LengthUnit.Centimetre, LengthUnit.Millimetre]
+            : [LengthUnit.Centimetre, LengthUnit.Millimetre, LengthUnit.Inch, LengthUnit.Metre];
         return
         [
-            .. others.Where(unit => unit != typed && Math.Abs(number) < 1_000_000)
+            .. others
+                .Where(unit => unit != typed && Math.Abs(number) < 1_000_000)
                 .Select(unit => (Unit: unit, Length: Length.FromNanometres((long)Math.Round(number * unit.One().Nanometres))))
                 .Where(other => other.Length >= definition.LikelyLeast && other.Length <= definition.LikelyMost)
                 .Select(other => FormattableString.Invariant($"{number:0.####} {other.Unit.Sign()}"))

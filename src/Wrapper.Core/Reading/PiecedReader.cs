@@ -33,7 +33,9 @@ internal sealed class PiecedReader(CoverInput input, LengthUnit unit, List<Check
             }
             else if (said.Parts.Count is < 2 or > MostParts)
             {
-                Checks.Add(Check.Error("pieced-count", ReadingText.PiecedCount(role.Label, said.Parts.Count, MostParts), measure, Whole(measure)));
+                Checks.Add(
+                    Check.Error("pieced-count", ReadingText.PiecedCount(role.Label, said.Parts.Count, MostParts), measure, Whole(measure))
+                );
             }
             else
             {
@@ -54,10 +56,18 @@ internal sealed class PiecedReader(CoverInput input, LengthUnit unit, List<Check
     {
         if (part.Cloth is { Length: > 0 } key && !input.Cloths.ContainsKey(key))
         {
-            Checks.Add(Check.Error("unknown-cloth", ReadingText.UnknownClothOfStrip(key, role.Label, number), measure, Whole(measure)) with { Concerns = CheckConcern.Cloth });
+            Checks.Add(
+                Check.Error("unknown-cloth", ReadingText.UnknownClothOfStrip(key, role.Label, number), measure, Whole(measure)) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                }
+            );
         }
 
-        Length? width = part.Width is { } typed && !string.IsNullOrWhiteSpace(typed.ToString()) ? ReadLength(typed, measure, ReadingText.WidthOfStrip(role.Label, number)) : null;
+        Length? width =
+            part.Width is { } typed && !string.IsNullOrWhiteSpace(typed.ToString())
+                ? ReadLength(typed, measure, ReadingText.WidthOfStrip(role.Label, number))
+                : null;
         if (width is { IsPositive: false })
         {
             Fail("measure-zero", ReadingText.MeasureZero(ReadingText.WidthOfStrip(role.Label, number)), measure);

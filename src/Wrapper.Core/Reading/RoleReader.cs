@@ -74,5 +74,10 @@ internal sealed class RoleReader(CoverInput input, LengthUnit unit, List<Check> 
     }
 
     private void Refuse(string role, string text) =>
-        Checks.Add(Check.Error("unknown-cloth", text, $"roles.{role}", new Mend(ReadingText.ToTheCoversOwnCloth, $"roles.{role}", "")) with { Concerns = CheckConcern.Cloth });
+        Checks.Add(
+            Check.Error("unknown-cloth", text, $"roles.{role}", new Mend(ReadingText.ToTheCoversOwnCloth, $"roles.{role}", "")) with
+            {
+                Concerns = CheckConcern.Cloth,
+            }
+        );
 }

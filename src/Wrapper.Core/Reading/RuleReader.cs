@@ -57,7 +57,16 @@ internal sealed class RuleReader(LengthUnit unit, List<Check> checks) : Reader(u
         if (length < definition.Least || length > definition.Most)
         {
             var format = LengthFormat.For(Unit);
-            Fail("rule-out-of-range", ReadingText.RuleOutOfRange(label, format.RoundedWithUnit(length), format.RoundedWithUnit(definition.Least), format.RoundedWithUnit(definition.Most)), definition.Name);
+            Fail(
+                "rule-out-of-range",
+                ReadingText.RuleOutOfRange(
+                    label,
+                    format.RoundedWithUnit(length),
+                    format.RoundedWithUnit(definition.Least),
+                    format.RoundedWithUnit(definition.Most)
+                ),
+                definition.Name
+            );
         }
         else
         {
@@ -73,7 +82,16 @@ internal sealed class RuleReader(LengthUnit unit, List<Check> checks) : Reader(u
         }
         else
         {
-            Fail("rule-out-of-range", ReadingText.NumberRuleOutOfRange(Capitalised(whose + definition.Label), entry.ToString(), definition.Least, definition.Most), definition.Name);
+            Fail(
+                "rule-out-of-range",
+                ReadingText.NumberRuleOutOfRange(
+                    Capitalised(whose + definition.Label),
+                    entry.ToString(),
+                    definition.Least,
+                    definition.Most
+                ),
+                definition.Name
+            );
         }
     }
 

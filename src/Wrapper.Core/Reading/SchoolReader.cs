@@ -36,7 +36,14 @@ internal static class SchoolReader
         var value = Words.Read<T>(word);
         if (value is null)
         {
-            checks.Add(Check.Error("unknown-school", ReadingText.UnknownSchool(name, word, string.Join(", ", Words.All<T>())), $"schools.{name}", new Mend(ReadingText.ToSchool(Words.All<T>()[0]), $"schools.{name}", Words.All<T>()[0])));
+            checks.Add(
+                Check.Error(
+                    "unknown-school",
+                    ReadingText.UnknownSchool(name, word, string.Join(", ", Words.All<T>())),
+                    $"schools.{name}",
+                    new Mend(ReadingText.ToSchool(Words.All<T>()[0]), $"schools.{name}", Words.All<T>()[0])
+                )
+            );
         }
 
         return value;

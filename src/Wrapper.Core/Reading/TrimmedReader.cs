@@ -13,7 +13,13 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
     private const int MostSeams = 200;
 
     /// <summary>The edges of a block in the open format, each with its name on a stitch line.</summary>
-    private static readonly Dictionary<string, string> Edges = new() { ["bottom"] = "front", ["right"] = "right", ["top"] = "back", ["left"] = "left" };
+    private static readonly Dictionary<string, string> Edges = new()
+    {
+        ["bottom"] = "front",
+        ["right"] = "right",
+        ["top"] = "back",
+        ["left"] = "left",
+    };
 
     /// <summary>The raw edges of each trimmed block; one that cannot be read is told about.</summary>
     public IReadOnlyDictionary<string, Outline> Outlines()
@@ -48,7 +54,11 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
 
         foreach (var seam in input.BlockSeams)
         {
-            if (seam is { Block: { } block, Edge: { } edge, To: { } to, ToEdge: { } toEdge } && Edges.TryGetValue(edge, out var one) && Edges.TryGetValue(toEdge, out var other))
+            if (
+                seam is { Block: { } block, Edge: { } edge, To: { } to, ToEdge: { } toEdge }
+                && Edges.TryGetValue(edge, out var one)
+                && Edges.TryGetValue(toEdge, out var other)
+            )
             {
                 seams.Add((new(block, one), new(to, other)));
             }
@@ -69,11 +79,18 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
             var named = string.IsNullOrEmpty(point.Edge) ? null : Edges.GetValueOrDefault(point.Edge);
             if (named is null && (i == 0 || !string.IsNullOrEmpty(point.Edge)))
             {
-                Fail(i == 0 && string.IsNullOrEmpty(point.Edge) ? ReadingText.TrimmedBegins(block) : ReadingText.UnknownEdge(block, point.Edge!, string.Join(", ", Edges.Keys)));
+                Fail(
+                    i == 0 && string.IsNullOrEmpty(point.Edge)
+                        ? ReadingText.TrimmedBegins(block)
+                        : ReadingText.UnknownEdge(block, point.Edge!, string.Join(", ", Edges.Keys))
+                );
                 return null;
             }
 
-            if (Read(point.X, ReadingText.TrimmedAcross(block, i + 1)) is not { } x || Read(point.Y, ReadingText.TrimmedAlong(block, i + 1)) is not { } y)
+            if (
+                Read(point.X, ReadingText.TrimmedAcross(block, i + 1)) is not { } x
+                || Read(point.Y, ReadingText.TrimmedAlong(block, i + 1)) is not { } y
+            )
             {
                 return null;
             }
@@ -89,9 +106,16 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
             return null;
         }
 
-        List<Edge> edges = [.. distinct.Select((corner, i) => new Edge(corner.Edge, corner.Corner, distinct[(i + 1) % distinct.Count].Corner))];
+        List<Edge> edges =
+        [
+            .. distinct.Select((corner, i) => new Edge(corner.Edge, corner.Corner, distinct[(i + 1) % distinct.Count].Corner)),
+        ];
         var isCrossed = Crossing.Find(edges) is not null;
-        if (isCrossed || edges.Sum(edge => (edge.Start.X.Millimetres * edge.End.Y.Millimetres) - (edge.End.X.Millimetres * edge.Start.Y.Millimetres)) <= 0)
+        if (
+            isCrossed
+            || edges.Sum(edge => (edge.Start.X.Millimetres * edge.End.Y.Millimetres) - (edge.End.X.Millimetres * edge.Start.Y.Millimetres))
+                <= 0
+        )
         {
             Fail(isCrossed ? ReadingText.TrimmedCrosses(block) : ReadingText.TrimmedOtherWay(block));
             return null;

@@ -31,14 +31,28 @@ internal sealed class TwoReadings(LengthUnit unit, List<Check> checks)
         if ((first - second).Abs() > (unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m)))
         {
             var format = LengthFormat.For(unit);
-            checks.Add(Check.Warning(
-                "two-readings-disagree",
-                ReadingText.TwoReadingsDisagree(label, format.RoundedWithUnit((first - second).Abs()), format.Rounded(first), format.RoundedWithUnit(second), use),
-                place.Measure,
-                new Mend(ReadingText.ToKeepFirstOnly(format.Exact(first)), place.Second, ""),
-                new Mend(ReadingText.ToKeepSecondOnly(format.Exact(second)), place.First, typed)));
+            checks.Add(
+                Check.Warning(
+                    "two-readings-disagree",
+                    ReadingText.TwoReadingsDisagree(
+                        label,
+                        format.RoundedWithUnit((first - second).Abs()),
+                        format.Rounded(first),
+                        format.RoundedWithUnit(second),
+                        use
+                    ),
+                    place.Measure,
+                    new Mend(ReadingText.ToKeepFirstOnly(format.Exact(first)), place.Second, ""),
+                    new Mend(ReadingText.ToKeepSecondOnly(format.Exact(second)), place.First, typed)
+                )
+            );
         }
 
-        return use switch { "smaller" => Length.Min(first, second), "mean" => (first + second) / 2, _ => Length.Max(first, second) };
+        return use switch
+        {
+            "smaller" => Length.Min(first, second),
+            "mean" => (first + second) / 2,
+            _ => Length.Max(first, second),
+        };
     }
 }

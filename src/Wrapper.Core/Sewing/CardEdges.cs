@@ -12,7 +12,10 @@ internal sealed class CardEdges(SewingCover cover)
     {
         if (!operation.IsSewing)
         {
-            return [.. operation.Edges.Where(side => cover.Pieces.ContainsKey(side.Piece)).Select(side => Lit(side, isOver: false, from: null))];
+            return
+            [
+                .. operation.Edges.Where(side => cover.Pieces.ContainsKey(side.Piece)).Select(side => Lit(side, isOver: false, from: null)),
+            ];
         }
 
         var lit = new List<LitEdge>();
@@ -37,7 +40,10 @@ internal sealed class CardEdges(SewingCover cover)
             }
 
             lit.AddRange(line.Seam.SecondSide.Select(side => Lit(side, isOver: !isOne, from: null)));
-            at = line.Sewn.IsLoop ? at : isForward ? line.Sewn.End : line.Sewn.Start;
+            at =
+                line.Sewn.IsLoop ? at
+                : isForward ? line.Sewn.End
+                : line.Sewn.Start;
         }
 
         return lit;
@@ -48,14 +54,22 @@ internal sealed class CardEdges(SewingCover cover)
     {
         var (start, end) = cover.Lines.Points.EndsOf(line.Seam.First);
         var (hasStart, hasEnd) = (line.Sewn.Start == start || line.Sewn.End == start, line.Sewn.Start == end || line.Sewn.End == end);
-        return line.Seam.FirstSide.Count() > 1 || hasStart == hasEnd ? null : hasStart ? start : end;
+        return line.Seam.FirstSide.Count() > 1 || hasStart == hasEnd ? null
+            : hasStart ? start
+            : end;
     }
 
     /// <summary>The half of an edge that ends at a point of the cover, in the direction it is sewn where that is known.</summary>
     private LitEdge Half(SeamSide side, int kept, bool isOver, int? from)
     {
         var half = FirstHalf(Lit(side, isOver, kept).Along);
-        return new(PieceCopy.Of(side), side.Edge, isOver, from is not null, from is null || from == kept ? half : [.. half.AsEnumerable().Reverse()]);
+        return new(
+            PieceCopy.Of(side),
+            side.Edge,
+            isOver,
+            from is not null,
+            from is null || from == kept ? half : [.. half.AsEnumerable().Reverse()]
+        );
     }
 
     private static List<Point> FirstHalf(IReadOnlyList<Point> along)
@@ -75,7 +89,9 @@ internal sealed class CardEdges(SewingCover cover)
     private int? Far(SeamSide side, int? from)
     {
         var (start, end) = cover.Lines.Points.EndsOf(side);
-        return from is null || start == end ? from : from == start ? end : start;
+        return from is null || start == end ? from
+            : from == start ? end
+            : start;
     }
 
     /// <param name="side">The edge.</param>
@@ -86,6 +102,12 @@ internal sealed class CardEdges(SewingCover cover)
         var piece = cover.Pieces[side.Piece];
         var (start, end) = cover.Lines.Points.EndsOf(side);
         IReadOnlyList<Point> along = [.. EdgeLine.Of(piece, side.Edge).Select(piece.OnCloth)];
-        return new(PieceCopy.Of(side), side.Edge, isOver, from is not null, from is not null && from != start && from == end ? [.. along.Reverse()] : along);
+        return new(
+            PieceCopy.Of(side),
+            side.Edge,
+            isOver,
+            from is not null,
+            from is not null && from != start && from == end ? [.. along.Reverse()] : along
+        );
     }
 }

@@ -9,13 +9,20 @@ namespace Wrapper.Core.Sewing;
 /// <param name="cover">The cover.</param>
 internal sealed class ClosingOperations(SewingCover cover)
 {
-    private IReadOnlyList<PieceCopy> AllPieces => [.. cover.Draft.Pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).SelectMany(PieceCopy.AllOf)];
+    private IReadOnlyList<PieceCopy> AllPieces =>
+        [.. cover.Draft.Pieces.Where(piece => piece.Use is PieceUse.Cover or PieceUse.Hung).SelectMany(PieceCopy.AllOf)];
 
     /// <summary>It is closed all round but for its way in, and so is turned through it.</summary>
-    public bool IsTurned => !IsOpenBelow && !cover.IsLayered && cover.Lines.All.Any(line => line.Kind == OperationKind.Seam) && cover.Draft.Pieces.Any(piece => piece.Use == PieceUse.Cover);
+    public bool IsTurned =>
+        !IsOpenBelow
+        && !cover.IsLayered
+        && cover.Lines.All.Any(line => line.Kind == OperationKind.Seam)
+        && cover.Draft.Pieces.Any(piece => piece.Use == PieceUse.Cover);
 
     /// <summary>It is open below and held there: a tub, a margin, a band over a pad.</summary>
-    public bool IsOpenBelow => cover.Edge is not null || (cover.Closure is null or Closure.Plain && cover.OpenEdges.Any(path => path.Edges.Any(side => side.Edge is "lower")));
+    public bool IsOpenBelow =>
+        cover.Edge is not null
+        || (cover.Closure is null or Closure.Plain && cover.OpenEdges.Any(path => path.Edges.Any(side => side.Edge is "lower")));
 
     /// <summary>Closing operations of a cover whose seams and hems are these.</summary>
     public IEnumerable<Operation> All(IReadOnlyList<Operation> sewn)
@@ -27,7 +34,10 @@ internal sealed class ClosingOperations(SewingCover cover)
 
         if (IsTried(sewn))
         {
-            yield return Plain(OperationKind.TryOn, IsOpenBelow || cover.IsLayered ? SewingText.TryOnInsideOut : SewingText.TryOn) with { Minutes = cover.Rates.OfTrying };
+            yield return Plain(OperationKind.TryOn, IsOpenBelow || cover.IsLayered ? SewingText.TryOnInsideOut : SewingText.TryOn) with
+            {
+                Minutes = cover.Rates.OfTrying,
+            };
         }
 
         foreach (var corner in sewn.Where(operation => operation.Kind == OperationKind.Corner && IsOpened(operation)))
@@ -59,7 +69,15 @@ internal sealed class ClosingOperations(SewingCover cover)
         }
         else if (Gap is { } byHand && !sewn.Any(operation => operation.Kind == OperationKind.CloseByHand))
         {
-            yield return Plain(OperationKind.CloseByHand, cover.SeamWithGap is { } seam ? SewingText.CloseGapIn(seam, cover.Said(byHand)) : SewingText.CloseGap(cover.Said(byHand))) with { Millimetres = byHand, Minutes = cover.Rates.Of(OperationKind.CloseByHand, byHand, 1), Needs = [SewingText.NeedsHandNeedle] };
+            yield return Plain(
+                OperationKind.CloseByHand,
+                cover.SeamWithGap is { } seam ? SewingText.CloseGapIn(seam, cover.Said(byHand)) : SewingText.CloseGap(cover.Said(byHand))
+            ) with
+            {
+                Millimetres = byHand,
+                Minutes = cover.Rates.Of(OperationKind.CloseByHand, byHand, 1),
+                Needs = [SewingText.NeedsHandNeedle],
+            };
         }
     }
 
@@ -121,8 +139,17 @@ internal sealed class ClosingOperations(SewingCover cover)
             yield break;
         }
 
-        var seams = sewn.Where(operation => operation is { Kind: OperationKind.Seam, Waits: false }).OrderBy(operation => cover.LinesOf(operation).Any(line => line.Seam.Gap.IsPositive) ? 0 : 1).ToList();
-        var holder = seams.FindLast(operation => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).Any(side => side.Edge is "back" or "back-2")) ?? (seams.Count > 0 ? seams[^1] : hems.Count > 0 ? hems[0] : null);
+        var seams = sewn.Where(operation => operation is { Kind: OperationKind.Seam, Waits: false })
+            .OrderBy(operation => cover.LinesOf(operation).Any(line => line.Seam.Gap.IsPositive) ? 0 : 1)
+            .ToList();
+        var holder = seams.FindLast(operation =>
+            cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).Any(side => side.Edge is "back" or "back-2")
+        )
+            ?? (
+                seams.Count > 0 ? seams[^1]
+                : hems.Count > 0 ? hems[0]
+                : null
+            );
         if (holder is null)
         {
             yield break;
@@ -140,21 +167,49 @@ internal sealed class ClosingOperations(SewingCover cover)
     }
 
     /// <summary>What is left open in the last seam, or is a way in of its own, in millimetres; null where a closure or an open edge is the way in.</summary>
-    public double? Gap => cover.Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive)?.Gap.Millimetres ?? cover.Notion(NotionKind.Gap)?.Length.Value.Millimetres;
+    public double? Gap =>
+        cover.Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive)?.Gap.Millimetres
+        ?? cover.Notion(NotionKind.Gap)?.Length.Value.Millimetres;
 
     /// <summary>A filling is put in and closed up; what is open below goes over something that stands.</summary>
-    private bool IsFilled => !cover.IsLayered && ((cover.Closure == Closure.Gap && cover.OpenEdges.Count == 0) || cover.Runs.IsBoxed || cover.Notion(NotionKind.Stuffing) is not null);
+    private bool IsFilled =>
+        !cover.IsLayered
+        && (
+            (cover.Closure == Closure.Gap && cover.OpenEdges.Count == 0)
+            || cover.Runs.IsBoxed
+            || cover.Notion(NotionKind.Stuffing) is not null
+        );
 
     /// <summary>Bedding is not tried on, nor a cloth that only lies; a cube is filled at once.</summary>
     private bool IsTried(IReadOnlyList<Operation> sewn) =>
-        cover.Notion(NotionKind.Stuffing) is null && (cover.Edge is not null || sewn.Any(operation => operation.Kind is OperationKind.Seam or OperationKind.Corner))
-        && (IsFilled || cover.Edge is not null || cover.IsLayered || IsOpenBelow || cover.Runs.IsBoxed || sewn.Any(operation => operation.Kind == OperationKind.Corner)
-            || cover.Lines.All.Any(line => line.Kind is OperationKind.Zip or OperationKind.Tape) && cover.Draft.Pieces.All(piece => piece.Kind != PieceKind.Face));
+        cover.Notion(NotionKind.Stuffing) is null
+        && (cover.Edge is not null || sewn.Any(operation => operation.Kind is OperationKind.Seam or OperationKind.Corner))
+        && (
+            IsFilled
+            || cover.Edge is not null
+            || cover.IsLayered
+            || IsOpenBelow
+            || cover.Runs.IsBoxed
+            || sewn.Any(operation => operation.Kind == OperationKind.Corner)
+            || cover.Lines.All.Any(line => line.Kind is OperationKind.Zip or OperationKind.Tape)
+                && cover.Draft.Pieces.All(piece => piece.Kind != PieceKind.Face)
+        );
 
     /// <summary>The corner was opened out of whole cloth: there is something to trim.</summary>
-    private bool IsOpened(Operation corner) => cover.Lines.All.Any(line => line.Sewn.Id == corner.Seams[0] && cover.Pieces[line.Seam.First.Piece].StitchLine.FindLength(line.Seam.First.Edge) is null);
+    private bool IsOpened(Operation corner) =>
+        cover.Lines.All.Any(line =>
+            line.Sewn.Id == corner.Seams[0] && cover.Pieces[line.Seam.First.Piece].StitchLine.FindLength(line.Seam.First.Edge) is null
+        );
 
-    private static double RimLength(IReadOnlyList<Operation> sewn) => sewn.Where(operation => operation.Waits).Sum(operation => operation.Millimetres ?? 0);
+    private static double RimLength(IReadOnlyList<Operation> sewn) =>
+        sewn.Where(operation => operation.Waits).Sum(operation => operation.Millimetres ?? 0);
 
-    private Operation Plain(OperationKind kind, string text) => new() { Id = kind.Word(), Kind = kind, Pieces = AllPieces, Text = text };
+    private Operation Plain(OperationKind kind, string text) =>
+        new()
+        {
+            Id = kind.Word(),
+            Kind = kind,
+            Pieces = AllPieces,
+            Text = text,
+        };
 }

@@ -23,12 +23,20 @@ internal sealed class ClothNeeds
     }
 
     /// <summary>One of an operation's cloths is like this.</summary>
-    public bool Has(Operation operation, ClothTrait trait) => _traits.Count > 0 && operation.Pieces.Any(piece => _traits.TryGetValue(piece.Piece, out var traits) && traits.Contains(trait));
+    public bool Has(Operation operation, ClothTrait trait) =>
+        _traits.Count > 0 && operation.Pieces.Any(piece => _traits.TryGetValue(piece.Piece, out var traits) && traits.Contains(trait));
 
     /// <summary>All an operation needs: what it is of, and what its cloths ask where a needle is in hand.</summary>
     public IReadOnlyList<string> Of(Operation operation)
     {
-        if (_traits.Count == 0 || !(operation.IsSewing || operation.Kind is OperationKind.Hem or OperationKind.Casing or OperationKind.ApplyPiping or OperationKind.EdgeStitch) || operation.Kind == OperationKind.CloseByHand)
+        if (
+            _traits.Count == 0
+            || !(
+                operation.IsSewing
+                || operation.Kind is OperationKind.Hem or OperationKind.Casing or OperationKind.ApplyPiping or OperationKind.EdgeStitch
+            )
+            || operation.Kind == OperationKind.CloseByHand
+        )
         {
             return operation.Needs;
         }

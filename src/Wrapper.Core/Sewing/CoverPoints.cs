@@ -20,7 +20,9 @@ internal sealed class CoverPoints
         foreach (var seam in seams.Where(seam => seam.FirstGoesOn.Count == 0 && seam.SecondGoesOn.Count == 0))
         {
             var (first, second) = (EndsOf(seam.First), EndsOf(seam.Second));
-            var (start, end) = seam.RunsAlike(pieces[seam.First.Piece], pieces[seam.Second.Piece]) ? (second.Start, second.End) : (second.End, second.Start);
+            var (start, end) = seam.RunsAlike(pieces[seam.First.Piece], pieces[seam.Second.Piece])
+                ? (second.Start, second.End)
+                : (second.End, second.Start);
             _points.Join(first.Start, start);
             _points.Join(first.End, end);
         }
@@ -81,7 +83,9 @@ internal sealed class CoverPoints
         }
 
         var parts = piece.StitchLine.PartsOf(edge);
-        return parts.Count == 0 ? throw new KeyNotFoundException($"The piece {piece.Key} has no edge “{edge}”.") : (parts[0].Start, parts[^1].End);
+        return parts.Count == 0
+            ? throw new KeyNotFoundException($"The piece {piece.Key} has no edge “{edge}”.")
+            : (parts[0].Start, parts[^1].End);
     }
 
     private int Place(SeamSide side, Point at)

@@ -120,7 +120,8 @@ internal sealed class CoverRuns
 
     /// <summary>The strips round this plate come to it one by one.</summary>
     private bool IsParted(int plate) =>
-        plate == FirstPlate && ((HasWalls && _schools.Walls == WallSchool.OneByOne) || (IsBoxed && _schools.Ring == RingSchool.Front && HasClosedRing));
+        plate == FirstPlate
+        && ((HasWalls && _schools.Walls == WallSchool.OneByOne) || (IsBoxed && _schools.Ring == RingSchool.Front && HasClosedRing));
 
     private bool HasClosedRing => _lines.All.Any(line => line.Kind is OperationKind.Zip or OperationKind.Tape);
 
@@ -150,7 +151,8 @@ internal sealed class CoverRuns
         }
 
         var (face, seams) = (_faces.Of(side), _lines.All.Where(line => line.Kind == OperationKind.Seam).Select(line => line.Seam).ToList());
-        return seams.TrueForAll(seam => _faces.Of(seam.First) == face) && seams.Select(seam => _faces.Of(seam.Second)).Distinct().Count(other => other != face) > 1;
+        return seams.TrueForAll(seam => _faces.Of(seam.First) == face)
+            && seams.Select(seam => _faces.Of(seam.Second)).Distinct().Count(other => other != face) > 1;
     }
 
     /// <summary>Sewn from a front corner outwards, a ring round a plate is two runs; so is what goes on a first plate from the front.</summary>
@@ -226,7 +228,8 @@ internal sealed class CoverRuns
     }
 
     /// <summary>A ring is begun at a back corner or in the middle of the back, never in the middle of the front.</summary>
-    private static int MiddleOfBack(Run run) => run.Lines.FirstOrDefault(line => line.Seam.Edges.Any(side => side.Edge is "back")) is { } back ? StartOf(run, back)
+    private static int MiddleOfBack(Run run) =>
+        run.Lines.FirstOrDefault(line => line.Seam.Edges.Any(side => side.Edge is "back")) is { } back ? StartOf(run, back)
         : run.Lines.FirstOrDefault(line => !IsFront(line)) is { } other ? StartOf(run, other)
         : run.Points[0];
 

@@ -21,8 +21,14 @@ internal static class EdgePaths
     /// <param name="faces">What is joined flat: a stretch stays on one face.</param>
     public static IReadOnlyList<EdgePath> Of(IEnumerable<Piece> pieces, Func<SeamSide, bool> which, CoverPoints points, CoverFaces faces)
     {
-        var open = pieces.SelectMany(piece => Enumerable.Range(1, piece.PerCover).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy))))
-            .Where(which).ToList();
+        var open = pieces
+            .SelectMany(piece =>
+                Enumerable
+                    .Range(1, piece.PerCover)
+                    .SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy)))
+            )
+            .Where(which)
+            .ToList();
         var paths = new List<EdgePath>();
         while (open.Count > 0)
         {

@@ -21,9 +21,12 @@ public sealed record HandingOver(IReadOnlyList<string> Opening, string? Unpick, 
         var byHand = plan.Order.FirstOrDefault(operation => operation.Kind == OperationKind.CloseByHand);
         var opening = Ways(plan, cover).ToList();
         return new(
-            byHand is not null ? [.. opening, HandingOverText.SewnShut] : opening.Count > 0 ? opening : [AsItIs(cover)],
+            byHand is not null ? [.. opening, HandingOverText.SewnShut]
+                : opening.Count > 0 ? opening
+                : [AsItIs(cover)],
             byHand is null ? null : HandingOverText.ClosedByHand(Where(byHand, cover), cover.Said(byHand.Millimetres ?? 0)),
-            plan.Order.Any(operation => operation.Kind == OperationKind.Fill));
+            plan.Order.Any(operation => operation.Kind == OperationKind.Fill)
+        );
     }
 
     /// <summary>Every way in there is: a cover may have a closure and an edge that is drawn up.</summary>
@@ -56,27 +59,34 @@ public sealed record HandingOver(IReadOnlyList<string> Opening, string? Unpick, 
     }
 
     /// <summary>How a closure opens that is no seam’s; null where there is none.</summary>
-    private static string? AtClosure(SewingCover cover) => cover.Closure switch
-    {
-        Closure.Buttons => HandingOverText.AtButtons,
-        Closure.Snaps => HandingOverText.AtSnaps,
-        Closure.Ties => cover.Lines.All.Any(line => line.Kind == OperationKind.CloseByHand) || cover.Runs.IsBoxed ? HandingOverText.UndoTies : HandingOverText.AtTies,
-        Closure.PinnedTail => HandingOverText.AtPins,
-        Closure.Overlap => HandingOverText.AtLap,
-        Closure.Plain => HandingOverText.AtOpenEnd,
-        _ => cover.Hemmed.Lapped.Count > 0 ? HandingOverText.AtLap : null,
-    };
+    private static string? AtClosure(SewingCover cover) =>
+        cover.Closure switch
+        {
+            Closure.Buttons => HandingOverText.AtButtons,
+            Closure.Snaps => HandingOverText.AtSnaps,
+            Closure.Ties => cover.Lines.All.Any(line => line.Kind == OperationKind.CloseByHand) || cover.Runs.IsBoxed
+                ? HandingOverText.UndoTies
+                : HandingOverText.AtTies,
+            Closure.PinnedTail => HandingOverText.AtPins,
+            Closure.Overlap => HandingOverText.AtLap,
+            Closure.Plain => HandingOverText.AtOpenEnd,
+            _ => cover.Hemmed.Lapped.Count > 0 ? HandingOverText.AtLap : null,
+        };
 
     /// <summary>Nothing closes it: what is put in goes in at an open end, a tub goes over from above, a flat cloth lies.</summary>
-    private static string AsItIs(SewingCover cover) => cover.Specification.Form.Filling != Filling.None ? HandingOverText.AtOpenEnd
-        : cover.Lines.All.Any(line => line.Kind is OperationKind.Seam or OperationKind.Corner) ? HandingOverText.DrawnOn : HandingOverText.LaidOn;
+    private static string AsItIs(SewingCover cover) =>
+        cover.Specification.Form.Filling != Filling.None ? HandingOverText.AtOpenEnd
+        : cover.Lines.All.Any(line => line.Kind is OperationKind.Seam or OperationKind.Corner) ? HandingOverText.DrawnOn
+        : HandingOverText.LaidOn;
 
     /// <summary>Which seam, or which part of one, was closed by hand.</summary>
     private static string Where(Operation byHand, SewingCover cover)
     {
         if (cover.LinesOf(byHand).FirstOrDefault() is { } line)
         {
-            return line.Waits ? PieceWords.CornerAfter(line.Seam.Id) : HandingOverText.OpeningAt(PieceWords.Along(line.Seam.FirstSide.Select(side => side.Edge)));
+            return line.Waits
+                ? PieceWords.CornerAfter(line.Seam.Id)
+                : HandingOverText.OpeningAt(PieceWords.Along(line.Seam.FirstSide.Select(side => side.Edge)));
         }
 
         return cover.SeamWithGap ?? HandingOverText.OpeningAt("");

@@ -26,10 +26,17 @@ internal sealed class HemmedFirst
     {
         var faces = draft.Pieces.Where(piece => piece is { Kind: PieceKind.Face, Use: PieceUse.Cover }).ToList();
         var shut = ShutEnds.Of(faces, (piece, edge) => taken.Contains(new(piece.Key, edge)));
-        Length? inset = specification.Choices is { HasReadyBack: true, Closure: not null } ? specification.Rules[Rule.SheetInset].Value : null;
+        Length? inset = specification.Choices is { HasReadyBack: true, Closure: not null }
+            ? specification.Rules[Rule.SheetInset].Value
+            : null;
         foreach (var piece in faces)
         {
-            foreach (var side in PieceCopy.AllOf(piece).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy.Copy))).Where(side => !joins.Contains(side)))
+            foreach (
+                var side in PieceCopy
+                    .AllOf(piece)
+                    .SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy.Copy)))
+                    .Where(side => !joins.Contains(side))
+            )
             {
                 Add(piece, side, taken, shut.Contains((side.Piece, side.Edge)), inset);
             }
@@ -55,7 +62,8 @@ internal sealed class HemmedFirst
     public Length DepthOf(SeamSide side) => _depths.GetValueOrDefault(side);
 
     /// <summary>How much of what these edges are cut larger by folds in as a flap: the rest is their hem; zero where the faces end alike.</summary>
-    public Length FlapOf(IEnumerable<SeamSide> edges) => edges.Where(_ends.ContainsKey).Select(side => _ends[side] - _ends.Values.Min()).DefaultIfEmpty(Length.Zero).Max();
+    public Length FlapOf(IEnumerable<SeamSide> edges) =>
+        edges.Where(_ends.ContainsKey).Select(side => _ends[side] - _ends.Values.Min()).DefaultIfEmpty(Length.Zero).Max();
 
     private void Add(Piece piece, SeamSide side, IReadOnlySet<SeamSide> taken, bool isShut, Length? inset)
     {

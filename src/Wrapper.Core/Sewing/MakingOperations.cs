@@ -14,29 +14,37 @@ internal sealed class MakingOperations(SewingCover cover)
 
     /// <summary>What is marked and sewn, with the finish of its edges as the school has it; with all edges first, only of pieces that are sewn by measure.</summary>
     public List<Operation> Finished(IReadOnlyList<Operation> sewn) =>
-    [
-        .. cover.Schools.Finish == FinishSchool.First ? FinishFirst() : [],
-        .. Marks(),
-        .. sewn,
-        .. cover.Schools.Finish == FinishSchool.Each ? FinishEach(sewn) : [],
-    ];
+        [
+            .. cover.Schools.Finish == FinishSchool.First ? FinishFirst() : [],
+            .. Marks(),
+            .. sewn,
+            .. cover.Schools.Finish == FinishSchool.Each ? FinishEach(sewn) : [],
+        ];
 
     /// <summary>Every piece is cut and marked; a face joined from strips only when it is whole.</summary>
-    private IEnumerable<Operation> Marks() => cover.Draft.Pieces.Select(piece => new Operation
-    {
-        Id = $"mark-{piece.Key}",
-        Kind = OperationKind.Mark,
-        Pieces = PieceCopy.AllOf(piece),
-        Minutes = piece.IsPieced ? 0 : cover.Rates.Of(OperationKind.Mark, 0, piece.PerCover),
-        Text = SewingText.Mark(PieceWords.OfAll(piece), MarksOf(piece)),
-    });
+    private IEnumerable<Operation> Marks() =>
+        cover.Draft.Pieces.Select(piece => new Operation
+        {
+            Id = $"mark-{piece.Key}",
+            Kind = OperationKind.Mark,
+            Pieces = PieceCopy.AllOf(piece),
+            Minutes = piece.IsPieced ? 0 : cover.Rates.Of(OperationKind.Mark, 0, piece.PerCover),
+            Text = SewingText.Mark(PieceWords.OfAll(piece), MarksOf(piece)),
+        });
 
     /// <summary>All edges of each piece before anything is sewn.</summary>
     private IEnumerable<Operation> FinishFirst()
     {
-        foreach (var piece in cover.Draft.Pieces.Where(piece => piece.Use is not (PieceUse.Casing or PieceUse.Laid) && piece.Kind != PieceKind.Block))
+        foreach (
+            var piece in cover.Draft.Pieces.Where(piece =>
+                piece.Use is not (PieceUse.Casing or PieceUse.Laid) && piece.Kind != PieceKind.Block
+            )
+        )
         {
-            var edges = PieceCopy.AllOf(piece).SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy.Copy))).ToList();
+            var edges = PieceCopy
+                .AllOf(piece)
+                .SelectMany(copy => piece.StitchLine.Names.Distinct().Select(edge => new SeamSide(piece.Key, edge, copy.Copy)))
+                .ToList();
             var millimetres = piece.PerCover * piece.StitchLine.Perimeter.Millimetres;
             yield return new()
             {
@@ -55,7 +63,8 @@ internal sealed class MakingOperations(SewingCover cover)
     public static string FinishOf(Operation seam) => $"finish-{seam.Id}";
 
     /// <summary>Each seam's edges right after it is sewn.</summary>
-    private IEnumerable<Operation> FinishEach(IEnumerable<Operation> sewn) => sewn.Where(operation => operation.Kind != OperationKind.CloseByHand).Select(FinishAfter);
+    private IEnumerable<Operation> FinishEach(IEnumerable<Operation> sewn) =>
+        sewn.Where(operation => operation.Kind != OperationKind.CloseByHand).Select(FinishAfter);
 
     private Operation FinishAfter(Operation operation)
     {
@@ -97,7 +106,9 @@ internal sealed class MakingOperations(SewingCover cover)
         foreach (var group in runs.GroupBy(run => cover.Runs.PlateOf(run) ?? -1))
         {
             var lines = group.SelectMany(run => run.Lines).ToList();
-            var sides = lines.Select(line => group.Key >= 0 && !cover.Runs.IsOn(group.Key, line.Seam.First) ? line.Seam.Second : line.Seam.First).ToList();
+            var sides = lines
+                .Select(line => group.Key >= 0 && !cover.Runs.IsOn(group.Key, line.Seam.First) ? line.Seam.Second : line.Seam.First)
+                .ToList();
             var millimetres = group.Sum(run => run.Millimetres);
             yield return new()
             {
@@ -138,8 +149,20 @@ internal sealed class MakingOperations(SewingCover cover)
         var laps = cover.Lines.Laid.Where(lap => cover.Pieces[lap.First.Piece].Kind == PieceKind.Boxing).ToList();
         foreach (var lap in laps.DistinctBy(lap => lap.First.Edge is "top-pocket-1-under" or "bottom-pocket-1-under"))
         {
-            var ends = new[] { lap.First, lap.Second }.SelectMany(side => { var (start, end) = cover.Lines.Points.EndsOf(side); return new[] { start, end }; }).ToHashSet();
-            var join = seams.FirstOrDefault(seam => seam.Kind == OperationKind.Seam && !seam.IsRing && seam.Pieces.Any(piece => cover.Pieces[piece.Piece].Kind == PieceKind.ZipBoxing) && seam.Pieces.Any(piece => cover.Pieces[piece.Piece].Kind == PieceKind.Boxing) && (ends.Contains(seam.Points[0]) || ends.Contains(seam.Points[^1])));
+            var ends = new[] { lap.First, lap.Second }
+                .SelectMany(side =>
+                {
+                    var (start, end) = cover.Lines.Points.EndsOf(side);
+                    return new[] { start, end };
+                })
+                .ToHashSet();
+            var join = seams.FirstOrDefault(seam =>
+                seam.Kind == OperationKind.Seam
+                && !seam.IsRing
+                && seam.Pieces.Any(piece => cover.Pieces[piece.Piece].Kind == PieceKind.ZipBoxing)
+                && seam.Pieces.Any(piece => cover.Pieces[piece.Piece].Kind == PieceKind.Boxing)
+                && (ends.Contains(seam.Points[0]) || ends.Contains(seam.Points[^1]))
+            );
             if (join is null)
             {
                 continue;
@@ -158,5 +181,12 @@ internal sealed class MakingOperations(SewingCover cover)
         }
     }
 
-    private static string MarksOf(Piece piece) => string.Join(", ", piece.Marks.GroupBy(mark => mark.Kind).OrderBy(group => group.Key).Select(group => SewingText.MarkWord(group.Key.Word(), group.Count())));
+    private static string MarksOf(Piece piece) =>
+        string.Join(
+            ", ",
+            piece
+                .Marks.GroupBy(mark => mark.Kind)
+                .OrderBy(group => group.Key)
+                .Select(group => SewingText.MarkWord(group.Key.Word(), group.Count()))
+        );
 }

@@ -15,10 +15,12 @@ public readonly record struct PieceCopy(string Piece, int Copy)
     public static IReadOnlyList<PieceCopy> Of(IEnumerable<SeamSide> sides) => [.. sides.Select(Of).Distinct()];
 
     /// <summary>All copies of a piece in one cover.</summary>
-    public static IReadOnlyList<PieceCopy> AllOf(Piece piece) => [.. Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy))];
+    public static IReadOnlyList<PieceCopy> AllOf(Piece piece) =>
+        [.. Enumerable.Range(1, piece.PerCover).Select(copy => new PieceCopy(piece.Key, copy))];
 
     /// <summary>What it is called in the open format: the piece's key, with its number where a cover has several.</summary>
-    public string NameOn(Piece piece) => piece.PerCover == 1 ? Piece : string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{Piece}/{Copy}");
+    public string NameOn(Piece piece) =>
+        piece.PerCover == 1 ? Piece : string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{Piece}/{Copy}");
 }
 
 /// <summary>What is done in one go without stopping. See docs/handbook.md, "Operations".</summary>
@@ -85,7 +87,15 @@ public sealed record Operation
     public string? StopSign { get; init; }
 
     /// <summary>It sews seams together.</summary>
-    public bool IsSewing => Kind is OperationKind.Join or OperationKind.Dart or OperationKind.Seam or OperationKind.Corner or OperationKind.Zip or OperationKind.Tape or OperationKind.CloseByHand;
+    public bool IsSewing =>
+        Kind
+            is OperationKind.Join
+                or OperationKind.Dart
+                or OperationKind.Seam
+                or OperationKind.Corner
+                or OperationKind.Zip
+                or OperationKind.Tape
+                or OperationKind.CloseByHand;
 
     /// <summary>Its run comes back to where it began.</summary>
     public bool IsRing => Points.Count > 2 && Points[0] == Points[^1];

@@ -16,7 +16,10 @@ internal sealed class OrderOfWork(IReadOnlyList<Operation> all, IReadOnlyList<IR
     public IReadOnlyList<Operation> Of()
     {
         var waiting = before.Select(numbers => numbers.Count).ToArray();
-        var followers = Enumerable.Range(0, all.Count).SelectMany(late => before[late].Select(early => (early, late))).ToLookup(pair => pair.early, pair => pair.late);
+        var followers = Enumerable
+            .Range(0, all.Count)
+            .SelectMany(late => before[late].Select(early => (early, late)))
+            .ToLookup(pair => pair.early, pair => pair.late);
         var ready = Enumerable.Range(0, all.Count).Where(number => waiting[number] == 0).ToList();
         var order = new List<Operation>(all.Count);
         var (last, alike, sewn) = (-1, -1, -1);
@@ -39,10 +42,17 @@ internal sealed class OrderOfWork(IReadOnlyList<Operation> all, IReadOnlyList<IR
 
         return order.Count == all.Count
             ? order
-            : throw new InvalidOperationException($"These operations wait for each other: {string.Join(", ", all.Except(order).Select(operation => operation.Id))}.");
+            : throw new InvalidOperationException(
+                $"These operations wait for each other: {string.Join(", ", all.Except(order).Select(operation => operation.Id))}."
+            );
     }
 
-    private (int Finish, int Alike, int Phase, int Shares, int Round, long Tenths, int Number) KeyOf(int number, int last, int alike, int sewn)
+    private (int Finish, int Alike, int Phase, int Shares, int Round, long Tenths, int Number) KeyOf(
+        int number,
+        int last,
+        int alike,
+        int sewn
+    )
     {
         var operation = all[number];
         return (
@@ -52,14 +62,18 @@ internal sealed class OrderOfWork(IReadOnlyList<Operation> all, IReadOnlyList<IR
             sewn >= 0 && operation.Pieces.Any(all[sewn].Pieces.Contains) ? 0 : 1,
             operation.Turned == Turned.Round || operation.IsRing ? 1 : 0,
             (long)Math.Round((operation.Millimetres ?? 0) * Tenth),
-            number);
+            number
+        );
     }
 
-    private static int PhaseOf(Operation operation) => operation switch
-    {
-        { Kind: OperationKind.Hem, Turned: Turned.Round } => (2 * (int)OperationKind.Casing) + 1,
-        { Kind: OperationKind.EdgeStitch, After.Count: > 0 } or { Kind: OperationKind.Press, BelongsTo: null } => (2 * (int)OperationKind.Dart) + 1,
-        { Waits: false, BelongsTo: not null } => 2 * (int)OperationKind.Seam,
-        _ => 2 * (int)operation.Kind,
-    };
+    private static int PhaseOf(Operation operation) =>
+        operation switch
+        {
+            { Kind: OperationKind.Hem, Turned: Turned.Round } => (2 * (int)OperationKind.Casing) + 1,
+            { Kind: OperationKind.EdgeStitch, After.Count: > 0 } or { Kind: OperationKind.Press, BelongsTo: null } => (
+                2 * (int)OperationKind.Dart
+            ) + 1,
+            { Waits: false, BelongsTo: not null } => 2 * (int)OperationKind.Seam,
+            _ => 2 * (int)operation.Kind,
+        };
 }

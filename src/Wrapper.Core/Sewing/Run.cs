@@ -101,7 +101,9 @@ internal sealed record Run(IReadOnlyList<SeamLine> Lines, IReadOnlyList<int> Poi
     private static Dictionary<(string Line, int Point), SeamLine> Links(IReadOnlyList<SeamLine> lines)
     {
         var links = new Dictionary<(string, int), SeamLine>();
-        var ends = lines.Where(line => !line.Sewn.IsLoop).SelectMany(line => new[] { line.Sewn.Start, line.Sewn.End }.Select(point => (point, line)));
+        var ends = lines
+            .Where(line => !line.Sewn.IsLoop)
+            .SelectMany(line => new[] { line.Sewn.Start, line.Sewn.End }.Select(point => (point, line)));
         foreach (var meeting in ends.GroupBy(end => end.point, end => end.line))
         {
             var there = meeting.ToList();
@@ -119,7 +121,10 @@ internal sealed record Run(IReadOnlyList<SeamLine> Lines, IReadOnlyList<int> Poi
 
     private static SeamLine? OnlyOther(SeamLine line, List<SeamLine> there, int point)
     {
-        var others = there.Count == 2 ? there.FindAll(other => other != line) : there.FindAll(other => other != line && other.Places.Any(place => place.Point == point && line.Places.Contains(place)));
+        var others =
+            there.Count == 2
+                ? there.FindAll(other => other != line)
+                : there.FindAll(other => other != line && other.Places.Any(place => place.Point == point && line.Places.Contains(place)));
         return others is [var only] ? only : null;
     }
 
@@ -140,7 +145,11 @@ internal sealed record Run(IReadOnlyList<SeamLine> Lines, IReadOnlyList<int> Poi
         return (line, point);
     }
 
-    private static Run ChainFrom((SeamLine Line, int Start) beginning, Dictionary<(string Line, int Point), SeamLine> next, HashSet<SeamLine> left)
+    private static Run ChainFrom(
+        (SeamLine Line, int Start) beginning,
+        Dictionary<(string Line, int Point), SeamLine> next,
+        HashSet<SeamLine> left
+    )
     {
         var (line, point) = (beginning.Line, Far(beginning.Line, beginning.Start));
         var chain = new List<SeamLine> { line };

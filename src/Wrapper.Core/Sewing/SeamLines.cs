@@ -22,7 +22,12 @@ internal sealed class SeamLines
         _closuresAt = closures.SelectMany(seam => Ends(seam).Select(point => (point, seam))).ToLookup(at => at.point, at => at.seam);
         _isLayered = draft.Pieces.Any(piece => piece.CopyRoles.Contains(PieceRole.Inner));
         var overBase = draft.Seams.Where(IsCornerOverBase).ToList();
-        All = [.. draft.Ledger.Where(entry => !entry.Seam.IsLaid).SelectMany(entry => Split(Line(entry, laidOn), overBase.IndexOf(entry.Seam)))];
+        All =
+        [
+            .. draft
+                .Ledger.Where(entry => !entry.Seam.IsLaid)
+                .SelectMany(entry => Split(Line(entry, laidOn), overBase.IndexOf(entry.Seam))),
+        ];
     }
 
     /// <summary>The lines, in the ledger's order.</summary>
@@ -35,7 +40,10 @@ internal sealed class SeamLines
     public CoverPoints Points { get; }
 
     private bool IsCornerOverBase(Seam seam) =>
-        !seam.IsFlat && _pieces[seam.First.Piece] is { Kind: PieceKind.Wall } first && _pieces[seam.Second.Piece].Kind == PieceKind.Wall && first.StitchLine.FindLength("right-return") is not null;
+        !seam.IsFlat
+        && _pieces[seam.First.Piece] is { Kind: PieceKind.Wall } first
+        && _pieces[seam.Second.Piece].Kind == PieceKind.Wall
+        && first.StitchLine.FindLength("right-return") is not null;
 
     /// <summary>
     /// Of the corners over a base two that lie across from each other, the first and the third, are sewn half the drop before the
@@ -51,8 +59,16 @@ internal sealed class SeamLines
 
         var (upper, lower, between) = (line.Sewn.End, line.Sewn.Start, _points.Between());
         var half = line.Sewn.Millimetres / 2;
-        yield return line with { Sewn = line.Sewn with { Start = upper, End = between, Millimetres = half } };
-        yield return line with { Kind = cornerOverBase == 2 ? OperationKind.CloseByHand : line.Kind, Waits = true, Sewn = line.Sewn with { Id = $"{line.Seam.Id}-rest", Start = between, End = lower, Millimetres = half } };
+        yield return line with
+        {
+            Sewn = line.Sewn with { Start = upper, End = between, Millimetres = half },
+        };
+        yield return line with
+        {
+            Kind = cornerOverBase == 2 ? OperationKind.CloseByHand : line.Kind,
+            Waits = true,
+            Sewn = line.Sewn with { Id = $"{line.Seam.Id}-rest", Start = between, End = lower, Millimetres = half },
+        };
     }
 
     private SeamLine Line(LedgerEntry entry, HashSet<SeamSide> laidOn)
@@ -60,9 +76,20 @@ internal sealed class SeamLines
         var seam = entry.Seam;
         var path = _points.Path([.. seam.SecondGoesOn.Count > 0 ? seam.SecondSide : seam.FirstSide]);
         var through = _pieces[seam.First.Piece].Use == PieceUse.Applied ? [] : path[1..^1]; // sewn on one face while it is flat, it crosses nothing
-        return new(seam, KindOf(seam, laidOn), new(seam.Id, [.. seam.Edges], path[0], path[^1], through, Units.Length.Max(entry.FirstLength, entry.SecondLength).Millimetres))
+        return new(
+            seam,
+            KindOf(seam, laidOn),
+            new(seam.Id, [.. seam.Edges], path[0], path[^1], through, Units.Length.Max(entry.FirstLength, entry.SecondLength).Millimetres)
+        )
         {
-            Places = [.. seam.Edges.Select(_points.PlacesOf).SelectMany(places => new[] { (places.Start, _points.PointOf(places.Start)), (places.End, _points.PointOf(places.End)) })],
+            Places =
+            [
+                .. seam
+                    .Edges.Select(_points.PlacesOf)
+                    .SelectMany(places =>
+                        new[] { (places.Start, _points.PointOf(places.Start)), (places.End, _points.PointOf(places.End)) }
+                    ),
+            ],
             Waits = _isLayered && RoleOf(seam.First) != RoleOf(seam.Second), // the layers are put into each other when both were tried
         };
     }
@@ -104,7 +131,15 @@ internal sealed class SeamLines
     {
         var (first, second) = (_pieces[seam.First.Piece], _pieces[seam.Second.Piece]);
         var differ = seam.First.Piece != seam.Second.Piece || seam.First.Copy != seam.Second.Copy;
-        return seam.IsFlat || (differ && first.Kind == second.Kind && (first.Kind is PieceKind.Boxing or PieceKind.ZipBoxing or PieceKind.Skirt || (first.Kind == PieceKind.Wall && first.Rolls.Count > 0)));
+        return seam.IsFlat
+            || (
+                differ
+                && first.Kind == second.Kind
+                && (
+                    first.Kind is PieceKind.Boxing or PieceKind.ZipBoxing or PieceKind.Skirt
+                    || (first.Kind == PieceKind.Wall && first.Rolls.Count > 0)
+                )
+            );
     }
 
     private Fold? FoldOf(Seam seam) => _pieces[seam.First.Piece].Folds.FirstOrDefault(fold => fold.IndexOf(seam.First.Edge) is not null);
@@ -113,8 +148,11 @@ internal sealed class SeamLines
     private bool HasLaidEar(Seam seam, Fold fold, HashSet<SeamSide> laidOn)
     {
         var (from, to) = (fold.Through[0], fold.Through[^1]);
-        return _pieces[seam.First.Piece].StitchLine.Edges.Any(edge =>
-            (edge.Start == from || edge.End == from || edge.Start == to || edge.End == to) && laidOn.Contains(new(seam.First.Piece, edge.Name, seam.First.Copy)));
+        return _pieces[seam.First.Piece]
+            .StitchLine.Edges.Any(edge =>
+                (edge.Start == from || edge.End == from || edge.Start == to || edge.End == to)
+                && laidOn.Contains(new(seam.First.Piece, edge.Name, seam.First.Copy))
+            );
     }
 
     /// <summary>Its edges meet inside the piece, at the bottom of a notch.</summary>
@@ -127,7 +165,8 @@ internal sealed class SeamLines
     }
 
     /// <summary>Of two notches that meet in one line where a zip passes, each is a dart; where seams meet there, both are one corner.</summary>
-    private OperationKind KindOfNotch(Seam seam) => Ends(seam).Any(point => _closuresAt[point].Count() > 1) ? OperationKind.Dart : OperationKind.Corner;
+    private OperationKind KindOfNotch(Seam seam) =>
+        Ends(seam).Any(point => _closuresAt[point].Count() > 1) ? OperationKind.Dart : OperationKind.Corner;
 
     private IEnumerable<int> Ends(Seam seam)
     {

@@ -30,18 +30,22 @@ internal sealed class SeamOperations(SewingCover cover)
             Millimetres = run.Millimetres,
             Minutes = kind == OperationKind.Zip ? cover.Rates.OfZip(run.Millimetres) : cover.Rates.Of(kind, run.Millimetres, 1),
             Text = TextOf(run, sides),
-            Needs = kind == OperationKind.Zip ? [SewingText.NeedsZipFoot] : kind == OperationKind.CloseByHand ? [SewingText.NeedsHandNeedle] : [],
+            Needs =
+                kind == OperationKind.Zip ? [SewingText.NeedsZipFoot]
+                : kind == OperationKind.CloseByHand ? [SewingText.NeedsHandNeedle]
+                : [],
         };
         return kind switch
         {
             OperationKind.Zip => operation with { Stops = [StopSign.SlideInside] },
             OperationKind.Join => operation with { Makes = MadeBy(run.Lines[0].Seam) },
-            OperationKind.Seam when run.Lines[0].Seam.Takes == Caught.Piping && cover.Schools.Piping == PipingSchool.Sandwich => operation with
-            {
-                Edges = [.. run.Lines.Select(line => line.Seam.First)],
-                Stops = [StopSign.PipingRawToRaw],
-                Needs = [SewingText.NeedsPipingFoot],
-            },
+            OperationKind.Seam when run.Lines[0].Seam.Takes == Caught.Piping && cover.Schools.Piping == PipingSchool.Sandwich =>
+                operation with
+                {
+                    Edges = [.. run.Lines.Select(line => line.Seam.First)],
+                    Stops = [StopSign.PipingRawToRaw],
+                    Needs = [SewingText.NeedsPipingFoot],
+                },
             OperationKind.Seam when run.Lines[0].Seam.Takes == Caught.Piping => operation with { Needs = [SewingText.NeedsPipingFoot] },
             _ => operation,
         };
@@ -56,7 +60,9 @@ internal sealed class SeamOperations(SewingCover cover)
             return [];
         }
 
-        var last = cover.Lines.All.Last(line => line.Kind == OperationKind.Join && whole.JoinedFrom.Contains(line.Seam.First.Piece) && line.Seam.First.Copy == seam.First.Copy);
+        var last = cover.Lines.All.Last(line =>
+            line.Kind == OperationKind.Join && whole.JoinedFrom.Contains(line.Seam.First.Piece) && line.Seam.First.Copy == seam.First.Copy
+        );
         return ReferenceEquals(last.Seam, seam) ? [whole.Key] : [];
     }
 
@@ -68,11 +74,17 @@ internal sealed class SeamOperations(SewingCover cover)
         switch (run.Kind)
         {
             case OperationKind.Join:
-                return _joined.Of(seam.First) == _joined.Of(seam.Second) && one == other ? SewingText.JoinToRing(one) : SewingText.Join(one, other);
+                return _joined.Of(seam.First) == _joined.Of(seam.Second) && one == other
+                    ? SewingText.JoinToRing(one)
+                    : SewingText.Join(one, other);
             case OperationKind.Dart:
-                return cover.Specification.Choices.PleatedTopCorners && cover.Runs.HasWalls ? SewingText.Pleat(Corner(run)) : SewingText.Dart(cover.CornerOf(run.Lines[0], Corner(run)));
+                return cover.Specification.Choices.PleatedTopCorners && cover.Runs.HasWalls
+                    ? SewingText.Pleat(Corner(run))
+                    : SewingText.Dart(cover.CornerOf(run.Lines[0], Corner(run)));
             case OperationKind.Corner:
-                return cover.Pieces[seam.First.Piece].StitchLine.FindLength(seam.First.Edge) is null ? SewingText.CornerAcross(cover.OpenedCorner(run.Lines[0]), cover.Said(run.Millimetres)) : SewingText.CornerOfNotch(Corner(run));
+                return cover.Pieces[seam.First.Piece].StitchLine.FindLength(seam.First.Edge) is null
+                    ? SewingText.CornerAcross(cover.OpenedCorner(run.Lines[0]), cover.Said(run.Millimetres))
+                    : SewingText.CornerOfNotch(Corner(run));
             case OperationKind.Zip:
                 return SewingText.Zip(AtEdges(sides));
             case OperationKind.Tape:
@@ -116,13 +128,20 @@ internal sealed class SeamOperations(SewingCover cover)
 
     private string RoundPlate(Run run, int plate)
     {
-        var onPlate = run.Lines.Select(line => cover.Runs.IsOn(plate, line.Seam.First) ? (Plate: line.Seam.First, Strip: line.Seam.Second) : (Plate: line.Seam.Second, Strip: line.Seam.First)).ToList();
+        var onPlate = run
+            .Lines.Select(line =>
+                cover.Runs.IsOn(plate, line.Seam.First)
+                    ? (Plate: line.Seam.First, Strip: line.Seam.Second)
+                    : (Plate: line.Seam.Second, Strip: line.Seam.First)
+            )
+            .ToList();
         var strips = PieceCopy.Of(onPlate.Select(sides => sides.Strip));
         return SewingText.SeamRound(
             run.IsRing ? cover.Words.Ring(strips) : cover.Words.List(strips),
             cover.Words.List(PieceCopy.Of(onPlate.Select(sides => sides.Plate))),
             run.IsRing ? " all round" : SewingText.Where(PieceWords.Along(onPlate.Select(sides => sides.Plate.Edge))),
-            onPlate.All(sides => cover.Pieces[sides.Plate.Piece].StitchLine.PartsOf(sides.Plate.Edge).Any(edge => edge.Arc is not null)));
+            onPlate.All(sides => cover.Pieces[sides.Plate.Piece].StitchLine.PartsOf(sides.Plate.Edge).Any(edge => edge.Arc is not null))
+        );
     }
 
     /// <summary>Which corner: “front left”.</summary>
@@ -130,7 +149,15 @@ internal sealed class SeamOperations(SewingCover cover)
 
     private static string CornerAfter(Run run) => PieceWords.CornerAfter(run.Lines[0].Seam.Id);
 
-    private string AtEdges(IReadOnlyList<SeamSide> sides) => sides.All(side => cover.Pieces[side.Piece].Kind == PieceKind.ZipBoxing) ? SewingText.ZipStrips : cover.Words.List(PieceCopy.Of(sides));
+    private string AtEdges(IReadOnlyList<SeamSide> sides) =>
+        sides.All(side => cover.Pieces[side.Piece].Kind == PieceKind.ZipBoxing)
+            ? SewingText.ZipStrips
+            : cover.Words.List(PieceCopy.Of(sides));
 
-    private string Copies(Run run, SeamSide side) => cover.Words.List(PieceCopy.Of(run.Lines.SelectMany(line => ReferenceEquals(side, run.Lines[0].Seam.First) ? line.Seam.FirstSide : line.Seam.SecondSide)));
+    private string Copies(Run run, SeamSide side) =>
+        cover.Words.List(
+            PieceCopy.Of(
+                run.Lines.SelectMany(line => ReferenceEquals(side, run.Lines[0].Seam.First) ? line.Seam.FirstSide : line.Seam.SecondSide)
+            )
+        );
 }

@@ -20,8 +20,15 @@ internal sealed class SewingCover
         Words = new(Pieces);
         Needs = new(draft, specification);
         Taken = draft.Seams.SelectMany(seam => seam.Edges).ToHashSet();
-        Hemmed = new(draft, specification, Taken, Lines.All.Where(line => line.Kind == OperationKind.Join).SelectMany(line => line.Seam.Edges).ToHashSet());
-        OpenEdges = PathsOf(draft.Pieces.Where(piece => piece.Use == PieceUse.Cover), side => Taken.Contains(side) ? Hemmed.Shut.Contains(side) : !Hemmed.Lapped.Contains(side));
+        Hemmed = new(
+            draft,
+            specification,
+            Taken,
+            Lines.All.Where(line => line.Kind == OperationKind.Join).SelectMany(line => line.Seam.Edges).ToHashSet()
+        );
+        OpenEdges = PathsOf(draft.Pieces.Where(piece => piece.Use == PieceUse.Cover), side =>
+            Taken.Contains(side) ? Hemmed.Shut.Contains(side) : !Hemmed.Lapped.Contains(side)
+        );
     }
 
     /// <summary>The draft.</summary>
@@ -79,7 +86,8 @@ internal sealed class SewingCover
     public bool IsOnPlate(Operation operation) => LinesOf(operation).Any(line => Runs.IsOnPlate(line));
 
     /// <summary>Edges of these pieces one after another, as far as they go on.</summary>
-    public IReadOnlyList<EdgePath> PathsOf(IEnumerable<Piece> pieces, Func<SeamSide, bool> which) => EdgePaths.Of(pieces, which, Lines.Points, Runs.OfJoins);
+    public IReadOnlyList<EdgePath> PathsOf(IEnumerable<Piece> pieces, Func<SeamSide, bool> which) =>
+        EdgePaths.Of(pieces, which, Lines.Points, Runs.OfJoins);
 
     /// <summary>The lines an operation sews.</summary>
     public IEnumerable<SeamLine> LinesOf(Operation operation) => operation.Seams.Select(id => Lines.All.First(line => line.Sewn.Id == id));
@@ -90,13 +98,15 @@ internal sealed class SewingCover
     /// <summary>A place with the piece it is on, where another copy of that piece has one of that name.</summary>
     public string CornerOf(SeamLine line, string where) =>
         IsLayered ? SewingText.OnPiece(where, Pieces[line.Seam.First.Piece].CopyRoles[line.Seam.First.Copy - 1].Label)
-        : Pieces[line.Seam.First.Piece].PerCover > 1 && line.Seam.Edges.Select(PieceCopy.Of).Distinct().Count() == 1 ? SewingText.OnPiece(where, Words.Of(PieceCopy.Of(line.Seam.First)))
+        : Pieces[line.Seam.First.Piece].PerCover > 1 && line.Seam.Edges.Select(PieceCopy.Of).Distinct().Count() == 1
+            ? SewingText.OnPiece(where, Words.Of(PieceCopy.Of(line.Seam.First)))
         : where;
 
     /// <summary>The seam that a gap is left in: “seam between the bottom and the back side”; null where none is.</summary>
-    public string? SeamWithGap => Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive) is { } gap
-        ? SewingText.SeamBetween(Words.List(PieceCopy.Of(gap.FirstSide)), Words.List(PieceCopy.Of(gap.SecondSide)))
-        : null;
+    public string? SeamWithGap =>
+        Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive) is { } gap
+            ? SewingText.SeamBetween(Words.List(PieceCopy.Of(gap.FirstSide)), Words.List(PieceCopy.Of(gap.SecondSide)))
+            : null;
 
     /// <summary>A length as it is said.</summary>
     public string Said(double millimetres) => Specification.Format.RoundedWithUnit(Length.FromMillimetres((decimal)millimetres));

@@ -73,8 +73,7 @@ public readonly record struct Length : IComparable<Length>
 
     /// <summary>This length times a decimal factor, rounded to the nearest nanometre, ties away from zero.</summary>
     /// <exception cref="OverflowException">The result is beyond the range.</exception>
-    public Length Times(decimal factor) =>
-        new(decimal.ToInt64(decimal.Round(Nanometres * factor, MidpointRounding.AwayFromZero)));
+    public Length Times(decimal factor) => new(decimal.ToInt64(decimal.Round(Nanometres * factor, MidpointRounding.AwayFromZero)));
 
     /// <summary>This length times an irrational factor (π, √2), rounded to the nearest nanometre.</summary>
     public Length Times(double factor) => FromNanometresRounded(Nanometres * factor);
@@ -86,7 +85,8 @@ public readonly record struct Length : IComparable<Length>
     public Length RoundedDownTo(Length step) => new(checked(FloorDivide(Nanometres, step.Nanometres) * step.Nanometres));
 
     /// <summary>The nearest whole multiple of <paramref name="step"/>, ties up: cut sizes for the eye.</summary>
-    public Length RoundedTo(Length step) => new(checked(FloorDivide(Nanometres + (step.Nanometres / 2), step.Nanometres) * step.Nanometres));
+    public Length RoundedTo(Length step) =>
+        new(checked(FloorDivide(Nanometres + (step.Nanometres / 2), step.Nanometres) * step.Nanometres));
 
     /// <summary>How many times <paramref name="other"/> goes into this length, as a plain ratio.</summary>
     public double RatioTo(Length other) => Nanometres / (double)other.Nanometres;

@@ -70,11 +70,13 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
             terms.Add(Signed(Product(), minus));
         }
 
-        return Added(terms) with { Position = start };
+        return Added(terms) with
+        {
+            Position = start,
+        };
     }
 
-    private static Part Signed(Part part, bool negative) =>
-        negative ? part with { Value = Rational.Of(0) - part.Value } : part;
+    private static Part Signed(Part part, bool negative) => negative ? part with { Value = Rational.Of(0) - part.Value } : part;
 
     private Part Added(List<Part> terms)
     {
@@ -89,8 +91,7 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
             }
             else if (dimension == 1)
             {
-                var worth = unit ?? throw new UnreadableLengthException(
-                    term.Position, LengthText.UnitMissing(bareUnit.Sign()));
+                var worth = unit ?? throw new UnreadableLengthException(term.Position, LengthText.UnitMissing(bareUnit.Sign()));
                 total += term.Value * Worth(worth);
             }
             else
@@ -124,8 +125,10 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
     private Part Product()
     {
         var product = Factor();
-        while (Current.Kind is LengthTokenKind.Times or LengthTokenKind.Divide
-            || (Current.Kind == LengthTokenKind.Number && Current.Text == "π"))
+        while (
+            Current.Kind is LengthTokenKind.Times or LengthTokenKind.Divide
+            || (Current.Kind == LengthTokenKind.Number && Current.Text == "π")
+        )
         {
             var divide = Current.Kind == LengthTokenKind.Divide;
             if (Current.Kind != LengthTokenKind.Number)
@@ -140,9 +143,10 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
         return product;
     }
 
-    private static Part Multiplied(Part a, Part b) => a.Dimension + b.Dimension <= 2
-        ? new(a.Value * b.Value, a.Dimension + b.Dimension, a.Unit ?? b.Unit, a.Position)
-        : throw new UnreadableLengthException(b.Position, LengthText.TooManyLengths);
+    private static Part Multiplied(Part a, Part b) =>
+        a.Dimension + b.Dimension <= 2
+            ? new(a.Value * b.Value, a.Dimension + b.Dimension, a.Unit ?? b.Unit, a.Position)
+            : throw new UnreadableLengthException(b.Position, LengthText.TooManyLengths);
 
     private static Part Divided(Part a, Part b)
     {
@@ -199,7 +203,12 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
             throw new UnreadableLengthException(root.Position, LengthText.RootNeedsArea);
         }
 
-        return under with { Value = under.Value.SquareRoot(), Dimension = under.Dimension / 2, Position = root.Position };
+        return under with
+        {
+            Value = under.Value.SquareRoot(),
+            Dimension = under.Dimension / 2,
+            Position = root.Position,
+        };
     }
 
     /// <summary>Reads <c>⌈ sum ⌉ to step</c>: the sum rounded up to whole steps.</summary>
@@ -214,7 +223,11 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
             throw new UnreadableLengthException(step.Position, LengthText.StepOutOfRange);
         }
 
-        return sum with { Value = Rational.Of((sum.Value / step.Value).Ceiling()) * step.Value, Position = open.Position };
+        return sum with
+        {
+            Value = Rational.Of((sum.Value / step.Value).Ceiling()) * step.Value,
+            Position = open.Position,
+        };
     }
 
     /// <summary>A number with its unit, and what a smaller unit adds to it: <c>1' 9 1/4"</c>, <c>1 yd 4 in</c>.</summary>

@@ -22,7 +22,8 @@ public sealed record LengthFormat(LengthUnit Unit, Length Step)
     public static LengthFormat Centimetres { get; } = new(LengthUnit.Centimetre, Length.FromMillimetres(1m));
 
     /// <summary>The format of a job that speaks this unit, at the usual step.</summary>
-    public static LengthFormat For(LengthUnit unit) => unit.IsImperial() ? Inches
+    public static LengthFormat For(LengthUnit unit) =>
+        unit.IsImperial() ? Inches
         : unit == LengthUnit.Millimetre ? Millimetres
         : Centimetres;
 
@@ -42,7 +43,9 @@ public sealed record LengthFormat(LengthUnit Unit, Length Step)
     public string Exact(Length length) => Plain(length);
 
     private static string Decimals(Length length, LengthUnit unit) =>
-        (length.Nanometres / (decimal)unit.One().Nanometres).ToString(unit.IsImperial() ? "0.#########" : "0.########", CultureInfo.InvariantCulture).Replace("-", "−", StringComparison.Ordinal);
+        (length.Nanometres / (decimal)unit.One().Nanometres)
+            .ToString(unit.IsImperial() ? "0.#########" : "0.########", CultureInfo.InvariantCulture)
+            .Replace("-", "−", StringComparison.Ordinal);
 
     private static string Fraction(long sixtyFourths)
     {

@@ -50,25 +50,26 @@ internal sealed class LengthScanner(string text)
         }
     }
 
-    private static (int Numerator, int Denominator)? VulgarFraction(char c) => c switch
-    {
-        '½' => (1, 2),
-        '⅓' => (1, 3),
-        '⅔' => (2, 3),
-        '¼' => (1, 4),
-        '¾' => (3, 4),
-        '⅕' => (1, 5),
-        '⅖' => (2, 5),
-        '⅗' => (3, 5),
-        '⅘' => (4, 5),
-        '⅙' => (1, 6),
-        '⅚' => (5, 6),
-        '⅛' => (1, 8),
-        '⅜' => (3, 8),
-        '⅝' => (5, 8),
-        '⅞' => (7, 8),
-        _ => null,
-    };
+    private static (int Numerator, int Denominator)? VulgarFraction(char c) =>
+        c switch
+        {
+            '½' => (1, 2),
+            '⅓' => (1, 3),
+            '⅔' => (2, 3),
+            '¼' => (1, 4),
+            '¾' => (3, 4),
+            '⅕' => (1, 5),
+            '⅖' => (2, 5),
+            '⅗' => (3, 5),
+            '⅘' => (4, 5),
+            '⅙' => (1, 6),
+            '⅚' => (5, 6),
+            '⅛' => (1, 8),
+            '⅜' => (3, 8),
+            '⅝' => (5, 8),
+            '⅞' => (7, 8),
+            _ => null,
+        };
 
     private static bool IsDigit(char c) => c is >= '0' and <= '9';
 
@@ -212,9 +213,7 @@ internal sealed class LengthScanner(string text)
         var decimals = Digits();
         if (mark == ',' && decimals.Length == 3 && digits.Length is >= 1 and <= 3 && digits[0] != '0')
         {
-            throw new UnreadableLengthException(
-                start,
-                LengthText.ThousandsOrDecimals(digits, decimals));
+            throw new UnreadableLengthException(start, LengthText.ThousandsOrDecimals(digits, decimals));
         }
 
         if (Peek() is '.' or ',')
@@ -227,9 +226,10 @@ internal sealed class LengthScanner(string text)
         return Rational.Of((whole * scale) + (decimals.Length == 0 ? BigInteger.Zero : Whole(decimals)), scale);
     }
 
-    private static Rational Fraction(int position, BigInteger numerator, BigInteger denominator) => denominator.IsZero
-        ? throw new UnreadableLengthException(position, LengthText.FractionOverZero)
-        : Rational.Of(numerator, denominator);
+    private static Rational Fraction(int position, BigInteger numerator, BigInteger denominator) =>
+        denominator.IsZero
+            ? throw new UnreadableLengthException(position, LengthText.FractionOverZero)
+            : Rational.Of(numerator, denominator);
 
     /// <summary>The fraction that follows whole inches: a fraction sign, or digits over digits after one space or a tight hyphen.</summary>
     private Rational? ScanTrailingFraction()

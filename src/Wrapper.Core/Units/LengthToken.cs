@@ -18,4 +18,10 @@ internal enum LengthTokenKind
 }
 
 /// <summary>One word of a typed length, with where it stands in the text.</summary>
-internal readonly record struct LengthToken(LengthTokenKind Kind, int Position, string Text, Rational Value = default, LengthUnit Unit = default);
+internal readonly record struct LengthToken(
+    LengthTokenKind Kind,
+    int Position,
+    string Text,
+    Rational Value = default,
+    LengthUnit Unit = default
+);

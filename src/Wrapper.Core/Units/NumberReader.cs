@@ -24,7 +24,11 @@ public static class NumberReader
         }
 
         var isPercentage = trimmed[^1] == '%';
-        return Value(isPercentage ? trimmed[..^1] : trimmed) is { } number ? isPercentage ? number / 100 : number : null;
+        return Value(isPercentage ? trimmed[..^1] : trimmed) is { } number
+            ? isPercentage
+                ? number / 100
+                : number
+            : null;
     }
 
     /// <summary>A percentage that may leave its sign out: <c>2,5</c> and <c>2,5 %</c> are both 0.025. Null for what is none.</summary>

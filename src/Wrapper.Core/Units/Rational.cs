@@ -11,7 +11,8 @@ internal readonly record struct Rational
     /// <summary>π to 40 places: far finer than a nanometre on any length that is accepted.</summary>
     public static readonly Rational Pi = new(
         BigInteger.Parse("31415926535897932384626433832795028841971", System.Globalization.CultureInfo.InvariantCulture),
-        BigInteger.Pow(10, 40));
+        BigInteger.Pow(10, 40)
+    );
 
     private Rational(BigInteger numerator, BigInteger denominator)
     {

@@ -16,12 +16,15 @@ public static class Words
         where T : struct, Enum => Known<T>.InOrder;
 
     private static string Kebab(string name) =>
-        string.Concat(name.Select((letter, at) => char.IsUpper(letter) ? (at == 0 ? "" : "-") + char.ToLowerInvariant(letter) : $"{letter}"));
+        string.Concat(
+            name.Select((letter, at) => char.IsUpper(letter) ? (at == 0 ? "" : "-") + char.ToLowerInvariant(letter) : $"{letter}")
+        );
 
     private static class Known<T>
         where T : struct, Enum
     {
-        public static Dictionary<T, string> ByValue { get; } = Enum.GetValues<T>().ToDictionary(value => value, value => Kebab(value.ToString()));
+        public static Dictionary<T, string> ByValue { get; } =
+            Enum.GetValues<T>().ToDictionary(value => value, value => Kebab(value.ToString()));
 
         public static Dictionary<string, T> ByWord { get; } = ByValue.ToDictionary(pair => pair.Value, pair => pair.Key);
 

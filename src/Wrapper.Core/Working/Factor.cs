@@ -26,13 +26,16 @@ public readonly record struct Factor(decimal Multiplier, decimal Divisor = 1, Fa
     public static Factor One => new(1);
 
     /// <summary>The factor as a number.</summary>
-    public decimal Value => Multiplier / Divisor * Symbol switch
-    {
-        FactorSymbol.Pi => Pi,
-        FactorSymbol.PerPi => 1 / Pi,
-        FactorSymbol.RootTwo => RootTwo,
-        _ => 1,
-    };
+    public decimal Value =>
+        Multiplier
+        / Divisor
+        * Symbol switch
+        {
+            FactorSymbol.Pi => Pi,
+            FactorSymbol.PerPi => 1 / Pi,
+            FactorSymbol.RootTwo => RootTwo,
+            _ => 1,
+        };
 
     /// <summary>This factor times a plain number.</summary>
     public Factor Times(decimal number) => this with { Multiplier = Multiplier * number };

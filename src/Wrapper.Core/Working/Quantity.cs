@@ -40,8 +40,7 @@ public sealed class RoundedUpQuantity(Worked sum, Length step) : Quantity("", su
 }
 
 /// <summary>The slant over two sides that are square to each other.</summary>
-public sealed class SlantQuantity(Worked rise, Worked run)
-    : Quantity("", SlantOf(rise.Value, run.Value), QuantitySource.Worked)
+public sealed class SlantQuantity(Worked rise, Worked run) : Quantity("", SlantOf(rise.Value, run.Value), QuantitySource.Worked)
 {
     /// <summary>One of the square sides.</summary>
     public Worked Rise { get; } = rise;
@@ -49,6 +48,5 @@ public sealed class SlantQuantity(Worked rise, Worked run)
     /// <summary>The other square side.</summary>
     public Worked Run { get; } = run;
 
-    private static Length SlantOf(Length rise, Length run) =>
-        Length.FromNanometresRounded(double.Hypot(rise.Nanometres, run.Nanometres));
+    private static Length SlantOf(Length rise, Length run) => Length.FromNanometresRounded(double.Hypot(rise.Nanometres, run.Nanometres));
 }

@@ -40,8 +40,7 @@ public sealed class Worked
     }
 
     /// <summary>A figure that was given.</summary>
-    public static Worked Given(string name, Length value, QuantitySource source) =>
-        Of(new GivenQuantity(name, value, source));
+    public static Worked Given(string name, Length value, QuantitySource source) => Of(new GivenQuantity(name, value, source));
 
     /// <summary>
     /// A figure no sum gives, read off the drawing. Drafting says so itself where it takes one; a sum never becomes one.
@@ -100,7 +99,11 @@ public sealed class Worked
         var sum = Zero;
         foreach (var term in Terms)
         {
-            var canOpen = term.Quantity is NamedResult named && (term.Factor.Symbol == FactorSymbol.None || named.Definition.Terms.All(inner => inner.Factor.Symbol == FactorSymbol.None));
+            var canOpen =
+                term.Quantity is NamedResult named
+                && (
+                    term.Factor.Symbol == FactorSymbol.None || named.Definition.Terms.All(inner => inner.Factor.Symbol == FactorSymbol.None)
+                );
             sum += canOpen ? ((NamedResult)term.Quantity).Definition.By(term.Factor) : new Worked([term]);
         }
 
@@ -108,18 +111,28 @@ public sealed class Worked
     }
 
     /// <summary>The measures and rules the number goes back to.</summary>
-    public IEnumerable<Quantity> Leaves() => Terms.SelectMany(term => term.Quantity switch
-    {
-        NamedResult result => result.Definition.Leaves(),
-        RoundedUpQuantity rounded => rounded.Sum.Leaves(),
-        SlantQuantity slant => slant.Rise.Leaves().Concat(slant.Run.Leaves()),
-        _ => [term.Quantity],
-    });
+    public IEnumerable<Quantity> Leaves() =>
+        Terms.SelectMany(term =>
+            term.Quantity switch
+            {
+                NamedResult result => result.Definition.Leaves(),
+                RoundedUpQuantity rounded => rounded.Sum.Leaves(),
+                SlantQuantity slant => slant.Rise.Leaves().Concat(slant.Run.Leaves()),
+                _ => [term.Quantity],
+            }
+        );
 
-    private Worked By(Factor factor) => Map(term => term with
-    {
-        Factor = new(term.Factor.Multiplier * factor.Multiplier, term.Factor.Divisor * factor.Divisor, factor.Symbol == FactorSymbol.None ? term.Factor.Symbol : factor.Symbol),
-    });
+    private Worked By(Factor factor) =>
+        Map(term =>
+            term with
+            {
+                Factor = new(
+                    term.Factor.Multiplier * factor.Multiplier,
+                    term.Factor.Divisor * factor.Divisor,
+                    factor.Symbol == FactorSymbol.None ? term.Factor.Symbol : factor.Symbol
+                ),
+            }
+        );
 
     /// <summary>Sum; a figure that stands in both is written once.</summary>
     public static Worked operator +(Worked a, Worked b)
@@ -142,7 +155,8 @@ public sealed class Worked
     public static Worked operator -(Worked a) => a.Map(term => term with { Factor = term.Factor.Times(-1) });
 
     /// <summary>So many times.</summary>
-    public static Worked operator *(int count, Worked a) => count == 0 ? Zero : a.Map(term => term with { Factor = term.Factor.Times(count) });
+    public static Worked operator *(int count, Worked a) =>
+        count == 0 ? Zero : a.Map(term => term with { Factor = term.Factor.Times(count) });
 
     /// <summary>Shared into equal parts.</summary>
     public static Worked operator /(Worked a, int parts) => a.DividedBy(parts);
@@ -191,7 +205,10 @@ public sealed class Worked
         var total = 0m;
         foreach (var term in terms)
         {
-            total += term.Quantity.Value.Nanometres * term.Factor.Multiplier / term.Factor.Divisor
+            total +=
+                term.Quantity.Value.Nanometres
+                * term.Factor.Multiplier
+                / term.Factor.Divisor
                 * (term.Factor with { Multiplier = 1, Divisor = 1 }).Value;
         }
 
@@ -209,7 +226,13 @@ public sealed class Worked
         return new(ImmutableCollectionsMarshal.AsImmutableArray(terms));
     }
 
-    private Worked WithSymbol(FactorSymbol symbol) => Map(term => term.Factor.Symbol == FactorSymbol.None
-        ? term with { Factor = term.Factor with { Symbol = symbol } }
-        : throw new InvalidOperationException("A figure takes one irrational factor only."));
+    private Worked WithSymbol(FactorSymbol symbol) =>
+        Map(term =>
+            term.Factor.Symbol == FactorSymbol.None
+                ? term with
+                {
+                    Factor = term.Factor with { Symbol = symbol },
+                }
+                : throw new InvalidOperationException("A figure takes one irrational factor only.")
+        );
 }

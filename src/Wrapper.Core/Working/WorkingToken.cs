@@ -16,4 +16,11 @@ public sealed record WorkingToken(string Text, string Shown, string? Name = null
 /// <param name="Shown">The number to the workroom's step.</param>
 /// <param name="Expression">The sum in the job's unit: the reader of measures reads it back to <paramref name="Value"/>.</param>
 /// <param name="Tokens">The same sum word by word, with the names of its figures.</param>
-public sealed record WorkingLine(string For, string Name, Length Value, string Shown, string Expression, IReadOnlyList<WorkingToken> Tokens);
+public sealed record WorkingLine(
+    string For,
+    string Name,
+    Length Value,
+    string Shown,
+    string Expression,
+    IReadOnlyList<WorkingToken> Tokens
+);

@@ -19,25 +19,41 @@ internal static class ClothRules
     public static SharedRule Shared { get; } = new("cloth", () => Cloth!);
 
     /// <summary>A cloth.</summary>
-    public static ObjectRule Cloth { get; } = new ObjectRule()
-        .With(new TextRule(IdRule.Longest), "key")
-        .With(Text, "name", "batch", "fire", "care")
-        .With(Entry, "width", "usableWidth", "selvage", "space", "curveSpace", "length", "prewash", "spare", "thickness", "price")
-        .With("nap", new WordRule(["either", "one-way"]))
-        .With("grain", new WordRule(["down", "either"]))
-        .With("layers", new WordRule(["single", "fold"]))
-        .With("role", new WordRule(["main", "lining", "padding"]))
-        .With("traits", new ListRule(WordRule.Of<ClothTrait>(), JsonLimits.MostEntries))
-        .With("repeat", new ObjectRule().With(Entry, "length", "width", "motif").With("match", new WordRule(["straight", "half-drop"])).With("over", WordRule.Of<MatchOver>()))
-        .With("face", new ObjectRule().With("kind", WordRule.Of<FaceKind>()).With(Text, "ground", "ink", "picture").With("figure", Entry))
-        .With("shrinkage", new ObjectRule().With(Entry, "along", "across"))
-        .With("edges", new MapRule(Edge))
-        .With("soldIn", new ListRule(new ObjectRule().With(Entry, "width", "price"), JsonLimits.Of("soldIn")))
-        .With("flaws", new ListRule(new ObjectRule().With(Entry, "from", "to", "left", "right"), JsonLimits.Of("flaws")))
-        .With("remnants", new ListRule(new ObjectRule().With(Text, "name", "id").With(Entry, "width", "length"), JsonLimits.Of("remnants")))
-        .With(Places(), "pinned", "kept")
-        .With("others", new ListRule(Shared, JsonLimits.Of("others")));
+    public static ObjectRule Cloth { get; } =
+        new ObjectRule()
+            .With(new TextRule(IdRule.Longest), "key")
+            .With(Text, "name", "batch", "fire", "care")
+            .With(Entry, "width", "usableWidth", "selvage", "space", "curveSpace", "length", "prewash", "spare", "thickness", "price")
+            .With("nap", new WordRule(["either", "one-way"]))
+            .With("grain", new WordRule(["down", "either"]))
+            .With("layers", new WordRule(["single", "fold"]))
+            .With("role", new WordRule(["main", "lining", "padding"]))
+            .With("traits", new ListRule(WordRule.Of<ClothTrait>(), JsonLimits.MostEntries))
+            .With(
+                "repeat",
+                new ObjectRule()
+                    .With(Entry, "length", "width", "motif")
+                    .With("match", new WordRule(["straight", "half-drop"]))
+                    .With("over", WordRule.Of<MatchOver>())
+            )
+            .With(
+                "face",
+                new ObjectRule().With("kind", WordRule.Of<FaceKind>()).With(Text, "ground", "ink", "picture").With("figure", Entry)
+            )
+            .With("shrinkage", new ObjectRule().With(Entry, "along", "across"))
+            .With("edges", new MapRule(Edge))
+            .With("soldIn", new ListRule(new ObjectRule().With(Entry, "width", "price"), JsonLimits.Of("soldIn")))
+            .With("flaws", new ListRule(new ObjectRule().With(Entry, "from", "to", "left", "right"), JsonLimits.Of("flaws")))
+            .With(
+                "remnants",
+                new ListRule(new ObjectRule().With(Text, "name", "id").With(Entry, "width", "length"), JsonLimits.Of("remnants"))
+            )
+            .With(Places(), "pinned", "kept")
+            .With("others", new ListRule(Shared, JsonLimits.Of("others")));
 
     private static ListRule Places() =>
-        new(new ObjectRule().With(Text, "piece", "remnant").With("copy", Copy).With("turn", Turn).With(Place, "x", "y"), JsonLimits.Of("pinned"));
+        new(
+            new ObjectRule().With(Text, "piece", "remnant").With("copy", Copy).With("turn", Turn).With(Place, "x", "y"),
+            JsonLimits.Of("pinned")
+        );
 }

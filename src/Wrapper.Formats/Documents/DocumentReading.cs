@@ -33,7 +33,9 @@ public static class DocumentReading
         ArgumentNullException.ThrowIfNull(rule);
         try
         {
-            return ViolationsIn(json, rule) is { Count: > 0 } violations ? new(null, violations) : new(JsonSerializer.Deserialize<T>(json.Span, OpenFormat.Json), []);
+            return ViolationsIn(json, rule) is { Count: > 0 } violations
+                ? new(null, violations)
+                : new(JsonSerializer.Deserialize<T>(json.Span, OpenFormat.Json), []);
         }
         catch (Exception error) when (error is JsonException or InvalidOperationException or FormatException)
         {

@@ -72,12 +72,13 @@ public static class DocumentRepair
         return false;
     }
 
-    private static JsonNode? At(JsonNode document, IEnumerable<string> path) => path.Aggregate((JsonNode?)document, (node, step) => node switch
-    {
-        JsonObject members => members.TryGetPropertyValue(step, out var value) ? value : null,
-        JsonArray entries => Place(entries, step) is { } at ? entries[at] : null,
-        _ => null,
-    });
+    private static JsonNode? At(JsonNode document, IEnumerable<string> path) =>
+        path.Aggregate((JsonNode?)document, (node, step) => node switch
+            {
+                JsonObject members => members.TryGetPropertyValue(step, out var value) ? value : null,
+                JsonArray entries => Place(entries, step) is { } at ? entries[at] : null,
+                _ => null,
+            });
 
     private static bool Remove(JsonNode parent, string step)
     {

@@ -24,16 +24,22 @@ public static class EntryRules
         Lack(entry) is var (field, problem) ? [new([.. within, field], $"“{string.Join('.', [.. within, field])}” {problem}")] : [];
 
     /// <summary>A field that its kind needs and that is missing or contradicts another; null where nothing is.</summary>
-    private static (string Field, string Problem)? Lack(WorkEntry entry) => entry switch
-    {
-        _ when !DateTimeOffset.TryParse(entry.At, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out _) => ("at", "is not a date and time. Write it as 2026-03-14T09:26:00Z."),
-        { What: WorkKind.Flaw, Stretch: null } => ("stretch", "is missing. A flaw needs its left, right, from and to."),
-        { What: WorkKind.Flaw, Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) =>
-            ("stretch", "is empty or reversed. Its right must be greater than its left, and its end greater than its start."),
-        { What: WorkKind.Shorter, Length: not > 0 } => ("length", "must be greater than 0. Enter how much of the cloth there is."),
-        { What: WorkKind.Finding, Finding: null } => ("finding", "is missing. Add what was found."),
-        { What: WorkKind.Cut, Cut: null } => ("cut", "is missing. Add the size and the place the piece was cut at."),
-        { What: WorkKind.Lay, Lay: null } => ("lay", "is missing. Add where the pieces lie."),
-        _ => null,
-    };
+    private static (string Field, string Problem)? Lack(WorkEntry entry) =>
+        entry switch
+        {
+            _ when !DateTimeOffset.TryParse(entry.At, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out _) => (
+                "at",
+                "is not a date and time. Write it as 2026-03-14T09:26:00Z."
+            ),
+            { What: WorkKind.Flaw, Stretch: null } => ("stretch", "is missing. A flaw needs its left, right, from and to."),
+            { What: WorkKind.Flaw, Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) => (
+                "stretch",
+                "is empty or reversed. Its right must be greater than its left, and its end greater than its start."
+            ),
+            { What: WorkKind.Shorter, Length: not > 0 } => ("length", "must be greater than 0. Enter how much of the cloth there is."),
+            { What: WorkKind.Finding, Finding: null } => ("finding", "is missing. Add what was found."),
+            { What: WorkKind.Cut, Cut: null } => ("cut", "is missing. Add the size and the place the piece was cut at."),
+            { What: WorkKind.Lay, Lay: null } => ("lay", "is missing. Add where the pieces lie."),
+            _ => null,
+        };
 }

@@ -12,7 +12,11 @@ public sealed record JobFile
     /// <summary>The format that is written.</summary>
     public const int Current = 2;
 
-    private static readonly JsonSerializerOptions Written = new(OpenFormat.Json) { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+    private static readonly JsonSerializerOptions Written = new(OpenFormat.Json)
+    {
+        WriteIndented = true,
+        Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
 
     /// <summary>Work and photographs: a full job’s outlines would take three times the room with each number on a line of its own.</summary>
     private static readonly JsonSerializerOptions OnOneLine = new(Written) { WriteIndented = false };
@@ -70,8 +74,24 @@ public sealed record JobFile
         return reading.Document switch
         {
             null => reading,
-            { Format: > Current } later => new(null, [new(["format"], $"“format” is {later.Format}: a later version of Wrapper wrote this job file. This version reads up to {Current}.")]),
-            var file => new(file with { Format = Current, Cloth = file.Cloth.Migrate(), Covers = [.. file.Covers.Select(cover => cover.Migrate())] }, []),
+            { Format: > Current } later => new(
+                null,
+                [
+                    new(
+                        ["format"],
+                        $"“format” is {later.Format}: a later version of Wrapper wrote this job file. This version reads up to {Current}."
+                    ),
+                ]
+            ),
+            var file => new(
+                file with
+                {
+                    Format = Current,
+                    Cloth = file.Cloth.Migrate(),
+                    Covers = [.. file.Covers.Select(cover => cover.Migrate())],
+                },
+                []
+            ),
         };
     }
 

@@ -33,7 +33,7 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
         var buffer = room.Take(UsualBuffer);
         try
         {
-            for (var filled = 0; ;)
+            for (var filled = 0; ; )
             {
                 var read = await file.ReadAsync(buffer.AsMemory(filled), left);
                 filled += read;
@@ -65,8 +65,8 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
     /// <summary>One token fills the buffer: only a photograph may be as long as that.</summary>
     private static LimitExceeded? IsTooLong(Walk walk, int bytes) =>
         bytes <= (walk.AwaitsPhotograph ? JsonLimits.MostBytesOfPhotograph : JsonLimits.MostBytesOfText) ? null
-            : walk.AwaitsPhotograph ? new("content", "A photograph in the file is larger than 8 MB. Remove it, or save it smaller.")
-            : JsonLimits.TooLong(walk.Name);
+        : walk.AwaitsPhotograph ? new("content", "A photograph in the file is larger than 8 MB. Remove it, or save it smaller.")
+        : JsonLimits.TooLong(walk.Name);
 
     /// <summary>The way through the file's tokens, a buffer at a time.</summary>
     private sealed class Walk
@@ -103,7 +103,13 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
                 Take(ref reader);
                 if (_json.WrittenCount > JobLimits.MostBytesBesidePhotos)
                 {
-                    return (0, new("request", $"The file holds more than {JobLimits.MostBytesBesidePhotos / 1024 / 1024} MB besides its photographs. Split the job."));
+                    return (
+                        0,
+                        new(
+                            "request",
+                            $"The file holds more than {JobLimits.MostBytesBesidePhotos / 1024 / 1024} MB besides its photographs. Split the job."
+                        )
+                    );
                 }
             }
 
@@ -122,7 +128,10 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
             }
             else
             {
-                _isInPhotos = reader.TokenType == JsonTokenType.StartArray && _depth == 1 && string.Equals(_limits.Name, "photos", StringComparison.OrdinalIgnoreCase);
+                _isInPhotos =
+                    reader.TokenType == JsonTokenType.StartArray
+                    && _depth == 1
+                    && string.Equals(_limits.Name, "photos", StringComparison.OrdinalIgnoreCase);
                 Write(ref reader, isEnd);
             }
 

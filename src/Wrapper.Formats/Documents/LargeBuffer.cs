@@ -15,7 +15,8 @@ public sealed class LargeBuffer
     {
         lock (_lock)
         {
-            var bytes = _kept is { } reference && reference.TryGetTarget(out var target) && target.Length >= least ? target : new byte[least];
+            var bytes =
+                _kept is { } reference && reference.TryGetTarget(out var target) && target.Length >= least ? target : new byte[least];
             _kept = null;
             return bytes;
         }

@@ -112,8 +112,14 @@ public static class DxfWriter
     }
 
     /// <summary>One line of plain letters: what is none is written by its number.</summary>
-    private static string Ascii(string text) => string.Concat(text.Select(letter =>
-        letter is >= ' ' and <= '~' ? letter.ToString() : char.IsControl(letter) ? " " : string.Create(CultureInfo.InvariantCulture, $"\\U+{(int)letter:X4}")));
+    private static string Ascii(string text) =>
+        string.Concat(
+            text.Select(letter =>
+                letter is >= ' ' and <= '~' ? letter.ToString()
+                : char.IsControl(letter) ? " "
+                : string.Create(CultureInfo.InvariantCulture, $"\\U+{(int)letter:X4}")
+            )
+        );
 
     private static string N(double number) => number.ToString("0.######", CultureInfo.InvariantCulture);
 }

@@ -20,12 +20,35 @@ public static class LaySheet
     {
         var width = cloth.UsableWidth.Millimetres;
         var length = (yardage.Buy?.Value ?? yardage.Lay?.Length ?? Length.Zero).Millimetres;
-        List<SheetPart> parts = [new("roll", [Box(0, 0, width, length), .. cloth.Flaws.Select(flaw => Box((flaw.Left ?? Length.Zero).Millimetres, flaw.From.Millimetres, (flaw.Right ?? cloth.UsableWidth).Millimetres, flaw.To.Millimetres))], [])];
+        List<SheetPart> parts =
+        [
+            new(
+                "roll",
+                [
+                    Box(0, 0, width, length),
+                    .. cloth.Flaws.Select(flaw =>
+                        Box(
+                            (flaw.Left ?? Length.Zero).Millimetres,
+                            flaw.From.Millimetres,
+                            (flaw.Right ?? cloth.UsableWidth).Millimetres,
+                            flaw.To.Millimetres
+                        )
+                    ),
+                ],
+                []
+            ),
+        ];
         var corners = new Dictionary<string, double>();
         var x = width + Beside;
         foreach (var remnant in cloth.Remnants)
         {
-            parts.Add(new($"remnant {remnant.Id}", [Box(x, 0, x + remnant.Width.Millimetres, remnant.Length.Millimetres)], [new(x + (remnant.Width.Millimetres / 2), -2 * LargestCapitals, LargestCapitals, remnant.Id)]));
+            parts.Add(
+                new(
+                    $"remnant {remnant.Id}",
+                    [Box(x, 0, x + remnant.Width.Millimetres, remnant.Length.Millimetres)],
+                    [new(x + (remnant.Width.Millimetres / 2), -2 * LargestCapitals, LargestCapitals, remnant.Id)]
+                )
+            );
             corners[remnant.Id] = x;
             x += remnant.Width.Millimetres + Beside;
         }
@@ -55,17 +78,18 @@ public static class LaySheet
     }
 
     /// <summary>A line turned over where its piece is, then turned counter-clockwise.</summary>
-    private static Stroke Turned(Stroke stroke, bool isMirrored, int turn) => stroke with
-    {
-        Through =
-        [
-            .. stroke.Through.Select(point =>
-            {
-                var (x, y) = Turned(isMirrored ? -point.X : point.X, point.Y, turn);
-                return new StrokePoint(x, y, isMirrored ? -point.Bulge : point.Bulge);
-            }),
-        ],
-    };
+    private static Stroke Turned(Stroke stroke, bool isMirrored, int turn) =>
+        stroke with
+        {
+            Through =
+            [
+                .. stroke.Through.Select(point =>
+                {
+                    var (x, y) = Turned(isMirrored ? -point.X : point.X, point.Y, turn);
+                    return new StrokePoint(x, y, isMirrored ? -point.Bulge : point.Bulge);
+                }),
+            ],
+        };
 
     /// <summary>Quarter turns exactly; a turn between them by its sine and cosine.</summary>
     private static (double X, double Y) Turned(double x, double y, int turn)

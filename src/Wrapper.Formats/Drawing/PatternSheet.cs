@@ -60,14 +60,22 @@ public static class PatternSheet
         var box = piece.CutLine.Bounds;
         var (x, y) = ((box.Left + box.Right).Millimetres / 2, (box.Bottom + box.Top).Millimetres / 2);
         var lines = (string[])
-        [
-            code,
-            piece.Name,
-            $"cut {piece.Quantity}{(piece.Mirrored > 0 ? $", {piece.Mirrored} of them turned over" : "")}",
-            $"{format.Rounded(piece.CutWidth.Value)} × {format.RoundedWithUnit(piece.CutLength.Value)}",
-        ];
+            [
+                code,
+                piece.Name,
+                $"cut {piece.Quantity}{(piece.Mirrored > 0 ? $", {piece.Mirrored} of them turned over" : "")}",
+                $"{format.Rounded(piece.CutWidth.Value)} × {format.RoundedWithUnit(piece.CutLength.Value)}",
+            ];
         var high = piece.IsSlantStrip ? piece.CutLength.Value : box.Height; // across a slanted strip there is only its own width
-        var height = Math.Clamp(Math.Min(high.Millimetres / (lines.Length * 2.4), box.Width.Millimetres / (lines.Max(line => line.Length) * 1.2)), SmallestCapitals, LargestCapitals);
-        return new(code, PieceStrokes.Of(piece), [.. lines.Select((line, place) => new Inscription(x, y + (((lines.Length - 1) / 2.0 - place) * 2 * height), height, line))]);
+        var height = Math.Clamp(
+            Math.Min(high.Millimetres / (lines.Length * 2.4), box.Width.Millimetres / (lines.Max(line => line.Length) * 1.2)),
+            SmallestCapitals,
+            LargestCapitals
+        );
+        return new(
+            code,
+            PieceStrokes.Of(piece),
+            [.. lines.Select((line, place) => new Inscription(x, y + (((lines.Length - 1) / 2.0 - place) * 2 * height), height, line))]
+        );
     }
 }

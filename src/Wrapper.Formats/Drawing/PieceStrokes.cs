@@ -15,11 +15,7 @@ public static class PieceStrokes
 
     /// <summary>Every line of the piece: cut, stitch, marks, creases, grain.</summary>
     public static IReadOnlyList<Stroke> Of(Piece piece) =>
-    [
-        Outlined(Layer.Cut, piece.CutLine),
-        Outlined(Layer.Stitch, piece.StitchLineOnCloth),
-        .. OfMarks(piece),
-    ];
+        [Outlined(Layer.Cut, piece.CutLine), Outlined(Layer.Stitch, piece.StitchLineOnCloth), .. OfMarks(piece)];
 
     /// <summary>What is drawn inside the cut line besides the stitch line: marks, creases, grain. All of it is straight.</summary>
     public static IEnumerable<Stroke> OfMarks(Piece piece)
@@ -35,8 +31,8 @@ public static class PieceStrokes
     public static Stroke Through(Layer layer, IEnumerable<Point> corners) =>
         new(layer, [.. corners.Select(corner => new StrokePoint(corner.X.Millimetres, corner.Y.Millimetres))], IsClosed: true);
 
-    private static StrokePoint Corner(Edge edge) => new(
-        edge.Start.X.Millimetres, edge.Start.Y.Millimetres, edge.Arc is { } arc ? Math.Tan(arc.Sweep(edge.Start, edge.End) / 4) : 0);
+    private static StrokePoint Corner(Edge edge) =>
+        new(edge.Start.X.Millimetres, edge.Start.Y.Millimetres, edge.Arc is { } arc ? Math.Tan(arc.Sweep(edge.Start, edge.End) / 4) : 0);
 
     private static IEnumerable<Stroke> Marked(Mark mark, Piece piece, IReadOnlyList<Point> cut)
     {
@@ -84,7 +80,15 @@ public static class PieceStrokes
             }
         }
 
-        return distance < 0.5 ? null : Stroke.Straight(Layer.Notch, nearest.X, nearest.Y, nearest.X + ((x - nearest.X) * Snip), nearest.Y + ((y - nearest.Y) * Snip));
+        return distance < 0.5
+            ? null
+            : Stroke.Straight(
+                Layer.Notch,
+                nearest.X,
+                nearest.Y,
+                nearest.X + ((x - nearest.X) * Snip),
+                nearest.Y + ((y - nearest.Y) * Snip)
+            );
     }
 
     /// <summary>An arrow along the warp: up the piece, or across it where it lies down the roll.</summary>
@@ -100,8 +104,13 @@ public static class PieceStrokes
         yield return Stroke.Straight(Layer.Grain, x - (half * ux), y - (half * uy), tx, ty);
         yield return new(
             Layer.Grain,
-            [new(tx - (head * ux) - (head * uy / 2), ty - (head * uy) - (head * ux / 2)), new(tx, ty), new(tx - (head * ux) + (head * uy / 2), ty - (head * uy) + (head * ux / 2))],
-            IsClosed: false);
+            [
+                new(tx - (head * ux) - (head * uy / 2), ty - (head * uy) - (head * ux / 2)),
+                new(tx, ty),
+                new(tx - (head * ux) + (head * uy / 2), ty - (head * uy) + (head * ux / 2)),
+            ],
+            IsClosed: false
+        );
     }
 
     private static Stroke Straight(Layer layer, Point from, Point to) =>

@@ -22,10 +22,19 @@ public sealed record SheetPart(string Code, IReadOnlyList<Stroke> Strokes, IRead
     public SheetBox Bounds => SheetBox.Around(Strokes.Select(stroke => stroke.Bounds));
 
     /// <summary>The same further right and further up.</summary>
-    public SheetPart Moved(double right, double up) => new(
-        Code,
-        [.. Strokes.Select(stroke => stroke with { Through = [.. stroke.Through.Select(point => point with { X = point.X + right, Y = point.Y + up })] })],
-        [.. Inscriptions.Select(text => text with { X = text.X + right, Y = text.Y + up })]);
+    public SheetPart Moved(double right, double up) =>
+        new(
+            Code,
+            [
+                .. Strokes.Select(stroke =>
+                    stroke with
+                    {
+                        Through = [.. stroke.Through.Select(point => point with { X = point.X + right, Y = point.Y + up })],
+                    }
+                ),
+            ],
+            [.. Inscriptions.Select(text => text with { X = text.X + right, Y = text.Y + up })]
+        );
 }
 
 /// <summary>What a line is for; each is a layer of its own in a file.</summary>
@@ -90,7 +99,8 @@ public sealed record Stroke(Layer Layer, IReadOnlyList<StrokePoint> Through, boo
     }
 
     /// <summary>A straight from a place to another.</summary>
-    public static Stroke Straight(Layer layer, double x, double y, double toX, double toY) => new(layer, [new(x, y), new(toX, toY)], IsClosed: false);
+    public static Stroke Straight(Layer layer, double x, double y, double toX, double toY) =>
+        new(layer, [new(x, y), new(toX, toY)], IsClosed: false);
 }
 
 /// <summary>A point of a line and how it goes on from there.</summary>

@@ -40,21 +40,36 @@ public static class SvgWriter
             new XAttribute("height", $"{N(height)}mm"),
             new XAttribute("viewBox", $"0 0 {N(width)} {N(height)}"),
             new XElement(Svg + "title", sheet.Title),
-            new XElement(Svg + "style", string.Concat(Looks.Select(look =>
-                $".{look.Key.Word()}{{fill:none;stroke:{look.Value.Colour};stroke-width:{N(look.Value.Width)}{(look.Value.Dashes is { } dashes ? $";stroke-dasharray:{dashes}" : "")}}}")) + "text{fill:#2e2b28;stroke:none;text-anchor:middle;font-family:sans-serif}"));
+            new XElement(
+                Svg + "style",
+                string.Concat(
+                    Looks.Select(look =>
+                        $".{look.Key.Word()}{{fill:none;stroke:{look.Value.Colour};stroke-width:{N(look.Value.Width)}{(look.Value.Dashes is { } dashes ? $";stroke-dasharray:{dashes}" : "")}}}"
+                    )
+                ) + "text{fill:#2e2b28;stroke:none;text-anchor:middle;font-family:sans-serif}"
+            )
+        );
         foreach (var part in sheet.Parts)
         {
-            root.Add(new XElement(
-                Svg + "g",
-                new XAttribute("id", Id(part.Code)),
-                new XElement(Svg + "title", part.Code),
-                part.Strokes.Select(stroke => new XElement(Svg + "path", new XAttribute("class", stroke.Layer.Word()), new XAttribute("d", Path(stroke, box)))),
-                part.Inscriptions.Select(text => new XElement(
-                    Svg + "text",
-                    new XAttribute("x", N(text.X - box.Left + Margin)),
-                    new XAttribute("y", N(box.Top - text.Y + Margin + (text.Height / 2))),
-                    new XAttribute("font-size", N(text.Height / CapHeight)),
-                    text.Text))));
+            root.Add(
+                new XElement(
+                    Svg + "g",
+                    new XAttribute("id", Id(part.Code)),
+                    new XElement(Svg + "title", part.Code),
+                    part.Strokes.Select(stroke => new XElement(
+                        Svg + "path",
+                        new XAttribute("class", stroke.Layer.Word()),
+                        new XAttribute("d", Path(stroke, box))
+                    )),
+                    part.Inscriptions.Select(text => new XElement(
+                        Svg + "text",
+                        new XAttribute("x", N(text.X - box.Left + Margin)),
+                        new XAttribute("y", N(box.Top - text.Y + Margin + (text.Height / 2))),
+                        new XAttribute("font-size", N(text.Height / CapHeight)),
+                        text.Text
+                    ))
+                )
+            );
         }
 
         return new XDocument(new XDeclaration("1.0", "utf-8", null), root).Declaration + "\n" + root;
@@ -64,7 +79,8 @@ public static class SvgWriter
     private const double CapHeight = 0.7;
 
     /// <summary>The code as a name that XML allows.</summary>
-    private static string Id(string code) => string.Concat("piece-", string.Concat(code.Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-')));
+    private static string Id(string code) =>
+        string.Concat("piece-", string.Concat(code.Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-')));
 
     private static string Path(Stroke stroke, SheetBox box)
     {
@@ -77,7 +93,10 @@ public static class SvgWriter
             if (from.Bulge != 0)
             {
                 var radius = N(StrokeArc.Radius(from, to));
-                path.Append(CultureInfo.InvariantCulture, $"A{radius} {radius} 0 {(Math.Abs(from.Bulge) > 1 ? 1 : 0)} {(from.Bulge > 0 ? 0 : 1)} {At(to)}");
+                path.Append(
+                    CultureInfo.InvariantCulture,
+                    $"A{radius} {radius} 0 {(Math.Abs(from.Bulge) > 1 ? 1 : 0)} {(from.Bulge > 0 ? 0 : 1)} {At(to)}"
+                );
             }
             else if (!isBack)
             {

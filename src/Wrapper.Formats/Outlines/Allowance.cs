@@ -43,7 +43,9 @@ internal sealed class Allowance(CancellationToken stop)
         _parts += parts;
         if (_parts > MostParts)
         {
-            throw new UnreadableDrawingException($"This drawing holds more than {MostParts} stretches of lines: save the outline alone and try again.");
+            throw new UnreadableDrawingException(
+                $"This drawing holds more than {MostParts} stretches of lines: save the outline alone and try again."
+            );
         }
     }
 }

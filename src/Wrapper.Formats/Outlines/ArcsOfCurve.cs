@@ -23,7 +23,14 @@ internal static class ArcsOfCurve
         }
     }
 
-    private static void Add(List<ImportedCorner> corners, Func<double, (double X, double Y)> at, double first, double last, int depth, Allowance allowance)
+    private static void Add(
+        List<ImportedCorner> corners,
+        Func<double, (double X, double Y)> at,
+        double first,
+        double last,
+        int depth,
+        Allowance allowance
+    )
     {
         allowance.Spend(Looks);
         var (from, middle, to) = (at(first), at((first + last) / 2), at(last));
@@ -62,7 +69,14 @@ internal static class ArcsOfCurve
         return off > 0 ? toCentre + radius : toCentre - radius;
     }
 
-    private static bool Fits(Func<double, (double X, double Y)> at, double first, double last, (double X, double Y) from, (double X, double Y) middle, (double X, double Y) to)
+    private static bool Fits(
+        Func<double, (double X, double Y)> at,
+        double first,
+        double last,
+        (double X, double Y) from,
+        (double X, double Y) middle,
+        (double X, double Y) to
+    )
     {
         var (dx, dy) = (to.X - from.X, to.Y - from.Y);
         var chord = Math.Sqrt((dx * dx) + (dy * dy));

@@ -16,7 +16,10 @@ internal sealed class ClosedLine(List<ImportedCorner> corners)
             for (var i = 0; i < Corners.Count; i++)
             {
                 var (from, to) = (Corners[i], Corners[(i + 1) % Corners.Count]);
-                doubled += (from.X * to.Y) - (from.Y * to.X) + (4.0 / 3 * from.Rise * Math.Sqrt(((to.X - from.X) * (to.X - from.X)) + ((to.Y - from.Y) * (to.Y - from.Y))));
+                doubled +=
+                    (from.X * to.Y)
+                    - (from.Y * to.X)
+                    + (4.0 / 3 * from.Rise * Math.Sqrt(((to.X - from.X) * (to.X - from.X)) + ((to.Y - from.Y) * (to.Y - from.Y))));
             }
 
             return doubled / 2;
@@ -28,7 +31,9 @@ internal sealed class ClosedLine(List<ImportedCorner> corners)
     {
         var turned = Area < 0 ? Reversed() : [.. Corners];
         var (left, bottom) = (turned.Min(corner => corner.X), turned.Min(corner => corner.Y));
-        var moved = turned.Select(corner => new ImportedCorner(Rounded(corner.X - left), Rounded(corner.Y - bottom), Rounded(corner.Rise))).ToList();
+        var moved = turned
+            .Select(corner => new ImportedCorner(Rounded(corner.X - left), Rounded(corner.Y - bottom), Rounded(corner.Rise)))
+            .ToList();
         var first = moved.IndexOf(moved.MinBy(corner => corner.X + corner.Y)!);
         return [.. moved.Skip(first), .. moved.Take(first)];
     }
@@ -63,7 +68,13 @@ internal sealed class ClosedLine(List<ImportedCorner> corners)
         var (real, count) = (new List<ImportedCorner>(), kept.Count); // from the last to the first
         for (var i = kept.Count - 1; i >= 0; i--)
         {
-            var (before, here, after) = (i > 0 ? kept[i - 1] : real.Count > 0 ? real[0] : kept[0], kept[i], real.Count > 0 ? real[^1] : kept[0]);
+            var (before, here, after) = (
+                i > 0 ? kept[i - 1]
+                : real.Count > 0 ? real[0]
+                : kept[0],
+                kept[i],
+                real.Count > 0 ? real[^1] : kept[0]
+            );
             var cross = ((here.X - before.X) * (after.Y - here.Y)) - ((here.Y - before.Y) * (after.X - here.X));
             var goesOn = ((here.X - before.X) * (after.X - here.X)) + ((here.Y - before.Y) * (after.Y - here.Y)) > 0; // and does not turn back
             if (count > 3 && before.Rise == 0 && here.Rise == 0 && Math.Abs(cross) < 1e-6 && goesOn)

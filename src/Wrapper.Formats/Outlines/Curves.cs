@@ -4,17 +4,26 @@ namespace Wrapper.Formats.Outlines;
 internal static class Curves
 {
     /// <summary>A stretch of an ellipse round a centre, between two angles of its parameter, whose axes need not be square to the drawing's.</summary>
-    public static DrawnPart Ellipse((double X, double Y) centre, (double X, double Y) major, (double X, double Y) minor, double from, double to) => new(
-        false,
-        t =>
-        {
-            var (sin, cos) = Math.SinCos(from + (t * (to - from)));
-            return (centre.X + (cos * major.X) + (sin * minor.X), centre.Y + (cos * major.Y) + (sin * minor.Y));
-        },
-        Math.Max(1, (int)Math.Ceiling((Math.Abs(to - from) / (Math.PI / 2)) - 1e-9)));
+    public static DrawnPart Ellipse(
+        (double X, double Y) centre,
+        (double X, double Y) major,
+        (double X, double Y) minor,
+        double from,
+        double to
+    ) =>
+        new(
+            false,
+            t =>
+            {
+                var (sin, cos) = Math.SinCos(from + (t * (to - from)));
+                return (centre.X + (cos * major.X) + (sin * minor.X), centre.Y + (cos * major.Y) + (sin * minor.Y));
+            },
+            Math.Max(1, (int)Math.Ceiling((Math.Abs(to - from) / (Math.PI / 2)) - 1e-9))
+        );
 
     /// <summary>A stretch of a circle.</summary>
-    public static DrawnPart Circle(double x, double y, double radius, double from, double to) => Ellipse((x, y), (radius, 0), (0, radius), from, to);
+    public static DrawnPart Circle(double x, double y, double radius, double from, double to) =>
+        Ellipse((x, y), (radius, 0), (0, radius), from, to);
 
     /// <summary>From one place to another with a bulge: the tangent of a quarter of the arc's angle, positive counter-clockwise.</summary>
     public static DrawnPart Bulged((double X, double Y) from, (double X, double Y) to, double bulge)
@@ -30,19 +39,34 @@ internal static class Curves
         var (first, sweep) = (Math.Atan2(from.Y - y, from.X - x), 4 * Math.Atan(bulge));
         var radius = double.Hypot(from.X - x, from.Y - y);
         var part = Circle(x, y, radius, first, first + sweep);
-        return part with { At = t => t <= 0 ? from : t >= 1 ? to : part.At(t) };
+        return part with
+        {
+            At = t =>
+                t <= 0 ? from
+                : t >= 1 ? to
+                : part.At(t),
+        };
     }
 
     /// <summary>A cubic curve by its two ends and the two points that draw it.</summary>
-    public static DrawnPart Cubic((double X, double Y) a, (double X, double Y) b, (double X, double Y) c, (double X, double Y) d) => new(false, t =>
-    {
-        var s = 1 - t;
-        var (u, v, w, z) = (s * s * s, 3 * s * s * t, 3 * s * t * t, t * t * t);
-        return ((u * a.X) + (v * b.X) + (w * c.X) + (z * d.X), (u * a.Y) + (v * b.Y) + (w * c.Y) + (z * d.Y));
-    });
+    public static DrawnPart Cubic((double X, double Y) a, (double X, double Y) b, (double X, double Y) c, (double X, double Y) d) =>
+        new(false, t =>
+        {
+            var s = 1 - t;
+            var (u, v, w, z) = (s * s * s, 3 * s * s * t, 3 * s * t * t, t * t * t);
+            return ((u * a.X) + (v * b.X) + (w * c.X) + (z * d.X), (u * a.Y) + (v * b.Y) + (w * c.Y) + (z * d.Y));
+        });
 
     /// <summary>An elliptical arc as a path gives it: from its end points to its centre.</summary>
-    public static DrawnPart Arc((double X, double Y) from, (double X, double Y) to, double rx, double ry, double turn, bool isLarge, bool isSweep)
+    public static DrawnPart Arc(
+        (double X, double Y) from,
+        (double X, double Y) to,
+        double rx,
+        double ry,
+        double turn,
+        bool isLarge,
+        bool isSweep
+    )
     {
         if (rx < 1e-9 || ry < 1e-9 || from == to)
         {
@@ -63,8 +87,23 @@ internal static class Curves
         var (cx, cy) = (root * rx * y / ry, -root * ry * x / rx);
         var (first, last) = (Math.Atan2((y - cy) / ry, (x - cx) / rx), Math.Atan2((-y - cy) / ry, (-x - cx) / rx));
         var sweep = last - first;
-        sweep += isSweep && sweep < 0 ? 2 * Math.PI : !isSweep && sweep > 0 ? -2 * Math.PI : 0;
-        var part = Ellipse(((cos * cx) - (sin * cy) + ((from.X + to.X) / 2), (sin * cx) + (cos * cy) + ((from.Y + to.Y) / 2)), (cos * rx, sin * rx), (-sin * ry, cos * ry), first, first + sweep);
-        return part with { At = t => t <= 0 ? from : t >= 1 ? to : part.At(t) };
+        sweep +=
+            isSweep && sweep < 0 ? 2 * Math.PI
+            : !isSweep && sweep > 0 ? -2 * Math.PI
+            : 0;
+        var part = Ellipse(
+            ((cos * cx) - (sin * cy) + ((from.X + to.X) / 2), (sin * cx) + (cos * cy) + ((from.Y + to.Y) / 2)),
+            (cos * rx, sin * rx),
+            (-sin * ry, cos * ry),
+            first,
+            first + sweep
+        );
+        return part with
+        {
+            At = t =>
+                t <= 0 ? from
+                : t >= 1 ? to
+                : part.At(t),
+        };
     }
 }

@@ -42,7 +42,8 @@ internal sealed class DrawnLine
     /// <summary>Its ends lie on each other.</summary>
     public bool Meets => !IsEmpty && Meet(Start, End);
 
-    public static bool Meet((double X, double Y) one, (double X, double Y) other) => Math.Abs(one.X - other.X) <= Near && Math.Abs(one.Y - other.Y) <= Near;
+    public static bool Meet((double X, double Y) one, (double X, double Y) other) =>
+        Math.Abs(one.X - other.X) <= Near && Math.Abs(one.Y - other.Y) <= Near;
 
     public DrawnLine Placed(Affine place)
     {

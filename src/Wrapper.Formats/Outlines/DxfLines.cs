@@ -20,7 +20,15 @@ internal static class DxfLines
             case "ARC" when entity.One(40) > 0:
                 var sweep = (entity.One(51) - entity.One(50)) % 360;
                 var from = entity.One(50) * Math.PI / 180;
-                line.Add(Curves.Circle(entity.One(10), entity.One(20), entity.One(40), from, from + ((sweep <= 0 ? sweep + 360 : sweep) * Math.PI / 180)));
+                line.Add(
+                    Curves.Circle(
+                        entity.One(10),
+                        entity.One(20),
+                        entity.One(40),
+                        from,
+                        from + ((sweep <= 0 ? sweep + 360 : sweep) * Math.PI / 180)
+                    )
+                );
                 break;
             case "ELLIPSE":
                 Ellipse(entity, line);
@@ -31,7 +39,9 @@ internal static class DxfLines
             case "CIRCLE" or "ARC":
                 break;
             default:
-                throw new UnreadableDrawingException($"This DXF file holds a {UnreadableDrawingException.Shown(entity.Kind)}, which cannot be read as a line: save the outline alone, as a polyline, and try again.");
+                throw new UnreadableDrawingException(
+                    $"This DXF file holds a {UnreadableDrawingException.Shown(entity.Kind)}, which cannot be read as a line: save the outline alone, as a polyline, and try again."
+                );
         }
 
         return line;
@@ -48,10 +58,17 @@ internal static class DxfLines
 
     private static void Spline(DxfEntity entity, DrawnLine line)
     {
-        var spline = new RationalSpline(entity.Whole(71), entity.All(40), [.. entity.All(10).Zip(entity.All(20), (x, y) => (x, y))], entity.All(41));
+        var spline = new RationalSpline(
+            entity.Whole(71),
+            entity.All(40),
+            [.. entity.All(10).Zip(entity.All(20), (x, y) => (x, y))],
+            entity.All(41)
+        );
         if (!spline.IsWhole)
         {
-            throw new UnreadableDrawingException("This DXF file holds a SPLINE without the control points and knots that draw it: save it as a polyline and try again.");
+            throw new UnreadableDrawingException(
+                "This DXF file holds a SPLINE without the control points and knots that draw it: save it as a polyline and try again."
+            );
         }
 
         line.IsRing = (entity.Whole(70) & 1) == 1;
@@ -80,10 +97,17 @@ internal static class DxfLines
         {
             switch (code)
             {
-                case 10: vertices.Add((DxfEntity.Number(value), 0, 0)); break;
-                case 20 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Y = DxfEntity.Number(value) }; break;
-                case 42 when vertices.Count > 0: vertices[^1] = vertices[^1] with { Bulge = DxfEntity.Number(value) }; break;
-                default: break;
+                case 10:
+                    vertices.Add((DxfEntity.Number(value), 0, 0));
+                    break;
+                case 20 when vertices.Count > 0:
+                    vertices[^1] = vertices[^1] with { Y = DxfEntity.Number(value) };
+                    break;
+                case 42 when vertices.Count > 0:
+                    vertices[^1] = vertices[^1] with { Bulge = DxfEntity.Number(value) };
+                    break;
+                default:
+                    break;
             }
         }
 

@@ -14,7 +14,22 @@ internal sealed class DxfOutlines
     private const int MostPlaced = 20_000;
 
     /// <summary>Writing and measures beside the lines: told, and left out.</summary>
-    private static readonly HashSet<string> Writing = ["TEXT", "MTEXT", "DIMENSION", "LEADER", "MULTILEADER", "MLEADER", "ATTRIB", "ATTDEF", "POINT", "VIEWPORT", "TOLERANCE", "XLINE", "RAY"];
+    private static readonly HashSet<string> Writing =
+    [
+        "TEXT",
+        "MTEXT",
+        "DIMENSION",
+        "LEADER",
+        "MULTILEADER",
+        "MLEADER",
+        "ATTRIB",
+        "ATTDEF",
+        "POINT",
+        "VIEWPORT",
+        "TOLERANCE",
+        "XLINE",
+        "RAY",
+    ];
 
     private readonly Allowance _allowance;
     private readonly Drawing _drawing;
@@ -86,8 +101,19 @@ internal sealed class DxfOutlines
     private double Scale(List<(int Code, string Value)> pairs)
     {
         var at = pairs.FindIndex(pair => pair is (9, "$INSUNITS"));
-        var unit = at >= 0 && at + 1 < pairs.Count && int.TryParse(pairs[at + 1].Value, CultureInfo.InvariantCulture, out var said) ? said : 0;
-        double? scale = unit switch { 1 => 25.4, 2 => 304.8, 4 => 1, 5 => 10, 6 => 1000, 10 => 914.4, 14 => 100, _ => null };
+        var unit =
+            at >= 0 && at + 1 < pairs.Count && int.TryParse(pairs[at + 1].Value, CultureInfo.InvariantCulture, out var said) ? said : 0;
+        double? scale = unit switch
+        {
+            1 => 25.4,
+            2 => 304.8,
+            4 => 1,
+            5 => 10,
+            6 => 1000,
+            10 => 914.4,
+            14 => 100,
+            _ => null,
+        };
         if (scale is null)
         {
             _drawing.Notes.Add("The drawing names no unit: millimetres were taken.");
@@ -121,7 +147,11 @@ internal sealed class DxfOutlines
                     if (polyline is not null)
                     {
                         _allowance.Draw(vertices.Count);
-                        _drawing.Add(DxfLines.Polyline(vertices, (polyline.Whole(70) & 1) == 1).Placed(polyline.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place));
+                        _drawing.Add(
+                            DxfLines
+                                .Polyline(vertices, (polyline.Whole(70) & 1) == 1)
+                                .Placed(polyline.IsSeenFromBehind ? place.Over(new(-1, 0, 0, 1, 0, 0)) : place)
+                        );
                     }
 
                     polyline = null;
@@ -154,30 +184,40 @@ internal sealed class DxfOutlines
         var name = insert.Text(2);
         if (!_blocks.TryGetValue(name, out var block))
         {
-            throw new UnreadableDrawingException($"This DXF file places a block “{UnreadableDrawingException.Shown(name)}” that is not in it: save the drawing with its blocks, or the outline alone.");
+            throw new UnreadableDrawingException(
+                $"This DXF file places a block “{UnreadableDrawingException.Shown(name)}” that is not in it: save the drawing with its blocks, or the outline alone."
+            );
         }
 
         if (depth >= Deepest)
         {
-            throw new UnreadableDrawingException($"This DXF file places the block “{UnreadableDrawingException.Shown(name)}” inside itself: save the outline alone.");
+            throw new UnreadableDrawingException(
+                $"This DXF file places the block “{UnreadableDrawingException.Shown(name)}” inside itself: save the outline alone."
+            );
         }
 
         var (columns, rows) = (Math.Max(1, insert.Whole(70)), Math.Max(1, insert.Whole(71)));
         if ((_placed += columns * rows) > MostPlaced)
         {
-            throw new UnreadableDrawingException("This DXF file places far more blocks than an outline has: save the outline alone and try again.");
+            throw new UnreadableDrawingException(
+                "This DXF file places far more blocks than an outline has: save the outline alone and try again."
+            );
         }
 
         for (var row = 0; row < rows; row++)
         {
             for (var column = 0; column < columns; column++)
             {
-                Draw(block.Entities, place
-                    .Over(Affine.Moved(insert.One(10), insert.One(20)))
-                    .Over(Affine.Turn(insert.One(50)))
-                    .Over(Affine.Moved(column * insert.One(44), row * insert.One(45)))
-                    .Over(new(insert.One(41, 1), 0, 0, insert.One(42, 1), 0, 0))
-                    .Over(Affine.Moved(-block.Head.One(10), -block.Head.One(20))), depth + 1);
+                Draw(
+                    block.Entities,
+                    place
+                        .Over(Affine.Moved(insert.One(10), insert.One(20)))
+                        .Over(Affine.Turn(insert.One(50)))
+                        .Over(Affine.Moved(column * insert.One(44), row * insert.One(45)))
+                        .Over(new(insert.One(41, 1), 0, 0, insert.One(42, 1), 0, 0))
+                        .Over(Affine.Moved(-block.Head.One(10), -block.Head.One(20))),
+                    depth + 1
+                );
             }
         }
     }

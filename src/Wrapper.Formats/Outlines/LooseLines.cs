@@ -54,7 +54,9 @@ internal sealed class LooseLines
             }
         }
 
-        return found < 0 ? null : atStart ? Take(found) : Take(found).Reversed();
+        return found < 0 ? null
+            : atStart ? Take(found)
+            : Take(found).Reversed();
     }
 
     private DrawnLine Take(int line)
@@ -75,5 +77,6 @@ internal sealed class LooseLines
     }
 
     /// <summary>What meets lies in the same cell or in one beside it.</summary>
-    private static (long X, long Y) CellOf((double X, double Y) place) => ((long)Math.Floor(place.X / DrawnLine.Near), (long)Math.Floor(place.Y / DrawnLine.Near));
+    private static (long X, long Y) CellOf((double X, double Y) place) =>
+        ((long)Math.Floor(place.X / DrawnLine.Near), (long)Math.Floor(place.Y / DrawnLine.Near));
 }

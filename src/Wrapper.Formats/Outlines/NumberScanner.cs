@@ -22,7 +22,9 @@ internal ref struct NumberScanner(ReadOnlySpan<char> text)
                 continue;
             }
 
-            number = UnreadableDrawingException.Length(double.Parse(_left.Slice(from, length), NumberStyles.Float, CultureInfo.InvariantCulture));
+            number = UnreadableDrawingException.Length(
+                double.Parse(_left.Slice(from, length), NumberStyles.Float, CultureInfo.InvariantCulture)
+            );
             _left = _left[(from + length)..];
             return true;
         }

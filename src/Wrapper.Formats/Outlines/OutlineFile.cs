@@ -15,9 +15,15 @@ public sealed record ImportedOutline(IReadOnlyList<ImportedCorner> Corners, stri
     public static ImportedOutline Refused(string problem) => new([], problem, []);
 
     /// <summary>The outline as the text a cover's points are typed in: <c>x, y, rise; …</c> in millimetres.</summary>
-    public string Text => string.Join("; ", Corners.Select(corner => corner.Rise == 0
-        ? string.Create(CultureInfo.InvariantCulture, $"{corner.X:0.###} mm, {corner.Y:0.###} mm")
-        : string.Create(CultureInfo.InvariantCulture, $"{corner.X:0.###} mm, {corner.Y:0.###} mm, {corner.Rise:0.###} mm")));
+    public string Text =>
+        string.Join(
+            "; ",
+            Corners.Select(corner =>
+                corner.Rise == 0
+                    ? string.Create(CultureInfo.InvariantCulture, $"{corner.X:0.###} mm, {corner.Y:0.###} mm")
+                    : string.Create(CultureInfo.InvariantCulture, $"{corner.X:0.###} mm, {corner.Y:0.###} mm, {corner.Rise:0.###} mm")
+            )
+        );
 }
 
 /// <summary>Reads the outline of a thing out of a drawing: the largest closed line of an SVG or DXF file. See docs/format.md, "Outlines from drawings".</summary>
@@ -61,7 +67,9 @@ public static class OutlineFile
     /// <summary>The largest of the closed lines, put the way round and to the place a cover's outline has.</summary>
     internal static ImportedOutline Largest(IReadOnlyList<ClosedLine> lines, List<string> notes)
     {
-        var largest = lines.Where(line => line.Corners.Count >= 2 && double.IsFinite(line.Area) && Math.Abs(line.Area) > 1).MaxBy(line => Math.Abs(line.Area));
+        var largest = lines
+            .Where(line => line.Corners.Count >= 2 && double.IsFinite(line.Area) && Math.Abs(line.Area) > 1)
+            .MaxBy(line => Math.Abs(line.Area));
         if (largest is null)
         {
             return ImportedOutline.Refused("No closed line was found in the drawing: close the outline and save it again.");
@@ -69,7 +77,9 @@ public static class OutlineFile
 
         if (largest.Corners.Count > MostCorners)
         {
-            return ImportedOutline.Refused($"The outline has {largest.Corners.Count} corners, more than {MostCorners}: simplify the line in the drawing first.");
+            return ImportedOutline.Refused(
+                $"The outline has {largest.Corners.Count} corners, more than {MostCorners}: simplify the line in the drawing first."
+            );
         }
 
         if (lines.Count > 1)

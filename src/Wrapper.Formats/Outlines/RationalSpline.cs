@@ -10,8 +10,13 @@ internal sealed class RationalSpline(int degree, double[] knots, (double X, doub
     private const int MostDegree = 11;
 
     /// <summary>What is given is a spline.</summary>
-    public bool IsWhole => degree is >= 1 and <= MostDegree && points.Length > degree && knots.Length == points.Length + degree + 1
-        && (weights.Length == 0 || weights.Length == points.Length) && knots.Zip(knots.Skip(1)).All(pair => pair.First <= pair.Second) && knots[degree] < knots[points.Length]
+    public bool IsWhole =>
+        degree is >= 1 and <= MostDegree
+        && points.Length > degree
+        && knots.Length == points.Length + degree + 1
+        && (weights.Length == 0 || weights.Length == points.Length)
+        && knots.Zip(knots.Skip(1)).All(pair => pair.First <= pair.Second)
+        && knots[degree] < knots[points.Length]
         && weights.All(weight => weight > 0);
 
     /// <summary>Its stretches, one between each two knots that differ.</summary>
@@ -44,7 +49,11 @@ internal sealed class RationalSpline(int degree, double[] knots, (double X, doub
             {
                 var (low, high) = (knots[span - degree + i], knots[span + 1 + i - step]);
                 var share = high > low ? (u - low) / (high - low) : 0;
-                drawn[i] = (Mixed(drawn[i - 1].X, drawn[i].X, share), Mixed(drawn[i - 1].Y, drawn[i].Y, share), Mixed(drawn[i - 1].W, drawn[i].W, share));
+                drawn[i] = (
+                    Mixed(drawn[i - 1].X, drawn[i].X, share),
+                    Mixed(drawn[i - 1].Y, drawn[i].Y, share),
+                    Mixed(drawn[i - 1].W, drawn[i].W, share)
+                );
             }
         }
 

@@ -17,7 +17,27 @@ internal sealed class SvgOutlines
     /// <summary>Elements that hold no line that is seen, or only say how lines look.</summary>
     private static readonly HashSet<string> Unseen =
     [
-        "defs", "symbol", "clipPath", "mask", "pattern", "marker", "filter", "linearGradient", "radialGradient", "style", "metadata", "title", "desc", "script", "namedview", "font", "view", "animate", "animateTransform", "set", "cursor",
+        "defs",
+        "symbol",
+        "clipPath",
+        "mask",
+        "pattern",
+        "marker",
+        "filter",
+        "linearGradient",
+        "radialGradient",
+        "style",
+        "metadata",
+        "title",
+        "desc",
+        "script",
+        "namedview",
+        "font",
+        "view",
+        "animate",
+        "animateTransform",
+        "set",
+        "cursor",
     ];
 
     private static readonly HashSet<string> Writing = ["text", "tspan", "textPath", "image"];
@@ -64,7 +84,13 @@ internal sealed class SvgOutlines
         }
     }
 
-    private static XmlReaderSettings Settings => new() { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersFromEntities = 1024 };
+    private static XmlReaderSettings Settings =>
+        new()
+        {
+            DtdProcessing = DtdProcessing.Ignore,
+            XmlResolver = null,
+            MaxCharactersFromEntities = 1024,
+        };
 
     /// <summary>Goes through the text once before a tree is built: building one takes the square of how deep it goes.</summary>
     private static void RequireShallow(string text, Allowance allowance)
@@ -129,7 +155,13 @@ internal sealed class SvgOutlines
                 Inside(element, place, depth);
                 break;
             case "svg":
-                Inside(element, place.Over(Affine.Moved(N(element, "x"), N(element, "y"))).Over(Box(element, N(element, "width"), N(element, "height"))), depth);
+                Inside(
+                    element,
+                    place
+                        .Over(Affine.Moved(N(element, "x"), N(element, "y")))
+                        .Over(Box(element, N(element, "width"), N(element, "height"))),
+                    depth
+                );
                 break;
             case "use":
                 Use(element, place, depth);
@@ -156,19 +188,30 @@ internal sealed class SvgOutlines
         var link = use.Attributes().FirstOrDefault(attribute => attribute.Name.LocalName == "href")?.Value ?? "";
         if (!link.StartsWith('#') || !_byId.TryGetValue(link[1..], out var used))
         {
-            throw new UnreadableDrawingException($"This SVG uses “{UnreadableDrawingException.Shown(link)}”, which is not in it: save the outline alone as plain SVG and try again.");
+            throw new UnreadableDrawingException(
+                $"This SVG uses “{UnreadableDrawingException.Shown(link)}”, which is not in it: save the outline alone as plain SVG and try again."
+            );
         }
 
         if (depth >= Deepest)
         {
-            throw new UnreadableDrawingException($"This SVG uses “{UnreadableDrawingException.Shown(link)}” inside itself: save the outline alone as plain SVG and try again.");
+            throw new UnreadableDrawingException(
+                $"This SVG uses “{UnreadableDrawingException.Shown(link)}” inside itself: save the outline alone as plain SVG and try again."
+            );
         }
 
         var moved = place.Over(Affine.Moved(N(use, "x"), N(use, "y")));
         if (used.Name.LocalName is "symbol" or "svg")
         {
-            var size = (Width: use.Attribute("width") is null ? N(used, "width") : N(use, "width"), Height: use.Attribute("height") is null ? N(used, "height") : N(use, "height"));
-            Inside(used, moved.Over(Affine.Read(used.Attribute("transform")?.Value, _allowance)).Over(Box(used, size.Width, size.Height)), depth + 1);
+            var size = (
+                Width: use.Attribute("width") is null ? N(used, "width") : N(use, "width"),
+                Height: use.Attribute("height") is null ? N(used, "height") : N(use, "height")
+            );
+            Inside(
+                used,
+                moved.Over(Affine.Read(used.Attribute("transform")?.Value, _allowance)).Over(Box(used, size.Width, size.Height)),
+                depth + 1
+            );
         }
         else
         {
@@ -177,7 +220,11 @@ internal sealed class SvgOutlines
     }
 
     private static bool IsHidden(XElement element) =>
-        element.Attribute("display")?.Value.Trim() == "none" || (element.Attribute("style")?.Value.Replace(" ", "", StringComparison.Ordinal).Contains("display:none", StringComparison.Ordinal) ?? false);
+        element.Attribute("display")?.Value.Trim() == "none"
+        || (
+            element.Attribute("style")?.Value.Replace(" ", "", StringComparison.Ordinal).Contains("display:none", StringComparison.Ordinal)
+            ?? false
+        );
 
     /// <summary>User units to millimetres, y turned upwards.</summary>
     private Affine Page(XElement svg)
@@ -218,7 +265,14 @@ internal sealed class SvgOutlines
         }
 
         var scale = fit.EndsWith("slice", StringComparison.Ordinal) ? Math.Max(across, along) : Math.Min(across, along);
-        return new(scale, 0, 0, scale, ((width - (scale * box[2])) / 2) - (box[0] * scale), ((height - (scale * box[3])) / 2) - (box[1] * scale));
+        return new(
+            scale,
+            0,
+            0,
+            scale,
+            ((width - (scale * box[2])) / 2) - (box[0] * scale),
+            ((height - (scale * box[3])) / 2) - (box[1] * scale)
+        );
     }
 
     private static double? Physical(string? text)
@@ -229,25 +283,39 @@ internal sealed class SvgOutlines
             return null;
         }
 
-        double? each = scanner.Rest.Trim() switch { "mm" => 1, "cm" => 10, "in" => 25.4, "pt" => 25.4 / 72, "pc" => 25.4 / 6, _ => null };
+        double? each = scanner.Rest.Trim() switch
+        {
+            "mm" => 1,
+            "cm" => 10,
+            "in" => 25.4,
+            "pt" => 25.4 / 72,
+            "pc" => 25.4 / 6,
+            _ => null,
+        };
         return each * number;
     }
 
     /// <summary>A shape as the lines that draw it.</summary>
-    private IEnumerable<DrawnLine> LinesOf(XElement shape, string name) => name switch
-    {
-        "path" => SvgPath.Lines(shape.Attribute("d")?.Value ?? "", _allowance),
-        "polygon" => SvgPath.Lines($"M {shape.Attribute("points")?.Value} Z", _allowance),
-        "polyline" => SvgPath.Lines($"M {shape.Attribute("points")?.Value}", _allowance),
-        "line" => SvgPath.Lines(Text($"M {N(shape, "x1")} {N(shape, "y1")} L {N(shape, "x2")} {N(shape, "y2")}"), _allowance),
-        "rect" when N(shape, "width") > 0 && N(shape, "height") > 0 => SvgPath.Lines(Rectangle(shape), _allowance),
-        "circle" when N(shape, "r") > 0 => [Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "r"), N(shape, "r"))],
-        "ellipse" when N(shape, "rx") > 0 && N(shape, "ry") > 0 => [Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "rx"), N(shape, "ry"))],
-        "rect" or "circle" or "ellipse" => [],
-        _ => shape.Name.NamespaceName is "" or "http://www.w3.org/2000/svg"
-            ? throw new UnreadableDrawingException($"This SVG holds a “{UnreadableDrawingException.Shown(name)}”, which cannot be read: save the outline alone, as a path, and try again.")
-            : [], // what a drawing program keeps for itself
-    };
+    private IEnumerable<DrawnLine> LinesOf(XElement shape, string name) =>
+        name switch
+        {
+            "path" => SvgPath.Lines(shape.Attribute("d")?.Value ?? "", _allowance),
+            "polygon" => SvgPath.Lines($"M {shape.Attribute("points")?.Value} Z", _allowance),
+            "polyline" => SvgPath.Lines($"M {shape.Attribute("points")?.Value}", _allowance),
+            "line" => SvgPath.Lines(Text($"M {N(shape, "x1")} {N(shape, "y1")} L {N(shape, "x2")} {N(shape, "y2")}"), _allowance),
+            "rect" when N(shape, "width") > 0 && N(shape, "height") > 0 => SvgPath.Lines(Rectangle(shape), _allowance),
+            "circle" when N(shape, "r") > 0 => [Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "r"), N(shape, "r"))],
+            "ellipse" when N(shape, "rx") > 0 && N(shape, "ry") > 0 =>
+            [
+                Whole(N(shape, "cx"), N(shape, "cy"), N(shape, "rx"), N(shape, "ry")),
+            ],
+            "rect" or "circle" or "ellipse" => [],
+            _ => shape.Name.NamespaceName is "" or "http://www.w3.org/2000/svg"
+                ? throw new UnreadableDrawingException(
+                    $"This SVG holds a “{UnreadableDrawingException.Shown(name)}”, which cannot be read: save the outline alone, as a path, and try again."
+                )
+                : [], // what a drawing program keeps for itself
+        };
 
     private static DrawnLine Whole(double x, double y, double rx, double ry)
     {
@@ -265,23 +333,29 @@ internal sealed class SvgOutlines
         var ry = Math.Clamp(Radius("ry") ?? Radius("rx") ?? 0, 0, h / 2);
         return rx <= 0 || ry <= 0
             ? Text($"M {x} {y} h {w} v {h} h {-w} Z")
-            : Text($"M {x + rx} {y} h {w - (2 * rx)} a {rx} {ry} 0 0 1 {rx} {ry} v {h - (2 * ry)} a {rx} {ry} 0 0 1 {-rx} {ry} h {(2 * rx) - w} a {rx} {ry} 0 0 1 {-rx} {-ry} v {(2 * ry) - h} a {rx} {ry} 0 0 1 {rx} {-ry} Z");
+            : Text(
+                $"M {x + rx} {y} h {w - (2 * rx)} a {rx} {ry} 0 0 1 {rx} {ry} v {h - (2 * ry)} a {rx} {ry} 0 0 1 {-rx} {ry} h {(2 * rx) - w} a {rx} {ry} 0 0 1 {-rx} {-ry} v {(2 * ry) - h} a {rx} {ry} 0 0 1 {rx} {-ry} Z"
+            );
     }
 
     /// <summary>A figure in user units; 0 where it is not said. Real units are worth 96 to the inch.</summary>
     private static double N(XElement element, string name)
     {
         var scanner = new NumberScanner(element.Attribute(name)?.Value);
-        return !scanner.Next(out var number) ? 0 : scanner.Rest.Trim().ToString() switch
-        {
-            "" or "px" => number,
-            "mm" => number * 96 / 25.4,
-            "cm" => number * 960 / 25.4,
-            "in" => number * 96,
-            "pt" => number * 96 / 72,
-            "pc" => number * 16,
-            var unit => throw new UnreadableDrawingException($"This SVG gives the {name} of a “{element.Name.LocalName}” in “{UnreadableDrawingException.Shown(unit)}”, which cannot be read: save it in mm and try again."),
-        };
+        return !scanner.Next(out var number)
+            ? 0
+            : scanner.Rest.Trim().ToString() switch
+            {
+                "" or "px" => number,
+                "mm" => number * 96 / 25.4,
+                "cm" => number * 960 / 25.4,
+                "in" => number * 96,
+                "pt" => number * 96 / 72,
+                "pc" => number * 16,
+                var unit => throw new UnreadableDrawingException(
+                    $"This SVG gives the {name} of a “{element.Name.LocalName}” in “{UnreadableDrawingException.Shown(unit)}”, which cannot be read: save it in mm and try again."
+                ),
+            };
     }
 
     private static double[] Numbers(string? text) => [.. NumberScanner.All(text)];

@@ -18,7 +18,7 @@ internal static class SvgPath
         var lines = new List<DrawnLine>();
         var (line, at, start, control, last) = (new DrawnLine(), (X: 0.0, Y: 0.0), (X: 0.0, Y: 0.0), (X: 0.0, Y: 0.0), ' ');
         allowance.Spend(data.Length);
-        for (var begin = data.AsSpan().IndexOfAny(Commands); begin >= 0;)
+        for (var begin = data.AsSpan().IndexOfAny(Commands); begin >= 0; )
         {
             var length = data.AsSpan(begin + 1).IndexOfAny(Commands);
             var arguments = length < 0 ? data.AsSpan(begin + 1) : data.AsSpan(begin + 1, length);
@@ -27,10 +27,19 @@ internal static class SvgPath
             var first = true;
             do
             {
-                Take(first && char.ToUpperInvariant(name) == 'M' ? name : name switch { 'M' => 'L', 'm' => 'l', _ => name }, numbers);
+                Take(
+                    first && char.ToUpperInvariant(name) == 'M'
+                        ? name
+                        : name switch
+                        {
+                            'M' => 'L',
+                            'm' => 'l',
+                            _ => name,
+                        },
+                    numbers
+                );
                 first = false;
-            }
-            while (numbers.Count > 0 && char.ToUpperInvariant(name) != 'Z');
+            } while (numbers.Count > 0 && char.ToUpperInvariant(name) != 'Z');
         }
 
         End(false);
@@ -92,7 +101,12 @@ internal static class SvgPath
 
         void Quadratic((double X, double Y) a, (double X, double Y) b, (double X, double Y) c)
         {
-            Cubic(a, (a.X + (2 * (b.X - a.X) / 3), a.Y + (2 * (b.Y - a.Y) / 3)), (c.X + (2 * (b.X - c.X) / 3), c.Y + (2 * (b.Y - c.Y) / 3)), c);
+            Cubic(
+                a,
+                (a.X + (2 * (b.X - a.X) / 3), a.Y + (2 * (b.Y - a.Y) / 3)),
+                (c.X + (2 * (b.X - c.X) / 3), c.Y + (2 * (b.Y - c.Y) / 3)),
+                c
+            );
             control = b;
         }
 
@@ -114,7 +128,8 @@ internal static class SvgPath
         }
     }
 
-    private static (double X, double Y) Mirrored((double X, double Y) point, (double X, double Y) about) => ((2 * about.X) - point.X, (2 * about.Y) - point.Y);
+    private static (double X, double Y) Mirrored((double X, double Y) point, (double X, double Y) about) =>
+        ((2 * about.X) - point.X, (2 * about.Y) - point.Y);
 
     /// <summary>The numbers after a command; the two flags of an arc may stand without a space.</summary>
     private static List<double> Arguments(char command, ReadOnlySpan<char> text)

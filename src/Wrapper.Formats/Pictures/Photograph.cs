@@ -51,7 +51,10 @@ public sealed record Photograph(string Type, byte[] Content, byte[] Thumbnail)
 
         if (claimed > MostClaimed || (long)size.Width * size.Height > MostDecoded)
         {
-            return (null, $"This photograph has {codec.Info.Width} × {codec.Info.Height} pixels, more than can be kept: send a smaller one.");
+            return (
+                null,
+                $"This photograph has {codec.Info.Width} × {codec.Info.Height} pixels, more than can be kept: send a smaller one."
+            );
         }
 
         Room.Wait();
@@ -80,9 +83,16 @@ public sealed record Photograph(string Type, byte[] Content, byte[] Thumbnail)
         var type = isSeenThrough ? "image/png" : "image/jpeg";
 
         // What was kept before and comes again stays as it is, byte for byte: nothing gets worse by going out and in.
-        var isAsKept = kept.Width == codec.Info.Width && kept.Height == codec.Info.Height && codec.EncodedOrigin == SKEncodedOrigin.TopLeft
-            && codec.EncodedFormat == (isSeenThrough ? SKEncodedImageFormat.Png : SKEncodedImageFormat.Jpeg) && !PictureNotes.Stand(bytes);
-        var content = isAsKept ? bytes : isSeenThrough ? Encoded(kept, SKEncodedImageFormat.Png, 100) : Encoded(kept, SKEncodedImageFormat.Jpeg, Quality);
+        var isAsKept =
+            kept.Width == codec.Info.Width
+            && kept.Height == codec.Info.Height
+            && codec.EncodedOrigin == SKEncodedOrigin.TopLeft
+            && codec.EncodedFormat == (isSeenThrough ? SKEncodedImageFormat.Png : SKEncodedImageFormat.Jpeg)
+            && !PictureNotes.Stand(bytes);
+        var content =
+            isAsKept ? bytes
+            : isSeenThrough ? Encoded(kept, SKEncodedImageFormat.Png, 100)
+            : Encoded(kept, SKEncodedImageFormat.Jpeg, Quality);
         return (new(type, content, Encoded(small, SKEncodedImageFormat.Jpeg, QualityOfThumbnail)), null);
     }
 
@@ -96,7 +106,9 @@ public sealed record Photograph(string Type, byte[] Content, byte[] Thumbnail)
     private static SKBitmap Fitted(SKBitmap picture, int longest)
     {
         var scale = Math.Min(1, longest / (double)Math.Max(picture.Width, picture.Height));
-        var fitted = new SKBitmap(picture.Info.WithSize(Math.Max(1, (int)Math.Round(scale * picture.Width)), Math.Max(1, (int)Math.Round(scale * picture.Height))));
+        var fitted = new SKBitmap(
+            picture.Info.WithSize(Math.Max(1, (int)Math.Round(scale * picture.Width)), Math.Max(1, (int)Math.Round(scale * picture.Height)))
+        );
         picture.ScalePixels(fitted, new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
         return fitted;
     }
@@ -104,21 +116,24 @@ public sealed record Photograph(string Type, byte[] Content, byte[] Thumbnail)
     /// <summary>As it was seen, however the camera was held.</summary>
     private static SKBitmap Upright(SKBitmap picture, SKEncodedOrigin origin)
     {
-        var isOnItsSide = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
+        var isOnItsSide =
+            origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
         var (width, height) = (picture.Width, picture.Height);
         var upright = new SKBitmap(isOnItsSide ? picture.Info.WithSize(height, width) : picture.Info);
         using var canvas = new SKCanvas(upright);
-        canvas.SetMatrix(origin switch
-        {
-            SKEncodedOrigin.TopRight => new SKMatrix(-1, 0, width, 0, 1, 0, 0, 0, 1),
-            SKEncodedOrigin.BottomRight => new SKMatrix(-1, 0, width, 0, -1, height, 0, 0, 1),
-            SKEncodedOrigin.BottomLeft => new SKMatrix(1, 0, 0, 0, -1, height, 0, 0, 1),
-            SKEncodedOrigin.LeftTop => new SKMatrix(0, 1, 0, 1, 0, 0, 0, 0, 1),
-            SKEncodedOrigin.RightTop => new SKMatrix(0, -1, height, 1, 0, 0, 0, 0, 1),
-            SKEncodedOrigin.RightBottom => new SKMatrix(0, -1, height, -1, 0, width, 0, 0, 1),
-            SKEncodedOrigin.LeftBottom => new SKMatrix(0, 1, 0, -1, 0, width, 0, 0, 1),
-            _ => SKMatrix.Identity,
-        });
+        canvas.SetMatrix(
+            origin switch
+            {
+                SKEncodedOrigin.TopRight => new SKMatrix(-1, 0, width, 0, 1, 0, 0, 0, 1),
+                SKEncodedOrigin.BottomRight => new SKMatrix(-1, 0, width, 0, -1, height, 0, 0, 1),
+                SKEncodedOrigin.BottomLeft => new SKMatrix(1, 0, 0, 0, -1, height, 0, 0, 1),
+                SKEncodedOrigin.LeftTop => new SKMatrix(0, 1, 0, 1, 0, 0, 0, 0, 1),
+                SKEncodedOrigin.RightTop => new SKMatrix(0, -1, height, 1, 0, 0, 0, 0, 1),
+                SKEncodedOrigin.RightBottom => new SKMatrix(0, -1, height, -1, 0, width, 0, 0, 1),
+                SKEncodedOrigin.LeftBottom => new SKMatrix(0, 1, 0, -1, 0, width, 0, 0, 1),
+                _ => SKMatrix.Identity,
+            }
+        );
         canvas.DrawBitmap(picture, 0, 0, new SKSamplingOptions(SKFilterMode.Nearest));
         return upright;
     }

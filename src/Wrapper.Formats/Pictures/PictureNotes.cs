@@ -15,7 +15,7 @@ internal static class PictureNotes
 
     private static bool InJpeg(ReadOnlySpan<byte> bytes)
     {
-        for (var at = 2; at + 4 <= bytes.Length && bytes[at] == 0xFF;)
+        for (var at = 2; at + 4 <= bytes.Length && bytes[at] == 0xFF; )
         {
             var marker = bytes[at + 1];
             if (marker == 0xDA)
@@ -37,9 +37,12 @@ internal static class PictureNotes
 
     private static bool InPng(ReadOnlySpan<byte> bytes)
     {
-        for (var at = FirstOfPng; at + 8 <= bytes.Length;)
+        for (var at = FirstOfPng; at + 8 <= bytes.Length; )
         {
-            var (length, kind) = (BinaryPrimitives.ReadUInt32BigEndian(bytes[at..]), System.Text.Encoding.ASCII.GetString(bytes.Slice(at + 4, 4)));
+            var (length, kind) = (
+                BinaryPrimitives.ReadUInt32BigEndian(bytes[at..]),
+                System.Text.Encoding.ASCII.GetString(bytes.Slice(at + 4, 4))
+            );
             if (!Pixels.Contains(kind))
             {
                 return true;

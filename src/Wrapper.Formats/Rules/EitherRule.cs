@@ -9,7 +9,8 @@ namespace Wrapper.Formats.Rules;
 /// <param name="composite">As an object; null where it cannot be.</param>
 internal sealed class EitherRule(ValueRule? scalar = null, ValueRule? list = null, ValueRule? composite = null) : ValueRule
 {
-    internal override JsonObject Schema() => new() { ["anyOf"] = new JsonArray([.. new[] { scalar, list, composite }.OfType<ValueRule>().Select(rule => rule.Schema())]) };
+    internal override JsonObject Schema() =>
+        new() { ["anyOf"] = new JsonArray([.. new[] { scalar, list, composite }.OfType<ValueRule>().Select(rule => rule.Schema())]) };
 
     internal override void Check(JsonElement value, RuleCheck check)
     {

@@ -20,7 +20,8 @@ internal sealed class EntryRule : ValueRule
 
     internal override JsonObject Schema() => new() { ["$ref"] = "#/$defs/entry" };
 
-    private static JsonObject Definition(params string[] types) => new() { ["type"] = new JsonArray([.. types.Select(type => JsonValue.Create(type))]), ["maxLength"] = JsonLimits.LongestText };
+    private static JsonObject Definition(params string[] types) =>
+        new() { ["type"] = new JsonArray([.. types.Select(type => JsonValue.Create(type))]), ["maxLength"] = JsonLimits.LongestText };
 
     internal override void Check(JsonElement value, RuleCheck check)
     {

@@ -13,7 +13,8 @@ public sealed class IdRule : ValueRule
     public static string Problem { get; } = $"is not a usable id. Use 1 to {Longest} letters, digits and hyphens.";
 
     /// <summary>True for 1 to 64 ASCII letters, digits and hyphens.</summary>
-    public static bool IsId(string? text) => text is { Length: > 0 and <= Longest } && text.All(letter => char.IsAsciiLetterOrDigit(letter) || letter == '-');
+    public static bool IsId(string? text) =>
+        text is { Length: > 0 and <= Longest } && text.All(letter => char.IsAsciiLetterOrDigit(letter) || letter == '-');
 
     internal override JsonObject Schema() => new() { ["type"] = "string", ["pattern"] = $"^[A-Za-z0-9-]{{1,{Longest}}}$" };
 

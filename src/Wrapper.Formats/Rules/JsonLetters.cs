@@ -79,6 +79,10 @@ public static class JsonLetters
 
     /// <summary>The letter that is written as <c>\u</c> and four digits here; null where there is none.</summary>
     private static char? Escaped(string json, int at) =>
-        at + EscapeLength <= json.Length && json[at] == '\\' && json[at + 1] == 'u'
-        && ushort.TryParse(json.AsSpan(at + 2, 4), NumberStyles.AllowHexSpecifier, CultureInfo.InvariantCulture, out var code) ? (char)code : null;
+        at + EscapeLength <= json.Length
+        && json[at] == '\\'
+        && json[at + 1] == 'u'
+        && ushort.TryParse(json.AsSpan(at + 2, 4), NumberStyles.AllowHexSpecifier, CultureInfo.InvariantCulture, out var code)
+            ? (char)code
+            : null;
 }

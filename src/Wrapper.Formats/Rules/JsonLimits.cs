@@ -114,7 +114,13 @@ public sealed class JsonLimits(bool isJobFile = false, int deepest = JsonLimits.
         var isPhotograph = AwaitsPhotograph;
         if (isText && !isPhotograph && !JsonLetters.AreWhole(ref reader))
         {
-            return new(_name, $"{(_name.Length > 0 ? $"“{_name}”" : "The request")} holds half a character, which is not text. Type it again.") { Path = Here() };
+            return new(
+                _name,
+                $"{(_name.Length > 0 ? $"“{_name}”" : "The request")} holds half a character, which is not text. Type it again."
+            )
+            {
+                Path = Here(),
+            };
         }
 
         if (reader.TokenType == JsonTokenType.PropertyName)
@@ -125,7 +131,10 @@ public sealed class JsonLimits(bool isJobFile = false, int deepest = JsonLimits.
 
         if (_open.TryPeek(out var level) && level.IsExceededBy(reader.TokenType))
         {
-            return new(level.Name, $"“{level.Name}” holds more than {level.Most} entries, which is more than is taken at once: send fewer.") { Path = Steps() };
+            return new(level.Name, $"“{level.Name}” holds more than {level.Most} entries, which is more than is taken at once: send fewer.")
+            {
+                Path = Steps(),
+            };
         }
 
         if (isText && !isPhotograph && reader.ValueSpan.Length > LongestText && reader.GetString()!.Length > LongestText)
@@ -162,14 +171,22 @@ public sealed class JsonLimits(bool isJobFile = false, int deepest = JsonLimits.
     {
         // A list in a list has the outer one's name and the usual limit.
         var outer = _open.TryPeek(out var level) ? level : null;
-        var most = !isList ? MostMembers : outer is { IsList: true } ? MostEntries : Of(_name);
+        var most =
+            !isList ? MostMembers
+            : outer is { IsList: true } ? MostEntries
+            : Of(_name);
         var isLettered = !isList && string.Equals(_name, "letters", StringComparison.OrdinalIgnoreCase);
-        _open.Push(new(_name.Length > 0 ? _name : "request", isList, isLettered ? JobLimits.MostCovers : most)
-        {
-            Step = outer is null ? "" : Step(outer),
-            IsPhotograph = !isList && outer is { IsList: true, IsTopmost: true } && string.Equals(outer.Name, "photos", StringComparison.OrdinalIgnoreCase),
-            IsTopmost = _open.Count == 1,
-        });
+        _open.Push(
+            new(_name.Length > 0 ? _name : "request", isList, isLettered ? JobLimits.MostCovers : most)
+            {
+                Step = outer is null ? "" : Step(outer),
+                IsPhotograph =
+                    !isList
+                    && outer is { IsList: true, IsTopmost: true }
+                    && string.Equals(outer.Name, "photos", StringComparison.OrdinalIgnoreCase),
+                IsTopmost = _open.Count == 1,
+            }
+        );
     }
 
     /// <summary>A list or an object that is being gone through.</summary>

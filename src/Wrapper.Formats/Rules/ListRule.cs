@@ -12,7 +12,12 @@ internal sealed class ListRule(ValueRule entry, int most, int fewest = 0) : Valu
 {
     internal override JsonObject Schema()
     {
-        var schema = new JsonObject { ["type"] = "array", ["items"] = entry.Schema(), ["maxItems"] = most };
+        var schema = new JsonObject
+        {
+            ["type"] = "array",
+            ["items"] = entry.Schema(),
+            ["maxItems"] = most,
+        };
         if (fewest > 0)
         {
             schema["minItems"] = fewest;

@@ -7,7 +7,8 @@ namespace Wrapper.Formats.Rules;
 /// <param name="value">What each value is; null leaves a name unsaid.</param>
 /// <param name="most">The most names.</param>
 /// <param name="named">Names that have a rule of their own.</param>
-internal sealed class MapRule(ValueRule value, int most = JsonLimits.MostMembers, IReadOnlyDictionary<string, ValueRule>? named = null) : ValueRule
+internal sealed class MapRule(ValueRule value, int most = JsonLimits.MostMembers, IReadOnlyDictionary<string, ValueRule>? named = null)
+    : ValueRule
 {
     private const int LongestName = 100;
 
@@ -22,7 +23,9 @@ internal sealed class MapRule(ValueRule value, int most = JsonLimits.MostMembers
         };
         if (named is not null)
         {
-            schema["properties"] = new JsonObject([.. named.Select(one => KeyValuePair.Create(one.Key, (JsonNode?)MayBeNull.Schema(one.Value)))]);
+            schema["properties"] = new JsonObject([
+                .. named.Select(one => KeyValuePair.Create(one.Key, (JsonNode?)MayBeNull.Schema(one.Value))),
+            ]);
         }
 
         return schema;

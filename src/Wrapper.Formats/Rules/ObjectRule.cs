@@ -42,7 +42,14 @@ internal sealed class ObjectRule : ValueRule
         var schema = new JsonObject
         {
             ["type"] = "object",
-            ["properties"] = new JsonObject([.. _members.Select(member => KeyValuePair.Create(member.Key, (JsonNode?)(_required.Contains(member.Key) ? member.Value.Schema() : MayBeNull.Schema(member.Value))))]),
+            ["properties"] = new JsonObject([
+                .. _members.Select(member =>
+                    KeyValuePair.Create(
+                        member.Key,
+                        (JsonNode?)(_required.Contains(member.Key) ? member.Value.Schema() : MayBeNull.Schema(member.Value))
+                    )
+                ),
+            ]),
         };
         if (_required.Count > 0)
         {
@@ -64,7 +71,10 @@ internal sealed class ObjectRule : ValueRule
         foreach (var member in value.EnumerateObject().TakeWhile(_ => !check.IsFull))
         {
             missing.Remove(member.Name);
-            if (_members.TryGetValue(member.Name, out var rule) && (member.Value.ValueKind != JsonValueKind.Null || _required.Contains(member.Name)))
+            if (
+                _members.TryGetValue(member.Name, out var rule)
+                && (member.Value.ValueKind != JsonValueKind.Null || _required.Contains(member.Name))
+            )
             {
                 check.Inside(member.Name, rule, member.Value);
             }

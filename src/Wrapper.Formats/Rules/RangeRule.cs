@@ -10,7 +10,13 @@ namespace Wrapper.Formats.Rules;
 /// <param name="isWhole">It has no decimals.</param>
 internal sealed class RangeRule(double least, double most, bool isWhole = false) : ValueRule
 {
-    internal override JsonObject Schema() => new() { ["type"] = isWhole ? "integer" : "number", ["minimum"] = least, ["maximum"] = most };
+    internal override JsonObject Schema() =>
+        new()
+        {
+            ["type"] = isWhole ? "integer" : "number",
+            ["minimum"] = least,
+            ["maximum"] = most,
+        };
 
     internal override void Check(JsonElement value, RuleCheck check)
     {

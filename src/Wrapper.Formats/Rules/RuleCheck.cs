@@ -42,7 +42,9 @@ internal sealed class RuleCheck(IReadOnlyList<string> within)
     {
         if (!IsFull)
         {
-            _violations.Add(new([.. path], path.Count > 0 ? $"“{string.Join('.', path.Select(Short))}” {problem}" : $"The document {problem}"));
+            _violations.Add(
+                new([.. path], path.Count > 0 ? $"“{string.Join('.', path.Select(Short))}” {problem}" : $"The document {problem}")
+            );
         }
     }
 

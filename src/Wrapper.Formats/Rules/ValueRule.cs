@@ -29,13 +29,14 @@ public abstract class ValueRule
     internal abstract void Check(JsonElement value, RuleCheck check);
 
     /// <summary>What a value is called in a message.</summary>
-    internal static string KindOf(JsonElement value) => value.ValueKind switch
-    {
-        JsonValueKind.Object => "an object",
-        JsonValueKind.Array => "a list",
-        JsonValueKind.String => "text",
-        JsonValueKind.Number => "a number",
-        JsonValueKind.True or JsonValueKind.False => "true or false",
-        _ => "null",
-    };
+    internal static string KindOf(JsonElement value) =>
+        value.ValueKind switch
+        {
+            JsonValueKind.Object => "an object",
+            JsonValueKind.Array => "a list",
+            JsonValueKind.String => "text",
+            JsonValueKind.Number => "a number",
+            JsonValueKind.True or JsonValueKind.False => "true or false",
+            _ => "null",
+        };
 }

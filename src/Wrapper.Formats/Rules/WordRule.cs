@@ -13,7 +13,8 @@ internal sealed class WordRule(IReadOnlyCollection<string> words, bool mayBeEmpt
     public static WordRule Of<T>(bool mayBeEmpty = true)
         where T : struct, Enum => new(Words.All<T>(), mayBeEmpty);
 
-    internal override JsonObject Schema() => new() { ["enum"] = new JsonArray([.. (mayBeEmpty ? words.Append("") : words).Select(word => JsonValue.Create(word))]) };
+    internal override JsonObject Schema() =>
+        new() { ["enum"] = new JsonArray([.. (mayBeEmpty ? words.Append("") : words).Select(word => JsonValue.Create(word))]) };
 
     internal override void Check(JsonElement value, RuleCheck check)
     {

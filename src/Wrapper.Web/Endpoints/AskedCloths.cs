@@ -21,7 +21,12 @@ internal sealed class AskedCloths
         {
             // The one asked about may be at another width than it has in the job: it stands in its own place.
             var asked = cloth is null ? null : JobCloths.KeyOf(cloth);
-            _all = new(cloths.Where(each => each.Value is not null).Select(each => each.Key == asked ? KeyValuePair.Create(each.Key, cloth!) : each), unit);
+            _all = new(
+                cloths
+                    .Where(each => each.Value is not null)
+                    .Select(each => each.Key == asked ? KeyValuePair.Create(each.Key, cloth!) : each),
+                unit
+            );
             var reading = asked is null ? null : _all.Readings.GetValueOrDefault(asked);
             Checks = reading is null ? _all.Checks : [.. reading.Checks, .. _all.ChecksBeside(asked!)];
             (Cloth, Price) = (reading?.Cloth, reading?.Price);

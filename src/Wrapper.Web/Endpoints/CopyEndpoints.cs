@@ -8,8 +8,13 @@ namespace Wrapper.Web.Endpoints;
 internal static class CopyEndpoints
 {
     public static void MapCopy(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/api/backup", Take).WithName("backup").TakesTime().WithSummary("A copy of all jobs, photographs and rules of the house in one file, for ./wrapper restore.")
-            .Produces<byte[]>(StatusCodes.Status200OK, "application/vnd.sqlite3").ProducesProblem(StatusCodes.Status507InsufficientStorage);
+        routes
+            .MapGet("/api/backup", Take)
+            .WithName("backup")
+            .TakesTime()
+            .WithSummary("A copy of all jobs, photographs and rules of the house in one file, for ./wrapper restore.")
+            .Produces<byte[]>(StatusCodes.Status200OK, "application/vnd.sqlite3")
+            .ProducesProblem(StatusCodes.Status507InsufficientStorage);
 
     private static FileStreamHttpResult Take(Database database, TimeProvider clock)
     {

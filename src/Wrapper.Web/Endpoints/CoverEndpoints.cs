@@ -18,15 +18,31 @@ internal static class CoverEndpoints
     public static void MapCovers(this IEndpointRouteBuilder routes)
     {
         var covers = routes.MapGroup("/api/jobs/{jobId}/covers/{coverId}");
-        covers.MapPut("/", Save).Ruled(DocumentRules.CoverWrite).WithName("saveCover").WithSummary("Writes a cover, finished or not.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
-        covers.MapDelete("/", Delete).WithName("deleteCover").WithSummary("Marks a cover as deleted; writing it anew brings it back.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        covers
+            .MapPut("/", Save)
+            .Ruled(DocumentRules.CoverWrite)
+            .WithName("saveCover")
+            .WithSummary("Writes a cover, finished or not.")
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        covers
+            .MapDelete("/", Delete)
+            .WithName("deleteCover")
+            .WithSummary("Marks a cover as deleted; writing it anew brings it back.")
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed);
     }
 
     /// <summary>Only a complete, valid cover can be cut from; the drafting itself decides.</summary>
     public static bool IsComplete(CoverDocument cover, string unit, IReadOnlyDictionary<string, string> houseRules) =>
         Proved.Draft(cover.ToInput(unit, houseRules) with { Pieced = [] }).Draft is not null; // which cloths the job has is no matter of its measures
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> Save(string jobId, string coverId, CoverWriteJson body, JobStore store, JobChanges changes, HttpContext context)
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Save(
+        string jobId,
+        string coverId,
+        CoverWriteJson body,
+        JobStore store,
+        JobChanges changes,
+        HttpContext context
+    )
     {
         if (!IdRule.IsId(coverId))
         {
@@ -60,12 +76,25 @@ internal static class CoverEndpoints
         }
 
         changes.Drafts(jobId, result);
-        var letter = PieceCodes.Letter(job.Covers.FirstOrDefault(cover => cover.Id == coverId)?.Letter ?? store.LetterOf(jobId, coverId) ?? 0);
+        var letter = PieceCodes.Letter(
+            job.Covers.FirstOrDefault(cover => cover.Id == coverId)?.Letter ?? store.LetterOf(jobId, coverId) ?? 0
+        );
         return Versions.Answer(context, result, (complete, letter), () => Stored(store, jobId, coverId), body.Cover);
     }
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(string jobId, string coverId, JobStore store, JobChanges changes, HttpContext context) =>
-        Versions.Write(context, version => changes.Drafts(jobId, store.DeleteCover(jobId, coverId, version)), () => Stored(store, jobId, coverId), null);
+    private static Results<Ok<SavedJson>, ProblemHttpResult> Delete(
+        string jobId,
+        string coverId,
+        JobStore store,
+        JobChanges changes,
+        HttpContext context
+    ) =>
+        Versions.Write(
+            context,
+            version => changes.Drafts(jobId, store.DeleteCover(jobId, coverId, version)),
+            () => Stored(store, jobId, coverId),
+            null
+        );
 
     private static CoverJson? Stored(JobStore store, string jobId, string coverId) =>
         StoredJobs.Find(store, jobId)?.Covers.FirstOrDefault(cover => cover.Id == coverId);

@@ -15,12 +15,24 @@ public sealed record CuttingJson(string Unit, string Name, int Entries, IReadOnl
 
 internal static class CuttingEndpoints
 {
-    public static void MapCutting(this IEndpointRouteBuilder routes) => routes.MapGet("/api/jobs/{id}/cutting", Cutting)
-        .WithName("cutting").TakesTime()
-        .WithSummary("What is chalked and cut next of each cloth of a job, by what was told of the work; laid again at once where a piece was spoiled, a flaw was found or the cloth is shorter.")
-        .ProducesProblem(StatusCodes.Status404NotFound);
+    public static void MapCutting(this IEndpointRouteBuilder routes) =>
+        routes
+            .MapGet("/api/jobs/{id}/cutting", Cutting)
+            .WithName("cutting")
+            .TakesTime()
+            .WithSummary(
+                "What is chalked and cut next of each cloth of a job, by what was told of the work; laid again at once where a piece was spoiled, a flaw was found or the cloth is shorter."
+            )
+            .ProducesProblem(StatusCodes.Status404NotFound);
 
-    private static async Task<Results<Ok<CuttingJson>, ProblemHttpResult>> Cutting(string id, bool? wrongSide, JobStore store, WorkStore work, Planners planners, CancellationToken aborted)
+    private static async Task<Results<Ok<CuttingJson>, ProblemHttpResult>> Cutting(
+        string id,
+        bool? wrongSide,
+        JobStore store,
+        WorkStore work,
+        Planners planners,
+        CancellationToken aborted
+    )
     {
         if (StoredJobs.Find(store, id) is not { } job)
         {
@@ -29,14 +41,27 @@ internal static class CuttingEndpoints
 
         var entries = StoredEntries.All(work, id);
         var cutting = Of(job, store, entries);
-        return TypedResults.Ok(new CuttingJson(job.Unit, job.Name, entries.Count, await planners.Run(PlannerKind.Patient, goesOn => cutting.Plan(wrongSide == true, FileEndpoints.Steps, YardageEndpoints.Limited(goesOn)), aborted)));
+        return TypedResults.Ok(
+            new CuttingJson(
+                job.Unit,
+                job.Name,
+                entries.Count,
+                await planners.Run(
+                    PlannerKind.Patient,
+                    goesOn => cutting.Plan(wrongSide == true, FileEndpoints.Steps, YardageEndpoints.Limited(goesOn)),
+                    aborted
+                )
+            )
+        );
     }
 
     /// <summary>A stored job at the table.</summary>
-    public static JobCutting Of(JobJson job, JobStore store, IReadOnlyList<WorkEntry> entries) => new(
-        JobUnit.Read(job.Unit)!.Value,
-        HouseEndpoints.Rules(store),
-        [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
-        job.Cloth.Cloth,
-        entries);
+    public static JobCutting Of(JobJson job, JobStore store, IReadOnlyList<WorkEntry> entries) =>
+        new(
+            JobUnit.Read(job.Unit)!.Value,
+            HouseEndpoints.Rules(store),
+            [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
+            job.Cloth.Cloth,
+            entries
+        );
 }

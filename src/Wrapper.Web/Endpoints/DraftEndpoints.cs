@@ -6,10 +6,12 @@ namespace Wrapper.Web.Endpoints;
 
 internal static class DraftEndpoints
 {
-    public static void MapDrafting(this IEndpointRouteBuilder routes) => routes.MapPost("/api/draft", Draft)
-        .WithName("draft")
-        .WithSummary("Drafts a cover: pieces, seams, notions, working, steps and checks.")
-        .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    public static void MapDrafting(this IEndpointRouteBuilder routes) =>
+        routes
+            .MapPost("/api/draft", Draft)
+            .WithName("draft")
+            .WithSummary("Drafts a cover: pieces, seams, notions, working, steps and checks.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 
     private static Results<Ok<DraftResponse>, ProblemHttpResult> Draft(CoverDocument request)
     {

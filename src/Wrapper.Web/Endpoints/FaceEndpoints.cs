@@ -10,9 +10,16 @@ public sealed record FacePictureJson(string Picture, string Ground);
 internal static class FaceEndpoints
 {
     public static void MapFaces(this IEndpointRouteBuilder routes) =>
-        routes.MapPost("/api/faces", Make)
-            .WithName("facePicture").WithSummary("Makes a picture (JPEG, PNG or WebP, at most 8 MB) into the face of a cloth: small, upright, with nothing in it but its colours. Nothing is kept.")
-            .Accepts<byte[]>("application/octet-stream").Produces<FacePictureJson>().ProducesProblem(StatusCodes.Status413PayloadTooLarge).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapPost("/api/faces", Make)
+            .WithName("facePicture")
+            .WithSummary(
+                "Makes a picture (JPEG, PNG or WebP, at most 8 MB) into the face of a cloth: small, upright, with nothing in it but its colours. Nothing is kept."
+            )
+            .Accepts<byte[]>("application/octet-stream")
+            .Produces<FacePictureJson>()
+            .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 
     private static async Task<IResult> Make(HttpRequest request)
     {
@@ -24,6 +31,8 @@ internal static class FaceEndpoints
         var (photo, problem) = Photograph.Read(bytes);
         return photo is null
             ? TypedResults.Problem(problem, statusCode: StatusCodes.Status422UnprocessableEntity)
-            : TypedResults.Ok(new FacePictureJson($"data:image/jpeg;base64,{Convert.ToBase64String(photo.Thumbnail)}", PictureColour.Of(photo.Thumbnail)));
+            : TypedResults.Ok(
+                new FacePictureJson($"data:image/jpeg;base64,{Convert.ToBase64String(photo.Thumbnail)}", PictureColour.Of(photo.Thumbnail))
+            );
     }
 }

@@ -24,15 +24,28 @@ internal static class FileEndpoints
 
     public static void MapFiles(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/files", Make)
-            .WithName("files").TakesTime().WithSummary("Writes patterns, lays, lists and cards as SVG, DXF, CSV or ZIP.")
-            .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapGet("/api/jobs/{id}/files/{what}.{format}", OfJob)
-            .WithName("jobFile").TakesTime().WithSummary("The same of a stored job.")
-            .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapPost("/api/files", Make)
+            .WithName("files")
+            .TakesTime()
+            .WithSummary("Writes patterns, lays, lists and cards as SVG, DXF, CSV or ZIP.")
+            .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapGet("/api/jobs/{id}/files/{what}.{format}", OfJob)
+            .WithName("jobFile")
+            .TakesTime()
+            .WithSummary("The same of a stored job.")
+            .Produces<byte[]>(StatusCodes.Status200OK, "application/octet-stream")
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Make(FileRequestJson request, Planners planners, CancellationToken aborted)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Make(
+        FileRequestJson request,
+        Planners planners,
+        CancellationToken aborted
+    )
     {
         if (Pair(request.What, request.Format) is not { } pair)
         {
@@ -41,35 +54,62 @@ internal static class FileEndpoints
 
         if (request.Yardage is { } yardage)
         {
-            return YardageEndpoints.Refusal(yardage) is { } refusal ? refusal : await Handed(
-                pair,
-                planners,
-                new(
-                    "Cover",
-                    JobUnit.Read(yardage.Unit)!.Value,
-                    yardage.HouseRules ?? [],
-                    [.. yardage.Covers.Select((cover, place) => new JobPlanCover(cover.Key, cover.Cover, PieceCodes.Letter(place)))],
-                    yardage.Cloth is { } own ? own : First(yardage.Cloths!),
-                    [])
-                {
-                    Steps = yardage.Steps ?? Steps,
-                },
-                aborted);
+            return YardageEndpoints.Refusal(yardage) is { } refusal
+                ? refusal
+                : await Handed(
+                    pair,
+                    planners,
+                    new(
+                        "Cover",
+                        JobUnit.Read(yardage.Unit)!.Value,
+                        yardage.HouseRules ?? [],
+                        [.. yardage.Covers.Select((cover, place) => new JobPlanCover(cover.Key, cover.Cover, PieceCodes.Letter(place)))],
+                        yardage.Cloth is { } own ? own : First(yardage.Cloths!),
+                        []
+                    )
+                    {
+                        Steps = yardage.Steps ?? Steps,
+                    },
+                    aborted
+                );
         }
 
         if (request.Cover is not { } cover || NeedsLay(pair.What))
         {
-            return Refused(NeedsLay(pair.What) ? "A lay, its cut cards and a buying list are made of a yardage: say “yardage”." : "Say what the file is made of: “cover” or “yardage”.");
+            return Refused(
+                NeedsLay(pair.What)
+                    ? "A lay, its cut cards and a buying list are made of a yardage: say “yardage”."
+                    : "Say what the file is made of: “cover” or “yardage”."
+            );
         }
 
         var outcome = Proved.Draft(cover.ToInput());
         var name = FormCatalogue.Find(cover.Form)?.Label ?? "Cover";
         return outcome.Draft is { } draft
-            ? Handed(pair, new() { Title = "Cover", Unit = outcome.Reading.Unit, Covers = [new("A", name, draft)], LeftOut = [], BuyStep = default, Sewn = pair.What == FileContent.SewingCards ? [SewnCover.Of("A", name, outcome)!] : [] })
+            ? Handed(
+                pair,
+                new()
+                {
+                    Title = "Cover",
+                    Unit = outcome.Reading.Unit,
+                    Covers = [new("A", name, draft)],
+                    LeftOut = [],
+                    BuyStep = default,
+                    Sewn = pair.What == FileContent.SewingCards ? [SewnCover.Of("A", name, outcome)!] : [],
+                }
+            )
             : Refusals.Unprocessable(outcome.Checks);
     }
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> OfJob(string id, string what, string format, JobStore store, WorkStore work, Planners planners, CancellationToken aborted)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> OfJob(
+        string id,
+        string what,
+        string format,
+        JobStore store,
+        WorkStore work,
+        Planners planners,
+        CancellationToken aborted
+    )
     {
         if (Pair(what, format) is not { } pair)
         {
@@ -90,10 +130,18 @@ internal static class FileEndpoints
                 job.Name,
                 JobUnit.Read(job.Unit)!.Value,
                 HouseEndpoints.Rules(store),
-                [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, pair.What == FileContent.SewingCards ? SchoolsOfCover.Said(cover.Cover, cover.Id, schools, entries) : cover.Cover, cover.Letter))],
+                [
+                    .. job.Covers.Select(cover => new JobPlanCover(
+                        cover.Id,
+                        pair.What == FileContent.SewingCards ? SchoolsOfCover.Said(cover.Cover, cover.Id, schools, entries) : cover.Cover,
+                        cover.Letter
+                    )),
+                ],
                 job.Cloth.Cloth,
-                entries),
-            aborted);
+                entries
+            ),
+            aborted
+        );
     }
 
     /// <summary>Cloths by their keys as a job has them: the first carries the others.</summary>
@@ -106,14 +154,33 @@ internal static class FileEndpoints
     /// <summary>Pieces are cut the same wherever they lie: only what shows or buys cloth takes a lay.</summary>
     private static bool NeedsLay(FileContent what) => what is FileContent.Lay or FileContent.Buying or FileContent.CutCards;
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Handed((FileContent What, FileFormat Format) pair, Planners planners, JobAsked job, CancellationToken aborted) =>
-        Handed(pair, await planners.Run(PlannerKind.Patient, goesOn => job.Plan(pair.What, new(YardageEndpoints.Limited(goesOn), planners.Lays)), aborted));
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Handed(
+        (FileContent What, FileFormat Format) pair,
+        Planners planners,
+        JobAsked job,
+        CancellationToken aborted
+    ) =>
+        Handed(
+            pair,
+            await planners.Run(
+                PlannerKind.Patient,
+                goesOn => job.Plan(pair.What, new(YardageEndpoints.Limited(goesOn), planners.Lays)),
+                aborted
+            )
+        );
 
     private static Results<FileContentHttpResult, ProblemHttpResult> Handed((FileContent What, FileFormat Format) pair, JobPlan plan)
     {
         if (plan.Covers.Count == 0)
         {
-            return Refusals.Unprocessable([.. plan.Checks, Check.Error("nothing-drafted", "No cover can be drafted yet: take its measures first, then there is something to write.", null)]);
+            return Refusals.Unprocessable([
+                .. plan.Checks,
+                Check.Error(
+                    "nothing-drafted",
+                    "No cover can be drafted yet: take its measures first, then there is something to write.",
+                    null
+                ),
+            ]);
         }
 
         var file = OpenFiles.Write(pair.What, pair.Format, plan)!;
@@ -121,25 +188,50 @@ internal static class FileEndpoints
     }
 
     private static (FileContent What, FileFormat Format)? Pair(string? what, string? format) =>
-        Words.Read<FileContent>(what) is { } content && Words.Read<FileFormat>(format) is { } written && OpenFiles.Offered.Contains((content, written)) ? (content, written) : null;
+        Words.Read<FileContent>(what) is { } content
+        && Words.Read<FileFormat>(format) is { } written
+        && OpenFiles.Offered.Contains((content, written))
+            ? (content, written)
+            : null;
 
-    private static ProblemHttpResult NoSuchPair(string? what, string? format) => Refused(
-        $"“{what}” cannot be had as “{format}”. There are: {string.Join(", ", OpenFiles.Offered.GroupBy(pair => pair.What).Select(pair => $"{pair.Key.Word()} as {string.Join(", ", pair.Select(one => one.As.Word()))}"))}.");
+    private static ProblemHttpResult NoSuchPair(string? what, string? format) =>
+        Refused(
+            $"“{what}” cannot be had as “{format}”. There are: {string.Join(", ", OpenFiles.Offered.GroupBy(pair => pair.What).Select(pair => $"{pair.Key.Word()} as {string.Join(", ", pair.Select(one => one.As.Word()))}"))}."
+        );
 
-    private static ProblemHttpResult Refused(string text) => TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);
+    private static ProblemHttpResult Refused(string text) =>
+        TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);
 
     /// <summary>A job that a file is made of.</summary>
-    private sealed record JobAsked(string Title, LengthUnit Unit, IReadOnlyDictionary<string, string> HouseRules, IReadOnlyList<JobPlanCover> Covers, ClothDocument Cloth, IReadOnlyList<WorkEntry> Work)
+    private sealed record JobAsked(
+        string Title,
+        LengthUnit Unit,
+        IReadOnlyDictionary<string, string> HouseRules,
+        IReadOnlyList<JobPlanCover> Covers,
+        ClothDocument Cloth,
+        IReadOnlyList<WorkEntry> Work
+    )
     {
         public int Steps { get; init; } = FileEndpoints.Steps;
 
         /// <summary>Works out what the file shows, and no more.</summary>
         public JobPlan Plan(FileContent what, LaySearching search)
         {
-            var plan = JobPlan.Of(Title, Unit, HouseRules, Covers, Cloth, what is FileContent.Lay or FileContent.Buying ? Steps : null, search);
+            var plan = JobPlan.Of(
+                Title,
+                Unit,
+                HouseRules,
+                Covers,
+                Cloth,
+                what is FileContent.Lay or FileContent.Buying ? Steps : null,
+                search
+            );
             return what switch
             {
-                FileContent.CutCards => plan with { Cutting = new JobCutting(Unit, HouseRules, Covers, Cloth, Work).Plan(isWrongSide: false, Steps, search.ShouldStop) },
+                FileContent.CutCards => plan with
+                {
+                    Cutting = new JobCutting(Unit, HouseRules, Covers, Cloth, Work).Plan(isWrongSide: false, Steps, search.ShouldStop),
+                },
                 FileContent.SewingCards => Sewn(plan),
                 _ => plan,
             };
@@ -148,11 +240,25 @@ internal static class FileEndpoints
         /// <summary>The cards of each cover on the job’s cloths; one that has none there is named.</summary>
         private JobPlan Sewn(JobPlan plan)
         {
-            var cards = Covers.Select(cover => (Cover: cover, Sewn: SewnCover.Of(cover.Letter!, JobPlan.NameOf(cover.Cover), CoverInJob.Draft(cover.Cover, Cloth, Unit, HouseRules)))).ToList();
+            var cards = Covers
+                .Select(cover =>
+                    (
+                        Cover: cover,
+                        Sewn: SewnCover.Of(
+                            cover.Letter!,
+                            JobPlan.NameOf(cover.Cover),
+                            CoverInJob.Draft(cover.Cover, Cloth, Unit, HouseRules)
+                        )
+                    )
+                )
+                .ToList();
             return plan with
             {
                 Sewn = [.. cards.Select(card => card.Sewn).OfType<SewnCover>()],
-                LeftOut = [.. cards.Where(card => card.Sewn is null).Select(card => JobPlan.LeftOutAs(card.Cover.Letter!, card.Cover.Cover))],
+                LeftOut =
+                [
+                    .. cards.Where(card => card.Sewn is null).Select(card => JobPlan.LeftOutAs(card.Cover.Letter!, card.Cover.Cover)),
+                ],
             };
         }
     }

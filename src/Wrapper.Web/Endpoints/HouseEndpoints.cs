@@ -36,11 +36,24 @@ internal static class HouseEndpoints
 {
     public static void MapHouse(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/house", Get).WithName("house").WithSummary("The house’s own rules, the schools it sews by and the remnants on its shelf.");
-        routes.MapPut("/api/house", Put).Ruled(DocumentRules.House).WithName("saveHouse").WithSummary("Writes the house’s own rules and the remnants on its shelf.")
-            .ProducesProblem(StatusCodes.Status412PreconditionFailed).ProducesProblem(StatusCodes.Status428PreconditionRequired);
-        routes.MapGet("/api/house/stored", (JobStore store) => TypedResults.File(Encoding.UTF8.GetBytes(store.House().Document), "text/plain", "house.txt"))
-            .WithName("storedHouse").WithSummary("The house’s settings just as they are stored, readable or not.").Produces<byte[]>(StatusCodes.Status200OK, "text/plain");
+        routes
+            .MapGet("/api/house", Get)
+            .WithName("house")
+            .WithSummary("The house’s own rules, the schools it sews by and the remnants on its shelf.");
+        routes
+            .MapPut("/api/house", Put)
+            .Ruled(DocumentRules.House)
+            .WithName("saveHouse")
+            .WithSummary("Writes the house’s own rules and the remnants on its shelf.")
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+        routes
+            .MapGet("/api/house/stored", (JobStore store) =>
+                TypedResults.File(Encoding.UTF8.GetBytes(store.House().Document), "text/plain", "house.txt")
+            )
+            .WithName("storedHouse")
+            .WithSummary("The house’s settings just as they are stored, readable or not.")
+            .Produces<byte[]>(StatusCodes.Status200OK, "text/plain");
     }
 
     /// <summary>Enough entries of each to hold the latest ten of every kind.</summary>
@@ -57,13 +70,18 @@ internal static class HouseEndpoints
     public static IReadOnlyDictionary<string, string> RulesAndPace(JobStore store)
     {
         var house = Read(store);
-        return house.Pace.Where(rule => !house.House.Rules.ContainsKey(rule.Key)).Concat(house.House.Rules).ToDictionary(rule => rule.Key, rule => rule.Value);
+        return house
+            .Pace.Where(rule => !house.House.Rules.ContainsKey(rule.Key))
+            .Concat(house.House.Rules)
+            .ToDictionary(rule => rule.Key, rule => rule.Value);
     }
 
     private static HouseDocument Document(StoredDocument stored) =>
-        DocumentReading.Read<HouseDocument>(stored.Document, DocumentRules.House).Document ?? StoredJobs.Repaired<HouseDocument>(stored.Document, DocumentRules.House);
+        DocumentReading.Read<HouseDocument>(stored.Document, DocumentRules.House).Document
+        ?? StoredJobs.Repaired<HouseDocument>(stored.Document, DocumentRules.House);
 
-    private static IReadOnlyList<string> Problems(StoredDocument stored) => StoredJobs.Texts(DocumentReading.Read<HouseDocument>(stored.Document, DocumentRules.House).Violations);
+    private static IReadOnlyList<string> Problems(StoredDocument stored) =>
+        StoredJobs.Texts(DocumentReading.Read<HouseDocument>(stored.Document, DocumentRules.House).Violations);
 
     private static HouseJson Read(JobStore store)
     {
@@ -82,7 +100,8 @@ internal static class HouseEndpoints
     private static Results<Ok<SavedJson>, ProblemHttpResult> Put(HouseDocument house, JobStore store, HttpContext context)
     {
         var document = JsonSerializer.Serialize(house, OpenFormat.Json);
-        return JobCeilings.Refusal("house", document, JobLimits.MostBytesOfCloth) is { } refusal ? refusal
+        return JobCeilings.Refusal("house", document, JobLimits.MostBytesOfCloth) is { } refusal
+            ? refusal
             : Versions.Write(context, version => store.SaveHouse(document, version), () => Read(store), house);
     }
 }

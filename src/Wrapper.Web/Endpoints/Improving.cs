@@ -11,7 +11,11 @@ internal static class Improving
     /// <param name="planners">Where the looking takes turns with that of others.</param>
     /// <param name="find">Looks, asking its second parameter in every loop, tells of everything better, and gives the last; null when there is nothing to be had.</param>
     /// <param name="left">The reader has gone.</param>
-    public static async IAsyncEnumerable<SseItem<T>> Told<T>(Planners planners, Func<Action<T>, Func<bool>, T?> find, [EnumeratorCancellation] CancellationToken left)
+    public static async IAsyncEnumerable<SseItem<T>> Told<T>(
+        Planners planners,
+        Func<Action<T>, Func<bool>, T?> find,
+        [EnumeratorCancellation] CancellationToken left
+    )
         where T : class
     {
         // Only the newest waits for a slow reader: what is longer is of no use any more.

@@ -45,8 +45,13 @@ internal static class JobCeilings
             ?? Full(there.Covers + covers.Count, there.Characters + covers.Sum(cover => (long)cover.Length));
     }
 
-    private static ProblemHttpResult? Full(int covers, long characters) => covers <= JobLimits.MostCovers && characters <= JobLimits.MostCharactersOfCovers ? null
-        : Refused($"This job is full: it holds at most {JobLimits.MostCovers} covers, and fewer long ones. Make another job for the rest.", "cover");
+    private static ProblemHttpResult? Full(int covers, long characters) =>
+        covers <= JobLimits.MostCovers && characters <= JobLimits.MostCharactersOfCovers
+            ? null
+            : Refused(
+                $"This job is full: it holds at most {JobLimits.MostCovers} covers, and fewer long ones. Make another job for the rest.",
+                "cover"
+            );
 
     private static ProblemHttpResult Refused(string text, string about) => Refusals.Unprocessable([Check.Error("too-much", text, about)]);
 }

@@ -52,7 +52,8 @@ public sealed record JobJson(
     bool Archived,
     ClothJson Cloth,
     IReadOnlyList<CoverJson> Covers,
-    IReadOnlyList<BrokenPartJson> Broken)
+    IReadOnlyList<BrokenPartJson> Broken
+)
 {
     /// <summary>A part of this name is broken.</summary>
     internal bool IsBroken(string part) => Broken.Any(known => known.Part == part);
@@ -66,13 +67,36 @@ internal static class JobEndpoints
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var jobs = routes.MapGroup("/api/jobs");
-        jobs.MapPost("/", Create).WithName("createJob").WithSummary("Makes a job; sent again with the same id it makes no second one.").ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        jobs.MapGet("/{id}", Get).WithName("job").WithSummary("A job with its covers and cloth.").ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapPut("/{id}", Save).WithName("saveJob").WithSummary("Writes a job’s heading.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
-        jobs.MapDelete("/{id}", Delete).WithName("deleteJob").WithSummary("Marks a job as deleted.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
-        jobs.MapPost("/{id}/restore", Restore).WithName("restoreJob").WithSummary("Brings a deleted job back.").ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapPut("/{id}/archived", Archive).WithName("archiveJob").WithSummary("Puts a job away, or takes it out again.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
-        jobs.MapPut("/{id}/cloth", SaveCloth).Ruled(DocumentRules.Cloth).WithName("saveCloth").WithSummary("Writes a job’s cloth.").ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        jobs.MapPost("/", Create)
+            .WithName("createJob")
+            .WithSummary("Makes a job; sent again with the same id it makes no second one.")
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        jobs.MapGet("/{id}", Get)
+            .WithName("job")
+            .WithSummary("A job with its covers and cloth.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPut("/{id}", Save)
+            .WithName("saveJob")
+            .WithSummary("Writes a job’s heading.")
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        jobs.MapDelete("/{id}", Delete)
+            .WithName("deleteJob")
+            .WithSummary("Marks a job as deleted.")
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        jobs.MapPost("/{id}/restore", Restore)
+            .WithName("restoreJob")
+            .WithSummary("Brings a deleted job back.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPut("/{id}/archived", Archive)
+            .WithName("archiveJob")
+            .WithSummary("Puts a job away, or takes it out again.")
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed);
+        jobs.MapPut("/{id}/cloth", SaveCloth)
+            .Ruled(DocumentRules.Cloth)
+            .WithName("saveCloth")
+            .WithSummary("Writes a job’s cloth.")
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed);
     }
 
     private static (JobHeading Heading, List<Check> Checks) Read(JobHeadingJson heading)
@@ -112,7 +136,10 @@ internal static class JobEndpoints
         store.Create(id, heading, JsonSerializer.Serialize(cloth, OpenFormat.Json));
         if (StoredJobs.Find(store, id) is not { } job)
         {
-            return TypedResults.Problem("A job of this id was deleted: bring it back, or make this one under another id.", statusCode: StatusCodes.Status409Conflict);
+            return TypedResults.Problem(
+                "A job of this id was deleted: bring it back, or make this one under another id.",
+                statusCode: StatusCodes.Status409Conflict
+            );
         }
 
         Versions.Tag(context, job.Version);
@@ -147,16 +174,30 @@ internal static class JobEndpoints
     private static Results<Ok<SavedJson>, ProblemHttpResult> Restore(string id, JobStore store, HttpContext context)
     {
         var result = store.RestoreJob(id);
-        return result.End == WriteEnd.Missing ? Versions.Missing() : Versions.Answer(context, result with { End = WriteEnd.Saved }, null, () => null, null);
+        return result.End == WriteEnd.Missing
+            ? Versions.Missing()
+            : Versions.Answer(context, result with { End = WriteEnd.Saved }, null, () => null, null);
     }
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Archive(string id, ArchivedJson body, JobStore store, HttpContext context) =>
         Versions.Write(context, version => store.Archive(id, body.Archived, version), () => StoredJobs.Find(store, id), body);
 
-    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(string id, ClothDocument cloth, JobStore store, JobChanges changes, HttpContext context)
+    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(
+        string id,
+        ClothDocument cloth,
+        JobStore store,
+        JobChanges changes,
+        HttpContext context
+    )
     {
         var document = JsonSerializer.Serialize(cloth.Migrate(), OpenFormat.Json);
-        return JobCeilings.Refusal("cloth", document, JobLimits.MostBytesOfCloth) is { } refusal ? refusal
-            : Versions.Write(context, version => changes.Drafts(id, store.SaveCloth(id, document, version)), () => StoredJobs.Find(store, id)?.Cloth, cloth);
+        return JobCeilings.Refusal("cloth", document, JobLimits.MostBytesOfCloth) is { } refusal
+            ? refusal
+            : Versions.Write(
+                context,
+                version => changes.Drafts(id, store.SaveCloth(id, document, version)),
+                () => StoredJobs.Find(store, id)?.Cloth,
+                cloth
+            );
     }
 }

@@ -17,23 +17,45 @@ internal static class JobFileEndpoints
     /// <summary>Its longest text and its photographs, one after another, are each read into the same memory.</summary>
     private static readonly (LargeBuffer Text, LargeBuffer Photo) Room = (new(), new());
 
-    private static string TooLarge { get; } = $"This file is larger than {JobLimits.MostBytesOfFile / 1024 / 1024} MB. Remove photographs from the job and export it again.";
+    private static string TooLarge { get; } =
+        $"This file is larger than {JobLimits.MostBytesOfFile / 1024 / 1024} MB. Remove photographs from the job and export it again.";
 
     public static void MapJobFiles(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/jobs/{id}/export", Export)
-            .WithName("exportJob").TakesTime().WithSummary("The whole job in one file: docs/format.md.").Produces<JobFile>()
-            .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapPost("/api/jobs/import", Import)
-            .WithName("importJob").TakesTime()
-            .WithSummary("Imports a job file, all of it or nothing. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing.")
-            .Accepts<JobFile>("application/json").Produces<JobImportedJson>()
-            .ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status413PayloadTooLarge).ProducesProblem(StatusCodes.Status422UnprocessableEntity)
+        routes
+            .MapGet("/api/jobs/{id}/export", Export)
+            .WithName("exportJob")
+            .TakesTime()
+            .WithSummary("The whole job in one file: docs/format.md.")
+            .Produces<JobFile>()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapPost("/api/jobs/import", Import)
+            .WithName("importJob")
+            .TakesTime()
+            .WithSummary(
+                "Imports a job file, all of it or nothing. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing."
+            )
+            .Accepts<JobFile>("application/json")
+            .Produces<JobImportedJson>()
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity)
             .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(JobLimits.MostBytesOfFile + 1));
-        routes.MapGet("/api/job.schema.json", () => TypedResults.Text(JobFile.Schema(), "application/schema+json")).WithName("jobSchema").WithSummary("The schema of a job file.");
+        routes
+            .MapGet("/api/job.schema.json", () => TypedResults.Text(JobFile.Schema(), "application/schema+json"))
+            .WithName("jobSchema")
+            .WithSummary("The schema of a job file.");
     }
 
-    private static Results<PushStreamHttpResult, ProblemHttpResult> Export(string id, JobStore store, PhotoStore photos, WorkStore work, HttpContext context)
+    private static Results<PushStreamHttpResult, ProblemHttpResult> Export(
+        string id,
+        JobStore store,
+        PhotoStore photos,
+        WorkStore work,
+        HttpContext context
+    )
     {
         if (StoredJobs.Find(store, id) is not { } job)
         {
@@ -43,7 +65,13 @@ internal static class JobFileEndpoints
         var entries = StoredEntries.All(work, id);
         if (Broken(job, entries) is { } broken)
         {
-            return Refusals.Unprocessable([Check.Error("broken", $"{broken} cannot be read, so the job cannot be exported. Open the job, then repair or remove that part.", null)]);
+            return Refusals.Unprocessable([
+                Check.Error(
+                    "broken",
+                    $"{broken} cannot be read, so the job cannot be exported. Open the job, then repair or remove that part.",
+                    null
+                ),
+            ]);
         }
 
         var file = new JobFile
@@ -71,12 +99,25 @@ internal static class JobFileEndpoints
             : null;
     }
 
-    private static IEnumerable<PhotoDocument> Photos(string id, PhotoStore photos) => photos.List(id)
-        .Select(photo => (Photo: photo, Picture: photos.Find(id, photo.Id)))
-        .Where(found => found.Picture is not null)
-        .Select(found => new PhotoDocument(found.Photo.CoverId, found.Photo.Measure, found.Photo.Name, found.Picture!.Value.Type, found.Picture.Value.Content));
+    private static IEnumerable<PhotoDocument> Photos(string id, PhotoStore photos) =>
+        photos
+            .List(id)
+            .Select(photo => (Photo: photo, Picture: photos.Find(id, photo.Id)))
+            .Where(found => found.Picture is not null)
+            .Select(found => new PhotoDocument(
+                found.Photo.CoverId,
+                found.Photo.Measure,
+                found.Photo.Name,
+                found.Picture!.Value.Type,
+                found.Picture.Value.Content
+            ));
 
-    private static async Task<Results<Ok<JobImportedJson>, ProblemHttpResult>> Import(string? conflict, HttpRequest request, JobStore store, JobImport import)
+    private static async Task<Results<Ok<JobImportedJson>, ProblemHttpResult>> Import(
+        string? conflict,
+        HttpRequest request,
+        JobStore store,
+        JobImport import
+    )
     {
         if ((conflict ?? "copy") is not ("copy" or "merge" or "refuse"))
         {
@@ -98,7 +139,10 @@ internal static class JobFileEndpoints
         catch (Exception error) when (error is JsonException or FormatException)
         {
             var line = error is JsonException { LineNumber: { } number } ? $" at line {number + 1}" : "";
-            return Refused($"This is not a job file: it cannot be read as JSON{line}. Export the job again.", StatusCodes.Status422UnprocessableEntity);
+            return Refused(
+                $"This is not a job file: it cannot be read as JSON{line}. Export the job again.",
+                StatusCodes.Status422UnprocessableEntity
+            );
         }
         finally
         {
@@ -106,7 +150,13 @@ internal static class JobFileEndpoints
         }
     }
 
-    private static async Task<Results<Ok<JobImportedJson>, ProblemHttpResult>> Read(FileStream upload, string? conflict, JobStore store, JobImport import, CancellationToken left)
+    private static async Task<Results<Ok<JobImportedJson>, ProblemHttpResult>> Read(
+        FileStream upload,
+        string? conflict,
+        JobStore store,
+        JobImport import,
+        CancellationToken left
+    )
     {
         var (scan, exceeded) = await JobFileScan.Of(upload, Room.Text, left);
         if (exceeded is not null)
@@ -120,7 +170,11 @@ internal static class JobFileEndpoints
             return Refusals.Broken(reading.Violations);
         }
 
-        var unfit = (file.Work ?? []).Index().SelectMany(entry => StoredEntries.Violations(entry.Item, "work", $"{entry.Index}")).Take(1).ToList();
+        var unfit = (file.Work ?? [])
+            .Index()
+            .SelectMany(entry => StoredEntries.Violations(entry.Item, "work", $"{entry.Index}"))
+            .Take(1)
+            .ToList();
         if (unfit.Count > 0)
         {
             return Refusals.Broken(unfit);
@@ -135,10 +189,14 @@ internal static class JobFileEndpoints
         var there = file.Id is { } id ? StoredJobs.Find(store, id) : null;
         if (there is not null && conflict == "refuse")
         {
-            return Refused($"The job “{there.Name}” is there already. Nothing was changed: import the file as a copy, or merge it.", StatusCodes.Status409Conflict);
+            return Refused(
+                $"The job “{there.Name}” is there already. Nothing was changed: import the file as a copy, or merge it.",
+                StatusCodes.Status409Conflict
+            );
         }
 
-        var result = there is not null && conflict == "merge" ? import.Merge(file, there, album.Photos()) : import.Make(file, album.Photos());
+        var result =
+            there is not null && conflict == "merge" ? import.Merge(file, there, album.Photos()) : import.Make(file, album.Photos());
         return result.Imported is { } imported ? TypedResults.Ok(imported) : result.Refusal!;
     }
 

@@ -38,7 +38,9 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
         using var spool = new PhotoSpool();
         var ids = CoverIds(file);
         var house = HouseEndpoints.Rules(store);
-        var covers = file.Covers.Select((cover, place) => Intake(cover, ids[place], place, LetterIn(file, cover), file.Unit, house)).ToList();
+        var covers = file
+            .Covers.Select((cover, place) => Intake(cover, ids[place], place, LetterIn(file, cover), file.Unit, house))
+            .ToList();
         var known = Known(file, ids);
         var brought = Photos(pictures, known, spool, _ => false, (0, 0));
         if (brought.Refusal is not null)
@@ -46,7 +48,10 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
             return new(null, brought.Refusal);
         }
 
-        var (heading, cloth) = (new JobHeading(file.Name, file.Client, file.Place, file.Unit), JsonSerializer.Serialize(file.Cloth, OpenFormat.Json));
+        var (heading, cloth) = (
+            new JobHeading(file.Name, file.Client, file.Place, file.Unit),
+            JsonSerializer.Serialize(file.Cloth, OpenFormat.Json)
+        );
         var (told, repeated) = Work(file, known);
         var job = file.Id is { } id && !store.Knows(id) ? id : NewId();
         while (!store.Take(new(job, (heading, cloth), covers, brought.Photos, told)))
@@ -62,7 +67,9 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     {
         var (ids, house) = (CoverIds(file), HouseEndpoints.Rules(store));
         var (covers, kept) = (new List<CoverIntake>(), 0);
-        var merged = file.Covers.Select((cover, place) => (Cover: cover, Place: place, Same: job.Covers.FirstOrDefault(known => known.Id == cover.Id))).ToList();
+        var merged = file
+            .Covers.Select((cover, place) => (Cover: cover, Place: place, Same: job.Covers.FirstOrDefault(known => known.Id == cover.Id)))
+            .ToList();
         foreach (var (cover, place, same) in merged)
         {
             if (same is not null && !job.IsBroken(JobPart.Cover(same.Id)) && Text(same.Cover) == Text(cover with { Id = null }))
@@ -76,7 +83,16 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
             covers.Add(Intake(named, ids[place], job.Covers.Count + covers.Count, LetterIn(file, cover), job.Unit, house));
         }
 
-        if (JobCeilings.Refusal(file with { Covers = [.. merged.Where(one => covers.Any(cover => cover.Id == ids[one.Place])).Select(one => one.Cover)] }, store.WeightWithout(job.Id, "")) is { } full)
+        if (
+            JobCeilings.Refusal(
+                file with
+                {
+                    Covers = [.. merged.Where(one => covers.Any(cover => cover.Id == ids[one.Place])).Select(one => one.Cover)],
+                },
+                store.WeightWithout(job.Id, "")
+            ) is
+            { } full
+        )
         {
             return new(null, full);
         }
@@ -84,10 +100,19 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
         using var spool = new PhotoSpool();
         var known = Known(file, ids);
         var there = photos.List(job.Id);
-        var brought = Photos(pictures, known, spool, photo => IsThere(photo, job.Id, known.GetValueOrDefault(photo.Cover), there), photos.Weight(job.Id));
+        var brought = Photos(
+            pictures,
+            known,
+            spool,
+            photo => IsThere(photo, job.Id, known.GetValueOrDefault(photo.Cover), there),
+            photos.Weight(job.Id)
+        );
         var (told, repeated) = Work(file, known);
         var (fresh, differing) = NotThere(told, job.Id);
-        if ((brought.Refusal ?? (StoredEntries.NoRoom(work, job.Id, fresh.Count) is { } noRoom ? Refused(noRoom, "work") : null)) is { } refusal)
+        if (
+            (brought.Refusal ?? (StoredEntries.NoRoom(work, job.Id, fresh.Count) is { } noRoom ? Refused(noRoom, "work") : null)) is
+            { } refusal
+        )
         {
             return new(null, refusal);
         }
@@ -109,12 +134,20 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     }
 
     /// <summary>The id in the store of each cover, by its id in the file; the first of those that share one.</summary>
-    private static Dictionary<string, string> Known(JobFile file, List<string> ids) => file.Covers
-        .Select((cover, place) => (InFile: cover.Id ?? ids[place], InStore: ids[place]))
-        .DistinctBy(cover => cover.InFile)
-        .ToDictionary(cover => cover.InFile, cover => cover.InStore);
+    private static Dictionary<string, string> Known(JobFile file, List<string> ids) =>
+        file
+            .Covers.Select((cover, place) => (InFile: cover.Id ?? ids[place], InStore: ids[place]))
+            .DistinctBy(cover => cover.InFile)
+            .ToDictionary(cover => cover.InFile, cover => cover.InStore);
 
-    private static CoverIntake Intake(CoverDocument cover, string id, int position, int? letter, string unit, IReadOnlyDictionary<string, string> house)
+    private static CoverIntake Intake(
+        CoverDocument cover,
+        string id,
+        int position,
+        int? letter,
+        string unit,
+        IReadOnlyDictionary<string, string> house
+    )
     {
         var stored = cover with { Id = null };
         return new(id, position, Text(stored), CoverEndpoints.IsComplete(stored, unit, house), letter);
@@ -124,7 +157,13 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     private static int? LetterIn(JobFile file, CoverDocument cover) => PieceCodes.PlaceOf(file.Letters?.GetValueOrDefault(cover.Id ?? ""));
 
     /// <summary>The photographs of a file as they are stored; one that cannot be is left out and named, more than a job holds are refused.</summary>
-    private static BroughtPhotos Photos(IEnumerable<PhotoDocument> pictures, Dictionary<string, string> known, PhotoSpool spool, Func<PhotoDocument, bool> isThere, (int Count, long Bytes) there)
+    private static BroughtPhotos Photos(
+        IEnumerable<PhotoDocument> pictures,
+        Dictionary<string, string> known,
+        PhotoSpool spool,
+        Func<PhotoDocument, bool> isThere,
+        (int Count, long Bytes) there
+    )
     {
         var (taken, leftOut) = (new List<PhotoIntake>(), new List<string>());
         foreach (var photo in pictures)
@@ -140,7 +179,8 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
                 continue;
             }
 
-            var (kept, problem) = photo.Content.Length > Photograph.MostBytes ? (null, PhotoEndpoints.TooLarge) : Photograph.Read(photo.Content);
+            var (kept, problem) =
+                photo.Content.Length > Photograph.MostBytes ? (null, PhotoEndpoints.TooLarge) : Photograph.Read(photo.Content);
             if (kept is null)
             {
                 leftOut.Add($"“{photo.Name}”: {problem}");
@@ -150,7 +190,14 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
             there = (there.Count + 1, there.Bytes + kept.Content.Length);
             if (there.Count > JobLimits.MostPhotos || there.Bytes > JobLimits.MostBytesOfPhotos)
             {
-                return new([], [], Refused($"A job holds {JobLimits.MostPhotos} photographs or {JobLimits.MostBytesOfPhotos / 1024 / 1024} MB. Remove some from the file or the job.", "photos"));
+                return new(
+                    [],
+                    [],
+                    Refused(
+                        $"A job holds {JobLimits.MostPhotos} photographs or {JobLimits.MostBytesOfPhotos / 1024 / 1024} MB. Remove some from the file or the job.",
+                        "photos"
+                    )
+                );
             }
 
             taken.Add(new(NewId(), cover, photo.Measure, photo.Name, spool.Keep(kept)));
@@ -159,15 +206,29 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
         return new(taken, leftOut, null);
     }
 
-    private bool IsThere(PhotoDocument photo, string job, string? cover, IReadOnlyList<StoredPhoto> there) => there.Any(known =>
-        known.CoverId == cover && known.Measure == photo.Measure && known.Name == photo.Name && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true);
+    private bool IsThere(PhotoDocument photo, string job, string? cover, IReadOnlyList<StoredPhoto> there) =>
+        there.Any(known =>
+            known.CoverId == cover
+            && known.Measure == photo.Measure
+            && known.Name == photo.Name
+            && photos.Find(job, known.Id)?.Content.AsSpan().SequenceEqual(photo.Content) == true
+        );
 
     /// <summary>The work of a file on the covers as they are called in the store; an id that comes twice counts once.</summary>
     private static (List<StoredWork> Told, List<string> LeftOut) Work(JobFile file, Dictionary<string, string> known)
     {
-        var told = (file.Work ?? []).Select(entry => StoredEntries.Stored(entry with { Cover = known.GetValueOrDefault(entry.Cover, entry.Cover) })).ToList();
+        var told = (file.Work ?? [])
+            .Select(entry => StoredEntries.Stored(entry with { Cover = known.GetValueOrDefault(entry.Cover, entry.Cover) }))
+            .ToList();
         var first = told.DistinctBy(entry => entry.Id).ToList();
-        return (first, [.. told.Except(first).Where(entry => first.All(other => other.Id != entry.Id || other.Document != entry.Document)).Select(entry => $"Entry of work “{entry.Id}”: another entry of the file has this id.")]);
+        return (
+            first,
+            [
+                .. told.Except(first)
+                    .Where(entry => first.All(other => other.Id != entry.Id || other.Document != entry.Document))
+                    .Select(entry => $"Entry of work “{entry.Id}”: another entry of the file has this id."),
+            ]
+        );
     }
 
     /// <summary>Entries the job does not have yet; one it has with other content is left out and named.</summary>
@@ -175,7 +236,10 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     {
         var there = work.List(job).ToDictionary(entry => entry.Id);
         var differing = told.Where(entry => there.TryGetValue(entry.Id, out var known) && known.Document != entry.Document);
-        return ([.. told.Where(entry => !there.ContainsKey(entry.Id))], [.. differing.Select(entry => $"Entry of work “{entry.Id}”: the job has another entry with this id.")]);
+        return (
+            [.. told.Where(entry => !there.ContainsKey(entry.Id))],
+            [.. differing.Select(entry => $"Entry of work “{entry.Id}”: the job has another entry with this id.")]
+        );
     }
 
     private static ProblemHttpResult Refused(string text, string about) => Refusals.Unprocessable([Check.Error("too-much", text, about)]);

@@ -26,7 +26,20 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Figures">What is to be bought for it as it stands; null where nobody has found it yet.</param>
 /// <param name="Problem">What is wrong with its name, client or place, which are shortened here; null for nothing.</param>
 public sealed record JobLineJson(
-    string Id, string Name, string Client, string Place, string Unit, long Version, DateTimeOffset Updated, int Covers, int CompleteCovers, string Stage, bool Archived, IReadOnlyList<FigureJson>? Figures, string? Problem);
+    string Id,
+    string Name,
+    string Client,
+    string Place,
+    string Unit,
+    long Version,
+    DateTimeOffset Updated,
+    int Covers,
+    int CompleteCovers,
+    string Stage,
+    bool Archived,
+    IReadOnlyList<FigureJson>? Figures,
+    string? Problem
+);
 
 /// <summary>How much is bought of a cloth.</summary>
 /// <param name="Cloth">What it is called.</param>
@@ -61,12 +74,23 @@ internal static class JobListEndpoints
         [FromQuery(Name = "archived")] bool? Archived,
         [FromQuery(Name = "sort")] string? Sort,
         [FromQuery(Name = "limit")] int? Limit,
-        [FromQuery(Name = "after")] string? After);
+        [FromQuery(Name = "after")] string? After
+    );
 
     public static void MapJobList(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/jobs", List).WithName("jobs").WithSummary("Jobs, the one last worked on first unless sorted otherwise: a page of them, with the address of the next as “Link”.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapPut("/api/jobs/{id}/figures", Keep).WithName("keepFigures").WithSummary("Keeps what the bench found is to be bought, for the list of jobs; not where the job has been written since.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapGet("/api/jobs", List)
+            .WithName("jobs")
+            .WithSummary(
+                "Jobs, the one last worked on first unless sorted otherwise: a page of them, with the address of the next as “Link”."
+            )
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapPut("/api/jobs/{id}/figures", Keep)
+            .WithName("keepFigures")
+            .WithSummary("Keeps what the bench found is to be bought, for the list of jobs; not where the job has been written since.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
     private static Results<Ok<List<JobLineJson>>, ProblemHttpResult> List([AsParameters] Asked asked, JobStore store, HttpContext context)
@@ -114,20 +138,26 @@ internal static class JobListEndpoints
         return TypedResults.Ok(page.Jobs.Select(Line).ToList());
     }
 
-    private static QueryString Next(Asked asked, JobPlace next) => QueryString.Create(new Dictionary<string, string?>
-    {
-        ["find"] = asked.Find,
-        ["stage"] = asked.Stage,
-        ["archived"] = asked.Archived is true ? "true" : null,
-        ["sort"] = asked.Sort,
-        ["limit"] = asked.Limit?.ToString(CultureInfo.InvariantCulture),
-        ["after"] = $"{next.Row}~{next.Key}",
-    }.Where(part => part.Value is not null));
+    private static QueryString Next(Asked asked, JobPlace next) =>
+        QueryString.Create(
+            new Dictionary<string, string?>
+            {
+                ["find"] = asked.Find,
+                ["stage"] = asked.Stage,
+                ["archived"] = asked.Archived is true ? "true" : null,
+                ["sort"] = asked.Sort,
+                ["limit"] = asked.Limit?.ToString(CultureInfo.InvariantCulture),
+                ["after"] = $"{next.Row}~{next.Key}",
+            }.Where(part => part.Value is not null)
+        );
 
     /// <summary>A job may have no name and no client; when it was worked on is always known.</summary>
     private static JobPlace? PlaceOf(string after, JobSort? sort) =>
-        after.Split('~', 2) is [var row, { Length: <= JobEndpoints.LongestName } key] && (key.Length > 0 || sort != JobSort.Worked)
-        && long.TryParse(row, CultureInfo.InvariantCulture, out var number) ? new(key, number) : null;
+        after.Split('~', 2) is [var row, { Length: <= JobEndpoints.LongestName } key]
+        && (key.Length > 0 || sort != JobSort.Worked)
+        && long.TryParse(row, CultureInfo.InvariantCulture, out var number)
+            ? new(key, number)
+            : null;
 
     private static JobLineJson Line(JobSummary summary)
     {
@@ -145,14 +175,26 @@ internal static class JobListEndpoints
             summary.Stage.Word(),
             summary.Job.IsArchived,
             summary.Figures is { } figures ? DocumentReading.Read<List<FigureJson>>(figures, DocumentRules.Figures).Document : null,
-            StoredJobs.Problem(summary.Job.Heading));
+            StoredJobs.Problem(summary.Job.Heading)
+        );
     }
 
     private static Results<Ok<FiguresKeptJson>, ProblemHttpResult> Keep(string id, FoundFiguresJson found, FigureStore figures)
     {
-        if (found.Figures.Count > MostFigures || found.Figures.Any(figure => figure.Cloth.Length > JobEndpoints.LongestName || figure.Figure.Length > LongestFigure || figure.Unit.Length > LongestFigure))
+        if (
+            found.Figures.Count > MostFigures
+            || found.Figures.Any(figure =>
+                figure.Cloth.Length > JobEndpoints.LongestName || figure.Figure.Length > LongestFigure || figure.Unit.Length > LongestFigure
+            )
+        )
         {
-            return Refusals.Unprocessable([Check.Error("too-long", $"A job has at most {MostFigures} figures to buy, each of at most {LongestFigure} characters, of cloths with names of at most {JobEndpoints.LongestName}.", "figures")]);
+            return Refusals.Unprocessable([
+                Check.Error(
+                    "too-long",
+                    $"A job has at most {MostFigures} figures to buy, each of at most {LongestFigure} characters, of cloths with names of at most {JobEndpoints.LongestName}.",
+                    "figures"
+                ),
+            ]);
         }
 
         var versions = new Dictionary<string, long>(found.Covers) { ["heading"] = found.Heading, ["cloth"] = found.Cloth };

@@ -24,5 +24,6 @@ internal static class JobPart
     /// <summary>The id of the entry of work a part is; null for another part.</summary>
     public static string? WorkOf(string part) => After(part, WorkPrefix);
 
-    private static string? After(string part, string prefix) => part.StartsWith(prefix, StringComparison.Ordinal) ? part[prefix.Length..] : null;
+    private static string? After(string part, string prefix) =>
+        part.StartsWith(prefix, StringComparison.Ordinal) ? part[prefix.Length..] : null;
 }

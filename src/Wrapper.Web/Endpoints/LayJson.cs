@@ -17,7 +17,15 @@ public sealed record LayMatchJson(string? Group, double? X, double? Y);
 /// <param name="MatchLine">How far its match line lies above the lower edge of its box: short for a match with nothing but y.</param>
 /// <param name="Match">Where it meets the pattern.</param>
 /// <param name="OnFold">It is half of a larger piece: its right side lies on the right edge of the cloth.</param>
-public sealed record LayPieceJson(string? Id, int? Quantity, double[][]? Outline, int[]? Turns, double? MatchLine, LayMatchJson? Match, bool? OnFold);
+public sealed record LayPieceJson(
+    string? Id,
+    int? Quantity,
+    double[][]? Outline,
+    int[]? Turns,
+    double? MatchLine,
+    LayMatchJson? Match,
+    bool? OnFold
+);
 
 /// <summary>A lay to plan, for so many seconds, or for so many steps and then the same on every machine.</summary>
 /// <param name="Cloth">What it is laid on.</param>
@@ -45,9 +53,23 @@ public sealed record PlacementJson(string Piece, int Copy, int Turn, double X, d
 /// <param name="RuleOfThumb">What a maker works out on paper.</param>
 /// <param name="Placements">Where every copy lies.</param>
 /// <param name="FoldedTo">How far up the cloth is folded along its middle and cut double; 0 where none of it is.</param>
-public sealed record LayJson(double Length, double Bound, bool Proved, double RuleOfThumb, IReadOnlyList<PlacementJson> Placements, double FoldedTo)
+public sealed record LayJson(
+    double Length,
+    double Bound,
+    bool Proved,
+    double RuleOfThumb,
+    IReadOnlyList<PlacementJson> Placements,
+    double FoldedTo
+)
 {
     /// <summary>From the core's lay.</summary>
-    public static LayJson Of(Lay lay) => new(
-        lay.Length.Millimetres, lay.Bound.Millimetres, lay.Length == lay.Bound, lay.RuleOfThumb.Millimetres, [.. lay.Placements.Select(PlacementJson.Of)], lay.FoldedTo.Millimetres);
+    public static LayJson Of(Lay lay) =>
+        new(
+            lay.Length.Millimetres,
+            lay.Bound.Millimetres,
+            lay.Length == lay.Bound,
+            lay.RuleOfThumb.Millimetres,
+            [.. lay.Placements.Select(PlacementJson.Of)],
+            lay.FoldedTo.Millimetres
+        );
 }

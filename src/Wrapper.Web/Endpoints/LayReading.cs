@@ -55,7 +55,12 @@ internal sealed class LayReading
             Space = Length(cloth?.Space, "space") ?? default,
             CurveSpace = Length(cloth?.CurveSpace, "curveSpace") ?? default,
             Flaws = [.. (cloth?.Flaws ?? []).Select((flaw, i) => Flaw(flaw, $"flaw {i + 1}"))],
-            Remnants = [.. (cloth?.Remnants ?? []).Select((remnant, i) => Remnant(remnant, (remnant?.Id ?? remnant?.Name) is { Length: > 0 } id ? id : $"remnant {i + 1}"))],
+            Remnants =
+            [
+                .. (cloth?.Remnants ?? []).Select(
+                    (remnant, i) => Remnant(remnant, (remnant?.Id ?? remnant?.Name) is { Length: > 0 } id ? id : $"remnant {i + 1}")
+                ),
+            ],
             Pinned = [.. (request.Pinned ?? []).Select(Pin).OfType<Placement>()],
             Pieces = [.. (request.Pieces ?? []).Select((piece, i) => Piece(piece, i))],
         };
@@ -99,7 +104,12 @@ internal sealed class LayReading
     }
 
     private Flaw Flaw(FlawDocument? flaw, string name) =>
-        new(Required(flaw?.From, $"{name}, from"), Required(flaw?.To, $"{name}, to"), Length(flaw?.Left, $"{name}, left"), Length(flaw?.Right, $"{name}, right"));
+        new(
+            Required(flaw?.From, $"{name}, from"),
+            Required(flaw?.To, $"{name}, to"),
+            Length(flaw?.Left, $"{name}, left"),
+            Length(flaw?.Right, $"{name}, right")
+        );
 
     private Remnant Remnant(RemnantDocument? remnant, string name) =>
         new(name, Required(remnant?.Width, $"{name}, width"), Required(remnant?.Length, $"{name}, length"));
@@ -111,7 +121,11 @@ internal sealed class LayReading
             return new(piece, pin.Copy ?? 1, pin.Turn ?? 0, Core.Units.Length.FromMillimetres(x), Core.Units.Length.FromMillimetres(y));
         }
 
-        Say("pinned-unreadable", $"“{pin?.Piece}” is pinned and its place cannot be read: say the piece, x and y in millimetres.", pin?.Piece ?? "pinned");
+        Say(
+            "pinned-unreadable",
+            $"“{pin?.Piece}” is pinned and its place cannot be read: say the piece, x and y in millimetres.",
+            pin?.Piece ?? "pinned"
+        );
         return null;
     }
 
@@ -147,6 +161,10 @@ internal sealed class LayReading
             return null;
         }
 
-        return new(said?.Group ?? "", Core.Units.Length.FromMillimetres(along ?? 0), said?.X is { } across ? Core.Units.Length.FromMillimetres(across) : null);
+        return new(
+            said?.Group ?? "",
+            Core.Units.Length.FromMillimetres(along ?? 0),
+            said?.X is { } across ? Core.Units.Length.FromMillimetres(across) : null
+        );
     }
 }

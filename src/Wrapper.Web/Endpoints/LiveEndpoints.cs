@@ -34,14 +34,29 @@ internal static class LiveEndpoints
 {
     public static void MapLive(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/tape/readings", Send)
-            .WithName("tapeReading").WithSummary("A tape sends what it read; the measure that is lit takes it.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapPost("/api/tape/stand-in", StandIn)
-            .WithName("standInTape").WithSummary("The stand-in tape reads a dialled length and sends it like any other tape.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapPost("/api/foot-switch/presses", Press)
-            .WithName("footPress").WithSummary("A foot switch sends what was pressed; the card in hand obeys it.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapGet("/api/jobs/{id}/live", Live)
-            .WithName("live").TakesTime().WithSummary("Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed. The stream of a job that is deleted ends.").ProducesProblem(StatusCodes.Status404NotFound);
+        routes
+            .MapPost("/api/tape/readings", Send)
+            .WithName("tapeReading")
+            .WithSummary("A tape sends what it read; the measure that is lit takes it.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapPost("/api/tape/stand-in", StandIn)
+            .WithName("standInTape")
+            .WithSummary("The stand-in tape reads a dialled length and sends it like any other tape.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapPost("/api/foot-switch/presses", Press)
+            .WithName("footPress")
+            .WithSummary("A foot switch sends what was pressed; the card in hand obeys it.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapGet("/api/jobs/{id}/live", Live)
+            .WithName("live")
+            .TakesTime()
+            .WithSummary(
+                "Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed. The stream of a job that is deleted ends."
+            )
+            .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> Send(TapeReadingJson reading, TapeFeed feed)
@@ -49,19 +64,32 @@ internal static class LiveEndpoints
         var unit = JobUnit.Read(reading.Unit ?? "mm");
         var read = EntryReader.Read(reading.Length, unit ?? LengthUnit.Millimetre);
         return unit is null || reading.Device?.Length > 100
-            ? Refusals.Unprocessable([Check.Error("unknown-unit", "A tape reads in in, cm or mm, and its name has at most 100 characters.", "unit")])
+                ? Refusals.Unprocessable([
+                    Check.Error("unknown-unit", "A tape reads in in, cm or mm, and its name has at most 100 characters.", "unit"),
+                ])
             : read.Length is not { IsNegative: false } length
-                ? Refusals.Unprocessable([Check.Error("unreadable", $"The reading: {read.Problem ?? "a tape cannot read below 0."}", "length")])
-                : Sent(new(reading.Device ?? "tape", length, unit.Value), feed);
+                ? Refusals.Unprocessable([
+                    Check.Error("unreadable", $"The reading: {read.Problem ?? "a tape cannot read below 0."}", "length"),
+                ])
+            : Sent(new(reading.Device ?? "tape", length, unit.Value), feed);
     }
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> StandIn(StandInTapeJson told, TapeFeed feed, SimulatedTape tape)
     {
         var unit = JobUnit.Read(told.Unit);
-        var (dialled, jitter) = (EntryReader.Read(told.Length, unit ?? LengthUnit.Millimetre), EntryReader.Read(told.Jitter, unit ?? LengthUnit.Millimetre));
+        var (dialled, jitter) = (
+            EntryReader.Read(told.Length, unit ?? LengthUnit.Millimetre),
+            EntryReader.Read(told.Jitter, unit ?? LengthUnit.Millimetre)
+        );
         if (unit is null || dialled.Length is not { IsNegative: false } length || jitter.Length is not { IsNegative: false } off)
         {
-            return Refusals.Unprocessable([Check.Error("unreadable", $"The tape: {dialled.Problem ?? jitter.Problem ?? "dial a length, a jitter and a unit (in, cm, mm)."}", "length")]);
+            return Refusals.Unprocessable([
+                Check.Error(
+                    "unreadable",
+                    $"The tape: {dialled.Problem ?? jitter.Problem ?? "dial a length, a jitter and a unit (in, cm, mm)."}",
+                    "length"
+                ),
+            ]);
         }
 
         TapeReading reading;
@@ -79,13 +107,28 @@ internal static class LiveEndpoints
     private static Results<Ok<FootPressedJson>, ProblemHttpResult> Press(FootPressJson press, FootSwitchFeed feed) =>
         Words.Read<FootPedal>(press.Pedal) is { } pedal && press.Device is not { Length: > 100 }
             ? TypedResults.Ok(new FootPressedJson(feed.Send(new(press.Device ?? "foot switch", pedal))))
-            : Refusals.Unprocessable([Check.Error("unknown-pedal", $"A foot switch sends {string.Join(", ", Words.All<FootPedal>())}, and its name has at most 100 characters.", "pedal")]);
+            : Refusals.Unprocessable([
+                Check.Error(
+                    "unknown-pedal",
+                    $"A foot switch sends {string.Join(", ", Words.All<FootPedal>())}, and its name has at most 100 characters.",
+                    "pedal"
+                ),
+            ]);
 
-    private static Results<ServerSentEventsResult<LiveJson>, ProblemHttpResult> Live(string id, [AsParameters] Feeds feeds, CancellationToken left) =>
-        feeds.Jobs.Stands(id) ? TypedResults.ServerSentEvents(Events(id, feeds, left)) : Versions.Missing(); // a browser does not ask again after a 404
+    private static Results<ServerSentEventsResult<LiveJson>, ProblemHttpResult> Live(
+        string id,
+        [AsParameters] Feeds feeds,
+        CancellationToken left
+    ) => feeds.Jobs.Stands(id) ? TypedResults.ServerSentEvents(Events(id, feeds, left)) : Versions.Missing(); // a browser does not ask again after a 404
 
     /// <summary>Where readings and changes come from.</summary>
-    internal sealed record Feeds(JobStore Jobs, TapeFeed Tapes, FootSwitchFeed Switches, JobChanges Changes, IHostApplicationLifetime Lifetime);
+    internal sealed record Feeds(
+        JobStore Jobs,
+        TapeFeed Tapes,
+        FootSwitchFeed Switches,
+        JobChanges Changes,
+        IHostApplicationLifetime Lifetime
+    );
 
     /// <summary>Readings and changes as they come, in one stream: a browser opens only a few streams to one server.</summary>
     private static async IAsyncEnumerable<SseItem<LiveJson>> Events(string id, Feeds feeds, [EnumeratorCancellation] CancellationToken left)

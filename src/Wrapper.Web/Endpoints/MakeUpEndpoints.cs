@@ -18,7 +18,13 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Cover">The cover as it stands, with what matters to its maker.</param>
 /// <param name="Cloth">The cloth.</param>
 /// <param name="Others">The constructions of the job's other covers.</param>
-public sealed record MakeUpsRequestJson(string Unit, Dictionary<string, string>? HouseRules, CoverDocument Cover, ClothDocument Cloth, IReadOnlyList<string>? Others = null)
+public sealed record MakeUpsRequestJson(
+    string Unit,
+    Dictionary<string, string>? HouseRules,
+    CoverDocument Cover,
+    ClothDocument Cloth,
+    IReadOnlyList<string>? Others = null
+)
 {
     /// <summary>All cloths of the job by their keys, for a cover that gives them to its roles.</summary>
     public Dictionary<string, ClothDocument>? Cloths { get; init; }
@@ -58,9 +64,30 @@ public sealed record TimePartJson(string What, double Amount, decimal Each, doub
 /// <param name="Checks">What was noticed making it.</param>
 /// <param name="Reasons">What speaks for it and against it.</param>
 public sealed record MakeUpJson(
-    string Kind, string Word, string Label, bool Chosen, bool Recommended, string Reason, string? Look, string? GoesOn, string? Washes, string? Suits, int? Pieces, string? Buy, double? BuyLength, decimal? Cost,
-    double? Seams, string? SeamsShown, double? Minutes, string? MinutesShown, IReadOnlyList<TimePartJson> Time, IReadOnlyDictionary<string, string> Options, IReadOnlyDictionary<string, string> Rules, IReadOnlyList<CheckJson> Checks,
-    IReadOnlyList<AdviceReasonJson> Reasons)
+    string Kind,
+    string Word,
+    string Label,
+    bool Chosen,
+    bool Recommended,
+    string Reason,
+    string? Look,
+    string? GoesOn,
+    string? Washes,
+    string? Suits,
+    int? Pieces,
+    string? Buy,
+    double? BuyLength,
+    decimal? Cost,
+    double? Seams,
+    string? SeamsShown,
+    double? Minutes,
+    string? MinutesShown,
+    IReadOnlyList<TimePartJson> Time,
+    IReadOnlyDictionary<string, string> Options,
+    IReadOnlyDictionary<string, string> Rules,
+    IReadOnlyList<CheckJson> Checks,
+    IReadOnlyList<AdviceReasonJson> Reasons
+)
 {
     /// <summary>What it takes of the other cloths given to its roles; the cost is of all together.</summary>
     public IReadOnlyList<OfClothJson> OfOthers { get; init; } = [];
@@ -74,7 +101,13 @@ public sealed record MakeUpJson(
 public sealed record OfClothJson(string Cloth, string Name, string Buy, double BuyLength);
 
 /// <summary>A cloth one has: how wide, how long.</summary>
-public sealed record ClothAtHandRequestJson(string Unit, Dictionary<string, string>? HouseRules, ClothDocument Cloth, Entry Length, IReadOnlyList<string>? Forms)
+public sealed record ClothAtHandRequestJson(
+    string Unit,
+    Dictionary<string, string>? HouseRules,
+    ClothDocument Cloth,
+    Entry Length,
+    IReadOnlyList<string>? Forms
+)
 {
     /// <summary>How many there are of a ready-made cloth; one where nothing is said.</summary>
     public int? Count { get; init; }
@@ -85,8 +118,20 @@ public sealed record ClothAtHandRequestJson(string Unit, Dictionary<string, stri
 
 /// <summary>The largest cover of one form and construction, with the lay that shows it.</summary>
 public sealed record LargestCoverJson(
-    string Form, string FormLabel, string Shape, string ShapeLabel, string Construction, string ConstructionLabel, IReadOnlyDictionary<string, string> Measures, string Size, double Waste,
-    double Length, IReadOnlyList<LaidPieceJson> Pieces, IReadOnlyList<PlacementJson> Placements, IReadOnlyList<string> Pieced);
+    string Form,
+    string FormLabel,
+    string Shape,
+    string ShapeLabel,
+    string Construction,
+    string ConstructionLabel,
+    IReadOnlyDictionary<string, string> Measures,
+    string Size,
+    double Waste,
+    double Length,
+    IReadOnlyList<LaidPieceJson> Pieces,
+    IReadOnlyList<PlacementJson> Placements,
+    IReadOnlyList<string> Pieced
+);
 
 /// <summary>What can be made of the cloth, and what the cloth came to.</summary>
 public sealed record ClothAtHandJson(double UsableWidth, double Length, IReadOnlyList<LargestCoverJson> Covers)
@@ -103,15 +148,27 @@ internal static class MakeUpEndpoints
 
     public static void MapMakeUps(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/make-ups", Compare)
-            .WithName("makeUps").TakesTime().KeepsAnswers().WithSummary("Every way a cover can be made, side by side: pieces, cloth, seams, minutes, and which is recommended and why.")
+        routes
+            .MapPost("/api/make-ups", Compare)
+            .WithName("makeUps")
+            .TakesTime()
+            .KeepsAnswers()
+            .WithSummary("Every way a cover can be made, side by side: pieces, cloth, seams, minutes, and which is recommended and why.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapPost("/api/cloth-at-hand", AtHand)
-            .WithName("clothAtHand").TakesTime().KeepsAnswers().WithSummary("For each form and construction the largest cover that a piece of cloth gives, drafted and laid.")
+        routes
+            .MapPost("/api/cloth-at-hand", AtHand)
+            .WithName("clothAtHand")
+            .TakesTime()
+            .KeepsAnswers()
+            .WithSummary("For each form and construction the largest cover that a piece of cloth gives, drafted and laid.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<MakeUpJson>>, ProblemHttpResult>> Compare(MakeUpsRequestJson request, Planners planners, CancellationToken aborted)
+    private static async Task<Results<Ok<IReadOnlyList<MakeUpJson>>, ProblemHttpResult>> Compare(
+        MakeUpsRequestJson request,
+        Planners planners,
+        CancellationToken aborted
+    )
     {
         if (JobUnit.Read(request.Unit) is not { } unit)
         {
@@ -125,7 +182,10 @@ internal static class MakeUpEndpoints
         }
 
         var input = asked.In(request.Cover, request.Unit, request.HouseRules);
-        var unknown = Drafter.Draft(input).Checks.Where(check => check.Measure == "construction" && check.Level == CheckLevel.Error).ToList();
+        var unknown = Drafter
+            .Draft(input)
+            .Checks.Where(check => check.Measure == "construction" && check.Level == CheckLevel.Error)
+            .ToList();
         if (unknown.Count > 0)
         {
             return Refusals.Unprocessable(unknown);
@@ -137,7 +197,20 @@ internal static class MakeUpEndpoints
         }
 
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var made = await planners.Run(PlannerKind.Patient, goesOn => MakeUps.Compare(input, cloth, house, Steps, YardageEndpoints.Limited(goesOn), request.Others, [.. asked.Besides.Select(other => other.Cloth!)]), aborted);
+        var made = await planners.Run(
+            PlannerKind.Patient,
+            goesOn =>
+                MakeUps.Compare(
+                    input,
+                    cloth,
+                    house,
+                    Steps,
+                    YardageEndpoints.Limited(goesOn),
+                    request.Others,
+                    [.. asked.Besides.Select(other => other.Cloth!)]
+                ),
+            aborted
+        );
         IReadOnlyList<MakeUpJson> answer = [.. made.Select(one => Json(one, unit, asked))];
         return TypedResults.Ok(answer);
     }
@@ -166,35 +239,70 @@ internal static class MakeUpEndpoints
             made.Draft is null ? null : Seams(made.Seams, unit),
             made.Time?.Minutes,
             made.Time is { } time ? Hours(time.Minutes) : null,
-            [.. (made.Time?.Parts ?? []).Select(part => new TimePartJson(part.What, Math.Round(part.Amount, 2), part.Each, Math.Round(part.Minutes, 1)))],
+            [
+                .. (made.Time?.Parts ?? []).Select(part => new TimePartJson(
+                    part.What,
+                    Math.Round(part.Amount, 2),
+                    part.Each,
+                    Math.Round(part.Minutes, 1)
+                )),
+            ],
             made.Input.Options,
             made.Input.Rules.ToDictionary(rule => rule.Key, rule => rule.Value.ToString()),
-            [.. made.Checks.Concat(made.Yardage?.Checks ?? []).Where(check => check.Level == CheckLevel.Error || check.Concerns != CheckConcern.Untaken).DistinctBy(check => check.Text).Select(CheckJson.Of)],
-            [.. made.Reasons.Select(reason => new AdviceReasonJson(reason.Rule, reason.Speaks.Word(), reason.Text))])
+            [
+                .. made
+                    .Checks.Concat(made.Yardage?.Checks ?? [])
+                    .Where(check => check.Level == CheckLevel.Error || check.Concerns != CheckConcern.Untaken)
+                    .DistinctBy(check => check.Text)
+                    .Select(CheckJson.Of),
+            ],
+            [.. made.Reasons.Select(reason => new AdviceReasonJson(reason.Rule, reason.Speaks.Word(), reason.Text))]
+        )
         {
-            OfOthers = [.. made.OfOthers.Where(of => of.Yardage.Buy is not null).Select(of => new OfClothJson(of.Cloth.Key!, of.Cloth.Name ?? of.Cloth.Key!, NotionBuyer.Running(of.Yardage.Buy!.Value, unit), of.Yardage.Buy.Value.Millimetres))],
+            OfOthers =
+            [
+                .. made
+                    .OfOthers.Where(of => of.Yardage.Buy is not null)
+                    .Select(of => new OfClothJson(
+                        of.Cloth.Key!,
+                        of.Cloth.Name ?? of.Cloth.Key!,
+                        NotionBuyer.Running(of.Yardage.Buy!.Value, unit),
+                        of.Yardage.Buy.Value.Millimetres
+                    )),
+            ],
         };
     }
 
     /// <summary>What all its cloths cost together; null where one of them has no price.</summary>
     private static decimal? CostOf(MakeUp made, LengthUnit unit, AskedCloths asked)
     {
-        decimal?[] costs = [made.Yardage!.CostAt(asked.Price, unit), .. made.OfOthers.Select(of => of.Yardage.CostAt(asked.Readings[of.Cloth.Key!].Price, unit))];
+        decimal?[] costs =
+        [
+            made.Yardage!.CostAt(asked.Price, unit),
+            .. made.OfOthers.Select(of => of.Yardage.CostAt(asked.Readings[of.Cloth.Key!].Price, unit)),
+        ];
         return costs.All(cost => cost is not null) ? costs.Sum() : null;
     }
 
-    private static string Seams(Length seams, LengthUnit unit) => unit.IsImperial()
-        ? FormattableString.Invariant($"{Math.Round(seams.Inches / 12)} ft")
-        : FormattableString.Invariant($"{Math.Round(seams.Millimetres / 1000, 1)} m");
+    private static string Seams(Length seams, LengthUnit unit) =>
+        unit.IsImperial()
+            ? FormattableString.Invariant($"{Math.Round(seams.Inches / 12)} ft")
+            : FormattableString.Invariant($"{Math.Round(seams.Millimetres / 1000, 1)} m");
 
     /// <summary>To five minutes: it is an estimate and does not pretend to be more.</summary>
     private static string Hours(double minutes)
     {
         var fives = (int)Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
-        return fives < 60 ? $"{Math.Max(fives, 5)} min" : fives % 60 == 0 ? $"{fives / 60} h" : $"{fives / 60} h {fives % 60:00}";
+        return fives < 60 ? $"{Math.Max(fives, 5)} min"
+            : fives % 60 == 0 ? $"{fives / 60} h"
+            : $"{fives / 60} h {fives % 60:00}";
     }
 
-    private static async Task<Results<Ok<ClothAtHandJson>, ProblemHttpResult>> AtHand(ClothAtHandRequestJson request, Planners planners, CancellationToken aborted)
+    private static async Task<Results<Ok<ClothAtHandJson>, ProblemHttpResult>> AtHand(
+        ClothAtHandRequestJson request,
+        Planners planners,
+        CancellationToken aborted
+    )
     {
         if (JobUnit.Read(request.Unit) is not { } unit)
         {
@@ -210,7 +318,9 @@ internal static class MakeUpEndpoints
         }
         else if (along < Length.FromMillimetres(50m) || along > Length.FromMillimetres(200_000m))
         {
-            checks.Add(Check.Error("cloth-length-out-of-range", "A cloth to begin from is between 50 mm and 200 m long: check the unit.", "length"));
+            checks.Add(
+                Check.Error("cloth-length-out-of-range", "A cloth to begin from is between 50 mm and 200 m long: check the unit.", "length")
+            );
         }
 
         if (request.Count is < 1 or > MostSheets)
@@ -232,8 +342,18 @@ internal static class MakeUpEndpoints
         var count = cloth.UsableLength is null ? 1 : request.Count ?? 1;
         var usable = count * (cloth.UsableLength ?? length.Length!.Value);
         var house = HouseRules.Readable(request.HouseRules ?? [], unit);
-        var found = await planners.Run(PlannerKind.Patient, goesOn => ClothAtHand.Find(new(cloth, usable, request.JoinedFrom ?? 1), unit, house, request.Forms, YardageEndpoints.Limited(goesOn)), aborted);
-        return TypedResults.Ok(new ClothAtHandJson(cloth.UsableWidth.Millimetres, usable.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))]) { Sheet = count > 1 ? cloth.UsableLength!.Value.Millimetres : null });
+        var found = await planners.Run(
+            PlannerKind.Patient,
+            goesOn =>
+                ClothAtHand.Find(new(cloth, usable, request.JoinedFrom ?? 1), unit, house, request.Forms, YardageEndpoints.Limited(goesOn)),
+            aborted
+        );
+        return TypedResults.Ok(
+            new ClothAtHandJson(cloth.UsableWidth.Millimetres, usable.Millimetres, [.. found.Select(cover => Json(cover, cloth, unit))])
+            {
+                Sheet = count > 1 ? cloth.UsableLength!.Value.Millimetres : null,
+            }
+        );
     }
 
     private static LargestCoverJson Json(LargestCover cover, ClothSpecification cloth, LengthUnit unit)
@@ -252,6 +372,7 @@ internal static class MakeUpEndpoints
             cover.Yardage.Lay!.Length.Millimetres,
             [.. cover.Yardage.Pieces.Select(piece => LaidPieceJson.Of(piece, cloth, cover.Yardage.Drafts))],
             [.. cover.Yardage.Lay.Placements.Select(PlacementJson.Of)],
-            cover.Pieced);
+            cover.Pieced
+        );
     }
 }

@@ -16,11 +16,17 @@ internal static class OwnClothEndpoint
     /// <summary>What such a figure is for.</summary>
     public const string For = "cloth";
 
-    public static async Task<Results<Ok<OwnFigureJson>, ProblemHttpResult>> Judge(OwnFigureRequestJson request, Planners planners, CancellationToken aborted)
+    public static async Task<Results<Ok<OwnFigureJson>, ProblemHttpResult>> Judge(
+        OwnFigureRequestJson request,
+        Planners planners,
+        CancellationToken aborted
+    )
     {
         if (request.Yardage is not { } asked)
         {
-            return Refusals.Unprocessable([Check.Error("nothing-to-buy", "A figure for the cloth needs the yardage it is held against.", "yardage")]);
+            return Refusals.Unprocessable([
+                Check.Error("nothing-to-buy", "A figure for the cloth needs the yardage it is held against.", "yardage"),
+            ]);
         }
 
         if (YardageEndpoints.Refusal(asked) is { } refusal)
@@ -48,15 +54,28 @@ internal static class OwnClothEndpoint
 
         var covers = YardageEndpoints.Covers(asked, cloths, example: false);
         var buyer = new ClothBuyer(covers, unit, HouseRules.Readable(asked.HouseRules ?? [], unit));
-        var yardage = await planners.Run(PlannerKind.Patient, goesOn => buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), YardageEndpoints.Limited(goesOn)), aborted);
+        var yardage = await planners.Run(
+            PlannerKind.Patient,
+            goesOn => buyer.Buy(cloth, YardageEndpoints.StepsOf(asked), YardageEndpoints.Limited(goesOn)),
+            aborted
+        );
         return OwnClothFigure.Judge(buyer, cloth, yardage, length) is { } judgement
             ? TypedResults.Ok(JudgementEndpoints.Answer(judgement, Signed, length => NotionBuyer.Running(length, unit)))
-            : Refusals.Unprocessable([.. yardage.Checks, .. covers.SelectMany(cover => Drafter.Draft(ClothBuyer.OnCloth(cover.Input, cloth)).Checks.Where(check => check.Level == CheckLevel.Error)), Check.Error("nothing-to-buy", "Nothing can be laid yet, so there is no figure to hold yours against.", "yardage")]);
+            : Refusals.Unprocessable([
+                .. yardage.Checks,
+                .. covers.SelectMany(cover =>
+                    Drafter.Draft(ClothBuyer.OnCloth(cover.Input, cloth)).Checks.Where(check => check.Level == CheckLevel.Error)
+                ),
+                Check.Error("nothing-to-buy", "Nothing can be laid yet, so there is no figure to hold yours against.", "yardage"),
+            ]);
 
-        string Signed(Length difference) => difference < Length.Zero ? "−" + NotionBuyer.Running(-difference, unit) : NotionBuyer.Running(difference, unit);
+        string Signed(Length difference) =>
+            difference < Length.Zero ? "−" + NotionBuyer.Running(-difference, unit) : NotionBuyer.Running(difference, unit);
     }
 
     /// <summary>The cloth of this key, of those of the job; the one asked about where no key is said.</summary>
     private static ClothDocument? ClothOf(ClothDocument asked, string? key) =>
-        key is null || key == (asked.Key ?? "") ? asked : (asked.Others ?? []).FirstOrDefault(other => other is not null && (other.Key ?? "") == key);
+        key is null || key == (asked.Key ?? "")
+            ? asked
+            : (asked.Others ?? []).FirstOrDefault(other => other is not null && (other.Key ?? "") == key);
 }

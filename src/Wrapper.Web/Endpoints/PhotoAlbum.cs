@@ -17,10 +17,15 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
 
     /// <summary>The rules broken by the first unsound photograph; empty if all are sound. The pictures themselves are checked when they are decoded.</summary>
     public IReadOnlyList<RuleViolation> Violations() =>
-        ranges.Index().Select(photo => Violations(photo.Item, photo.Index.ToString(CultureInfo.InvariantCulture))).FirstOrDefault(broken => broken.Count > 0) ?? [];
+        ranges
+            .Index()
+            .Select(photo => Violations(photo.Item, photo.Index.ToString(CultureInfo.InvariantCulture)))
+            .FirstOrDefault(broken => broken.Count > 0)
+        ?? [];
 
     /// <summary>Each with its picture, once they broke no rule.</summary>
-    public IEnumerable<PhotoDocument> Photos() => ranges.Select(range => JsonSerializer.Deserialize<PhotoDocument>(Read(range), OpenFormat.Json)!);
+    public IEnumerable<PhotoDocument> Photos() =>
+        ranges.Select(range => JsonSerializer.Deserialize<PhotoDocument>(Read(range), OpenFormat.Json)!);
 
     public void Dispose() => room.GiveBack(_bytes);
 
@@ -29,9 +34,20 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
         try
         {
             var said = JsonSerializer.Deserialize<Said>(Read(range), OpenFormat.Json);
-            var violations = DocumentRules.PhotoWithoutContent.Violations(JsonSerializer.SerializeToElement(said, OpenFormat.Json), "photos", place);
-            return violations.Count > 0 || HoldsPicture(Read(range)) ? violations
-                : [new(["photos", place, "content"], $"“photos.{place}.content” must be a picture in base 64. Remove the photograph, or export the job again.")];
+            var violations = DocumentRules.PhotoWithoutContent.Violations(
+                JsonSerializer.SerializeToElement(said, OpenFormat.Json),
+                "photos",
+                place
+            );
+            return violations.Count > 0 || HoldsPicture(Read(range))
+                ? violations
+                :
+                [
+                    new(
+                        ["photos", place, "content"],
+                        $"“photos.{place}.content” must be a picture in base 64. Remove the photograph, or export the job again."
+                    ),
+                ];
         }
         catch (JsonException)
         {
@@ -46,10 +62,16 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
         var holds = false;
         while (reader.Read())
         {
-            if (reader.TokenType == JsonTokenType.PropertyName && reader.CurrentDepth == 1 && string.Equals(reader.GetString(), "content", StringComparison.OrdinalIgnoreCase))
+            if (
+                reader.TokenType == JsonTokenType.PropertyName
+                && reader.CurrentDepth == 1
+                && string.Equals(reader.GetString(), "content", StringComparison.OrdinalIgnoreCase)
+            )
             {
                 reader.Read();
-                holds = reader.TokenType == JsonTokenType.String && (reader.ValueIsEscaped ? Base64.IsValid(reader.GetString()) : Base64.IsValid(reader.ValueSpan));
+                holds =
+                    reader.TokenType == JsonTokenType.String
+                    && (reader.ValueIsEscaped ? Base64.IsValid(reader.GetString()) : Base64.IsValid(reader.ValueSpan));
             }
         }
 

@@ -16,8 +16,20 @@ public sealed record PracticeLineJson(string For, string Name, string Shown);
 
 /// <summary>Something to practise on; the answer is asked for apart.</summary>
 public sealed record PracticeJson(
-    int Seed, string Form, string Shape, string FormLabel, string ShapeLabel, string Construction, string ConstructionLabel, string Unit, IReadOnlyDictionary<string, string> MeasuresTyped,
-    IReadOnlyList<PracticeMeasureJson> Measures, IReadOnlyList<PracticeMeasureJson> Rules, string? Asked, IReadOnlyList<PracticeLineJson> Ticket);
+    int Seed,
+    string Form,
+    string Shape,
+    string FormLabel,
+    string ShapeLabel,
+    string Construction,
+    string ConstructionLabel,
+    string Unit,
+    IReadOnlyDictionary<string, string> MeasuresTyped,
+    IReadOnlyList<PracticeMeasureJson> Measures,
+    IReadOnlyList<PracticeMeasureJson> Rules,
+    string? Asked,
+    IReadOnlyList<PracticeLineJson> Ticket
+);
 
 /// <summary>What somebody answers: a figure, or the line that has the slip.</summary>
 public sealed record PracticeAnswerJson(int Seed, string Unit, Entry? Figure, string? Line);
@@ -29,11 +41,22 @@ internal static class PracticeEndpoints
 {
     public static void MapPractice(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/practice", Ask).WithName("practice").WithSummary("A made-up thing: one of its cut sizes to work out, or a ticket with one slip to find.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapPost("/api/practice", Answer).WithName("practiceAnswer").WithSummary("Says whether an answer is right, with the working.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapGet("/api/practice", Ask)
+            .WithName("practice")
+            .WithSummary("A made-up thing: one of its cut sizes to work out, or a ticket with one slip to find.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapPost("/api/practice", Answer)
+            .WithName("practiceAnswer")
+            .WithSummary("Says whether an answer is right, with the working.")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static LengthUnit? Unit(string? unit) => unit == "in" ? LengthUnit.Inch : unit == "mm" ? LengthUnit.Millimetre : null;
+    private static LengthUnit? Unit(string? unit) =>
+        unit == "in" ? LengthUnit.Inch
+        : unit == "mm" ? LengthUnit.Millimetre
+        : null;
 
     private static Results<Ok<PracticeJson>, ProblemHttpResult> Ask(int seed, string unit)
     {
@@ -48,20 +71,29 @@ internal static class PracticeEndpoints
             .SelectMany(number => number.Value.Leaves())
             .Where(leaf => leaf is GivenQuantity { Source: QuantitySource.Default })
             .DistinctBy(leaf => leaf.Name);
-        return TypedResults.Ok(new PracticeJson(
-            seed,
-            task.Form.Id,
-            task.Shape.Id,
-            task.Form.Label,
-            task.Shape.Label,
-            task.Input.Construction!,
-            ConstructionCatalogue.All[task.Input.Construction!].Label,
-            unit,
-            task.Input.Measures.ToDictionary(measure => measure.Key, measure => measure.Value.ToString()),
-            [.. task.Input.Measures.Select(measure => new PracticeMeasureJson(labels[measure.Key], measure.Value.ToString()))],
-            [.. rules.Select(rule => new PracticeMeasureJson(rule.Name, task.Draft.Format.RoundedWithUnit(rule.Value)))],
-            task.Asked?.Name,
-            [.. task.Ticket.Select(line => new PracticeLineJson(line.Number.For, line.Number.Name, task.Draft.Format.RoundedWithUnit(line.Shown)))]));
+        return TypedResults.Ok(
+            new PracticeJson(
+                seed,
+                task.Form.Id,
+                task.Shape.Id,
+                task.Form.Label,
+                task.Shape.Label,
+                task.Input.Construction!,
+                ConstructionCatalogue.All[task.Input.Construction!].Label,
+                unit,
+                task.Input.Measures.ToDictionary(measure => measure.Key, measure => measure.Value.ToString()),
+                [.. task.Input.Measures.Select(measure => new PracticeMeasureJson(labels[measure.Key], measure.Value.ToString()))],
+                [.. rules.Select(rule => new PracticeMeasureJson(rule.Name, task.Draft.Format.RoundedWithUnit(rule.Value)))],
+                task.Asked?.Name,
+                [
+                    .. task.Ticket.Select(line => new PracticeLineJson(
+                        line.Number.For,
+                        line.Number.Name,
+                        task.Draft.Format.RoundedWithUnit(line.Shown)
+                    )),
+                ]
+            )
+        );
     }
 
     private static Results<Ok<PracticeVerdictJson>, ProblemHttpResult> Answer(PracticeAnswerJson answer)
@@ -82,13 +114,26 @@ internal static class PracticeEndpoints
             }
 
             var judged = OwnFigure.Judge(task.Draft, asked.For, figure)!;
-            return TypedResults.Ok(new PracticeVerdictJson(
-                judged.Agrees, judged.Agrees ? "Right." : $"Not quite: it differs by {task.Draft.Format.RoundedWithUnit(judged.Difference)}.", sum, judged.Slips.Count > 0 ? judged.Slips[0].Text : null));
+            return TypedResults.Ok(
+                new PracticeVerdictJson(
+                    judged.Agrees,
+                    judged.Agrees ? "Right." : $"Not quite: it differs by {task.Draft.Format.RoundedWithUnit(judged.Difference)}.",
+                    sum,
+                    judged.Slips.Count > 0 ? judged.Slips[0].Text : null
+                )
+            );
         }
 
         var wrong = task.Ticket.First(line => line.Slip is not null);
         var right = answer.Line == wrong.Number.For;
-        return TypedResults.Ok(new PracticeVerdictJson(right, right ? "Found." : $"No: it is {wrong.Number.Name.ToLowerInvariant()}.", Sum(task, wrong.Number), wrong.Slip!.Text));
+        return TypedResults.Ok(
+            new PracticeVerdictJson(
+                right,
+                right ? "Found." : $"No: it is {wrong.Number.Name.ToLowerInvariant()}.",
+                Sum(task, wrong.Number),
+                wrong.Slip!.Text
+            )
+        );
     }
 
     private static string Sum(PracticeTask task, DraftNumber number)
@@ -97,5 +142,6 @@ internal static class PracticeEndpoints
         return $"{number.Name}: {line.Shown} = {string.Join(' ', line.Tokens.Select(token => token.Name is null ? token.Text : $"{token.Shown} {token.Name}"))}";
     }
 
-    private static ProblemHttpResult NoUnit() => TypedResults.Problem("Practice is in inches (in) or millimetres (mm).", statusCode: StatusCodes.Status422UnprocessableEntity);
+    private static ProblemHttpResult NoUnit() =>
+        TypedResults.Problem("Practice is in inches (in) or millimetres (mm).", statusCode: StatusCodes.Status422UnprocessableEntity);
 }

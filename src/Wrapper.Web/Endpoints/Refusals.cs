@@ -26,6 +26,7 @@ internal static class Refusals
             detail: list.FirstOrDefault(check => check.Level == "error")?.Text,
             statusCode: StatusCodes.Status422UnprocessableEntity,
             title: "This cannot be made as it stands.",
-            extensions: extensions);
+            extensions: extensions
+        );
     }
 }

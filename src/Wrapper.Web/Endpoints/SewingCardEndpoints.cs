@@ -22,14 +22,30 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Closing">What whoever has the cover is told of it.</param>
 /// <param name="Fitted">Of those alike that were tried on and corrected, what their cards say otherwise.</param>
 public sealed record SewingCardsJson(
-    string Cover, string Letter, string Name, int Count, IReadOnlyList<PieceJson> Pieces, IReadOnlyList<FacetJson> Facets, IReadOnlyList<SewingCardJson> Cards, IReadOnlyList<CutTroubleJson> Changed, IReadOnlyDictionary<string, string> Schools, HandingOverJson Closing, IReadOnlyList<FittedCardsJson> Fitted);
+    string Cover,
+    string Letter,
+    string Name,
+    int Count,
+    IReadOnlyList<PieceJson> Pieces,
+    IReadOnlyList<FacetJson> Facets,
+    IReadOnlyList<SewingCardJson> Cards,
+    IReadOnlyList<CutTroubleJson> Changed,
+    IReadOnlyDictionary<string, string> Schools,
+    HandingOverJson Closing,
+    IReadOnlyList<FittedCardsJson> Fitted
+);
 
 internal static class SewingCardEndpoints
 {
-    public static void MapSewingCards(this IEndpointRouteBuilder routes) => routes.MapGet("/api/jobs/{id}/covers/{coverId}/sewing-cards", Cards)
-        .WithName("sewingCards")
-        .WithSummary("The sewing of a stored cover, one thing at a time: the edges in the hand, the number that matters, what to see to first, what hangs together by then.")
-        .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    public static void MapSewingCards(this IEndpointRouteBuilder routes) =>
+        routes
+            .MapGet("/api/jobs/{id}/covers/{coverId}/sewing-cards", Cards)
+            .WithName("sewingCards")
+            .WithSummary(
+                "The sewing of a stored cover, one thing at a time: the edges in the hand, the number that matters, what to see to first, what hangs together by then."
+            )
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 
     private static Results<Ok<SewingCardsJson>, ProblemHttpResult> Cards(string id, string coverId, JobStore store, WorkStore work)
     {
@@ -40,7 +56,10 @@ internal static class SewingCardEndpoints
 
         if (job.Covers.FirstOrDefault(cover => cover.Id == coverId) is not { } stored)
         {
-            return TypedResults.Problem("This cover was taken off the job. What was done on it is kept: bring the cover back to go on.", statusCode: StatusCodes.Status404NotFound);
+            return TypedResults.Problem(
+                "This cover was taken off the job. What was done on it is kept: bring the cover back to go on.",
+                statusCode: StatusCodes.Status404NotFound
+            );
         }
 
         var entries = StoredEntries.All(work, id);
@@ -49,23 +68,33 @@ internal static class SewingCardEndpoints
         var outcome = CoverInJob.Draft(cover, job.Cloth.Cloth, unit, rules);
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {
-            return Refusals.Unprocessable([Check.Error("unfinished", $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.", null), .. outcome.Checks]);
+            return Refusals.Unprocessable([
+                Check.Error(
+                    "unfinished",
+                    $"“{JobPlan.NameOf(stored.Cover)}” is not finished, and has no order of sewing yet: take its measures first.",
+                    null
+                ),
+                .. outcome.Checks,
+            ]);
         }
 
         var changed = CuttingEndpoints.Of(job, store, entries).ChangedOf(coverId);
         var plan = SewingPlanner.Of(draft, specification);
         IReadOnlyList<SewingCardJson> cards = [.. SewingCards.Of(plan, draft, specification).Select(SewingCardJson.Of)];
-        return TypedResults.Ok(new SewingCardsJson(
-            coverId,
-            stored.Letter,
-            JobPlan.NameOf(stored.Cover),
-            specification.Count,
-            PieceJson.Of(draft),
-            FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands).Facets,
-            cards,
-            changed,
-            cover.Schools ?? [],
-            HandingOverJson.Of(HandingOver.Of(plan, draft, specification), draft.Cautions),
-            FittedCards.Of(new(coverId, cover, stored.Letter), job.Cloth.Cloth, unit, rules, entries, cards)));
+        return TypedResults.Ok(
+            new SewingCardsJson(
+                coverId,
+                stored.Letter,
+                JobPlan.NameOf(stored.Cover),
+                specification.Count,
+                PieceJson.Of(draft),
+                FoldUpJson.Of(FoldUp.Of(draft), draft, outcome.Reading, specification.Shape.Stands).Facets,
+                cards,
+                changed,
+                cover.Schools ?? [],
+                HandingOverJson.Of(HandingOver.Of(plan, draft, specification), draft.Cautions),
+                FittedCards.Of(new(coverId, cover, stored.Letter), job.Cloth.Cloth, unit, rules, entries, cards)
+            )
+        );
     }
 }

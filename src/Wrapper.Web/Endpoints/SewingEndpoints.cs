@@ -14,10 +14,14 @@ public sealed record SewingRequestJson : CoverDocument
 
 internal static class SewingEndpoints
 {
-    public static void MapSewing(this IEndpointRouteBuilder routes) => routes.MapPost("/api/sewing", Sew)
-        .WithName("sewing")
-        .WithSummary("The order a cover is sewn in: its seams between points, its operations, what must come first, worked out from its draft.")
-        .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    public static void MapSewing(this IEndpointRouteBuilder routes) =>
+        routes
+            .MapPost("/api/sewing", Sew)
+            .WithName("sewing")
+            .WithSummary(
+                "The order a cover is sewn in: its seams between points, its operations, what must come first, worked out from its draft."
+            )
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 
     private static Results<Ok<IReadOnlyList<SewingResponse>>, ProblemHttpResult> Sew(SewingRequestJson request)
     {

@@ -21,7 +21,14 @@ public sealed record SheetOpenedJson(string Token, string Address, bool Reachabl
 public sealed record SheetCoverJson(string Id, CoverDocument Cover);
 
 /// <summary>The measuring sheet of one job: its things and the catalogue they are measured by.</summary>
-public sealed record SheetJson(string Name, string Client, string Place, string Unit, CatalogueJson Catalogue, IReadOnlyList<SheetCoverJson> Covers);
+public sealed record SheetJson(
+    string Name,
+    string Client,
+    string Place,
+    string Unit,
+    CatalogueJson Catalogue,
+    IReadOnlyList<SheetCoverJson> Covers
+);
 
 /// <summary>One field as it was filled in on a sheet.</summary>
 /// <param name="Measure">The measure, or empty for a note on the thing itself.</param>
@@ -40,21 +47,52 @@ internal static class SheetEndpoints
 
     public static void MapSheets(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/jobs/{id}/sheet", Open).WithName("openSheet").WithSummary("Opens the measuring sheet of a job for a phone; it runs out after a day.").ProducesProblem(StatusCodes.Status404NotFound);
-        routes.MapDelete("/api/jobs/{id}/sheet", (string id, SheetStore sheets) =>
-        {
-            sheets.Close(id);
-            return TypedResults.NoContent();
-        }).WithName("closeSheet").WithSummary("Closes the measuring sheet of a job.");
+        routes
+            .MapPost("/api/jobs/{id}/sheet", Open)
+            .WithName("openSheet")
+            .WithSummary("Opens the measuring sheet of a job for a phone; it runs out after a day.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        routes
+            .MapDelete("/api/jobs/{id}/sheet", (string id, SheetStore sheets) =>
+            {
+                sheets.Close(id);
+                return TypedResults.NoContent();
+            })
+            .WithName("closeSheet")
+            .WithSummary("Closes the measuring sheet of a job.");
         var sheet = routes.MapGroup("/api/sheets/{token}");
         sheet.AddEndpointFilter(OnlyGoodCodes);
-        sheet.MapGet("/", Read).WithName("sheet").WithSummary("The sheet: what is to be measured.").ProducesProblem(StatusCodes.Status404NotFound);
-        sheet.MapPut("/covers/{coverId}", Write).Ruled(DocumentRules.SheetFields).WithName("writeSheet").WithSummary("Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading.").ProducesProblem(StatusCodes.Status404NotFound);
-        sheet.MapPost("/photos", Photograph)
-            .WithName("sheetPhoto").WithSummary("Sends a photograph from a sheet.").Accepts<byte[]>("application/octet-stream").Produces<PhotoJson>().ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        sheet
+            .MapGet("/", Read)
+            .WithName("sheet")
+            .WithSummary("The sheet: what is to be measured.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        sheet
+            .MapPut("/covers/{coverId}", Write)
+            .Ruled(DocumentRules.SheetFields)
+            .WithName("writeSheet")
+            .WithSummary(
+                "Sends fields of one thing; what was changed on the bench meanwhile is kept and the new figure becomes a second reading."
+            )
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        sheet
+            .MapPost("/photos", Photograph)
+            .WithName("sheetPhoto")
+            .WithSummary("Sends a photograph from a sheet.")
+            .Accepts<byte[]>("application/octet-stream")
+            .Produces<PhotoJson>()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<IResult> Photograph(string token, string cover, string? measure, string? name, HttpRequest request, [AsParameters] Kept kept)
+    private static async Task<IResult> Photograph(
+        string token,
+        string cover,
+        string? measure,
+        string? name,
+        HttpRequest request,
+        [AsParameters] Kept kept
+    )
     {
         if (kept.Sheets.JobOf(token) is not { } id || StoredJobs.Find(kept.Jobs, id) is not { } job)
         {
@@ -70,11 +108,14 @@ internal static class SheetEndpoints
     internal sealed record Kept(JobStore Jobs, SheetStore Sheets, PhotoStore Photos, JobChanges Changes);
 
     private static ProblemHttpResult NotAsked(string measure) =>
-        Refusals.Unprocessable([Check.Error("unknown-measure", $"This thing has no measure “{measure[..Math.Min(measure.Length, LongestShown)]}”.", "measure")]);
+        Refusals.Unprocessable([
+            Check.Error("unknown-measure", $"This thing has no measure “{measure[..Math.Min(measure.Length, LongestShown)]}”.", "measure"),
+        ]);
 
     /// <summary>A measure of the thing as it stands, or the thing itself; where its form is not known nothing is.</summary>
     private static bool IsAsked(CoverDocument cover, string measure) =>
-        measure.Length == 0 || FormCatalogue.Find(cover.Form ?? "box-cushion")?.Shapes.Any(shape => shape.Measures.Any(known => known.Name == measure)) == true;
+        measure.Length == 0
+        || FormCatalogue.Find(cover.Form ?? "box-cushion")?.Shapes.Any(shape => shape.Measures.Any(known => known.Name == measure)) == true;
 
     /// <summary>Who sent too many wrong codes waits; a wrong one counts.</summary>
     private static async ValueTask<object?> OnlyGoodCodes(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
@@ -83,7 +124,10 @@ internal static class SheetEndpoints
         if (codes.MustWait(http.Connection.RemoteIpAddress))
         {
             http.Response.Headers.RetryAfter = WrongCodes.Window.TotalSeconds.ToString(CultureInfo.InvariantCulture);
-            return TypedResults.Problem("Too many wrong codes came from this device: wait a minute, then take the code at the bench again.", statusCode: StatusCodes.Status429TooManyRequests);
+            return TypedResults.Problem(
+                "Too many wrong codes came from this device: wait a minute, then take the code at the bench again.",
+                statusCode: StatusCodes.Status429TooManyRequests
+            );
         }
 
         if (http.RequestServices.GetRequiredService<SheetStore>().JobOf((string)http.Request.RouteValues["token"]!) is null)
@@ -94,9 +138,19 @@ internal static class SheetEndpoints
         return await next(call);
     }
 
-    private static ProblemHttpResult Closed() => TypedResults.Problem("This sheet is closed or has run out. Ask for a new code at the bench; what is on this page can be saved as a file.", statusCode: StatusCodes.Status404NotFound);
+    private static ProblemHttpResult Closed() =>
+        TypedResults.Problem(
+            "This sheet is closed or has run out. Ask for a new code at the bench; what is on this page can be saved as a file.",
+            statusCode: StatusCodes.Status404NotFound
+        );
 
-    private static Results<Ok<SheetOpenedJson>, ProblemHttpResult> Open(string id, JobStore jobs, SheetStore sheets, SheetAddress address, HttpContext context)
+    private static Results<Ok<SheetOpenedJson>, ProblemHttpResult> Open(
+        string id,
+        JobStore jobs,
+        SheetStore sheets,
+        SheetAddress address,
+        HttpContext context
+    )
     {
         if (jobs.Find(id) is null)
         {
@@ -115,10 +169,26 @@ internal static class SheetEndpoints
             return Closed();
         }
 
-        return TypedResults.Ok(new SheetJson(job.Name, job.Client, job.Place, job.Unit, CatalogueEndpoints.Catalogue(), [.. job.Covers.Select(cover => new SheetCoverJson(cover.Id, cover.Cover))]));
+        return TypedResults.Ok(
+            new SheetJson(
+                job.Name,
+                job.Client,
+                job.Place,
+                job.Unit,
+                CatalogueEndpoints.Catalogue(),
+                [.. job.Covers.Select(cover => new SheetCoverJson(cover.Id, cover.Cover))]
+            )
+        );
     }
 
-    private static Results<Ok<SheetSentJson>, ProblemHttpResult> Write(string token, string coverId, IReadOnlyList<SheetEntryJson> entries, JobStore jobs, SheetStore sheets, JobChanges changes)
+    private static Results<Ok<SheetSentJson>, ProblemHttpResult> Write(
+        string token,
+        string coverId,
+        IReadOnlyList<SheetEntryJson> entries,
+        JobStore jobs,
+        SheetStore sheets,
+        JobChanges changes
+    )
     {
         if (sheets.JobOf(token) is not { } id)
         {
@@ -142,7 +212,10 @@ internal static class SheetEndpoints
                 return NotAsked(unknown.Measure);
             }
 
-            var (cover, second) = SheetEntries.Put(stored.Cover, [.. entries.Select(entry => new SheetEntry(entry.Measure, entry.Note, entry.Before, entry.Text))]);
+            var (cover, second) = SheetEntries.Put(
+                stored.Cover,
+                [.. entries.Select(entry => new SheetEntry(entry.Measure, entry.Note, entry.Before, entry.Text))]
+            );
             var document = JsonSerializer.Serialize(cover, OpenFormat.Json);
             if (JobCeilings.Refusal(jobs, id, coverId, document) is { } refusal)
             {
@@ -157,6 +230,9 @@ internal static class SheetEndpoints
             }
         }
 
-        return TypedResults.Problem("The bench is writing on the same thing: try again in a moment.", statusCode: StatusCodes.Status409Conflict);
+        return TypedResults.Problem(
+            "The bench is writing on the same thing: try again in a moment.",
+            statusCode: StatusCodes.Status409Conflict
+        );
     }
 }

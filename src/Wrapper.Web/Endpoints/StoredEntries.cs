@@ -29,8 +29,8 @@ internal static class StoredEntries
     /// <param name="within">The path of names it stands under, for the fields in messages.</param>
     public static IReadOnlyList<RuleViolation> Violations(WorkEntry entry, params IReadOnlyList<string> within) =>
         entry.Violations(within) is { Count: > 0 } broken ? broken
-            : Encoding.UTF8.GetByteCount(Stored(entry).Document) <= JobLimits.MostBytesOfWork ? []
-            : [new(within, $"“{string.Join('.', within)}” takes more than {JobLimits.MostBytesOfWork / 1024} kB. Shorten it.")];
+        : Encoding.UTF8.GetByteCount(Stored(entry).Document) <= JobLimits.MostBytesOfWork ? []
+        : [new(within, $"“{string.Join('.', within)}” takes more than {JobLimits.MostBytesOfWork / 1024} kB. Shorten it.")];
 
     /// <summary>A job has room for so many more; the problem and the fix, null for nothing.</summary>
     public static string? NoRoom(WorkStore work, string job, int more)

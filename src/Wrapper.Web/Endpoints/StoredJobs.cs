@@ -23,16 +23,35 @@ internal static class StoredJobs
         var broken = new List<BrokenPartJson>();
         var (heading, cloth) = (Heading(whole.Job.Heading, broken), Cloth(whole.Cloth, broken));
         var covers = whole.Covers.Select(cover => Cover(cover, broken)).ToList();
-        return new(id, heading.Name, heading.Client, heading.Place, heading.Unit, whole.Job.Version, whole.Job.Updated, whole.Job.IsArchived, cloth, covers, broken);
+        return new(
+            id,
+            heading.Name,
+            heading.Client,
+            heading.Place,
+            heading.Unit,
+            whole.Job.Version,
+            whole.Job.Updated,
+            whole.Job.IsArchived,
+            cloth,
+            covers,
+            broken
+        );
     }
 
     /// <summary>A heading as far as it may be long.</summary>
-    public static JobHeading Shortened(JobHeading heading) => heading with { Name = Shortened(heading.Name), Client = Shortened(heading.Client), Place = Shortened(heading.Place) };
+    public static JobHeading Shortened(JobHeading heading) =>
+        heading with
+        {
+            Name = Shortened(heading.Name),
+            Client = Shortened(heading.Client),
+            Place = Shortened(heading.Place),
+        };
 
     private static string Shortened(string text) => text.Length <= JobLimits.LongestName ? text : text[..JobLimits.LongestName];
 
     /// <summary>What is wrong with a heading; null for a sound one.</summary>
-    public static string? Problem(JobHeading heading) => Shortened(heading) == heading ? null : $"It is longer than {JobLimits.LongestName} characters. Shorten it.";
+    public static string? Problem(JobHeading heading) =>
+        Shortened(heading) == heading ? null : $"It is longer than {JobLimits.LongestName} characters. Shorten it.";
 
     private static JobHeading Heading(JobHeading stored, List<BrokenPartJson> broken)
     {
@@ -72,7 +91,8 @@ internal static class StoredJobs
 
     /// <summary>What can be read of a document that breaks its rules.</summary>
     public static T Repaired<T>(string document, ValueRule rule)
-        where T : class => DocumentReading.Read<T>(DocumentRepair.Repair(document, rule), rule).Document ?? DocumentReading.Read<T>("{}", rule).Document!;
+        where T : class =>
+        DocumentReading.Read<T>(DocumentRepair.Repair(document, rule), rule).Document ?? DocumentReading.Read<T>("{}", rule).Document!;
 
     public static IReadOnlyList<string> Texts(IReadOnlyList<RuleViolation> violations) => [.. violations.Select(broken => broken.Text)];
 }

@@ -7,7 +7,8 @@ internal static class TemporaryFile
 
     /// <summary>A path where there is no file yet.</summary>
     /// <param name="ending">The extension, which says the purpose: <c>upload</c>, <c>photos</c>, <c>db</c>.</param>
-    public static string Path(string ending) => System.IO.Path.Combine(System.IO.Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.{ending}");
+    public static string Path(string ending) =>
+        System.IO.Path.Combine(System.IO.Path.GetTempPath(), $"wrapper-{Guid.NewGuid():N}.{ending}");
 
     /// <summary>A new, empty file, to be written and read.</summary>
     /// <param name="ending">The extension.</param>

@@ -38,11 +38,26 @@ internal static class WorkEndpoints
 
     public static void MapWork(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/jobs/{id}/work", Get).WithName("work").WithSummary("What was cut, sewn and found on a job, as it was told: from a place on, a page at a time.").ProducesProblem(StatusCodes.Status404NotFound);
-        routes.MapPost("/api/jobs/{id}/work", Tell).Ruled(DocumentRules.WorkTold).WithName("tellWork")
-            .WithSummary("Tells what was done, all of it or none. Entries are only added; one that is sent again is stored once, so that a retry is safe.")
-            .ProducesProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapGet("/api/jobs/{id}/record-codes", Codes).WithName("recordCodes").WithSummary("The address of each cover’s record, also as a square code for its label.").ProducesProblem(StatusCodes.Status404NotFound);
+        routes
+            .MapGet("/api/jobs/{id}/work", Get)
+            .WithName("work")
+            .WithSummary("What was cut, sewn and found on a job, as it was told: from a place on, a page at a time.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        routes
+            .MapPost("/api/jobs/{id}/work", Tell)
+            .Ruled(DocumentRules.WorkTold)
+            .WithName("tellWork")
+            .WithSummary(
+                "Tells what was done, all of it or none. Entries are only added; one that is sent again is stored once, so that a retry is safe."
+            )
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        routes
+            .MapGet("/api/jobs/{id}/record-codes", Codes)
+            .WithName("recordCodes")
+            .WithSummary("The address of each cover’s record, also as a square code for its label.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
     /// <summary>The address of each cover’s record, as this house is reached.</summary>
@@ -53,15 +68,25 @@ internal static class WorkEndpoints
             return Versions.Missing();
         }
 
-        return TypedResults.Ok<IReadOnlyList<RecordCodeJson>>([.. job.Covers.SelectMany(cover => Enumerable.Range(1, CountOf(cover)).Select(number =>
-        {
-            var address = $"{context.Request.Scheme}://{context.Request.Host}/jobs/{Uri.EscapeDataString(id)}/hand-over/{Uri.EscapeDataString(cover.Id)}/{number}";
-            return new RecordCodeJson(cover.Id, number, address, SquareCode.Svg(address, "#ffffff"));
-        }))]);
+        return TypedResults.Ok<IReadOnlyList<RecordCodeJson>>([
+            .. job.Covers.SelectMany(cover =>
+                Enumerable
+                    .Range(1, CountOf(cover))
+                    .Select(number =>
+                    {
+                        var address =
+                            $"{context.Request.Scheme}://{context.Request.Host}/jobs/{Uri.EscapeDataString(id)}/hand-over/{Uri.EscapeDataString(cover.Id)}/{number}";
+                        return new RecordCodeJson(cover.Id, number, address, SquareCode.Svg(address, "#ffffff"));
+                    })
+            ),
+        ]);
     }
 
     /// <summary>How many are alike, as far as that can be read; no more than a sheet has labels for.</summary>
-    private static int CountOf(CoverJson cover) => int.TryParse(cover.Cover.ToInput().Count.ToString("0", CultureInfo.InvariantCulture), out var count) ? Math.Clamp(count, 1, 100) : 1;
+    private static int CountOf(CoverJson cover) =>
+        int.TryParse(cover.Cover.ToInput().Count.ToString("0", CultureInfo.InvariantCulture), out var count)
+            ? Math.Clamp(count, 1, 100)
+            : 1;
 
     private static Results<Ok<WorkJson>, ProblemHttpResult> Get(string id, int? from, JobStore jobs, WorkStore work) =>
         jobs.Stands(id) ? TypedResults.Ok(After(from, work, id, [])) : Versions.Missing();
@@ -72,14 +97,23 @@ internal static class WorkEndpoints
         return new([.. page.Entries.Select(StoredEntries.Read)], page.Total, notes);
     }
 
-    private static Results<Ok<WorkJson>, ProblemHttpResult> Tell(string id, WorkToldJson told, JobStore jobs, WorkStore work, JobChanges changes)
+    private static Results<Ok<WorkJson>, ProblemHttpResult> Tell(
+        string id,
+        WorkToldJson told,
+        JobStore jobs,
+        WorkStore work,
+        JobChanges changes
+    )
     {
         if (jobs.CoverIds(id) is not { } covers)
         {
             return Versions.Missing();
         }
 
-        var broken = told.Entries.Index().SelectMany(entry => StoredEntries.Violations(entry.Item, "entries", entry.Index.ToString(CultureInfo.InvariantCulture))).ToList();
+        var broken = told
+            .Entries.Index()
+            .SelectMany(entry => StoredEntries.Violations(entry.Item, "entries", entry.Index.ToString(CultureInfo.InvariantCulture)))
+            .ToList();
         if (broken.Count > 0)
         {
             return Refusals.Broken(broken);
@@ -105,7 +139,9 @@ internal static class WorkEndpoints
             changes.Tell(id, "work");
         }
 
-        return TypedResults.Ok(After(told.From, work, id, [.. told.Entries.Select(entry => Note(entry, covers, added)).OfType<WorkNoteJson>()]));
+        return TypedResults.Ok(
+            After(told.From, work, id, [.. told.Entries.Select(entry => Note(entry, covers, added)).OfType<WorkNoteJson>()])
+        );
     }
 
     /// <summary>What there is to know of an entry that was stored; null for nothing.</summary>
@@ -113,7 +149,11 @@ internal static class WorkEndpoints
     {
         if (entry.Cover.Length > 0 && !covers.Contains(entry.Cover))
         {
-            return new(entry.Id, "cover-gone", "The cover was removed from the job meanwhile. What was done on it is kept. Bring the cover back, or put its pieces aside.");
+            return new(
+                entry.Id,
+                "cover-gone",
+                "The cover was removed from the job meanwhile. What was done on it is kept. Bring the cover back, or put its pieces aside."
+            );
         }
 
         if (!added.DoneBefore.TryGetValue(entry.Id, out var document))
@@ -122,12 +162,18 @@ internal static class WorkEndpoints
         }
 
         var by = DocumentReading.Read<WorkEntry>(document, DocumentRules.Work).Document?.By ?? "";
-        return new(entry.Id, "done-before", $"This was ticked already{(by.Length > 0 ? $" by {by}" : "")}. Check whether it was done twice.");
+        return new(
+            entry.Id,
+            "done-before",
+            $"This was ticked already{(by.Length > 0 ? $" by {by}" : "")}. Check whether it was done twice."
+        );
     }
 
     /// <summary>Ids that stand there with other content: nothing was stored.</summary>
-    private static ProblemHttpResult Conflict(IReadOnlyList<string> ids) => TypedResults.Problem(
-        $"Entry “{ids[0]}” is stored already with other content. Nothing was stored: give it another id.",
-        statusCode: StatusCodes.Status409Conflict,
-        extensions: new Dictionary<string, object?> { ["entries"] = ids });
+    private static ProblemHttpResult Conflict(IReadOnlyList<string> ids) =>
+        TypedResults.Problem(
+            $"Entry “{ids[0]}” is stored already with other content. Nothing was stored: give it another id.",
+            statusCode: StatusCodes.Status409Conflict,
+            extensions: new Dictionary<string, object?> { ["entries"] = ids }
+        );
 }

@@ -8,29 +8,51 @@ namespace Wrapper.Web.Endpoints;
 public sealed record YardageCoverJson(string Key, CoverDocument Cover, bool? Example);
 
 /// <summary>What came of one cover: its draft, or the checks in the way of one, and the measures that could be read.</summary>
-public sealed record CoverAnswerJson(DraftResponse? Draft, IReadOnlyList<CheckJson> Checks, IReadOnlyDictionary<string, ReadMeasureJson> Measures);
+public sealed record CoverAnswerJson(
+    DraftResponse? Draft,
+    IReadOnlyList<CheckJson> Checks,
+    IReadOnlyDictionary<string, ReadMeasureJson> Measures
+);
 
 /// <summary>What is to be bought: the covers of a job, its cloth or cloths, and whether other widths are compared, and the keys of the covers whose drafts are wanted.</summary>
 public sealed record YardageRequestJson(
-    string Unit, Dictionary<string, string>? HouseRules, IReadOnlyList<YardageCoverJson> Covers, ClothDocument? Cloth, bool? Compare, IReadOnlyList<string>? Drafts, int? Steps)
+    string Unit,
+    Dictionary<string, string>? HouseRules,
+    IReadOnlyList<YardageCoverJson> Covers,
+    ClothDocument? Cloth,
+    bool? Compare,
+    IReadOnlyList<string>? Drafts,
+    int? Steps
+)
 {
     /// <summary>All cloths of the job by their keys, for covers that give them to their roles. Beside <see cref="Cloth"/> they only stand by; without it each is laid.</summary>
     public Dictionary<string, ClothDocument>? Cloths { get; init; }
 }
 
 /// <summary>A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth.</summary>
-public sealed record LaidPieceJson(string Id, string Cover, string Key, int Number, string Name, int Copies, IReadOnlyList<double[]> Outline, IReadOnlyList<int> Turns)
+public sealed record LaidPieceJson(
+    string Id,
+    string Cover,
+    string Key,
+    int Number,
+    string Name,
+    int Copies,
+    IReadOnlyList<double[]> Outline,
+    IReadOnlyList<int> Turns
+)
 {
     /// <summary>From the core's laid piece.</summary>
-    public static LaidPieceJson Of(LaidPiece piece, ClothSpecification cloth, IReadOnlyDictionary<string, Draft> drafts) => new(
-        piece.LayId,
-        piece.Cover,
-        piece.Piece.Key,
-        PieceCodes.NumberOf(drafts[piece.Cover], piece.Piece.Key),
-        piece.Piece.Name,
-        piece.Copies,
-        [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })],
-        ClothBuyer.TurnsOf(cloth, piece));
+    public static LaidPieceJson Of(LaidPiece piece, ClothSpecification cloth, IReadOnlyDictionary<string, Draft> drafts) =>
+        new(
+            piece.LayId,
+            piece.Cover,
+            piece.Piece.Key,
+            PieceCodes.NumberOf(drafts[piece.Cover], piece.Piece.Key),
+            piece.Piece.Name,
+            piece.Copies,
+            [.. piece.Shape.Select(corner => new[] { corner.X.Millimetres, corner.Y.Millimetres })],
+            ClothBuyer.TurnsOf(cloth, piece)
+        );
 }
 
 /// <summary>How much to buy.</summary>
@@ -48,10 +70,33 @@ public sealed record LaidPieceJson(string Id, string Cover, string Key, int Numb
 /// <param name="Cost">At the cloth's price; null without one.</param>
 /// <param name="Working">The sum.</param>
 public sealed record BuyJson(
-    double Need, double Buy, int Ready, string Figure, string Unit, string Yards, string Metres, string RuleOfThumb, string? Saved, string? Matching, double Waste, decimal? Cost, WorkingJson Working);
+    double Need,
+    double Buy,
+    int Ready,
+    string Figure,
+    string Unit,
+    string Yards,
+    string Metres,
+    string RuleOfThumb,
+    string? Saved,
+    string? Matching,
+    double Waste,
+    decimal? Cost,
+    WorkingJson Working
+);
 
 /// <summary>A line of the comparison; it costs something only where a price is said for this width. Marks: <c>least-money</c>, <c>least-cloth</c>, <c>fewest-joins</c>.</summary>
-public sealed record WidthJson(string Name, double Width, string? Buy, double? Length, decimal? Cost, double? Waste, int Joins, IReadOnlyList<string> Marks, IReadOnlyList<CheckJson> Checks);
+public sealed record WidthJson(
+    string Name,
+    double Width,
+    string? Buy,
+    double? Length,
+    decimal? Cost,
+    double? Waste,
+    int Joins,
+    IReadOnlyList<string> Marks,
+    IReadOnlyList<CheckJson> Checks
+);
 
 /// <summary>One of the cloths of a job at every width it is sold in.</summary>
 /// <param name="Key">The cloth’s key.</param>
@@ -77,7 +122,18 @@ public sealed record PatternMeetingJson(string Cover, string Seam, double Off, b
 /// <param name="X">A corner of one of the repeats, across.</param>
 /// <param name="Y">The same along.</param>
 /// <param name="Picture">The name its picture was asked by; null for none.</param>
-public sealed record PrintJson(string Kind, string Ground, string Ink, double Figure, double Width, double Length, bool HalfDrop, double X, double Y, string? Picture);
+public sealed record PrintJson(
+    string Kind,
+    string Ground,
+    string Ink,
+    double Figure,
+    double Width,
+    double Length,
+    bool HalfDrop,
+    double X,
+    double Y,
+    string? Picture
+);
 
 /// <summary>Something else to buy.</summary>
 public sealed record ShoppingJson(string Kind, string Text, int Quantity);
@@ -123,7 +179,8 @@ public sealed record ClothYardageJson(
     IReadOnlyList<CheckJson> Checks,
     int Joins,
     IReadOnlyList<CutStretchJson> Cuts,
-    IReadOnlyList<OffcutJson> Offcuts);
+    IReadOnlyList<OffcutJson> Offcuts
+);
 
 /// <summary>What a job takes of its cloth; of all its cloths where they are asked about together, and then what is of one cloth stands in <see cref="Cloths"/>.</summary>
 public sealed record YardageJson(
@@ -141,7 +198,8 @@ public sealed record YardageJson(
     int Joins,
     ClothLaidJson? Cloth,
     IReadOnlyList<CutStretchJson> Cuts,
-    IReadOnlyList<OffcutJson> Offcuts)
+    IReadOnlyList<OffcutJson> Offcuts
+)
 {
     /// <summary>Each cloth by its key; null where one is asked about.</summary>
     public IReadOnlyDictionary<string, ClothYardageJson>? Cloths { get; init; }

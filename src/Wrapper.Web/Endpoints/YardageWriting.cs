@@ -30,7 +30,11 @@ internal static class YardageWriting
 
     /// <summary>What else is bought for these drafts.</summary>
     public static IReadOnlyList<ShoppingJson> Shopping(IEnumerable<Draft> drafts, ClothBuyer buyer, LengthUnit unit) =>
-        [.. NotionBuyer.ListOf(drafts, unit, buyer.BuyingStep).Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity))];
+        [
+            .. NotionBuyer
+                .ListOf(drafts, unit, buyer.BuyingStep)
+                .Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity)),
+        ];
 
     public static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price, Length? matching)
     {
@@ -56,7 +60,8 @@ internal static class YardageWriting
             matching is { IsPositive: true } more ? NotionBuyer.Running(more, unit) : null,
             yardage.Waste!.Value,
             yardage.CostAt(price, unit),
-            new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens));
+            new(line.For, line.Name, line.Expression, line.Value.Millimetres, line.Shown, line.Tokens)
+        );
     }
 
     /// <summary>The face of a cloth where it lies under its lay; null where nobody has described it.</summary>
@@ -78,19 +83,22 @@ internal static class YardageWriting
             cloth.HalfDrop,
             x.Millimetres,
             y.Millimetres,
-            face.Picture);
+            face.Picture
+        );
     }
 
     /// <summary>What to ask for: so many yards or metres, or so many pieces of what comes ready made.</summary>
-    public static string FigureOf(Yardage yardage, LengthUnit unit) => yardage.ReadyMade > 0
-        ? $"{yardage.ReadyMade} {(yardage.ReadyMade == 1 ? "piece" : "pieces")}"
-        : NotionBuyer.Running(yardage.Buy!.Value, unit);
+    public static string FigureOf(Yardage yardage, LengthUnit unit) =>
+        yardage.ReadyMade > 0
+            ? $"{yardage.ReadyMade} {(yardage.ReadyMade == 1 ? "piece" : "pieces")}"
+            : NotionBuyer.Running(yardage.Buy!.Value, unit);
 
     public static WidthJson Width(WidthComparison comparison, LengthUnit unit)
     {
         var yardage = comparison.Yardage;
         var bought = yardage.Checks.HasError() ? null : yardage.Buy; // a figure without what does not fit would mislead
-        var checks = yardage.Checks.Concat(yardage.Drafts.Values.SelectMany(draft => draft.Checks))
+        var checks = yardage
+            .Checks.Concat(yardage.Drafts.Values.SelectMany(draft => draft.Checks))
             .Where(check => check.Concerns == CheckConcern.Cloth)
             .DistinctBy(check => check.Text);
         return new(
@@ -102,6 +110,7 @@ internal static class YardageWriting
             bought is null ? null : yardage.Waste,
             yardage.Joins,
             [.. comparison.Marks.Select(mark => mark.Word())],
-            [.. checks.Select(CheckJson.Of)]);
+            [.. checks.Select(CheckJson.Of)]
+        );
     }
 }

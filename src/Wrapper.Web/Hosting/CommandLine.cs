@@ -16,8 +16,18 @@ internal static class CommandLine
 
     private static readonly HashSet<string> Known = new(StringComparer.OrdinalIgnoreCase)
     {
-        "urls", "data", "web", "demo", "copies", "listen", "backup", "look", "restore",
-        "environment", "contentRoot", "applicationName", // what the host itself is started with
+        "urls",
+        "data",
+        "web",
+        "demo",
+        "copies",
+        "listen",
+        "backup",
+        "look",
+        "restore",
+        "environment",
+        "contentRoot",
+        "applicationName", // what the host itself is started with
     };
 
     /// <summary>What the program ends with, 0 after <c>--help</c> and 2 for an unknown option; null when it goes on.</summary>

@@ -5,7 +5,12 @@ using Wrapper.Store;
 namespace Wrapper.Web.Hosting;
 
 /// <summary>Has copies kept while the application runs: looks every hour whether one is due.</summary>
-internal sealed partial class DailyCopies(Database database, TimeProvider clock, IOptions<ApplicationOptions> options, ILogger<DailyCopies> log) : BackgroundService
+internal sealed partial class DailyCopies(
+    Database database,
+    TimeProvider clock,
+    IOptions<ApplicationOptions> options,
+    ILogger<DailyCopies> log
+) : BackgroundService
 {
     private static readonly TimeSpan Look = TimeSpan.FromHours(1);
     private static readonly TimeSpan Oldest = TimeSpan.FromDays(365);
@@ -31,8 +36,7 @@ internal sealed partial class DailyCopies(Database database, TimeProvider clock,
             {
                 NoCopy(log, folder, StoreTrouble.Of(error)?.Text ?? error.Message); // the work goes on; it is tried again
             }
-        }
-        while (await timer.WaitForNextTickAsync(stoppingToken));
+        } while (await timer.WaitForNextTickAsync(stoppingToken));
     }
 
     [LoggerMessage(Level = LogLevel.Warning, Message = "No copy could be kept in {Folder}: {Reason}")]

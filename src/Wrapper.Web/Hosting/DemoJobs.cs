@@ -18,7 +18,14 @@ internal static class DemoJobs
         {
             var file = JobFile.Read(File.ReadAllText(path));
             var id = Path.GetFileNameWithoutExtension(path);
-            import.Make(file with { Id = id, Covers = [.. file.Covers.Select((cover, place) => cover with { Id = $"{id}-{place + 1}" })] }, file.Photos ?? []);
+            import.Make(
+                file with
+                {
+                    Id = id,
+                    Covers = [.. file.Covers.Select((cover, place) => cover with { Id = $"{id}-{place + 1}" })],
+                },
+                file.Photos ?? []
+            );
         }
     }
 }

@@ -10,20 +10,27 @@ namespace Wrapper.Web.Hosting;
 /// </summary>
 internal static partial class FailedRequests
 {
-    public static ExceptionHandlerOptions Handling { get; } = new()
-    {
-        StatusCodeSelector = error => error is BadHttpRequestException request ? request.StatusCode
-            : StoreTrouble.Of(error) is { } trouble ? trouble.IsFull ? StatusCodes.Status507InsufficientStorage : StatusCodes.Status503ServiceUnavailable
-            : StatusCodes.Status500InternalServerError,
-        SuppressDiagnosticsCallback = context => context.Exception is BadHttpRequestException || StoreTrouble.Of(context.Exception) is not null,
-    };
+    public static ExceptionHandlerOptions Handling { get; } =
+        new()
+        {
+            StatusCodeSelector = error =>
+                error is BadHttpRequestException request ? request.StatusCode
+                : StoreTrouble.Of(error) is { } trouble
+                    ? trouble.IsFull ? StatusCodes.Status507InsufficientStorage
+                        : StatusCodes.Status503ServiceUnavailable
+                : StatusCodes.Status500InternalServerError,
+            SuppressDiagnosticsCallback = context =>
+                context.Exception is BadHttpRequestException || StoreTrouble.Of(context.Exception) is not null,
+        };
 
     /// <summary>Says what was wrong with the request in a sentence.</summary>
     public static void Explain(ProblemDetailsContext problem)
     {
         if (problem.Exception is BadHttpRequestException error)
         {
-            problem.ProblemDetails.Detail = error.InnerException is JsonException json ? Sentence(json) : "A request body in JSON is asked for.";
+            problem.ProblemDetails.Detail = error.InnerException is JsonException json
+                ? Sentence(json)
+                : "A request body in JSON is asked for.";
         }
         else if (StoreTrouble.Of(problem.Exception) is { } trouble)
         {
@@ -36,7 +43,8 @@ internal static partial class FailedRequests
                 StatusCodes.Status404NotFound => "There is nothing at this address.",
                 StatusCodes.Status405MethodNotAllowed => $"This address does not answer to {problem.HttpContext.Request.Method}.",
                 StatusCodes.Status413PayloadTooLarge => "This is more than can be taken at once.",
-                StatusCodes.Status415UnsupportedMediaType => "This kind of content is not read here: send JSON in UTF-8, or the file as it is where one is asked for.",
+                StatusCodes.Status415UnsupportedMediaType =>
+                    "This kind of content is not read here: send JSON in UTF-8, or the file as it is where one is asked for.",
                 _ => null,
             };
         }

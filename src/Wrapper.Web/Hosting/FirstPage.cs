@@ -21,7 +21,9 @@ internal sealed class FirstPage(RequestDelegate next, IFileProvider files)
         }
 
         context.Response.Headers.CacheControl = "no-cache";
-        return TypedResults.Content(Read().Replace(Blank, SafeAnswers.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8").ExecuteAsync(context);
+        return TypedResults
+            .Content(Read().Replace(Blank, SafeAnswers.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8")
+            .ExecuteAsync(context);
     }
 
     /// <summary>Read each time: it names the other files, and those may have been built anew.</summary>

@@ -17,13 +17,19 @@ internal sealed class PackedFiles(RequestDelegate next, IFileProvider files)
     private static readonly FileExtensionContentTypeProvider Known = new();
 
     /// <summary>Serves packed files as what they are packed from.</summary>
-    public static IContentTypeProvider Types { get; } = new FileExtensionContentTypeProvider(new Dictionary<string, string>(Known.Mappings) { [Ending] = "application/octet-stream" });
+    public static IContentTypeProvider Types { get; } =
+        new FileExtensionContentTypeProvider(new Dictionary<string, string>(Known.Mappings) { [Ending] = "application/octet-stream" });
 
     /// <summary>Sends the packed file where there is one and it can be read.</summary>
     public Task InvokeAsync(HttpContext context)
     {
         var path = context.Request.Path.Value;
-        if (path is not null && IsRead(context.Request) && Path.GetExtension(path) is ".js" or ".css" && files.GetFileInfo(path + Ending).Exists)
+        if (
+            path is not null
+            && IsRead(context.Request)
+            && Path.GetExtension(path) is ".js" or ".css"
+            && files.GetFileInfo(path + Ending).Exists
+        )
         {
             context.Request.Path = path + Ending;
         }

@@ -20,10 +20,19 @@ internal static class RequiredMembers
         }
 
         var nullability = new NullabilityInfoContext();
-        foreach (var parameter in constructor.GetParameters().Where(parameter => !parameter.HasDefaultValue && !parameter.ParameterType.IsValueType))
+        foreach (
+            var parameter in constructor
+                .GetParameters()
+                .Where(parameter => !parameter.HasDefaultValue && !parameter.ParameterType.IsValueType)
+        )
         {
-            if (nullability.Create(parameter).ReadState == NullabilityState.NotNull
-                && type.Properties.FirstOrDefault(property => string.Equals(property.Name, parameter.Name, StringComparison.OrdinalIgnoreCase)) is { } member)
+            if (
+                nullability.Create(parameter).ReadState == NullabilityState.NotNull
+                && type.Properties.FirstOrDefault(property =>
+                    string.Equals(property.Name, parameter.Name, StringComparison.OrdinalIgnoreCase)
+                )
+                    is { } member
+            )
             {
                 member.IsRequired = true;
             }

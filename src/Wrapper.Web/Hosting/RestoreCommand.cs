@@ -47,19 +47,27 @@ internal static class RestoreCommand
             database.RestoreFrom(from, now is null ? null : beside);
         }
 
-        Console.WriteLine(File.Exists(beside) ? $"Restored from {from}. The store as it was until now is in {beside}." : $"Restored from {from}.");
+        Console.WriteLine(
+            File.Exists(beside) ? $"Restored from {from}. The store as it was until now is in {beside}." : $"Restored from {from}."
+        );
     }
 
     private static void Say(StoreDifference difference)
     {
-        foreach (var (jobs, text) in new[]
-        {
-            (difference.Changed, "differ from the jobs here"), (difference.OnlyHere, "are in the copy only, and come back"), (difference.OnlyThere, "are not in the copy, and go out of the store"),
-        })
+        foreach (
+            var (jobs, text) in new[]
+            {
+                (difference.Changed, "differ from the jobs here"),
+                (difference.OnlyHere, "are in the copy only, and come back"),
+                (difference.OnlyThere, "are not in the copy, and go out of the store"),
+            }
+        )
         {
             if (jobs.Count > 0)
             {
-                Console.WriteLine($"  {Count(jobs.Count)} {text}: {StoreCommands.Listed([.. jobs.Select(job => job.Name.Length > 0 ? job.Name : job.Id)])}");
+                Console.WriteLine(
+                    $"  {Count(jobs.Count)} {text}: {StoreCommands.Listed([.. jobs.Select(job => job.Name.Length > 0 ? job.Name : job.Id)])}"
+                );
             }
         }
     }
@@ -82,8 +90,14 @@ internal static class RestoreCommand
     /// <summary>A name nothing has yet, so that every earlier store is kept.</summary>
     private static string Beside(string store)
     {
-        var stem = Path.Combine(Path.GetDirectoryName(Path.GetFullPath(store))!, $"wrapper-before-restore-{DateTime.Now.ToString("yyyy-MM-dd-HHmmss", CultureInfo.InvariantCulture)}");
-        return Enumerable.Range(1, int.MaxValue).Select(number => number == 1 ? $"{stem}.db" : $"{stem}-{number}.db").First(name => !File.Exists(name));
+        var stem = Path.Combine(
+            Path.GetDirectoryName(Path.GetFullPath(store))!,
+            $"wrapper-before-restore-{DateTime.Now.ToString("yyyy-MM-dd-HHmmss", CultureInfo.InvariantCulture)}"
+        );
+        return Enumerable
+            .Range(1, int.MaxValue)
+            .Select(number => number == 1 ? $"{stem}.db" : $"{stem}-{number}.db")
+            .First(name => !File.Exists(name));
     }
 
     /// <summary>Moves a store that cannot be read, with what lies beside it.</summary>

@@ -15,7 +15,9 @@ public sealed class SameOriginWrites(RequestDelegate next)
         var isFromElsewhere = (origin.Length > 0 && origin != own) || context.Request.Headers["Sec-Fetch-Site"] == "cross-site";
         if (isFromElsewhere && !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method))
         {
-            await TypedResults.Problem("Writes are taken from this application’s own pages only.", statusCode: StatusCodes.Status403Forbidden).ExecuteAsync(context);
+            await TypedResults
+                .Problem("Writes are taken from this application’s own pages only.", statusCode: StatusCodes.Status403Forbidden)
+                .ExecuteAsync(context);
             return;
         }
 

@@ -27,7 +27,12 @@ internal sealed class SmallAnswers(RequestDelegate next)
         if (kept.IsTooLarge)
         {
             context.Response.Clear();
-            await TypedResults.Problem("This answer would be larger than 2 MB: ask for less at once.", statusCode: StatusCodes.Status422UnprocessableEntity).ExecuteAsync(context);
+            await TypedResults
+                .Problem(
+                    "This answer would be larger than 2 MB: ask for less at once.",
+                    statusCode: StatusCodes.Status422UnprocessableEntity
+                )
+                .ExecuteAsync(context);
         }
         else
         {
@@ -57,8 +62,13 @@ internal sealed class SmallAnswers(RequestDelegate next)
             set => throw new NotSupportedException();
         }
 
-        private bool IsHeld => _isHeld ??= response.Headers.ContentDisposition.Count == 0
-            && (response.ContentType?.StartsWith("application/json", StringComparison.Ordinal) == true || response.ContentType?.StartsWith("application/problem+json", StringComparison.Ordinal) == true);
+        private bool IsHeld =>
+            _isHeld ??=
+                response.Headers.ContentDisposition.Count == 0
+                && (
+                    response.ContentType?.StartsWith("application/json", StringComparison.Ordinal) == true
+                    || response.ContentType?.StartsWith("application/problem+json", StringComparison.Ordinal) == true
+                );
 
         public async Task Send(CancellationToken left)
         {
@@ -80,7 +90,8 @@ internal sealed class SmallAnswers(RequestDelegate next)
             }
         }
 
-        public override Task WriteAsync(byte[] buffer, int offset, int count, CancellationToken cancellationToken) => WriteAsync(buffer.AsMemory(offset, count), cancellationToken).AsTask();
+        public override Task WriteAsync(byte[] buffer, int offset, int count, CancellationToken cancellationToken) =>
+            WriteAsync(buffer.AsMemory(offset, count), cancellationToken).AsTask();
 
         public override void Write(byte[] buffer, int offset, int count)
         {
@@ -102,7 +113,8 @@ internal sealed class SmallAnswers(RequestDelegate next)
             }
         }
 
-        public override Task FlushAsync(CancellationToken cancellationToken) => IsHeld ? Task.CompletedTask : sent.FlushAsync(cancellationToken);
+        public override Task FlushAsync(CancellationToken cancellationToken) =>
+            IsHeld ? Task.CompletedTask : sent.FlushAsync(cancellationToken);
 
         public override int Read(byte[] buffer, int offset, int count) => throw new NotSupportedException();
 

@@ -44,11 +44,14 @@ internal static class StoreCommands
     public static string Listed(IReadOnlyList<string> names) =>
         string.Join(", ", names.Take(MostListed)) + (names.Count > MostListed ? $" and {names.Count - MostListed} more" : "");
 
-    private static string? Trouble(Exception error, ApplicationOptions options) => error is StoreUnfitException unfit && options.Restore is null && options.Look is null
-        ? $"{unfit.Message} {Advice(options)}"
-        : StoreTrouble.Of(error)?.Text ?? (error is UnauthorizedAccessException or IOException ? $"The jobs cannot be kept there: {error.Message}" : null);
+    private static string? Trouble(Exception error, ApplicationOptions options) =>
+        error is StoreUnfitException unfit && options.Restore is null && options.Look is null
+            ? $"{unfit.Message} {Advice(options)}"
+            : StoreTrouble.Of(error)?.Text
+                ?? (error is UnauthorizedAccessException or IOException ? $"The jobs cannot be kept there: {error.Message}" : null);
 
-    private static string Advice(ApplicationOptions options) => CopyKeeper.LastGood(options.CopiesFolder()) is { } good
-        ? $"To go on from the last good copy: ./wrapper restore {good}"
-        : "There is no good copy beside it. Restore one with ./wrapper restore FILE, or move the file away to start without jobs.";
+    private static string Advice(ApplicationOptions options) =>
+        CopyKeeper.LastGood(options.CopiesFolder()) is { } good
+            ? $"To go on from the last good copy: ./wrapper restore {good}"
+            : "There is no good copy beside it. Restore one with ./wrapper restore FILE, or move the file away to start without jobs.";
 }

@@ -41,7 +41,9 @@ internal sealed class StoreWrites(RequestDelegate next) : IDisposable
 
     /// <summary>Photographs and job files come in slowly, and wait for the store only when they have come.</summary>
     private static bool Writes(HttpRequest request) =>
-        !HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method) && Array.Exists(Written, path => request.Path.StartsWithSegments(path))
+        !HttpMethods.IsGet(request.Method)
+        && !HttpMethods.IsHead(request.Method)
+        && Array.Exists(Written, path => request.Path.StartsWithSegments(path))
         && !Array.Exists(Slow, end => request.Path.Value!.EndsWith(end, StringComparison.OrdinalIgnoreCase));
 
     /// <inheritdoc />

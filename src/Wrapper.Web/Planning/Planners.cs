@@ -78,7 +78,10 @@ public sealed class Planners
                 done.SetException(error);
             }
         })
-        { IsBackground = true, Name = "planner" }.Start();
+        {
+            IsBackground = true,
+            Name = "planner",
+        }.Start();
         return done.Task;
     }
 

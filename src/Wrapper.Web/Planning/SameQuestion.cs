@@ -36,9 +36,11 @@ public sealed class SameQuestion : IOutputCachePolicy
     /// <summary>A refusal is not kept, nor what planners were cut short for, nor an answer whose client left while it was written: only a part of it may be there.</summary>
     public ValueTask ServeResponseAsync(OutputCacheContext context, CancellationToken cancellation)
     {
-        context.AllowCacheStorage &= context.HttpContext.Response.StatusCode == StatusCodes.Status200OK
+        context.AllowCacheStorage &=
+            context.HttpContext.Response.StatusCode == StatusCodes.Status200OK
             && !context.HttpContext.RequestAborted.IsCancellationRequested
-            && context.HttpContext.Items[Began] is long began && Stopwatch.GetElapsedTime(began).TotalSeconds < Planners.MostSeconds;
+            && context.HttpContext.Items[Began] is long began
+            && Stopwatch.GetElapsedTime(began).TotalSeconds < Planners.MostSeconds;
         return ValueTask.CompletedTask;
     }
 }

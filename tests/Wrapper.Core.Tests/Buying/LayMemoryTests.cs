@@ -22,25 +22,82 @@ public sealed class LayMemoryTests
     /// <summary>Each with one thing changed that a lay follows from.</summary>
     private static readonly LayRequest[] Others =
     [
-        Request with { UsableWidth = Mm(1371) },
-        Request with { OneWay = true },
-        Request with { RepeatLength = Mm(100) },
-        Request with { RepeatWidth = Mm(100) },
-        Request with { HalfDrop = true },
-        Request with { MotifAcross = Mm(10) },
-        Request with { Flaws = [new(Mm(100), Mm(201))] },
-        Request with { Flaws = [new(Mm(100), Mm(200), Left: Mm(5))] },
-        Request with { Pinned = [new("a", 1, 0, Mm(0), Mm(900))] },
-        Request with { Known = [new("a", 1, 0, Mm(0), Mm(0))] },
-        Request with { Remnants = [] },
-        Request with { Available = Mm(9000) },
-        Request with { Space = Mm(3) },
-        Request with { CurveSpace = Mm(9) },
-        Request with { Pieces = [Piece("a", 4, 400, 300), Piece("b", 2, 500, 200)] },
-        Request with { Pieces = [Piece("c", 3, 400, 300), Piece("b", 2, 500, 200)] },
-        Request with { Pieces = [Piece("a", 3, 401, 300), Piece("b", 2, 500, 200)] },
-        Request with { Pieces = [Piece("a", 3, 400, 300) with { Turns = [0] }, Piece("b", 2, 500, 200)] },
-        Request with { Pieces = [Piece("a", 3, 400, 300) with { Match = new("set", Mm(10)) }, Piece("b", 2, 500, 200)] },
+        Request with
+        {
+            UsableWidth = Mm(1371),
+        },
+        Request with
+        {
+            OneWay = true,
+        },
+        Request with
+        {
+            RepeatLength = Mm(100),
+        },
+        Request with
+        {
+            RepeatWidth = Mm(100),
+        },
+        Request with
+        {
+            HalfDrop = true,
+        },
+        Request with
+        {
+            MotifAcross = Mm(10),
+        },
+        Request with
+        {
+            Flaws = [new(Mm(100), Mm(201))],
+        },
+        Request with
+        {
+            Flaws = [new(Mm(100), Mm(200), Left: Mm(5))],
+        },
+        Request with
+        {
+            Pinned = [new("a", 1, 0, Mm(0), Mm(900))],
+        },
+        Request with
+        {
+            Known = [new("a", 1, 0, Mm(0), Mm(0))],
+        },
+        Request with
+        {
+            Remnants = [],
+        },
+        Request with
+        {
+            Available = Mm(9000),
+        },
+        Request with
+        {
+            Space = Mm(3),
+        },
+        Request with
+        {
+            CurveSpace = Mm(9),
+        },
+        Request with
+        {
+            Pieces = [Piece("a", 4, 400, 300), Piece("b", 2, 500, 200)],
+        },
+        Request with
+        {
+            Pieces = [Piece("c", 3, 400, 300), Piece("b", 2, 500, 200)],
+        },
+        Request with
+        {
+            Pieces = [Piece("a", 3, 401, 300), Piece("b", 2, 500, 200)],
+        },
+        Request with
+        {
+            Pieces = [Piece("a", 3, 400, 300) with { Turns = [0] }, Piece("b", 2, 500, 200)],
+        },
+        Request with
+        {
+            Pieces = [Piece("a", 3, 400, 300) with { Match = new("set", Mm(10)) }, Piece("b", 2, 500, 200)],
+        },
     ];
 
     [Fact]

@@ -22,9 +22,12 @@ public sealed class OwnPaceTests
     [Fact]
     public void It_is_by_the_metre_or_by_the_piece_and_each_kind_for_itself()
     {
-        var pace = OwnPace.Of(Enumerable.Repeat(new TickedWork(OperationKind.Seam, 6, 1.5, 1), 5)
-            .Concat(Enumerable.Repeat(new TickedWork(OperationKind.Corner, 9, 0.2, 2), 5))
-            .Concat(Enumerable.Repeat(new TickedWork(OperationKind.Mark, 3, 0, 1), 5)));
+        var pace = OwnPace.Of(
+            Enumerable
+                .Repeat(new TickedWork(OperationKind.Seam, 6, 1.5, 1), 5)
+                .Concat(Enumerable.Repeat(new TickedWork(OperationKind.Corner, 9, 0.2, 2), 5))
+                .Concat(Enumerable.Repeat(new TickedWork(OperationKind.Mark, 3, 0, 1), 5))
+        );
         Assert.Equal((4m, 4.5m, 3m), (pace[Seam], pace[NumberRule.All["minutesPerCorner"]], pace[NumberRule.All["minutesPerPiece"]]));
         Assert.Equal(3, pace.Count);
     }
@@ -39,5 +42,6 @@ public sealed class OwnPaceTests
     }
 
     /// <summary>A metre of seam each, the latest first.</summary>
-    private static IEnumerable<TickedWork> Seams(params double[] minutes) => minutes.Select(taken => new TickedWork(OperationKind.Seam, taken, 1, 1));
+    private static IEnumerable<TickedWork> Seams(params double[] minutes) =>
+        minutes.Select(taken => new TickedWork(OperationKind.Seam, taken, 1, 1));
 }

@@ -23,24 +23,33 @@ public sealed class ChalkingTests
         var (shapes, marks) = (0, 0);
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    foreach (var piece in Drafter.Draft(input).Draft?.Pieces.Where(piece => !piece.IsPieced) ?? [])
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        for (var way = 0; way < 16; way++)
+                        foreach (var piece in Drafter.Draft(input).Draft?.Pieces.Where(piece => !piece.IsPieced) ?? [])
                         {
-                            var (turn, isMirrored, isWrongSide) = (way % 4 * 90, way / 4 % 2 == 1, way / 8 == 1);
-                            var shape = Chalking.Of(piece, isMirrored, turn, isWrongSide);
-                            var told = $"{cell} {piece.Key} at {turn}, mirrored {isMirrored}, wrong side {isWrongSide}: {Covers.Described(input)}";
-                            Assert.True(IsPiece(shape, piece, turn, isMirrored, isWrongSide), told);
-                            Assert.True(shape.Marks.All(mark => IsThere(mark.From, shape, piece) && (mark.To is not { } to || IsThere(to, shape, piece))), told);
-                            Interlocked.Increment(ref shapes);
-                            Interlocked.Add(ref marks, shape.Marks.Count);
+                            for (var way = 0; way < 16; way++)
+                            {
+                                var (turn, isMirrored, isWrongSide) = (way % 4 * 90, way / 4 % 2 == 1, way / 8 == 1);
+                                var shape = Chalking.Of(piece, isMirrored, turn, isWrongSide);
+                                var told =
+                                    $"{cell} {piece.Key} at {turn}, mirrored {isMirrored}, wrong side {isWrongSide}: {Covers.Described(input)}";
+                                Assert.True(IsPiece(shape, piece, turn, isMirrored, isWrongSide), told);
+                                Assert.True(
+                                    shape.Marks.All(mark =>
+                                        IsThere(mark.From, shape, piece) && (mark.To is not { } to || IsThere(to, shape, piece))
+                                    ),
+                                    told
+                                );
+                                Interlocked.Increment(ref shapes);
+                                Interlocked.Add(ref marks, shape.Marks.Count);
+                            }
                         }
-                    }
-                },
-                iter: 2);
+                    },
+                    iter: 2
+                );
         }
 
         Console.WriteLine($"  {form}: {shapes} shapes chalked, {marks} marks");
@@ -51,7 +60,10 @@ public sealed class ChalkingTests
     private static bool IsPiece(ChalkShape shape, Piece piece, int turn, bool isMirrored, bool isWrongSide)
     {
         var corners = piece.CutLine.Edges.Select(edge => Placed(edge.Start)).ToList();
-        var least = new Complex(Flattening.Flatten(piece.CutLine).Min(point => Placed(point).Real), Flattening.Flatten(piece.CutLine).Min(point => Placed(point).Imaginary));
+        var least = new Complex(
+            Flattening.Flatten(piece.CutLine).Min(point => Placed(point).Real),
+            Flattening.Flatten(piece.CutLine).Min(point => Placed(point).Imaginary)
+        );
         var chalked = shape.Corners.Select(corner => new Complex(corner.At.X.Millimetres, corner.At.Y.Millimetres) + least).ToList();
         return chalked.TrueForAll(corner => corners.Exists(other => Complex.Abs(other - corner) < Tolerance))
             && Math.Abs(AreaOf(shape.Outline) - AreaOf(Flattening.Flatten(piece.CutLine))) < 1e-3 * AreaOf(shape.Outline)
@@ -61,7 +73,9 @@ public sealed class ChalkingTests
 
         Complex Placed(Point point)
         {
-            var lying = new Complex(isMirrored ? -point.X.Millimetres : point.X.Millimetres, point.Y.Millimetres) * Complex.FromPolarCoordinates(1, turn * Math.PI / 180);
+            var lying =
+                new Complex(isMirrored ? -point.X.Millimetres : point.X.Millimetres, point.Y.Millimetres)
+                * Complex.FromPolarCoordinates(1, turn * Math.PI / 180);
             return isWrongSide ? new(-lying.Real, lying.Imaginary) : lying;
         }
     }
@@ -72,7 +86,10 @@ public sealed class ChalkingTests
         var widest = piece.Allowances.Values.Max() + Length.FromMillimetres(2m);
         if (place.Corner is not { } number)
         {
-            return place.At.X >= -widest && place.At.X <= shape.Across + widest && place.At.Y >= -widest && place.At.Y <= shape.Along + widest;
+            return place.At.X >= -widest
+                && place.At.X <= shape.Across + widest
+                && place.At.Y >= -widest
+                && place.At.Y <= shape.Along + widest;
         }
 
         var (from, to) = (shape.Corners[number - 1], shape.Corners[number % shape.Corners.Count]);
@@ -82,15 +99,34 @@ public sealed class ChalkingTests
         }
 
         var along = (to.At - from.At).Unit;
-        return !from.Rise.IsZero || ((place.At - (from.At + (place.Distance.Nanometres * along))).Size < widest.Nanometres * 1.5 && Math.Abs((place.At - from.At).Dot(along) - place.Distance.Nanometres) < 1_000_000 + (place.Distance.IsZero || place.Distance == from.ToNext ? widest.Nanometres : 0));
+        return !from.Rise.IsZero
+            || (
+                (place.At - (from.At + (place.Distance.Nanometres * along))).Size < widest.Nanometres * 1.5
+                && Math.Abs((place.At - from.At).Dot(along) - place.Distance.Nanometres)
+                    < 1_000_000 + (place.Distance.IsZero || place.Distance == from.ToNext ? widest.Nanometres : 0)
+            );
     }
 
-    private static double AreaOf(IReadOnlyList<Point> corners) => Math.Abs(corners.Select((corner, i) =>
-        (corner.X.Millimetres * corners[(i + 1) % corners.Count].Y.Millimetres) - (corners[(i + 1) % corners.Count].X.Millimetres * corner.Y.Millimetres)).Sum() / 2);
+    private static double AreaOf(IReadOnlyList<Point> corners) =>
+        Math.Abs(
+            corners
+                .Select(
+                    (corner, i) =>
+                        (corner.X.Millimetres * corners[(i + 1) % corners.Count].Y.Millimetres)
+                        - (corners[(i + 1) % corners.Count].X.Millimetres * corner.Y.Millimetres)
+                )
+                .Sum() / 2
+        );
 
     /// <summary>Above nothing where the corners go round counter-clockwise.</summary>
-    private static double Turning(IReadOnlyList<ChalkCorner> corners) => corners.Select((corner, i) =>
-        (corner.At.X.Millimetres * corners[(i + 1) % corners.Count].At.Y.Millimetres) - (corners[(i + 1) % corners.Count].At.X.Millimetres * corner.At.Y.Millimetres)).Sum();
+    private static double Turning(IReadOnlyList<ChalkCorner> corners) =>
+        corners
+            .Select(
+                (corner, i) =>
+                    (corner.At.X.Millimetres * corners[(i + 1) % corners.Count].At.Y.Millimetres)
+                    - (corners[(i + 1) % corners.Count].At.X.Millimetres * corner.At.Y.Millimetres)
+            )
+            .Sum();
 
     [Fact]
     public void A_plate_lying_along_the_roll_is_chalked_from_the_corner_at_the_cut_end()
@@ -99,7 +135,10 @@ public sealed class ChalkingTests
         var shape = Chalking.Of(plate, isMirrored: false, 90);
         Assert.True(shape.IsBox);
         Assert.Equal((19.0, 21.0), (shape.Across.Inches, shape.Along.Inches));
-        Assert.Equal([(0.0, 0.0), (19.0, 0.0), (19.0, 21.0), (0.0, 21.0)], shape.Corners.Select(corner => (corner.At.X.Inches, corner.At.Y.Inches)));
+        Assert.Equal(
+            [(0.0, 0.0), (19.0, 0.0), (19.0, 21.0), (0.0, 21.0)],
+            shape.Corners.Select(corner => (corner.At.X.Inches, corner.At.Y.Inches))
+        );
         Assert.Equal([19.0, 21.0, 19.0, 21.0], shape.Corners.Select(corner => corner.ToNext.Inches));
     }
 
@@ -115,7 +154,9 @@ public sealed class ChalkingTests
     [Fact]
     public void A_fold_line_is_told_where_it_runs_out_and_not_from_the_edge_beside_it()
     {
-        var wall = Thing.Drafted(Thing.Inches("ottoman", "width=24 depth=20 height=15", "construction=tub-walls o.edge=hook-and-loop")).Pieces.First(piece => piece.Kind == PieceKind.Wall);
+        var wall = Thing
+            .Drafted(Thing.Inches("ottoman", "width=24 depth=20 height=15", "construction=tub-walls o.edge=hook-and-loop"))
+            .Pieces.First(piece => piece.Kind == PieceKind.Wall);
         var shape = Chalking.Of(wall, isMirrored: false, 0);
         var all = shape.Marks.Where(mark => mark.Kind == MarkKind.Fold).ToList();
         Assert.NotEmpty(all);

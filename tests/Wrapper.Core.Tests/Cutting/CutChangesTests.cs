@@ -53,7 +53,13 @@ public sealed class CutChangesTests
     {
         var cut = SizeOf(Plate);
         var changed = cut.Edges.Keys.First();
-        var slanted = cut with { Edges = cut.Edges.ToDictionary(edge => edge.Key, edge => edge.Key == changed ? edge.Value + Length.FromInches(0, 1, 4) : edge.Value) };
+        var slanted = cut with
+        {
+            Edges = cut.Edges.ToDictionary(
+                edge => edge.Key,
+                edge => edge.Key == changed ? edge.Value + Length.FromInches(0, 1, 4) : edge.Value
+            ),
+        };
         var change = CutChanges.Of(slanted, Plate, frays: false, _ => false, LengthFormat.Inches)!;
         Assert.Equal(Rescue.CutAgain, change.Rescue);
         Assert.Contains("another shape", change.Text, StringComparison.Ordinal);
@@ -62,7 +68,8 @@ public sealed class CutChangesTests
     private static CutChange? Change(Piece cut, string width, bool frays = false, bool isZip = false) =>
         CutChanges.Of(SizeOf(cut), PlateOf(width), frays, _ => isZip, LengthFormat.Inches);
 
-    private static CutSize SizeOf(Piece piece) => new(piece.CutWidth.Value, piece.CutLength.Value, piece.StitchLine.Names.Distinct().ToDictionary(name => name, piece.LengthOf));
+    private static CutSize SizeOf(Piece piece) =>
+        new(piece.CutWidth.Value, piece.CutLength.Value, piece.StitchLine.Names.Distinct().ToDictionary(name => name, piece.LengthOf));
 
     private static Piece PlateOf(string width) =>
         Thing.Drafted(Thing.Inches("box-cushion", $"width={width} depth=18 thickness=4", "construction=boxing-strip")).Pieces[0];

@@ -16,7 +16,13 @@ public sealed class CuttingPlannerTests
     private static readonly ClothSpecification Cloth = new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero);
 
     private static readonly ClothBuyer Buyer = new(
-        [new("a", Cushions.Worked with { Count = 2 }), new("b", Thing.Inches("bolster", "diameter=6.5 length=24", "construction=band-ends") with { Count = 2 })], LengthUnit.Inch, new Dictionary<Catalogue.Rule, Length>());
+        [
+            new("a", Cushions.Worked with { Count = 2 }),
+            new("b", Thing.Inches("bolster", "diameter=6.5 length=24", "construction=band-ends") with { Count = 2 }),
+        ],
+        LengthUnit.Inch,
+        new Dictionary<Catalogue.Rule, Length>()
+    );
 
     private static readonly CutPlan First = CuttingPlanner.Of(Buyer, Cloth, CutProgress.None, Steps);
 
@@ -47,37 +53,60 @@ public sealed class CuttingPlannerTests
     [Fact]
     public void Spoiled_flawed_and_short_cloth_is_laid_again_on_what_is_left()
     {
-        var cases = from seed in Gen.Int[0, 1_000_000]
-                    from cut in Gen.Int[1, First.Planned.Count - 1]
-                    from spoiled in Gen.Int[0, 3]
-                    from flawAt in Gen.Int[0, 60]
-                    from isFlawed in Gen.Bool
-                    from isShort in Gen.Bool
-                    select (seed, cut, spoiled, flawAt, isFlawed, isShort);
+        var cases =
+            from seed in Gen.Int[0, 1_000_000]
+            from cut in Gen.Int[1, First.Planned.Count - 1]
+            from spoiled in Gen.Int[0, 3]
+            from flawAt in Gen.Int[0, 60]
+            from isFlawed in Gen.Bool
+            from isShort in Gen.Bool
+            select (seed, cut, spoiled, flawAt, isFlawed, isShort);
         var (relaid, beyond) = (0, 0);
         cases.ForMany(
             one =>
             {
-                var shuffled = First.Planned.Select((copy, at) => (copy, at)).OrderBy(pair => (pair.at + 1) * (one.seed + 1) % 1009).Select(pair => pair.copy).ToList();
+                var shuffled = First
+                    .Planned.Select((copy, at) => (copy, at))
+                    .OrderBy(pair => (pair.at + 1) * (one.seed + 1) % 1009)
+                    .Select(pair => pair.copy)
+                    .ToList();
                 var cut = First.Planned.Take(one.cut).ToList();
                 var progress = Progress(cut) with
                 {
-                    Flaws = one.isFlawed ? [new(Length.FromInches(one.flawAt), Length.FromInches(one.flawAt + 2), Length.FromInches(5), Length.FromInches(30))] : [],
+                    Flaws = one.isFlawed
+                        ?
+                        [
+                            new(
+                                Length.FromInches(one.flawAt),
+                                Length.FromInches(one.flawAt + 2),
+                                Length.FromInches(5),
+                                Length.FromInches(30)
+                            ),
+                        ]
+                        : [],
                     Available = one.isShort ? First.Length - Length.FromInches(6) : null,
                     IsPlannedSince = false,
                 };
                 var bad = shuffled.Where(cut.Contains).Take(one.spoiled).ToHashSet();
-                progress = progress with { Cut = [.. progress.Cut.Select((shape, at) => shape with { IsSpoiled = bad.Contains(cut[at]) })] };
+                progress = progress with
+                {
+                    Cut = [.. progress.Cut.Select((shape, at) => shape with { IsSpoiled = bad.Contains(cut[at]) })],
+                };
                 var plan = CuttingPlanner.Of(Buyer, Cloth, progress, Steps);
                 var toCut = First.Planned.Except(cut).Concat(bad).Select(Name).Order().ToList();
                 Assert.Equal(toCut, plan.Planned.Concat(plan.NoLonger).Select(Name).Order());
-                Assert.Equal(plan.Planned.Select(Name).Order(), plan.Cards.SelectMany(card => card.Copies.Select(copy => $"{card.Laid.Cover} {card.Laid.Piece.Key} {copy.Copy}")).Order());
+                Assert.Equal(
+                    plan.Planned.Select(Name).Order(),
+                    plan.Cards.SelectMany(card => card.Copies.Select(copy => $"{card.Laid.Cover} {card.Laid.Piece.Key} {copy.Copy}"))
+                        .Order()
+                );
                 Lies(plan, progress);
                 Assert.Equal(plan.NoLonger.Count > 0, plan.Lacking.IsPositive);
                 Interlocked.Add(ref relaid, plan.Relaid ? 1 : 0);
                 Interlocked.Add(ref beyond, plan.NoLonger.Count);
             },
-            iter: 40);
+            iter: 40
+        );
         Console.WriteLine($"  {relaid} of 40 laid again, {beyond} copies that no longer fit");
         Assert.True(relaid > 10);
         Assert.True(beyond > 0);
@@ -87,7 +116,11 @@ public sealed class CuttingPlannerTests
     public void What_is_left_when_all_is_cut_is_free_of_what_was_cut_spoiled_and_bad()
     {
         var spoiled = Progress([.. First.Planned]).Cut[0] with { IsSpoiled = true };
-        var again = spoiled with { IsSpoiled = false, Outline = [.. spoiled.Outline.Select(point => point.Moved(Length.Zero, First.Length))] };
+        var again = spoiled with
+        {
+            IsSpoiled = false,
+            Outline = [.. spoiled.Outline.Select(point => point.Moved(Length.Zero, First.Length))],
+        };
         var flaw = new Flaw(Length.FromInches(3), Length.FromInches(5), Length.FromInches(2), Length.FromInches(20));
         var end = First.Length + Length.FromInches(60);
         var progress = Progress([.. First.Planned]) with { Flaws = [flaw], Available = end };
@@ -97,11 +130,29 @@ public sealed class CuttingPlannerTests
         Assert.NotEmpty(done.LeftOver);
         foreach (var left in done.LeftOver)
         {
-            Assert.True(left.Width >= Length.FromInches(12) && left.Length >= Length.FromInches(12) && left.X + left.Width <= Cloth.UsableWidth && left.Y + left.Length <= end, left.ToString());
-            Assert.True(left.X >= flaw.Right!.Value || left.X + left.Width <= flaw.Left!.Value || left.Y >= flaw.To || left.Y + left.Length <= flaw.From, left.ToString());
-            Assert.All(progress.Cut, shape => Assert.True(
-                shape.Outline.Max(point => point.X) <= left.X || shape.Outline.Min(point => point.X) >= left.X + left.Width || shape.Outline.Max(point => point.Y) <= left.Y || shape.Outline.Min(point => point.Y) >= left.Y + left.Length,
-                $"{left} lies over {shape.Piece} {shape.Copy}"));
+            Assert.True(
+                left.Width >= Length.FromInches(12)
+                    && left.Length >= Length.FromInches(12)
+                    && left.X + left.Width <= Cloth.UsableWidth
+                    && left.Y + left.Length <= end,
+                left.ToString()
+            );
+            Assert.True(
+                left.X >= flaw.Right!.Value
+                    || left.X + left.Width <= flaw.Left!.Value
+                    || left.Y >= flaw.To
+                    || left.Y + left.Length <= flaw.From,
+                left.ToString()
+            );
+            Assert.All(progress.Cut, shape =>
+                Assert.True(
+                    shape.Outline.Max(point => point.X) <= left.X
+                        || shape.Outline.Min(point => point.X) >= left.X + left.Width
+                        || shape.Outline.Max(point => point.Y) <= left.Y
+                        || shape.Outline.Min(point => point.Y) >= left.Y + left.Length,
+                    $"{left} lies over {shape.Piece} {shape.Copy}"
+                )
+            );
         }
 
         // The roll beyond what was cut is the largest piece that is left.
@@ -127,16 +178,33 @@ public sealed class CuttingPlannerTests
         var first = CuttingPlanner.Of(Buyer, striped, CutProgress.None, Steps);
         Assert.True(InOnePattern(first.Planned), "the first lay meets the pattern");
         var plates = first.Planned.Where(copy => copy is { Cover: "a", Piece: "plate" }).ToList();
-        var cut = plates.Take(2).Select(copy => new CutShape(copy.Cover, copy.Piece, copy.Copy, OutlineOf(first, copy), IsSpoiled: copy == plates[1])).ToList();
+        var cut = plates
+            .Take(2)
+            .Select(copy => new CutShape(copy.Cover, copy.Piece, copy.Copy, OutlineOf(first, copy), IsSpoiled: copy == plates[1]))
+            .ToList();
         foreach (var flaw in Enumerable.Range(1, 6))
         {
-            var again = CuttingPlanner.Of(Buyer, striped, new() { Planned = first.Planned, Cut = cut, Flaws = [new(Length.FromInches(17 * flaw), Length.FromInches((17 * flaw) + 1))] }, Steps);
+            var again = CuttingPlanner.Of(
+                Buyer,
+                striped,
+                new()
+                {
+                    Planned = first.Planned,
+                    Cut = cut,
+                    Flaws = [new(Length.FromInches(17 * flaw), Length.FromInches((17 * flaw) + 1))],
+                },
+                Steps
+            );
             Assert.True(again.Relaid);
             Assert.True(InOnePattern([.. again.Planned, plates[0]]), $"flaw at {17 * flaw} in");
         }
 
-        static bool InOnePattern(IEnumerable<PlannedCopy> copies) => copies.Where(copy => copy is { Cover: "a", Piece: "plate" })
-            .Select(copy => Math.Round(copy.Y.Inches % 7, 3) % 7).Distinct().Count() == 1;
+        static bool InOnePattern(IEnumerable<PlannedCopy> copies) =>
+            copies
+                .Where(copy => copy is { Cover: "a", Piece: "plate" })
+                .Select(copy => Math.Round(copy.Y.Inches % 7, 3) % 7)
+                .Distinct()
+                .Count() == 1;
     }
 
     [Fact]
@@ -145,7 +213,12 @@ public sealed class CuttingPlannerTests
         var sheet = new ClothSpecification(Length.FromInches(54), Length.Zero, false, Length.Zero) { ReadyLength = Length.FromInches(90) };
         var first = CuttingPlanner.Of(Buyer, sheet, CutProgress.None, Steps);
         var cut = first.Planned[0];
-        var again = CuttingPlanner.Of(Buyer, sheet, new() { Planned = first.Planned, Cut = [new(cut.Cover, cut.Piece, cut.Copy, OutlineOf(first, cut), IsSpoiled: true)] }, Steps);
+        var again = CuttingPlanner.Of(
+            Buyer,
+            sheet,
+            new() { Planned = first.Planned, Cut = [new(cut.Cover, cut.Piece, cut.Copy, OutlineOf(first, cut), IsSpoiled: true)] },
+            Steps
+        );
         Assert.True(again.Relaid);
         Assert.Equal(first.Planned.Count, again.Planned.Count);
         Assert.All(again.Planned, copy =>
@@ -158,12 +231,13 @@ public sealed class CuttingPlannerTests
     private static string Name(PlannedCopy copy) => $"{copy.Cover} {copy.Piece} {copy.Copy}";
 
     /// <summary>The first lay, with these copies cut by it.</summary>
-    private static CutProgress Progress(IReadOnlyList<PlannedCopy> cut) => new()
-    {
-        Planned = First.Planned,
-        IsPlannedSince = true,
-        Cut = [.. cut.Select(copy => new CutShape(copy.Cover, copy.Piece, copy.Copy, OutlineOf(First, copy), IsSpoiled: false))],
-    };
+    private static CutProgress Progress(IReadOnlyList<PlannedCopy> cut) =>
+        new()
+        {
+            Planned = First.Planned,
+            IsPlannedSince = true,
+            Cut = [.. cut.Select(copy => new CutShape(copy.Cover, copy.Piece, copy.Copy, OutlineOf(First, copy), IsSpoiled: false))],
+        };
 
     /// <summary>The cut line of a copy where a plan has it.</summary>
     internal static IReadOnlyList<Geometry.Point> OutlineOf(CutPlan plan, PlannedCopy copy)
@@ -176,10 +250,16 @@ public sealed class CuttingPlannerTests
     private static void Lies(CutPlan plan, CutProgress progress)
     {
         var gone = progress.Cut.Select(shape => Polygon(shape.Outline)).ToList();
-        var flaws = progress.Flaws.Select(flaw => Polygon(
-        [
-            new(flaw.Left ?? Length.Zero, flaw.From), new(flaw.Right ?? Cloth.UsableWidth, flaw.From), new(flaw.Right ?? Cloth.UsableWidth, flaw.To), new(flaw.Left ?? Length.Zero, flaw.To),
-        ])).ToList();
+        var flaws = progress
+            .Flaws.Select(flaw =>
+                Polygon([
+                    new(flaw.Left ?? Length.Zero, flaw.From),
+                    new(flaw.Right ?? Cloth.UsableWidth, flaw.From),
+                    new(flaw.Right ?? Cloth.UsableWidth, flaw.To),
+                    new(flaw.Left ?? Length.Zero, flaw.To),
+                ])
+            )
+            .ToList();
         var laid = new List<Polygon>();
         foreach (var copy in plan.Planned)
         {
@@ -188,11 +268,14 @@ public sealed class CuttingPlannerTests
             Assert.True(progress.Available is not { } there || outline.All(point => point.Y <= there), Name(copy));
             var shape = Polygon(outline);
             var core = shape.Buffer(-0.1);
-            Assert.True(gone.Concat(flaws).Concat(laid).All(other => !core.Intersects(other.Buffer(-0.1))), $"{Name(copy)} lies on something");
+            Assert.True(
+                gone.Concat(flaws).Concat(laid).All(other => !core.Intersects(other.Buffer(-0.1))),
+                $"{Name(copy)} lies on something"
+            );
             laid.Add(shape);
         }
     }
 
-    internal static Polygon Polygon(IReadOnlyList<Geometry.Point> corners) => new(new LinearRing(
-        [.. corners.Append(corners[0]).Select(corner => new Coordinate(corner.X.Millimetres, corner.Y.Millimetres))]));
+    internal static Polygon Polygon(IReadOnlyList<Geometry.Point> corners) =>
+        new(new LinearRing([.. corners.Append(corners[0]).Select(corner => new Coordinate(corner.X.Millimetres, corner.Y.Millimetres))]));
 }

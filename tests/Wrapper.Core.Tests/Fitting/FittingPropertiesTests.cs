@@ -27,42 +27,61 @@ public sealed class FittingPropertiesTests
         var (answers, kept, again, stayed) = (0, 0, 0, 0);
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    if (Drafter.Draft(input) is not { Draft: { } draft, Reading.Specification: { } specification })
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        return;
-                    }
+                        if (Drafter.Draft(input) is not { Draft: { } draft, Reading.Specification: { } specification })
+                        {
+                            return;
+                        }
 
-                    var chance = new Random(Covers.Described(input).Aggregate(17, (sum, letter) => unchecked((sum * 31) + letter)));
-                    var sides = SeamPlaces.SidesOf(specification);
-                    var side = sides[chance.Next(sides.Count)].Side;
-                    var by = $"{chance.Next(-15, 12)} mm";
-                    var after = Drafter.Draft(input with { Corrections = [.. input.Corrections, new(side, Entry.Typed(by))] });
-                    if (after is not { Draft: { } corrected, Reading.Specification.Corrections: [.., var finding] } || finding.By == Length.Zero)
-                    {
-                        return;
-                    }
+                        var chance = new Random(Covers.Described(input).Aggregate(17, (sum, letter) => unchecked((sum * 31) + letter)));
+                        var sides = SeamPlaces.SidesOf(specification);
+                        var side = sides[chance.Next(sides.Count)].Side;
+                        var by = $"{chance.Next(-15, 12)} mm";
+                        var after = Drafter.Draft(input with { Corrections = [.. input.Corrections, new(side, Entry.Typed(by))] });
+                        if (
+                            after is not { Draft: { } corrected, Reading.Specification.Corrections: [.., var finding] }
+                            || finding.By == Length.Zero
+                        )
+                        {
+                            return;
+                        }
 
-                    var cut = draft.Pieces.SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (copy, piece))).ToDictionary(at => at.copy, at => new CutCopy(at.piece, default));
-                    var order = SewingPlanner.Of(draft, specification).Order;
-                    var done = order.Take(chance.Next(order.Count + 1)).ToList();
-                    if (FittingPlanner.Of(new(draft, cut), specification, corrected, [finding], [.. done.Select(operation => operation.Id)]) is not { } answer)
-                    {
-                        return;
-                    }
+                        var cut = draft
+                            .Pieces.SelectMany(piece => PieceCopy.AllOf(piece).Select(copy => (copy, piece)))
+                            .ToDictionary(at => at.copy, at => new CutCopy(at.piece, default));
+                        var order = SewingPlanner.Of(draft, specification).Order;
+                        var done = order.Take(chance.Next(order.Count + 1)).ToList();
+                        if (
+                            FittingPlanner.Of(
+                                new(draft, cut),
+                                specification,
+                                corrected,
+                                [finding],
+                                [.. done.Select(operation => operation.Id)]
+                            )
+                            is not { } answer
+                        )
+                        {
+                            return;
+                        }
 
-                    var told = $"{cell} {side} {by} {Covers.Described(input)}";
-                    Interlocked.Increment(ref answers);
-                    Interlocked.Add(ref again, answer.Again.Count);
-                    Interlocked.Add(ref kept, LeastIsKept(draft, corrected, answer, told));
-                    Interlocked.Add(ref stayed, Stays(draft, corrected, answer, done, told));
-                },
-                iter: 1);
+                        var told = $"{cell} {side} {by} {Covers.Described(input)}";
+                        Interlocked.Increment(ref answers);
+                        Interlocked.Add(ref again, answer.Again.Count);
+                        Interlocked.Add(ref kept, LeastIsKept(draft, corrected, answer, told));
+                        Interlocked.Add(ref stayed, Stays(draft, corrected, answer, done, told));
+                    },
+                    iter: 1
+                );
         }
 
-        Console.WriteLine($"  {form}: {answers} findings, {kept} edges with their least, {again} copies cut again, {stayed} seams that stay");
+        Console.WriteLine(
+            $"  {form}: {answers} findings, {kept} edges with their least, {again} copies cut again, {stayed} seams that stay"
+        );
         Assert.True(answers == 0 || kept > 0, form);
     }
 
@@ -74,7 +93,12 @@ public sealed class FittingPropertiesTests
         foreach (var side in corrected.Seams.SelectMany(seam => seam.Edges).Distinct())
         {
             var now = corrected.Pieces.First(piece => piece.Key == side.Piece);
-            if (!answer.Cut.TryGetValue(PieceCopy.Of(side), out var copy) || !copy.CutAs.Allowances.TryGetValue(side.Edge, out var allowance) || allowance.Millimetres < least || copy.CutAs.StitchLine.FindLength(side.Edge) is null)
+            if (
+                !answer.Cut.TryGetValue(PieceCopy.Of(side), out var copy)
+                || !copy.CutAs.Allowances.TryGetValue(side.Edge, out var allowance)
+                || allowance.Millimetres < least
+                || copy.CutAs.StitchLine.FindLength(side.Edge) is null
+            )
             {
                 continue;
             }
@@ -93,7 +117,9 @@ public sealed class FittingPropertiesTests
     {
         var seams = 0;
         var spoken = answer.Seams.Select(seam => seam.Seam.Id.Replace("-rest", "", StringComparison.Ordinal)).ToHashSet();
-        foreach (var id in done.Where(operation => operation.IsSewing).SelectMany(operation => operation.Seams).Where(id => !spoken.Contains(id)))
+        foreach (
+            var id in done.Where(operation => operation.IsSewing).SelectMany(operation => operation.Seams).Where(id => !spoken.Contains(id))
+        )
         {
             if (draft.Seams.FirstOrDefault(known => known.Id == id) is not { FirstGoesOn.Count: 0, SecondGoesOn.Count: 0 } seam)
             {
@@ -102,15 +128,26 @@ public sealed class FittingPropertiesTests
 
             foreach (var side in seam.Edges)
             {
-                Assert.True(answer.Cut.TryGetValue(PieceCopy.Of(side), out var copy), $"{id} of {told}: its piece is cut again and nothing is unpicked");
-                var (before, after) = (Line(copy.CutAs, side.Edge, default), Line(corrected.Pieces.First(piece => piece.Key == side.Piece), side.Edge, copy.Lies));
-                Assert.True(NetTopologySuite.Algorithm.Distance.DiscreteHausdorffDistance.Distance(before, after) < Near, $"{id}, {side.Piece} {side.Edge} of {told}");
+                Assert.True(
+                    answer.Cut.TryGetValue(PieceCopy.Of(side), out var copy),
+                    $"{id} of {told}: its piece is cut again and nothing is unpicked"
+                );
+                var (before, after) = (
+                    Line(copy.CutAs, side.Edge, default),
+                    Line(corrected.Pieces.First(piece => piece.Key == side.Piece), side.Edge, copy.Lies)
+                );
+                Assert.True(
+                    NetTopologySuite.Algorithm.Distance.DiscreteHausdorffDistance.Distance(before, after) < Near,
+                    $"{id}, {side.Piece} {side.Edge} of {told}"
+                );
             }
 
             seams++;
         }
 
-        Assert.All(answer.Seams, seam => Assert.Equal(seam.Mend == SeamMend.Sew, !done.Exists(operation => operation.IsSewing && operation.Seams.Contains(seam.Seam.Id))));
+        Assert.All(answer.Seams, seam =>
+            Assert.Equal(seam.Mend == SeamMend.Sew, !done.Exists(operation => operation.IsSewing && operation.Seams.Contains(seam.Seam.Id)))
+        );
         return seams;
     }
 
@@ -126,7 +163,10 @@ public sealed class FittingPropertiesTests
 
     private static Polygon Ring(Core.Geometry.Outline outline)
     {
-        Coordinate[] corners = [.. Core.Geometry.Flattening.Flatten(outline).Select(point => new Coordinate(point.X.Millimetres, point.Y.Millimetres))];
+        Coordinate[] corners =
+        [
+            .. Core.Geometry.Flattening.Flatten(outline).Select(point => new Coordinate(point.X.Millimetres, point.Y.Millimetres)),
+        ];
         return new(new([.. corners, corners[0]]));
     }
 }

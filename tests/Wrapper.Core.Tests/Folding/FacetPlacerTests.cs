@@ -13,21 +13,33 @@ public sealed class FacetPlacerTests
 {
     [Fact]
     public void A_box_comes_together_whatever_its_size() =>
-        (from size in Gen.Double[20, 900].Array[3] from turns in Gen.Double[0, 6.28].Array[6] from first in Gen.Int[0, 5] select (size, turns, first)).ForMany(of =>
-            Together(Prism([(0, 0), (of.size[0], 0), (of.size[0], of.size[1]), (0, of.size[1])], of.size[2], 1), of.turns, of.first));
+        (
+            from size in Gen.Double[20, 900].Array[3]
+            from turns in Gen.Double[0, 6.28].Array[6]
+            from first in Gen.Int[0, 5]
+            select (size, turns, first)
+        ).ForMany(of =>
+            Together(Prism([(0, 0), (of.size[0], 0), (of.size[0], of.size[1]), (0, of.size[1])], of.size[2], 1), of.turns, of.first)
+        );
 
     [Fact]
     public void Prisms_and_blunted_pyramids_of_many_sides_come_together() =>
-        (from sides in Gen.Int[3, 9]
-         from radius in Gen.Double[60, 400]
-         from height in Gen.Double[30, 300]
-         from narrowed in Gen.Double[0.4, 1.6]
-         from off in Gen.Double[-0.2, 0.2].Array[9]
-         from turns in Gen.Double[0, 6.28].Array[11]
-         from first in Gen.Int[0, 10]
-         select (sides, radius, height, narrowed, off, turns, first)).ForMany(of =>
+        (
+            from sides in Gen.Int[3, 9]
+            from radius in Gen.Double[60, 400]
+            from height in Gen.Double[30, 300]
+            from narrowed in Gen.Double[0.4, 1.6]
+            from off in Gen.Double[-0.2, 0.2].Array[9]
+            from turns in Gen.Double[0, 6.28].Array[11]
+            from first in Gen.Int[0, 10]
+            select (sides, radius, height, narrowed, off, turns, first)
+        ).ForMany(of =>
         {
-            var plan = Enumerable.Range(0, of.sides).Select(i => (i + of.off[i]) * 2 * Math.PI / of.sides).Select(angle => (of.radius * Math.Cos(angle), of.radius * Math.Sin(angle))).ToArray();
+            var plan = Enumerable
+                .Range(0, of.sides)
+                .Select(i => (i + of.off[i]) * 2 * Math.PI / of.sides)
+                .Select(angle => (of.radius * Math.Cos(angle), of.radius * Math.Sin(angle)))
+                .ToArray();
             Together(Prism(plan, of.height, of.narrowed), of.turns, of.first % (of.sides + 2));
         });
 
@@ -88,7 +100,11 @@ public sealed class FacetPlacerTests
     [Fact]
     public void A_facet_tries_when_it_has_learnt_enough()
     {
-        var facet = new Facet("many", 1, [.. Enumerable.Range(0, 40).Select(i => new FlatPoint(Math.Cos(i * Math.PI / 20), Math.Sin(i * Math.PI / 20)))]);
+        var facet = new Facet(
+            "many",
+            1,
+            [.. Enumerable.Range(0, 40).Select(i => new FlatPoint(Math.Cos(i * Math.PI / 20), Math.Sin(i * Math.PI / 20)))]
+        );
         var worth = new List<int>();
         for (var i = 0; i < 40; i++)
         {
@@ -143,7 +159,9 @@ public sealed class FacetPlacerTests
         Assert.All(facets, facet => Assert.All(facet.Joints, Assert.NotNull));
         new FacetPlacer(facets).Place(facets[first]);
         var there = body.SelectMany(face => face).ToList();
-        var found = facets.SelectMany(facet => facet.Placed ?? throw new InvalidOperationException($"{facet.Piece} is not placed.")).ToList();
+        var found = facets
+            .SelectMany(facet => facet.Placed ?? throw new InvalidOperationException($"{facet.Piece} is not placed."))
+            .ToList();
         for (var i = 0; i < there.Count; i++)
         {
             for (var j = i + 1; j < there.Count; j++)
@@ -163,8 +181,12 @@ public sealed class FacetPlacerTests
         var left = normal.Cross(along);
         return
         [
-            .. face.Select(corner => corner - face[0]).Select(corner => (X: corner.Dot(along), Y: corner.Dot(left)))
-                .Select(at => new FlatPoint(away + (at.X * Math.Cos(turn)) - (at.Y * Math.Sin(turn)), -away + (at.X * Math.Sin(turn)) + (at.Y * Math.Cos(turn)))),
+            .. face.Select(corner => corner - face[0])
+                .Select(corner => (X: corner.Dot(along), Y: corner.Dot(left)))
+                .Select(at => new FlatPoint(
+                    away + (at.X * Math.Cos(turn)) - (at.Y * Math.Sin(turn)),
+                    -away + (at.X * Math.Sin(turn)) + (at.Y * Math.Cos(turn))
+                )),
         ];
     }
 

@@ -10,12 +10,13 @@ namespace Wrapper.Core.Tests.Folding;
 public sealed class FlatPieceTests
 {
     /// <summary>A plate of 300 × 200 with a fold across it at 120, in mirrored pairs.</summary>
-    private static Piece Plate => Thing.Drafted(Thing.Millimetres("box-cushion", "width=300 depth=200 thickness=60")).Pieces.First(piece => piece.Id == "plate") with
-    {
-        StitchLine = Outline.Polygon(("front", At(0, 0)), ("right", At(300, 0)), ("back", At(300, 200)), ("left", At(0, 200))),
-        InFacingPairs = true,
-        Folds = [new("crease", [At(120, 0), At(120, 200)]), new("bent", [At(0, 50), At(40, 60), At(40, 0)], TrimsRight: true)],
-    };
+    private static Piece Plate =>
+        Thing.Drafted(Thing.Millimetres("box-cushion", "width=300 depth=200 thickness=60")).Pieces.First(piece => piece.Id == "plate") with
+        {
+            StitchLine = Outline.Polygon(("front", At(0, 0)), ("right", At(300, 0)), ("back", At(300, 200)), ("left", At(0, 200))),
+            InFacingPairs = true,
+            Folds = [new("crease", [At(120, 0), At(120, 200)]), new("bent", [At(0, 50), At(40, 60), At(40, 0)], TrimsRight: true)],
+        };
 
     [Fact]
     public void A_fold_divides_the_edges_it_ends_on()
@@ -33,12 +34,18 @@ public sealed class FlatPieceTests
     public void The_second_of_a_pair_lies_turned_over()
     {
         var (one, two) = (new FlatPiece(Plate, 1), new FlatPiece(Plate, 2));
-        Assert.Equal(one.Corners().Select(corner => (-corner.Corner.X, corner.Corner.Y)).Order(), two.Corners().Select(corner => (corner.Corner.X, corner.Corner.Y)).Order());
+        Assert.Equal(
+            one.Corners().Select(corner => (-corner.Corner.X, corner.Corner.Y)).Order(),
+            two.Corners().Select(corner => (corner.Corner.X, corner.Corner.Y)).Order()
+        );
         Assert.Equal([180, 260], two.StationsOf("front")); // the same places, from the edge's other end
         Assert.Equal([120], two.StationsOf("back"));
         Assert.Equal([new(-40, 0), new(-40, 60), new(0, 50)], two.Folds[0].Points);
         Assert.Equal(["bent-2", "bent-1"], Enumerable.Range(0, 2).Select(segment => two.NameOf(two.Folds[0].Fold, segment)));
-        Assert.Equal(one.Corners().Select(corner => corner.Corner), new FlatPiece(Plate with { InFacingPairs = false }, 2).Corners().Select(corner => corner.Corner));
+        Assert.Equal(
+            one.Corners().Select(corner => corner.Corner),
+            new FlatPiece(Plate with { InFacingPairs = false }, 2).Corners().Select(corner => corner.Corner)
+        );
         Assert.True(new Facet("two", 2, [.. two.Corners().Select(corner => corner.Corner)]).Area > 0);
     }
 
@@ -68,8 +75,22 @@ public sealed class FlatPieceTests
         var flat = new FlatPiece(Plate, 1);
         flat.AddStation("right", 80);
         Assert.Equal(
-            ["(0, 0) front 0", "(40, 0) front 40", "(120, 0) front 120", "(300, 0) right 0", "(300, 80) right 80", "(300, 200) back 0", "(120, 200) back 180", "(0, 200) left 0", "(0, 50) left 150"],
-            flat.Corners().Select(corner => FormattableString.Invariant($"({corner.Corner.X:0.###}, {corner.Corner.Y:0.###}) {corner.Edge} {corner.At:0.###}")));
+            [
+                "(0, 0) front 0",
+                "(40, 0) front 40",
+                "(120, 0) front 120",
+                "(300, 0) right 0",
+                "(300, 80) right 80",
+                "(300, 200) back 0",
+                "(120, 200) back 180",
+                "(0, 200) left 0",
+                "(0, 50) left 150",
+            ],
+            flat.Corners()
+                .Select(corner =>
+                    FormattableString.Invariant($"({corner.Corner.X:0.###}, {corner.Corner.Y:0.###}) {corner.Edge} {corner.At:0.###}")
+                )
+        );
         Assert.Equal(["front", "right", "back", "left"], flat.Edges);
         Assert.Equal(200, flat.LengthOf("right"));
         Assert.True(flat.Has("left"));
@@ -93,7 +114,10 @@ public sealed class FlatPieceTests
         var rolled = Plate with { Folds = [], Rolls = [new(AlongX: true, Mm(50), Mm(250))] };
         var flat = new FlatPiece(rolled, copy);
         flat.AddStation(edge, at);
-        Assert.Equal(across, string.Join(' ', flat.Ruled(edge, at).Select(added => FormattableString.Invariant($"{added.Edge} {added.At:0.###}"))));
+        Assert.Equal(
+            across,
+            string.Join(' ', flat.Ruled(edge, at).Select(added => FormattableString.Invariant($"{added.Edge} {added.At:0.###}")))
+        );
         Assert.Equal(across.Length > 0 ? 1 : 0, flat.Rulings.Count);
         Assert.Empty(flat.Ruled(edge, at)); // and only once
         Assert.True(flat.RollsAlongX);
@@ -107,7 +131,10 @@ public sealed class FlatPieceTests
     {
         var flat = new FlatPiece(Plate with { Folds = [], Rolls = [new(AlongX: false, Mm(40), Mm(200))] }, 2);
         flat.AddStation(edge, at);
-        Assert.Equal(across, string.Join(' ', flat.Ruled(edge, at).Select(added => FormattableString.Invariant($"{added.Edge} {added.At:0.###}"))));
+        Assert.Equal(
+            across,
+            string.Join(' ', flat.Ruled(edge, at).Select(added => FormattableString.Invariant($"{added.Edge} {added.At:0.###}")))
+        );
         Assert.False(flat.RollsAlongX);
         Assert.Empty(new FlatPiece(Plate, 1).Ruled("right", 60)); // not rolled at all
         Assert.False(new FlatPiece(Plate, 1).RollsAlongX);
@@ -120,7 +147,9 @@ public sealed class FlatPieceTests
     [InlineData(3000)]
     public void A_curve_keeps_its_length(int diameter)
     {
-        var plate = Thing.Drafted(Thing.Millimetres("box-cushion", $"shape=round diameter={diameter} thickness=60")).Pieces.First(piece => piece.Id == "plate");
+        var plate = Thing
+            .Drafted(Thing.Millimetres("box-cushion", $"shape=round diameter={diameter} thickness=60"))
+            .Pieces.First(piece => piece.Id == "plate");
         foreach (var copy in (int[])[1, 2])
         {
             var corners = new FlatPiece(plate, copy).Corners().Select(corner => corner.Corner).ToList();

@@ -8,7 +8,8 @@ namespace Wrapper.Core.Tests.Folding;
 public sealed class FlatPolygonTests
 {
     /// <summary>An L: 100 wide and 80 deep, its right back 60 × 50 taken out, with corners added where x is 25 and y is 15.</summary>
-    private static FlatPolygon Ell => Polygon((0, 0), (25, 0), (100, 0), (100, 15), (100, 30), (40, 30), (40, 80), (25, 80), (0, 80), (0, 15));
+    private static FlatPolygon Ell =>
+        Polygon((0, 0), (25, 0), (100, 0), (100, 15), (100, 30), (40, 30), (40, 80), (25, 80), (0, 80), (0, 15));
 
     [Fact]
     public void A_chord_joins_the_two_corners_that_lie_at_a_place()
@@ -75,21 +76,30 @@ public sealed class FlatPolygonTests
         var (left, right) = Ell.Split([new(25, 0), new(30, 40), new(25, 80)], i => $"fold-{i + 1}");
         Assert.Equal([(25, 0), (30, 40), (25, 80), (0, 80), (0, 15), (0, 0)], left.Points.Select(point => (point.X, point.Y)));
         Assert.Equal([("fold-1", -1), ("fold-2", -2), ("e7", 0), ("e8", 0), ("e9", 0), ("e0", 0)], left.Sides);
-        Assert.Equal([(25, 0), (100, 0), (100, 15), (100, 30), (40, 30), (40, 80), (25, 80), (30, 40)], right.Points.Select(point => (point.X, point.Y)));
+        Assert.Equal(
+            [(25, 0), (100, 0), (100, 15), (100, 30), (40, 30), (40, 80), (25, 80), (30, 40)],
+            right.Points.Select(point => (point.X, point.Y))
+        );
         Assert.Equal([("e1", 0), ("e2", 0), ("e3", 0), ("e4", 0), ("e5", 0), ("e6", 0), ("fold-2", -2), ("fold-1", -1)], right.Sides);
         Assert.Equal(["fold-1", "fold-2", "e7", "e8", "e9", "e0"], left.Edges);
     }
 
     [Fact]
     public void Split_anywhere_the_parts_have_the_area_of_the_whole() =>
-        (from count in Gen.Int[5, 12]
-         from start in Gen.Int[0, 11]
-         from away in Gen.Int[2, 9]
-         from radii in Gen.Double[30, 90].Array[12]
-         select (count, start % count, 2 + (away % (count - 3)), radii)).ForMany(of =>
+        (
+            from count in Gen.Int[5, 12]
+            from start in Gen.Int[0, 11]
+            from away in Gen.Int[2, 9]
+            from radii in Gen.Double[30, 90].Array[12]
+            select (count, start % count, 2 + (away % (count - 3)), radii)
+        ).ForMany(of =>
         {
             var (count, start, away, radii) = of;
-            var polygon = Polygon([.. Enumerable.Range(0, count).Select(i => (radii[i] * Math.Cos(2 * Math.PI * i / count), radii[i] * Math.Sin(2 * Math.PI * i / count)))]);
+            var polygon = Polygon([
+                .. Enumerable
+                    .Range(0, count)
+                    .Select(i => (radii[i] * Math.Cos(2 * Math.PI * i / count), radii[i] * Math.Sin(2 * Math.PI * i / count))),
+            ]);
             var (from, to) = (polygon.Points[start], polygon.Points[(start + away) % count]);
             var (left, right) = polygon.Split([from, to], _ => "fold");
             Assert.Equal(Area(polygon), Area(left) + Area(right), 1e-6);
@@ -99,5 +109,6 @@ public sealed class FlatPolygonTests
 
     private static double Area(FlatPolygon polygon) => new Facet("a", 1, polygon.Points).Area;
 
-    private static FlatPolygon Polygon(params (double X, double Y)[] corners) => new([.. corners.Select((corner, i) => (new FlatPoint(corner.X, corner.Y), $"e{i}", 0.0))]);
+    private static FlatPolygon Polygon(params (double X, double Y)[] corners) =>
+        new([.. corners.Select((corner, i) => (new FlatPoint(corner.X, corner.Y), $"e{i}", 0.0))]);
 }

@@ -9,29 +9,30 @@ namespace Wrapper.Core.Tests.Plans;
 public sealed class BoxingJoinsTests
 {
     /// <summary>What is told, strip, front from and to, longest stretch; the joins. Nothing nearer than 50 to the ends.</summary>
-    public static TheoryData<string, int, int, int, int, string> Cases => new()
-    {
-        { "as long as the cloth gives", 900, 300, 600, 900, "" },
-        { "a hair longer: beside the zip", 901, 300, 600, 900, "50" },
-        { "one, as near the zip as the cloth allows", 1500, 700, 1200, 900, "600" },
-        { "one, as near as the zip's pocket leaves", 930, 300, 600, 900, "50" },
-        { "one, just where the front begins", 1500, 600, 1200, 900, "600" },
-        { "the first part just as long as the cloth", 1800, 900, 1500, 900, "900" },
-        { "the first part would be longer than the cloth: the front in the middle", 1801, 1000, 1500, 900, "800 1700" },
-        { "front in the middle of its part", 2000, 800, 1300, 900, "600 1500" },
-        { "front further on, still in the middle of its part", 2000, 1200, 1300, 900, "800 1700" },
-        { "front near the beginning: its part begins the strip", 2000, 100, 500, 900, "900 1450" },
-        { "front near the end: its part ends the strip", 2000, 1500, 1900, 900, "550 1100" },
-        { "no sliver before it", 2000, 430, 560, 900, "900 1450" },
-        { "what is before it is just long enough", 2000, 440, 560, 900, "50 950 1475" },
-        { "a sliver before it, for the front needs it", 2000, 60, 930, 900, "45 945 1472.5" },
-        { "the front just ends with its part", 2000, 85, 900, 900, "900 1450" },
-        { "no sliver after it", 2000, 1200, 1820, 900, "550 1100" },
-        { "a sliver after it, for the front needs it", 2000, 1090, 1930, 900, "530 1060 1960" },
-        { "the front just begins with its part", 2000, 1100, 1920, 900, "550 1100" },
-        { "what is after it is just long enough", 2000, 1200, 1800, 900, "525 1050 1950" },
-        { "shared in three before and in three after", 5000, 2400, 2800, 900, "716.667 1433.333 2150 3050 3700 4350" },
-    };
+    public static TheoryData<string, int, int, int, int, string> Cases =>
+        new()
+        {
+            { "as long as the cloth gives", 900, 300, 600, 900, "" },
+            { "a hair longer: beside the zip", 901, 300, 600, 900, "50" },
+            { "one, as near the zip as the cloth allows", 1500, 700, 1200, 900, "600" },
+            { "one, as near as the zip's pocket leaves", 930, 300, 600, 900, "50" },
+            { "one, just where the front begins", 1500, 600, 1200, 900, "600" },
+            { "the first part just as long as the cloth", 1800, 900, 1500, 900, "900" },
+            { "the first part would be longer than the cloth: the front in the middle", 1801, 1000, 1500, 900, "800 1700" },
+            { "front in the middle of its part", 2000, 800, 1300, 900, "600 1500" },
+            { "front further on, still in the middle of its part", 2000, 1200, 1300, 900, "800 1700" },
+            { "front near the beginning: its part begins the strip", 2000, 100, 500, 900, "900 1450" },
+            { "front near the end: its part ends the strip", 2000, 1500, 1900, 900, "550 1100" },
+            { "no sliver before it", 2000, 430, 560, 900, "900 1450" },
+            { "what is before it is just long enough", 2000, 440, 560, 900, "50 950 1475" },
+            { "a sliver before it, for the front needs it", 2000, 60, 930, 900, "45 945 1472.5" },
+            { "the front just ends with its part", 2000, 85, 900, 900, "900 1450" },
+            { "no sliver after it", 2000, 1200, 1820, 900, "550 1100" },
+            { "a sliver after it, for the front needs it", 2000, 1090, 1930, 900, "530 1060 1960" },
+            { "the front just begins with its part", 2000, 1100, 1920, 900, "550 1100" },
+            { "what is after it is just long enough", 2000, 1200, 1800, 900, "525 1050 1950" },
+            { "shared in three before and in three after", 5000, 2400, 2800, 900, "716.667 1433.333 2150 3050 3700 4350" },
+        };
 
     [Theory]
     [MemberData(nameof(Cases))]
@@ -64,17 +65,24 @@ public sealed class BoxingJoinsTests
         Assert.Equal(places, Told(Plan(strip, (strip / 2) - 100, (strip / 2) + 100, 900, (left, right))));
 
     private static string Told(JoinPlan plan) =>
-        string.Join(' ', plan.Places.Select(place => (place.Value.Nanometres / 1_000_000m).ToString("0.###", System.Globalization.CultureInfo.InvariantCulture)));
+        string.Join(
+            ' ',
+            plan.Places.Select(place =>
+                (place.Value.Nanometres / 1_000_000m).ToString("0.###", System.Globalization.CultureInfo.InvariantCulture)
+            )
+        );
 
-    private static JoinPlan Plan(int strip, int from, int to, int longest, (int Left, int Right)? corners = null) => new BoxingJoins
-    {
-        Strip = Of(strip),
-        FrontStart = Of(from),
-        FrontEnd = Of(to),
-        Longest = Of(longest),
-        ClearOfEnds = Of(50),
-        BackCorners = corners is { } at ? (Of(at.Left), Of(at.Right)) : null,
-    }.Place();
+    private static JoinPlan Plan(int strip, int from, int to, int longest, (int Left, int Right)? corners = null) =>
+        new BoxingJoins
+        {
+            Strip = Of(strip),
+            FrontStart = Of(from),
+            FrontEnd = Of(to),
+            Longest = Of(longest),
+            ClearOfEnds = Of(50),
+            BackCorners = corners is { } at ? (Of(at.Left), Of(at.Right)) : null,
+        }.Place();
 
-    private static Worked Of(int millimetres) => Worked.Given("given", Length.FromMillimetres((decimal)millimetres), QuantitySource.Measure);
+    private static Worked Of(int millimetres) =>
+        Worked.Given("given", Length.FromMillimetres((decimal)millimetres), QuantitySource.Measure);
 }

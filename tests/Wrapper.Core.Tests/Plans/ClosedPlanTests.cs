@@ -19,7 +19,14 @@ public sealed class ClosedPlanTests
     public void The_zip_turns_on_to_the_edges_beside_its_own(string back, string before, string after)
     {
         var outline = Outline.Polygon(("front", At(0, 0)), ("right", At(400, 0)), ("back", At(400, 300)), ("left", At(0, 300)));
-        var plan = new ClosedPlan(outline, outline.Names.ToDictionary(name => name, name => Worked.ReadOff(name, outline.LengthOf(name))), "front", back, Worked.Zero, Worked.Zero);
+        var plan = new ClosedPlan(
+            outline,
+            outline.Names.ToDictionary(name => name, name => Worked.ReadOff(name, outline.LengthOf(name))),
+            "front",
+            back,
+            Worked.Zero,
+            Worked.Zero
+        );
         Assert.Equal((before, after), plan.SidesOfBack);
         Assert.Equal(Length.FromMillimetres(1400m), plan.Perimeter.Value);
     }
@@ -37,11 +44,10 @@ public sealed class ClosedPlanTests
     public void Rounded_points_make_a_plan_shorter_where_they_made_it_long(string points, int across, int along)
     {
         const double Radius = 40;
-        var input = Thing.Millimetres("box-cushion", "shape=outline thickness=80 cornerRadius=40") with
-        {
-            Points = Thing.Points(points),
-        };
-        double Reach(Func<PointInput, Entry> along) => input.Points.Max(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture)) - input.Points.Min(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture));
+        var input = Thing.Millimetres("box-cushion", "shape=outline thickness=80 cornerRadius=40") with { Points = Thing.Points(points) };
+        double Reach(Func<PointInput, Entry> along) =>
+            input.Points.Max(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture))
+            - input.Points.Min(point => double.Parse(along(point).Text!, System.Globalization.CultureInfo.InvariantCulture));
         var (width, depth) = (Reach(point => point.X), Reach(point => point.Y));
         var foam = Thing.Drafted(input).Notions.Single(notion => notion.Kind.Word() == "foam");
         var shorter = Radius * (Math.Sqrt(2) - 1);
@@ -53,7 +59,9 @@ public sealed class ClosedPlanTests
     [Fact]
     public void As_round_as_it_can_be_the_ends_are_half_circles()
     {
-        var draft = Thing.Drafted(Thing.Millimetres("box-cushion", "width=500 depth=300 thickness=80 cornerRadius=150 r.zipTurn=40 r.seam=12"));
+        var draft = Thing.Drafted(
+            Thing.Millimetres("box-cushion", "width=500 depth=300 thickness=80 cornerRadius=150 r.zipTurn=40 r.seam=12")
+        );
         var plate = draft.Pieces.Single(piece => piece.Id == "plate");
         Assert.Equal((200 * 300) + (Math.PI * 150 * 150), plate.StitchLine.Area, 0.5);
         Assert.Equal(400 + (Math.PI * 300), plate.StitchLine.Perimeter.Millimetres, 1e-3);
@@ -69,8 +77,18 @@ public sealed class ClosedPlanTests
     [InlineData("usable=65 r.zipTurn=-1/4", "5½|65")] // and too near it: as near as the cloth allows
     public void A_slide_pocket_keeps_joins_clear_of_its_folds(string said, string parts)
     {
-        var draft = Thing.Drafted(Thing.Inches("box-cushion", "width=24 depth=20 thickness=4", $"o.slidePocket=true o.strips=across {said}"));
-        Assert.Equal(parts, string.Join('|', draft.Pieces.Where(piece => piece.Id == "boxing").SelectMany(piece => Enumerable.Repeat(draft.Format.Rounded(piece.CutWidth.Value), piece.Quantity))));
+        var draft = Thing.Drafted(
+            Thing.Inches("box-cushion", "width=24 depth=20 thickness=4", $"o.slidePocket=true o.strips=across {said}")
+        );
+        Assert.Equal(
+            parts,
+            string.Join(
+                '|',
+                draft
+                    .Pieces.Where(piece => piece.Id == "boxing")
+                    .SelectMany(piece => Enumerable.Repeat(draft.Format.Rounded(piece.CutWidth.Value), piece.Quantity))
+            )
+        );
     }
 
     /// <summary>A gap or a zip in a pad's back edge, by hand: what is shut at each side of it.</summary>
@@ -86,7 +104,13 @@ public sealed class ClosedPlanTests
         var draft = Thing.Drafted(Thing.Inches("seat-pad", "width=16 depth=15", said));
         var face = draft.Pieces.Single(piece => piece.Id == "face").StitchLine;
         var top = face.Bounds.Top;
-        Assert.Equal(stretches, string.Join('|', face.Edges.Where(edge => edge.Start.Y == top && edge.End.Y == top).Select(edge => draft.Format.Rounded(edge.Length))));
+        Assert.Equal(
+            stretches,
+            string.Join(
+                '|',
+                face.Edges.Where(edge => edge.Start.Y == top && edge.End.Y == top).Select(edge => draft.Format.Rounded(edge.Length))
+            )
+        );
     }
 
     private static Point At(int x, int y) => new(Length.FromMillimetres((decimal)x), Length.FromMillimetres((decimal)y));

@@ -11,16 +11,19 @@ public sealed class PlanPerimeterTests
     private static readonly Length Hair = Length.FromMillimetres(0.01m);
 
     /// <summary>400 × 300, from the front left corner: 1,400 round.</summary>
-    private static PlanPerimeter Oblong => new(Outline.Polygon(("front", At(0, 0)), ("right", At(400, 0)), ("back", At(400, 300)), ("left", At(0, 300))));
+    private static PlanPerimeter Oblong =>
+        new(Outline.Polygon(("front", At(0, 0)), ("right", At(400, 0)), ("back", At(400, 300)), ("left", At(0, 300))));
 
     /// <summary>200 × 100 with half a circle at its right end.</summary>
-    private static PlanPerimeter Rounded => new(new Outline(
-    [
-        new("front", At(0, 0), At(200, 0)),
-        new("right", At(200, 0), At(200, 100), new Arc(At(200, 50), true)),
-        new("back", At(200, 100), At(0, 100)),
-        new("left", At(0, 100), At(0, 0)),
-    ]));
+    private static PlanPerimeter Rounded =>
+        new(
+            new Outline([
+                new("front", At(0, 0), At(200, 0)),
+                new("right", At(200, 0), At(200, 100), new Arc(At(200, 50), true)),
+                new("back", At(200, 100), At(0, 100)),
+                new("left", At(0, 100), At(0, 0)),
+            ])
+        );
 
     [Fact]
     public void Edges_begin_and_end_where_the_tape_says()
@@ -47,7 +50,10 @@ public sealed class PlanPerimeterTests
         plan.Break(Mm(150));
         plan.Break(Mm(100));
         plan.Break(Mm(750));
-        Assert.Equal(["front-1 0-100", "front-2 100-150", "front-3 150-400", "right 400-700", "back-1 700-750", "back-2 750-1100", "left 1100-1400"], plan.Spans.Select(Told));
+        Assert.Equal(
+            ["front-1 0-100", "front-2 100-150", "front-3 150-400", "right 400-700", "back-1 700-750", "back-2 750-1100", "left 1100-1400"],
+            plan.Spans.Select(Told)
+        );
         plan.Break(Mm(-300)); // the left's own beginning: nothing new
         plan.Break(Mm(1500)); // as 100
         Assert.Equal(7, plan.Spans.Count);
@@ -125,7 +131,10 @@ public sealed class PlanPerimeterTests
     {
         var plan = Rounded;
         plan.Break(Mm(50));
-        Assert.Equal(["front-1 True", "front-2 False", "right False", "back False", "left True"], plan.Spans.Select(span => $"{span.Name} {plan.TurnsAtStartOf(span)}"));
+        Assert.Equal(
+            ["front-1 True", "front-2 False", "right False", "back False", "left True"],
+            plan.Spans.Select(span => $"{span.Name} {plan.TurnsAtStartOf(span)}")
+        );
         Assert.All(Oblong.Spans, span => Assert.True(Oblong.TurnsAtStartOf(span)));
     }
 

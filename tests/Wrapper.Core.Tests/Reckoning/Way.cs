@@ -19,11 +19,17 @@ public sealed record Way(string Name, string Form, string Said, string Numbers, 
 
     /// <summary>Random numbers for it, to the millimetre or to the sixteenth of an inch.</summary>
     internal Gen<Paper> Papers =>
-        (from unit in Choice.Of("in", "mm")
-         from shares in Gen.Double[0, 1].Array[Numbers.Split(';').Length]
-         select new Paper(unit, Numbers.Split(';', StringSplitOptions.TrimEntries).Zip(shares, (number, share) => (number.Split(' '), share)).ToDictionary(
-             number => number.Item1[0],
-             number => Step(unit, Between(number.Item1[1], number.Item1[2], number.share))))).Where(Where);
+        (
+            from unit in Choice.Of("in", "mm")
+            from shares in Gen.Double[0, 1].Array[Numbers.Split(';').Length]
+            select new Paper(
+                unit,
+                Numbers
+                    .Split(';', StringSplitOptions.TrimEntries)
+                    .Zip(shares, (number, share) => (number.Split(' '), share))
+                    .ToDictionary(number => number.Item1[0], number => Step(unit, Between(number.Item1[1], number.Item1[2], number.share)))
+            )
+        ).Where(Where);
 
     /// <summary>The cover to be drafted with these numbers.</summary>
     internal CoverInput Cover(Paper paper)
@@ -33,16 +39,28 @@ public sealed record Way(string Name, string Form, string Said, string Numbers, 
         return plain with
         {
             Unit = paper.Unit,
-            Measures = paper.Numbers.Where(number => !number.Key.StartsWith("r.", StringComparison.Ordinal)).ToDictionary(number => number.Key, number => Entry.Number(number.Value)),
-            Rules = plain.Rules.Concat(paper.Numbers.Where(number => number.Key.StartsWith("r.", StringComparison.Ordinal)).Select(number => KeyValuePair.Create(number.Key[2..], Entry.Number(number.Value)))).ToDictionary(),
+            Measures = paper
+                .Numbers.Where(number => !number.Key.StartsWith("r.", StringComparison.Ordinal))
+                .ToDictionary(number => number.Key, number => Entry.Number(number.Value)),
+            Rules = plain
+                .Rules.Concat(
+                    paper
+                        .Numbers.Where(number => number.Key.StartsWith("r.", StringComparison.Ordinal))
+                        .Select(number => KeyValuePair.Create(number.Key[2..], Entry.Number(number.Value)))
+                )
+                .ToDictionary(),
         };
     }
 
     private static double Between(string least, string most, double share)
     {
-        var (low, high) = (double.Parse(least, System.Globalization.CultureInfo.InvariantCulture), double.Parse(most, System.Globalization.CultureInfo.InvariantCulture));
+        var (low, high) = (
+            double.Parse(least, System.Globalization.CultureInfo.InvariantCulture),
+            double.Parse(most, System.Globalization.CultureInfo.InvariantCulture)
+        );
         return low + (share * (high - low));
     }
 
-    private static decimal Step(string unit, double millimetres) => unit == "in" ? Math.Round((decimal)millimetres / 1.5875m) * 1.5875m : Math.Round((decimal)millimetres);
+    private static decimal Step(string unit, double millimetres) =>
+        unit == "in" ? Math.Round((decimal)millimetres / 1.5875m) * 1.5875m : Math.Round((decimal)millimetres);
 }

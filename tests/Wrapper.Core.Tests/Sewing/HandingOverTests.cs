@@ -18,16 +18,40 @@ public sealed class HandingOverTests
     public static TheoryData<string> Forms => [.. Covers.Cells.Select(cell => cell.Form.Id).Distinct()];
 
     [Theory]
-    [InlineData("pouf", "shape=cube size=22 wrap=2.25", "construction=pouf-wrapped", "the seam between the bottom and the back side, 13 3⁄16 in closed by hand", "sewn shut by hand")]
-    [InlineData("ottoman", "width=28 depth=20 height=15 return=2.5", "construction=tub-walls o.edge=hook-and-loop", "the back left corner, 7½ in closed by hand", "Peel its tape off the base")]
-    [InlineData("seat-pad", "width=18 depth=17 thickness=1", "construction=bag o.closure=ties", "the opening at the back, 18 in closed by hand", "Undo the ties")]
+    [InlineData(
+        "pouf",
+        "shape=cube size=22 wrap=2.25",
+        "construction=pouf-wrapped",
+        "the seam between the bottom and the back side, 13 3⁄16 in closed by hand",
+        "sewn shut by hand"
+    )]
+    [InlineData(
+        "ottoman",
+        "width=28 depth=20 height=15 return=2.5",
+        "construction=tub-walls o.edge=hook-and-loop",
+        "the back left corner, 7½ in closed by hand",
+        "Peel its tape off the base"
+    )]
+    [InlineData(
+        "seat-pad",
+        "width=18 depth=17 thickness=1",
+        "construction=bag o.closure=ties",
+        "the opening at the back, 18 in closed by hand",
+        "Undo the ties"
+    )]
     [InlineData("bolster", "diameter=6.5 length=24", "construction=band-ends", null, "Open the zip")]
     [InlineData("duvet", "width=78 length=81", "construction=bag usable=100 o.closure=buttons", null, "at its buttons")]
     [InlineData("duvet", "width=78 length=81", "construction=bag usable=100 o.closure=overlap", null, "laps over")]
     [InlineData("fitted-sheet", "width=39 length=75 thickness=8", "construction=tub-notched o.edge=casing-elastic", null, "elastic edge")]
     [InlineData("chair-back", "width=18 height=16 thickness=1", "construction=bag o.layers=reversible", null, "drawn over from above")]
     [InlineData("pillowcase", "width=20 length=26", "construction=bag", null, "open at one end")]
-    [InlineData("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip o.closure=hook-and-loop", null, "Peel its tape open")]
+    [InlineData(
+        "box-cushion",
+        "width=20 depth=18 thickness=4",
+        "construction=boxing-strip o.closure=hook-and-loop",
+        null,
+        "Peel its tape open"
+    )]
     public void A_cover_is_told_by_how_it_is_sewn(string form, string measures, string make, string? unpick, string opening)
     {
         var told = Told(form, measures, make);
@@ -37,14 +61,15 @@ public sealed class HandingOverTests
 
     [Theory]
     [MemberData(nameof(Forms))]
-    public void A_random_cover_has_an_unpick_point_where_it_is_closed_by_hand_and_only_there(string form) => DraftedCovers.Each(form, 4, (draft, specification, plan, described) =>
-    {
-        var told = HandingOver.Of(plan, draft, specification);
-        Assert.True(plan.Order.Any(operation => operation.Kind == OperationKind.CloseByHand) == told.Unpick is not null, described);
-        Assert.True(plan.Order.Any(operation => operation.Kind == OperationKind.Fill) == told.IsFilled, described);
-        Assert.True(told.Opening.Count > 0 && told.Opening.Distinct().Count() == told.Opening.Count, described);
-        Assert.True(told.Unpick is null || !told.Unpick.Contains("  ", StringComparison.Ordinal), described);
-    });
+    public void A_random_cover_has_an_unpick_point_where_it_is_closed_by_hand_and_only_there(string form) =>
+        DraftedCovers.Each(form, 4, (draft, specification, plan, described) =>
+        {
+            var told = HandingOver.Of(plan, draft, specification);
+            Assert.True(plan.Order.Any(operation => operation.Kind == OperationKind.CloseByHand) == told.Unpick is not null, described);
+            Assert.True(plan.Order.Any(operation => operation.Kind == OperationKind.Fill) == told.IsFilled, described);
+            Assert.True(told.Opening.Count > 0 && told.Opening.Distinct().Count() == told.Opening.Count, described);
+            Assert.True(told.Unpick is null || !told.Unpick.Contains("  ", StringComparison.Ordinal), described);
+        });
 
     [Theory]
     [InlineData("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip", Fire)]
@@ -64,13 +89,20 @@ public sealed class HandingOverTests
         Assert.Equal(told.Length, cautions.Count);
         Assert.All(told.Zip(cautions), pair => Assert.Contains(pair.First, pair.Second, StringComparison.Ordinal));
         var input = Thing.Inches(form, measures, make);
-        Assert.Equal(cautions, SewingCardsTests.Cards(input)[^1].Hints.Where(cautions.Contains).OrderBy(caution => cautions.ToList().IndexOf(caution)));
+        Assert.Equal(
+            cautions,
+            SewingCardsTests.Cards(input)[^1].Hints.Where(cautions.Contains).OrderBy(caution => cautions.ToList().IndexOf(caution))
+        );
     }
 
     private static HandingOver Told(string form, string measures, string make)
     {
         var outcome = Drafter.Draft(Thing.Inches(form, measures, make));
         Assert.True(outcome.Draft is not null, string.Join(" ", outcome.Checks.Select(check => check.Text)));
-        return HandingOver.Of(SewingPlanner.Of(outcome.Draft, outcome.Reading.Specification!), outcome.Draft, outcome.Reading.Specification!);
+        return HandingOver.Of(
+            SewingPlanner.Of(outcome.Draft, outcome.Reading.Specification!),
+            outcome.Draft,
+            outcome.Reading.Specification!
+        );
     }
 }

@@ -10,7 +10,15 @@ namespace Wrapper.Core.Tests.Sewing;
 /// </summary>
 internal sealed class OrderChecker
 {
-    private static readonly OperationKind[] Sewing = [OperationKind.Join, OperationKind.Dart, OperationKind.Seam, OperationKind.Corner, OperationKind.Zip, OperationKind.CloseByHand];
+    private static readonly OperationKind[] Sewing =
+    [
+        OperationKind.Join,
+        OperationKind.Dart,
+        OperationKind.Seam,
+        OperationKind.Corner,
+        OperationKind.Zip,
+        OperationKind.CloseByHand,
+    ];
 
     private readonly Draft _draft;
     private readonly SewingPlan _plan;
@@ -50,7 +58,8 @@ internal sealed class OrderChecker
         return checker._faults;
     }
 
-    private static bool IsSewn(Operation operation) => operation.Seams.Count > 0 && (Sewing.Contains(operation.Kind) || operation.Kind == OperationKind.Tape);
+    private static bool IsSewn(Operation operation) =>
+        operation.Seams.Count > 0 && (Sewing.Contains(operation.Kind) || operation.Kind == OperationKind.Tape);
 
     private bool Before(Operation one, Operation other) => _place[one.Id] < _place[other.Id];
 
@@ -66,11 +75,17 @@ internal sealed class OrderChecker
     private int[] RunOf(Operation operation)
     {
         var seams = operation.Seams.Select(id => _seams[id]).ToList();
-        var starts = seams.Count == 1 ? [seams[0].Start] : new[] { seams[0].Start, seams[0].End }.Where(start =>
-        {
-            var at = start;
-            return seams.TrueForAll(seam => seam.Start == at ? (at = seam.End) >= 0 : seam.End == at && (at = seam.Start) >= 0);
-        }).Take(1).ToArray();
+        var starts =
+            seams.Count == 1
+                ? [seams[0].Start]
+                : new[] { seams[0].Start, seams[0].End }
+                    .Where(start =>
+                    {
+                        var at = start;
+                        return seams.TrueForAll(seam => seam.Start == at ? (at = seam.End) >= 0 : seam.End == at && (at = seam.Start) >= 0);
+                    })
+                    .Take(1)
+                    .ToArray();
         if (starts is not [var from])
         {
             _faults.Add($"a run that does not go on: {operation.Id}");
@@ -106,7 +121,11 @@ internal sealed class OrderChecker
             _faults.Add($"a line of the ledger that is missing: {seam.Id}");
         }
 
-        foreach (var piece in _draft.Pieces.Where(piece => !_plan.Order.Any(operation => operation.Kind == OperationKind.Mark && operation.Pieces.Any(copy => copy.Piece == piece.Key))))
+        foreach (
+            var piece in _draft.Pieces.Where(piece =>
+                !_plan.Order.Any(operation => operation.Kind == OperationKind.Mark && operation.Pieces.Any(copy => copy.Piece == piece.Key))
+            )
+        )
         {
             _faults.Add($"not marked: {piece.Key}");
         }
@@ -129,16 +148,23 @@ internal sealed class OrderChecker
         foreach (var piece in _plan.Order.SelectMany(operation => operation.Pieces).Distinct())
         {
             var on = _plan.Order.Where(operation => operation.Pieces.Contains(piece)).ToList();
-            var ranks = on.Select(operation => operation.Kind switch
-            {
-                OperationKind.Finish when _schools.Finish == FinishSchool.First => 0,
-                OperationKind.Mark => 1,
-                OperationKind.Join => 2,
-                OperationKind.Finish when operation.Seams.Count > 0 && _plan.Order.Any(other => other.Kind is OperationKind.Join or OperationKind.Dart && other.Seams.SequenceEqual(operation.Seams)) => -1,
-                OperationKind.MakePiping => 2,
-                OperationKind.Dart => 3,
-                _ => 4,
-            }).ToList();
+            var ranks = on.Select(operation =>
+                    operation.Kind switch
+                    {
+                        OperationKind.Finish when _schools.Finish == FinishSchool.First => 0,
+                        OperationKind.Mark => 1,
+                        OperationKind.Join => 2,
+                        OperationKind.Finish
+                            when operation.Seams.Count > 0
+                                && _plan.Order.Any(other =>
+                                    other.Kind is OperationKind.Join or OperationKind.Dart && other.Seams.SequenceEqual(operation.Seams)
+                                ) => -1,
+                        OperationKind.MakePiping => 2,
+                        OperationKind.Dart => 3,
+                        _ => 4,
+                    }
+                )
+                .ToList();
             var told = ranks.Where(rank => rank >= 0).ToList();
             if (!told.SequenceEqual(told.Order()))
             {
@@ -148,7 +174,11 @@ internal sealed class OrderChecker
 
         foreach (var maker in _plan.Order)
         {
-            foreach (var user in maker.Makes.SelectMany(made => _plan.Order.Where(operation => operation.Pieces.Any(piece => piece.Piece == made))))
+            foreach (
+                var user in maker.Makes.SelectMany(made =>
+                    _plan.Order.Where(operation => operation.Pieces.Any(piece => piece.Piece == made))
+                )
+            )
             {
                 Must(user.Id == maker.Id || Before(maker, user), "made before it is used", maker, user);
             }
@@ -162,7 +192,12 @@ internal sealed class OrderChecker
         {
             foreach (var (other, across) in Runs())
             {
-                if (one.Id == other.Id || one.Kind is OperationKind.Corner or OperationKind.CloseByHand || other.Kind is OperationKind.Corner or OperationKind.Join or OperationKind.Dart || one.Waits)
+                if (
+                    one.Id == other.Id
+                    || one.Kind is OperationKind.Corner or OperationKind.CloseByHand
+                    || other.Kind is OperationKind.Corner or OperationKind.Join or OperationKind.Dart
+                    || one.Waits
+                )
                 {
                     continue;
                 }
@@ -172,7 +207,8 @@ internal sealed class OrderChecker
         }
     }
 
-    private IEnumerable<(Operation Operation, int[] Run)> Runs() => _plan.Order.Where(IsSewn).Select(operation => (operation, _run[operation.Id]));
+    private IEnumerable<(Operation Operation, int[] Run)> Runs() =>
+        _plan.Order.Where(IsSewn).Select(operation => (operation, _run[operation.Id]));
 
     /// <summary>c.</summary>
     private void Piped()
@@ -186,8 +222,16 @@ internal sealed class OrderChecker
 
             var made = _plan.Order.FirstOrDefault(operation => operation.Makes.Contains("made-piping"));
             Must(made is not null && Before(made, sewn), "piping is made", sewn);
-            var applied = _plan.Order.FirstOrDefault(operation => operation.Kind == OperationKind.ApplyPiping && seam.Edges.Any(operation.Edges.Contains));
-            Must(_schools.Piping == PipingSchool.Sandwich ? applied is null && seam.Edges.Any(sewn.Edges.Contains) : applied is not null && Before(applied, sewn), "piping on its edge", sewn);
+            var applied = _plan.Order.FirstOrDefault(operation =>
+                operation.Kind == OperationKind.ApplyPiping && seam.Edges.Any(operation.Edges.Contains)
+            );
+            Must(
+                _schools.Piping == PipingSchool.Sandwich
+                    ? applied is null && seam.Edges.Any(sewn.Edges.Contains)
+                    : applied is not null && Before(applied, sewn),
+                "piping on its edge",
+                sewn
+            );
         }
     }
 
@@ -206,7 +250,13 @@ internal sealed class OrderChecker
         {
             var join = _plan.Order.FirstOrDefault(operation => IsSewn(operation) && operation.Seams.Contains(pocket.Seams[0]));
             Must(join is not null && Before(join, pocket), "a pocket after its end join", pocket);
-            foreach (var plate in _plan.Order.Where(operation => operation.Kind == OperationKind.Seam && operation.Pieces.Any(piece => piece.Piece.StartsWith("plate", StringComparison.Ordinal)) && operation.Pieces.Any(piece => piece.Piece.StartsWith("zip", StringComparison.Ordinal))))
+            foreach (
+                var plate in _plan.Order.Where(operation =>
+                    operation.Kind == OperationKind.Seam
+                    && operation.Pieces.Any(piece => piece.Piece.StartsWith("plate", StringComparison.Ordinal))
+                    && operation.Pieces.Any(piece => piece.Piece.StartsWith("zip", StringComparison.Ordinal))
+                )
+            )
             {
                 Must(Before(pocket, plate), "a pocket before the plates", pocket, plate);
             }
@@ -231,10 +281,17 @@ internal sealed class OrderChecker
         var tryOn = _plan.Order.FirstOrDefault(operation => operation.Kind == OperationKind.TryOn);
         foreach (var hem in _plan.Order.Where(operation => operation.Turned is not null))
         {
-            foreach (var (seam, along) in Runs().Where(entry => entry.Operation.Kind == OperationKind.Seam && entry.Run.Any(hem.Points.Contains)))
+            foreach (
+                var (seam, along) in Runs().Where(entry => entry.Operation.Kind == OperationKind.Seam && entry.Run.Any(hem.Points.Contains))
+            )
             {
                 Must(hem.Turned == Turned.Flat ? Before(hem, seam) : Before(seam, hem), $"a hem turned {hem.Turned}", hem, seam);
-                Must(hem.Turned == Turned.Flat || hem.Kind != OperationKind.Hem || !hem.Points.Any(Inside(along).Contains), "a hem that a seam runs across is turned flat", hem, seam);
+                Must(
+                    hem.Turned == Turned.Flat || hem.Kind != OperationKind.Hem || !hem.Points.Any(Inside(along).Contains),
+                    "a hem that a seam runs across is turned flat",
+                    hem,
+                    seam
+                );
             }
 
             Must(hem.Turned == Turned.Flat || tryOn is null || Before(tryOn, hem), "a round hem after the try-on", hem);
@@ -260,7 +317,16 @@ internal sealed class OrderChecker
         {
             for (var copy = 1; copy <= piece.PerCover; copy++)
             {
-                foreach (var edge in piece.StitchLine.Names.Distinct().Where(edge => !(piece.Kept is not null && (piece.Allowances[edge].IsZero || edge is "end" or "end-left" or "end-right")) && !taken.Contains(new(piece.Key, edge, copy)) && !turned.Contains(new(piece.Key, edge, copy)) && !IsLapped(piece, edge)))
+                foreach (
+                    var edge in piece
+                        .StitchLine.Names.Distinct()
+                        .Where(edge =>
+                            !(piece.Kept is not null && (piece.Allowances[edge].IsZero || edge is "end" or "end-left" or "end-right"))
+                            && !taken.Contains(new(piece.Key, edge, copy))
+                            && !turned.Contains(new(piece.Key, edge, copy))
+                            && !IsLapped(piece, edge)
+                        )
+                )
                 {
                     _faults.Add($"an edge that is neither sewn nor hemmed: {piece.Key}/{copy} {edge}");
                 }
@@ -270,7 +336,10 @@ internal sealed class OrderChecker
 
     /// <summary>A flange's back is one piece cut twice; where its parts overlap the side is sewn to one and catches the other.</summary>
     private bool IsLapped(Piece piece, string edge) =>
-        piece is { Kind: PieceKind.Face, PerCover: 2 } && piece.CopyRoles.All(role => role == PieceRole.FaceBack) && edge is "left-over" or "right-over" && _draft.Seams.Any(seam => seam.Edges.Any(side => side.Piece == piece.Key && side.Edge == edge));
+        piece is { Kind: PieceKind.Face, PerCover: 2 }
+        && piece.CopyRoles.All(role => role == PieceRole.FaceBack)
+        && edge is "left-over" or "right-over"
+        && _draft.Seams.Any(seam => seam.Edges.Any(side => side.Piece == piece.Key && side.Edge == edge));
 
     /// <summary>h, and what goes through a hem.</summary>
     private void Held()
@@ -280,9 +349,17 @@ internal sealed class OrderChecker
             Must(_place.TryGetValue(held.HeldBy!, out var at) && _place[held.Id] < at, "before what holds it", held);
         }
 
-        foreach (var buttons in _plan.Order.Where(operation => operation.Kind == OperationKind.Buttons || (operation.Kind == OperationKind.Tape && operation.Seams.Count == 0)))
+        foreach (
+            var buttons in _plan.Order.Where(operation =>
+                operation.Kind == OperationKind.Buttons || (operation.Kind == OperationKind.Tape && operation.Seams.Count == 0)
+            )
+        )
         {
-            foreach (var hem in _plan.Order.Where(operation => operation.Kind == OperationKind.Hem && operation.Edges.Any(buttons.Edges.Contains)))
+            foreach (
+                var hem in _plan.Order.Where(operation =>
+                    operation.Kind == OperationKind.Hem && operation.Edges.Any(buttons.Edges.Contains)
+                )
+            )
             {
                 Must(Before(hem, buttons), "buttons and tape after their hem", hem, buttons);
             }
@@ -292,7 +369,12 @@ internal sealed class OrderChecker
     /// <summary>i.</summary>
     private void Closing()
     {
-        var seams = _plan.Order.Where(operation => operation.Kind == OperationKind.Seam && operation.Pieces.All(piece => _draft.Pieces.First(other => other.Key == piece.Piece).Use == PieceUse.Cover)).ToList();
+        var seams = _plan
+            .Order.Where(operation =>
+                operation.Kind == OperationKind.Seam
+                && operation.Pieces.All(piece => _draft.Pieces.First(other => other.Key == piece.Piece).Use == PieceUse.Cover)
+            )
+            .ToList();
         if (seams.Count == 0 || _draft.Blocks.Count > 0)
         {
             return;
@@ -308,7 +390,13 @@ internal sealed class OrderChecker
         Must(seams.TrueForAll(seam => seam.Id == last.Id || Before(seam, last)), "the closing seam is the last", last);
         var hasZip = Runs().Any(entry => entry.Operation.Kind is OperationKind.Zip or OperationKind.Tape);
         Must(!hasZip || last.Stops.Contains(StopSign.OpenZip), "open the zip", last);
-        Must(_plan.Order.All(operation => operation.Kind != OperationKind.CloseByHand || operation.Waits || operation.Seams.Count > 0 || last.Gap > 0), "leave the gap", last);
+        Must(
+            _plan.Order.All(operation =>
+                operation.Kind != OperationKind.CloseByHand || operation.Waits || operation.Seams.Count > 0 || last.Gap > 0
+            ),
+            "leave the gap",
+            last
+        );
         foreach (var turn in _plan.Order.Where(operation => operation.Kind == OperationKind.Turn))
         {
             Must(Before(last, turn), "turned when it is closed", turn);
@@ -337,9 +425,23 @@ internal sealed class OrderChecker
                 {
                     var finish = finishes.Find(operation => operation.Seams.SequenceEqual(sewn.Seams));
                     Must(finish is not null && Before(sewn, finish), "each seam is finished", sewn);
-                    foreach (var (other, across) in Runs().Where(entry => finish is not null && entry.Operation.Id != sewn.Id && entry.Operation.Kind is not (OperationKind.Join or OperationKind.Dart or OperationKind.Corner) && !sewn.Waits && sewn.Kind != OperationKind.Corner))
+                    foreach (
+                        var (other, across) in Runs()
+                            .Where(entry =>
+                                finish is not null
+                                && entry.Operation.Id != sewn.Id
+                                && entry.Operation.Kind is not (OperationKind.Join or OperationKind.Dart or OperationKind.Corner)
+                                && !sewn.Waits
+                                && sewn.Kind != OperationKind.Corner
+                            )
+                    )
                     {
-                        Must(!Ends(run).Any(Inside(across).Contains) || Before(finish!, other), "finished before it is crossed", sewn, other);
+                        Must(
+                            !Ends(run).Any(Inside(across).Contains) || Before(finish!, other),
+                            "finished before it is crossed",
+                            sewn,
+                            other
+                        );
                     }
                 }
 
@@ -353,8 +455,17 @@ internal sealed class OrderChecker
         var presses = _plan.Order.Where(operation => operation.Kind == OperationKind.Press).ToList();
         foreach (var (sewn, run) in Runs().Where(entry => !entry.Operation.Waits))
         {
-            var isFlat = sewn.Kind == OperationKind.Join || (sewn.Kind == OperationKind.Dart && !sewn.Text.Contains("pleat", StringComparison.Ordinal));
-            var across = Runs().Where(entry => entry.Operation.Id != sewn.Id && entry.Operation.Kind is not (OperationKind.Corner or OperationKind.Join or OperationKind.Dart) && Ends(run).Any(Inside(entry.Run).Contains)).Select(entry => entry.Operation).ToList();
+            var isFlat =
+                sewn.Kind == OperationKind.Join
+                || (sewn.Kind == OperationKind.Dart && !sewn.Text.Contains("pleat", StringComparison.Ordinal));
+            var across = Runs()
+                .Where(entry =>
+                    entry.Operation.Id != sewn.Id
+                    && entry.Operation.Kind is not (OperationKind.Corner or OperationKind.Join or OperationKind.Dart)
+                    && Ends(run).Any(Inside(entry.Run).Contains)
+                )
+                .Select(entry => entry.Operation)
+                .ToList();
             if (!isFlat && (sewn.Kind != OperationKind.Seam || across.Count == 0))
             {
                 continue;
@@ -362,7 +473,12 @@ internal sealed class OrderChecker
 
             var press = presses.Find(operation => operation.After.Contains(sewn.Id));
             Must(press is not null && Before(sewn, press), "pressed after it is sewn", sewn);
-            var later = isFlat ? _plan.Order.Where(operation => operation.Kind is OperationKind.Seam or OperationKind.Zip or OperationKind.Corner or OperationKind.Hem && operation.Pieces.Any(sewn.Pieces.Contains)) : across;
+            var later = isFlat
+                ? _plan.Order.Where(operation =>
+                    operation.Kind is OperationKind.Seam or OperationKind.Zip or OperationKind.Corner or OperationKind.Hem
+                    && operation.Pieces.Any(sewn.Pieces.Contains)
+                )
+                : across;
             foreach (var other in later.Where(_ => press is not null))
             {
                 Must(Before(press!, other), "pressed before anything is sewn across it", sewn, other);
@@ -377,7 +493,11 @@ internal sealed class OrderChecker
         foreach (var trim in _plan.Order.Where(operation => operation.Kind == OperationKind.Trim && operation.Seams.Count > 0))
         {
             Must(tries.Exists(tried => Before(tried, trim)), "tried before it is trimmed", trim);
-            foreach (var waiting in _plan.Order.Where(operation => operation.Waits && operation.Kind == OperationKind.Seam && operation.Pieces.Any(trim.Pieces.Contains)))
+            foreach (
+                var waiting in _plan.Order.Where(operation =>
+                    operation.Waits && operation.Kind == OperationKind.Seam && operation.Pieces.Any(trim.Pieces.Contains)
+                )
+            )
             {
                 Must(Before(trim, waiting), "trimmed before the next seam", trim, waiting);
             }
@@ -390,8 +510,16 @@ internal sealed class OrderChecker
 
         foreach (var fill in _plan.Order.Where(operation => operation.Kind == OperationKind.Fill))
         {
-            Must(_plan.Order.All(operation => operation.Kind != OperationKind.CloseByHand || Before(fill, operation)), "filled before it is closed by hand", fill);
-            Must(_plan.Order.All(operation => operation.Kind != OperationKind.Turn || Before(operation, fill)), "turned before it is filled", fill);
+            Must(
+                _plan.Order.All(operation => operation.Kind != OperationKind.CloseByHand || Before(fill, operation)),
+                "filled before it is closed by hand",
+                fill
+            );
+            Must(
+                _plan.Order.All(operation => operation.Kind != OperationKind.Turn || Before(operation, fill)),
+                "turned before it is filled",
+                fill
+            );
         }
     }
 }

@@ -20,11 +20,11 @@ public sealed class OrderOfSewingTests
     private static IReadOnlyList<Schools> AllSchools { get; } =
     [
         .. from piping in Enum.GetValues<PipingSchool>()
-           from ring in Enum.GetValues<RingSchool>()
-           from walls in Enum.GetValues<WallSchool>()
-           from finish in Enum.GetValues<FinishSchool>()
-           from creep in Enum.GetValues<CreepSchool>()
-           select new Schools(piping, ring, walls, finish, creep),
+        from ring in Enum.GetValues<RingSchool>()
+        from walls in Enum.GetValues<WallSchool>()
+        from finish in Enum.GetValues<FinishSchool>()
+        from creep in Enum.GetValues<CreepSchool>()
+        select new Schools(piping, ring, walls, finish, creep),
     ];
 
     [Theory]
@@ -40,25 +40,31 @@ public sealed class OrderOfSewingTests
             List<Schools> here = [Schools.Usual, .. Enumerable.Range(turn, others).Select(at => AllSchools[at % AllSchools.Count])];
             turn += others;
             met.UnionWith(here);
-            Covers.Of(cell).ForMany(
-                input =>
-                {
-                    var outcome = Drafter.Draft(input);
-                    if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
+            Covers
+                .Of(cell)
+                .ForMany(
+                    input =>
                     {
-                        return;
-                    }
+                        var outcome = Drafter.Draft(input);
+                        if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
+                        {
+                            return;
+                        }
 
-                    foreach (var schools in here.Distinct())
-                    {
-                        var plan = SewingPlanner.Of(draft, specification with { Schools = schools });
-                        var faults = OrderChecker.Faults(draft, plan, schools);
-                        Assert.True(faults.Count == 0, $"{cell}, {schools}: {string.Join("; ", faults.Take(5))}\n{string.Join(" → ", plan.Order.Select(operation => operation.Id))}\n{Covers.Described(input)}");
-                        Interlocked.Increment(ref orders);
-                        Interlocked.Add(ref operations, plan.Order.Count);
-                    }
-                },
-                iter: EachCell);
+                        foreach (var schools in here.Distinct())
+                        {
+                            var plan = SewingPlanner.Of(draft, specification with { Schools = schools });
+                            var faults = OrderChecker.Faults(draft, plan, schools);
+                            Assert.True(
+                                faults.Count == 0,
+                                $"{cell}, {schools}: {string.Join("; ", faults.Take(5))}\n{string.Join(" → ", plan.Order.Select(operation => operation.Id))}\n{Covers.Described(input)}"
+                            );
+                            Interlocked.Increment(ref orders);
+                            Interlocked.Add(ref operations, plan.Order.Count);
+                        }
+                    },
+                    iter: EachCell
+                );
         }
 
         Console.WriteLine($"  {form}: {orders} orders of sewing, {operations} operations");

@@ -25,7 +25,12 @@ public sealed class SewingCardsTests
         DraftedCovers.Each(form, 3, (draft, specification, plan, told) =>
         {
             var all = SewingCards.Of(plan, draft, specification);
-            Assert.True(plan.Order.Select(operation => operation.Id).Order().SequenceEqual(all.SelectMany(card => card.Operations).Select(operation => operation.Id).Order()), told);
+            Assert.True(
+                plan.Order.Select(operation => operation.Id)
+                    .Order()
+                    .SequenceEqual(all.SelectMany(card => card.Operations).Select(operation => operation.Id).Order()),
+                told
+            );
             Assert.Equal(all.Count, all.Select(card => card.Id).Distinct().Count());
             var pieces = draft.Pieces.ToDictionary(piece => piece.Key);
             foreach (var card in all.Where(card => card.Own.IsSewing))
@@ -56,15 +61,27 @@ public sealed class SewingCardsTests
             return false;
         }
 
-        var isLong = card.Lit.All(edge => pieces[edge.Copy.Piece].StretchedTo != (1, 1) || Math.Abs(LengthOf(edge.Along) - (PartOf(edge) * pieces[edge.Copy.Piece].LengthOf(edge.Edge).Millimetres)) < 0.5);
+        var isLong = card.Lit.All(edge =>
+            pieces[edge.Copy.Piece].StretchedTo != (1, 1)
+            || Math.Abs(LengthOf(edge.Along) - (PartOf(edge) * pieces[edge.Copy.Piece].LengthOf(edge.Edge).Millimetres)) < 0.5
+        );
         var leading = card.Lit.Where(edge => edge.Leads).ToList();
-        return isLong && leading.Zip(leading.Skip(1)).All(pair => pair.First.Copy != pair.Second.Copy || draft.Seams.Count(seam => seam.Edges.Any(side => side.Piece == pair.First.Copy.Piece)) > 200
-            || pair.First.Along[^1] == pair.Second.Along[0] || !Touches(pair.First, pair.Second));
+        return isLong
+            && leading
+                .Zip(leading.Skip(1))
+                .All(pair =>
+                    pair.First.Copy != pair.Second.Copy
+                    || draft.Seams.Count(seam => seam.Edges.Any(side => side.Piece == pair.First.Copy.Piece)) > 200
+                    || pair.First.Along[^1] == pair.Second.Along[0]
+                    || !Touches(pair.First, pair.Second)
+                );
 
         // Of a seam that the try-on parts only what is sewn now is lit.
         double PartOf(LitEdge edge)
         {
-            var id = card.Own.Seams.First(id => plan.Seams.First(seam => seam.Id == id).Edges.Contains(new(edge.Copy.Piece, edge.Edge, edge.Copy.Copy)));
+            var id = card.Own.Seams.First(id =>
+                plan.Seams.First(seam => seam.Id == id).Edges.Contains(new(edge.Copy.Piece, edge.Edge, edge.Copy.Copy))
+            );
             return plan.Seams.Any(seam => seam.Id == $"{id}-rest") || id.EndsWith("-rest", StringComparison.Ordinal) ? 0.5 : 1;
         }
     }
@@ -73,7 +90,10 @@ public sealed class SewingCardsTests
     public void Of_a_corner_that_waits_each_card_lights_its_own_half()
     {
         var cards = Cards(Thing.Inches("ottoman", "width=28 depth=20 height=15 return=2.5", "construction=tub-walls o.edge=hook-and-loop"));
-        var (half, rest) = (cards.Single(card => card.Own.Seams is ["corner-back"]), cards.Single(card => card.Own.Seams is ["corner-back-rest"]));
+        var (half, rest) = (
+            cards.Single(card => card.Own.Seams is ["corner-back"]),
+            cards.Single(card => card.Own.Seams is ["corner-back-rest"])
+        );
         foreach (var (upper, lower) in half.Lit.Zip(rest.Lit))
         {
             Assert.Equal(upper.Copy, lower.Copy);
@@ -89,15 +109,29 @@ public sealed class SewingCardsTests
     private static bool Touches(LitEdge one, LitEdge other) =>
         new[] { one.Along[0], one.Along[^1] }.Intersect([other.Along[0], other.Along[^1]]).Any();
 
-    private static double LengthOf(IReadOnlyList<Point> along) => along.Zip(along.Skip(1), (from, to) => from.DistanceTo(to).Millimetres).Sum();
+    private static double LengthOf(IReadOnlyList<Point> along) =>
+        along.Zip(along.Skip(1), (from, to) => from.DistanceTo(to).Millimetres).Sum();
 
     [Fact]
     public void A_bolster_is_sewn_by_its_cards_alone()
     {
         var cards = Cards(Bolster);
         Assert.Equal(
-            ["mark", "make-piping", "apply-piping-left-back", "apply-piping-right-back", "zip-zip", "seam-closed-left", "seam-closed-right", "seam-left-back", "seam-right-back", "turn", "try-on"],
-            cards.Select(card => card.Id));
+            [
+                "mark",
+                "make-piping",
+                "apply-piping-left-back",
+                "apply-piping-right-back",
+                "zip-zip",
+                "seam-closed-left",
+                "seam-closed-right",
+                "seam-left-back",
+                "seam-right-back",
+                "turn",
+                "try-on",
+            ],
+            cards.Select(card => card.Id)
+        );
         var end = cards[7];
         Assert.Equal(("½", "in", "from the edge"), (end.Figure!.Shown, end.Figure.Unit, end.Figure.Of));
         Assert.Contains(end.Hints, hint => hint.StartsWith("Snip the allowance of the band first", StringComparison.Ordinal));
@@ -119,7 +153,10 @@ public sealed class SewingCardsTests
     {
         var walls = Thing.Inches("table", "shape=rectangle width=46 depth=30 drop=6.5", "construction=tub-walls");
         var oneByOne = Cards(walls, Schools.Usual with { Walls = WallSchool.OneByOne, Finish = FinishSchool.None });
-        Assert.Contains("Begin and stop where the stitch lines meet, not at the raw edge.", oneByOne.First(card => card.Id == "seam-top-right").Hints);
+        Assert.Contains(
+            "Begin and stop where the stitch lines meet, not at the raw edge.",
+            oneByOne.First(card => card.Id == "seam-top-right").Hints
+        );
         var ring = Cards(walls, Schools.Usual with { Finish = FinishSchool.None });
         var corner = ring.First(card => card.Id == "seam-corner-front").Hints;
         Assert.DoesNotContain(corner, hint => hint.Contains("stitch lines meet, not", StringComparison.Ordinal));
@@ -130,8 +167,17 @@ public sealed class SewingCardsTests
     {
         var cushion = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip") with
         {
-            Cloths = new Dictionary<string, DraftCloth> { ["silk"] = new(Length.FromInches(54), OneWay: false) { Traits = [ClothTrait.Slips, ClothTrait.ShowsThrough] } },
-            Roles = new Dictionary<string, IReadOnlyList<string>> { ["top"] = ["silk"], ["bottom"] = ["silk"], ["boxing"] = ["silk"], ["zip-boxing"] = ["silk"] },
+            Cloths = new Dictionary<string, DraftCloth>
+            {
+                ["silk"] = new(Length.FromInches(54), OneWay: false) { Traits = [ClothTrait.Slips, ClothTrait.ShowsThrough] },
+            },
+            Roles = new Dictionary<string, IReadOnlyList<string>>
+            {
+                ["top"] = ["silk"],
+                ["bottom"] = ["silk"],
+                ["boxing"] = ["silk"],
+                ["zip-boxing"] = ["silk"],
+            },
         };
         var cards = Cards(cushion);
         var seam = cards.First(card => card.Id == "seam-top-back");
@@ -139,7 +185,9 @@ public sealed class SewingCardsTests
         Assert.Contains("Baste it first: this cloth slides on itself.", seam.Hints);
         Assert.Equal(["zip foot", "fine needle"], cards.First(card => card.Own.Kind == OperationKind.Zip).Own.Needs);
         Assert.DoesNotContain("Baste it first: this cloth slides on itself.", cards.First(card => card.Id == "seam-end-1-upper").Hints);
-        Assert.All(cards.Where(card => card.Own.Kind is OperationKind.Turn or OperationKind.TryOn or OperationKind.Fill), card => Assert.Empty(card.Own.Needs));
+        Assert.All(cards.Where(card => card.Own.Kind is OperationKind.Turn or OperationKind.TryOn or OperationKind.Fill), card =>
+            Assert.Empty(card.Own.Needs)
+        );
     }
 
     [Fact]

@@ -13,80 +13,115 @@ public sealed class WorkedOrdersTests
 {
     private static readonly Schools Plain = Schools.Usual with { Finish = FinishSchool.None };
 
-    private static readonly CoverInput Cushion = Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "o.piping=both o.slidePocket=true construction=boxing-strip");
+    private static readonly CoverInput Cushion = Thing.Inches(
+        "box-cushion",
+        "width=20 depth=18 thickness=4",
+        "o.piping=both o.slidePocket=true construction=boxing-strip"
+    );
 
-    private static readonly CoverInput Bolster = Thing.Millimetres("bolster", "diameter=165 length=610", "construction=band-ends o.piping=both");
+    private static readonly CoverInput Bolster = Thing.Millimetres(
+        "bolster",
+        "diameter=165 length=610",
+        "construction=band-ends o.piping=both"
+    );
 
-    private static readonly CoverInput Ottoman = Thing.Inches("ottoman", "width=28 depth=20 height=15 return=2.5", "construction=tub-walls o.piping=top");
+    private static readonly CoverInput Ottoman = Thing.Inches(
+        "ottoman",
+        "width=28 depth=20 height=15 return=2.5",
+        "construction=tub-walls o.piping=top"
+    );
 
-    private static readonly CoverInput Reversible = Thing.Inches("chair-back", "width=19.25 thickness=2.25 height=21", "construction=bag o.layers=reversible");
+    private static readonly CoverInput Reversible = Thing.Inches(
+        "chair-back",
+        "width=19.25 thickness=2.25 height=21",
+        "construction=bag o.layers=reversible"
+    );
 
-    public static TheoryData<string, string, string> Orders => new()
-    {
+    public static TheoryData<string, string, string> Orders =>
+        new()
         {
-            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true construction=boxing-strip", "",
-            "make-piping, apply-piping top-back, apply-piping bottom-back, zip, seam end-1-upper, pocket end-1-upper, seam end-2-lower, pocket end-2-lower, seam top-back, seam bottom-back, turn, try-on, fill"
-        },
-        {
-            "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true construction=boxing-strip", "ring=front",
-            "make-piping, apply-piping top-front, apply-piping bottom-back, zip, seam top-front, seam top-left-2, seam end-1-upper, seam end-2-lower, pocket end-1-upper, pocket end-2-lower, seam top-right-2, seam bottom-back, turn, try-on, fill"
-        },
-        {
-            "box-cushion width=20 depth=18 thickness=4 construction=wrap-folded", "finish=first",
-            "finish, zip zip-left, seam left-side-front, seam right-side-back, corner corner-back-left-upper, corner corner-front-left-2, corner corner-back-right-upper, corner corner-front-right-2, turn, try-on, trim corner-back-left-upper, trim corner-front-left-2, trim corner-back-right-upper, trim corner-front-right-2"
-        },
-        {
-            "box-cushion width=20 depth=18 thickness=4 construction=wrap-notched", "",
-            "dart back-left-corner-lower, dart back-left-corner-upper, dart back-right-corner-lower, dart back-right-corner-upper, zip zip-left, seam left-side, seam right-side, corner front-left-corner-upper, corner front-right-corner-lower, turn, try-on"
-        },
-        {
-            "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls", "",
-            "seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, hem"
-        },
-        {
-            "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls", "walls=one-by-one",
-            "seam top-right, seam top-left, seam top-front, seam top-back, seam corner-right, seam corner-front, seam corner-left, seam corner-back, try-on, hem"
-        },
-        {
-            "bolster diameter=6.5 length=24 o.piping=both construction=band-ends", "",
-            "make-piping, apply-piping left-back, apply-piping right-back, zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
-        },
-        {
-            "bolster diameter=6.5 length=24 o.closure=invisible-zip construction=band-ends", "",
-            "zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
-        },
-        {
-            "ottoman width=28 depth=20 height=15 return=2.5 o.piping=top o.edge=hook-and-loop construction=tub-walls", "",
-            "make-piping, apply-piping top-back, seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, seam corner-front-rest, hem, hem, hem, hem, tape, close-by-hand corner-back-rest"
-        },
-        {
-            "duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides usable=54 construction=bag", "",
-            "join join-1-1, join join-1-2, join join-2-1, join join-2-2, loops, hem, hem, buttons, seam middle-1-end-left, turn"
-        },
-        {
-            "chair-back width=19.25 thickness=2.25 height=21 o.layers=reversible construction=bag", "",
-            "seam right, seam right-inside, corner corner-right-4, corner corner-left-4, corner corner-right-2, corner corner-left-2, try-on, trim corner-right-2, trim corner-left-2, trim corner-right-4, trim corner-left-4, seam rim-front, turn, edge-stitch"
-        },
-        {
-            "board shape=tray width=18 depth=12 o.edge=drawstring construction=tub-notched", "",
-            "seam corner-front-right, seam corner-back-right, seam corner-back-left, seam corner-front-left, try-on, casing, thread"
-        },
-        {
-            "pouf shape=cube size=22 wrap=2.25 construction=pouf-wrapped", "",
-            "dart corner-front-right, dart corner-back-right, dart corner-back-left, dart corner-front-left, dart corner-front-right-2, dart corner-back-right-2, dart corner-back-left-2, dart corner-front-left-2, "
-            + "seam ring-front-1, seam ring-front-2, seam ring-right-1, seam ring-right-2, seam ring-back-1, seam ring-back-2, seam ring-left-1, seam ring-left-2, seam top-front-2, seam bottom-front-1, turn, fill, close-by-hand"
-        },
-    };
+            {
+                "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true construction=boxing-strip",
+                "",
+                "make-piping, apply-piping top-back, apply-piping bottom-back, zip, seam end-1-upper, pocket end-1-upper, seam end-2-lower, pocket end-2-lower, seam top-back, seam bottom-back, turn, try-on, fill"
+            },
+            {
+                "box-cushion width=20 depth=18 thickness=4 o.piping=both o.slidePocket=true construction=boxing-strip",
+                "ring=front",
+                "make-piping, apply-piping top-front, apply-piping bottom-back, zip, seam top-front, seam top-left-2, seam end-1-upper, seam end-2-lower, pocket end-1-upper, pocket end-2-lower, seam top-right-2, seam bottom-back, turn, try-on, fill"
+            },
+            {
+                "box-cushion width=20 depth=18 thickness=4 construction=wrap-folded",
+                "finish=first",
+                "finish, zip zip-left, seam left-side-front, seam right-side-back, corner corner-back-left-upper, corner corner-front-left-2, corner corner-back-right-upper, corner corner-front-right-2, turn, try-on, trim corner-back-left-upper, trim corner-front-left-2, trim corner-back-right-upper, trim corner-front-right-2"
+            },
+            {
+                "box-cushion width=20 depth=18 thickness=4 construction=wrap-notched",
+                "",
+                "dart back-left-corner-lower, dart back-left-corner-upper, dart back-right-corner-lower, dart back-right-corner-upper, zip zip-left, seam left-side, seam right-side, corner front-left-corner-upper, corner front-right-corner-lower, turn, try-on"
+            },
+            {
+                "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls",
+                "",
+                "seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, hem"
+            },
+            {
+                "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls",
+                "walls=one-by-one",
+                "seam top-right, seam top-left, seam top-front, seam top-back, seam corner-right, seam corner-front, seam corner-left, seam corner-back, try-on, hem"
+            },
+            {
+                "bolster diameter=6.5 length=24 o.piping=both construction=band-ends",
+                "",
+                "make-piping, apply-piping left-back, apply-piping right-back, zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
+            },
+            {
+                "bolster diameter=6.5 length=24 o.closure=invisible-zip construction=band-ends",
+                "",
+                "zip, seam closed-left, seam closed-right, seam left-back, seam right-back, turn, try-on"
+            },
+            {
+                "ottoman width=28 depth=20 height=15 return=2.5 o.piping=top o.edge=hook-and-loop construction=tub-walls",
+                "",
+                "make-piping, apply-piping top-back, seam corner-front, seam corner-right, seam corner-back, seam corner-left, seam top-back, try-on, seam corner-front-rest, hem, hem, hem, hem, tape, close-by-hand corner-back-rest"
+            },
+            {
+                "duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides usable=54 construction=bag",
+                "",
+                "join join-1-1, join join-1-2, join join-2-1, join join-2-2, loops, hem, hem, buttons, seam middle-1-end-left, turn"
+            },
+            {
+                "chair-back width=19.25 thickness=2.25 height=21 o.layers=reversible construction=bag",
+                "",
+                "seam right, seam right-inside, corner corner-right-4, corner corner-left-4, corner corner-right-2, corner corner-left-2, try-on, trim corner-right-2, trim corner-left-2, trim corner-right-4, trim corner-left-4, seam rim-front, turn, edge-stitch"
+            },
+            {
+                "board shape=tray width=18 depth=12 o.edge=drawstring construction=tub-notched",
+                "",
+                "seam corner-front-right, seam corner-back-right, seam corner-back-left, seam corner-front-left, try-on, casing, thread"
+            },
+            {
+                "pouf shape=cube size=22 wrap=2.25 construction=pouf-wrapped",
+                "",
+                "dart corner-front-right, dart corner-back-right, dart corner-back-left, dart corner-front-left, dart corner-front-right-2, dart corner-back-right-2, dart corner-back-left-2, dart corner-front-left-2, "
+                    + "seam ring-front-1, seam ring-front-2, seam ring-right-1, seam ring-right-2, seam ring-back-1, seam ring-back-2, seam ring-left-1, seam ring-left-2, seam top-front-2, seam bottom-front-1, turn, fill, close-by-hand"
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Orders))]
-    public void An_order_is_the_one_found_by_hand(string cover, string schools, string order) => Assert.Equal(order, Written(Planned(Read(cover) with { Schools = SchoolsOf(schools) }, null)));
+    public void An_order_is_the_one_found_by_hand(string cover, string schools, string order) =>
+        Assert.Equal(order, Written(Planned(Read(cover) with { Schools = SchoolsOf(schools) }, null)));
 
     [Fact]
     public void A_cushion_in_the_usual_school_finishes_each_seam_right_after_it()
     {
         var order = Planned(Cushion, Schools.Usual).Order;
-        foreach (var (operation, place) in order.Select((operation, place) => (operation, place)).Where(entry => entry.operation.Kind is OperationKind.Zip or OperationKind.Seam))
+        foreach (
+            var (operation, place) in order
+                .Select((operation, place) => (operation, place))
+                .Where(entry => entry.operation.Kind is OperationKind.Zip or OperationKind.Seam)
+        )
         {
             Assert.Equal((OperationKind.Finish, operation.Seams), (order[place + 1].Kind, order[place + 1].Seams));
         }
@@ -95,52 +130,91 @@ public sealed class WorkedOrdersTests
     [Fact]
     public void A_slipcover_is_pinned_trimmed_piped_zipped_sewn_and_tried_before_its_skirt_is_sewn_on_and_hemmed()
     {
-        static ZoneInput Zone(string name, int width, int height) => new() { Name = name, Width = Entry.Number(width), Height = Entry.Number(height) };
+        static ZoneInput Zone(string name, int width, int height) =>
+            new()
+            {
+                Name = name,
+                Width = Entry.Number(width),
+                Height = Entry.Number(height),
+            };
         var chair = new CoverInput
         {
             Unit = "mm",
             Form = "slipcover",
             Shape = "zones",
             Construction = "blocks",
-            Measures = new Dictionary<string, Entry> { ["skirtLength"] = Entry.Number(2600), ["skirtDrop"] = Entry.Number(180), ["zipLength"] = Entry.Number(600) },
+            Measures = new Dictionary<string, Entry>
+            {
+                ["skirtLength"] = Entry.Number(2600),
+                ["skirtDrop"] = Entry.Number(180),
+                ["zipLength"] = Entry.Number(600),
+            },
             Options = new Dictionary<string, string> { ["skirt"] = "kick-pleats" },
             Zones = [Zone("Inside back", 610, 690), Zone("Outside back", 690, 610), Zone("Deck", 600, 550) with { Piped = ["top"] }],
             UsableWidth = Entry.Number(1350),
         };
         var plan = Planned(chair, Plain);
-        Assert.Equal("join skirt-join-1, join skirt-join-2, join skirt-join-3, make-piping, try-on, trim, apply-piping blocks, zip, seam, try-on, seam, hem", Written(plan));
+        Assert.Equal(
+            "join skirt-join-1, join skirt-join-2, join skirt-join-3, make-piping, try-on, trim, apply-piping blocks, zip, seam, try-on, seam, hem",
+            Written(plan)
+        );
         Assert.Equal("seam-skirt", plan.Order[^2].Id);
         Assert.Equal(3 * 2600 / 1000.0, plan.Order[^2].Minutes, 6);
         Assert.Equal([StopSign.OpenZip], plan.Order.Single(operation => operation.Id == "seam-blocks").Stops);
         Assert.Equal([StopSign.PipingRawToRaw], plan.Order.Single(operation => operation.Kind == OperationKind.ApplyPiping).Stops);
-        Assert.Equal(plan.Order.Single(operation => operation.Kind == OperationKind.MakePiping).Millimetres, plan.Order.Single(operation => operation.Kind == OperationKind.ApplyPiping).Millimetres);
+        Assert.Equal(
+            plan.Order.Single(operation => operation.Kind == OperationKind.MakePiping).Millimetres,
+            plan.Order.Single(operation => operation.Kind == OperationKind.ApplyPiping).Millimetres
+        );
         Assert.Empty(OrderChecker.Faults(Thing.Drafted(chair), plan, Plain));
     }
 
     [Theory]
     [InlineData("bolster diameter=6.5 length=24 o.piping=both construction=band-ends", "seam closed-left, seam closed-right")]
-    [InlineData("duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides usable=54 construction=bag", "join join-1-1, join join-1-2, join join-2-1, join join-2-2")]
-    [InlineData("table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls", "seam corner-front, seam corner-right, seam corner-back, seam corner-left")]
-    [InlineData("table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls o.topCorners=pleated", "seam corner-front, seam corner-right, seam corner-back, seam corner-left")]
+    [InlineData(
+        "duvet width=78 length=81 o.closure=buttons o.join=middle-and-sides usable=54 construction=bag",
+        "join join-1-1, join join-1-2, join join-2-1, join join-2-2"
+    )]
+    [InlineData(
+        "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls",
+        "seam corner-front, seam corner-right, seam corner-back, seam corner-left"
+    )]
+    [InlineData(
+        "table shape=rectangle width=46 depth=30 drop=6.5 construction=tub-walls o.topCorners=pleated",
+        "seam corner-front, seam corner-right, seam corner-back, seam corner-left"
+    )]
     [InlineData("board shape=tray width=18 depth=12 o.edge=drawstring construction=tub-notched", "")]
     public void What_is_crossed_and_what_is_joined_flat_is_pressed_before_that(string cover, string pressed)
     {
         var plan = Planned(Read(cover) with { Schools = SchoolsOf("finish=each") }, null);
-        var after = plan.Order.Where(operation => operation.Kind == OperationKind.Press).SelectMany(operation => operation.After).Where(id => !id.StartsWith("finish", StringComparison.Ordinal));
+        var after = plan
+            .Order.Where(operation => operation.Kind == OperationKind.Press)
+            .SelectMany(operation => operation.After)
+            .Where(id => !id.StartsWith("finish", StringComparison.Ordinal));
         Assert.Equal(pressed, string.Join(", ", after.Select(id => string.Join(' ', id.Split('-', 2)))));
         // What belongs to a seam is on its card; the joins are pressed on one of their own.
-        Assert.All(plan.Order.Where(operation => operation is { Kind: OperationKind.Press, BelongsTo: null }), press => Assert.Contains(press, plan.Steps));
-        Assert.All(plan.Order.Where(operation => operation is { Kind: OperationKind.Press, BelongsTo: not null }), press => Assert.DoesNotContain(press, plan.Steps));
+        Assert.All(plan.Order.Where(operation => operation is { Kind: OperationKind.Press, BelongsTo: null }), press =>
+            Assert.Contains(press, plan.Steps)
+        );
+        Assert.All(plan.Order.Where(operation => operation is { Kind: OperationKind.Press, BelongsTo: not null }), press =>
+            Assert.DoesNotContain(press, plan.Steps)
+        );
     }
 
     [Fact]
     public void A_label_is_caught_at_the_back_and_never_where_the_gap_is()
     {
-        var zipped = Planned(Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip r.labels=1"), Schools.Usual).Order;
+        var zipped = Planned(
+            Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip r.labels=1"),
+            Schools.Usual
+        ).Order;
         var label = zipped.Single(operation => operation.Kind == OperationKind.Label);
         Assert.Equal("seam-bottom-back", label.HeldBy);
         Assert.Equal(2, label.Minutes);
-        var gapped = Planned(Thing.Inches("seat-pad", "width=16 depth=15 thickness=2", "construction=boxing-strip o.closure=gap r.labels=2"), Schools.Usual).Order;
+        var gapped = Planned(
+            Thing.Inches("seat-pad", "width=16 depth=15 thickness=2", "construction=boxing-strip o.closure=gap r.labels=2"),
+            Schools.Usual
+        ).Order;
         var held = gapped.Single(operation => operation.Id == gapped.Single(operation => operation.Kind == OperationKind.Label).HeldBy);
         Assert.Null(held.Gap);
         Assert.Equal(4, gapped.Single(operation => operation.Kind == OperationKind.Label).Minutes);
@@ -161,7 +235,11 @@ public sealed class WorkedOrdersTests
     public void From_a_front_corner_a_plate_is_sewn_both_ways()
     {
         var order = Planned(Cushion, Plain with { Creep = CreepSchool.FromACorner }).Order;
-        var runs = order.Where(operation => operation.Kind == OperationKind.Seam && operation.Seams.Any(seam => seam.StartsWith("top", StringComparison.Ordinal))).ToList();
+        var runs = order
+            .Where(operation =>
+                operation.Kind == OperationKind.Seam && operation.Seams.Any(seam => seam.StartsWith("top", StringComparison.Ordinal))
+            )
+            .ToList();
         Assert.Equal(["top-front", "top-right-1", "top-right-2"], runs[0].Seams);
         Assert.Equal(["top-left-2", "top-left-1", "top-back"], runs[1].Seams);
         Assert.Equal(runs[0].Points[0], runs[1].Points[0]);
@@ -188,14 +266,19 @@ public sealed class WorkedOrdersTests
         Assert.Equal(["end-2-lower", "end-2-upper"], cushion.Single(operation => operation.Stops.Contains(StopSign.RingNotTwisted)).Seams);
         Assert.Equal([StopSign.SlideInside], cushion.Single(operation => operation.Kind == OperationKind.Zip).Stops);
         Assert.Contains("zip’s ends", cushion.Single(operation => operation.Kind == OperationKind.Zip).StopSign, StringComparison.Ordinal);
-        Assert.All(Planned(Reversible, Plain).Order.Where(operation => operation.Kind == OperationKind.Trim), trim => Assert.Equal([StopSign.TryBeforeTrimming], trim.Stops));
+        Assert.All(Planned(Reversible, Plain).Order.Where(operation => operation.Kind == OperationKind.Trim), trim =>
+            Assert.Equal([StopSign.TryBeforeTrimming], trim.Stops)
+        );
     }
 
     [Fact]
     public void Two_corners_of_an_ottoman_across_from_each_other_wait_for_the_try_on()
     {
         var plan = Planned(Ottoman, Plain);
-        Assert.Equal(["corner-front-rest", "corner-back-rest"], plan.Seams.Where(seam => seam.Id.EndsWith("-rest", StringComparison.Ordinal)).Select(seam => seam.Id));
+        Assert.Equal(
+            ["corner-front-rest", "corner-back-rest"],
+            plan.Seams.Where(seam => seam.Id.EndsWith("-rest", StringComparison.Ordinal)).Select(seam => seam.Id)
+        );
         foreach (var corner in (string[])["corner-front", "corner-back"])
         {
             var (upper, rest) = (plan.Seams.Single(seam => seam.Id == corner), plan.Seams.Single(seam => seam.Id == $"{corner}-rest"));
@@ -207,7 +290,8 @@ public sealed class WorkedOrdersTests
     }
 
     [Fact]
-    public void The_same_cover_has_the_same_order_every_time() => Assert.Equal(Written(Planned(Bolster, Schools.Usual)), Written(Planned(Bolster, Schools.Usual)));
+    public void The_same_cover_has_the_same_order_every_time() =>
+        Assert.Equal(Written(Planned(Bolster, Schools.Usual)), Written(Planned(Bolster, Schools.Usual)));
 
     [Theory]
     [InlineData("zip-zip", "seam-end-1-upper", "a closure before what touches its ends")]
@@ -218,7 +302,8 @@ public sealed class WorkedOrdersTests
     [InlineData("mark-plate", "seam-top-back", "edges, marks, joins, darts")]
     [InlineData("press-seam-end-1-upper", "seam-top-back", "pressed before anything is sewn across it")]
     [InlineData("seam-bottom-back", "turn", "turned when it is closed")]
-    public void An_operation_put_after_what_it_must_precede_is_told(string moved, string behind, string rule) => Told(Cushion, moved, behind, rule);
+    public void An_operation_put_after_what_it_must_precede_is_told(string moved, string behind, string rule) =>
+        Told(Cushion, moved, behind, rule);
 
     [Theory]
     [InlineData("try-on", "trim-corner-right-2", "tried before it is trimmed")]
@@ -238,17 +323,34 @@ public sealed class WorkedOrdersTests
         var (draft, plan) = (Thing.Drafted(Cushion), Planned(Cushion, Schools.Usual));
         Assert.Empty(OrderChecker.Faults(draft, plan, Schools.Usual));
         var without = plan with { Order = [.. plan.Order.Where(operation => operation.Id != "seam-end-2-lower")] };
-        Assert.Contains(OrderChecker.Faults(draft, without, Schools.Usual), fault => fault.StartsWith("sewn 0 times: end-2", StringComparison.Ordinal));
+        Assert.Contains(OrderChecker.Faults(draft, without, Schools.Usual), fault =>
+            fault.StartsWith("sewn 0 times: end-2", StringComparison.Ordinal)
+        );
         var raw = plan with { Order = [.. plan.Order.Where(operation => operation.Id != "finish-zip-zip")] };
-        Assert.Contains(OrderChecker.Faults(draft, raw, Schools.Usual), fault => fault.StartsWith("each seam is finished", StringComparison.Ordinal));
+        Assert.Contains(OrderChecker.Faults(draft, raw, Schools.Usual), fault =>
+            fault.StartsWith("each seam is finished", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public void An_unknown_school_is_an_error_with_its_mend()
     {
-        var outcome = Drafter.Draft(Cushion with { Schools = new Dictionary<string, string> { ["piping"] = "sandwich", ["ring"] = "square", ["colour"] = "red" } });
+        var outcome = Drafter.Draft(
+            Cushion with
+            {
+                Schools = new Dictionary<string, string>
+                {
+                    ["piping"] = "sandwich",
+                    ["ring"] = "square",
+                    ["colour"] = "red",
+                },
+            }
+        );
         Assert.Null(outcome.Draft);
-        Assert.Equal(["schools.ring", "schools.colour"], outcome.Checks.Where(check => check.Code == "unknown-school").Select(check => check.Measure));
+        Assert.Equal(
+            ["schools.ring", "schools.colour"],
+            outcome.Checks.Where(check => check.Code == "unknown-school").Select(check => check.Measure)
+        );
         Assert.Equal("ring", Assert.Single(outcome.Checks[0].Mends!).Value);
     }
 
@@ -260,14 +362,19 @@ public sealed class WorkedOrdersTests
         var operation = order.Single(each => each.Id == moved);
         order.Remove(operation);
         order.Insert(order.IndexOf(order.Single(each => each.Id == behind)) + 1, operation);
-        Assert.Contains(OrderChecker.Faults(draft, plan with { Order = order }, Plain), fault => fault.StartsWith(rule, StringComparison.Ordinal));
+        Assert.Contains(OrderChecker.Faults(draft, plan with { Order = order }, Plain), fault =>
+            fault.StartsWith(rule, StringComparison.Ordinal)
+        );
     }
 
     private static SewingPlan Planned(CoverInput input, Schools? schools)
     {
         var outcome = Drafter.Draft(input);
         Assert.True(outcome.Draft is not null, string.Join("; ", outcome.Checks.Select(check => check.Text)));
-        return SewingPlanner.Of(outcome.Draft, schools is null ? outcome.Reading.Specification! : outcome.Reading.Specification! with { Schools = schools });
+        return SewingPlanner.Of(
+            outcome.Draft,
+            schools is null ? outcome.Reading.Specification! : outcome.Reading.Specification! with { Schools = schools }
+        );
     }
 
     private static CoverInput Read(string cover)
@@ -277,9 +384,22 @@ public sealed class WorkedOrdersTests
     }
 
     private static Dictionary<string, string> SchoolsOf(string said) =>
-        said.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(part => part.Split('=')).Append(["finish", said.Contains("finish", StringComparison.Ordinal) ? "first" : "none"]).DistinctBy(part => part[0]).ToDictionary(part => part[0], part => part[1]);
+        said.Split(' ', StringSplitOptions.RemoveEmptyEntries)
+            .Select(part => part.Split('='))
+            .Append(["finish", said.Contains("finish", StringComparison.Ordinal) ? "first" : "none"])
+            .DistinctBy(part => part[0])
+            .ToDictionary(part => part[0], part => part[1]);
 
     /// <summary>Without marking and pressing, which no order found by hand has.</summary>
-    private static string Written(SewingPlan plan) => string.Join(", ", plan.Order.Where(operation => operation.Kind is not (OperationKind.Mark or OperationKind.Press))
-        .Select(operation => operation.Seams.Count > 0 && operation.Seams[0] != "zip" ? $"{operation.Kind.Word()} {operation.Seams[0]}" : operation.Kind == OperationKind.ApplyPiping ? operation.Id.Replace("apply-piping-", "apply-piping ", StringComparison.Ordinal) : operation.Kind.Word()));
+    private static string Written(SewingPlan plan) =>
+        string.Join(
+            ", ",
+            plan.Order.Where(operation => operation.Kind is not (OperationKind.Mark or OperationKind.Press))
+                .Select(operation =>
+                    operation.Seams.Count > 0 && operation.Seams[0] != "zip" ? $"{operation.Kind.Word()} {operation.Seams[0]}"
+                    : operation.Kind == OperationKind.ApplyPiping
+                        ? operation.Id.Replace("apply-piping-", "apply-piping ", StringComparison.Ordinal)
+                    : operation.Kind.Word()
+                )
+        );
 }

@@ -37,7 +37,10 @@ public sealed class EveryEndpointTests(Application application) : IClassFixture<
             {
                 foreach (var type in new[] { "text/plain", "application/xml", "image/png", "nonsense", "multipart/form-data; boundary=x" })
                 {
-                    Assert.Equal((endpoint.Path, type, 415), (endpoint.Path, type, await Status(endpoint.Method, Address(endpoint), type, "{}"u8.ToArray())));
+                    Assert.Equal(
+                        (endpoint.Path, type, 415),
+                        (endpoint.Path, type, await Status(endpoint.Method, Address(endpoint), type, "{}"u8.ToArray()))
+                    );
                 }
             }
         }
@@ -71,7 +74,10 @@ public sealed class EveryEndpointTests(Application application) : IClassFixture<
         {
             if (endpoint.Content == "application/json" && endpoint.Path != "/api/jobs/import") // a job's file carries its photographs
             {
-                Assert.Equal((endpoint.Path, 413), (endpoint.Path, await Status(endpoint.Method, Address(endpoint), endpoint.Content, huge)));
+                Assert.Equal(
+                    (endpoint.Path, 413),
+                    (endpoint.Path, await Status(endpoint.Method, Address(endpoint), endpoint.Content, huge))
+                );
             }
         }
     }
@@ -107,7 +113,10 @@ public sealed class EveryEndpointTests(Application application) : IClassFixture<
         {
             var said = HostileRequests.Sendable(text);
             var query = string.Join('&', endpoint.Query.Select(name => $"{name}={Uri.EscapeDataString(said)}"));
-            yield return ($"{endpoint.With(_ => said is "" or "." or ".." ? "_" : said)}?{query}".TrimEnd('?'), Encoding.UTF8.GetBytes(endpoint.Content is null ? "" : "{}"));
+            yield return (
+                $"{endpoint.With(_ => said is "" or "." or ".." ? "_" : said)}?{query}".TrimEnd('?'),
+                Encoding.UTF8.GetBytes(endpoint.Content is null ? "" : "{}")
+            );
         }
 
         if (endpoint.Content == "text/plain")

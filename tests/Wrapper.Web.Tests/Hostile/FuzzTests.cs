@@ -9,7 +9,8 @@ public sealed class FuzzTests(Application application) : IClassFixture<Applicati
     private const int Seed = 20_261_128;
 
     /// <summary>In the tests; <c>./wrapper bench --load</c> sends more.</summary>
-    private static int Cases => int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FUZZ"), CultureInfo.InvariantCulture, out var said) ? said : 5000;
+    private static int Cases =>
+        int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FUZZ"), CultureInfo.InvariantCulture, out var said) ? said : 5000;
 
     /// <summary>A lay may go on for long; its sender does not wait, and that is tried as well.</summary>
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(3);
@@ -40,7 +41,12 @@ public sealed class FuzzTests(Application application) : IClassFixture<Applicati
     private async Task Furnish()
     {
         await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "hostile", "name": "Hostile", "unit": "in" }""");
-        await application.Send(HttpMethod.Put, "/api/jobs/hostile/covers/hostile", """{ "position": 0, "cover": { "form": "pouf" } }""", ("If-None-Match", "*"));
+        await application.Send(
+            HttpMethod.Put,
+            "/api/jobs/hostile/covers/hostile",
+            """{ "position": 0, "cover": { "form": "pouf" } }""",
+            ("If-None-Match", "*")
+        );
     }
 
     /// <summary>The status, and what a fault says; 0 where the answer was not waited for.</summary>

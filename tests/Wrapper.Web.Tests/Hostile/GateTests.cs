@@ -18,10 +18,17 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
     private const int AtOnce = 3;
     private const int MostFaults = 5;
 
-    private static readonly List<JsonNode> Files = [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json").Order().Select(file => JsonNode.Parse(File.ReadAllText(file))!)];
+    private static readonly List<JsonNode> Files =
+    [
+        .. Directory
+            .GetFiles(Path.Combine(AppContext.BaseDirectory, "demo"), "*.json")
+            .Order()
+            .Select(file => JsonNode.Parse(File.ReadAllText(file))!),
+    ];
 
     /// <summary>In the tests; <c>./wrapper bench --load</c> sends more.</summary>
-    private static int Cases => int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FUZZ"), CultureInfo.InvariantCulture, out var said) ? said : 5000;
+    private static int Cases =>
+        int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FUZZ"), CultureInfo.InvariantCulture, out var said) ? said : 5000;
 
     [Fact]
     public async Task A_document_is_refused_by_name_or_can_be_worked_with_and_harms_no_other_job()
@@ -29,20 +36,24 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         await application.Send(HttpMethod.Post, "/api/jobs/import", Sound(Files[0], Bystander).ToJsonString());
         var before = (await application.Send(HttpMethod.Get, $"/api/jobs/{Bystander}/export")).Body!.ToJsonString();
         var (faults, ends) = (new ConcurrentBag<string>(), new ConcurrentDictionary<string, int>());
-        await Parallel.ForEachAsync(Enumerable.Range(0, Cases), new ParallelOptions { MaxDegreeOfParallelism = AtOnce, CancellationToken = TestContext.Current.CancellationToken }, async (number, _) =>
-        {
-            if (faults.Count >= MostFaults)
+        await Parallel.ForEachAsync(
+            Enumerable.Range(0, Cases),
+            new ParallelOptions { MaxDegreeOfParallelism = AtOnce, CancellationToken = TestContext.Current.CancellationToken },
+            async (number, _) =>
             {
-                return;
-            }
+                if (faults.Count >= MostFaults)
+                {
+                    return;
+                }
 
-            var (end, fault) = await Case(number);
-            ends.AddOrUpdate(end, 1, (_, count) => count + 1);
-            if (fault is not null)
-            {
-                faults.Add($"#{number} {end}: {fault}");
+                var (end, fault) = await Case(number);
+                ends.AddOrUpdate(end, 1, (_, count) => count + 1);
+                if (fault is not null)
+                {
+                    faults.Add($"#{number} {end}: {fault}");
+                }
             }
-        });
+        );
 
         Assert.True(faults.IsEmpty, string.Join("\n", faults));
         Assert.Equal(before, (await application.Send(HttpMethod.Get, $"/api/jobs/{Bystander}/export")).Body!.ToJsonString());
@@ -65,7 +76,13 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         var (way, status, answer) = (number % 5) switch
         {
             0 => await Import(mutated.Of(file), job),
-            1 => await Write(file, job, "cover", "covers/one", new JsonObject { ["position"] = 0, ["cover"] = mutated.Of(file["covers"]![0]!) }),
+            1 => await Write(
+                file,
+                job,
+                "cover",
+                "covers/one",
+                new JsonObject { ["position"] = 0, ["cover"] = mutated.Of(file["covers"]![0]!) }
+            ),
             2 => await Write(file, job, "cloth", "cloth", mutated.Of(file["cloth"]!)),
             3 => await Tell(file, job, mutated.Of(new JsonObject { ["entries"] = new JsonArray(Work()[random.Next(6)]!.DeepClone()) })),
             _ => await OlderStore(file, job, mutated, number),
@@ -89,13 +106,26 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
     {
         var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", HostileRequests.Escaped(file));
         var isStored = (await application.Send(HttpMethod.Get, $"/api/jobs/{job}")).Status == 200;
-        return status >= 400 && isStored ? ("import", 500, JsonValue.Create($"{job}: refused, and stored all the same")) : ("import", status, answer);
+        return status >= 400 && isStored
+            ? ("import", 500, JsonValue.Create($"{job}: refused, and stored all the same"))
+            : ("import", status, answer);
     }
 
-    private async Task<(string Way, int Status, JsonNode? Answer)> Write(JsonNode file, string job, string way, string part, JsonNode document)
+    private async Task<(string Way, int Status, JsonNode? Answer)> Write(
+        JsonNode file,
+        string job,
+        string way,
+        string part,
+        JsonNode document
+    )
     {
         await application.Send(HttpMethod.Post, "/api/jobs/import", file.ToJsonString());
-        var (status, answer, _) = await application.Send(HttpMethod.Put, $"/api/jobs/{job}/{part}", HostileRequests.Escaped(document), ("If-Match", "\"1\""));
+        var (status, answer, _) = await application.Send(
+            HttpMethod.Put,
+            $"/api/jobs/{job}/{part}",
+            HostileRequests.Escaped(document),
+            ("If-Match", "\"1\"")
+        );
         return (way, status, status < 400 ? null : answer);
     }
 
@@ -107,14 +137,21 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
     }
 
     /// <summary>Documents as an older version may have stored them: past every rule.</summary>
-    private async Task<(string Way, int Status, JsonNode? Answer)> OlderStore(JsonNode file, string job, MutatedDocument mutated, int number)
+    private async Task<(string Way, int Status, JsonNode? Answer)> OlderStore(
+        JsonNode file,
+        string job,
+        MutatedDocument mutated,
+        int number
+    )
     {
         await application.Send(HttpMethod.Post, "/api/jobs/import", file.ToJsonString());
         var store = application.Services.GetRequiredService<JobStore>();
         store.SaveCover(job, "one", 0, HostileRequests.Escaped(mutated.Of(file["covers"]![0]!)), complete: true, 1);
         store.SaveCloth(job, HostileRequests.Escaped(mutated.Of(file["cloth"]!)), 1);
         store.SaveHeading(job, new(new string('n', number % 100 == 4 ? 2_200_000 : 201), "", "", "in"), 1);
-        application.Services.GetRequiredService<WorkStore>().Add(job, [new("old", "cut", "one", HostileRequests.Escaped(mutated.Of(Work()[0]!)), "plate", 1)]);
+        application
+            .Services.GetRequiredService<WorkStore>()
+            .Add(job, [new("old", "cut", "one", HostileRequests.Escaped(mutated.Of(Work()[0]!)), "plate", 1)]);
         return ("older store", 200, null);
     }
 
@@ -182,7 +219,12 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
                 _ => (long)opened["covers"]!.AsArray().First(cover => part == $"cover/{(string)cover!["id"]!}")!["version"]!,
             };
             var raw = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/stored?part={Uri.EscapeDataString(part)}");
-            var repaired = await application.Send(HttpMethod.Post, $"/api/jobs/{job}/repair?part={Uri.EscapeDataString(part)}", null, ("If-Match", $"\"{version}\""));
+            var repaired = await application.Send(
+                HttpMethod.Post,
+                $"/api/jobs/{job}/repair?part={Uri.EscapeDataString(part)}",
+                null,
+                ("If-Match", $"\"{version}\"")
+            );
             if ((raw.Status, repaired.Status) != (200, 200))
             {
                 return $"{raw.Status} raw, {repaired.Status} repaired {part}: {repaired.Body?.ToJsonString()}";
@@ -195,12 +237,19 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
             return $"{status}, still broken after its repair: {opened?["broken"]?.ToJsonString()}";
         }
 
-        await application.Send(HttpMethod.Post, $"/api/jobs/{job}/work", """{ "entries": [{ "id": "taken-back", "kind": "undone", "cover": "", "number": 0, "subject": "old", "at": "2026-03-14T09:26:00Z", "by": "" }] }""");
+        await application.Send(
+            HttpMethod.Post,
+            $"/api/jobs/{job}/work",
+            """{ "entries": [{ "id": "taken-back", "kind": "undone", "cover": "", "number": 0, "subject": "old", "at": "2026-03-14T09:26:00Z", "by": "" }] }"""
+        );
         var (exported, file, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/export");
         var copied = exported == 200 ? await application.Send(HttpMethod.Post, "/api/jobs/import", file!.ToJsonString()) : default;
-        var copyGone = copied.Body?["id"] is { } copy ? (await application.Send(HttpMethod.Delete, $"/api/jobs/{(string)copy!}", null, ("If-Match", "\"1\""))).Status : 0;
+        var copyGone = copied.Body?["id"] is { } copy
+            ? (await application.Send(HttpMethod.Delete, $"/api/jobs/{(string)copy!}", null, ("If-Match", "\"1\""))).Status
+            : 0;
         var gone = await application.Send(HttpMethod.Delete, $"/api/jobs/{job}", null, ("If-Match", $"\"{(long)opened["version"]!}\""));
-        return (exported, copied.Status, copyGone, gone.Status) == (200, 200, 200, 200) ? null
+        return (exported, copied.Status, copyGone, gone.Status) == (200, 200, 200, 200)
+            ? null
             : $"exported {exported}, imported {copied.Status}, deleted {copyGone} and {gone.Status}: {(exported == 200 ? copied.Body : file)?.ToJsonString()[..Math.Min(600, ((exported == 200 ? copied.Body : file)?.ToJsonString() ?? "").Length)]}";
     }
 
@@ -214,31 +263,113 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         return file;
     }
 
-    private static JsonArray Work() => new(
-        Workroom.Entry("c1", "cut", ("cover", "one"), ("number", 1), ("subject", "plate"), ("cut", new JsonObject
-        {
-            ["cloth"] = "main",
-            ["outline"] = new JsonArray(new JsonArray(0, 0), new JsonArray(100, 0), new JsonArray(100, 80)),
-            ["width"] = 100,
-            ["length"] = 80,
-            ["edges"] = new JsonArray(new JsonObject { ["name"] = "front", ["length"] = 90, ["allowance"] = 12.7 }),
-        })),
-        Workroom.Entry("s1", "sewn", ("cover", "one"), ("number", 1), ("subject", "turn"), ("minutes", 3), ("pace", new JsonObject { ["kind"] = "seam", ["metres"] = 1, ["items"] = 1, ["share"] = 1 })),
-        Workroom.Entry("l1", "lay", ("subject", "main"), ("lay", new JsonArray(new JsonObject { ["cover"] = "one", ["piece"] = "plate", ["copy"] = 1, ["turn"] = 0, ["x"] = 0, ["y"] = 0 }))),
-        Workroom.Entry("f1", "flaw", ("subject", "main"), ("stretch", new JsonArray(0, 100, 50, 80))),
-        Workroom.Entry("h1", "closed", ("cover", "one"), ("number", 1), ("subject", "handed-over"), ("handOver", new JsonObject
-        {
-            ["unpick"] = "",
-            ["thread"] = "slate",
-            ["filling"] = "none",
-            ["interliner"] = "none",
-            ["treatment"] = "",
-            ["leftOver"] = "",
-        })),
-        Workroom.Entry("t1", "finding", ("cover", "one"), ("number", 1), ("subject", "left"), ("finding", new JsonObject
-        {
-            ["found"] = new JsonArray(new JsonObject { ["side"] = "left", ["by"] = "-1/4" }),
-            ["lies"] = new JsonArray(new JsonObject { ["piece"] = "plate", ["copy"] = 1, ["x"] = 1, ["y"] = 2 }),
-            ["reopened"] = new JsonArray(new JsonObject { ["card"] = "turn", ["texts"] = new JsonArray("Unpick it.") }),
-        })));
+    private static JsonArray Work() =>
+        new(
+            Workroom.Entry(
+                "c1",
+                "cut",
+                ("cover", "one"),
+                ("number", 1),
+                ("subject", "plate"),
+                (
+                    "cut",
+                    new JsonObject
+                    {
+                        ["cloth"] = "main",
+                        ["outline"] = new JsonArray(new JsonArray(0, 0), new JsonArray(100, 0), new JsonArray(100, 80)),
+                        ["width"] = 100,
+                        ["length"] = 80,
+                        ["edges"] = new JsonArray(
+                            new JsonObject
+                            {
+                                ["name"] = "front",
+                                ["length"] = 90,
+                                ["allowance"] = 12.7,
+                            }
+                        ),
+                    }
+                )
+            ),
+            Workroom.Entry(
+                "s1",
+                "sewn",
+                ("cover", "one"),
+                ("number", 1),
+                ("subject", "turn"),
+                ("minutes", 3),
+                (
+                    "pace",
+                    new JsonObject
+                    {
+                        ["kind"] = "seam",
+                        ["metres"] = 1,
+                        ["items"] = 1,
+                        ["share"] = 1,
+                    }
+                )
+            ),
+            Workroom.Entry(
+                "l1",
+                "lay",
+                ("subject", "main"),
+                (
+                    "lay",
+                    new JsonArray(
+                        new JsonObject
+                        {
+                            ["cover"] = "one",
+                            ["piece"] = "plate",
+                            ["copy"] = 1,
+                            ["turn"] = 0,
+                            ["x"] = 0,
+                            ["y"] = 0,
+                        }
+                    )
+                )
+            ),
+            Workroom.Entry("f1", "flaw", ("subject", "main"), ("stretch", new JsonArray(0, 100, 50, 80))),
+            Workroom.Entry(
+                "h1",
+                "closed",
+                ("cover", "one"),
+                ("number", 1),
+                ("subject", "handed-over"),
+                (
+                    "handOver",
+                    new JsonObject
+                    {
+                        ["unpick"] = "",
+                        ["thread"] = "slate",
+                        ["filling"] = "none",
+                        ["interliner"] = "none",
+                        ["treatment"] = "",
+                        ["leftOver"] = "",
+                    }
+                )
+            ),
+            Workroom.Entry(
+                "t1",
+                "finding",
+                ("cover", "one"),
+                ("number", 1),
+                ("subject", "left"),
+                (
+                    "finding",
+                    new JsonObject
+                    {
+                        ["found"] = new JsonArray(new JsonObject { ["side"] = "left", ["by"] = "-1/4" }),
+                        ["lies"] = new JsonArray(
+                            new JsonObject
+                            {
+                                ["piece"] = "plate",
+                                ["copy"] = 1,
+                                ["x"] = 1,
+                                ["y"] = 2,
+                            }
+                        ),
+                        ["reopened"] = new JsonArray(new JsonObject { ["card"] = "turn", ["texts"] = new JsonArray("Unpick it.") }),
+                    }
+                )
+            )
+        );
 }

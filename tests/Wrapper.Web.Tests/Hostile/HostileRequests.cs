@@ -11,7 +11,14 @@ namespace Wrapper.Web.Tests.Hostile;
 /// <param name="Type">The content's type; null for no content.</param>
 /// <param name="Body">The content.</param>
 /// <param name="Headers">What is said besides.</param>
-internal sealed record HostileRequest(int Number, string Method, string Address, string? Type, byte[] Body, IReadOnlyList<(string Name, string Value)> Headers)
+internal sealed record HostileRequest(
+    int Number,
+    string Method,
+    string Address,
+    string? Type,
+    byte[] Body,
+    IReadOnlyList<(string Name, string Value)> Headers
+)
 {
     public override string ToString() =>
         $"#{Number} {Method} {Address} {Type} [{string.Join(", ", Headers)}] {Encoding.UTF8.GetString(Body, 0, Math.Min(Body.Length, 1500))}";
@@ -21,7 +28,17 @@ internal sealed record HostileRequest(int Number, string Method, string Address,
 internal sealed class HostileRequests
 {
     private static readonly string[] Methods = ["GET", "PUT", "POST", "DELETE", "PATCH", "OPTIONS", "HEAD"];
-    private static readonly string[] Types = ["application/json", "application/json; charset=utf-8", "application/json; charset=nonsense", "text/plain", "application/octet-stream", "multipart/form-data; boundary=x", "x", "image/png"];
+    private static readonly string[] Types =
+    [
+        "application/json",
+        "application/json; charset=utf-8",
+        "application/json; charset=nonsense",
+        "text/plain",
+        "application/octet-stream",
+        "multipart/form-data; boundary=x",
+        "x",
+        "image/png",
+    ];
     private static readonly string[] Tags = ["\"1\"", "\"2\"", "*", "1", "\"-5\"", "\"99999999999999999999\"", "W/\"1\"", "", "\"x\""];
 
     private readonly int _seed;
@@ -49,13 +66,26 @@ internal sealed class HostileRequests
             }
 
             var (type, body) = Content(path, method, values);
-            return new(number, values.OneIn(40) ? values.OneOf(Methods) : method, $"{address}?{string.Join('&', asked)}".TrimEnd('?'), type, body, headers);
+            return new(
+                number,
+                values.OneIn(40) ? values.OneOf(Methods) : method,
+                $"{address}?{string.Join('&', asked)}".TrimEnd('?'),
+                type,
+                body,
+                headers
+            );
         }
     }
 
-    private static string Part(string part, HostileValues values) => part == "{what}.{format}"
-        ? $"{values.OneOf(["patterns", "lay", "cut-list", "cut-cards", "sewing-cards", "buying", "x"])}.{values.OneOf(["svg", "dxf", "csv", "zip", "pdf"])}"
-        : values.Below(4) switch { 0 => Uri.EscapeDataString(Sendable(values.Text())) is { Length: > 0 } text ? text : "_", 1 => "nowhere", _ => "hostile" };
+    private static string Part(string part, HostileValues values) =>
+        part == "{what}.{format}"
+            ? $"{values.OneOf(["patterns", "lay", "cut-list", "cut-cards", "sewing-cards", "buying", "x"])}.{values.OneOf(["svg", "dxf", "csv", "zip", "pdf"])}"
+            : values.Below(4) switch
+            {
+                0 => Uri.EscapeDataString(Sendable(values.Text())) is { Length: > 0 } text ? text : "_",
+                1 => "nowhere",
+                _ => "hostile",
+            };
 
     /// <summary>An address cannot carry half a letter, and what is no letter at all is refused before it comes here.</summary>
     public static string Sendable(string text) => string.Concat(text.Where(letter => !char.IsSurrogate(letter) && letter != '\0'));
@@ -67,10 +97,27 @@ internal sealed class HostileRequests
             return (null, []);
         }
 
-        var type = values.OneIn(30) ? values.OneOf(Types) : path.EndsWith("/photos", StringComparison.Ordinal) ? "application/octet-stream" : path == "/api/outlines" ? "text/plain" : "application/json";
+        var type =
+            values.OneIn(30) ? values.OneOf(Types)
+            : path.EndsWith("/photos", StringComparison.Ordinal) ? "application/octet-stream"
+            : path == "/api/outlines" ? "text/plain"
+            : "application/json";
         if (type is "application/octet-stream" or "text/plain")
         {
-            return (type, Encoding.UTF8.GetBytes(values.OneOf(["", "<svg", "<svg><path d='M 0 0 A 1e308 5 0 0 1 9 9 Z'/></svg>", "0\nLWPOLYLINE\n70\n1e300\n10\n0\n", "\u0089PNG\r\n", "RIFF\0\0\0\0WEBP", values.Plain()])));
+            return (
+                type,
+                Encoding.UTF8.GetBytes(
+                    values.OneOf([
+                        "",
+                        "<svg",
+                        "<svg><path d='M 0 0 A 1e308 5 0 0 1 9 9 Z'/></svg>",
+                        "0\nLWPOLYLINE\n70\n1e300\n10\n0\n",
+                        "\u0089PNG\r\n",
+                        "RIFF\0\0\0\0WEBP",
+                        values.Plain(),
+                    ])
+                )
+            );
         }
 
         var sound = SoundBodies.For(path);
@@ -86,14 +133,15 @@ internal sealed class HostileRequests
     }
 
     /// <summary>JSON, written by hand: a writer would refuse half a letter, and a sender does not.</summary>
-    public static string Escaped(JsonNode? node) => node switch
-    {
-        null => "null",
-        JsonObject members => $"{{{string.Join(',', members.Select(member => $"{Quoted(member.Key)}:{Escaped(member.Value)}"))}}}",
-        JsonArray entries => $"[{string.Join(',', entries.Select(Escaped))}]",
-        _ when node.GetValueKind() == JsonValueKind.String => Quoted(node.GetValue<string>()),
-        _ => node.ToJsonString(),
-    };
+    public static string Escaped(JsonNode? node) =>
+        node switch
+        {
+            null => "null",
+            JsonObject members => $"{{{string.Join(',', members.Select(member => $"{Quoted(member.Key)}:{Escaped(member.Value)}"))}}}",
+            JsonArray entries => $"[{string.Join(',', entries.Select(Escaped))}]",
+            _ when node.GetValueKind() == JsonValueKind.String => Quoted(node.GetValue<string>()),
+            _ => node.ToJsonString(),
+        };
 
     private static string Quoted(string text) =>
         $"\"{string.Concat(text.Select(letter => letter is '"' or '\\' or < ' ' || char.IsSurrogate(letter) ? $"\\u{(int)letter:x4}" : letter.ToString()))}\"";
@@ -157,12 +205,13 @@ internal sealed class HostileRequests
     }
 
     /// <summary>Every place of a content a value stands in.</summary>
-    public static IEnumerable<(JsonNode Parent, object Key)> Places(JsonNode? node) => node switch
-    {
-        JsonObject members => members.SelectMany(member => Places(member.Value).Prepend((members, member.Key))),
-        JsonArray entries => entries.SelectMany((entry, at) => Places(entry).Prepend((entries, (object)at))),
-        _ => [],
-    };
+    public static IEnumerable<(JsonNode Parent, object Key)> Places(JsonNode? node) =>
+        node switch
+        {
+            JsonObject members => members.SelectMany(member => Places(member.Value).Prepend((members, member.Key))),
+            JsonArray entries => entries.SelectMany((entry, at) => Places(entry).Prepend((entries, (object)at))),
+            _ => [],
+        };
 
     private static class HashCode
     {

@@ -12,13 +12,24 @@ internal sealed record KnownEndpoint(string Path, string Method, IReadOnlyList<s
     private static readonly string[] Methods = ["get", "put", "post", "delete", "patch", "options", "head"];
 
     public static IReadOnlyList<KnownEndpoint> Of(JsonNode openApi) =>
-    [
-        .. openApi["paths"]!.AsObject().SelectMany(path => path.Value!.AsObject().Where(one => Methods.Contains(one.Key)).Select(one => new KnownEndpoint(
-            path.Key,
-            one.Key.ToUpperInvariant(),
-            [.. (one.Value!["parameters"]?.AsArray() ?? []).Where(parameter => (string?)parameter!["in"] == "query").Select(parameter => (string)parameter!["name"]!)],
-            one.Value["requestBody"]?["content"]?.AsObject().Select(content => content.Key).First()))),
-    ];
+        [
+            .. openApi["paths"]!
+                .AsObject()
+                .SelectMany(path =>
+                    path.Value!.AsObject()
+                        .Where(one => Methods.Contains(one.Key))
+                        .Select(one => new KnownEndpoint(
+                            path.Key,
+                            one.Key.ToUpperInvariant(),
+                            [
+                                .. (one.Value!["parameters"]?.AsArray() ?? [])
+                                    .Where(parameter => (string?)parameter!["in"] == "query")
+                                    .Select(parameter => (string)parameter!["name"]!),
+                            ],
+                            one.Value["requestBody"]?["content"]?.AsObject().Select(content => content.Key).First()
+                        ))
+                ),
+        ];
 
     /// <summary>Whether an address, with places of its own, is one of these.</summary>
     public bool Covers(string path)
@@ -29,10 +40,16 @@ internal sealed record KnownEndpoint(string Path, string Method, IReadOnlyList<s
 
     /// <summary>The address with these words in its places.</summary>
     public string With(Func<string, string> word) =>
-        string.Join('/', Path.Split('/').Select(part => part switch
-        {
-            "{what}.{format}" => "patterns.svg",
-            ['{', ..] => Uri.EscapeDataString(word(part.Trim('{', '}'))),
-            _ => part,
-        }));
+        string.Join(
+            '/',
+            Path.Split('/')
+                .Select(part =>
+                    part switch
+                    {
+                        "{what}.{format}" => "patterns.svg",
+                        ['{', ..] => Uri.EscapeDataString(word(part.Trim('{', '}'))),
+                        _ => part,
+                    }
+                )
+        );
 }

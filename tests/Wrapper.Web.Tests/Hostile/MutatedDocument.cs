@@ -38,7 +38,11 @@ internal sealed class MutatedDocument(Random random)
                 Set(parent, key, Deep(_values.OneOf([5, 40, 120])));
                 break;
             case 3:
-                Set(parent, key, new JsonArray([.. Enumerable.Range(0, _values.OneOf([3, 2500])).Select(_ => (JsonNode?)JsonValue.Create(1))]));
+                Set(
+                    parent,
+                    key,
+                    new JsonArray([.. Enumerable.Range(0, _values.OneOf([3, 2500])).Select(_ => (JsonNode?)JsonValue.Create(1))])
+                );
                 break;
             case 4:
                 var (otherParent, otherKey) = _values.OneOf(all);
@@ -72,9 +76,14 @@ internal sealed class MutatedDocument(Random random)
         return node;
     }
 
-    private static JsonNode? Get(JsonNode parent, object key) => parent is JsonObject members
-        ? members.TryGetPropertyValue((string)key, out var value) ? value : null
-        : (int)key < ((JsonArray)parent).Count ? ((JsonArray)parent)[(int)key] : null;
+    private static JsonNode? Get(JsonNode parent, object key) =>
+        parent is JsonObject members
+            ? members.TryGetPropertyValue((string)key, out var value)
+                ? value
+                : null
+            : (int)key < ((JsonArray)parent).Count
+                ? ((JsonArray)parent)[(int)key]
+                : null;
 
     private static void Set(JsonNode parent, object key, JsonNode? value)
     {

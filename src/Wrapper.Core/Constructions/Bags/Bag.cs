@@ -17,18 +17,32 @@ public static class Bag
     public const string Id = "bag";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Bag",
-        "Two faces sewn together, one way in.",
-        "two faces, a seam round the edge",
-        "through its one opening",
-        "comes off whole, irons flat",
-        "loose fillings, either face up")
-    {
-        TurnsHems = true,
-        Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.Join, Choice.Layers, Choice.Back, Choice.Hands],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Bag",
+            "Two faces sewn together, one way in.",
+            "two faces, a seam round the edge",
+            "through its one opening",
+            "comes off whole, irons flat",
+            "loose fillings, either face up"
+        )
+        {
+            TurnsHems = true,
+            Choices =
+            [
+                Choice.Piping,
+                Choice.Bias,
+                Choice.Plates,
+                Choice.Closure,
+                Choice.RoundedCorners,
+                Choice.EarSide,
+                Choice.Join,
+                Choice.Layers,
+                Choice.Back,
+                Choice.Hands,
+            ],
+        };
 
     /// <summary>
     /// Drafts a closed bag round a plan: a pad. A rectangle with a thickness has its corners opened and sewn across; any
@@ -38,26 +52,46 @@ public static class Bag
     {
         var seam = specification.Rules[Rule.Seam];
         var half = thickness.Value.Half();
-        var isBoxed = half.IsPositive && plan is { Front: "front", Back: "back", Outline.Edges.Length: 4 } && plan.Outline.Edges.All(edge => edge.Arc is null && (edge.Start.X == edge.End.X || edge.Start.Y == edge.End.Y));
+        var isBoxed =
+            half.IsPositive
+            && plan is { Front: "front", Back: "back", Outline.Edges.Length: 4 }
+            && plan.Outline.Edges.All(edge => edge.Arc is null && (edge.Start.X == edge.End.X || edge.Start.Y == edge.End.Y));
         var (w, d) = (plan.Width.Value, plan.Depth.Value);
-        var outline = isBoxed ? CrossOutline.Whole(w, d, half)
+        var outline =
+            isBoxed ? CrossOutline.Whole(w, d, half)
             : half.IsZero ? plan.Outline
             : OutlineOffset.Offset(plan.Outline, half);
         if (!isBoxed && (outline.Edges.Length != plan.Outline.Edges.Length || !OutlineOffset.KeepsShape(plan.Outline, outline)))
         {
-            return new() { Checks = [Check.Error("corner-too-sharp", BagsText.CornerTooSharp, "construction", new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id))] };
+            return new()
+            {
+                Checks =
+                [
+                    Check.Error(
+                        "corner-too-sharp",
+                        BagsText.CornerTooSharp,
+                        "construction",
+                        new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id)
+                    ),
+                ],
+            };
         }
 
         // A rectangle keeps its edges between the opened corners; a disc grows all round alike; any other shape is drawn to know.
         var isGrown = !isBoxed && half.IsPositive;
-        var back = !isGrown ? plan.Edges[plan.Back]
+        var back =
+            !isGrown ? plan.Edges[plan.Back]
             : plan.IsSmooth ? plan.Edges[plan.Back] + (thickness.TimesPi() / 4)
             : Worked.ReadOff("back edge, drawn half the thickness further out", outline.LengthOf(plan.Back));
         var way = new BagWayIn(back, thickness, specification);
         Worked AllowanceOf(string edge) => edge == plan.Back ? way.BackAllowance(seam) : seam;
         var cut = OutlineOffset.Offset(outline, outline.Names.ToDictionary(name => name, name => AllowanceOf(name).Value));
-        var (grownWidth, grownDepth) = isBoxed ? (plan.Width + thickness, plan.Depth + thickness)
-            : (CutSize.Across(plan.Outline, plan.Width, _ => thickness / 2, outline), CutSize.Along(plan.Outline, plan.Depth, _ => thickness / 2, outline));
+        var (grownWidth, grownDepth) = isBoxed
+            ? (plan.Width + thickness, plan.Depth + thickness)
+            : (
+                CutSize.Across(plan.Outline, plan.Width, _ => thickness / 2, outline),
+                CutSize.Along(plan.Outline, plan.Depth, _ => thickness / 2, outline)
+            );
         var cutWidth = CutSize.Across(outline, grownWidth, AllowanceOf, cut);
         var cutDepth = CutSize.Along(outline, grownDepth, AllowanceOf, cut);
         var lay = new PairedLay(specification, PieceKind.Face, [PieceRole.FaceFront, PieceRole.FaceBack], cutWidth.Value, cutDepth.Value);
@@ -68,12 +102,17 @@ public static class Bag
         }
 
         var broken = way.Break(outline, plan.Back);
-        var faces = lay.Turned(PieceMaker.InFacingPairs(PieceMaker.Make(
-            specification, PieceKind.Face, "Face", 2, broken, cutWidth, cutDepth, edge => edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value)) with
-        {
-            CutAs = cut, // of the whole back edge: a stretch of it shorter than a mitre would turn back on itself
-            Folds = isBoxed ? [.. CrossOutline.CornerLines(w, d, half), .. CrossOutline.Creases(w, d, half)] : [],
-        });
+        var faces = lay.Turned(
+            PieceMaker.InFacingPairs(
+                PieceMaker.Make(specification, PieceKind.Face, "Face", 2, broken, cutWidth, cutDepth, edge =>
+                    edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value
+                )
+            ) with
+            {
+                CutAs = cut, // of the whole back edge: a stretch of it shorter than a mitre would turn back on itself
+                Folds = isBoxed ? [.. CrossOutline.CornerLines(w, d, half), .. CrossOutline.Creases(w, d, half)] : [],
+            }
+        );
         List<Piece> pieces = [faces];
         var notions = new List<Notion>(way.Notions());
         if (isBoxed)
@@ -90,9 +129,18 @@ public static class Bag
         return new()
         {
             Pieces = pieces,
-            Seams = [.. Seams(broken, plan.Back, way, specification.Choices.Piping != Piping.None), .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : []],
+            Seams =
+            [
+                .. Seams(broken, plan.Back, way, specification.Choices.Piping != Piping.None),
+                .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : [],
+            ],
             Notions = notions,
-            Finished = [new("W", "Finished width", plan.Width), new("D", "Finished depth", plan.Depth), new("t", "Finished thickness", thickness)],
+            Finished =
+            [
+                new("W", "Finished width", plan.Width),
+                new("D", "Finished depth", plan.Depth),
+                new("t", "Finished thickness", thickness),
+            ],
             Checks = checks,
         };
     }
@@ -109,7 +157,17 @@ public static class Bag
         foreach (var edge in outline.Names)
         {
             var isWayIn = edge == back + "-way-in";
-            yield return new(edge, new("face", edge), new("face", edge, 2), isWayIn && way.Takes is { } closure ? closure : isPiped ? Caught.Piping : null) { IsWayIn = isWayIn && way.Takes is null };
+            yield return new(
+                edge,
+                new("face", edge),
+                new("face", edge, 2),
+                isWayIn && way.Takes is { } closure ? closure
+                    : isPiped ? Caught.Piping
+                    : null
+            )
+            {
+                IsWayIn = isWayIn && way.Takes is null,
+            };
         }
     }
 }

@@ -26,14 +26,27 @@ internal static class BagOpenEnd
         var cutLengths = (Front: length + closed + end.Front, Back: length + closed + end.Back);
         var back = end.IsAlike ? "Back face" : "Back face, with flap";
         var cuts = sheet is null
-            ? (Front: new FaceCut(PieceRole.FaceFront, "Front face", cutLengths.Front, end.Front) { Side = side, Closed = closed }, Back: new FaceCut(PieceRole.FaceBack, back, cutLengths.Back, end.Back) { Side = side, Closed = closed })
+            ? (
+                Front: new FaceCut(PieceRole.FaceFront, "Front face", cutLengths.Front, end.Front) { Side = side, Closed = closed },
+                Back: new FaceCut(PieceRole.FaceBack, back, cutLengths.Back, end.Back) { Side = side, Closed = closed }
+            )
             : (Front: sheet.Front(length, end), Back: sheet.Back(length, end));
-        var cloths = (Front: specification.Cloths.KeyFor(PieceRole.FaceFront, PieceKind.Face), Back: specification.Cloths.KeyFor(PieceRole.FaceBack, PieceKind.Face));
+        var cloths = (
+            Front: specification.Cloths.KeyFor(PieceRole.FaceFront, PieceKind.Face),
+            Back: specification.Cloths.KeyFor(PieceRole.FaceBack, PieceKind.Face)
+        );
         var cutWidth = width + (2 * cuts.Front.Side);
         var drops = new FaceDrops(cutWidth, specification.On(cloths.Front), cuts.Front.Side);
-        var backDrops = sheet is not null ? FaceDrops.Whole(sheet.Sheet, specification)
-            : cloths.Front == cloths.Back ? drops : new FaceDrops(cutWidth, specification.On(cloths.Back));
-        List<Check> checks = [.. drops.Checks, .. ReferenceEquals(drops, backDrops) ? [] : backDrops.Checks, .. sheet?.Checks(length, end) ?? []];
+        var backDrops =
+            sheet is not null ? FaceDrops.Whole(sheet.Sheet, specification)
+            : cloths.Front == cloths.Back ? drops
+            : new FaceDrops(cutWidth, specification.On(cloths.Back));
+        List<Check> checks =
+        [
+            .. drops.Checks,
+            .. ReferenceEquals(drops, backDrops) ? [] : backDrops.Checks,
+            .. sheet?.Checks(length, end) ?? [],
+        ];
         if (!end.Opening.Value.IsPositive)
         {
             checks.Add(Check.Error("no-opening", BagsText.NoOpening, "openingShare"));
@@ -65,7 +78,22 @@ internal static class BagOpenEnd
         if (specification.Choices.Closure == Closure.Ties)
         {
             var facing = PieceMaker.Rectangle(width.Value, specification.Rules[Rule.Hem].Value);
-            pieces.Add(PieceMaker.Make(specification, PieceKind.Facing, "Facing for the opening end", 2, facing, cutWidth, specification.Rules[Rule.Hem] + (2 * side), _ => side.Value) with { Use = PieceUse.Applied, Cloth = ClothRole.Lining });
+            pieces.Add(
+                PieceMaker.Make(
+                    specification,
+                    PieceKind.Facing,
+                    "Facing for the opening end",
+                    2,
+                    facing,
+                    cutWidth,
+                    specification.Rules[Rule.Hem] + (2 * side),
+                    _ => side.Value
+                ) with
+                {
+                    Use = PieceUse.Applied,
+                    Cloth = ClothRole.Lining,
+                }
+            );
             seams.AddRange(FacingSeams(pieces));
         }
 
@@ -87,7 +115,17 @@ internal static class BagOpenEnd
     }
 
     private static void Whole(
-        Worked width, Worked length, Worked side, Worked closed, OpenEnd end, Worked cutWidth, (Worked Front, Worked Back) cut, CoverSpecification specification, List<Piece> pieces, List<Seam> seams)
+        Worked width,
+        Worked length,
+        Worked side,
+        Worked closed,
+        OpenEnd end,
+        Worked cutWidth,
+        (Worked Front, Worked Back) cut,
+        CoverSpecification specification,
+        List<Piece> pieces,
+        List<Seam> seams
+    )
     {
         var (w, l, shut) = (width.Value, length.Value, end.Shut.Value);
         List<(string, Point)> corners = [("closed", Point.Origin), ("right", new(w, Length.Zero))];
@@ -102,11 +140,32 @@ internal static class BagOpenEnd
 
         corners.Add(("left", new(Length.Zero, l)));
         var outline = Outline.Polygon(corners);
-        var front = Face(specification, end.IsAlike ? "Face" : "Front face", end.IsAlike ? 2 : 1, outline, cutWidth, cut.Front, side, closed, end.Front) with { InFacingPairs = end.IsAlike };
+        var front = Face(
+            specification,
+            end.IsAlike ? "Face" : "Front face",
+            end.IsAlike ? 2 : 1,
+            outline,
+            cutWidth,
+            cut.Front,
+            side,
+            closed,
+            end.Front
+        ) with
+        {
+            InFacingPairs = end.IsAlike,
+        };
         pieces.Add(end.IsAlike ? front : front with { Key = "face-1" });
         if (!end.IsAlike)
         {
-            pieces.Add(Face(specification, "Back face, with flap", 1, outline, cutWidth, cut.Back, side, closed, end.Back) with { Key = "face-2", CopyRoles = [PieceRole.FaceBack], InFacingPairs = false, Mirrored = specification.Count });
+            pieces.Add(
+                Face(specification, "Back face, with flap", 1, outline, cutWidth, cut.Back, side, closed, end.Back) with
+                {
+                    Key = "face-2",
+                    CopyRoles = [PieceRole.FaceBack],
+                    InFacingPairs = false,
+                    Mirrored = specification.Count,
+                }
+            );
         }
 
         foreach (var edge in outline.Names)
@@ -115,7 +174,14 @@ internal static class BagOpenEnd
             {
                 // The back of two different faces is drawn as seen from outside, so that its left lies behind the front's right.
                 var other = end.IsAlike ? edge : EdgeNames.Mirrored(edge);
-                seams.Add(new(edge, new(pieces[0].Key, edge), end.IsAlike ? new(pieces[0].Key, edge, 2) : new(pieces[1].Key, other), edge == "end" ? Caught.Zip : null));
+                seams.Add(
+                    new(
+                        edge,
+                        new(pieces[0].Key, edge),
+                        end.IsAlike ? new(pieces[0].Key, edge, 2) : new(pieces[1].Key, other),
+                        edge == "end" ? Caught.Zip : null
+                    )
+                );
             }
         }
     }
@@ -123,23 +189,45 @@ internal static class BagOpenEnd
     /// <summary>Each facing is sewn along the whole opening end of its face, whatever drops that is joined from.</summary>
     private static IEnumerable<Seam> FacingSeams(IReadOnlyList<Piece> pieces)
     {
-        var ends = pieces.Where(piece => piece.Kind == PieceKind.Face).SelectMany(piece =>
-            from copy in Enumerable.Range(1, piece.PerCover) from edge in piece.StitchLine.Names where EdgeNames.IsPartOf(edge, "end") select new SeamSide(piece.Key, edge, copy)).ToList();
-        foreach (var (face, copies) in ((int, Func<SeamSide, bool>)[])[(1, side => IsOfFront(side, pieces)), (2, side => !IsOfFront(side, pieces))])
+        var ends = pieces
+            .Where(piece => piece.Kind == PieceKind.Face)
+            .SelectMany(piece =>
+                from copy in Enumerable.Range(1, piece.PerCover)
+                from edge in piece.StitchLine.Names
+                where EdgeNames.IsPartOf(edge, "end")
+                select new SeamSide(piece.Key, edge, copy)
+            )
+            .ToList();
+        foreach (
+            var (face, copies) in ((int, Func<SeamSide, bool>)[])
+                [(1, side => IsOfFront(side, pieces)), (2, side => !IsOfFront(side, pieces))]
+        )
         {
             var edges = ends.Where(copies).ToList();
             yield return new($"facing-{face}", new("facing", "back", face), edges[0]) { SecondGoesOn = [.. edges.Skip(1)] };
         }
     }
 
-    private static bool IsOfFront(SeamSide side, IReadOnlyList<Piece> pieces) => pieces.First(piece => piece.Key == side.Piece).CopyRoles[side.Copy - 1] == PieceRole.FaceFront;
+    private static bool IsOfFront(SeamSide side, IReadOnlyList<Piece> pieces) =>
+        pieces.First(piece => piece.Key == side.Piece).CopyRoles[side.Copy - 1] == PieceRole.FaceFront;
 
     internal static Piece Face(
-        CoverSpecification specification, string name, int perCover, Outline outline, Worked cutWidth, Worked cutLength, Worked side, Worked closed, Worked end, Length join = default) =>
-        PieceMaker.Make(specification, PieceKind.Face, name, perCover, outline, cutWidth, cutLength, edge =>
-            EdgeNames.IsPartOf(edge, "end") ? end.Value
+        CoverSpecification specification,
+        string name,
+        int perCover,
+        Outline outline,
+        Worked cutWidth,
+        Worked cutLength,
+        Worked side,
+        Worked closed,
+        Worked end,
+        Length join = default
+    ) => PieceMaker.Make(specification, PieceKind.Face, name, perCover, outline, cutWidth, cutLength, edge => EdgeNames.IsPartOf(
+                edge,
+                "end"
+            )
+                ? end.Value
             : EdgeNames.IsPartOf(edge, "closed") ? closed.Value
             : EdgeNames.IsPartOf(edge, "join") ? join
             : side.Value);
-
 }

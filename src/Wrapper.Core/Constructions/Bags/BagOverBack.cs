@@ -36,14 +36,23 @@ internal static class BagOverBack
     /// <param name="corners">How the upper corners are made.</param>
     /// <param name="corner">The radius of a rounded corner or the width of a post's opening.</param>
     /// <param name="specification">The cover.</param>
-    public static ConstructedCover Construct(Worked width, Worked thickness, Worked height, UpperCorners corners, Worked corner, CoverSpecification specification)
+    public static ConstructedCover Construct(
+        Worked width,
+        Worked thickness,
+        Worked height,
+        UpperCorners corners,
+        Worked corner,
+        CoverSpecification specification
+    )
     {
         var (seam, hem) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem]);
         var reversible = specification.Choices.Reversible;
         var lower = reversible ? seam : hem;
         var layers = reversible ? 2 : 1;
         var (cutWidth, cutHeight) = (width + thickness + (2 * seam), height + (thickness / 2) + seam + lower);
-        IReadOnlyList<PieceRole> copies = reversible ? PieceRole.Halves(PieceRole.Outer, PieceRole.Inner, 4) : [PieceRole.FaceFront, PieceRole.FaceBack];
+        IReadOnlyList<PieceRole> copies = reversible
+            ? PieceRole.Halves(PieceRole.Outer, PieceRole.Inner, 4)
+            : [PieceRole.FaceFront, PieceRole.FaceBack];
         var lay = new PairedLay(specification, PieceKind.Face, copies, cutWidth.Value, cutHeight.Value);
         List<Check> checks = [.. lay.Checks, .. Noticed(width, thickness, height, corners, corner, specification)];
         if (checks.HasError())
@@ -53,21 +62,32 @@ internal static class BagOverBack
 
         var (w, h, half) = (width.Value, height.Value, thickness.Value.Half());
         var outline = StitchLine(w, h, half, corners, corner.Value);
-        var piece = lay.Turned(PieceMaker.Make(specification, PieceKind.Face, "Panel", 2 * layers, outline, cutWidth, cutHeight, edge => edge == "lower" ? lower.Value : seam.Value) with
-        {
-            InFacingPairs = true,
-            Folds = corners == UpperCorners.Boxed ? [.. Lines(w, h, half)] : [],
-        });
+        var piece = lay.Turned(
+            PieceMaker.Make(specification, PieceKind.Face, "Panel", 2 * layers, outline, cutWidth, cutHeight, edge =>
+                edge == "lower" ? lower.Value : seam.Value
+            ) with
+            {
+                InFacingPairs = true,
+                Folds = corners == UpperCorners.Boxed ? [.. Lines(w, h, half)] : [],
+            }
+        );
         var opening = (2 * (width + thickness)).Named("opening");
         var isBoxed = corners == UpperCorners.Boxed;
         return new()
         {
             Pieces = [piece],
-            Seams = [.. Enumerable.Range(0, layers).SelectMany(layer => Layer(outline, layer, corners)), .. reversible ? Rim(specification.Rules[Rule.Gap].Value) : []],
+            Seams =
+            [
+                .. Enumerable.Range(0, layers).SelectMany(layer => Layer(outline, layer, corners)),
+                .. reversible ? Rim(specification.Rules[Rule.Gap].Value) : [],
+            ],
             Notions =
             [
                 .. isBoxed ? (Notion[])[new(NotionKind.CornerLine, "Corner line", 2 * layers * specification.Count, thickness)] : [],
-                .. reversible ? (Notion[])[new(NotionKind.Gap, BagsText.TurningGapClosedByTheEdge, specification.Count, specification.Rules[Rule.Gap])] : [],
+                .. reversible
+                    ? (Notion[])
+                        [new(NotionKind.Gap, BagsText.TurningGapClosedByTheEdge, specification.Count, specification.Rules[Rule.Gap])]
+                    : [],
             ],
             Finished =
             [
@@ -80,14 +100,26 @@ internal static class BagOverBack
         };
     }
 
-    private static IEnumerable<Check> Noticed(Worked width, Worked thickness, Worked height, UpperCorners corners, Worked corner, CoverSpecification specification)
+    private static IEnumerable<Check> Noticed(
+        Worked width,
+        Worked thickness,
+        Worked height,
+        UpperCorners corners,
+        Worked corner,
+        CoverSpecification specification
+    )
     {
         var format = specification.Format;
         if (corners == UpperCorners.Rounded && (corner.Value > (width.Value + thickness.Value).Half() || corner.Value > height.Value))
         {
             var half = thickness.Value.Half(); // the cover's radius is the back's and half its thickness
             var most = (Length.Min((width.Value + thickness.Value).Half(), height.Value) - half).RoundedDownTo(format.Step);
-            yield return Check.Error("corner-radius-too-large", BagsText.CornerRadiusTooLarge(format.RoundedWithUnit(corner.Value - half)), "cornerRadius", new Mend(BagsText.ToCornerRadiusMost(format.RoundedWithUnit(most)), "measures.cornerRadius", format.RoundedWithUnit(most)));
+            yield return Check.Error(
+                "corner-radius-too-large",
+                BagsText.CornerRadiusTooLarge(format.RoundedWithUnit(corner.Value - half)),
+                "cornerRadius",
+                new Mend(BagsText.ToCornerRadiusMost(format.RoundedWithUnit(most)), "measures.cornerRadius", format.RoundedWithUnit(most))
+            );
         }
 
         if (corners == UpperCorners.Open && 2 * corner.Value >= width.Value + thickness.Value)
@@ -95,7 +127,11 @@ internal static class BagOverBack
             yield return Check.Error("posts-too-wide", BagsText.PostsTooWide, "postWidth");
         }
 
-        if (specification.Choices.Reversible && OpeningWidth.Check(specification.Rules[Rule.Gap].Value, PartsText.LowerEdge, (width + thickness).Value, "gap", format) is { } tooWide)
+        if (
+            specification.Choices.Reversible
+            && OpeningWidth.Check(specification.Rules[Rule.Gap].Value, PartsText.LowerEdge, (width + thickness).Value, "gap", format)
+                is { } tooWide
+        )
         {
             yield return tooWide;
         }
@@ -116,7 +152,8 @@ internal static class BagOverBack
                     ("upper", new(all - half, top)),
                     ("left-ear-a", new(half, top)),
                     ("left-ear-b", new(zero, top)),
-                    ("left", new(zero, height)));
+                    ("left", new(zero, height))
+                );
             case UpperCorners.Rounded:
                 var (right, left) = (new Point(all - corner, top - corner), new Point(corner, top - corner));
                 var edges = new List<Edge> { new("lower", Point.Origin, new(all, zero)) };
@@ -141,7 +178,8 @@ internal static class BagOverBack
                     ("post-right", new(all, top)),
                     ("upper", new(all - corner, top)),
                     ("post-left", new(corner, top)),
-                    ("left", new(zero, top)));
+                    ("left", new(zero, top))
+                );
         }
     }
 

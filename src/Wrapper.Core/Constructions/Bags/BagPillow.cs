@@ -18,10 +18,21 @@ internal static class BagPillow
     {
         var (seam, hem) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem]);
         var (w, l) = (width.Value, length.Value);
-        var outline = Outline.Polygon(("closed", Point.Origin), ("right", new(w, Length.Zero)), ("end", new(w, l)), ("left", new(Length.Zero, l)));
+        var outline = Outline.Polygon(
+            ("closed", Point.Origin),
+            ("right", new(w, Length.Zero)),
+            ("end", new(w, l)),
+            ("left", new(Length.Zero, l))
+        );
         var cutWidth = width + (2 * seam);
         var cutFront = length + seam + hem;
-        var lay = new PairedLay(specification, PieceKind.Face, [PieceRole.FaceFront, PieceRole.FaceBack], cutWidth.Value, (cutFront + flap).Value);
+        var lay = new PairedLay(
+            specification,
+            PieceKind.Face,
+            [PieceRole.FaceFront, PieceRole.FaceBack],
+            cutWidth.Value,
+            (cutFront + flap).Value
+        );
         if (lay.Checks.HasError())
         {
             return new() { Checks = lay.Checks };
@@ -29,17 +40,43 @@ internal static class BagPillow
 
         var hasFlap = flap.Value.IsPositive;
         Piece Face(string name, int count, Worked more) =>
-            PieceMaker.Make(specification, PieceKind.Face, name, count, outline, cutWidth, cutFront + more, edge => edge == "end" ? (hem + more).Value : seam.Value);
+            PieceMaker.Make(specification, PieceKind.Face, name, count, outline, cutWidth, cutFront + more, edge =>
+                edge == "end" ? (hem + more).Value : seam.Value
+            );
         Piece[] pieces = hasFlap
-            ? [Face("Front", 1, Worked.Zero) with { Key = "face-1", Turns = lay.Turns(PieceRole.FaceFront) }, Face("Back, with flap", 1, flap) with { Key = "face-2", CopyRoles = [PieceRole.FaceBack], Turns = lay.Turns(PieceRole.FaceBack), Marks = [new(MarkKind.Fold, "flap folds in", new(Length.Zero, l), new(w, l))] }]
+            ?
+            [
+                Face("Front", 1, Worked.Zero) with
+                {
+                    Key = "face-1",
+                    Turns = lay.Turns(PieceRole.FaceFront),
+                },
+                Face("Back, with flap", 1, flap) with
+                {
+                    Key = "face-2",
+                    CopyRoles = [PieceRole.FaceBack],
+                    Turns = lay.Turns(PieceRole.FaceBack),
+                    Marks = [new(MarkKind.Fold, "flap folds in", new(Length.Zero, l), new(w, l))],
+                },
+            ]
             : [lay.Turned(Face("Face", 2, Worked.Zero))];
         SeamSide Behind(string edge) => hasFlap ? new("face-2", edge) : new("face", edge, 2);
         var front = pieces[0].Key;
         return new()
         {
             Pieces = pieces,
-            Seams = [new("closed", new(front, "closed"), Behind("closed")), new("right", new(front, "right"), Behind("left")), new("left", new(front, "left"), Behind("right"))],
-            Finished = [new("W", "Finished width", width), new("L", "Finished length", length), .. hasFlap ? (FinishedSize[])[new("flap", "Flap", flap)] : []],
+            Seams =
+            [
+                new("closed", new(front, "closed"), Behind("closed")),
+                new("right", new(front, "right"), Behind("left")),
+                new("left", new(front, "left"), Behind("right")),
+            ],
+            Finished =
+            [
+                new("W", "Finished width", width),
+                new("L", "Finished length", length),
+                .. hasFlap ? (FinishedSize[])[new("flap", "Flap", flap)] : [],
+            ],
             Checks = lay.Checks,
         };
     }
@@ -52,16 +89,35 @@ internal static class BagPillow
         var part = (along + overlap) / 2;
         var (w, l, p, o) = (across.Value, along.Value, part.Value, overlap.Value);
         var cutWidth = across + (2 * seam);
-        var lay = new PairedLay(specification, PieceKind.Face, [PieceRole.FaceFront, PieceRole.FaceBack], cutWidth.Value, (along + (2 * seam)).Value);
+        var lay = new PairedLay(
+            specification,
+            PieceKind.Face,
+            [PieceRole.FaceFront, PieceRole.FaceBack],
+            cutWidth.Value,
+            (along + (2 * seam)).Value
+        );
         List<Check> checks = [.. lay.Checks];
         if (o >= l)
         {
-            checks.Add(Check.Error("overlap-too-long", BagsText.OverlapTooLong, "backOverlap", new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
+            checks.Add(
+                Check.Error(
+                    "overlap-too-long",
+                    BagsText.OverlapTooLong,
+                    "backOverlap",
+                    new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")
+                )
+            );
         }
-
         else if (o < Length.FromMillimetres(25m))
         {
-            checks.Add(Check.Warning("overlap-too-short", BagsText.OverlapTooShort(specification.Format.RoundedWithUnit(o)), "backOverlap", new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")));
+            checks.Add(
+                Check.Warning(
+                    "overlap-too-short",
+                    BagsText.OverlapTooShort(specification.Format.RoundedWithUnit(o)),
+                    "backOverlap",
+                    new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")
+                )
+            );
         }
 
         if (checks.HasError())
@@ -72,13 +128,33 @@ internal static class BagPillow
         var zero = Length.Zero;
         var laps = o.IsPositive; // without an overlap no edge of it is there to be sewn
         var front = Outline.Polygon([
-            ("closed", Point.Origin), ("right-1", new(w, zero)), .. laps ? [("right-2", new(w, p - o))] : Array.Empty<(string, Point)>(), ("right-3", new(w, p)),
-            ("end", new(w, l)), ("left-3", new(zero, l)), .. laps ? [("left-2", new(zero, p))] : Array.Empty<(string, Point)>(), ("left-1", new(zero, p - o))]);
+            ("closed", Point.Origin),
+            ("right-1", new(w, zero)),
+            .. laps ? [("right-2", new(w, p - o))] : Array.Empty<(string, Point)>(),
+            ("right-3", new(w, p)),
+            ("end", new(w, l)),
+            ("left-3", new(zero, l)),
+            .. laps ? [("left-2", new(zero, p))] : Array.Empty<(string, Point)>(),
+            ("left-1", new(zero, p - o)),
+        ]);
         var back = Outline.Polygon([
-            ("edge", Point.Origin), ("right", new(w, zero)), .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
-            ("hem", new(w, p)), .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(), ("left", new(zero, p - o))]);
-        var frontPiece = PieceMaker.Make(specification, PieceKind.Face, "Front", 1, front, cutWidth, along + (2 * seam), _ => seam.Value) with { Key = "face-1", Turns = lay.Turns(PieceRole.FaceFront) };
-        var backPiece = PieceMaker.Make(specification, PieceKind.Face, "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value) with
+            ("edge", Point.Origin),
+            ("right", new(w, zero)),
+            .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
+            ("hem", new(w, p)),
+            .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(),
+            ("left", new(zero, p - o)),
+        ]);
+        var frontPiece = PieceMaker.Make(specification, PieceKind.Face, "Front", 1, front, cutWidth, along + (2 * seam), _ =>
+            seam.Value
+        ) with
+        {
+            Key = "face-1",
+            Turns = lay.Turns(PieceRole.FaceFront),
+        };
+        var backPiece = PieceMaker.Make(specification, PieceKind.Face, "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge =>
+            edge == "hem" ? hem.Value : seam.Value
+        ) with
         {
             Key = "face-2",
             CopyRoles = [PieceRole.FaceBack, PieceRole.FaceBack],
@@ -92,7 +168,13 @@ internal static class BagPillow
                 new("closed", new("face-1", "closed"), new("face-2", "edge")),
                 new("right-1", new("face-1", "right-1"), new("face-2", "left")),
                 new("left-1", new("face-1", "left-1"), new("face-2", "right")),
-                .. laps ? (Seam[])[new("right-2", new("face-1", "right-2"), new("face-2", "left-over")), new("left-2", new("face-1", "left-2"), new("face-2", "right-over"))] : [],
+                .. laps
+                    ? (Seam[])
+                        [
+                            new("right-2", new("face-1", "right-2"), new("face-2", "left-over")),
+                            new("left-2", new("face-1", "left-2"), new("face-2", "right-over")),
+                        ]
+                    : [],
                 new("end", new("face-1", "end"), new("face-2", "edge", 2)),
                 new("right-3", new("face-1", "right-3"), new("face-2", "right", 2)),
                 new("left-3", new("face-1", "left-3"), new("face-2", "left", 2)),

@@ -23,7 +23,8 @@ internal sealed class BagWayIn
     {
         (_specification, _back) = (specification, whole.Value);
         var rules = specification.Rules;
-        Opening = IsZip ? (whole - (2 * rules[Rule.ZipClear])).Named("zip opening")
+        Opening =
+            IsZip ? (whole - (2 * rules[Rule.ZipClear])).Named("zip opening")
             : specification.Choices.Closure == Closure.Ties || (thickness.Value.IsPositive && !rules.Says(Rule.Gap)) ? whole
             : rules[Rule.Gap];
     }
@@ -52,7 +53,9 @@ internal sealed class BagWayIn
     }
 
     public IEnumerable<Check> Checks() =>
-        OpeningWidth.Check(Opening.Value, PartsText.BackEdge, _back, IsZip ? "zipClear" : "gap", _specification.Format) is { } tooWide ? [tooWide] : [];
+        OpeningWidth.Check(Opening.Value, PartsText.BackEdge, _back, IsZip ? "zipClear" : "gap", _specification.Format) is { } tooWide
+            ? [tooWide]
+            : [];
 
     public IEnumerable<Notion> Notions()
     {
@@ -71,10 +74,10 @@ internal sealed class BagWayIn
         }
     }
 
-
     private static string NameOf(PlanSpan span, string back) =>
         span.EdgeName != back ? span.Name
         : span.Name == back ? $"{back}-way-in"
         : EdgeNames.IsPart(span.Name, "2") ? $"{back}-way-in"
-        : EdgeNames.IsPart(span.Name, "1") ? $"{back}-w-right" : $"{back}-w-left";
+        : EdgeNames.IsPart(span.Name, "1") ? $"{back}-w-right"
+        : $"{back}-w-left";
 }

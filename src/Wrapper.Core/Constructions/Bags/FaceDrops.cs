@@ -23,7 +23,10 @@ internal sealed class FaceDrops
 
         var cloth = Worked.Given("usable width", usable, QuantitySource.Cloth);
         var sideCut = (cutWidth + (4 * Join) - cloth) / 2;
-        var canMiddle = sideCut.Value <= usable && sideCut.Value > (side ?? specification.Rules[Rule.SideSeam]).Value + Join.Value && usable > 2 * Join.Value;
+        var canMiddle =
+            sideCut.Value <= usable
+            && sideCut.Value > (side ?? specification.Rules[Rule.SideSeam]).Value + Join.Value
+            && usable > 2 * Join.Value;
         var count = 2;
         while (count <= MostDrops && ((count * usable) - ((count - 1) * 2 * Join.Value)) < cutWidth.Value)
         {
@@ -40,9 +43,20 @@ internal sealed class FaceDrops
             [
                 Check.Error(
                     "piece-wider-than-cloth",
-                    BagsText.PieceWiderThanCloth(format.RoundedWithUnit(cutWidth.Value), format.RoundedWithUnit(usable), IsMiddleAndSides, canMiddle || canEqual),
+                    BagsText.PieceWiderThanCloth(
+                        format.RoundedWithUnit(cutWidth.Value),
+                        format.RoundedWithUnit(usable),
+                        IsMiddleAndSides,
+                        canMiddle || canEqual
+                    ),
                     "join",
-                    IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new(CommonText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")] : []) with { Concerns = CheckConcern.Cloth },
+                    IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")]
+                        : canMiddle && !IsMiddleAndSides ? [new(CommonText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")]
+                        : []
+                ) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                },
             ];
             return;
         }
@@ -53,10 +67,12 @@ internal sealed class FaceDrops
         [
             Check.Note(
                 "face-joined",
-                IsMiddleAndSides ? BagsText.FaceJoined
-                    : BagsText.FaceJoinedEqually(count),
+                IsMiddleAndSides ? BagsText.FaceJoined : BagsText.FaceJoinedEqually(count),
                 "join",
-                IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : canMiddle && !IsMiddleAndSides ? [new(CommonText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")] : []),
+                IsMiddleAndSides && canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")]
+                    : canMiddle && !IsMiddleAndSides ? [new(CommonText.ToJoinMiddleAndSides, "options.join", "middle-and-sides")]
+                    : []
+            ),
             .. IsMiddleAndSides && sideCut.Value < Sliver(specification) ? (Check[])[Slivers(sideCut, format, canEqual)] : [],
         ];
     }
@@ -67,13 +83,16 @@ internal sealed class FaceDrops
     public static FaceDrops Whole(Worked cutWidth, CoverSpecification specification) => new(cutWidth, specification.Rules[Rule.JoinSeam]);
 
     /// <summary>A side narrower than this is a sliver: it puckers, and shows.</summary>
-    private static Length Sliver(CoverSpecification specification) => specification.Unit.IsImperial() ? Length.FromInches(4) : Length.FromMillimetres(100m);
+    private static Length Sliver(CoverSpecification specification) =>
+        specification.Unit.IsImperial() ? Length.FromInches(4) : Length.FromMillimetres(100m);
 
-    private static Check Slivers(Worked sideCut, LengthFormat format, bool canEqual) => Check.Warning(
-        "slivers",
-        BagsText.SidesAreSlivers(format.RoundedWithUnit(sideCut.Value)),
-        "join",
-        canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : []);
+    private static Check Slivers(Worked sideCut, LengthFormat format, bool canEqual) =>
+        Check.Warning(
+            "slivers",
+            BagsText.SidesAreSlivers(format.RoundedWithUnit(sideCut.Value)),
+            "join",
+            canEqual ? [new(BagsText.ToJoinEqualWidths, "options.join", "equal-widths")] : []
+        );
 
     /// <summary>Cut widths from left to right.</summary>
     public IReadOnlyList<Worked> Parts { get; }

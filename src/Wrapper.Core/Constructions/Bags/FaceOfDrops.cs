@@ -51,7 +51,11 @@ internal sealed class FaceOfDrops
         _closed = Numbered(Stretches(breaks, width), _ => "closed");
         _end = Numbered(
             Stretches([.. breaks.Append(shut).Append(width - shut).Where(at => at.IsPositive && at < width).Distinct().Order()], width),
-            stretch => stretch.To <= shut ? "end-left" : stretch.From >= width - shut ? "end-right" : "end");
+            stretch =>
+                stretch.To <= shut ? "end-left"
+                : stretch.From >= width - shut ? "end-right"
+                : "end"
+        );
     }
 
     private int Count => _drops.Parts.Count;
@@ -85,7 +89,10 @@ internal sealed class FaceOfDrops
     public SeamSide End(int index) => Side(_end, index);
 
     /// <summary>The stretch of the opening end is where the way in is.</summary>
-    public bool IsWayIn(int index) => EdgeNames.IsPartOf(_end[index].Name, "end") && !EdgeNames.IsPartOf(_end[index].Name, "end-left") && !EdgeNames.IsPartOf(_end[index].Name, "end-right");
+    public bool IsWayIn(int index) =>
+        EdgeNames.IsPartOf(_end[index].Name, "end")
+        && !EdgeNames.IsPartOf(_end[index].Name, "end-left")
+        && !EdgeNames.IsPartOf(_end[index].Name, "end-right");
 
     /// <summary>Its left edge.</summary>
     public SeamSide Left => Count == 1 ? new(_key, "left") : new(KeyOf(0), "side");
@@ -99,16 +106,34 @@ internal sealed class FaceOfDrops
         for (var drop = 0; drop < Math.Max(1, Count - 1); drop++)
         {
             var (from, to) = (_joins[drop], _joins[drop + 1]);
-            var (left, right) = Count == 1 ? ("left", "right") : drop == 0 ? ("side", "join") : ("join-left", "join-right");
+            var (left, right) =
+                Count == 1 ? ("left", "right")
+                : drop == 0 ? ("side", "join")
+                : ("join-left", "join-right");
             var piece = BagOpenEnd.Face(
-                specification, NameOf(drop), Count > 1 && drop == 0 ? 2 : 1, Outlined(from, to, length, left, right), _drops.Parts[drop], _cut.CutLength, _cut.Side, _cut.Closed, _cut.End, _drops.Join.Value) with
+                specification,
+                NameOf(drop),
+                Count > 1 && drop == 0 ? 2 : 1,
+                Outlined(from, to, length, left, right),
+                _drops.Parts[drop],
+                _cut.CutLength,
+                _cut.Side,
+                _cut.Closed,
+                _cut.End,
+                _drops.Join.Value
+            ) with
             {
                 Key = KeyOf(drop),
                 PartName = PartOf(drop),
                 Kept = _cut.Kept,
             };
             var isOuter = Count > 1 && drop == 0;
-            yield return piece with { CopyRoles = [.. Enumerable.Repeat(_cut.Role, piece.PerCover)], InFacingPairs = isOuter, Mirrored = isOuter ? specification.Count : 0 };
+            yield return piece with
+            {
+                CopyRoles = [.. Enumerable.Repeat(_cut.Role, piece.PerCover)],
+                InFacingPairs = isOuter,
+                Mirrored = isOuter ? specification.Count : 0,
+            };
         }
     }
 
@@ -141,11 +166,18 @@ internal sealed class FaceOfDrops
         return named;
     }
 
-    private string KeyOf(int drop) => Count == 1 ? _key : drop == 0 ? $"{_key}-outer" : Count == 3 ? $"{_key}-middle" : $"{_key}-middle-{drop}";
+    private string KeyOf(int drop) =>
+        Count == 1 ? _key
+        : drop == 0 ? $"{_key}-outer"
+        : Count == 3 ? $"{_key}-middle"
+        : $"{_key}-middle-{drop}";
 
     private string NameOf(int drop) => PartOf(drop) is { } part ? $"{_cut.Name}, {part}" : _cut.Name;
 
-    private string? PartOf(int drop) => Count == 1 ? null : drop == 0 ? BagsText.OuterDrop : BagsText.MiddleDrop;
+    private string? PartOf(int drop) =>
+        Count == 1 ? null
+        : drop == 0 ? BagsText.OuterDrop
+        : BagsText.MiddleDrop;
 
     /// <summary>What lies on the right outer drop is found on the left one, turned over.</summary>
     private SeamSide Side(List<Stretch> stretches, int index)
@@ -160,8 +192,7 @@ internal sealed class FaceOfDrops
     private Outline Outlined(Length from, Length to, Length length, string left, string right)
     {
         IEnumerable<Stretch> Within(List<Stretch> stretches) => stretches.Where(stretch => stretch.From >= from && stretch.To <= to);
-        return Outline.Polygon(
-        [
+        return Outline.Polygon([
             .. Within(_closed).Select(stretch => (stretch.Name, new Point(stretch.From - from, Length.Zero))),
             (right, new(to - from, Length.Zero)),
             .. Within(_end).Reverse().Select(stretch => (stretch.Name, new Point(stretch.To - from, length))),

@@ -14,7 +14,16 @@ namespace Wrapper.Core.Constructions.Bags;
 internal static class JoinedFaces
 {
     public static void Draw(
-        FaceDrops drops, Worked length, Worked side, Worked closed, OpenEnd end, (Worked Front, Worked Back) cut, CoverSpecification specification, List<Piece> pieces, List<Seam> seams)
+        FaceDrops drops,
+        Worked length,
+        Worked side,
+        Worked closed,
+        OpenEnd end,
+        (Worked Front, Worked Back) cut,
+        CoverSpecification specification,
+        List<Piece> pieces,
+        List<Seam> seams
+    )
     {
         var join = drops.Join.Value;
         var (l, shut, count) = (length.Value, end.Shut.Value, drops.Parts.Count);
@@ -24,22 +33,71 @@ internal static class JoinedFaces
         var faces = end.IsAlike ? 1 : 2;
         for (var face = 1; face <= faces; face++)
         {
-            var (key, cutLength, allowance) = (faces == 1 ? "face" : $"face-{face}", face == 1 ? cut.Front : cut.Back, face == 1 ? end.Front : end.Back);
-            var name = faces == 1 ? "Face" : face == 1 ? "Front face" : "Back face, with flap";
-            var outside = BagOpenEnd.Face(specification, $"{name}, {BagsText.OuterDrop}", faces == 1 ? 4 : 2, Drop(Length.Zero, outer, l, shut, total - shut, "side", "join"), drops.Parts[0], cutLength, side, closed, allowance, join);
-            pieces.Add(outside with { PartName = BagsText.OuterDrop, Key = $"{key}-outer", CopyRoles = RolesOf(face, outside.PerCover), InFacingPairs = true, Mirrored = outside.Quantity / 2 });
+            var (key, cutLength, allowance) = (
+                faces == 1 ? "face" : $"face-{face}",
+                face == 1 ? cut.Front : cut.Back,
+                face == 1 ? end.Front : end.Back
+            );
+            var name =
+                faces == 1 ? "Face"
+                : face == 1 ? "Front face"
+                : "Back face, with flap";
+            var outside = BagOpenEnd.Face(
+                specification,
+                $"{name}, {BagsText.OuterDrop}",
+                faces == 1 ? 4 : 2,
+                Drop(Length.Zero, outer, l, shut, total - shut, "side", "join"),
+                drops.Parts[0],
+                cutLength,
+                side,
+                closed,
+                allowance,
+                join
+            );
+            pieces.Add(
+                outside with
+                {
+                    PartName = BagsText.OuterDrop,
+                    Key = $"{key}-outer",
+                    CopyRoles = RolesOf(face, outside.PerCover),
+                    InFacingPairs = true,
+                    Mirrored = outside.Quantity / 2,
+                }
+            );
             for (var part = 1; part + 1 < count; part++)
             {
                 var from = outer + ((part - 1) * inner);
-                var middle = BagOpenEnd.Face(specification, $"{name}, {BagsText.MiddleDrop}", faces == 1 ? 2 : 1, Drop(from, from + inner, l, shut, total - shut, "join-left", "join-right"), drops.Parts[1], cutLength, side, closed, allowance, join);
-                pieces.Add(middle with { PartName = BagsText.MiddleDrop, CopyRoles = RolesOf(face, middle.PerCover), Key = count == 3 ? $"{key}-middle" : $"{key}-middle-{part}", InFacingPairs = faces == 1, Mirrored = faces == 1 && !Symmetry.IsLeftRight(middle.StitchLine) ? middle.Quantity / 2 : 0 });
+                var middle = BagOpenEnd.Face(
+                    specification,
+                    $"{name}, {BagsText.MiddleDrop}",
+                    faces == 1 ? 2 : 1,
+                    Drop(from, from + inner, l, shut, total - shut, "join-left", "join-right"),
+                    drops.Parts[1],
+                    cutLength,
+                    side,
+                    closed,
+                    allowance,
+                    join
+                );
+                pieces.Add(
+                    middle with
+                    {
+                        PartName = BagsText.MiddleDrop,
+                        CopyRoles = RolesOf(face, middle.PerCover),
+                        Key = count == 3 ? $"{key}-middle" : $"{key}-middle-{part}",
+                        InFacingPairs = faces == 1,
+                        Mirrored = faces == 1 && !Symmetry.IsLeftRight(middle.StitchLine) ? middle.Quantity / 2 : 0,
+                    }
+                );
             }
         }
 
         seams.AddRange(Seams(pieces, count, end, faces));
 
         IReadOnlyList<PieceRole> RolesOf(int face, int copies) =>
-            faces == 1 ? PieceRole.Usual(PieceKind.Face, copies) : [.. Enumerable.Repeat(face == 1 ? PieceRole.FaceFront : PieceRole.FaceBack, copies)];
+            faces == 1
+                ? PieceRole.Usual(PieceKind.Face, copies)
+                : [.. Enumerable.Repeat(face == 1 ? PieceRole.FaceFront : PieceRole.FaceBack, copies)];
     }
 
     /// <summary>One drop of a face between two places across it; its upper end is broken where the way in begins and ends.</summary>
@@ -77,8 +135,18 @@ internal static class JoinedFaces
         var (front, back) = (pieces[0], faces == 1 ? pieces[0] : pieces[1 + between]);
         foreach (var edge in front.StitchLine.Names.Where(edge => edge != "join" && (edge != "end" || end.IsSewn)))
         {
-            yield return new($"left-{edge}", new(front.Key, edge), new(back.Key, edge, faces == 1 ? 4 : 2), edge == "end" ? Caught.Zip : null);
-            yield return new($"right-{edge}", new(front.Key, edge, 2), new(back.Key, edge, faces == 1 ? 3 : 1), edge == "end" ? Caught.Zip : null);
+            yield return new(
+                $"left-{edge}",
+                new(front.Key, edge),
+                new(back.Key, edge, faces == 1 ? 4 : 2),
+                edge == "end" ? Caught.Zip : null
+            );
+            yield return new(
+                $"right-{edge}",
+                new(front.Key, edge, 2),
+                new(back.Key, edge, faces == 1 ? 3 : 1),
+                edge == "end" ? Caught.Zip : null
+            );
         }
 
         for (var part = 1; part <= between; part++)
@@ -86,8 +154,21 @@ internal static class JoinedFaces
             var (upper, lower) = (pieces[part], faces == 1 ? pieces[part] : pieces[1 + between + (between + 1 - part)]);
             foreach (var edge in upper.StitchLine.Names.Where(edge => !EdgeNames.IsPartOf(edge, "join") && (edge != "end" || end.IsSewn)))
             {
-                var other = faces == 1 ? edge : edge switch { "end-left" => "end-right", "end-right" => "end-left", _ => edge };
-                yield return new($"middle-{part}-{edge}", new(upper.Key, edge), faces == 1 ? new(lower.Key, edge, 2) : new(lower.Key, other), edge == "end" ? Caught.Zip : null);
+                var other =
+                    faces == 1
+                        ? edge
+                        : edge switch
+                        {
+                            "end-left" => "end-right",
+                            "end-right" => "end-left",
+                            _ => edge,
+                        };
+                yield return new(
+                    $"middle-{part}-{edge}",
+                    new(upper.Key, edge),
+                    faces == 1 ? new(lower.Key, edge, 2) : new(lower.Key, other),
+                    edge == "end" ? Caught.Zip : null
+                );
             }
         }
     }
@@ -97,7 +178,8 @@ internal static class JoinedFaces
         var offset = faces == 2 && face == 2 ? 1 + between : 0;
         var (outer, first) = (pieces[offset], faces == 1 && face == 2);
         var (leftCopy, rightCopy, middleCopy) = first ? (4, 3, 2) : (1, 2, 1);
-        SeamSide left = new(outer.Key, "join", leftCopy), right = new(outer.Key, "join", rightCopy);
+        SeamSide left = new(outer.Key, "join", leftCopy),
+            right = new(outer.Key, "join", rightCopy);
         if (between == 0)
         {
             yield return new($"join-{face}", left, right, IsFlat: true);
@@ -107,7 +189,12 @@ internal static class JoinedFaces
         for (var part = 1; part <= between; part++)
         {
             var key = pieces[offset + part].Key;
-            yield return new($"join-{face}-{part}", part == 1 ? left : new(pieces[offset + part - 1].Key, "join-right", middleCopy), new(key, "join-left", middleCopy), IsFlat: true);
+            yield return new(
+                $"join-{face}-{part}",
+                part == 1 ? left : new(pieces[offset + part - 1].Key, "join-right", middleCopy),
+                new(key, "join-left", middleCopy),
+                IsFlat: true
+            );
             if (part == between)
             {
                 yield return new($"join-{face}-{part + 1}", new(key, "join-right", middleCopy), right, IsFlat: true);

@@ -57,7 +57,12 @@ internal sealed class OpenEnd
             case Closure.Buttons or Closure.Snaps:
                 var fasteners = Math.Max(3, (int)Math.Ceiling(Opening.Value.RatioTo(rules[Rule.ButtonSpacing].Value) - 1e-9) - 1);
                 var apart = (Opening / (fasteners + 1)).Named("apart");
-                yield return new(_closure == Closure.Buttons ? NotionKind.Button : NotionKind.Snap, _closure == Closure.Buttons ? "Buttons, so far apart" : "Snaps, so far apart", fasteners * count, apart);
+                yield return new(
+                    _closure == Closure.Buttons ? NotionKind.Button : NotionKind.Snap,
+                    _closure == Closure.Buttons ? "Buttons, so far apart" : "Snaps, so far apart",
+                    fasteners * count,
+                    apart
+                );
                 if (_closure == Closure.Buttons)
                 {
                     yield return new(NotionKind.Loop, "Loops of elastic, each", fasteners * count, rules[Rule.Loop]);
@@ -75,5 +80,4 @@ internal sealed class OpenEnd
                 break;
         }
     }
-
 }

@@ -23,7 +23,9 @@ internal sealed class ReadySheet
         (_specification, _duvet) = (specification, width);
         (Inset, RollHem) = (specification.Rules[Rule.SheetInset], specification.Rules[Rule.RollHem]);
         _cloth = ClothOf(specification);
-        Sheet = WidthOf(specification) is { } hemmed ? Worked.Given("sheet, hemmed width", hemmed, QuantitySource.Cloth) : (width + (2 * Inset)).Named("sheet, hemmed width");
+        Sheet = WidthOf(specification) is { } hemmed
+            ? Worked.Given("sheet, hemmed width", hemmed, QuantitySource.Cloth)
+            : (width + (2 * Inset)).Named("sheet, hemmed width");
         Width = (Sheet - (2 * Inset)).Named("finished width");
     }
 
@@ -45,25 +47,29 @@ internal sealed class ReadySheet
 
     /// <summary>The cloth that is the sheet: the one given to the back face; null where none is.</summary>
     private static DraftCloth? ClothOf(CoverSpecification specification) =>
-        specification.Cloths.Roles.ContainsKey(PieceRole.FaceBack.Word) ? specification.Cloths.Cloths[specification.Cloths.KeyOfCloth(PieceRole.FaceBack, PieceKind.Face)!] : null;
+        specification.Cloths.Roles.ContainsKey(PieceRole.FaceBack.Word)
+            ? specification.Cloths.Cloths[specification.Cloths.KeyOfCloth(PieceRole.FaceBack, PieceKind.Face)!]
+            : null;
 
     /// <summary>Its hemmed width when it is washed; null where no cloth is given to the back face.</summary>
     private static Length? WidthOf(CoverSpecification specification) =>
         ClothOf(specification) is null ? null : specification.In(PieceRole.FaceBack, PieceKind.Face).UsableWidth;
 
     /// <summary>The opening is drawn at the far end: on a sheet whose deeper hem is the near one the face lies turned round.</summary>
-    private static KeptHems? KeptOn(ClothEdges? edges) => edges?.Deepest switch
-    {
-        null => edges is null ? new(ClothEnd.End, null, IsTurned: false) : null,
-        { } deepest => deepest == edges.Start ? new(ClothEnd.Start, null, IsTurned: true) : new(ClothEnd.End, null, IsTurned: false),
-    };
+    private static KeptHems? KeptOn(ClothEdges? edges) =>
+        edges?.Deepest switch
+        {
+            null => edges is null ? new(ClothEnd.End, null, IsTurned: false) : null,
+            { } deepest => deepest == edges.Start ? new(ClothEnd.Start, null, IsTurned: true) : new(ClothEnd.End, null, IsTurned: false),
+        };
 
     /// <summary>How the printed face is cut: a roll hem takes two folds at its sides and its closed end.</summary>
-    public FaceCut Front(Worked length, OpenEnd end) => new(PieceRole.FaceFront, "Front face", length + Inset + (2 * RollHem) + end.Front, end.Front)
-    {
-        Side = Inset + (2 * RollHem),
-        Closed = Inset + (2 * RollHem),
-    };
+    public FaceCut Front(Worked length, OpenEnd end) =>
+        new(PieceRole.FaceFront, "Front face", length + Inset + (2 * RollHem) + end.Front, end.Front)
+        {
+            Side = Inset + (2 * RollHem),
+            Closed = Inset + (2 * RollHem),
+        };
 
     /// <summary>How the sheet is cut: its hems stay, and where an end has none it is hemmed as the other face is.</summary>
     public FaceCut Back(Worked length, OpenEnd end)
@@ -88,12 +94,26 @@ internal sealed class ReadySheet
         }
         else if (_duvet.Value > Width.Value)
         {
-            yield return Check.Warning("sheet-too-narrow", BagsText.SheetTooNarrow(format.RoundedWithUnit(Width.Value), format.RoundedWithUnit(_duvet.Value - Width.Value)), "roles.face-back") with { Concerns = CheckConcern.Cloth };
+            yield return Check.Warning(
+                "sheet-too-narrow",
+                BagsText.SheetTooNarrow(format.RoundedWithUnit(Width.Value), format.RoundedWithUnit(_duvet.Value - Width.Value)),
+                "roles.face-back"
+            ) with
+            {
+                Concerns = CheckConcern.Cloth,
+            };
         }
 
         if (_cloth?.Length is { } there && Back(length, end).CutLength.Value is var needed && needed > there)
         {
-            yield return Check.Error("sheet-too-short", BagsText.SheetTooShort(format.RoundedWithUnit(needed), format.RoundedWithUnit(needed - there)), "roles.face-back") with { Concerns = CheckConcern.Cloth };
+            yield return Check.Error(
+                "sheet-too-short",
+                BagsText.SheetTooShort(format.RoundedWithUnit(needed), format.RoundedWithUnit(needed - there)),
+                "roles.face-back"
+            ) with
+            {
+                Concerns = CheckConcern.Cloth,
+            };
         }
 
         if (_cloth is null)

@@ -24,13 +24,17 @@ internal sealed class TwoClothFaces
     {
         _end = end;
         // Joins lie alike to the left and to the right, so that a break of the one face meets the other's at the same place, seen from either side.
-        List<Length> breaks = [.. FaceOfDrops.JoinsOf(drops.Front, width.Value).Concat(FaceOfDrops.JoinsOf(drops.Back, width.Value)).Distinct().Order()];
+        List<Length> breaks =
+        [
+            .. FaceOfDrops.JoinsOf(drops.Front, width.Value).Concat(FaceOfDrops.JoinsOf(drops.Back, width.Value)).Distinct().Order(),
+        ];
         _front = new(drops.Front, width.Value, breaks, end.Shut.Value, cut.Front);
         _back = new(drops.Back, width.Value, breaks, end.Shut.Value, cut.Back);
     }
 
     /// <summary>The pieces of both.</summary>
-    public IEnumerable<Piece> Draw(Length length, CoverSpecification specification) => _front.Draw(length, specification).Concat(_back.Draw(length, specification));
+    public IEnumerable<Piece> Draw(Length length, CoverSpecification specification) =>
+        _front.Draw(length, specification).Concat(_back.Draw(length, specification));
 
     /// <summary>The joins of each, and the seams that make them a bag: the back's right lies behind the front's left.</summary>
     public IEnumerable<Seam> Seams()
@@ -42,7 +46,11 @@ internal sealed class TwoClothFaces
 
         for (var stretch = 0; stretch < _front.ClosedStretches; stretch++)
         {
-            yield return new(_front.ClosedStretches == 1 ? "closed" : $"closed-{stretch + 1}", _front.Closed(stretch), _back.Closed(_front.ClosedStretches - 1 - stretch));
+            yield return new(
+                _front.ClosedStretches == 1 ? "closed" : $"closed-{stretch + 1}",
+                _front.Closed(stretch),
+                _back.Closed(_front.ClosedStretches - 1 - stretch)
+            );
         }
 
         yield return new("right", _front.Right, _back.Left);
@@ -50,7 +58,12 @@ internal sealed class TwoClothFaces
         {
             if (!_front.IsWayIn(stretch) || _end.IsSewn)
             {
-                yield return new($"end-{stretch + 1}", _front.End(stretch), _back.End(_front.EndStretches - 1 - stretch), _front.IsWayIn(stretch) ? Caught.Zip : null);
+                yield return new(
+                    $"end-{stretch + 1}",
+                    _front.End(stretch),
+                    _back.End(_front.EndStretches - 1 - stretch),
+                    _front.IsWayIn(stretch) ? Caught.Zip : null
+                );
             }
         }
 

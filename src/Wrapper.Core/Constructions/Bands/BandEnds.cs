@@ -20,20 +20,22 @@ public static class BandEnds
     public const string Id = "band-ends";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Band and ends",
-        "A band over the profile, closed by two ends.",
-        "the cloth runs round without a seam",
-        "through the band, or pulled over",
-        "comes off whole",
-        "things whose profile runs through")
-    {
-        Closures = Catalogue.Closing.Zipped,
-        CarriesPiping = true,
-        TurnsHems = true,
-        Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.Edge],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Band and ends",
+            "A band over the profile, closed by two ends.",
+            "the cloth runs round without a seam",
+            "through the band, or pulled over",
+            "comes off whole",
+            "things whose profile runs through"
+        )
+        {
+            Closures = Catalogue.Closing.Zipped,
+            CarriesPiping = true,
+            TurnsHems = true,
+            Choices = [Choice.Piping, Choice.Bias, Choice.Plates, Choice.Closure, Choice.Edge],
+        };
 
     /// <summary>Drafts a band closed all round, zipped where the profile begins.</summary>
     /// <param name="profile">The end's outline, from where the band is closed.</param>
@@ -41,17 +43,31 @@ public static class BandEnds
     /// <param name="closedEnd">How far the closing seam is sewn shut at each end; null without a zip.</param>
     /// <param name="finished">What is worth reading off.</param>
     /// <param name="specification">The cover.</param>
-    internal static ConstructedCover Closed(ClosedPlan profile, Worked width, Worked closedEnd, IReadOnlyList<FinishedSize> finished, CoverSpecification specification)
+    internal static ConstructedCover Closed(
+        ClosedPlan profile,
+        Worked width,
+        Worked closedEnd,
+        IReadOnlyList<FinishedSize> finished,
+        CoverSpecification specification
+    )
     {
         var closure = new BackClosure(specification, specification.Rules[Rule.Zip]);
         var opening = (width - (2 * closedEnd)).Named("zip");
         var ends = new PlatePieces(profile, specification.In(PieceRole.End, PieceKind.End), PieceKind.End);
         var cutLength = profile.Perimeter + closure.Both;
-        var lay = new WidePieceLay(specification.In(PieceRole.Band, PieceKind.Band), "band", (width + (2 * specification.Rules[Rule.Seam])).Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(
+            specification.In(PieceRole.Band, PieceKind.Band),
+            "band",
+            (width + (2 * specification.Rules[Rule.Seam])).Value,
+            cutLength.Value,
+            canJoin: false
+        );
         var checks = new List<Check>([.. ends.Checks, .. lay.Checks]);
         if (!opening.Value.IsPositive)
         {
-            checks.Add(Check.Error("no-opening", BandsText.NoOpening, "closedEnd", new Mend(CommonText.ToClosedEnd0, "rules.closedEnd", "0")));
+            checks.Add(
+                Check.Error("no-opening", BandsText.NoOpening, "closedEnd", new Mend(CommonText.ToClosedEnd0, "rules.closedEnd", "0"))
+            );
         }
 
         if (checks.HasError())
@@ -62,23 +78,50 @@ public static class BandEnds
         var perimeter = new PlanPerimeter(profile.Outline);
         ends.Break(perimeter);
         var shut = closedEnd.Value;
-        var band = Band(perimeter.Spans, perimeter, width, cutLength, (closure.Over.Value, closure.Under.Value), specification, shut, opening.Value) with { Turns = lay.Turns };
+        var band = Band(
+            perimeter.Spans,
+            perimeter,
+            width,
+            cutLength,
+            (closure.Over.Value, closure.Under.Value),
+            specification,
+            shut,
+            opening.Value
+        ) with
+        {
+            Turns = lay.Turns,
+        };
         List<Piece> pieces = [.. ends.Draw(perimeter), band];
         List<Notion> notions = specification.Choices.Closure switch
         {
             Closure.Zip => [new(NotionKind.Zip, "Zip", specification.Count, opening)],
-            Closure.InvisibleZip => [new(NotionKind.Zip, CommonText.InvisibleZipSewnInOpenStopping, specification.Count, opening) { IsInvisible = true }],
+            Closure.InvisibleZip =>
+            [
+                new(NotionKind.Zip, CommonText.InvisibleZipSewnInOpenStopping, specification.Count, opening) { IsInvisible = true },
+            ],
             _ => [.. closure.Notions(opening, null)],
         };
         if (specification.Choices.Piping != Piping.None)
         {
-            notions.AddRange(PipingCasing.Runs(specification, [.. Enumerable.Repeat(profile.Perimeter, (int)specification.Choices.Piping)], pieces, checks));
+            notions.AddRange(
+                PipingCasing.Runs(
+                    specification,
+                    [.. Enumerable.Repeat(profile.Perimeter, (int)specification.Choices.Piping)],
+                    pieces,
+                    checks
+                )
+            );
         }
 
         return new()
         {
             Pieces = pieces,
-            Seams = [.. ends.JoinSeams(), .. EndSeams(perimeter.Spans, span => ends.KeyAt(perimeter, span), specification), .. Closing(shut, closure.Takes)],
+            Seams =
+            [
+                .. ends.JoinSeams(),
+                .. EndSeams(perimeter.Spans, span => ends.KeyAt(perimeter, span), specification),
+                .. Closing(shut, closure.Takes),
+            ],
             Notions = notions,
             Finished = finished,
             Checks = checks,
@@ -92,13 +135,25 @@ public static class BandEnds
     /// <param name="developed">The band's finished length over the profile, what reaches under included.</param>
     /// <param name="finished">What is worth reading off.</param>
     /// <param name="specification">The cover.</param>
-    internal static ConstructedCover Open(ClosedPlan profile, Worked width, Worked developed, IReadOnlyList<FinishedSize> finished, CoverSpecification specification)
+    internal static ConstructedCover Open(
+        ClosedPlan profile,
+        Worked width,
+        Worked developed,
+        IReadOnlyList<FinishedSize> finished,
+        CoverSpecification specification
+    )
     {
         var (seam, hem) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem]);
         var opening = (2 * (width + profile.Edges["hem"])).Named("opening");
         var finish = new EdgeFinish(specification, opening);
         var cutLength = developed + (2 * hem);
-        var lay = new WidePieceLay(specification.In(PieceRole.Band, PieceKind.Band), "band", (width + (2 * seam)).Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(
+            specification.In(PieceRole.Band, PieceKind.Band),
+            "band",
+            (width + (2 * seam)).Value,
+            cutLength.Value,
+            canJoin: false
+        );
         List<Check> checks = [.. lay.Checks, .. finish.Checks()];
         if (checks.HasError())
         {
@@ -107,8 +162,18 @@ public static class BandEnds
 
         var perimeter = new PlanPerimeter(profile.Outline);
         var spans = perimeter.Spans.Where(span => span.EdgeName != "hem").ToList();
-        var end = PieceMaker.InFacingPairs(PieceMaker.Make(
-            specification, PieceKind.End, "End", 2, profile.Outline, profile.Width + (2 * seam), profile.Depth + seam + hem, edge => edge == "hem" ? hem.Value : seam.Value));
+        var end = PieceMaker.InFacingPairs(
+            PieceMaker.Make(
+                specification,
+                PieceKind.End,
+                "End",
+                2,
+                profile.Outline,
+                profile.Width + (2 * seam),
+                profile.Depth + seam + hem,
+                edge => edge == "hem" ? hem.Value : seam.Value
+            )
+        );
         var band = Band(spans, perimeter, width, cutLength, (hem.Value, hem.Value), specification) with { Turns = lay.Turns };
         return new()
         {
@@ -125,8 +190,18 @@ public static class BandEnds
         var piped = (int)specification.Choices.Piping;
         foreach (var span in spans)
         {
-            yield return new($"left-{span.Name}", new(endAt(span), span.Name), new("band", $"left-{span.Name}"), piped > 0 ? Caught.Piping : null);
-            yield return new($"right-{span.Name}", new(endAt(span), span.Name, 2), new("band", $"right-{span.Name}"), piped > 1 ? Caught.Piping : null);
+            yield return new(
+                $"left-{span.Name}",
+                new(endAt(span), span.Name),
+                new("band", $"left-{span.Name}"),
+                piped > 0 ? Caught.Piping : null
+            );
+            yield return new(
+                $"right-{span.Name}",
+                new(endAt(span), span.Name, 2),
+                new("band", $"right-{span.Name}"),
+                piped > 1 ? Caught.Piping : null
+            );
         }
     }
 
@@ -141,7 +216,15 @@ public static class BandEnds
     }
 
     private static Piece Band(
-        IReadOnlyList<PlanSpan> spans, PlanPerimeter perimeter, Worked width, Worked cutLength, (Length Start, Length Finish) turning, CoverSpecification specification, Length shut = default, Length? opening = null)
+        IReadOnlyList<PlanSpan> spans,
+        PlanPerimeter perimeter,
+        Worked width,
+        Worked cutLength,
+        (Length Start, Length Finish) turning,
+        CoverSpecification specification,
+        Length shut = default,
+        Length? opening = null
+    )
     {
         var (across, along) = (width.Value, spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length));
         var corners = new List<(string, Point)>();
@@ -170,11 +253,32 @@ public static class BandEnds
             Outline.Polygon(corners),
             width + (2 * specification.Rules[Rule.Seam]),
             cutLength,
-            edge => EdgeNames.IsPartOf(edge, "start") ? turning.Start : EdgeNames.IsPartOf(edge, "finish") ? turning.Finish : seam) with
+            edge =>
+                EdgeNames.IsPartOf(edge, "start") ? turning.Start
+                : EdgeNames.IsPartOf(edge, "finish") ? turning.Finish
+                : seam
+        ) with
         {
-            Folds = [.. bends.Folds.Select(fold => fold with { Through = [new(across, fold.Through[0].X), new(Length.Zero, fold.Through[0].X)] })],
+            Folds =
+            [
+                .. bends.Folds.Select(fold =>
+                    fold with
+                    {
+                        Through = [new(across, fold.Through[0].X), new(Length.Zero, fold.Through[0].X)],
+                    }
+                ),
+            ],
             Rolls = [.. bends.Rolls.Select(roll => roll with { AlongX = false })],
-            Marks = [.. bends.Folds.SelectMany(fold => (Mark[])[Mark.At(MarkKind.Notch, "angle of the profile", new(Length.Zero, fold.Through[0].X)), Mark.At(MarkKind.Notch, "angle of the profile", new(across, fold.Through[0].X))])],
+            Marks =
+            [
+                .. bends.Folds.SelectMany(fold =>
+                    (Mark[])
+                        [
+                            Mark.At(MarkKind.Notch, "angle of the profile", new(Length.Zero, fold.Through[0].X)),
+                            Mark.At(MarkKind.Notch, "angle of the profile", new(across, fold.Through[0].X)),
+                        ]
+                ),
+            ],
         };
 
         void Ends(string name, Length at, bool forward)
@@ -187,7 +291,9 @@ public static class BandEnds
 
             (string, Point)[] three =
             [
-                ($"{name}-left", new(forward ? Length.Zero : shut, at)), (name, new(forward ? shut : shut + open, at)), ($"{name}-right", new(forward ? shut + open : across, at)),
+                ($"{name}-left", new(forward ? Length.Zero : shut, at)),
+                (name, new(forward ? shut : shut + open, at)),
+                ($"{name}-right", new(forward ? shut + open : across, at)),
             ];
             corners.AddRange(forward ? three : three.Reverse());
         }

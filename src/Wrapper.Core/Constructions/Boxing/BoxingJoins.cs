@@ -76,7 +76,10 @@ internal sealed class BoxingJoins
     {
         var (first, last) = (Worked.Zero, Strip - Longest);
         var centred = (FrontStart + FrontEnd - Longest) / 2;
-        var start = centred.Value.IsNegative ? first : centred.Value > last.Value ? last : centred;
+        var start =
+            centred.Value.IsNegative ? first
+            : centred.Value > last.Value ? last
+            : centred;
         start = WithoutSliver(start, last);
         var places = new List<Worked>();
         AddShared(places, first, start);
@@ -107,7 +110,10 @@ internal sealed class BoxingJoins
         var parts = StripParts.Of(run.Value, Longest.Value);
         for (var i = 0; i <= parts; i++)
         {
-            var place = i == 0 ? from : i == parts ? to : from + (i * run / parts);
+            var place =
+                i == 0 ? from
+                : i == parts ? to
+                : from + (i * run / parts);
             if (place.Value > Length.Zero && place.Value < Strip.Value && !places.Exists(other => other.Value == place.Value))
             {
                 places.Add(place);

@@ -33,9 +33,11 @@ internal sealed class BoxingPieces
     private Length PocketDepth => 2 * _layout.Lap.Value;
 
     /// <summary>The place on the perimeter where the boxing begins: where the zip ends.</summary>
-    public Length StartOn(PlanPerimeter perimeter) => perimeter.EndOf(_layout.Plan.Back) + (_layout.HasZip ? _layout.ZipTurn.Value : Length.Zero);
+    public Length StartOn(PlanPerimeter perimeter) =>
+        perimeter.EndOf(_layout.Plan.Back) + (_layout.HasZip ? _layout.ZipTurn.Value : Length.Zero);
 
-    private Length EndOn(PlanPerimeter perimeter) => _layout.HasZip ? perimeter.StartOf(_layout.Plan.Back) - _layout.ZipTurn.Value : StartOn(perimeter);
+    private Length EndOn(PlanPerimeter perimeter) =>
+        _layout.HasZip ? perimeter.StartOf(_layout.Plan.Back) - _layout.ZipTurn.Value : StartOn(perimeter);
 
     public void Break(PlanPerimeter perimeter)
     {
@@ -96,8 +98,14 @@ internal sealed class BoxingPieces
 
         foreach (var side in (string[])["top", "bottom"])
         {
-            yield return new($"pocket-1-{side}", new(KeyOf(1), $"{side}-pocket-1-under"), new(KeyOf(1), $"{side}-pocket-1-over")) { IsLaid = true };
-            yield return new($"pocket-2-{side}", new(KeyOf(Count), $"{side}-pocket-2-over"), new(KeyOf(Count), $"{side}-pocket-2-under")) { IsLaid = true };
+            yield return new($"pocket-1-{side}", new(KeyOf(1), $"{side}-pocket-1-under"), new(KeyOf(1), $"{side}-pocket-1-over"))
+            {
+                IsLaid = true,
+            };
+            yield return new($"pocket-2-{side}", new(KeyOf(Count), $"{side}-pocket-2-over"), new(KeyOf(Count), $"{side}-pocket-2-under"))
+            {
+                IsLaid = true,
+            };
         }
     }
 
@@ -112,7 +120,9 @@ internal sealed class BoxingPieces
         var start = StartOn(plan);
         var frontStart = (2 * _layout.Lap) + FromZipToFront();
         var snapped = Snapped(Joins(longest));
-        return FitsCloth(snapped, longest.Value) ? snapped : Snapped(Joins(longest - Worked.ReadOff("a hair, for a join beside a corner", PlanPerimeter.Near)));
+        return FitsCloth(snapped, longest.Value)
+            ? snapped
+            : Snapped(Joins(longest - Worked.ReadOff("a hair, for a join beside a corner", PlanPerimeter.Near)));
 
         // A join a hair beside a corner is at the corner; where that makes its part longer than the cloth, all give that hair.
         JoinPlan Snapped(JoinPlan joins) => joins with { Places = [.. joins.Places.Select(OnToCorner)] };
@@ -123,17 +133,18 @@ internal sealed class BoxingPieces
             return at == place.Value ? place : place + Worked.ReadOff("on to the corner a hair beside it", at - place.Value);
         }
 
-        JoinPlan Joins(Worked most) => new BoxingJoins
-        {
-            Strip = _layout.BoxingStitched,
-            FrontStart = frontStart,
-            FrontEnd = frontStart + _layout.Plan.Edges[_layout.Plan.Front],
-            Longest = most,
-            ClearOfEnds = (2 * _layout.Lap) + _layout.Seam,
-            BackCorners = _layout.ZipTurn.Value.IsNegative
-                ? ((2 * _layout.Lap) - _layout.ZipTurn, _layout.BoxingStitched - (2 * _layout.Lap) + _layout.ZipTurn)
-                : null,
-        }.Place();
+        JoinPlan Joins(Worked most) =>
+            new BoxingJoins
+            {
+                Strip = _layout.BoxingStitched,
+                FrontStart = frontStart,
+                FrontEnd = frontStart + _layout.Plan.Edges[_layout.Plan.Front],
+                Longest = most,
+                ClearOfEnds = (2 * _layout.Lap) + _layout.Seam,
+                BackCorners = _layout.ZipTurn.Value.IsNegative
+                    ? ((2 * _layout.Lap) - _layout.ZipTurn, _layout.BoxingStitched - (2 * _layout.Lap) + _layout.ZipTurn)
+                    : null,
+            }.Place();
     }
 
     /// <summary>The way from the end of the zip round to where the front begins.</summary>
@@ -150,37 +161,60 @@ internal sealed class BoxingPieces
     }
 
     private bool FitsCloth(JoinPlan joins, Length longest) =>
-        joins.Places.Append(_layout.BoxingStitched).Zip(joins.Places.Prepend(Worked.Zero), (to, from) => to.Value - from.Value).All(part => part <= longest);
+        joins
+            .Places.Append(_layout.BoxingStitched)
+            .Zip(joins.Places.Prepend(Worked.Zero), (to, from) => to.Value - from.Value)
+            .All(part => part <= longest);
 
     private void Warn()
     {
         var choices = _layout.Specification.Choices;
         if (_joins.OnFront)
         {
-            _checks.Add(Check.Warning(
-                "join-on-front",
-                BoxingText.JoinOnFront,
-                "strips",
-                _layout.On(PieceKind.Boxing).OneWay ? [] : [new(CommonText.ToLayStripsDownTheRoll, "options.strips", "down")]) with
-            { Concerns = CheckConcern.Cloth, Brief = BoxingText.FrontJoined });
+            _checks.Add(
+                Check.Warning(
+                    "join-on-front",
+                    BoxingText.JoinOnFront,
+                    "strips",
+                    _layout.On(PieceKind.Boxing).OneWay ? [] : [new(CommonText.ToLayStripsDownTheRoll, "options.strips", "down")]
+                ) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                    Brief = BoxingText.FrontJoined,
+                }
+            );
         }
         else if (_layout.StripsDown(PieceKind.Boxing) && choices.Strips is null)
         {
-            _checks.Add(Check.Note(
-                "strips-down",
-                BoxingText.StripsDown,
-                "strips",
-                new Mend(BoxingText.ToAcrossTheRollJoined, "options.strips", "across")) with
-            { Concerns = CheckConcern.Cloth, Brief = BoxingText.StripsDownBriefly });
+            _checks.Add(
+                Check.Note(
+                    "strips-down",
+                    BoxingText.StripsDown,
+                    "strips",
+                    new Mend(BoxingText.ToAcrossTheRollJoined, "options.strips", "across")
+                ) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                    Brief = BoxingText.StripsDownBriefly,
+                }
+            );
         }
-        else if (choices.Strips == StripDirection.Down && (_layout.On(PieceKind.Boxing).OneWay || (_layout.HasZip && _layout.On(PieceKind.ZipBoxing).OneWay)))
+        else if (
+            choices.Strips == StripDirection.Down
+            && (_layout.On(PieceKind.Boxing).OneWay || (_layout.HasZip && _layout.On(PieceKind.ZipBoxing).OneWay))
+        )
         {
-            _checks.Add(Check.Error(
-                "turned-on-nap",
-                BoxingText.TurnedOnNap,
-                "strips",
-                new Mend(BoxingText.ToLayStripsAcross, "options.strips", "across")) with
-            { Concerns = CheckConcern.Cloth });
+            _checks.Add(
+                Check.Error(
+                    "turned-on-nap",
+                    BoxingText.TurnedOnNap,
+                    "strips",
+                    new Mend(BoxingText.ToLayStripsAcross, "options.strips", "across")
+                ) with
+                {
+                    Concerns = CheckConcern.Cloth,
+                }
+            );
         }
     }
 
@@ -199,13 +233,34 @@ internal sealed class BoxingPieces
         }
 
         var height = _layout.Thickness.Value;
-        var outline = StripOutline.Draw(stretches, height, null, halvedLeft: part == 1 && _layout.HasZip, halvedRight: part == Count && _layout.HasZip);
+        var outline = StripOutline.Draw(
+            stretches,
+            height,
+            null,
+            halvedLeft: part == 1 && _layout.HasZip,
+            halvedRight: part == Count && _layout.HasZip
+        );
         var bends = StripBends.Of(perimeter, spans, part == 1 ? PocketDepth : Length.Zero, height);
         var pocket = PocketFolds(part, height).ToList(); // a pocket that ends at a corner bends there already
         return BoxingStrip.Strip(
-            _layout, PieceKind.Boxing, part, Count, 1, outline, CutLength(part), _layout.BoxingCutHeight, _ => _layout.Seam.Value, [.. Marks(stretches, height)], "Boxing") with
+            _layout,
+            PieceKind.Boxing,
+            part,
+            Count,
+            1,
+            outline,
+            CutLength(part),
+            _layout.BoxingCutHeight,
+            _ => _layout.Seam.Value,
+            [.. Marks(stretches, height)],
+            "Boxing"
+        ) with
         {
-            Folds = [.. bends.Folds.Where(bend => !pocket.Exists(fold => (fold.Through[0].X - bend.Through[0].X).Abs() < PlanPerimeter.Near)), .. pocket],
+            Folds =
+            [
+                .. bends.Folds.Where(bend => !pocket.Exists(fold => (fold.Through[0].X - bend.Through[0].X).Abs() < PlanPerimeter.Near)),
+                .. pocket,
+            ],
             Rolls = bends.Rolls,
         };
     }

@@ -19,19 +19,33 @@ public static class BoxingStrip
     public const string Id = "boxing-strip";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Boxing strip",
-        "Two plates and a wall: tailored, can be piped; more pieces and more sewing.",
-        "crisp edges, a flat wall",
-        "through the zip, easily if it turns the corners",
-        "comes off whole; piping dries slowly",
-        "show pieces, piping, firm foam")
-    {
-        Closures = [.. Closing.Zipped, Closure.Gap, Closure.Ties],
-        CarriesPiping = true,
-        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Bias, Choice.Strips, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.EarSide, Choice.ZipSides, Choice.Hands],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Boxing strip",
+            "Two plates and a wall: tailored, can be piped; more pieces and more sewing.",
+            "crisp edges, a flat wall",
+            "through the zip, easily if it turns the corners",
+            "comes off whole; piping dries slowly",
+            "show pieces, piping, firm foam"
+        )
+        {
+            Closures = [.. Closing.Zipped, Closure.Gap, Closure.Ties],
+            CarriesPiping = true,
+            Choices =
+            [
+                Choice.Piping,
+                Choice.SlidePocket,
+                Choice.Bias,
+                Choice.Strips,
+                Choice.Plates,
+                Choice.Closure,
+                Choice.RoundedCorners,
+                Choice.EarSide,
+                Choice.ZipSides,
+                Choice.Hands,
+            ],
+        };
 
     /// <summary>Drafts the cover of a plan with a wall of this finished thickness.</summary>
     public static ConstructedCover Construct(ClosedPlan plan, Worked thickness, CoverSpecification specification)
@@ -62,7 +76,8 @@ public static class BoxingStrip
         var boxingPieces = boxing.Draw(perimeter);
         var zipPieces = zip.Draw(perimeter);
         var platePieces = plates.Draw(perimeter);
-        var seams = plates.JoinSeams()
+        var seams = plates
+            .JoinSeams()
             .Concat(boxing.JoinSeams())
             .Concat(zip.Seams())
             .Concat(layout.HasZip ? BoxingStripSeams.Ends(boxing, zip) : [])
@@ -93,7 +108,19 @@ public static class BoxingStrip
 
     /// <summary>A boxed strip lying along a stretch of the perimeter.</summary>
     internal static Piece Strip(
-        BoxingStripLayout layout, PieceKind kind, int number, int parts, int perCover, Outline stitchLine, Worked cutLength, Worked cutHeight, Func<string, Length> allowance, IReadOnlyList<Mark> marks, string name) => new()
+        BoxingStripLayout layout,
+        PieceKind kind,
+        int number,
+        int parts,
+        int perCover,
+        Outline stitchLine,
+        Worked cutLength,
+        Worked cutHeight,
+        Func<string, Length> allowance,
+        IReadOnlyList<Mark> marks,
+        string name
+    ) =>
+        new()
         {
             Key = parts == 1 ? kind.Word() : $"{kind.Word()}-{number}",
             Kind = kind,

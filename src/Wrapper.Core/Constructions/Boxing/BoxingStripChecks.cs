@@ -29,18 +29,27 @@ internal static class BoxingStripChecks
             yield return Check.Error(
                 "cloth-too-narrow-for-strips",
                 BoxingText.ClothTooNarrowForStrips(format.RoundedWithUnit(layout.Seam.Value), format.RoundedWithUnit(longest)),
-                "seam");
+                "seam"
+            );
         }
 
         if (!layout.Thickness.Value.IsPositive)
         {
-            yield return Check.Error("no-wall", BoxingText.NoWall, "thickness", new Mend(BoxingText.ToMakeItAsABag, "construction", Bag.Id));
+            yield return Check.Error(
+                "no-wall",
+                BoxingText.NoWall,
+                "thickness",
+                new Mend(BoxingText.ToMakeItAsABag, "construction", Bag.Id)
+            );
             yield break;
         }
 
         if (!layout.HasZip)
         {
-            if (OpeningWidth.Check(layout.Specification.Rules[Rule.Gap].Value, PartsText.WayRound, plan.Perimeter.Value, "gap", format) is { } tooWide)
+            if (
+                OpeningWidth.Check(layout.Specification.Rules[Rule.Gap].Value, PartsText.WayRound, plan.Perimeter.Value, "gap", format) is
+                { } tooWide
+            )
             {
                 yield return tooWide;
             }
@@ -64,7 +73,8 @@ internal static class BoxingStripChecks
                 "zip-turn-too-far",
                 BoxingText.ZipTurnTooFar(format.RoundedWithUnit(turn), format.RoundedWithUnit(furthest)),
                 "zipTurn",
-                ToTurn(furthest));
+                ToTurn(furthest)
+            );
         }
         else if (layout.ZipRun.Value > plan.Perimeter.Value - front)
         {
@@ -72,7 +82,8 @@ internal static class BoxingStripChecks
                 "zip-run-too-long",
                 BoxingText.ZipRunTooLong(format.RoundedWithUnit(layout.ZipRun.Value)),
                 "zipTurn",
-                ToTurn((plan.Perimeter.Value - front - back).Half()));
+                ToTurn((plan.Perimeter.Value - front - back).Half())
+            );
         }
         else if (layout.ZipRun.Value < 4 * layout.Seam.Value || layout.ZipRun.Value < 4 * layout.Lap.Value)
         {
@@ -80,7 +91,8 @@ internal static class BoxingStripChecks
                 "zip-run-too-short",
                 BoxingText.ZipRunTooShort(format.RoundedWithUnit(layout.ZipRun.Value)),
                 "zipTurn",
-                ToTurn(Length.Zero));
+                ToTurn(Length.Zero)
+            );
         }
         else if (layout.ZipRun.Value < Length.Max(front, back).Times(0.9m))
         {
@@ -88,7 +100,12 @@ internal static class BoxingStripChecks
                 "opening-too-small",
                 BoxingText.OpeningTooSmall(format.RoundedWithUnit(layout.ZipRun.Value)),
                 "zipTurn",
-                ToTurn(Length.FromNanometresRounded(Math.Ceiling((Length.Max(front, back).Nanometres - back.Nanometres) / 2.0)).RoundedUpTo(format.Step)));
+                ToTurn(
+                    Length
+                        .FromNanometresRounded(Math.Ceiling((Length.Max(front, back).Nanometres - back.Nanometres) / 2.0))
+                        .RoundedUpTo(format.Step)
+                )
+            );
         }
 
         if (turn.Abs() < layout.Seam.Value)
@@ -97,10 +114,16 @@ internal static class BoxingStripChecks
                 "zip-end-in-corner",
                 BoxingText.ZipEndInCorner,
                 "zipTurn",
-                ToTurn(Length.Min(furthest, layout.Specification.Unit.IsImperial() ? Length.FromInches(3) : Length.FromMillimetres(75m))));
+                ToTurn(Length.Min(furthest, layout.Specification.Unit.IsImperial() ? Length.FromInches(3) : Length.FromMillimetres(75m)))
+            );
         }
 
-        Mend ToTurn(Length value) => new(BoxingText.ToZipTurn(format.RoundedWithUnit(value.RoundedDownTo(format.Step))), "rules.zipTurn", format.RoundedWithUnit(value.RoundedDownTo(format.Step)).Replace('−', '-'));
+        Mend ToTurn(Length value) =>
+            new(
+                BoxingText.ToZipTurn(format.RoundedWithUnit(value.RoundedDownTo(format.Step))),
+                "rules.zipTurn",
+                format.RoundedWithUnit(value.RoundedDownTo(format.Step)).Replace('−', '-')
+            );
     }
 
     /// <summary>Round a disc there is no corner to run into: only the part of the way round counts.</summary>
@@ -114,11 +137,21 @@ internal static class BoxingStripChecks
         }
         else if (run < 4 * layout.Seam.Value || run < 4 * layout.Lap.Value)
         {
-            yield return Check.Error("zip-run-too-short", BoxingText.ZipRunTooShortToSew(layout.Specification.Format.RoundedWithUnit(run)), "zipShare", half);
+            yield return Check.Error(
+                "zip-run-too-short",
+                BoxingText.ZipRunTooShortToSew(layout.Specification.Format.RoundedWithUnit(run)),
+                "zipShare",
+                half
+            );
         }
         else if (run < layout.Plan.Width.Value.Times(0.9m))
         {
-            yield return Check.Warning("opening-too-small", BoxingText.OpeningTooSmallTheOpeningIs(layout.Specification.Format.RoundedWithUnit(run)), "zipShare", half);
+            yield return Check.Warning(
+                "opening-too-small",
+                BoxingText.OpeningTooSmallTheOpeningIs(layout.Specification.Format.RoundedWithUnit(run)),
+                "zipShare",
+                half
+            );
         }
     }
 }

@@ -24,12 +24,17 @@ internal sealed class BoxingStripLayout
         ZipTurning = rules[Rule.Zip];
         HasZip = specification.Choices.Closure is not (Closure.Gap or Closure.Ties);
         ZipRun = HasZip ? RunOfZip(plan, specification).Named("zip run") : Worked.Zero;
-        ZipTurn = !HasZip ? Worked.Zero : plan.IsSmooth || UsesThreeSides ? (ZipRun - plan.Edges[plan.Back]) / 2 : rules[Rule.ZipTurn];
+        ZipTurn =
+            !HasZip ? Worked.Zero
+            : plan.IsSmooth || UsesThreeSides ? (ZipRun - plan.Edges[plan.Back]) / 2
+            : rules[Rule.ZipTurn];
         Lap = specification.Choices.SlidePocket && HasZip ? rules[Rule.PocketLap] : Worked.Zero;
         ZipCutLength = ZipRun + (2 * Seam);
         ZipCutHeight = (thickness / 2) + Seam + ZipTurning;
         var tape = rules[Rule.TapeWidth];
-        (OverFlapHeight, UnderFlapHeight) = HasTape ? ((thickness / 2) + Seam + tape, (thickness / 2) + Seam + (2 * tape)) : (ZipCutHeight, ZipCutHeight);
+        (OverFlapHeight, UnderFlapHeight) = HasTape
+            ? ((thickness / 2) + Seam + tape, (thickness / 2) + Seam + (2 * tape))
+            : (ZipCutHeight, ZipCutHeight);
         BoxingCutLength = plan.Perimeter - ZipRun + (2 * Seam) + (4 * Lap);
         BoxingCutHeight = thickness + (2 * Seam);
     }
@@ -84,17 +89,24 @@ internal sealed class BoxingStripLayout
     /// Strips lie down the roll: chosen, or forced because the front alone is wider than the boxing's cloth, and nothing points
     /// one way. The zip strips lie as the boxing does where they are cut from the same cloth.
     /// </summary>
-    public bool StripsDown(PieceKind strip) => !On(strip).OneWay
-        && (Specification.Choices.Strips == StripDirection.Down
-            || (Specification.Choices.Strips is null && FrontTooWide && (strip == PieceKind.Boxing || AreOfOneCloth)));
+    public bool StripsDown(PieceKind strip) =>
+        !On(strip).OneWay
+        && (
+            Specification.Choices.Strips == StripDirection.Down
+            || (Specification.Choices.Strips is null && FrontTooWide && (strip == PieceKind.Boxing || AreOfOneCloth))
+        );
 
     /// <summary>The longest stretch between stitch lines that a strip may have; null when nothing limits it.</summary>
     public Worked? LongestStretch(PieceKind strip) =>
-        StripsDown(strip) || On(strip).UsableWidth is not { } usable ? null : Worked.Given("usable width", usable, QuantitySource.Cloth) - (2 * Seam);
+        StripsDown(strip) || On(strip).UsableWidth is not { } usable
+            ? null
+            : Worked.Given("usable width", usable, QuantitySource.Cloth) - (2 * Seam);
 
     public IReadOnlyList<int> StripTurns(PieceKind strip) => StripsDown(strip) ? [90, 270] : [0, 180];
 
-    private bool AreOfOneCloth => Specification.Cloths.KeyFor(PieceRole.Boxing, PieceKind.Boxing) == Specification.Cloths.KeyFor(PieceRole.ZipBoxing, PieceKind.ZipBoxing);
+    private bool AreOfOneCloth =>
+        Specification.Cloths.KeyFor(PieceRole.Boxing, PieceKind.Boxing)
+        == Specification.Cloths.KeyFor(PieceRole.ZipBoxing, PieceKind.ZipBoxing);
 
     /// <summary>The front with its seams is wider than the cloth.</summary>
     private bool FrontTooWide => _boxing.UsableWidth is { } usable && Plan.Edges[Plan.Front].Value + (2 * Seam.Value) > usable;

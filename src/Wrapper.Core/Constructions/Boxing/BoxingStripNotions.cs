@@ -21,7 +21,14 @@ internal static class BoxingStripNotions
             yield break;
         }
 
-        foreach (var notion in PipingCasing.Runs(layout.Specification, [.. Enumerable.Repeat(layout.Plan.Perimeter, layout.PipedEdges)], pieces, checks))
+        foreach (
+            var notion in PipingCasing.Runs(
+                layout.Specification,
+                [.. Enumerable.Repeat(layout.Plan.Perimeter, layout.PipedEdges)],
+                pieces,
+                checks
+            )
+        )
         {
             yield return notion;
         }
@@ -34,7 +41,10 @@ internal static class BoxingStripNotions
             return [];
         }
 
-        var hardware = new BackClosure(layout.Specification, layout.ZipTurning).Notions(layout.ZipRun, new(NotionKind.ZipRoll, "Zip off the roll, cut", count, layout.ZipCutLength));
+        var hardware = new BackClosure(layout.Specification, layout.ZipTurning).Notions(
+            layout.ZipRun,
+            new(NotionKind.ZipRoll, "Zip off the roll, cut", count, layout.ZipCutLength)
+        );
         return layout.HasTape ? hardware : hardware.Prepend(new(NotionKind.ZipRun, "Zip run", count, layout.ZipRun));
     }
 }

@@ -20,7 +20,12 @@ internal static class BoxingStripSeams
 
     /// <summary>The seams round both plates, with their piping.</summary>
     public static IEnumerable<Seam> Round(
-        PlanPerimeter perimeter, PlatePair plates, BoxingPieces boxing, ZipBoxingPieces zip, BoxingStripLayout layout)
+        PlanPerimeter perimeter,
+        PlatePair plates,
+        BoxingPieces boxing,
+        ZipBoxingPieces zip,
+        BoxingStripLayout layout
+    )
     {
         Caught? onTop = layout.PipedEdges >= 1 ? Caught.Piping : null;
         Caught? onBottom = layout.PipedEdges == 2 ? Caught.Piping : null;
@@ -28,7 +33,15 @@ internal static class BoxingStripSeams
         foreach (var (part, span) in boxing.Spans(perimeter))
         {
             yield return new($"top-{span.Name}", plates.OnTop(perimeter, span), new(boxing.KeyOf(part), $"top-{span.Name}"), onTop);
-            yield return new($"bottom-{span.Name}", plates.OnBottom(perimeter, span), new(boxing.KeyOf(part), $"bottom-{span.Name}"), onBottom) { Gap = span == wayIn ? layout.Specification.Rules[Rule.Gap].Value : Length.Zero };
+            yield return new(
+                $"bottom-{span.Name}",
+                plates.OnBottom(perimeter, span),
+                new(boxing.KeyOf(part), $"bottom-{span.Name}"),
+                onBottom
+            )
+            {
+                Gap = span == wayIn ? layout.Specification.Rules[Rule.Gap].Value : Length.Zero,
+            };
         }
 
         var zipSpans = layout.HasZip ? zip.Spans(perimeter) : [];
@@ -37,7 +50,12 @@ internal static class BoxingStripSeams
             var (part, span) = zipSpans[i];
             var (lowerPart, lowerSpan) = zipSpans[zipSpans.Count - 1 - i];
             yield return new($"top-{span.Name}", plates.OnTop(perimeter, span), new(zip.KeyOf(part), $"top-{span.Name}"), onTop);
-            yield return new($"bottom-{span.Name}", plates.OnBottom(perimeter, span), zip.Lower(lowerPart, $"top-{lowerSpan.Name}"), onBottom);
+            yield return new(
+                $"bottom-{span.Name}",
+                plates.OnBottom(perimeter, span),
+                zip.Lower(lowerPart, $"top-{lowerSpan.Name}"),
+                onBottom
+            );
         }
     }
 

@@ -34,7 +34,8 @@ internal sealed class ZipBoxingPieces
     public SeamSide Upper(int part, string edge) => new(KeyOf(part), edge);
 
     /// <summary>An edge of the lower strip, which is turned half round.</summary>
-    public SeamSide Lower(int part, string edge) => Differ ? new("zip-boxing-under" + (Count == 1 ? "" : $"-{part}"), edge) : new(KeyOf(part), edge, 2);
+    public SeamSide Lower(int part, string edge) =>
+        Differ ? new("zip-boxing-under" + (Count == 1 ? "" : $"-{part}"), edge) : new(KeyOf(part), edge, 2);
 
     private Length StartOn(PlanPerimeter perimeter) => perimeter.StartOf(_layout.Plan.Back) - _layout.ZipTurn.Value;
 
@@ -91,7 +92,11 @@ internal sealed class ZipBoxingPieces
         var spans = Spans(perimeter).ToLookup(entry => entry.Part, entry => entry.Span);
         var parts = Enumerable.Range(1, Count);
         return Differ
-            ? [.. parts.Select(part => DrawPart(perimeter, part, [.. spans[part]], "over")), .. parts.Select(part => DrawPart(perimeter, part, Turned(perimeter, part), "under"))]
+            ?
+            [
+                .. parts.Select(part => DrawPart(perimeter, part, [.. spans[part]], "over")),
+                .. parts.Select(part => DrawPart(perimeter, part, Turned(perimeter, part), "under")),
+            ]
             : [.. parts.Select(part => DrawPart(perimeter, part, [.. spans[part]], null))];
     }
 
@@ -107,7 +112,12 @@ internal sealed class ZipBoxingPieces
     {
         for (var part = 1; _layout.HasZip && part <= Count; part++)
         {
-            yield return new(Count == 1 ? "zip" : $"zip-{part}", Upper(part, "zip"), Lower(Count + 1 - part, "zip"), Differ ? Caught.HookAndLoop : Caught.Zip);
+            yield return new(
+                Count == 1 ? "zip" : $"zip-{part}",
+                Upper(part, "zip"),
+                Lower(Count + 1 - part, "zip"),
+                Differ ? Caught.HookAndLoop : Caught.Zip
+            );
             if (part < Count)
             {
                 yield return new($"zip-boxing-join-{part}-upper", Upper(part, "right"), Upper(part + 1, "left"));
@@ -119,7 +129,13 @@ internal sealed class ZipBoxingPieces
     private Piece DrawPart(PlanPerimeter perimeter, int part, List<PlanSpan> spans, string? side)
     {
         var height = _layout.Thickness.Value.Half();
-        var outline = StripOutline.Draw([.. spans.Select(span => new StripStretch(span.Name, span.Length))], height, "zip", halvedLeft: false, halvedRight: false);
+        var outline = StripOutline.Draw(
+            [.. spans.Select(span => new StripStretch(span.Name, span.Length))],
+            height,
+            "zip",
+            halvedLeft: false,
+            halvedRight: false
+        );
         var cutLength = Count == 1 ? _layout.ZipCutLength : (_layout.ZipRun / Count) + (2 * _layout.Seam);
         var cutHeight = side == "under" ? _layout.UnderFlapHeight : _layout.OverFlapHeight;
         var turning = cutHeight.Value - height - _layout.Seam.Value;
@@ -135,8 +151,17 @@ internal sealed class ZipBoxingPieces
             cutHeight,
             edge => edge == "zip" ? turning : _layout.Seam.Value,
             [.. Marks(spans, height)],
-            side switch { "over" => "Tape boxing, over-flap", "under" => "Tape boxing, under-flap", _ => "Zip boxing" }) with
-        { Folds = folds, Rolls = rolls };
+            side switch
+            {
+                "over" => "Tape boxing, over-flap",
+                "under" => "Tape boxing, under-flap",
+                _ => "Zip boxing",
+            }
+        ) with
+        {
+            Folds = folds,
+            Rolls = rolls,
+        };
         return side is null ? piece : piece with { Key = side == "over" ? KeyOf(part) : Lower(part, "").Piece };
     }
 
@@ -158,7 +183,8 @@ internal sealed class ZipBoxingPieces
         }
 
         var folds = places.Select((x, i) => new Fold($"fold-{i + 1}", [new(x, Length.Zero), new(x, height)]));
-        var rolls = rolled.SelectMany(roll => (Roll[])[roll, new(AlongX: true, run - roll.To, run - roll.From)])
+        var rolls = rolled
+            .SelectMany(roll => (Roll[])[roll, new(AlongX: true, run - roll.To, run - roll.From)])
             .Select(roll => new Roll(AlongX: true, Length.Max(roll.From - start, Length.Zero), Length.Min(roll.To - start, width)))
             .Where(roll => roll.From < roll.To);
         return ([.. folds], [.. rolls]);

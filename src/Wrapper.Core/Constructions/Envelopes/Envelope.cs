@@ -17,21 +17,29 @@ public static class Envelope
     public const string Id = "envelope";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Envelope",
-        "A sleeve with a tail that folds in, fitted on the thing.",
-        "plain, soft sides, no hardware",
-        "slips in, the tail folds under",
-        "off in a moment; nothing to rust or catch",
-        "quick work that is washed often")
-    {
-        Closures = [Closure.Snaps, Closure.HookAndLoop, Closure.PinnedTail],
-        Choices = [Choice.Plates, Choice.Closure, Choice.Hands],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Envelope",
+            "A sleeve with a tail that folds in, fitted on the thing.",
+            "plain, soft sides, no hardware",
+            "slips in, the tail folds under",
+            "off in a moment; nothing to rust or catch",
+            "quick work that is washed often"
+        )
+        {
+            Closures = [Closure.Snaps, Closure.HookAndLoop, Closure.PinnedTail],
+            Choices = [Choice.Plates, Choice.Closure, Choice.Hands],
+        };
 
     /// <summary>Drafts the sleeve of the rectangle round a thing.</summary>
-    internal static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, bool isFitted, CoverSpecification specification)
+    internal static ConstructedCover Construct(
+        Worked width,
+        Worked depth,
+        Worked thickness,
+        bool isFitted,
+        CoverSpecification specification
+    )
     {
         var rules = specification.Rules;
         var seam = rules.Of(Rule.SideSeam, Rule.FittingSeam);
@@ -46,29 +54,46 @@ public static class Envelope
         }
 
         var (w, d, half) = (width.Value, depth.Value, thickness.Value.Half());
-        var panel = lay.Turned(PieceMaker.Make(specification, PieceKind.Panel, "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge => edge == "back" ? Length.Zero : seam.Value) with
-        {
-            InFacingPairs = true,
-            Folds = [.. Lines(w, d, half, tail.Value)],
-            Marks = [new(MarkKind.Fold, "end of the cushion", new(Length.Zero, half + d), new(w + (2 * half), half + d))],
-        });
+        var panel = lay.Turned(
+            PieceMaker.Make(specification, PieceKind.Panel, "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge =>
+                edge == "back" ? Length.Zero : seam.Value
+            ) with
+            {
+                InFacingPairs = true,
+                Folds = [.. Lines(w, d, half, tail.Value)],
+                Marks = [new(MarkKind.Fold, "end of the cushion", new(Length.Zero, half + d), new(w + (2 * half), half + d))],
+            }
+        );
         return new()
         {
             Pieces = [panel],
             Seams = [.. Seams()],
             Notions = [Holding(width, specification), new(NotionKind.CornerLine, "Corner line", 2 * specification.Count, thickness)],
-            Finished = [new("W", "Finished width", width), new("D", "Finished depth", depth), new("t", "Finished thickness", thickness), new("tail", "Tail, to its raw end", tail)],
+            Finished =
+            [
+                new("W", "Finished width", width),
+                new("D", "Finished depth", depth),
+                new("t", "Finished thickness", thickness),
+                new("tail", "Tail, to its raw end", tail),
+            ],
             Checks = checks,
         };
     }
 
     /// <summary>What holds the flap up when the tail is folded in.</summary>
-    private static Notion Holding(Worked width, CoverSpecification specification) => specification.Choices.Closure switch
-    {
-        Closure.HookAndLoop => new(NotionKind.HookAndLoop, EnvelopesText.HookAndLoopTape, specification.Count, width, specification.Rules[Rule.TapeWidth]),
-        Closure.PinnedTail => new(NotionKind.Pin, "Pins for the flap", 3 * specification.Count, Worked.Zero),
-        _ => new(NotionKind.Snap, "Snaps for the flap", 3 * specification.Count, Worked.Zero),
-    };
+    private static Notion Holding(Worked width, CoverSpecification specification) =>
+        specification.Choices.Closure switch
+        {
+            Closure.HookAndLoop => new(
+                NotionKind.HookAndLoop,
+                EnvelopesText.HookAndLoopTape,
+                specification.Count,
+                width,
+                specification.Rules[Rule.TapeWidth]
+            ),
+            Closure.PinnedTail => new(NotionKind.Pin, "Pins for the flap", 3 * specification.Count, Worked.Zero),
+            _ => new(NotionKind.Snap, "Snaps for the flap", 3 * specification.Count, Worked.Zero),
+        };
 
     private static Outline StitchLine(Length width, Length depth, Length half, Length tail)
     {
@@ -84,7 +109,8 @@ public static class Envelope
             ("back", new(all, top)),
             ("left-tail", new(zero, top)),
             ("left", new(zero, end)),
-            ("front-left-ear-a", new(zero, half)));
+            ("front-left-ear-a", new(zero, half))
+        );
     }
 
     private static IEnumerable<Fold> Lines(Length width, Length depth, Length half, Length tail)
@@ -102,12 +128,19 @@ public static class Envelope
 
     private static IEnumerable<Seam> Seams()
     {
-        foreach (var edge in (string[])["front", "right", "left", "front-left-ear-a", "front-left-ear-b", "front-right-ear-a", "front-right-ear-b"])
+        foreach (
+            var edge in (string[])
+                ["front", "right", "left", "front-left-ear-a", "front-left-ear-b", "front-right-ear-a", "front-right-ear-b"]
+        )
         {
             yield return new(edge, new("panel", edge), new("panel", edge, 2));
         }
 
-        foreach (var seam in CrossOutline.CornerSeams("panel", opened: true, 1, withBack: false).Concat(CrossOutline.CornerSeams("panel", opened: true, 2, withBack: false)))
+        foreach (
+            var seam in CrossOutline
+                .CornerSeams("panel", opened: true, 1, withBack: false)
+                .Concat(CrossOutline.CornerSeams("panel", opened: true, 2, withBack: false))
+        )
         {
             yield return seam;
         }
@@ -124,7 +157,8 @@ public static class Envelope
                 "tail-too-short",
                 EnvelopesText.TailTooShort(format.RoundedWithUnit(asked), format.RoundedWithUnit(least.Value)),
                 "tail",
-                new Mend(EnvelopesText.ToTail(up), "rules.tail", up));
+                new Mend(EnvelopesText.ToTail(up), "rules.tail", up)
+            );
         }
 
         if (isFitted)
@@ -132,5 +166,4 @@ public static class Envelope
             yield return Check.Note("envelope-fitted", EnvelopesText.EnvelopeFitted, "construction");
         }
     }
-
 }

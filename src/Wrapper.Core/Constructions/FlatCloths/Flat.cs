@@ -14,18 +14,20 @@ public static class Flat
     public const string Id = "flat";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Flat cloth",
-        "One cloth, hemmed all round.",
-        "hangs in folds",
-        "laid on",
-        "washes and irons as one cloth",
-        "tables laid and cleared daily")
-    {
-        TurnsHems = true,
-        Choices = [Choice.Plates],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Flat cloth",
+            "One cloth, hemmed all round.",
+            "hangs in folds",
+            "laid on",
+            "washes and irons as one cloth",
+            "tables laid and cleared daily"
+        )
+        {
+            TurnsHems = true,
+            Choices = [Choice.Plates],
+        };
 
     /// <summary>Drafts the cloth of this finished outline.</summary>
     internal static ConstructedCover Construct(ClosedPlan plan, CoverSpecification specification)
@@ -34,7 +36,10 @@ public static class Flat
         var (cutWidth, cutDepth) = (plan.Width + (2 * hem), plan.Depth + (2 * hem));
         var onTop = specification.In(PieceRole.Top, PieceKind.Top);
         var lay = new WidePieceLay(onTop, "top", cutWidth.Value, cutDepth.Value, canJoin: true);
-        var whole = PieceMaker.Make(specification, PieceKind.Top, "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with { Turns = lay.Turns };
+        var whole = PieceMaker.Make(specification, PieceKind.Top, "Cloth", 1, plan.Outline, cutWidth, cutDepth, _ => hem.Value) with
+        {
+            Turns = lay.Turns,
+        };
         var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, plan.Width, onTop) : SheetSplit.None(whole);
         List<Check> checks = [.. lay.Checks, .. parts.Checks];
         if (checks.HasError())

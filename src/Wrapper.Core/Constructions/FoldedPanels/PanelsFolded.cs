@@ -17,19 +17,21 @@ public static class PanelsFolded
     public const string Id = "panels-folded";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Two panels, corners folded after",
-        "Two panels with the zip in one edge, all corners opened.",
-        "seam round the middle, corners folded",
-        "through the back",
-        "comes off whole; trimmed corners want finishing",
-        "soft cushions, two faces alike")
-    {
-        Closures = Closing.Zipped,
-        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.ZipSides],
-        Refused = [Choice.Piping, Choice.SlidePocket],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Two panels, corners folded after",
+            "Two panels with the zip in one edge, all corners opened.",
+            "seam round the middle, corners folded",
+            "through the back",
+            "comes off whole; trimmed corners want finishing",
+            "soft cushions, two faces alike"
+        )
+        {
+            Closures = Closing.Zipped,
+            Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.ZipSides],
+            Refused = [Choice.Piping, Choice.SlidePocket],
+        };
 
     /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
     public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
@@ -41,7 +43,13 @@ public static class PanelsFolded
         var round = (2 * depth) / 3;
         var opening = (threeSides ? width + (2 * round) : width - (2 * clear)).Named("zip opening");
         var (wide, deep) = (width + thickness, depth + thickness + cover.Seam);
-        var lay = new PairedLay(specification, PieceKind.Panel, [PieceRole.Top, PieceRole.Bottom], WidthOf(closure.Under).Value, (deep + closure.Under).Value);
+        var lay = new PairedLay(
+            specification,
+            PieceKind.Panel,
+            [PieceRole.Top, PieceRole.Bottom],
+            WidthOf(closure.Under).Value,
+            (deep + closure.Under).Value
+        );
         List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Checks(cover, opening.Value, clear.Value, threeSides)];
         if (checks.HasError())
         {
@@ -52,26 +60,63 @@ public static class PanelsFolded
         var corners = CrossOutline.CornerLines(width.Value, depth.Value, cover.HalfThickness).ToList();
         var outline = StitchLine(width.Value, depth.Value, cover.HalfThickness, closed, threeSides ? round.Value : Length.Zero);
         var (upper, lower) = closure.IsTape ? ("panel-over", "panel-under") : ("panel", "panel");
-        Piece Panel(string key, int count, Worked turning) => cover.Piece(
-            PieceKind.Panel,
-            count,
-            outline,
-            deep + turning,
-            edge => CarriesZip(edge, threeSides) ? turning.Value : cover.Seam.Value,
-            [.. FoldedCover.CornerMarks(corners), .. threeSides ? [] : Stops(width.Value, depth.Value, thickness.Value, closed)],
-            lay.Turns(PieceRole.Top)) with
-        { Key = key, Name = key switch { "panel-over" => "Panel, over-flap", "panel-under" => "Panel, under-flap", _ => "Panel" }, CutWidth = WidthOf(turning), Folds = [.. corners, .. CrossOutline.Creases(width.Value, depth.Value, cover.HalfThickness)] };
+        Piece Panel(string key, int count, Worked turning) =>
+            cover.Piece(
+                PieceKind.Panel,
+                count,
+                outline,
+                deep + turning,
+                edge => CarriesZip(edge, threeSides) ? turning.Value : cover.Seam.Value,
+                [.. FoldedCover.CornerMarks(corners), .. threeSides ? [] : Stops(width.Value, depth.Value, thickness.Value, closed)],
+                lay.Turns(PieceRole.Top)
+            ) with
+            {
+                Key = key,
+                Name = key switch
+                {
+                    "panel-over" => "Panel, over-flap",
+                    "panel-under" => "Panel, under-flap",
+                    _ => "Panel",
+                },
+                CutWidth = WidthOf(turning),
+                Folds = [.. corners, .. CrossOutline.Creases(width.Value, depth.Value, cover.HalfThickness)],
+            };
         return new()
         {
             Pieces = closure.IsTape
-                ? [Panel(upper, 1, closure.Over), Panel(lower, 1, closure.Under) with { CopyRoles = [PieceRole.Bottom], Turns = lay.Turns(PieceRole.Bottom) }]
+                ?
+                [
+                    Panel(upper, 1, closure.Over),
+                    Panel(lower, 1, closure.Under) with
+                    {
+                        CopyRoles = [PieceRole.Bottom],
+                        Turns = lay.Turns(PieceRole.Bottom),
+                    },
+                ]
                 : [lay.Turned(Panel(upper, 2, closure.Over))],
-            Seams = [.. Seams(outline, threeSides, closure, upper, lower), .. CrossOutline.CornerSeams(upper, opened: true), .. CrossOutline.CornerSeams(lower, opened: true, closure.IsTape ? 1 : 2).Select(seam => closure.IsTape ? seam with { Id = $"{seam.Id}-under" } : seam)],
+            Seams =
+            [
+                .. Seams(outline, threeSides, closure, upper, lower),
+                .. CrossOutline.CornerSeams(upper, opened: true),
+                .. CrossOutline
+                    .CornerSeams(lower, opened: true, closure.IsTape ? 1 : 2)
+                    .Select(seam => closure.IsTape ? seam with { Id = $"{seam.Id}-under" } : seam),
+            ],
             Notions =
             [
                 new(NotionKind.ZipOpening, closure.IsTape ? "Opening" : "Zip opening", specification.Count, opening),
                 .. closure.Notions(opening, null),
-                .. threeSides ? [] : (Notion[])[new(NotionKind.ZipStop, FoldedPanelsText.ZipStopFromTheSideStitch, 2 * specification.Count, (thickness / 2) + clear)],
+                .. threeSides
+                    ? []
+                    : (Notion[])
+                        [
+                            new(
+                                NotionKind.ZipStop,
+                                FoldedPanelsText.ZipStopFromTheSideStitch,
+                                2 * specification.Count,
+                                (thickness / 2) + clear
+                            ),
+                        ],
                 cover.CornerLine(),
             ],
             Finished = cover.Finished,
@@ -98,7 +143,8 @@ public static class PanelsFolded
                 "opening-too-small",
                 FoldedPanelsText.OpeningTooSmall(format.RoundedWithUnit(opening)),
                 "zipClear",
-                new Mend(FoldedPanelsText.ToRunTheZip, "rules.zipClear", "0"));
+                new Mend(FoldedPanelsText.ToRunTheZip, "rules.zipClear", "0")
+            );
         }
 
         if (threeSides || clear < Length.FromMillimetres(3m))
@@ -107,7 +153,14 @@ public static class PanelsFolded
                 "zip-in-corner-seams",
                 FoldedPanelsText.ZipInCornerSeams,
                 threeSides ? "zipSides" : "zipClear",
-                threeSides ? new Mend(FoldedPanelsText.ToZipAcrossTheBackOnly, "options.zipSides", "back") : new Mend(FoldedPanelsText.ToKeepItClearOfTheCorners, "rules.zipClear", cover.Specification.Unit.IsImperial() ? "1/2 in" : "12 mm"));
+                threeSides
+                    ? new Mend(FoldedPanelsText.ToZipAcrossTheBackOnly, "options.zipSides", "back")
+                    : new Mend(
+                        FoldedPanelsText.ToKeepItClearOfTheCorners,
+                        "rules.zipClear",
+                        cover.Specification.Unit.IsImperial() ? "1/2 in" : "12 mm"
+                    )
+            );
         }
     }
 
@@ -115,20 +168,29 @@ public static class PanelsFolded
     private static Outline StitchLine(Length width, Length depth, Length half, Length closed, Length round)
     {
         var none = Length.Zero;
-        return FoldedCover.Path(
-        [
-            ("front-left-corner", half, none), ("front", width, none), ("front-right-corner", half, none),
-            ("right-front-corner", none, half), ("right", none, depth - round), ("right-zip", none, round), ("right-back-corner", none, half),
-            ("back-right", -closed, none), ("back", -(width + (2 * half) - (2 * closed)), none), ("back-left", -closed, none),
-            ("left-back-corner", none, -half), ("left-zip", none, -round), ("left", none, round - depth), ("left-front-corner", none, -half),
+        return FoldedCover.Path([
+            ("front-left-corner", half, none),
+            ("front", width, none),
+            ("front-right-corner", half, none),
+            ("right-front-corner", none, half),
+            ("right", none, depth - round),
+            ("right-zip", none, round),
+            ("right-back-corner", none, half),
+            ("back-right", -closed, none),
+            ("back", -(width + (2 * half) - (2 * closed)), none),
+            ("back-left", -closed, none),
+            ("left-back-corner", none, -half),
+            ("left-zip", none, -round),
+            ("left", none, round - depth),
+            ("left-front-corner", none, -half),
         ]);
     }
 
     private static Mark[] Stops(Length width, Length depth, Length thickness, Length closed) =>
-    [
-        Mark.At(MarkKind.ZipStop, "zip stop", new(closed, depth + thickness)),
-        Mark.At(MarkKind.ZipStop, "zip stop", new(width + thickness - closed, depth + thickness)),
-    ];
+        [
+            Mark.At(MarkKind.ZipStop, "zip stop", new(closed, depth + thickness)),
+            Mark.At(MarkKind.ZipStop, "zip stop", new(width + thickness - closed, depth + thickness)),
+        ];
 
     /// <summary>The second panel lies face to face with the first: its left edge meets the first one's right.</summary>
     private static IEnumerable<Seam> Seams(Outline outline, bool threeSides, BackClosure closure, string upper, string lower)
@@ -136,9 +198,13 @@ public static class PanelsFolded
         foreach (var edge in outline.Names)
         {
             var other = EdgeNames.Mirrored(edge);
-            Caught? takes = edge == "back" || EdgeNames.IsPart(edge, "zip") || (threeSides && (EdgeNames.IsPartOf(edge, "back") || EdgeNames.IsPart(edge, "back-corner"))) ? closure.Takes : null;
+            Caught? takes =
+                edge == "back"
+                || EdgeNames.IsPart(edge, "zip")
+                || (threeSides && (EdgeNames.IsPartOf(edge, "back") || EdgeNames.IsPart(edge, "back-corner")))
+                    ? closure.Takes
+                    : null;
             yield return new(edge == "back" ? "zip" : edge, new(upper, edge), new(lower, other, closure.IsTape ? 1 : 2), takes);
         }
     }
-
 }

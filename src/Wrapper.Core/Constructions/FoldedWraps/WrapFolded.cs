@@ -20,19 +20,21 @@ public static class WrapFolded
     public const string Id = "wrap-folded";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Wrap, corners folded after",
-        "One piece sewn flat, corners opened after: quick and self-correcting, no piping.",
-        "soft front edge, corners a little rounded",
-        "through the back",
-        "comes off whole; trimmed corners want finishing",
-        "a first cushion, a tape in doubt")
-    {
-        Closures = Closing.Zipped,
-        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners],
-        Refused = [Choice.Piping, Choice.SlidePocket],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Wrap, corners folded after",
+            "One piece sewn flat, corners opened after: quick and self-correcting, no piping.",
+            "soft front edge, corners a little rounded",
+            "through the back",
+            "comes off whole; trimmed corners want finishing",
+            "a first cushion, a tape in doubt"
+        )
+        {
+            Closures = Closing.Zipped,
+            Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners],
+            Refused = [Choice.Piping, Choice.SlidePocket],
+        };
 
     /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
     public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
@@ -40,7 +42,13 @@ public static class WrapFolded
         var cover = new FoldedCover(width, depth, thickness, specification);
         var closure = new BackClosure(specification, specification.Rules[Rule.Zip]);
         var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
-        var lay = new WidePieceLay(specification.In(PieceRole.Wrap, PieceKind.Wrap), "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(
+            specification.In(PieceRole.Wrap, PieceKind.Wrap),
+            "wrap",
+            cover.CutWidth.Value,
+            cutLength.Value,
+            canJoin: false
+        );
         List<Check> checks = [.. cover.ChoiceChecks(), .. lay.Checks, .. Noticed(closure)];
         if (checks.HasError())
         {
@@ -52,10 +60,21 @@ public static class WrapFolded
             1,
             StitchLine(width.Value, depth.Value, cover.HalfThickness),
             cutLength,
-            edge => EdgeNames.IsPartOf(edge, "zip-lower") ? closure.Under.Value : EdgeNames.IsPartOf(edge, "zip") ? closure.Over.Value : cover.Seam.Value,
+            edge =>
+                EdgeNames.IsPartOf(edge, "zip-lower") ? closure.Under.Value
+                : EdgeNames.IsPartOf(edge, "zip") ? closure.Over.Value
+                : cover.Seam.Value,
             [.. Marks(width.Value, depth.Value, cover.HalfThickness)],
-            lay.Turns) with
-        { FaceAt = new((width.Value + thickness.Value).Half(), (depth.Value + thickness.Value).Half()), Folds = [.. CornerLines(width.Value, depth.Value, cover.HalfThickness), .. WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, cover.HalfThickness)] };
+            lay.Turns
+        ) with
+        {
+            FaceAt = new((width.Value + thickness.Value).Half(), (depth.Value + thickness.Value).Half()),
+            Folds =
+            [
+                .. CornerLines(width.Value, depth.Value, cover.HalfThickness),
+                .. WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, cover.HalfThickness),
+            ],
+        };
         return new()
         {
             Pieces = [piece],
@@ -79,21 +98,33 @@ public static class WrapFolded
                 "zip-in-corner-seams",
                 FoldedWrapsText.ZipInCornerSeams,
                 "closure",
-                new Mend(FoldedWrapsText.ToClosedEndZip, "options.closure", "closed-end-zip"));
+                new Mend(FoldedWrapsText.ToClosedEndZip, "options.closure", "closed-end-zip")
+            );
         }
     }
 
     private static Outline StitchLine(Length width, Length depth, Length half)
     {
         var none = Length.Zero;
-        return FoldedCover.Path(
-        [
-            ("zip-lower-left", half, none), ("zip-lower", width, none), ("zip-lower-right", half, none),
-            ("right-lower-back", none, half), ("right-lower", none, depth), ("right-lower-front", none, half),
-            ("right-upper-front", none, half), ("right-upper", none, depth), ("right-upper-back", none, half),
-            ("zip-upper-right", -half, none), ("zip-upper", -width, none), ("zip-upper-left", -half, none),
-            ("left-upper-back", none, -half), ("left-upper", none, -depth), ("left-upper-front", none, -half),
-            ("left-lower-front", none, -half), ("left-lower", none, -depth), ("left-lower-back", none, -half),
+        return FoldedCover.Path([
+            ("zip-lower-left", half, none),
+            ("zip-lower", width, none),
+            ("zip-lower-right", half, none),
+            ("right-lower-back", none, half),
+            ("right-lower", none, depth),
+            ("right-lower-front", none, half),
+            ("right-upper-front", none, half),
+            ("right-upper", none, depth),
+            ("right-upper-back", none, half),
+            ("zip-upper-right", -half, none),
+            ("zip-upper", -width, none),
+            ("zip-upper-left", -half, none),
+            ("left-upper-back", none, -half),
+            ("left-upper", none, -depth),
+            ("left-upper-front", none, -half),
+            ("left-lower-front", none, -half),
+            ("left-lower", none, -depth),
+            ("left-lower-back", none, -half),
         ]);
     }
 
@@ -101,7 +132,9 @@ public static class WrapFolded
     private static IEnumerable<Mark> Marks(Length width, Length depth, Length half)
     {
         var fold = depth + (2 * half);
-        return FoldedCover.CornerMarks(CornerLines(width, depth, half)).Prepend(new(MarkKind.Fold, "middle of the front", new(Length.Zero, fold), new(width + (2 * half), fold)));
+        return FoldedCover
+            .CornerMarks(CornerLines(width, depth, half))
+            .Prepend(new(MarkKind.Fold, "middle of the front", new(Length.Zero, fold), new(width + (2 * half), fold)));
     }
 
     /// <summary>Opened out, each corner is sewn across on a line as long as the thickness: on the flat the two sides of a square.</summary>
@@ -110,10 +143,18 @@ public static class WrapFolded
         var zero = Length.Zero;
         var (right, all, fold, top) = (width + half, width + (2 * half), depth + (2 * half), (2 * depth) + (4 * half));
         yield return new("corner-back-right-lower", [new(right, zero), new(right, half), new(all, half)], TrimsRight: true);
-        yield return new("corner-front-right", [new(all, fold - half), new(right, fold - half), new(right, fold), new(right, fold + half), new(all, fold + half)], TrimsRight: true);
+        yield return new(
+            "corner-front-right",
+            [new(all, fold - half), new(right, fold - half), new(right, fold), new(right, fold + half), new(all, fold + half)],
+            TrimsRight: true
+        );
         yield return new("corner-back-right-upper", [new(all, top - half), new(right, top - half), new(right, top)], TrimsRight: true);
         yield return new("corner-back-left-upper", [new(half, top), new(half, top - half), new(zero, top - half)], TrimsRight: true);
-        yield return new("corner-front-left", [new(zero, fold + half), new(half, fold + half), new(half, fold), new(half, fold - half), new(zero, fold - half)], TrimsRight: true);
+        yield return new(
+            "corner-front-left",
+            [new(zero, fold + half), new(half, fold + half), new(half, fold), new(half, fold - half), new(zero, fold - half)],
+            TrimsRight: true
+        );
         yield return new("corner-back-left-lower", [new(zero, half), new(half, half), new(half, zero)], TrimsRight: true);
     }
 
@@ -133,12 +174,15 @@ public static class WrapFolded
 
             foreach (var layer in (string[])["lower", "upper"])
             {
-                yield return new($"corner-back-{side}-{layer}", new("wrap", $"corner-back-{side}-{layer}-1"), new("wrap", $"corner-back-{side}-{layer}-2"));
+                yield return new(
+                    $"corner-back-{side}-{layer}",
+                    new("wrap", $"corner-back-{side}-{layer}-1"),
+                    new("wrap", $"corner-back-{side}-{layer}-2")
+                );
             }
 
             yield return new($"corner-front-{side}-1", new("wrap", $"corner-front-{side}-1"), new("wrap", $"corner-front-{side}-2"));
             yield return new($"corner-front-{side}-2", new("wrap", $"corner-front-{side}-3"), new("wrap", $"corner-front-{side}-4"));
         }
     }
-
 }

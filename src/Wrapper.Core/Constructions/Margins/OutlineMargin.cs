@@ -17,17 +17,19 @@ public static class OutlineMargin
     public const string Id = "outline-margin";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Outline with margin",
-        "The board’s outline and a margin that is drawn in underneath.",
-        "smooth on top, gathered underneath",
-        "drawn tight underneath",
-        "off in a moment, dries flat",
-        "boards and lids of any outline")
-    {
-        Choices = [Choice.Plates, Choice.Edge, Choice.Hands],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Outline with margin",
+            "The board’s outline and a margin that is drawn in underneath.",
+            "smooth on top, gathered underneath",
+            "drawn tight underneath",
+            "off in a moment, dries flat",
+            "boards and lids of any outline"
+        )
+        {
+            Choices = [Choice.Plates, Choice.Edge, Choice.Hands],
+        };
 
     /// <summary>Drafts the cover of a board.</summary>
     /// <param name="plan">The board's outline as it is covered.</param>
@@ -39,7 +41,14 @@ public static class OutlineMargin
         {
             return new()
             {
-                Checks = [Check.Error("inner-curve-too-tight", MarginsText.InnerCurveTooTight(specification.Format.RoundedWithUnit(margin.Value)), "margin")],
+                Checks =
+                [
+                    Check.Error(
+                        "inner-curve-too-tight",
+                        MarginsText.InnerCurveTooTight(specification.Format.RoundedWithUnit(margin.Value)),
+                        "margin"
+                    ),
+                ],
             };
         }
 

@@ -17,17 +17,19 @@ public static class TubNotched
     public const string Id = "tub-notched";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Tub in one piece",
-        "Corners cut out, open underneath: fewest seams.",
-        "plain, soft corners",
-        "pulled over and drawn in",
-        "off in a moment, dries flat",
-        "least sewing, cloth that gives")
-    {
-        Choices = [Choice.Plates, Choice.Edge, Choice.Notch],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Tub in one piece",
+            "Corners cut out, open underneath: fewest seams.",
+            "plain, soft corners",
+            "pulled over and drawn in",
+            "off in a moment, dries flat",
+            "least sewing, cloth that gives"
+        )
+        {
+            Choices = [Choice.Plates, Choice.Edge, Choice.Notch],
+        };
 
     /// <summary>Drafts the cover of a rectangle.</summary>
     /// <param name="width">Finished width.</param>
@@ -61,7 +63,15 @@ public static class TubNotched
             Folds = [.. CrossOutline.Creases(w.Value, d.Value, hang.Value)],
             Turns = lay.Turns,
         };
-        var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, w + (2 * hang), onTop, [.. outline.Names.Where(name => name.Contains('-', StringComparison.Ordinal))]) : SheetSplit.None(whole);
+        var parts =
+            lay.Lay == PlateLay.MiddleAndSides
+                ? SheetSplit.Of(
+                    whole,
+                    w + (2 * hang),
+                    onTop,
+                    [.. outline.Names.Where(name => name.Contains('-', StringComparison.Ordinal))]
+                )
+                : SheetSplit.None(whole);
         checks.AddRange(parts.Checks);
         if (checks.HasError())
         {
@@ -89,12 +99,24 @@ public static class TubNotched
     private static Length OpenEdges(Outline outline) =>
         ((string[])["front", "right", "back", "left"]).Aggregate(Length.Zero, (sum, side) => sum + outline.LengthOf(side));
 
-    private static IEnumerable<Check> Noticed(Worked wall, Worked width, Worked depth, Worked hang, bool full, CoverSpecification specification)
+    private static IEnumerable<Check> Noticed(
+        Worked wall,
+        Worked width,
+        Worked depth,
+        Worked hang,
+        bool full,
+        CoverSpecification specification
+    )
     {
         var (format, seam) = (specification.Format, specification.Rules[Rule.Seam].Value);
         if (!width.Value.IsPositive || !depth.Value.IsPositive)
         {
-            yield return Check.Error("nothing-left", NotchedTubsText.NothingLeft, "notch", new Mend(NotchedTubsText.ToCountTheSeam, "options.notch", "seam-counted"));
+            yield return Check.Error(
+                "nothing-left",
+                NotchedTubsText.NothingLeft,
+                "notch",
+                new Mend(NotchedTubsText.ToCountTheSeam, "options.notch", "seam-counted")
+            );
         }
 
         if (wall.Value <= seam)
@@ -107,12 +129,24 @@ public static class TubNotched
                 "notch-full-wall",
                 NotchedTubsText.NotchFullWall(format.RoundedWithUnit(wall.Value), format.RoundedWithUnit(2 * seam)),
                 "notch",
-                new Mend(NotchedTubsText.ToCountTheSeam, "options.notch", "seam-counted"));
+                new Mend(NotchedTubsText.ToCountTheSeam, "options.notch", "seam-counted")
+            );
         }
 
-        foreach (var (side, length) in ((string, Length)[])[("front", width.Value), ("right", depth.Value), ("back", width.Value), ("left", depth.Value)])
+        foreach (
+            var (side, length) in ((string, Length)[])
+                [("front", width.Value), ("right", depth.Value), ("back", width.Value), ("left", depth.Value)]
+        )
         {
-            foreach (var check in HemLine.Checks(side, length, hang.Value, specification.Obstacles.Where(obstacle => obstacle.Side == side), format))
+            foreach (
+                var check in HemLine.Checks(
+                    side,
+                    length,
+                    hang.Value,
+                    specification.Obstacles.Where(obstacle => obstacle.Side == side),
+                    format
+                )
+            )
             {
                 yield return check;
             }
@@ -132,10 +166,26 @@ public static class TubNotched
         foreach (var edge in cross.Edges)
         {
             var obstacles = specification.Obstacles.Where(obstacle => obstacle.Side == edge.Name).ToList();
-            edges.AddRange(obstacles.Count == 0 ? [edge] : HemLine.Draw(edge.Name, edge.Length, hang, obstacles).Select(part => part.Turned(edge.Name switch { "right" => 1, "back" => 2, "left" => 3, _ => 0 }).Moved(edge.Start.X, edge.Start.Y)));
+            edges.AddRange(
+                obstacles.Count == 0
+                    ? [edge]
+                    : HemLine
+                        .Draw(edge.Name, edge.Length, hang, obstacles)
+                        .Select(part =>
+                            part.Turned(
+                                    edge.Name switch
+                                    {
+                                        "right" => 1,
+                                        "back" => 2,
+                                        "left" => 3,
+                                        _ => 0,
+                                    }
+                                )
+                                .Moved(edge.Start.X, edge.Start.Y)
+                        )
+            );
         }
 
         return new(edges);
     }
-
 }

@@ -20,19 +20,21 @@ public static class WrapNotched
     public const string Id = "wrap-notched";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Wrap, corners notched first",
-        "One piece, corners cut out before sewing: exact, but no second look.",
-        "soft front edge, the cloth runs over it",
-        "opens like a mouth",
-        "comes off whole, little bulk",
-        "a sure tape, thick cloth")
-    {
-        Closures = Closing.Zipped,
-        Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure],
-        Refused = [Choice.Piping, Choice.SlidePocket],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Wrap, corners notched first",
+            "One piece, corners cut out before sewing: exact, but no second look.",
+            "soft front edge, the cloth runs over it",
+            "opens like a mouth",
+            "comes off whole, little bulk",
+            "a sure tape, thick cloth"
+        )
+        {
+            Closures = Closing.Zipped,
+            Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure],
+            Refused = [Choice.Piping, Choice.SlidePocket],
+        };
 
     /// <summary>Drafts the cover of a rectangle with this finished thickness.</summary>
     public static ConstructedCover Construct(Worked width, Worked depth, Worked thickness, CoverSpecification specification)
@@ -43,7 +45,13 @@ public static class WrapNotched
         var reach = Reach(specification, depth);
         var closure = new BackClosure(specification, zip);
         var cutLength = (2 * depth) + (2 * thickness) + closure.Both;
-        var lay = new WidePieceLay(specification.In(PieceRole.Wrap, PieceKind.Wrap), "wrap", cover.CutWidth.Value, cutLength.Value, canJoin: false);
+        var lay = new WidePieceLay(
+            specification.In(PieceRole.Wrap, PieceKind.Wrap),
+            "wrap",
+            cover.CutWidth.Value,
+            cutLength.Value,
+            canJoin: false
+        );
         var checks = cover.ChoiceChecks().Concat(lay.Checks).Concat(Checks(cover, zip, reach, closure)).ToList();
         if (checks.HasError())
         {
@@ -52,12 +60,30 @@ public static class WrapNotched
 
         var stitchLine = StitchLine(width.Value, depth.Value - reach.Value, reach.Value, cover.HalfThickness);
         var fold = depth.Value + thickness.Value;
-        Mark[] marks = [new(MarkKind.Fold, "middle of the front", new(cover.HalfThickness, fold), new(width.Value + cover.HalfThickness, fold))];
+        Mark[] marks =
+        [
+            new(MarkKind.Fold, "middle of the front", new(cover.HalfThickness, fold), new(width.Value + cover.HalfThickness, fold)),
+        ];
         return new()
         {
             Pieces =
             [
-                cover.Piece(PieceKind.Wrap, 1, stitchLine, cutLength, edge => edge == "zip-lower" ? closure.Under.Value : edge == "zip-upper" ? closure.Over.Value : seam.Value, marks, lay.Turns) with { FaceAt = new(width.Value.Half(), (depth.Value + thickness.Value).Half()), Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero) },
+                cover.Piece(
+                    PieceKind.Wrap,
+                    1,
+                    stitchLine,
+                    cutLength,
+                    edge =>
+                        edge == "zip-lower" ? closure.Under.Value
+                        : edge == "zip-upper" ? closure.Over.Value
+                        : seam.Value,
+                    marks,
+                    lay.Turns
+                ) with
+                {
+                    FaceAt = new(width.Value.Half(), (depth.Value + thickness.Value).Half()),
+                    Folds = WrapCreases.Of(width.Value, depth.Value, cover.HalfThickness, Length.Zero),
+                },
             ],
             Seams = [.. Seams(reach.Value.IsPositive, closure.Takes)],
             Notions = [.. Hardware(closure, (width + (2 * reach)).Named("zip"), specification)],
@@ -65,8 +91,14 @@ public static class WrapNotched
             [
                 .. cover.Finished,
                 new("backNotchAcross", "Back notch, across", thickness / 2),
-                new("backNotchAlong", closure.IsTape ? "Back notch, along, over-flap" : "Back notch, along", (thickness / 2) + closure.Over - seam),
-                .. closure.IsTape ? (FinishedSize[])[new("backNotchAlongUnder", "Back notch, along, under-flap", (thickness / 2) + closure.Under - seam)] : [],
+                new(
+                    "backNotchAlong",
+                    closure.IsTape ? "Back notch, along, over-flap" : "Back notch, along",
+                    (thickness / 2) + closure.Over - seam
+                ),
+                .. closure.IsTape
+                    ? (FinishedSize[])[new("backNotchAlongUnder", "Back notch, along, under-flap", (thickness / 2) + closure.Under - seam)]
+                    : [],
                 new("frontNotchDeep", "Front notch, deep", thickness / 2),
                 new("frontNotchLong", "Front notch, long", thickness - (2 * seam)),
             ],
@@ -83,7 +115,9 @@ public static class WrapNotched
     }
 
     private static IEnumerable<Notion> Hardware(BackClosure closure, Worked length, CoverSpecification specification) =>
-        specification.Choices.Closure == Closure.Zip ? [new(NotionKind.Zip, "Zip", specification.Count, length)] : closure.Notions(length, null);
+        specification.Choices.Closure == Closure.Zip
+            ? [new(NotionKind.Zip, "Zip", specification.Count, length)]
+            : closure.Notions(length, null);
 
     private static IEnumerable<Check> Checks(FoldedCover cover, Worked zip, Worked reach, BackClosure closure)
     {
@@ -94,7 +128,8 @@ public static class WrapNotched
                 "notch-too-small",
                 NotchedWrapsText.NotchTooSmall(format.RoundedWithUnit(cover.HalfThickness), format.RoundedWithUnit(cover.Seam.Value)),
                 "seam",
-                new Mend(NotchedWrapsText.ToOpenTheCornersAfterSewing, "construction", "wrap-folded"));
+                new Mend(NotchedWrapsText.ToOpenTheCornersAfterSewing, "construction", "wrap-folded")
+            );
         }
 
         var asked = cover.Specification.Rules[Rule.ZipReach];
@@ -104,15 +139,17 @@ public static class WrapNotched
                 "zip-reach-capped",
                 NotchedWrapsText.ZipReachCapped(format.RoundedWithUnit(reach.Value), format.RoundedWithUnit(asked.Value)),
                 "zipReach",
-                new Mend(NotchedWrapsText.ToZipReachReach(format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))), "rules.zipReach", format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))));
+                new Mend(
+                    NotchedWrapsText.ToZipReachReach(format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))),
+                    "rules.zipReach",
+                    format.RoundedWithUnit(reach.Value.RoundedDownTo(format.Step))
+                )
+            );
         }
 
         if (!closure.IsTape && zip.Value != cover.Seam.Value)
         {
-            yield return Check.Note(
-                "zip-and-seam-differ",
-                NotchedWrapsText.ZipAndSeamDiffer,
-                "zip");
+            yield return Check.Note("zip-and-seam-differ", NotchedWrapsText.ZipAndSeamDiffer, "zip");
         }
     }
 
@@ -120,28 +157,40 @@ public static class WrapNotched
     private static Outline StitchLine(Length width, Length side, Length reach, Length half)
     {
         var none = Length.Zero;
-        return FoldedCover.Path(
-        [
+        return FoldedCover.Path([
             ("zip-lower", width, none),
-            ("back-right-lower-end", none, half), ("back-right-lower-side", half, none),
-            ("right-lower-zip", none, reach), ("right-lower", none, side),
-            ("front-right-lower-side", -half, none), ("front-right-lower-front", none, half),
-            ("front-right-upper-front", none, half), ("front-right-upper-side", half, none),
-            ("right-upper", none, side), ("right-upper-zip", none, reach),
-            ("back-right-upper-side", -half, none), ("back-right-upper-end", none, half),
+            ("back-right-lower-end", none, half),
+            ("back-right-lower-side", half, none),
+            ("right-lower-zip", none, reach),
+            ("right-lower", none, side),
+            ("front-right-lower-side", -half, none),
+            ("front-right-lower-front", none, half),
+            ("front-right-upper-front", none, half),
+            ("front-right-upper-side", half, none),
+            ("right-upper", none, side),
+            ("right-upper-zip", none, reach),
+            ("back-right-upper-side", -half, none),
+            ("back-right-upper-end", none, half),
             ("zip-upper", -width, none),
-            ("back-left-upper-end", none, -half), ("back-left-upper-side", -half, none),
-            ("left-upper-zip", none, -reach), ("left-upper", none, -side),
-            ("front-left-upper-side", half, none), ("front-left-upper-front", none, -half),
-            ("front-left-lower-front", none, -half), ("front-left-lower-side", -half, none),
-            ("left-lower", none, -side), ("left-lower-zip", none, -reach),
-            ("back-left-lower-side", half, none), ("back-left-lower-end", none, -half),
+            ("back-left-upper-end", none, -half),
+            ("back-left-upper-side", -half, none),
+            ("left-upper-zip", none, -reach),
+            ("left-upper", none, -side),
+            ("front-left-upper-side", half, none),
+            ("front-left-upper-front", none, -half),
+            ("front-left-lower-front", none, -half),
+            ("front-left-lower-side", -half, none),
+            ("left-lower", none, -side),
+            ("left-lower-zip", none, -reach),
+            ("back-left-lower-side", half, none),
+            ("back-left-lower-end", none, -half),
         ]);
     }
 
     private static IEnumerable<Seam> Seams(bool reaches, Caught takes)
     {
-        static Seam Join(string id, string first, string second, Caught? takes = null) => new(id, new("wrap", first), new("wrap", second), takes);
+        static Seam Join(string id, string first, string second, Caught? takes = null) =>
+            new(id, new("wrap", first), new("wrap", second), takes);
         foreach (var side in (string[])["left", "right"])
         {
             yield return Join($"{side}-side", $"{side}-lower", $"{side}-upper");
@@ -159,5 +208,4 @@ public static class WrapNotched
 
         yield return Join("zip", "zip-lower", "zip-upper", takes);
     }
-
 }

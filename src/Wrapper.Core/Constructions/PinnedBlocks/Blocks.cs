@@ -18,7 +18,16 @@ namespace Wrapper.Core.Constructions.PinnedBlocks;
 /// <param name="Count">How many.</param>
 /// <param name="Across">What is cut beyond it at each side.</param>
 /// <param name="Along">What is cut beyond it at each end.</param>
-internal sealed record BlockZone(string Key, string Name, Worked Width, Worked Height, BlockSpare Spare, int Count, Worked Across, Worked Along)
+internal sealed record BlockZone(
+    string Key,
+    string Name,
+    Worked Width,
+    Worked Height,
+    BlockSpare Spare,
+    int Count,
+    Worked Across,
+    Worked Along
+)
 {
     /// <summary>The key of its other hand; null where it has none.</summary>
     public string? Partner { get; init; }
@@ -29,7 +38,12 @@ internal sealed record BlockZone(string Key, string Name, Worked Width, Worked H
     /// <summary>Its names as words that a cloth is given to: <c>arm-left</c> for “Arm, left”, then <c>arm</c>.</summary>
     public IReadOnlyList<string> Words => Both is null ? [WordOf(Name)] : [WordOf(Name), WordOf(Both)];
 
-    private static string WordOf(string name) => string.Join('-', name.ToLowerInvariant().Split([.. name.Where(letter => !char.IsLetterOrDigit(letter)).Distinct()], StringSplitOptions.RemoveEmptyEntries));
+    private static string WordOf(string name) =>
+        string.Join(
+            '-',
+            name.ToLowerInvariant()
+                .Split([.. name.Where(letter => !char.IsLetterOrDigit(letter)).Distinct()], StringSplitOptions.RemoveEmptyEntries)
+        );
 }
 
 /// <summary>What a zone goes down into gaps or has to spare at its edges.</summary>
@@ -45,17 +59,19 @@ public static class Blocks
     public const string Id = "blocks";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Blocks for pinning",
-        "Rough pieces with allowances, pinned on the thing and trimmed.",
-        "follows the thing as it is pinned",
-        "as it is fitted",
-        "wash the cloth before cutting",
-        "things no tape describes")
-    {
-        Choices = [Choice.Closure, Choice.Skirt],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Blocks for pinning",
+            "Rough pieces with allowances, pinned on the thing and trimmed.",
+            "follows the thing as it is pinned",
+            "as it is fitted",
+            "wash the cloth before cutting",
+            "things no tape describes"
+        )
+        {
+            Choices = [Choice.Closure, Choice.Skirt],
+        };
 
     private static readonly Length Least = Length.FromMillimetres(3m);
 
@@ -82,19 +98,34 @@ public static class Blocks
             var (cutWidth, cutLength) = (width + (2 * zone.Across), height + (2 * zone.Along));
             if (Length.Min(width.Value, height.Value) < Least)
             {
-                checks.Add(Check.Error("nothing-left", PinnedBlocksText.NothingLeft(zone.Name, specification.Format.RoundedWithUnit(width.Value), specification.Format.RoundedWithUnit(height.Value)), "zones"));
+                checks.Add(
+                    Check.Error(
+                        "nothing-left",
+                        PinnedBlocksText.NothingLeft(
+                            zone.Name,
+                            specification.Format.RoundedWithUnit(width.Value),
+                            specification.Format.RoundedWithUnit(height.Value)
+                        ),
+                        "zones"
+                    )
+                );
                 continue;
             }
 
             var on = specification.In(PieceRole.Block, PieceKind.Block, zone.Words);
             var lay = new WidePieceLay(on, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
             var outline = PieceMaker.Rectangle(width.Value, height.Value);
-            var piece = PieceMaker.Make(specification, PieceKind.Block, zone.Name, zone.Count, outline, cutWidth, cutLength, edge => (edge is "left" or "right" ? zone.Across : zone.Along).Value) with
+            var piece = PieceMaker.Make(specification, PieceKind.Block, zone.Name, zone.Count, outline, cutWidth, cutLength, edge =>
+                (edge is "left" or "right" ? zone.Across : zone.Along).Value
+            ) with
             {
                 Key = zone.Key,
                 Zones = zone.Words,
                 Turns = lay.Turns,
-                Marks = [Mark.At(MarkKind.Top, PinnedBlocksText.TopOf(zone.Name.ToLowerInvariant()), new(width.Value.Half(), height.Value))],
+                Marks =
+                [
+                    Mark.At(MarkKind.Top, PinnedBlocksText.TopOf(zone.Name.ToLowerInvariant()), new(width.Value.Half(), height.Value)),
+                ],
             };
             var split = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(piece, width, on) : SheetSplit.None(piece);
             checks.AddRange(lay.Checks);
@@ -108,7 +139,15 @@ public static class Blocks
             : new()
             {
                 Pieces = pieces,
-                Seams = [.. TrimmedBlocks.Seams(pieces, zones.Where(zone => TrimmedBlocks.Of(zone, specification) is not null).Select(zone => zone.Key).ToHashSet(), specification, checks)],
+                Seams =
+                [
+                    .. TrimmedBlocks.Seams(
+                        pieces,
+                        zones.Where(zone => TrimmedBlocks.Of(zone, specification) is not null).Select(zone => zone.Key).ToHashSet(),
+                        specification,
+                        checks
+                    ),
+                ],
                 Finished = [new("pin", "Allowance for pinning", pin)],
                 Checks = checks,
                 Blocks = parts,

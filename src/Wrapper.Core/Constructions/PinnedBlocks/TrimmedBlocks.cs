@@ -28,7 +28,13 @@ internal static class TrimmedBlocks
         var seam = specification.Rules[Rule.Seam].Value;
         if (OutlineOffset.Within(raw, seam) is not { } stitched)
         {
-            checks.Add(Check.Error("trimmed-unreadable", PinnedBlocksText.TrimmedTooNarrow(zone.Name, specification.Format.RoundedWithUnit(seam)), "trimmed"));
+            checks.Add(
+                Check.Error(
+                    "trimmed-unreadable",
+                    PinnedBlocksText.TrimmedTooNarrow(zone.Name, specification.Format.RoundedWithUnit(seam)),
+                    "trimmed"
+                )
+            );
             return null;
         }
 
@@ -41,12 +47,20 @@ internal static class TrimmedBlocks
             stitched,
             Worked.ReadOff($"{zone.Name.ToLowerInvariant()} as it was trimmed, across", box.Width),
             Worked.ReadOff($"{zone.Name.ToLowerInvariant()} as it was trimmed, along", box.Height),
-            _ => seam) with
+            _ => seam
+        ) with
         {
             Key = zone.Key,
             Zones = zone.Words,
             CutAs = raw,
-            Marks = [Mark.At(MarkKind.Top, PinnedBlocksText.TopOf(zone.Name.ToLowerInvariant()), new((stitched.Bounds.Left + stitched.Bounds.Right).Half(), stitched.Bounds.Top))],
+            Marks =
+            [
+                Mark.At(
+                    MarkKind.Top,
+                    PinnedBlocksText.TopOf(zone.Name.ToLowerInvariant()),
+                    new((stitched.Bounds.Left + stitched.Bounds.Right).Half(), stitched.Bounds.Top)
+                ),
+            ],
         };
     }
 
@@ -55,7 +69,12 @@ internal static class TrimmedBlocks
     /// <param name="trimmed">The keys of those that were trimmed.</param>
     /// <param name="specification">What the cover is made from.</param>
     /// <param name="checks">What is told.</param>
-    public static IEnumerable<Seam> Seams(IReadOnlyList<Piece> pieces, IReadOnlySet<string> trimmed, CoverSpecification specification, List<Check> checks)
+    public static IEnumerable<Seam> Seams(
+        IReadOnlyList<Piece> pieces,
+        IReadOnlySet<string> trimmed,
+        CoverSpecification specification,
+        List<Check> checks
+    )
     {
         foreach (var (i, (one, other)) in specification.BlockSeams.Index())
         {
@@ -69,25 +88,50 @@ internal static class TrimmedBlocks
             if (ease.Abs() > SeamMatch(specification))
             {
                 var (longer, shorter) = ease.IsPositive ? (one, other) : (other, one);
-                checks.Add(Check.Note("block-seam-differs", PinnedBlocksText.SeamDiffers(Said(longer), Said(shorter), specification.Format.RoundedWithUnit(ease.Abs())), "joins"));
+                checks.Add(
+                    Check.Note(
+                        "block-seam-differs",
+                        PinnedBlocksText.SeamDiffers(Said(longer), Said(shorter), specification.Format.RoundedWithUnit(ease.Abs())),
+                        "joins"
+                    )
+                );
             }
 
             yield return new Seam(FormattableString.Invariant($"joined-{i + 1}"), one, other) { Ease = ease };
         }
 
-        Length? Measured(SeamSide side) => trimmed.Contains(side.Piece) ? pieces.FirstOrDefault(piece => piece.Key == side.Piece)?.FindLength(side.Edge) : null;
+        Length? Measured(SeamSide side) =>
+            trimmed.Contains(side.Piece) ? pieces.FirstOrDefault(piece => piece.Key == side.Piece)?.FindLength(side.Edge) : null;
 
-        string Said(SeamSide side) => PinnedBlocksText.EdgeOf(side.Edge, pieces.FirstOrDefault(piece => piece.Key == side.Piece)?.Name.ToLowerInvariant() ?? side.Piece);
+        string Said(SeamSide side) =>
+            PinnedBlocksText.EdgeOf(
+                side.Edge,
+                pieces.FirstOrDefault(piece => piece.Key == side.Piece)?.Name.ToLowerInvariant() ?? side.Piece
+            );
     }
 
     /// <summary>Sides that differ by less meet.</summary>
-    private static Length SeamMatch(CoverSpecification specification) => specification.Format.Unit.IsImperial() ? Length.FromInches(0, 1, 16) : Length.FromMillimetres(1m);
+    private static Length SeamMatch(CoverSpecification specification) =>
+        specification.Format.Unit.IsImperial() ? Length.FromInches(0, 1, 16) : Length.FromMillimetres(1m);
 
     /// <summary>Left and right change places, and the outline runs counter-clockwise again.</summary>
     private static Outline TurnedOver(Outline outline)
     {
         var box = outline.Bounds;
         Point Over(Point at) => new(box.Left + box.Right - at.X, at.Y);
-        return new(outline.Edges.Reverse().Select(edge => new Edge(edge.Name switch { "left" => "right", "right" => "left", var name => name }, Over(edge.End), Over(edge.Start))));
+        return new(
+            outline
+                .Edges.Reverse()
+                .Select(edge => new Edge(
+                    edge.Name switch
+                    {
+                        "left" => "right",
+                        "right" => "left",
+                        var name => name,
+                    },
+                    Over(edge.End),
+                    Over(edge.Start)
+                ))
+        );
     }
 }

@@ -17,17 +17,19 @@ public static class PoufWrapped
     public const string Id = "pouf-wrapped";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Wrapped cube",
-        "Top and bottom come over the edges, strips go round the corners.",
-        "rounded corners, strips between the sides",
-        "filled through a gap or zip",
-        "filling has to come out first",
-        "a loose filling, cloths in contrast")
-    {
-        Choices = [Choice.Plates, Choice.Closure],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Wrapped cube",
+            "Top and bottom come over the edges, strips go round the corners.",
+            "rounded corners, strips between the sides",
+            "filled through a gap or zip",
+            "filling has to come out first",
+            "a loose filling, cloths in contrast"
+        )
+        {
+            Choices = [Choice.Plates, Choice.Closure],
+        };
 
     /// <summary>Drafts the cover of a cube.</summary>
     internal static ConstructedCover Construct(Worked size, Worked wrap, CoverSpecification specification)
@@ -41,7 +43,12 @@ public static class PoufWrapped
             {
                 Checks =
                 [
-                    Check.Error("wrap-too-deep", PoufsText.WrapTooDeep(format.RoundedWithUnit(w), format.RoundedWithUnit(a)), "wrap", new Mend(PoufsText.ToATenthOfTheSize, "measures.wrap", format.RoundedWithUnit((a / 10).RoundedTo(format.Step)))),
+                    Check.Error(
+                        "wrap-too-deep",
+                        PoufsText.WrapTooDeep(format.RoundedWithUnit(w), format.RoundedWithUnit(a)),
+                        "wrap",
+                        new Mend(PoufsText.ToATenthOfTheSize, "measures.wrap", format.RoundedWithUnit((a / 10).RoundedTo(format.Step)))
+                    ),
                 ],
             };
         }
@@ -55,26 +62,67 @@ public static class PoufWrapped
 
         var allowance = (Func<string, Length>)(_ => seam.Value);
         var cutSide = side + (2 * seam);
-        var top = lay.Turned(PieceMaker.Make(specification, PieceKind.Top, "Top and bottom", 2, InThirds(CrossOutline.Whole(a, a, w), w), cutTop, cutTop, allowance) with
-        {
-            InFacingPairs = true,
-            Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
-            Marks = [new(MarkKind.Dart, "dart square, front left", new(Length.Zero, w), new(w, w)), new(MarkKind.Dart, "dart square, front right", new(a + w, w), new(a + (2 * w), w))],
-        });
-        var strip = PieceMaker.Make(specification, PieceKind.Strip, "Strip", 4, StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false), (2 * wrap) + (2 * seam), cutSide, allowance) with
+        var top = lay.Turned(
+            PieceMaker.Make(
+                specification,
+                PieceKind.Top,
+                "Top and bottom",
+                2,
+                InThirds(CrossOutline.Whole(a, a, w), w),
+                cutTop,
+                cutTop,
+                allowance
+            ) with
+            {
+                InFacingPairs = true,
+                Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
+                Marks =
+                [
+                    new(MarkKind.Dart, "dart square, front left", new(Length.Zero, w), new(w, w)),
+                    new(MarkKind.Dart, "dart square, front right", new(a + w, w), new(a + (2 * w), w)),
+                ],
+            }
+        );
+        var strip = PieceMaker.Make(
+            specification,
+            PieceKind.Strip,
+            "Strip",
+            4,
+            StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false),
+            (2 * wrap) + (2 * seam),
+            cutSide,
+            allowance
+        ) with
         {
             Folds = [new("crease", [new(w, Length.Zero), new(w, side.Value)])],
             CopyPlaces = [3, 2, 1, 0],
         };
-        var wall = PieceMaker.Make(specification, PieceKind.Side, "Side", 4, PieceMaker.Rectangle(side.Value, side.Value), cutSide, cutSide, allowance) with { CopyPlaces = [0, 3, 2, 1] };
-        var gap = specification.Choices.Closure == Closure.Zip ? side.Named("zip") : size.TimesNumber(specification.Rules.Number(NumberRule.GapShare)).Named("gap");
+        var wall = PieceMaker.Make(
+            specification,
+            PieceKind.Side,
+            "Side",
+            4,
+            PieceMaker.Rectangle(side.Value, side.Value),
+            cutSide,
+            cutSide,
+            allowance
+        ) with
+        {
+            CopyPlaces = [0, 3, 2, 1],
+        };
+        var gap =
+            specification.Choices.Closure == Closure.Zip
+                ? side.Named("zip")
+                : size.TimesNumber(specification.Rules.Number(NumberRule.GapShare)).Named("gap");
         return new()
         {
             Pieces = [top, strip, wall],
             Seams = [.. Seams(specification.Choices.Closure, gap.Value)],
             Notions =
             [
-                specification.Choices.Closure == Closure.Zip ? new(NotionKind.Zip, "Zip, in a lower seam", specification.Count, gap) : new(NotionKind.Gap, "Gap, sewn up by hand", specification.Count, gap),
+                specification.Choices.Closure == Closure.Zip
+                    ? new(NotionKind.Zip, "Zip, in a lower seam", specification.Count, gap)
+                    : new(NotionKind.Gap, "Gap, sewn up by hand", specification.Count, gap),
                 new(NotionKind.DartSquare, PoufsText.DartSquareMarkedAtEachCorner, 8 * specification.Count, wrap + seam),
             ],
             Finished = [new("A", "Finished cube", size), new("ring", "Ring of sides and strips", (4 * size).Named("ring"))],
@@ -100,7 +148,15 @@ public static class PoufWrapped
             {
                 yield return new($"{level}-{name}-1", new("top", $"{name}-1", copy), new("strip", $"{level}-2", before));
                 var isWayIn = level == "bottom" && name == "back";
-                yield return new($"{level}-{name}-2", new("top", $"{name}-2", copy), new("side", edge, face), closure == Closure.Zip && isWayIn ? Caught.Zip : null) { Gap = isWayIn && closure != Closure.Zip ? gap : Length.Zero };
+                yield return new(
+                    $"{level}-{name}-2",
+                    new("top", $"{name}-2", copy),
+                    new("side", edge, face),
+                    closure == Closure.Zip && isWayIn ? Caught.Zip : null
+                )
+                {
+                    Gap = isWayIn && closure != Closure.Zip ? gap : Length.Zero,
+                };
                 yield return new($"{level}-{name}-3", new("top", $"{name}-3", copy), new("strip", $"{level}-1", face));
             }
 

@@ -42,7 +42,9 @@ internal sealed class DroppedTop
         {
             var spans = perimeter.Spans.Where(span => span.EdgeName == edge.Name).ToList();
             var start = spans.Count == 0 ? Length.Zero : spans[0].Start;
-            edges.AddRange(spans.Count < 2 ? [edge] : spans.Select(span => Partition.Cut(edge, span.Start - start, span.End - start, span.Name)));
+            edges.AddRange(
+                spans.Count < 2 ? [edge] : spans.Select(span => Partition.Cut(edge, span.Start - start, span.End - start, span.Name))
+            );
         }
 
         return PieceMaker.Make(_specification, PieceKind.Top, "Top", 1, new(edges), _cutWidth, _cutDepth, _ => seam) with

@@ -16,7 +16,15 @@ internal static class TubTrims
     /// <param name="seams">The seams.</param>
     /// <param name="notions">The notions.</param>
     /// <param name="checks">The checks.</param>
-    public static void Add(ClosedPlan plan, IReadOnlyList<SeamSide> hems, CoverSpecification specification, List<Piece> pieces, List<Seam> seams, List<Notion> notions, List<Check> checks)
+    public static void Add(
+        ClosedPlan plan,
+        IReadOnlyList<SeamSide> hems,
+        CoverSpecification specification,
+        List<Piece> pieces,
+        List<Seam> seams,
+        List<Notion> notions,
+        List<Check> checks
+    )
     {
         if (specification.Choices.Piping != Piping.None)
         {
@@ -25,7 +33,12 @@ internal static class TubTrims
 
         if (specification.Choices.Edge == LowerEdge.Skirt)
         {
-            var skirt = SkirtPieces.Draw(specification, plan.Perimeter, specification.Rules[Rule.SkirtDrop], corners: plan.IsSmooth ? 0 : 4);
+            var skirt = SkirtPieces.Draw(
+                specification,
+                plan.Perimeter,
+                specification.Rules[Rule.SkirtDrop],
+                corners: plan.IsSmooth ? 0 : 4
+            );
             pieces.Add(skirt);
             seams.AddRange([.. SkirtPieces.Joins(skirt), SkirtPieces.Hanging(skirt, hems, plan.Perimeter)]);
         }
@@ -40,7 +53,14 @@ internal static class TubTrims
         foreach (var across in specification.Obstacles.Select(obstacle => obstacle.Side is "front" or "back").Distinct())
         {
             var gap = across ? plan.Depth : plan.Width;
-            notions.Add(new(NotionKind.Strap, across ? "Elastic strap, front to back" : "Elastic strap, side to side", specification.Count, (3 * gap) / 4));
+            notions.Add(
+                new(
+                    NotionKind.Strap,
+                    across ? "Elastic strap, front to back" : "Elastic strap, side to side",
+                    specification.Count,
+                    (3 * gap) / 4
+                )
+            );
         }
     }
 }

@@ -40,9 +40,18 @@ internal sealed class TubWallPieces
     public int Joins => Sides().Sum(side => Parts(side) - 1) * _specification.Count;
 
     /// <summary>The finished length of the hem edge before it is drawn in.</summary>
-    public Worked Opening => _specification.Obstacles.Count == 0
-        ? _plan.IsSmooth ? _plan.Perimeter : Worked.Sum(_plan.Outline.Names.Select(name => _plan.Edges[name])).Named("opening")
-        : Worked.ReadOff("hem edge, with its curves", Sides().Aggregate(Length.Zero, (sum, side) => sum + HemOf(side, LengthOf(side).Value).Aggregate(Length.Zero, (length, edge) => length + edge.Length)));
+    public Worked Opening =>
+        _specification.Obstacles.Count == 0
+            ? _plan.IsSmooth
+                ? _plan.Perimeter
+                : Worked.Sum(_plan.Outline.Names.Select(name => _plan.Edges[name])).Named("opening")
+            : Worked.ReadOff(
+                "hem edge, with its curves",
+                Sides()
+                    .Aggregate(Length.Zero, (sum, side) =>
+                        sum + HemOf(side, LengthOf(side).Value).Aggregate(Length.Zero, (length, edge) => length + edge.Length)
+                    )
+            );
 
     private Worked Height { get; }
 
@@ -55,10 +64,18 @@ internal sealed class TubWallPieces
 
     private bool StripsDown(string side) => _specification.Choices.Strips == StripDirection.Down && !On(side).OneWay;
 
-    private static int PlaceOf(string side) => side switch { "left" => 1, "back" => 2, "right" => 3, _ => 0 };
+    private static int PlaceOf(string side) =>
+        side switch
+        {
+            "left" => 1,
+            "back" => 2,
+            "right" => 3,
+            _ => 0,
+        };
 
     private bool IsLikeItsOpposite(string side) =>
-        _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, PlaceOf(side)) == _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, (PlaceOf(side) + 2) % 4);
+        _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, PlaceOf(side))
+        == _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, (PlaceOf(side) + 2) % 4);
 
     /// <summary>The lower edges of all walls, in their order round the plan.</summary>
     public IEnumerable<SeamSide> Hems() =>
@@ -106,16 +123,30 @@ internal sealed class TubWallPieces
             {
                 foreach (var span in SpansOf(perimeter, side, part))
                 {
-                    yield return new($"top-{span.Name}", new(topAt(span), span.Name), new(KeyOf(side, part), EdgeName(span, side), CopyOf(side)), takes);
+                    yield return new(
+                        $"top-{span.Name}",
+                        new(topAt(span), span.Name),
+                        new(KeyOf(side, part), EdgeName(span, side), CopyOf(side)),
+                        takes
+                    );
                 }
 
                 if (part < Parts(side))
                 {
-                    yield return new($"wall-join-{side}-{part}", new(KeyOf(side, part), "right", CopyOf(side)), new(KeyOf(side, part + 1), "left", CopyOf(side)), IsFlat: !_plan.IsSmooth);
+                    yield return new(
+                        $"wall-join-{side}-{part}",
+                        new(KeyOf(side, part), "right", CopyOf(side)),
+                        new(KeyOf(side, part + 1), "left", CopyOf(side)),
+                        IsFlat: !_plan.IsSmooth
+                    );
                 }
             }
 
-            yield return new($"corner-{side}", new(KeyOf(side, Parts(side)), "right", CopyOf(side)), new(KeyOf(next, 1), "left", CopyOf(next)));
+            yield return new(
+                $"corner-{side}",
+                new(KeyOf(side, Parts(side)), "right", CopyOf(side)),
+                new(KeyOf(next, 1), "left", CopyOf(next))
+            );
         }
     }
 
@@ -124,19 +155,27 @@ internal sealed class TubWallPieces
 
     private bool IsTwin(string side) => CopyOf(side) == 2;
 
-    private bool HasTwin(string side) => side != "ring" && IsLikeItsOpposite(side) && !_specification.Obstacles.Any(obstacle => (obstacle.Side is "front" or "back") == (side is "front" or "back"));
+    private bool HasTwin(string side) =>
+        side != "ring"
+        && IsLikeItsOpposite(side)
+        && !_specification.Obstacles.Any(obstacle => (obstacle.Side is "front" or "back") == (side is "front" or "back"));
 
     private int CopyOf(string side) => side is "back" or "left" && HasTwin(side) ? 2 : 1;
 
     private string KeyOf(string side, int part)
     {
-        var name = side == "ring" ? "wall" : !HasTwin(side) ? $"wall-{side}" : side is "front" or "back" ? "wall-1" : "wall-2";
+        var name =
+            side == "ring" ? "wall"
+            : !HasTwin(side) ? $"wall-{side}"
+            : side is "front" or "back" ? "wall-1"
+            : "wall-2";
         return Parts(side) == 1 ? name : $"{name}-part-{part}";
     }
 
     private Worked LengthOf(string side) => side == "ring" ? _plan.Perimeter : _plan.Edges[side];
 
-    private Length StartOf(PlanPerimeter perimeter, string side) => side == "ring" ? perimeter.StartOf(_plan.Back) : perimeter.StartOf(side);
+    private Length StartOf(PlanPerimeter perimeter, string side) =>
+        side == "ring" ? perimeter.StartOf(_plan.Back) : perimeter.StartOf(side);
 
     private int Parts(string side) => StripParts.Of(LengthOf(side).Value, Longest(side));
 
@@ -146,8 +185,8 @@ internal sealed class TubWallPieces
     {
         var start = StartOf(perimeter, side);
         var (from, to) = ((part - 1) * LengthOf(side).Value / Parts(side), part * LengthOf(side).Value / Parts(side));
-        return perimeter.Spans
-            .Where(span => side == "ring" || span.EdgeName == side)
+        return perimeter
+            .Spans.Where(span => side == "ring" || span.EdgeName == side)
             .Select(span => (Span: span, Middle: perimeter.Wrapped(span.Start - start) + span.Length.Half()))
             .Where(entry => entry.Middle > from && entry.Middle < to)
             .OrderBy(entry => entry.Middle)
@@ -164,7 +203,11 @@ internal sealed class TubWallPieces
     private Piece DrawPart(PlanPerimeter perimeter, string side, int part, int twins)
     {
         var spans = SpansOf(perimeter, side, part).ToList();
-        var (length, height, under) = (spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length), Height.Value, _openCorners ? _depth.Under.Value : Length.Zero);
+        var (length, height, under) = (
+            spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length),
+            Height.Value,
+            _openCorners ? _depth.Under.Value : Length.Zero
+        );
         var hem = Parts(side) == 1 ? HemOf(side, length) : [new Edge("hem", Point.Origin, new(length, Length.Zero))];
         var edges = new List<Edge>(hem);
         var (underRight, underLeft) = (part == Parts(side) ? under : Length.Zero, part == 1 ? under : Length.Zero); // at a join the return is sewn too
@@ -191,8 +234,9 @@ internal sealed class TubWallPieces
         var whole = LengthOf(side) + (2 * _seam);
         var cutLength = Parts(side) == 1 ? whole : (LengthOf(side) / Parts(side)) + (2 * _seam);
         var hemAllowance = _specification.Rules[Rule.Hem].Value;
-        var piece = PieceMaker.Make(
-            _specification, PieceKind.Wall, NameOf(side, part), twins, new(edges), cutLength, CutHeight, edge => edge == "hem" ? hemAllowance : _seam.Value);
+        var piece = PieceMaker.Make(_specification, PieceKind.Wall, NameOf(side, part), twins, new(edges), cutLength, CutHeight, edge =>
+            edge == "hem" ? hemAllowance : _seam.Value
+        );
         return piece with
         {
             Key = KeyOf(side, part),
@@ -207,7 +251,11 @@ internal sealed class TubWallPieces
 
     private string NameOf(string side, int part)
     {
-        var name = side == "ring" ? "Wall" : !HasTwin(side) ? $"Wall, {side}" : side is "front" or "back" ? "Wall, front and back" : "Wall, left and right";
+        var name =
+            side == "ring" ? "Wall"
+            : !HasTwin(side) ? $"Wall, {side}"
+            : side is "front" or "back" ? "Wall, front and back"
+            : "Wall, left and right";
         return PartOf(side, part) is { } which ? $"{name}, {which}" : name;
     }
 
@@ -223,12 +271,25 @@ internal sealed class TubWallPieces
 
         if (!(_depth.Drop.Value - _depth.TopDrop.Value).IsPositive)
         {
-            yield return Check.Error("top-drop-too-deep", WalledTubsText.TopDropTooDeep, "topDrop", new Mend(WalledTubsText.ToNoTopDrop, "measures.topDrop", "0"));
+            yield return Check.Error(
+                "top-drop-too-deep",
+                WalledTubsText.TopDropTooDeep,
+                "topDrop",
+                new Mend(WalledTubsText.ToNoTopDrop, "measures.topDrop", "0")
+            );
         }
 
         foreach (var side in Sides())
         {
-            foreach (var check in HemLine.Checks(side, LengthOf(side).Value, Height.Value, _specification.Obstacles.Where(obstacle => obstacle.Side == side), format))
+            foreach (
+                var check in HemLine.Checks(
+                    side,
+                    LengthOf(side).Value,
+                    Height.Value,
+                    _specification.Obstacles.Where(obstacle => obstacle.Side == side),
+                    format
+                )
+            )
             {
                 yield return check;
             }
@@ -240,7 +301,12 @@ internal sealed class TubWallPieces
         }
         else if (_specification.Obstacles.Count > 0 && Sides().Exists(side => Parts(side) > 1))
         {
-            yield return Check.Error("obstacles-on-joined-wall", WalledTubsText.ObstaclesOnJoinedWall, "strips", new Mend(CommonText.ToLayStripsDownTheRoll, "options.strips", "down"));
+            yield return Check.Error(
+                "obstacles-on-joined-wall",
+                WalledTubsText.ObstaclesOnJoinedWall,
+                "strips",
+                new Mend(CommonText.ToLayStripsDownTheRoll, "options.strips", "down")
+            );
         }
     }
 }

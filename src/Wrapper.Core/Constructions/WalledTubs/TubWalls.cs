@@ -17,19 +17,31 @@ public static class TubWalls
     public const string Id = "tub-walls";
 
     /// <summary>How it is offered, how it closes and which choices it has.</summary>
-    public static ConstructionDefinition Definition { get; } = new(
-        Id,
-        "Tub with walls",
-        "A top and separate walls, open underneath: crisp edges, piping, contrast.",
-        "crisp top edge, separate walls",
-        "dropped over from above",
-        "off in a moment; corners want finishing",
-        "show pieces, piping, contrast")
-    {
-        CarriesPiping = true,
-        TurnsHems = true,
-        Choices = [Choice.Piping, Choice.Bias, Choice.Strips, Choice.Plates, Choice.Edge, Choice.ReturnCorners, Choice.TopCorners, Choice.Skirt],
-    };
+    public static ConstructionDefinition Definition { get; } =
+        new(
+            Id,
+            "Tub with walls",
+            "A top and separate walls, open underneath: crisp edges, piping, contrast.",
+            "crisp top edge, separate walls",
+            "dropped over from above",
+            "off in a moment; corners want finishing",
+            "show pieces, piping, contrast"
+        )
+        {
+            CarriesPiping = true,
+            TurnsHems = true,
+            Choices =
+            [
+                Choice.Piping,
+                Choice.Bias,
+                Choice.Strips,
+                Choice.Plates,
+                Choice.Edge,
+                Choice.ReturnCorners,
+                Choice.TopCorners,
+                Choice.Skirt,
+            ],
+        };
 
     /// <summary>Drafts the cover of a plan.</summary>
     internal static ConstructedCover Construct(ClosedPlan plan, TubDepth depth, CoverSpecification specification)
@@ -53,7 +65,11 @@ public static class TubWalls
 
         List<Piece> pieces = [.. top is null ? plates.Draw(perimeter) : [top.Draw(perimeter)], .. walls.Draw(perimeter)];
         var notions = new List<Notion>(finish.Notions());
-        List<Seam> seams = [.. top is null ? plates.JoinSeams() : top.Seams(), .. walls.Seams(perimeter, span => top is null ? plates.KeyAt(perimeter, span) : "top")];
+        List<Seam> seams =
+        [
+            .. top is null ? plates.JoinSeams() : top.Seams(),
+            .. walls.Seams(perimeter, span => top is null ? plates.KeyAt(perimeter, span) : "top"),
+        ];
         TubTrims.Add(plan, [.. walls.Hems()], specification, pieces, seams, notions, checks);
         return new()
         {
@@ -72,8 +88,11 @@ public static class TubWalls
         };
     }
 
-
     /// <summary>Elastic or cord draws the edge in, so that the corner seams run to the raw edge.</summary>
     internal static bool HoldsIn(CoverSpecification specification) =>
-        specification.Choices.Edge is LowerEdge.CasingElastic or LowerEdge.StretchedElastic or LowerEdge.Drawstring or LowerEdge.OverlockedCord;
+        specification.Choices.Edge
+            is LowerEdge.CasingElastic
+                or LowerEdge.StretchedElastic
+                or LowerEdge.Drawstring
+                or LowerEdge.OverlockedCord;
 }

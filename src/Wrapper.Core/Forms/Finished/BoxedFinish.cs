@@ -62,6 +62,12 @@ internal static class BoxedFinish
         }
 
         var face = plan.Grown(t / 2);
-        return new() { Sizes = [face.Width, face.Depth, 0], Opening = 0, Area = 2 * face.Area, Round = face.Perimeter };
+        return new()
+        {
+            Sizes = [face.Width, face.Depth, 0],
+            Opening = 0,
+            Area = 2 * face.Area,
+            Round = face.Perimeter,
+        };
     }
 }

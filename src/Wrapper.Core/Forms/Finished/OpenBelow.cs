@@ -34,12 +34,24 @@ internal static class OpenBelow
             }
         }
 
-        return tub with { Area = tub.Area - less, Opening = tub.Opening + longer };
+        return tub with
+        {
+            Area = tub.Area - less,
+            Opening = tub.Opening + longer,
+        };
     }
 
-    public static ExpectedCover WithMargin(ThingOutline board, double margin) => PlainCover.Sheet(
-        board.Width + (2 * margin), board.Depth + (2 * margin), board.EdgeOfMargin(margin), board.AreaWithMargin(margin), 0) with
-    { Gather = board.EdgeOfMargin(margin) - board.Perimeter };
+    public static ExpectedCover WithMargin(ThingOutline board, double margin) =>
+        PlainCover.Sheet(
+            board.Width + (2 * margin),
+            board.Depth + (2 * margin),
+            board.EdgeOfMargin(margin),
+            board.AreaWithMargin(margin),
+            0
+        ) with
+        {
+            Gather = board.EdgeOfMargin(margin) - board.Perimeter,
+        };
 
     /// <summary>
     /// The way round an ellipse, by adding up its arc over equal steps of its angle. The sum of a smooth periodic figure comes to its
@@ -47,7 +59,11 @@ internal static class OpenBelow
     /// </summary>
     public static double RoundOval(double width, double depth)
     {
-        var steps = Math.Clamp((int)Math.Ceiling(StepsOfCircle * Math.Max(width, depth) / Math.Min(width, depth)), StepsOfCircle, MostSteps);
+        var steps = Math.Clamp(
+            (int)Math.Ceiling(StepsOfCircle * Math.Max(width, depth) / Math.Min(width, depth)),
+            StepsOfCircle,
+            MostSteps
+        );
         var total = 0.0;
         for (var i = 0; i < steps; i++)
         {

@@ -21,13 +21,20 @@ internal sealed class ThingOutline
     public double Depth => Reach(new(0, 1)) + Reach(new(0, -1));
 
     /// <summary>Four straight sides along the axes.</summary>
-    public bool IsRectangle => Sides.Count == 4 && Sides.All(side => side.Centre is null && (Math.Abs(side.To.X - side.From.X) < 1e-6 || Math.Abs(side.To.Y - side.From.Y) < 1e-6));
+    public bool IsRectangle =>
+        Sides.Count == 4
+        && Sides.All(side => side.Centre is null && (Math.Abs(side.To.X - side.From.X) < 1e-6 || Math.Abs(side.To.Y - side.From.Y) < 1e-6));
 
     /// <summary>It turns inwards nowhere.</summary>
     public bool IsConvex => Sides.All(side => side.Centre is null || side.Bulges) && Turns().All(turn => turn > -1e-7);
 
     public static ThingOutline Polygon(params IReadOnlyList<(double X, double Y)> corners) =>
-        new(corners.Select((corner, i) => new ThingSide(new(corner.X, corner.Y), new(corners[(i + 1) % corners.Count].X, corners[(i + 1) % corners.Count].Y))));
+        new(
+            corners.Select(
+                (corner, i) =>
+                    new ThingSide(new(corner.X, corner.Y), new(corners[(i + 1) % corners.Count].X, corners[(i + 1) % corners.Count].Y))
+            )
+        );
 
     public static ThingOutline Rectangle(double width, double depth) => Polygon((0, 0), (width, 0), (width, depth), (0, depth));
 
@@ -66,7 +73,8 @@ internal sealed class ThingOutline
         {
             var (before, after) = (Sides[(i + Sides.Count - 1) % Sides.Count], Sides[i]);
             var turn = Turn(before, after);
-            cuts[i] = before.Centre is null && after.Centre is null && turn > 1e-6 && which(before, after) ? radius * Math.Tan(turn / 2) : 0;
+            cuts[i] =
+                before.Centre is null && after.Centre is null && turn > 1e-6 && which(before, after) ? radius * Math.Tan(turn / 2) : 0;
         }
 
         for (var i = 0; i < Sides.Count; i++)

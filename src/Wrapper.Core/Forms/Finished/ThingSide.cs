@@ -52,7 +52,10 @@ internal sealed record ThingSide(Spot From, Spot To, Spot? Centre = null, bool B
 
         // The tangents' ends lie as far apart as both tangents are long.
         var along = chord.Dot(both);
-        var tangent = turn < 1e-12 ? chord.Dot(chord) / (2 * along) : (Math.Sqrt((along * along) + (2 * turn * chord.Dot(chord))) - along) / (2 * turn);
+        var tangent =
+            turn < 1e-12
+                ? chord.Dot(chord) / (2 * along)
+                : (Math.Sqrt((along * along) + (2 * turn * chord.Dot(chord))) - along) / (2 * turn);
         var (first, second) = (start.At + (tangent * start.Way), end.At - (tangent * end.Way));
         var middle = 0.5 * (first + second);
         return [Leaving(start.At, start.Way, middle), Leaving(middle, (1 / (second - first).Size) * (second - first), end.At)];
@@ -63,7 +66,8 @@ internal sealed record ThingSide(Spot From, Spot To, Spot? Centre = null, bool B
     {
         var chord = to - from;
         var off = way.Cross(chord);
-        return Math.Abs(off) < 1e-7 * chord.Size ? new(from, to)
+        return Math.Abs(off) < 1e-7 * chord.Size
+            ? new(from, to)
             : new(from, to, from + (chord.Dot(chord) / (2 * off) * new Spot(-way.Y, way.X)), off > 0);
     }
 
@@ -79,7 +83,9 @@ internal sealed record ThingSide(Spot From, Spot To, Spot? Centre = null, bool B
 
             var (a, b) = (From - centre, To - centre);
             var angle = Math.Atan2(a.Cross(b), a.Dot(b));
-            return Bulges ? (angle <= 0 ? angle + (2 * Math.PI) : angle) : angle >= 0 ? angle - (2 * Math.PI) : angle;
+            return Bulges ? (angle <= 0 ? angle + (2 * Math.PI) : angle)
+                : angle >= 0 ? angle - (2 * Math.PI)
+                : angle;
         }
     }
 
@@ -103,7 +109,10 @@ internal sealed record ThingSide(Spot From, Spot To, Spot? Centre = null, bool B
             var top = centre + (Radius * way);
             var (start, sweep) = (From - centre, Sweep);
             var turned = Math.Atan2(start.Cross(way), start.Dot(way));
-            turned = sweep > 0 && turned < 0 ? turned + (2 * Math.PI) : sweep < 0 && turned > 0 ? turned - (2 * Math.PI) : turned;
+            turned =
+                sweep > 0 && turned < 0 ? turned + (2 * Math.PI)
+                : sweep < 0 && turned > 0 ? turned - (2 * Math.PI)
+                : turned;
             reach = Math.Abs(turned) <= Math.Abs(sweep) ? Math.Max(reach, top.Dot(way)) : reach;
         }
 

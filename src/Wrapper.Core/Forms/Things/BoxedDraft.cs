@@ -35,29 +35,31 @@ internal static class BoxedDraft
         };
     }
 
-    internal static ConstructedCover Make(ClosedPlan plan, Worked thickness, CoverSpecification specification) => specification.Construction switch
-    {
-        WrapNotched.Id when IsPlain(plan) => WrapNotched.Construct(plan.Width, plan.Depth, thickness, specification),
-        WrapFolded.Id when IsPlain(plan) => WrapFolded.Construct(plan.Width, plan.Depth, thickness, specification),
-        PanelsFolded.Id when IsPlain(plan) => PanelsFolded.Construct(plan.Width, plan.Depth, thickness, specification),
-        BandEnds.Id when IsPlain(plan) => Waterfall(plan, thickness, specification),
-        WrapNotched.Id or WrapFolded.Id or PanelsFolded.Id or BandEnds.Id => new()
+    internal static ConstructedCover Make(ClosedPlan plan, Worked thickness, CoverSpecification specification) =>
+        specification.Construction switch
         {
-            Checks =
-            [
-                Check.Error(
-                    "corners-need-boxing",
-                    FormText.CornersNeedBoxing,
-                    "cornerRadius",
-                    new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id),
-                    new Mend(FormText.ToSquareCorners, "measures.cornerRadius", "0")),
-            ],
-        },
-        Envelope.Id => Envelope.Construct(plan.Width, plan.Depth, thickness, !IsPlain(plan), specification),
-        Bag.Id => Bag.Closed(plan, thickness, specification),
-        BoxingStrip.Id => BoxingStrip.Construct(plan, thickness, specification),
-        var other => throw new UnreachableException($"A boxed thing is not made as {other}."),
-    };
+            WrapNotched.Id when IsPlain(plan) => WrapNotched.Construct(plan.Width, plan.Depth, thickness, specification),
+            WrapFolded.Id when IsPlain(plan) => WrapFolded.Construct(plan.Width, plan.Depth, thickness, specification),
+            PanelsFolded.Id when IsPlain(plan) => PanelsFolded.Construct(plan.Width, plan.Depth, thickness, specification),
+            BandEnds.Id when IsPlain(plan) => Waterfall(plan, thickness, specification),
+            WrapNotched.Id or WrapFolded.Id or PanelsFolded.Id or BandEnds.Id => new()
+            {
+                Checks =
+                [
+                    Check.Error(
+                        "corners-need-boxing",
+                        FormText.CornersNeedBoxing,
+                        "cornerRadius",
+                        new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id),
+                        new Mend(FormText.ToSquareCorners, "measures.cornerRadius", "0")
+                    ),
+                ],
+            },
+            Envelope.Id => Envelope.Construct(plan.Width, plan.Depth, thickness, !IsPlain(plan), specification),
+            Bag.Id => Bag.Closed(plan, thickness, specification),
+            BoxingStrip.Id => BoxingStrip.Construct(plan, thickness, specification),
+            var other => throw new UnreachableException($"A boxed thing is not made as {other}."),
+        };
 
     private static bool IsPlain(ClosedPlan plan) => plan.Outline.Edges.Length == 4 && plan.Outline.Edges.All(edge => edge.Arc is null);
 
@@ -71,7 +73,8 @@ internal static class BoxedDraft
             plan.Width,
             clear,
             [new("W", "Finished width", plan.Width), new("D", "Finished depth", plan.Depth), new("t", "Finished thickness", thickness)],
-            specification);
+            specification
+        );
     }
 
     private static IEnumerable<Notion> Foam(CoverSpecification specification, FinishedSizes sizes, ClosedPlan plan)
@@ -82,7 +85,8 @@ internal static class BoxedDraft
             yield break;
         }
 
-        Worked Measured(Measure measure, Worked whole) => specification.Shape.Measures.Any(known => known.Measure == measure) ? sizes.Filling(measure) : whole;
+        Worked Measured(Measure measure, Worked whole) =>
+            specification.Shape.Measures.Any(known => known.Measure == measure) ? sizes.Filling(measure) : whole;
         var (width, depth) = specification.Shape.Id switch
         {
             "trapezoid" => (Wider(sizes), sizes.Filling(Measure.Depth)),

@@ -12,7 +12,12 @@ internal static class PaddingLayers
 {
     /// <summary>The cover with its layers of padding among its pieces; as it is where it could not be drafted, or where the padding was measured with the thing.</summary>
     public static ConstructedCover Under(ConstructedCover cover, ClosedPlan plan, CoverSpecification specification) =>
-        cover.Pieces.Count == 0 || specification.MeasuredFrom != MeasuredFrom.Filling ? cover : cover with { Pieces = [.. cover.Pieces, .. Of(plan, specification)] };
+        cover.Pieces.Count == 0 || specification.MeasuredFrom != MeasuredFrom.Filling
+            ? cover
+            : cover with
+            {
+                Pieces = [.. cover.Pieces, .. Of(plan, specification)],
+            };
 
     /// <summary>Each layer of padding is a piece too, as large as what it lies on.</summary>
     private static IEnumerable<Piece> Of(ClosedPlan plan, CoverSpecification specification)
@@ -32,8 +37,13 @@ internal static class PaddingLayers
                 wound ? PieceMaker.Rectangle(width.Value, length.Value) : plan.Outline,
                 width,
                 length,
-                _ => Length.Zero) with
-            { Key = $"layer-{i + 1}", Use = PieceUse.Laid, Cloth = ClothRole.Padding };
+                _ => Length.Zero
+            ) with
+            {
+                Key = $"layer-{i + 1}",
+                Use = PieceUse.Laid,
+                Cloth = ClothRole.Padding,
+            };
         }
     }
 }

@@ -20,7 +20,12 @@ internal static class Plans
             return plan;
         }
 
-        var (rounded, check) = CornerRounding.Round(plan, sizes.AsTaken(Measure.CornerRadius), specification.Choices.RoundedCorners, specification.Format);
+        var (rounded, check) = CornerRounding.Round(
+            plan,
+            sizes.AsTaken(Measure.CornerRadius),
+            specification.Choices.RoundedCorners,
+            specification.Format
+        );
         if (check is not null)
         {
             checks.Add(check);
@@ -46,25 +51,54 @@ internal static class Plans
             case "outline":
                 return FreeOutline.Plan(specification, OutlineGrowth(specification, sizes, checks), checks);
             case "stations":
-                return StationPlan.Plan(specification, sizes.Of(Measure.Depth), sizes.Added(MeasureAxis.Width) + sizes.Wadding(MeasureAxis.Width), checks);
+                return StationPlan.Plan(
+                    specification,
+                    sizes.Of(Measure.Depth),
+                    sizes.Added(MeasureAxis.Width) + sizes.Wadding(MeasureAxis.Width),
+                    checks
+                );
             default:
                 var width = sizes.Of(Measure.Width);
-                return PlanShapes.Tapered(width, width, sizes.Of(specification.Shape.Measures.Any(measure => measure.Measure == Measure.Depth) ? Measure.Depth : Measure.Length));
+                return PlanShapes.Tapered(
+                    width,
+                    width,
+                    sizes.Of(specification.Shape.Measures.Any(measure => measure.Measure == Measure.Depth) ? Measure.Depth : Measure.Length)
+                );
         }
     }
 
     private static ClosedPlan? Eared(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var (width, depth, earWidth, earDepth) = (sizes.Of(Measure.Width), sizes.Of(Measure.Depth), sizes.Of(Measure.EarWidth), sizes.Of(Measure.EarDepth));
+        var (width, depth, earWidth, earDepth) = (
+            sizes.Of(Measure.Width),
+            sizes.Of(Measure.Depth),
+            sizes.Of(Measure.EarWidth),
+            sizes.Of(Measure.EarDepth)
+        );
         var (format, ears) = (specification.Format, specification.Shape.Id == "t-shape" ? 2 : 1);
         if (earDepth.Value >= depth.Value)
         {
-            checks.Add(Check.Error("ear-too-deep", FormText.EarTooDeep(format.RoundedWithUnit(earDepth.Value), format.RoundedWithUnit(depth.Value)), "earDepth", earDepth.Value > depth.Value ? [FormChecks.Swap(FormText.SwapEarDepthAndDepth, Measure.EarDepth, Measure.Depth, specification)] : []));
+            checks.Add(
+                Check.Error(
+                    "ear-too-deep",
+                    FormText.EarTooDeep(format.RoundedWithUnit(earDepth.Value), format.RoundedWithUnit(depth.Value)),
+                    "earDepth",
+                    earDepth.Value > depth.Value
+                        ? [FormChecks.Swap(FormText.SwapEarDepthAndDepth, Measure.EarDepth, Measure.Depth, specification)]
+                        : []
+                )
+            );
         }
 
         if (ears * earWidth.Value >= width.Value)
         {
-            checks.Add(Check.Error("ear-too-wide", FormText.EarTooWide(format.RoundedWithUnit(ears * earWidth.Value), format.RoundedWithUnit(width.Value)), "earWidth"));
+            checks.Add(
+                Check.Error(
+                    "ear-too-wide",
+                    FormText.EarTooWide(format.RoundedWithUnit(ears * earWidth.Value), format.RoundedWithUnit(width.Value)),
+                    "earWidth"
+                )
+            );
         }
 
         if (checks.HasError())
@@ -78,13 +112,24 @@ internal static class Plans
 
     private static ClosedPlan? CutCorner(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
-        var (width, length, cutWidth, cutLength) = (sizes.Of(Measure.Width), sizes.Of(Measure.Length), sizes.Of(Measure.CutWidth), sizes.Of(Measure.CutLength));
+        var (width, length, cutWidth, cutLength) = (
+            sizes.Of(Measure.Width),
+            sizes.Of(Measure.Length),
+            sizes.Of(Measure.CutWidth),
+            sizes.Of(Measure.CutLength)
+        );
         foreach (var (name, cut, whole) in ((string, Worked, Worked)[])[("cutWidth", cutWidth, width), ("cutLength", cutLength, length)])
         {
             if (cut.Value >= whole.Value)
             {
                 var format = specification.Format;
-                checks.Add(Check.Error("cut-too-large", FormText.CutTooLarge(format.RoundedWithUnit(cut.Value), format.RoundedWithUnit(whole.Value)), name));
+                checks.Add(
+                    Check.Error(
+                        "cut-too-large",
+                        FormText.CutTooLarge(format.RoundedWithUnit(cut.Value), format.RoundedWithUnit(whole.Value)),
+                        name
+                    )
+                );
             }
         }
 
@@ -105,7 +150,9 @@ internal static class Plans
             checks.Add(Check.Error("correction-without-side", FormText.CorrectionWithoutSide, "corrections"));
         }
 
-        var all = specification.Corrections.Where(correction => correction.Side == "all").Aggregate(Length.Zero, (sum, correction) => sum + correction.By);
+        var all = specification
+            .Corrections.Where(correction => correction.Side == "all")
+            .Aggregate(Length.Zero, (sum, correction) => sum + correction.By);
         return rules[Rule.FitWidth].Value.Half() + sizes.Wadding(MeasureAxis.Width).Value.Half() + all;
     }
 }

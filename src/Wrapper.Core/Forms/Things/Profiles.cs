@@ -15,9 +15,21 @@ internal static class Profiles
         var (d, t) = (depth.Value, thickness.Value);
         var zero = Length.Zero;
         var outline = Outline.Polygon(
-            ("back-upper", new(d, t.Half())), ("top", new(d, t)), ("front", new(zero, t)), ("bottom", new(zero, zero)), ("back-lower", new(d, zero)));
+            ("back-upper", new(d, t.Half())),
+            ("top", new(d, t)),
+            ("front", new(zero, t)),
+            ("bottom", new(zero, zero)),
+            ("back-lower", new(d, zero))
+        );
         var half = thickness / 2;
-        var edges = new Dictionary<string, Worked> { ["back-upper"] = half, ["top"] = depth, ["front"] = thickness, ["bottom"] = depth, ["back-lower"] = thickness - half };
+        var edges = new Dictionary<string, Worked>
+        {
+            ["back-upper"] = half,
+            ["top"] = depth,
+            ["front"] = thickness,
+            ["bottom"] = depth,
+            ["back-lower"] = thickness - half,
+        };
         return new(outline, edges, "bottom", "top", depth, thickness);
     }
 
@@ -38,7 +50,8 @@ internal static class Profiles
             ("flat", new(w - inner, hollow)),
             ("left-slope", new(inner, hollow)),
             ("left-rim", new(r, top)),
-            ("left", new(zero, top)));
+            ("left", new(zero, top))
+        );
         var edges = new Dictionary<string, Worked>
         {
             ["hem"] = width,

@@ -18,6 +18,6 @@ public sealed record AdvisedWay(string Kind, string Word)
     public bool IsJoinedInSight { get; init; }
 
     /// <summary>It is one of these ways, each <c>kind:word</c>, or <c>word</c> for a construction.</summary>
-    public bool IsOneOf(IReadOnlyList<string> ways) => ways.Any(way =>
-        way.Split(':') is [var kind, var word] ? (Kind, Word) == (kind, word) : (Kind, Word) == ("construction", way));
+    public bool IsOneOf(IReadOnlyList<string> ways) =>
+        ways.Any(way => way.Split(':') is [var kind, var word] ? (Kind, Word) == (kind, word) : (Kind, Word) == ("construction", way));
 }

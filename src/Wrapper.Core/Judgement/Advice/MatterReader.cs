@@ -14,5 +14,6 @@ public static class MatterReader
     public static Check? Check(IReadOnlyList<string> matters) =>
         matters.FirstOrDefault(word => Words.Read<Matter>(word) is null) is { } unknown
             ? Checks.Check.Error("unknown-matter", AdviceText.UnknownMatter(unknown, string.Join(", ", Words.All<Matter>())), "matters")
-            : matters.Count > Most ? Checks.Check.Error("too-many-matters", AdviceText.TooMany(Most), "matters") : null;
+        : matters.Count > Most ? Checks.Check.Error("too-many-matters", AdviceText.TooMany(Most), "matters")
+        : null;
 }

@@ -45,7 +45,10 @@ internal sealed class RectangleBeam
 
     public RectangleBeam(RectangleItem[] items, long usable, long repeat)
     {
-        _original = [.. Enumerable.Range(0, items.Length).OrderBy(i => items[i].Least).ThenBy(i => items[i].Width).ThenBy(i => items[i].Height)];
+        _original =
+        [
+            .. Enumerable.Range(0, items.Length).OrderBy(i => items[i].Least).ThenBy(i => items[i].Width).ThenBy(i => items[i].Height),
+        ];
         _items = items = [.. _original.Select(i => items[i])];
         _usable = usable;
         _repeat = repeat;
@@ -238,7 +241,10 @@ internal sealed class RectangleBeam
 
             var fits = (h == near ? 1 : 0) + (gap == 0 ? 1 : 0) + (gap == 0 && h == far ? 1 : 0);
             var key = KeyOf(waste, _now.Placed[way] + ((double)w * high)) - (fits * Exact) - _favour[i];
-            var at = found < Branches ? found++ : key < _best[found - 1].Key ? found - 1 : -1;
+            var at =
+                found < Branches ? found++
+                : key < _best[found - 1].Key ? found - 1
+                : -1;
             if (at < 0)
             {
                 return;

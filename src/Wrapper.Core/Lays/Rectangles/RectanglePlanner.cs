@@ -31,27 +31,29 @@ internal sealed class RectanglePlanner
     /// <param name="steps">Steps of each lane, with those of earlier calls.</param>
     /// <param name="shouldStop">Asked now and then, by both lanes.</param>
     /// <param name="found">Told of each shorter lay, by one lane at a time; the lay it is given last is the shortest.</param>
-    public void Run(long shorterThan, long steps, Func<bool> shouldStop, Action<RectangleLay> found) => SideBySide.Shortest<RectangleLay>(
-        _lanes.Length,
-        shorterThan,
-        _bound,
-        shouldStop,
-        (at, isOver, tell) =>
-        {
-            var lane = _lanes[at];
-            var own = shorterThan;
-            while (own > _bound && lane.MayBeat(own) && !Stops())
+    public void Run(long shorterThan, long steps, Func<bool> shouldStop, Action<RectangleLay> found) =>
+        SideBySide.Shortest<RectangleLay>(
+            _lanes.Length,
+            shorterThan,
+            _bound,
+            shouldStop,
+            (at, isOver, tell) =>
             {
-                if (lane.Pass(own, Stops) is { } lay)
+                var lane = _lanes[at];
+                var own = shorterThan;
+                while (own > _bound && lane.MayBeat(own) && !Stops())
                 {
-                    own = lay.Length;
-                    tell(own, lay);
+                    if (lane.Pass(own, Stops) is { } lay)
+                    {
+                        own = lay.Length;
+                        tell(own, lay);
+                    }
                 }
-            }
 
-            bool Stops() => lane.Steps >= steps || isOver();
-        },
-        (_, lay) => found(lay));
+                bool Stops() => lane.Steps >= steps || isOver();
+            },
+            (_, lay) => found(lay)
+        );
 
     /// <summary>Passes that weigh waste in one way, each with more ways side by side than the one before.</summary>
     private sealed class Lane(RectangleItem[] items, long usable, long repeat, double large)

@@ -73,9 +73,11 @@ internal sealed class RectangleWays(int mostStretches, int words)
     }
 
     /// <summary>How far the neighbours rise above a stretch.</summary>
-    public (long Left, long Right) Walls(int way, int stretch) => (
-        stretch == 0 ? Selvage : LevelOf(way, stretch - 1) - LevelOf(way, stretch),
-        stretch == _segments[way] - 1 ? Selvage : LevelOf(way, stretch + 1) - LevelOf(way, stretch));
+    public (long Left, long Right) Walls(int way, int stretch) =>
+        (
+            stretch == 0 ? Selvage : LevelOf(way, stretch - 1) - LevelOf(way, stretch),
+            stretch == _segments[way] - 1 ? Selvage : LevelOf(way, stretch + 1) - LevelOf(way, stretch)
+        );
 
     /// <summary>The upper edge of what is laid.</summary>
     public long Top(int way)
@@ -114,8 +116,13 @@ internal sealed class RectangleWays(int mostStretches, int words)
         Array.Copy(others._widths, from * mostStretches, _widths, to * mostStretches, others._segments[from]);
         Array.Copy(others._levels, from * mostStretches, _levels, to * mostStretches, others._segments[from]);
         Array.Copy(others._laid, from * words, _laid, to * words, words);
-        (_segments[to], _hash[to], _waste[to], _placed[to], _node[to]) =
-            (others._segments[from], others._hash[from], others._waste[from], others._placed[from], others._node[from]);
+        (_segments[to], _hash[to], _waste[to], _placed[to], _node[to]) = (
+            others._segments[from],
+            others._hash[from],
+            others._waste[from],
+            others._placed[from],
+            others._node[from]
+        );
     }
 
     /// <summary>Makes room for another way like this one; its number.</summary>

@@ -47,14 +47,21 @@ internal sealed class Facet(string piece, int copy, FlatPoint[] corners)
     /// <summary>The inner angle at a corner.</summary>
     public double AngleAt(int corner)
     {
-        var (before, at, after) = (Corners[(corner + Corners.Length - 1) % Corners.Length], Corners[corner], Corners[(corner + 1) % Corners.Length]);
+        var (before, at, after) = (
+            Corners[(corner + Corners.Length - 1) % Corners.Length],
+            Corners[corner],
+            Corners[(corner + 1) % Corners.Length]
+        );
         var (ix, iy, ox, oy) = (before.X - at.X, before.Y - at.Y, after.X - at.X, after.Y - at.Y);
         var angle = Math.Atan2((ox * iy) - (oy * ix), (ox * ix) + (oy * iy));
         return angle < -1e-9 ? angle + (2 * Math.PI) : angle;
     }
 
     /// <summary>A lap of one piece folded back on itself: it lies on other parts of the cover and adds nothing to its size.</summary>
-    public bool IsLap => Joints.Any(joint => joint is { Other: { } other } && other.Piece == Piece && other.Copy == Copy && Joints.Count(also => also?.Other == other) >= 3);
+    public bool IsLap =>
+        Joints.Any(joint =>
+            joint is { Other: { } other } && other.Piece == Piece && other.Copy == Copy && Joints.Count(also => also?.Other == other) >= 3
+        );
 
     public double Area
     {

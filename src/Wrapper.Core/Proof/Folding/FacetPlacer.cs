@@ -29,8 +29,7 @@ internal sealed class FacetPlacer(IReadOnlyList<Facet> facets)
                     Settle(facet, Framed(facet, frame.A, frame.B, frame.C));
                 }
             }
-        }
-        while (Turn());
+        } while (Turn());
     }
 
     /// <summary>The inner angle between two facets at a side of the first; null before both are placed.</summary>
@@ -118,8 +117,12 @@ internal sealed class FacetPlacer(IReadOnlyList<Facet> facets)
         for (var i = 0; i < facet.Corners.Length; i++)
         {
             var away = facet.Corners[i].DistanceTo(from);
-            if (i != but && facet.Known[i] is not null && (but < 0 || away > 0.05)
-                && (facet.KnownSince[i] < since || (facet.KnownSince[i] == since && away > furthest)))
+            if (
+                i != but
+                && facet.Known[i] is not null
+                && (but < 0 || away > 0.05)
+                && (facet.KnownSince[i] < since || (facet.KnownSince[i] == since && away > furthest))
+            )
             {
                 (best, since, furthest) = (i, facet.KnownSince[i], away);
             }
@@ -142,13 +145,13 @@ internal sealed class FacetPlacer(IReadOnlyList<Facet> facets)
     }
 
     private static Place[] Laid(Facet facet, FlatPoint origin, (double X, double Y) axis, Place at, Place along, Place left) =>
-    [
-        .. facet.Corners.Select(corner =>
-        {
-            var (x, y) = (corner.X - origin.X, corner.Y - origin.Y);
-            return at + (((x * axis.X) + (y * axis.Y)) * along) + (((axis.X * y) - (axis.Y * x)) * left);
-        }),
-    ];
+        [
+            .. facet.Corners.Select(corner =>
+            {
+                var (x, y) = (corner.X - origin.X, corner.Y - origin.Y);
+                return at + (((x * axis.X) + (y * axis.Y)) * along) + (((axis.X * y) - (axis.Y * x)) * left);
+            }),
+        ];
 
     /// <summary>Places one facet at an angle to a neighbour; false when no angle follows from anything.</summary>
     private bool Turn()
@@ -221,7 +224,10 @@ internal sealed class FacetPlacer(IReadOnlyList<Facet> facets)
         }
 
         var joint = facet.Joints[side]!;
-        var (here, there) = (corners[0].Facet.AngleAt(corners[0].Corner), joint.Other.AngleAt(atStart ? (joint.Side + 1) % joint.Other.Corners.Length : joint.Side));
+        var (here, there) = (
+            corners[0].Facet.AngleAt(corners[0].Corner),
+            joint.Other.AngleAt(atStart ? (joint.Side + 1) % joint.Other.Corners.Length : joint.Side)
+        );
         switch (corners.Count)
         {
             case 2 when Math.Abs(here - there) < Straight && here < Math.PI - Straight:
@@ -230,7 +236,12 @@ internal sealed class FacetPlacer(IReadOnlyList<Facet> facets)
                 var third = corners.Sum(corner => corner.Facet.AngleAt(corner.Corner)) - here - there;
                 var worth = Math.Sin(here) * Math.Sin(there);
                 var cosine = (Math.Cos(third) - (Math.Cos(here) * Math.Cos(there))) / worth;
-                return here < Math.PI - Straight && there < Math.PI - Straight && third < Math.PI && here + there + third < (2 * Math.PI) - Straight && cosine is > -1 and < 1
+                return
+                    here < Math.PI - Straight
+                    && there < Math.PI - Straight
+                    && third < Math.PI
+                    && here + there + third < (2 * Math.PI) - Straight
+                    && cosine is > -1 and < 1
                     ? (Math.Acos(cosine), worth)
                     : null;
             default:

@@ -169,12 +169,20 @@ internal sealed class FlatPiece
 
     private FlatPoint[] PointsOf(Fold fold)
     {
-        var points = fold.Through.Select(point => new FlatPoint(_mirrored ? -point.X.Millimetres : point.X.Millimetres, point.Y.Millimetres));
+        var points = fold.Through.Select(point => new FlatPoint(
+            _mirrored ? -point.X.Millimetres : point.X.Millimetres,
+            point.Y.Millimetres
+        ));
         return _mirrored ? [.. points.Reverse()] : [.. points];
     }
 
-    private static Edge Mirrored(Edge edge) => new(
-        edge.Name, new(-edge.End.X, edge.End.Y), new(-edge.Start.X, edge.Start.Y), edge.Arc is { } arc ? new Arc(new(-arc.Centre.X, arc.Centre.Y), arc.CounterClockwise) : null);
+    private static Edge Mirrored(Edge edge) =>
+        new(
+            edge.Name,
+            new(-edge.End.X, edge.End.Y),
+            new(-edge.Start.X, edge.Start.Y),
+            edge.Arc is { } arc ? new Arc(new(-arc.Centre.X, arc.Centre.Y), arc.CounterClockwise) : null
+        );
 
     private void AddPart(Edge edge)
     {
@@ -186,7 +194,10 @@ internal sealed class FlatPiece
         }
 
         _lengths[edge.Name] = to;
-        var (start, end) = (new FlatPoint(edge.Start.X.Millimetres, edge.Start.Y.Millimetres), new FlatPoint(edge.End.X.Millimetres, edge.End.Y.Millimetres));
+        var (start, end) = (
+            new FlatPoint(edge.Start.X.Millimetres, edge.Start.Y.Millimetres),
+            new FlatPoint(edge.End.X.Millimetres, edge.End.Y.Millimetres)
+        );
         if (edge.Arc is not { } arc)
         {
             _parts.Add(new(edge.Name, from, to, start, end, at => Between(start, end, (at - from) / (to - from))));
@@ -205,13 +216,18 @@ internal sealed class FlatPiece
         }
 
         _parts.Add(new(edge.Name, from, to, start, end, at =>
-        {
-            var share = (at - from) / (to - from);
-            return share <= 0 ? start : share >= 1 ? end : new(cx + (reach * Math.Cos(first + (share * sweep))), cy + (reach * Math.Sin(first + (share * sweep))));
-        }));
+            {
+                var share = (at - from) / (to - from);
+                return share <= 0 ? start
+                    : share >= 1 ? end
+                    : new(cx + (reach * Math.Cos(first + (share * sweep))), cy + (reach * Math.Sin(first + (share * sweep))));
+            }));
     }
 
-    private static FlatPoint Between(FlatPoint from, FlatPoint to, double share) => share <= 0 ? from : share >= 1 ? to : new(from.X + (share * (to.X - from.X)), from.Y + (share * (to.Y - from.Y)));
+    private static FlatPoint Between(FlatPoint from, FlatPoint to, double share) =>
+        share <= 0 ? from
+        : share >= 1 ? to
+        : new(from.X + (share * (to.X - from.X)), from.Y + (share * (to.Y - from.Y)));
 
     /// <summary>One straight or arc of an edge, by the lengths along the edge at which it begins and ends.</summary>
     private sealed record FlatPart(string Name, double From, double To, FlatPoint Start, FlatPoint End, Func<double, FlatPoint> At);

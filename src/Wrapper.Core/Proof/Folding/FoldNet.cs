@@ -47,7 +47,11 @@ internal sealed class FoldNet
             _trimmed.Remove(KeyOf(seam.Second));
         }
 
-        foreach (var seam in seams.Where(seam => hanging.ContainsKey(seam.First.Piece) && _byKey.ContainsKey((seam.Second.Piece, seam.Second.Copy))))
+        foreach (
+            var seam in seams.Where(seam =>
+                hanging.ContainsKey(seam.First.Piece) && _byKey.ContainsKey((seam.Second.Piece, seam.Second.Copy))
+            )
+        )
         {
             Hang(hanging[seam.First.Piece], seam);
         }
@@ -127,8 +131,12 @@ internal sealed class FoldNet
                 open.Push((station.Piece, edge, at));
             }
 
-            if (station.At > 0 && partners.TryGetValue((station.Piece.Piece.Key, station.Piece.Copy, station.Edge), out var other)
-                && _byKey.TryGetValue((other.Piece, other.Copy), out var partner) && partner.Has(other.Edge))
+            if (
+                station.At > 0
+                && partners.TryGetValue((station.Piece.Piece.Key, station.Piece.Copy, station.Edge), out var other)
+                && _byKey.TryGetValue((other.Piece, other.Copy), out var partner)
+                && partner.Has(other.Edge)
+            )
             {
                 var at = partner.LengthOf(other.Edge) * (1 - (station.At / station.Piece.LengthOf(station.Edge)));
                 if (partner.AddStation(other.Edge, at))

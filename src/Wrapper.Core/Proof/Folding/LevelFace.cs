@@ -17,8 +17,12 @@ internal static class LevelFace
         var parts = pieces.Where(piece => piece.Kind == pieces[0].Kind && piece.Use == PieceUse.Cover).ToDictionary(piece => piece.Key);
         var faces = facets.Where(facet => facet.Copy == 1 && parts.ContainsKey(facet.Piece)).ToList();
         var boxes = parts.Values.Select(piece => piece.StitchLine.Bounds).ToList();
-        var middle = pieces[0].FaceAt is { } face ? new FlatPoint(face.X.Millimetres, face.Y.Millimetres)
-            : new((boxes.Min(box => box.Left.Millimetres) + boxes.Max(box => box.Right.Millimetres)) / 2, (boxes.Min(box => box.Bottom.Millimetres) + boxes.Max(box => box.Top.Millimetres)) / 2);
+        var middle = pieces[0].FaceAt is { } face
+            ? new FlatPoint(face.X.Millimetres, face.Y.Millimetres)
+            : new(
+                (boxes.Min(box => box.Left.Millimetres) + boxes.Max(box => box.Right.Millimetres)) / 2,
+                (boxes.Min(box => box.Bottom.Millimetres) + boxes.Max(box => box.Top.Millimetres)) / 2
+            );
         return faces.Find(facet => Contains(facet, middle)) ?? faces.MaxBy(facet => facet.Area)!;
     }
 
@@ -59,7 +63,10 @@ internal static class LevelFace
         {
             for (var side = 0; side < facet.Joints.Length; side++)
             {
-                round += facet.Joints[side] is { } joint && face.Contains(joint.Other) ? 0 : facet.Corners[side].DistanceTo(facet.Corners[(side + 1) % facet.Corners.Length]);
+                round +=
+                    facet.Joints[side] is { } joint && face.Contains(joint.Other)
+                        ? 0
+                        : facet.Corners[side].DistanceTo(facet.Corners[(side + 1) % facet.Corners.Length]);
             }
         }
 
