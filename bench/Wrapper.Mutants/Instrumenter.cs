@@ -9,7 +9,8 @@ namespace Wrapper.Mutants;
 /// Writes every change into the code beside what it changes, behind a switch: <c>Switch.On(17) ? changed : as it was</c>, so that one
 /// build holds them all.
 /// </summary>
-internal sealed partial class Instrumenter(SemanticModel model, string file, List<Mutant> mutants, IReadOnlySet<int> banned) : CSharpSyntaxRewriter
+internal sealed partial class Instrumenter(SemanticModel model, string file, List<Mutant> mutants, IReadOnlySet<int> banned)
+    : CSharpSyntaxRewriter
 {
     private readonly Places _places = new(model);
 
