@@ -1,7 +1,7 @@
 import type { APIRequestContext } from "@playwright/test";
-import { crossings } from "../../web/src/model/crossing";
-import type { Facet } from "../../web/src/model/facet";
-import { unfoldedAt, unfolding } from "../../web/src/model/unfold";
+import { crossings } from "../../web/src/model/space/crossing";
+import type { Facet } from "../../web/src/model/space/facet";
+import { unfoldedAt, unfolding } from "../../web/src/model/space/unfold";
 import { expect, test } from "./house.js";
 
 const frames = 60;

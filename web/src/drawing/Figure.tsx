@@ -1,4 +1,4 @@
-import { splitFigure } from "../model/figures";
+import { splitFigure } from "../model/pieces/figures";
 
 /** A figure with a real fraction, read aloud as it was written. */
 export function Figure({ text, unit }: { text: string; unit?: string | undefined }) {

@@ -1,4 +1,4 @@
-import { splitFigure } from "../model/figures";
+import { splitFigure } from "../model/pieces/figures";
 
 interface Props {
   x: number;

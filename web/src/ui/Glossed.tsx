@@ -1,4 +1,4 @@
-import { firstTerm } from "../model/glossary";
+import { firstTerm } from "../model/words/glossary";
 
 /** A text whose first word of the trade can be touched: what it means is said at the word. The `?` sheet has them all. */
 export function Glossed({ text }: { text: string }) {

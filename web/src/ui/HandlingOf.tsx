@@ -1,5 +1,5 @@
 import type { Catalogue } from "../api/client";
-import type { Cloth } from "../model/cloth";
+import type { Cloth } from "../model/cloth/cloth";
 import "./handling.css";
 
 interface Props {

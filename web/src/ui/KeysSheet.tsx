@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { useEffect, useState } from "react";
-import { glossary } from "../model/glossary";
+import { glossary } from "../model/words/glossary";
 import "./keys.css";
 
 const keys: [string, string][] = [

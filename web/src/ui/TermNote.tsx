@@ -1,6 +1,6 @@
 import { Tooltip } from "antd";
 import { useEffect, useState } from "react";
-import { meaningOf } from "../model/glossary";
+import { meaningOf } from "../model/words/glossary";
 
 interface At {
   said: string;

@@ -1,5 +1,5 @@
 import { TextButton } from "./TextButton";
-import { useSeen } from "./useSeen";
+import { useSeen } from "./hooks/useSeen";
 
 interface Props {
   label: string;

@@ -1,6 +1,6 @@
 import type { Yardage } from "../../api/client";
 import { RollPiece } from "./RollPiece";
-import { keyOf } from "../../model/pins";
+import { keyOf } from "../../model/cloth/pins";
 
 const tallest = 64;
 

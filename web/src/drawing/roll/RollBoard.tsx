@@ -1,7 +1,7 @@
 import type { Unit, Yardage } from "../../api/client";
-import type { Cloth } from "../../model/cloth";
-import { useBench } from "../../model/benchStore";
-import { codesOn } from "../../model/codes";
+import type { Cloth } from "../../model/cloth/cloth";
+import { useBench } from "../../model/job/benchStore";
+import { codesOn } from "../../model/cover/codes";
 import { RemnantDrawings } from "./RemnantDrawings";
 import { RollDrawing } from "./RollDrawing";
 import { RollHandBar } from "./RollHandBar";

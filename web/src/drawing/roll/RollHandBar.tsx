@@ -1,8 +1,8 @@
 import { Button } from "antd";
-import type { Cloth } from "../../model/cloth";
+import type { Cloth } from "../../model/cloth/cloth";
 import type { Unit } from "../../api/client";
-import { editCloth } from "../../model/benchCloth";
-import { lengthShown } from "../../model/figures";
+import { editCloth } from "../../model/job/benchCloth";
+import { lengthShown } from "../../model/pieces/figures";
 import type { RollHand } from "./useRollHand";
 
 interface Props {

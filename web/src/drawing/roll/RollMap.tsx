@@ -1,7 +1,7 @@
 import { useEffect, useState, type PointerEvent, type RefObject } from "react";
 import type { Yardage } from "../../api/client";
-import { pieceColour } from "../../model/pieceColours";
-import { keyOf, kindOf, sizeOf } from "../../model/pins";
+import { pieceColour } from "../../model/pieces/pieceColours";
+import { keyOf, kindOf, sizeOf } from "../../model/cloth/pins";
 import { rowMargin, rulerHeight, type RollLayout } from "./rollScale";
 
 interface Props {

@@ -1,7 +1,7 @@
 import type { PointerEvent } from "react";
-import { pieceColour } from "../../model/pieceColours";
-import { keyOf, kindOf, type LaidPiece, type Placement } from "../../model/pins";
-import { turned } from "../../model/turned";
+import { pieceColour } from "../../model/pieces/pieceColours";
+import { keyOf, kindOf, type LaidPiece, type Placement } from "../../model/cloth/pins";
+import { turned } from "../../model/pieces/turned";
 import type { RollHand } from "./useRollHand";
 
 interface Props {

@@ -1,8 +1,8 @@
 import { useId } from "react";
 import type { Yardage } from "../../api/client";
-import { PrintFill } from "../PrintFill";
+import { PrintFill } from "../pieces/PrintFill";
 import { RollPiece } from "./RollPiece";
-import { keyOf } from "../../model/pins";
+import { keyOf } from "../../model/cloth/pins";
 import { rowMargin, rulerHeight, type Stretch } from "./rollScale";
 import type { RollHand } from "./useRollHand";
 

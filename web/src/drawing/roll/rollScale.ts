@@ -1,6 +1,6 @@
 import type { PointerEvent } from "react";
 import type { Unit, Yardage } from "../../api/client";
-import { extentOf } from "../../model/pieceSize";
+import { extentOf } from "../../model/pieces/pieceSize";
 
 /** Left of the cloth in a row, in pixels. */
 export const rowMargin = 4;

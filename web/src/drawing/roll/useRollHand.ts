@@ -1,8 +1,17 @@
-import type { Cloth } from "../../model/cloth";
+import type { Cloth } from "../../model/cloth/cloth";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Unit, Yardage } from "../../api/client";
-import { editCloth } from "../../model/benchCloth";
-import { isPinned, keyOf, nextTurn, pinOf, settled, sizeOf, withPin, type Placement } from "../../model/pins";
+import { editCloth } from "../../model/job/benchCloth";
+import {
+  isPinned,
+  keyOf,
+  nextTurn,
+  pinOf,
+  settled,
+  sizeOf,
+  withPin,
+  type Placement,
+} from "../../model/cloth/pins";
 import { pointOnRoll } from "./rollScale";
 
 interface Held {

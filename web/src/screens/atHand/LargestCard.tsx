@@ -1,8 +1,8 @@
 import { Button } from "antd";
 import type { LargestCover, Unit } from "../../api/client";
-import { turned } from "../../model/turned";
-import { pieceColour } from "../../model/pieceColours";
-import { inSentence } from "../../model/words";
+import { turned } from "../../model/pieces/turned";
+import { pieceColour } from "../../model/pieces/pieceColours";
+import { inSentence } from "../../model/words/words";
 
 interface Props {
   cover: LargestCover;

@@ -1,17 +1,17 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { useParams } from "react-router";
-import { Nowhere } from "../../ui/Nowhere";
-import { useStoredJob } from "../../queries/useStoredJob";
-import { useHouse } from "../../queries/useHouse";
-import { hasUnsaved, openJob, saveNow } from "../../queries/autosave";
-import { useBench } from "../../model/benchStore";
+import { Nowhere } from "../../ui/trouble/Nowhere";
+import { useStoredJob } from "../../queries/job/useStoredJob";
+import { useHouse } from "../../queries/saving/useHouse";
+import { hasUnsaved, openJob, saveNow } from "../../queries/saving/autosave";
+import { useBench } from "../../model/job/benchStore";
 import { BenchBoard } from "./BenchBoard";
 import { BrokenParts } from "./BrokenParts";
-import { useCatalogue } from "../../queries/useCatalogue";
+import { useCatalogue } from "../../queries/server/useCatalogue";
 import { useBenchKeys } from "./useBenchKeys";
 import { useGoTo, useStageAddress } from "./stages/useStageAddress";
-import { useLive } from "../../queries/useLive";
+import { useLive } from "../../queries/job/useLive";
 
 /** The bench of one job: reads it from the store once, then saves as it goes. */
 export function Bench() {

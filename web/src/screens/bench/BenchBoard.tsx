@@ -1,14 +1,21 @@
 import type { ReactNode } from "react";
 import { useShallow } from "zustand/react/shallow";
 import type { Catalogue, Check, Shape, Yardage } from "../../api/client";
-import type { Cloth } from "../../model/cloth";
-import type { Cover } from "../../model/cover";
-import { keyOf } from "../../model/clothKey";
-import { useBench, useCurrentCover } from "../../model/benchStore";
-import { coversOn, nameOf, type JobDocument } from "../../model/document";
-import { partsOf } from "../../model/parts";
-import { isAsked, isMeasured, missingMeasures, missingParts, shapeOf, withExamples } from "../../model/shape";
-import { useStage, type Stage } from "../../model/stage";
+import type { Cloth } from "../../model/cloth/cloth";
+import type { Cover } from "../../model/cover/cover";
+import { keyOf } from "../../model/cloth/clothKey";
+import { useBench, useCurrentCover } from "../../model/job/benchStore";
+import { coversOn, nameOf, type JobDocument } from "../../model/job/document";
+import { partsOf } from "../../model/cover/parts";
+import {
+  isAsked,
+  isMeasured,
+  missingMeasures,
+  missingParts,
+  shapeOf,
+  withExamples,
+} from "../../model/cover/shape";
+import { useStage, type Stage } from "../../model/job/stage";
 import { BuyPanel } from "./cloth/BuyPanel";
 import { CompareCloths } from "./cloth/CompareCloths";
 import { RollPanel } from "./cloth/RollPanel";

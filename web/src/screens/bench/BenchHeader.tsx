@@ -1,10 +1,10 @@
 import { Button, Segmented } from "antd";
 import { Link } from "react-router";
 import type { Unit } from "../../api/client";
-import { useCatalogue } from "../../queries/useCatalogue";
-import { useSaving } from "../../queries/autosave";
-import { editHeading, useBench } from "../../model/benchStore";
-import { inUnit } from "../../model/switchUnit";
+import { useCatalogue } from "../../queries/server/useCatalogue";
+import { useSaving } from "../../queries/saving/autosave";
+import { editHeading, useBench } from "../../model/job/benchStore";
+import { inUnit } from "../../model/job/switchUnit";
 import { FilesOpener } from "./FilesOpener";
 import { SheetOpener } from "./SheetOpener";
 

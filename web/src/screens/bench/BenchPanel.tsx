@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
-import { useBench } from "../../model/benchStore";
-import { PanelBoundary } from "../../ui/PanelBoundary";
+import { useBench } from "../../model/job/benchStore";
+import { PanelBoundary } from "../../ui/trouble/PanelBoundary";
 
 /** One of the bench’s panels: a fault in it leaves the others usable, and offers the job as a file. */
 export function BenchPanel({ name, of, children }: { name: string; of: unknown; children: ReactNode }) {

@@ -1,6 +1,6 @@
 import type { Catalogue, Unit } from "../../api/client";
-import { addCover, chooseThing, editCover, useBench } from "../../model/benchStore";
-import { newThing, takeThing } from "../../model/takeThing";
+import { addCover, chooseThing, editCover, useBench } from "../../model/job/benchStore";
+import { newThing, takeThing } from "../../model/cover/takeThing";
 import { ThingChooser } from "./things/ThingChooser";
 
 /** The things to choose from, where the panels of the bench otherwise are: for a new cover, or instead of the one that stands there. */

@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Job } from "../../api/client";
-import { isRemovable, removePart, repairPart, storedAddress } from "../../queries/repairPart";
-import { BrokenDocument } from "../../ui/BrokenDocument";
-import "../../ui/trouble.css";
+import { isRemovable, removePart, repairPart, storedAddress } from "../../queries/saving/repairPart";
+import { BrokenDocument } from "../../ui/trouble/BrokenDocument";
+import "../../ui/trouble/trouble.css";
 
 /** The parts of the job that cannot be read whole, each with what is wrong and the ways out; nothing else is held up by them. */
 export function BrokenParts({ job }: { job: Job }) {

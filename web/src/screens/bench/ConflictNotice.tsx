@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useNavigate } from "react-router";
-import { useBench } from "../../model/benchStore";
-import { keepMine, letGo, takeTheirs, useSaving } from "../../queries/autosave";
+import { useBench } from "../../model/job/benchStore";
+import { keepMine, letGo, takeTheirs, useSaving } from "../../queries/saving/autosave";
 
 /** Someone wrote or deleted the same part elsewhere: nothing was overwritten, all else is saved, and the maker chooses. */
 export function ConflictNotice() {

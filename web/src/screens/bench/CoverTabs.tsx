@@ -7,8 +7,8 @@ import {
   removeCover,
   useBench,
   useCurrentCover,
-} from "../../model/benchStore";
-import { calledByThing, nameOf } from "../../model/document";
+} from "../../model/job/benchStore";
+import { calledByThing, nameOf } from "../../model/job/document";
 
 /** The covers of the job, side by side: choose one, name it, add another, one more like it, take one off. */
 export function CoverTabs({ yardages }: { yardages: (Yardage | null)[] }) {

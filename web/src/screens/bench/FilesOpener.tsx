@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useState } from "react";
-import { useBench } from "../../model/benchStore";
-import { takeFile, takeJob } from "../../queries/jobFiles";
+import { useBench } from "../../model/job/benchStore";
+import { takeFile, takeJob } from "../../queries/job/jobFiles";
 import "./opener.css";
 
 /** What there is to take away, and in which formats. */

@@ -1,4 +1,4 @@
-import { useSaving } from "../../queries/autosave";
+import { useSaving } from "../../queries/saving/autosave";
 
 /** What keeps what was typed from being saved, while it is tried again. */
 export function SavingTrouble() {

@@ -2,8 +2,8 @@ import { Button } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
-import { saidOf } from "../../queries/faults";
-import { takeSheetFile } from "../../queries/takeSheetFile";
+import { saidOf } from "../../queries/server/faults";
+import { takeSheetFile } from "../../queries/job/takeSheetFile";
 import "./opener.css";
 import { FilePick } from "../../ui/FilePick";
 

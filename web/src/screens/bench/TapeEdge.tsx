@@ -1,8 +1,8 @@
 import { Link } from "react-router";
 import type { Draft, Yardage } from "../../api/client";
-import { useBench } from "../../model/benchStore";
-import { isCut, type JobDocument } from "../../model/document";
-import { addressOf, useStage, type Stage } from "../../model/stage";
+import { useBench } from "../../model/job/benchStore";
+import { isCut, type JobDocument } from "../../model/job/document";
+import { addressOf, useStage, type Stage } from "../../model/job/stage";
 import { useGoTo } from "./stages/useStageAddress";
 
 interface Props {

@@ -1,12 +1,12 @@
 import type { Catalogue } from "../../api/client";
-import { useBench, useCurrentCover } from "../../model/benchStore";
-import { clothOnBench } from "../../model/benchCloth";
-import { clothOf } from "../../model/document";
-import { useKeepFigures } from "../../queries/useKeepFigures";
-import { useLastGood } from "../../queries/useLastGood";
-import { useLookLonger } from "../../queries/useLookLonger";
-import { useSettled } from "../../queries/useSettled";
-import { quickSteps, settledSteps, useYardage, useYardages } from "../../queries/useYardage";
+import { useBench, useCurrentCover } from "../../model/job/benchStore";
+import { clothOnBench } from "../../model/job/benchCloth";
+import { clothOf } from "../../model/job/document";
+import { useKeepFigures } from "../../queries/job/useKeepFigures";
+import { useLastGood } from "../../queries/figures/useLastGood";
+import { useLookLonger } from "../../queries/figures/useLookLonger";
+import { useSettled } from "../../queries/figures/useSettled";
+import { quickSteps, settledSteps, useYardage, useYardages } from "../../queries/figures/useYardage";
 
 const pauseBeforeComparing = 350;
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { flushSync } from "react-dom";
-import { chooseThing, useBench } from "../../model/benchStore";
-import { useStage, type Stage } from "../../model/stage";
+import { chooseThing, useBench } from "../../model/job/benchStore";
+import { useStage, type Stage } from "../../model/job/stage";
 
 /** Where a key leads: the stage, and the first thing in it that takes the focus. */
 const places: Record<string, { place: string; stage: Stage }> = {

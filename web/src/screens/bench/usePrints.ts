@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import type { Yardage } from "../../api/client";
-import { printOn, type PrintOf } from "../../model/print";
+import { printOn, type PrintOf } from "../../model/cloth/print";
 
 /** What each piece of a cover shows of the prints of these lays; the same function until a print or a lay with one has changed. */
 export function usePrints(yardages: (Yardage | null)[], cover: string): PrintOf {

@@ -1,10 +1,10 @@
 import { Button } from "antd";
 import { useState } from "react";
 import type { SewingCards, WorkEntry } from "../../api/client";
-import { workerHere } from "../../model/atWork";
-import { told, type CoverNumber } from "../../model/work";
-import { tell } from "../../queries/workOutbox";
-import { ToldNotes } from "../../ui/ToldNotes";
+import { workerHere } from "../../model/work/atWork";
+import { told, type CoverNumber } from "../../model/work/work";
+import { tell } from "../../queries/saving/workOutbox";
+import { ToldNotes } from "../../ui/checks/ToldNotes";
 
 interface Props {
   job: string;

@@ -1,7 +1,7 @@
 import type { SewingCards, WorkEntry } from "../../api/client";
-import { strictestCare } from "../../model/care";
-import type { Heading } from "../../model/document";
-import type { CoverNumber } from "../../model/work";
+import { strictestCare } from "../../model/cloth/care";
+import type { Heading } from "../../model/job/document";
+import type { CoverNumber } from "../../model/work/work";
 import { RecordLabel, type LabelCloth } from "./RecordLabel";
 
 interface Props {

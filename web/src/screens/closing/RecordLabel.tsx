@@ -1,5 +1,5 @@
 import type { SewingCards, WorkEntry } from "../../api/client";
-import type { CoverNumber } from "../../model/work";
+import type { CoverNumber } from "../../model/work/work";
 
 export interface LabelCloth {
   name: string;

@@ -1,9 +1,9 @@
 import { Fragment } from "react";
 import type { Draft, Piece } from "../../api/client";
 import { Figure } from "../../drawing/Figure";
-import { pieceColour } from "../../model/pieceColours";
-import { ChalkedPiece } from "../../drawing/ChalkedPiece";
-import { extentOf } from "../../model/pieceSize";
+import { pieceColour } from "../../model/pieces/pieceColours";
+import { ChalkedPiece } from "../../drawing/pieces/ChalkedPiece";
+import { extentOf } from "../../model/pieces/pieceSize";
 
 interface Props {
   /** The letter of the cover; its pieces are numbered. */

@@ -1,4 +1,4 @@
-import type { CutStep } from "../../model/cutSteps";
+import type { CutStep } from "../../model/pieces/cutSteps";
 
 interface Props {
   steps: CutStep[];

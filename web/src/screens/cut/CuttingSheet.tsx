@@ -1,10 +1,10 @@
 import { Button } from "antd";
 import { Fragment } from "react";
 import { Link } from "react-router";
-import type { ClothYardage } from "../../queries/useYardage";
+import type { ClothYardage } from "../../queries/figures/useYardage";
 import { HandlingOf } from "../../ui/HandlingOf";
 import { Notions } from "../../ui/Notions";
-import { clothName, coversOn, isForInside, nameOf, piecesFrom } from "../../model/document";
+import { clothName, coversOn, isForInside, nameOf, piecesFrom } from "../../model/job/document";
 import { Figure } from "../../drawing/Figure";
 import { CautionsOnPaper } from "./CautionsOnPaper";
 import { CutList } from "./CutList";

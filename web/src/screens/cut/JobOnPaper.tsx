@@ -1,14 +1,14 @@
 import { useMemo, type ReactNode } from "react";
 import { useParams } from "react-router";
 import type { Catalogue, Draft } from "../../api/client";
-import { lettersOf } from "../../model/codes";
-import { documentOf, isForInside, type CoverEntry, type JobDocument } from "../../model/document";
-import { isMeasured, shapeOf } from "../../model/shape";
-import { useCatalogue } from "../../queries/useCatalogue";
-import { useHouse } from "../../queries/useHouse";
-import { useStoredJob } from "../../queries/useStoredJob";
-import { useYardages, type ClothYardage } from "../../queries/useYardage";
-import { Nowhere } from "../../ui/Nowhere";
+import { lettersOf } from "../../model/cover/codes";
+import { documentOf, isForInside, type CoverEntry, type JobDocument } from "../../model/job/document";
+import { isMeasured, shapeOf } from "../../model/cover/shape";
+import { useCatalogue } from "../../queries/server/useCatalogue";
+import { useHouse } from "../../queries/saving/useHouse";
+import { useStoredJob } from "../../queries/job/useStoredJob";
+import { useYardages, type ClothYardage } from "../../queries/figures/useYardage";
+import { Nowhere } from "../../ui/trouble/Nowhere";
 
 /** A stored job as a sheet shows it. */
 export interface PaperJob {

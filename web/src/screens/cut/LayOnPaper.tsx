@@ -1,8 +1,8 @@
 import type { Unit, Yardage } from "../../api/client";
 import { RemnantDrawings } from "../../drawing/roll/RemnantDrawings";
 import { RollOnPaper } from "../../drawing/roll/RollOnPaper";
-import { codesOn, type Letters } from "../../model/codes";
-import { cutSteps } from "../../model/cutSteps";
+import { codesOn, type Letters } from "../../model/cover/codes";
+import { cutSteps } from "../../model/pieces/cutSteps";
 import { CutOrder } from "./CutOrder";
 
 interface Props {

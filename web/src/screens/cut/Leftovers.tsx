@@ -1,9 +1,9 @@
 import { Button } from "antd";
-import type { Cloth } from "../../model/cloth";
+import type { Cloth } from "../../model/cloth/cloth";
 import { useState } from "react";
 import type { Yardage } from "../../api/client";
-import { useShelf } from "../../queries/useHouse";
-import { clothName } from "../../model/document";
+import { useShelf } from "../../queries/saving/useHouse";
+import { clothName } from "../../model/job/document";
 
 interface Props {
   yardage: Yardage;

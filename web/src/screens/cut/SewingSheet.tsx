@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { Link } from "react-router";
-import { nameOf } from "../../model/document";
+import { nameOf } from "../../model/job/document";
 import { CautionsOnPaper } from "./CautionsOnPaper";
 import { JobOnPaper, type PaperJob } from "./JobOnPaper";
 import { SewingSteps } from "./SewingSteps";

@@ -1,7 +1,7 @@
 import type { Draft } from "../../api/client";
-import { pieceColour } from "../../model/pieceColours";
-import { PieceShape } from "../../drawing/PieceShape";
-import { extentOf } from "../../model/pieceSize";
+import { pieceColour } from "../../model/pieces/pieceColours";
+import { PieceShape } from "../../drawing/pieces/PieceShape";
+import { extentOf } from "../../model/pieces/pieceSize";
 
 interface Props {
   /** The letter of the cover; its pieces are numbered. */

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { SewingCards, Unit } from "../../api/client";
-import { fineLength } from "../../model/fitting";
-import { blockEdges, edgeWords, type BlockJoin } from "../../model/trimmed";
+import { fineLength } from "../../model/work/fitting";
+import { blockEdges, edgeWords, type BlockJoin } from "../../model/cover/trimmed";
 
 type Block = SewingCards["pieces"][number];
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { CoverDocument, SewingCards, Unit } from "../../api/client";
-import { cornersOf, isSamePattern, rowsOfBlock, type BlockJoin } from "../../model/trimmed";
-import { useTrimmed } from "../../queries/useTrimmed";
+import { cornersOf, isSamePattern, rowsOfBlock, type BlockJoin } from "../../model/cover/trimmed";
+import { useTrimmed } from "../../queries/work/useTrimmed";
 import { BlockSeams } from "./BlockSeams";
 import { TrimmedPoints } from "./TrimmedPoints";
 

@@ -1,6 +1,6 @@
 import type { Unit } from "../../api/client";
 import { Figure } from "../../drawing/Figure";
-import { oneTouch, shownMove, type Moves } from "../../model/fitting";
+import { oneTouch, shownMove, type Moves } from "../../model/work/fitting";
 
 interface Props {
   sides: { side: string; name: string }[];

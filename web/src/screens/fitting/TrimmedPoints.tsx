@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Unit } from "../../api/client";
-import { blockEdges, edgeWords, placesOf, putAfter, type TrimmedRow } from "../../model/trimmed";
+import { blockEdges, edgeWords, placesOf, putAfter, type TrimmedRow } from "../../model/cover/trimmed";
 
 interface Props {
   name: string;

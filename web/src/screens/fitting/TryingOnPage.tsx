@@ -1,9 +1,9 @@
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 import type { Unit } from "../../api/client";
-import { useSewingCards } from "../../queries/useSewingCards";
-import { useStoredJob } from "../../queries/useStoredJob";
-import { Nowhere } from "../../ui/Nowhere";
+import { useSewingCards } from "../../queries/work/useSewingCards";
+import { useStoredJob } from "../../queries/job/useStoredJob";
+import { Nowhere } from "../../ui/trouble/Nowhere";
 import { BlocksTrimmed } from "./BlocksTrimmed";
 import { WhereItSits } from "./WhereItSits";
 import "../../ui/hand.css";

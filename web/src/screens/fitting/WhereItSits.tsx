@@ -1,10 +1,10 @@
 import { useState } from "react";
 import type { SewingCards, Unit } from "../../api/client";
-import { TriedPicture } from "../../drawing/TriedPicture";
-import { workerHere } from "../../model/atWork";
-import { foundOf, sideTouched } from "../../model/fitting";
-import { keepHere, useFoundHere, type FoundHere } from "../../queries/foundHere";
-import { useKeepFound, useTryingOn } from "../../queries/useTryingOn";
+import { TriedPicture } from "../../drawing/folded/TriedPicture";
+import { workerHere } from "../../model/work/atWork";
+import { foundOf, sideTouched } from "../../model/work/fitting";
+import { keepHere, useFoundHere, type FoundHere } from "../../queries/saving/foundHere";
+import { useKeepFound, useTryingOn } from "../../queries/work/useTryingOn";
 import { ComesTo } from "./ComesTo";
 import { HowFar } from "./HowFar";
 

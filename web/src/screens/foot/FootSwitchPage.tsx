@@ -1,8 +1,8 @@
-import { saidOf } from "../../queries/faults";
+import { saidOf } from "../../queries/server/faults";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
-import type { Pedal } from "../../queries/useWorkLive";
+import type { Pedal } from "../../queries/work/useWorkLive";
 import "./foot.css";
 
 const pedals: { pedal: Pedal; name: string; does: string }[] = [

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { beforeEach, expect, test, vi } from "vitest";
-import { useSetAside } from "../../queries/setAside";
+import { useSetAside } from "../../queries/saving/setAside";
 import { renderWithQueries } from "../../testing";
 import { BrokenHouse } from "./BrokenHouse";
 

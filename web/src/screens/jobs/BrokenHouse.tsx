@@ -1,6 +1,6 @@
-import { storedHouseAddress, useHouse, useHouseRepair } from "../../queries/useHouse";
-import { BrokenDocument } from "../../ui/BrokenDocument";
-import "../../ui/trouble.css";
+import { storedHouseAddress, useHouse, useHouseRepair } from "../../queries/saving/useHouse";
+import { BrokenDocument } from "../../ui/trouble/BrokenDocument";
+import "../../ui/trouble/trouble.css";
 
 /** The house’s settings break a rule: what is wrong, and the ways out. Until then what can be read of them counts. */
 export function BrokenHouse() {

@@ -3,9 +3,9 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Catalogue, JobLine } from "../../api/client";
 import { Figure } from "../../drawing/Figure";
-import { missingOf } from "../../model/missing";
-import { useJobDocument } from "../../queries/useJobDocument";
-import { useSeen } from "../../ui/useSeen";
+import { missingOf } from "../../model/job/missing";
+import { useJobDocument } from "../../queries/job/useJobDocument";
+import { useSeen } from "../../ui/hooks/useSeen";
 import { JobThings } from "./JobThings";
 
 const date = new Intl.DateTimeFormat("en-GB", {

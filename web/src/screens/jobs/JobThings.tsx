@@ -1,7 +1,7 @@
 import type { Catalogue } from "../../api/client";
-import { CoverPicture } from "../../drawing/CoverPicture";
-import type { JobDocument } from "../../model/document";
-import { isMeasured, shapeOf, withExamples } from "../../model/shape";
+import { CoverPicture } from "../../drawing/things/CoverPicture";
+import type { JobDocument } from "../../model/job/document";
+import { isMeasured, shapeOf, withExamples } from "../../model/cover/shape";
 
 const most = 3;
 const picture = { width: 62, height: 46 };

@@ -1,12 +1,12 @@
-import { saidOf } from "../../queries/faults";
-import { emptyCover } from "../../model/cover";
+import { saidOf } from "../../queries/server/faults";
+import { emptyCover } from "../../model/cover/cover";
 import { useQuery } from "@tanstack/react-query";
 import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
-import { CoverPicture } from "../../drawing/CoverPicture";
-import { inSentence } from "../../model/words";
+import { CoverPicture } from "../../drawing/things/CoverPicture";
+import { inSentence } from "../../model/words/words";
 import "./practice.css";
 
 interface Verdict {

@@ -1,8 +1,8 @@
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
-import { useSewingCards } from "../../queries/useSewingCards";
-import { useWork } from "../../queries/useWork";
-import { Nowhere } from "../../ui/Nowhere";
+import { useSewingCards } from "../../queries/work/useSewingCards";
+import { useWork } from "../../queries/work/useWork";
+import { Nowhere } from "../../ui/trouble/Nowhere";
 import { CardsInHand } from "./CardsInHand";
 import "../../ui/hand.css";
 import "./sew.css";

@@ -1,9 +1,9 @@
 import type { SewingCards, WorkEntry } from "../../api/client";
 import { Link } from "react-router";
-import { CardPieces } from "../../drawing/CardPieces";
+import { CardPieces } from "../../drawing/pieces/CardPieces";
 import { Figure } from "../../drawing/Figure";
-import { changedOf } from "../../model/board";
-import type { CardTurn } from "../../model/sewing";
+import { changedOf } from "../../model/work/board";
+import type { CardTurn } from "../../model/work/sewing";
 import { SoFar } from "./SoFar";
 import { StopToAnswer } from "./StopToAnswer";
 

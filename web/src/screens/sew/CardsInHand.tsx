@@ -1,15 +1,15 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import type { SewingCards, WorkEntry } from "../../api/client";
-import { workerHere } from "../../model/atWork";
-import { minutesLeft, nextTurn, toldOf, turnsOf } from "../../model/sewing";
-import { told as tellOf } from "../../model/work";
-import { useWorkLive, type Pedal } from "../../queries/useWorkLive";
-import { tell } from "../../queries/workOutbox";
-import { ToldNotes } from "../../ui/ToldNotes";
-import { useCardKeys } from "../../ui/useCardKeys";
-import { useStopwatch } from "../../ui/useStopwatch";
-import { useWakeLock } from "../../ui/useWakeLock";
+import { workerHere } from "../../model/work/atWork";
+import { minutesLeft, nextTurn, toldOf, turnsOf } from "../../model/work/sewing";
+import { told as tellOf } from "../../model/work/work";
+import { useWorkLive, type Pedal } from "../../queries/work/useWorkLive";
+import { tell } from "../../queries/saving/workOutbox";
+import { ToldNotes } from "../../ui/checks/ToldNotes";
+import { useCardKeys } from "../../ui/hooks/useCardKeys";
+import { useStopwatch } from "../../ui/hooks/useStopwatch";
+import { useWakeLock } from "../../ui/hooks/useWakeLock";
 import { AllSewn } from "./AllSewn";
 import { CardView } from "./CardView";
 

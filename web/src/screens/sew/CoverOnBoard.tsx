@@ -1,8 +1,8 @@
 import { Link } from "react-router";
 import type { SewingCards, WorkEntry } from "../../api/client";
-import { tilesOf } from "../../model/board";
-import { told } from "../../model/work";
-import { tell } from "../../queries/workOutbox";
+import { tilesOf } from "../../model/work/board";
+import { told } from "../../model/work/work";
+import { tell } from "../../queries/saving/workOutbox";
 import { HowItIsSewn } from "./HowItIsSewn";
 import { Tile } from "./Tile";
 

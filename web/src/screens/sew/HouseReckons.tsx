@@ -1,8 +1,14 @@
 import { useState } from "react";
 import { useQueryClient } from "@tanstack/react-query";
-import { asKept, figuresOfSewing, standing, wrongWith, type HouseFigure } from "../../model/houseFigures";
-import { useCatalogue } from "../../queries/useCatalogue";
-import { useHouse, useHouseRule } from "../../queries/useHouse";
+import {
+  asKept,
+  figuresOfSewing,
+  standing,
+  wrongWith,
+  type HouseFigure,
+} from "../../model/work/houseFigures";
+import { useCatalogue } from "../../queries/server/useCatalogue";
+import { useHouse, useHouseRule } from "../../queries/saving/useHouse";
 
 /** What the house reckons with for its work: minutes and labels, each with whose figure it is; one that is emptied is the usual one again. */
 export function HouseReckons() {

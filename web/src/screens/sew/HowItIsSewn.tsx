@@ -1,8 +1,8 @@
 import { useQueryClient } from "@tanstack/react-query";
 import type { SewingCards } from "../../api/client";
-import { schools } from "../../model/schools";
-import { useHouseSchools } from "../../queries/useHouse";
-import { useSchools } from "../../queries/useSchools";
+import { schools } from "../../model/work/schools";
+import { useHouseSchools } from "../../queries/saving/useHouse";
+import { useSchools } from "../../queries/work/useSchools";
 
 interface Props {
   job: string;

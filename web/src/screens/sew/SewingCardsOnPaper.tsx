@@ -3,12 +3,12 @@ import { Button } from "antd";
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 import type { SewingCards } from "../../api/client";
-import { CardPieces } from "../../drawing/CardPieces";
+import { CardPieces } from "../../drawing/pieces/CardPieces";
 import { Figure } from "../../drawing/Figure";
-import { SoFarPicture } from "../../drawing/SoFarPicture";
-import { cardsQuery } from "../../queries/useSewingCards";
-import { useStoredJob } from "../../queries/useStoredJob";
-import { Nowhere } from "../../ui/Nowhere";
+import { SoFarPicture } from "../../drawing/folded/SoFarPicture";
+import { cardsQuery } from "../../queries/work/useSewingCards";
+import { useStoredJob } from "../../queries/job/useStoredJob";
+import { Nowhere } from "../../ui/trouble/Nowhere";
 import "./paper-cards.css";
 
 /** The sewing cards of a job for paper, cover by cover. */

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { SewingCard, SewingCards } from "../../api/client";
-import { SoFarPicture } from "../../drawing/SoFarPicture";
-import { SoFarTurning } from "../../drawing/SoFarTurning";
+import { SoFarPicture } from "../../drawing/folded/SoFarPicture";
+import { SoFarTurning } from "../../drawing/folded/SoFarTurning";
 
 interface Props {
   facets: SewingCards["facets"];

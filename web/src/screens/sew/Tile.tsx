@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { SewingCards } from "../../api/client";
-import { SoFarPicture } from "../../drawing/SoFarPicture";
-import type { BoardTile } from "../../model/board";
+import { SoFarPicture } from "../../drawing/folded/SoFarPicture";
+import type { BoardTile } from "../../model/work/board";
 
 interface Props {
   tile: BoardTile;

@@ -1,9 +1,9 @@
 import type { WorkEntry } from "../../api/client";
-import { workerHere } from "../../model/atWork";
-import { inForce, told } from "../../model/work";
-import { storedAddress } from "../../queries/repairPart";
-import { tell } from "../../queries/workOutbox";
-import "../../ui/trouble.css";
+import { workerHere } from "../../model/work/atWork";
+import { inForce, told } from "../../model/work/work";
+import { storedAddress } from "../../queries/saving/repairPart";
+import { tell } from "../../queries/saving/workOutbox";
+import "../../ui/trouble/trouble.css";
 
 /** Entries of the job’s work that cannot be read: each says what is wrong, and can be kept as a file or taken back. */
 export function UnreadableWork({ job, work }: { job: string; work: WorkEntry[] }) {

@@ -1,10 +1,10 @@
 import type { Catalogue, Shape, Unit } from "../../api/client";
-import { LetteredParts } from "../../drawing/LetteredParts";
-import { LetteredThing } from "../../drawing/LetteredThing";
-import { lists, rowsOf } from "../../model/columns";
-import type { Cover } from "../../model/cover";
-import { partsOf } from "../../model/parts";
-import { tapeLies, withExamples } from "../../model/shape";
+import { LetteredParts } from "../../drawing/things/LetteredParts";
+import { LetteredThing } from "../../drawing/things/LetteredThing";
+import { lists, rowsOf } from "../../model/cover/columns";
+import type { Cover } from "../../model/cover/cover";
+import { partsOf } from "../../model/cover/parts";
+import { tapeLies, withExamples } from "../../model/cover/shape";
 
 interface Props {
   /** What it is called. */

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { useParams } from "react-router";
 import type { Measure } from "../../api/client";
-import { isAsked, shapeOf } from "../../model/shape";
+import { isAsked, shapeOf } from "../../model/cover/shape";
 import { SheetField } from "./SheetField";
 import { SheetFile } from "./SheetFile";
 import { SheetPhoto } from "./SheetPhoto";
-import { useSheet } from "../../queries/useSheet";
+import { useSheet } from "../../queries/job/useSheet";
 import "./sheet.css";
 
 const words = {

@@ -1,6 +1,6 @@
-import type { Cover } from "../../model/cover";
-import { entriesOf, type Filled } from "../../model/sheetFields";
-import { saveAsFile } from "../../queries/saveAsFile";
+import type { Cover } from "../../model/cover/cover";
+import { entriesOf, type Filled } from "../../model/job/sheetFields";
+import { saveAsFile } from "../../queries/server/saveAsFile";
 
 interface Props {
   name: string;

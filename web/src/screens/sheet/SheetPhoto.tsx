@@ -1,6 +1,6 @@
-import { saidOf } from "../../queries/faults";
+import { saidOf } from "../../queries/server/faults";
 import { useState } from "react";
-import { sendPhoto } from "../../queries/sendPhoto";
+import { sendPhoto } from "../../queries/work/sendPhoto";
 import { FilePick } from "../../ui/FilePick";
 
 /** A photograph of what is being measured, sent to the bench at once. */

@@ -1,10 +1,10 @@
 import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { useAway, type ClothCutting, type WorkEntry } from "../../api/client";
-import { isOutdated, isUnsafe, turnsLeft } from "../../model/cutting";
-import { useCutting } from "../../queries/useCutting";
-import { useWork } from "../../queries/useWork";
-import { Nowhere } from "../../ui/Nowhere";
+import { isOutdated, isUnsafe, turnsLeft } from "../../model/work/cutting";
+import { useCutting } from "../../queries/work/useCutting";
+import { useWork } from "../../queries/work/useWork";
+import { Nowhere } from "../../ui/trouble/Nowhere";
 import { CutInHand } from "./CutInHand";
 import "../../ui/hand.css";
 import "./table.css";

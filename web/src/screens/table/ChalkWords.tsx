@@ -1,7 +1,7 @@
 import type { CutCard } from "../../api/client";
-import { mostCorners } from "../../drawing/CutPieceDrawing";
+import { mostCorners } from "../../drawing/pieces/CutPieceDrawing";
 import { Figure } from "../../drawing/Figure";
-import { marksInOrder } from "../../model/cutting";
+import { marksInOrder } from "../../model/work/cutting";
 
 interface Props {
   card: CutCard;

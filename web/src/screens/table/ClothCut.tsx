@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { ClothCutting } from "../../api/client";
-import { useHouse, useShelf } from "../../queries/useHouse";
+import { useHouse, useShelf } from "../../queries/saving/useHouse";
 
 interface Props {
   job: string;

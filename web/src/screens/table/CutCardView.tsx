@@ -1,6 +1,6 @@
-import { CutPieceDrawing } from "../../drawing/CutPieceDrawing";
+import { CutPieceDrawing } from "../../drawing/pieces/CutPieceDrawing";
 import { Figure } from "../../drawing/Figure";
-import type { CutTurn } from "../../model/cutting";
+import type { CutTurn } from "../../model/work/cutting";
 import { ChalkWords, Told } from "./ChalkWords";
 
 interface Props {

@@ -2,10 +2,10 @@ import { Button } from "antd";
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 import type { ClothCutting, CutCard } from "../../api/client";
-import { CutPieceDrawing } from "../../drawing/CutPieceDrawing";
+import { CutPieceDrawing } from "../../drawing/pieces/CutPieceDrawing";
 import { Figure } from "../../drawing/Figure";
-import { useCutting } from "../../queries/useCutting";
-import { Nowhere } from "../../ui/Nowhere";
+import { useCutting } from "../../queries/work/useCutting";
+import { Nowhere } from "../../ui/trouble/Nowhere";
 import { ChalkWords } from "./ChalkWords";
 import "./cards.css";
 

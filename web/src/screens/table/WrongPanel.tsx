@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { ClothCutting, WorkEntry } from "../../api/client";
-import { workerHere } from "../../model/atWork";
-import type { CutTurn } from "../../model/cutting";
-import { readFigure } from "../../model/readFigure";
-import { told } from "../../model/work";
+import { workerHere } from "../../model/work/atWork";
+import type { CutTurn } from "../../model/work/cutting";
+import { readFigure } from "../../model/pieces/readFigure";
+import { told } from "../../model/work/work";
 
 interface Props {
   unit: string;

@@ -1,4 +1,4 @@
-import { saidOf } from "../../queries/faults";
+import { saidOf } from "../../queries/server/faults";
 import { Segmented } from "antd";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";

@@ -1,9 +1,9 @@
-import { emptyCover } from "../../../model/cover";
-import { emptyCloth } from "../../../model/cloth";
+import { emptyCover } from "../../../model/cover/cover";
+import { emptyCloth } from "../../../model/cloth/cloth";
 import { fireEvent, render, screen } from "@testing-library/react";
 import { expect, test, vi } from "vitest";
 import type { Check, Width } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
+import { useBench } from "../../../model/job/benchStore";
 import { yardage } from "../../../testing";
 import { BuyPanel } from "./BuyPanel";
 

@@ -1,17 +1,17 @@
 import { TextButton } from "../../../ui/TextButton";
 import type { ReactNode } from "react";
-import type { Cloth } from "../../../model/cloth";
+import type { Cloth } from "../../../model/cloth/cloth";
 import type { Unit, Width, Yardage } from "../../../api/client";
-import type { ClothYardage } from "../../../queries/useYardage";
-import { isSameWidth, takeWidth } from "../../../model/benchCloth";
-import type { YardageBody } from "../../../queries/useYardage";
+import type { ClothYardage } from "../../../queries/figures/useYardage";
+import { isSameWidth, takeWidth } from "../../../model/job/benchCloth";
+import type { YardageBody } from "../../../queries/figures/useYardage";
 import { OwnFigureField } from "../judgement/OwnFigureField";
-import { clothName } from "../../../model/document";
+import { clothName } from "../../../model/job/document";
 import { Figure } from "../../../drawing/Figure";
 import { LayFacts } from "./LayFacts";
 import { noteOf } from "./widthNotes";
 import { WidthPlot } from "./WidthPlot";
-import type { Longer } from "../../../queries/useLookLonger";
+import type { Longer } from "../../../queries/figures/useLookLonger";
 
 interface Props {
   yardage: Yardage | null;

@@ -1,9 +1,9 @@
 import { TextButton } from "../../../ui/TextButton";
-import type { Cloth } from "../../../model/cloth";
-import { useBench, useCurrentCover } from "../../../model/benchStore";
-import { cutFrom, cutFromAnother, removeCloth } from "../../../model/benchCloth";
-import { keyOf } from "../../../model/clothKey";
-import { partsCutFrom } from "../../../model/roles";
+import type { Cloth } from "../../../model/cloth/cloth";
+import { useBench, useCurrentCover } from "../../../model/job/benchStore";
+import { cutFrom, cutFromAnother, removeCloth } from "../../../model/job/benchCloth";
+import { keyOf } from "../../../model/cloth/clothKey";
+import { partsCutFrom } from "../../../model/job/roles";
 import {
   clothName,
   clothOf,
@@ -11,7 +11,7 @@ import {
   coversOn,
   isForInside,
   type JobDocument,
-} from "../../../model/document";
+} from "../../../model/job/document";
 
 /** Which of the job's cloths this cover is cut from; a job may have several, each with a lay of its own. */
 export function ClothChoice({ document, cloth }: { document: JobDocument; cloth: Cloth }) {

@@ -1,6 +1,6 @@
 import type { Catalogue, Check } from "../../../api/client";
-import { editCloth } from "../../../model/benchCloth";
-import type { Cloth } from "../../../model/cloth";
+import { editCloth } from "../../../model/job/benchCloth";
+import type { Cloth } from "../../../model/cloth/cloth";
 import { HandlingOf } from "../../../ui/HandlingOf";
 import { ClothText } from "./ClothText";
 

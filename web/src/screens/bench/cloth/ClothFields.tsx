@@ -1,4 +1,4 @@
-import type { Cloth } from "../../../model/cloth";
+import type { Cloth } from "../../../model/cloth/cloth";
 import type { Check, Unit } from "../../../api/client";
 import { ClothText } from "./ClothText";
 

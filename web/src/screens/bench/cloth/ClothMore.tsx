@@ -1,8 +1,8 @@
-import type { Cloth } from "../../../model/cloth";
+import type { Cloth } from "../../../model/cloth/cloth";
 import { Drawer, Segmented } from "antd";
 import { useState, type ReactNode } from "react";
 import type { Check, Unit } from "../../../api/client";
-import { editCloth, giveRole } from "../../../model/benchCloth";
+import { editCloth, giveRole } from "../../../model/job/benchCloth";
 import {
   counted,
   emptyFlaw,
@@ -15,8 +15,8 @@ import {
   type Part,
 } from "./clothParts";
 import { RowsEditor } from "../measure/lists/RowsEditor";
-import type { ListRow } from "../../../model/columns";
-import { useCatalogue } from "../../../queries/useCatalogue";
+import type { ListRow } from "../../../model/cover/columns";
+import { useCatalogue } from "../../../queries/server/useCatalogue";
 import { ClothFacts } from "./ClothFacts";
 import { ClothText, type TextOf } from "./ClothText";
 import { FaceFields } from "./FaceFields";

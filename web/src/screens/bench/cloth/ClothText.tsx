@@ -1,8 +1,8 @@
-import type { Cloth } from "../../../model/cloth";
+import type { Cloth } from "../../../model/cloth/cloth";
 import { Input } from "antd";
 import type { Check } from "../../../api/client";
 import { Glossed } from "../../../ui/Glossed";
-import { editCloth } from "../../../model/benchCloth";
+import { editCloth } from "../../../model/job/benchCloth";
 
 /** What is said of a cloth in a text, as typed. */
 export type TextOf = { [K in keyof Cloth]: Cloth[K] extends string ? K : never }[keyof Cloth];

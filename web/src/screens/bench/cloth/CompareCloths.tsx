@@ -1,14 +1,14 @@
 import { Button, Drawer } from "antd";
 import { useState } from "react";
 import type { Catalogue, Width, Yardage } from "../../../api/client";
-import { cutInstead, isSameWidth, takeWidth } from "../../../model/benchCloth";
-import type { Cloth } from "../../../model/cloth";
-import { keyOf } from "../../../model/clothKey";
-import { clothName, clothOf, clothsOf, type JobDocument } from "../../../model/document";
-import { clothColour } from "../../../model/pieceColours";
-import { partsCutFrom } from "../../../model/roles";
-import type { KnownLays } from "../../../queries/useYardage";
-import { useComparedCloths } from "../../../queries/useComparedCloths";
+import { cutInstead, isSameWidth, takeWidth } from "../../../model/job/benchCloth";
+import type { Cloth } from "../../../model/cloth/cloth";
+import { keyOf } from "../../../model/cloth/clothKey";
+import { clothName, clothOf, clothsOf, type JobDocument } from "../../../model/job/document";
+import { clothColour } from "../../../model/pieces/pieceColours";
+import { partsCutFrom } from "../../../model/job/roles";
+import type { KnownLays } from "../../../queries/figures/useYardage";
+import { useComparedCloths } from "../../../queries/figures/useComparedCloths";
 import { joinsOf, markWords } from "./widthNotes";
 import "./compare.css";
 

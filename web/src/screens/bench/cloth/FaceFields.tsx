@@ -1,10 +1,10 @@
 import { Input, Segmented } from "antd";
 import { useState } from "react";
 import type { Check } from "../../../api/client";
-import { editCloth } from "../../../model/benchCloth";
-import type { Cloth, ClothFace } from "../../../model/cloth";
-import { makeFace } from "../../../queries/makeFace";
-import { ChecksFor } from "../../../ui/ChecksFor";
+import { editCloth } from "../../../model/job/benchCloth";
+import type { Cloth, ClothFace } from "../../../model/cloth/cloth";
+import { makeFace } from "../../../queries/figures/makeFace";
+import { ChecksFor } from "../../../ui/checks/ChecksFor";
 import { FilePick } from "../../../ui/FilePick";
 
 const kinds = [

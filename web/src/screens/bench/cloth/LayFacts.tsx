@@ -1,7 +1,7 @@
 import type { Yardage } from "../../../api/client";
-import { joins } from "../../../model/words";
+import { joins } from "../../../model/words/words";
 import { LookLonger } from "./LookLonger";
-import type { Longer } from "../../../queries/useLookLonger";
+import type { Longer } from "../../../queries/figures/useLookLonger";
 
 const seams = (count: number) => (count === 1 ? "one seam" : `${count} seams`);
 

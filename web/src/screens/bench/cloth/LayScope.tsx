@@ -1,5 +1,5 @@
 import { Segmented } from "antd";
-import { useBench } from "../../../model/benchStore";
+import { useBench } from "../../../model/job/benchStore";
 
 /** Whether the roll shows the whole job or only the cover on the bench. */
 export function LayScope({ covers }: { covers: number }) {

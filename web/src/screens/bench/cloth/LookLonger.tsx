@@ -1,5 +1,5 @@
 import { TextButton } from "../../../ui/TextButton";
-import type { Longer } from "../../../queries/useLookLonger";
+import type { Longer } from "../../../queries/figures/useLookLonger";
 
 /** Looks for a shorter lay for as long as one likes; what is found is kept. */
 export function LookLonger({ longer, proved }: { longer: Longer; proved: boolean }) {

@@ -1,7 +1,13 @@
 import { Input, Segmented, Switch } from "antd";
 import type { Check } from "../../../api/client";
-import { editCloth } from "../../../model/benchCloth";
-import { clothSides, emptyEdges, type Cloth, type ClothEdge, type ClothSide } from "../../../model/cloth";
+import { editCloth } from "../../../model/job/benchCloth";
+import {
+  clothSides,
+  emptyEdges,
+  type Cloth,
+  type ClothEdge,
+  type ClothSide,
+} from "../../../model/cloth/cloth";
 import { ClothText } from "./ClothText";
 
 const sideLabels: Record<ClothSide, string> = {

@@ -1,9 +1,9 @@
 import { TextButton } from "../../../ui/TextButton";
-import type { Cloth } from "../../../model/cloth";
+import type { Cloth } from "../../../model/cloth/cloth";
 import type { Check, Unit, Yardage } from "../../../api/client";
-import { cutFromAnother } from "../../../model/benchCloth";
-import type { JobDocument } from "../../../model/document";
-import { ChecksFor } from "../../../ui/ChecksFor";
+import { cutFromAnother } from "../../../model/job/benchCloth";
+import type { JobDocument } from "../../../model/job/document";
+import { ChecksFor } from "../../../ui/checks/ChecksFor";
 import { ClothChoice } from "./ClothChoice";
 import { ClothFields } from "./ClothFields";
 import { Notions } from "../../../ui/Notions";

@@ -1,8 +1,8 @@
 import { TextButton } from "../../../ui/TextButton";
-import type { Cloth } from "../../../model/cloth";
-import { useHouse, useShelf } from "../../../queries/useHouse";
-import { editCloth } from "../../../model/benchCloth";
-import { clothName } from "../../../model/document";
+import type { Cloth } from "../../../model/cloth/cloth";
+import { useHouse, useShelf } from "../../../queries/saving/useHouse";
+import { editCloth } from "../../../model/job/benchCloth";
+import { clothName } from "../../../model/job/document";
 
 /** The remnants on the house's shelf, to be taken for this cloth: those of the same name first. */
 export function ShelfPick({ cloth }: { cloth: Cloth }) {

@@ -1,7 +1,7 @@
 import type { Unit } from "../../../api/client";
-import { editCloth } from "../../../model/benchCloth";
-import type { Cloth } from "../../../model/cloth";
-import type { ListRow } from "../../../model/columns";
+import { editCloth } from "../../../model/job/benchCloth";
+import type { Cloth } from "../../../model/cloth/cloth";
+import type { ListRow } from "../../../model/cover/columns";
 import { RowsEditor } from "../measure/lists/RowsEditor";
 import { emptySold, soldColumns } from "./clothParts";
 

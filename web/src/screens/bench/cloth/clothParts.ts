@@ -1,5 +1,5 @@
-import type { Cloth } from "../../../model/cloth";
-import type { Column } from "../../../model/columns";
+import type { Cloth } from "../../../model/cloth/cloth";
+import type { Column } from "../../../model/cover/columns";
 
 /** What there is to say of a cloth besides its name, width and price. */
 export type Part = "sold" | "hand" | "pattern" | "laying" | "washing" | "ready" | "flaws" | "remnants";

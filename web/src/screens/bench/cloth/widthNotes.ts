@@ -1,5 +1,5 @@
 import type { Width } from "../../../api/client";
-import { joins } from "../../../model/words";
+import { joins } from "../../../model/words/words";
 
 /** What a width does better than the others. */
 export const markWords: Record<string, string> = {

@@ -2,7 +2,7 @@ import { Input } from "antd";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type OwnFigureAgainst } from "../../../api/client";
-import { useSettled } from "../../../queries/useSettled";
+import { useSettled } from "../../../queries/figures/useSettled";
 import { Figure } from "../../../drawing/Figure";
 import "./own-figure.css";
 

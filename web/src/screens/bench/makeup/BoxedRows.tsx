@@ -1,7 +1,7 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { Select } from "antd";
 import type { ReactNode } from "react";
-import { editText } from "../../../model/benchStore";
+import { editText } from "../../../model/job/benchStore";
 import { ChoiceRow, Row } from "./ChoiceRow";
 
 /** What only a boxing strip has: how its casing is cut, whether the slide is hidden, how its strips lie. */

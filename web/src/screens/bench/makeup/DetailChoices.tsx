@@ -1,6 +1,6 @@
 import type { MakeUp, Unit } from "../../../api/client";
-import { running } from "../../../model/figures";
-import { chooseMakeUp } from "../../../model/chooseMakeUp";
+import { running } from "../../../model/pieces/figures";
+import { chooseMakeUp } from "../../../model/job/chooseMakeUp";
 
 const labels: Record<string, string> = {
   closure: "Closure",

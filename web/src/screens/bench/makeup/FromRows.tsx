@@ -1,6 +1,6 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { Input } from "antd";
-import { editText } from "../../../model/benchStore";
+import { editText } from "../../../model/job/benchStore";
 import { Row } from "./ChoiceRow";
 import { PaddingField } from "./PaddingField";
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { MakeUp } from "../../../api/client";
 import { Figure } from "../../../drawing/Figure";
-import { chooseMakeUp } from "../../../model/chooseMakeUp";
+import { chooseMakeUp } from "../../../model/job/chooseMakeUp";
 import { Reasons } from "./Reasons";
 import "./cards.css";
 

@@ -1,5 +1,5 @@
-import { editCover } from "../../../model/benchStore";
-import { matters, mostMatters } from "../../../model/choices";
+import { editCover } from "../../../model/job/benchStore";
+import { matters, mostMatters } from "../../../model/cover/choices";
 
 /** What matters on this cover, up to three things: the advice follows them. */
 export function Matters({ chosen }: { chosen: string[] }) {

@@ -1,7 +1,7 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { Select } from "antd";
 import type { Catalogue, Shape } from "../../../api/client";
-import { editText } from "../../../model/benchStore";
+import { editText } from "../../../model/job/benchStore";
 import { Row } from "./ChoiceRow";
 
 /** Choices that have rows of their own beside a boxing strip. */

@@ -1,7 +1,7 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { Input, Select } from "antd";
-import { editCover } from "../../../model/benchStore";
-import { wadding } from "../../../model/choices";
+import { editCover } from "../../../model/job/benchStore";
+import { wadding } from "../../../model/cover/choices";
 
 /** Padding that is to be glued on before the cover: how thick, and on which faces. */
 export function PaddingField({ cover, wrong }: { cover: Cover; wrong: boolean }) {

@@ -1,8 +1,8 @@
 import { Button, Input } from "antd";
 import type { Rule, Unit } from "../../../api/client";
-import { useHouseRule } from "../../../queries/useHouse";
-import { editText } from "../../../model/benchStore";
-import { withUnit } from "../../../model/switchUnit";
+import { useHouseRule } from "../../../queries/saving/useHouse";
+import { editText } from "../../../model/job/benchStore";
+import { withUnit } from "../../../model/job/switchUnit";
 
 interface Props {
   rule: Rule;

@@ -1,8 +1,8 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { Button, Select } from "antd";
 import type { Catalogue } from "../../../api/client";
-import { chooseThing, editCover } from "../../../model/benchStore";
-import { takeThing } from "../../../model/takeThing";
+import { chooseThing, editCover } from "../../../model/job/benchStore";
+import { takeThing } from "../../../model/cover/takeThing";
 import { Row } from "./ChoiceRow";
 
 /** What is covered, and its shape: another thing is chosen from the drawings. */

@@ -1,10 +1,10 @@
 import type { ReactNode } from "react";
 import type { MakeUp, Unit } from "../../../api/client";
-import { CoverPicture } from "../../../drawing/CoverPicture";
+import { CoverPicture } from "../../../drawing/things/CoverPicture";
 import { Figure } from "../../../drawing/Figure";
-import { chooseMakeUp, withMakeUp } from "../../../model/chooseMakeUp";
-import type { Cover } from "../../../model/cover";
-import { running } from "../../../model/figures";
+import { chooseMakeUp, withMakeUp } from "../../../model/job/chooseMakeUp";
+import type { Cover } from "../../../model/cover/cover";
+import { running } from "../../../model/pieces/figures";
 import { Reasons } from "./Reasons";
 
 interface Props {

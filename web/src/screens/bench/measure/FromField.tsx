@@ -1,5 +1,5 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
-import { editCover } from "../../../model/benchStore";
+import { editCover } from "../../../model/job/benchStore";
 
 /** Asked before anything is measured, as if it were the first measure. */
 export const fromMeasure = "measuredFrom";

@@ -1,8 +1,8 @@
 import { TextButton } from "../../../ui/TextButton";
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { useState } from "react";
 import type { Measure } from "../../../api/client";
-import { editText } from "../../../model/benchStore";
+import { editText } from "../../../model/job/benchStore";
 import { NoteField, noteButton } from "./NoteField";
 import { Photos } from "./Photos";
 import { secondButton, SecondReading } from "./SecondReading";

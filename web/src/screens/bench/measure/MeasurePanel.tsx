@@ -1,20 +1,20 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { useEffect, useState } from "react";
 import { flushSync } from "react-dom";
 import type { Catalogue, Check, ReadMeasure, Unit } from "../../../api/client";
-import { editText, useBench } from "../../../model/benchStore";
-import { ChecksFor } from "../../../ui/ChecksFor";
+import { editText, useBench } from "../../../model/job/benchStore";
+import { ChecksFor } from "../../../ui/checks/ChecksFor";
 import { FittingPanel } from "./fitting/FittingPanel";
 import { FromField, fromMeasure } from "./FromField";
 import { ListEditor } from "./lists/ListEditor";
-import { ThingDrawing } from "../../../drawing/ThingDrawing";
+import { ThingDrawing } from "../../../drawing/things/ThingDrawing";
 import { MeasureExtras } from "./MeasureExtras";
 import { MeasureField } from "./MeasureField";
 import { MeasureWalk } from "./MeasureWalk";
 import { PanelWays } from "./PanelWays";
 import { PartsPanel } from "./parts/PartsPanel";
 import { ThingFields } from "../makeup/ThingFields";
-import { readingsOf } from "../../../model/readings";
+import { readingsOf } from "../../../model/cover/readings";
 import {
   isMeasured,
   missingList,
@@ -23,9 +23,9 @@ import {
   shapeOf,
   tapeLies,
   withExamples,
-} from "../../../model/shape";
+} from "../../../model/cover/shape";
 import { useDrawn } from "./useDrawn";
-import { useSecondReadings } from "../../../queries/useSecondReadings";
+import { useSecondReadings } from "../../../queries/figures/useSecondReadings";
 import "../../../drawing/drawing.css";
 import "./measure.css";
 

@@ -1,8 +1,8 @@
 import { TextButton } from "../../../ui/TextButton";
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import type { Check, Measure, Shape } from "../../../api/client";
-import { ChecksFor } from "../../../ui/ChecksFor";
-import { isAsked } from "../../../model/shape";
+import { ChecksFor } from "../../../ui/checks/ChecksFor";
+import { isAsked } from "../../../model/cover/shape";
 
 interface Props {
   /** What was noticed on the measure being asked for: said in place of the guidance, so that the drawing does not move. */

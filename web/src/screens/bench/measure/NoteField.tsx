@@ -1,5 +1,5 @@
 import { Input } from "antd";
-import { editText } from "../../../model/benchStore";
+import { editText } from "../../../model/job/benchStore";
 
 /** What a note begins with, for the button that opens it. */
 export function noteButton(note: string): string {

@@ -1,6 +1,6 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import type { Shape } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
+import { useBench } from "../../../model/job/benchStore";
 
 const listNames: Record<string, string> = { points: "outline", stations: "stations", zones: "as a table" };
 

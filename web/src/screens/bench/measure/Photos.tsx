@@ -1,11 +1,11 @@
-import { saidOf } from "../../../queries/faults";
+import { saidOf } from "../../../queries/server/faults";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
-import { saveNow } from "../../../queries/autosave";
+import { useBench } from "../../../model/job/benchStore";
+import { saveNow } from "../../../queries/saving/autosave";
 import { FilePick } from "../../../ui/FilePick";
-import { sendPhoto } from "../../../queries/sendPhoto";
+import { sendPhoto } from "../../../queries/work/sendPhoto";
 
 /** The photographs that hang on a measure of the thing, or on the thing itself; another is one touch away. */
 export function Photos({ coverId, measure }: { coverId: string; measure: string }) {

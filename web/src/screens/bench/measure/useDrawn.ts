@@ -1,8 +1,8 @@
 import type { Check, Shape, Unit } from "../../../api/client";
-import type { Cover } from "../../../model/cover";
-import { isWrong } from "../../../model/readings";
-import { withExamples } from "../../../model/shape";
-import { useLastGood } from "../../../queries/useLastGood";
+import type { Cover } from "../../../model/cover/cover";
+import { isWrong } from "../../../model/cover/readings";
+import { withExamples } from "../../../model/cover/shape";
+import { useLastGood } from "../../../queries/figures/useLastGood";
 
 /** The cover to draw: as it is typed while all of it can be read, else as it last could be, else with examples for what cannot. */
 export function useDrawn(

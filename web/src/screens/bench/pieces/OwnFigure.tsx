@@ -1,8 +1,8 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import type { Unit } from "../../../api/client";
-import { useClothsOf } from "../../../queries/useClothsOf";
+import { useClothsOf } from "../../../queries/figures/useClothsOf";
 import { OwnFigureField } from "../judgement/OwnFigureField";
-import { draftRequest } from "../../../queries/useFoldUp";
+import { draftRequest } from "../../../queries/figures/useFoldUp";
 
 interface Props {
   cover: Cover;

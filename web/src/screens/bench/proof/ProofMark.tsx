@@ -1,7 +1,7 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import type { Draft, Unit } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
-import { useFoldUp } from "../../../queries/useFoldUp";
+import { useBench } from "../../../model/job/benchStore";
+import { useFoldUp } from "../../../queries/figures/useFoldUp";
 import "./proof.css";
 
 interface Props {

@@ -1,11 +1,11 @@
 import { Button } from "antd";
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { useState } from "react";
 import type { Draft, FoldUp, Unit } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
-import { useFoldUp } from "../../../queries/useFoldUp";
+import { useBench } from "../../../model/job/benchStore";
+import { useFoldUp } from "../../../queries/figures/useFoldUp";
 import { Figure } from "../../../drawing/Figure";
-import { ProofPicture } from "../../../drawing/ProofPicture";
+import { ProofPicture } from "../../../drawing/folded/ProofPicture";
 import { SeamTable } from "./SeamTable";
 import "./proof.css";
 

@@ -1,12 +1,12 @@
 import { Select } from "antd";
 import { useState } from "react";
 import type { Catalogue } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
-import { keyOf } from "../../../model/clothKey";
-import type { Cover } from "../../../model/cover";
-import { clothName, clothOf } from "../../../model/document";
-import { clothsToGive } from "../../../model/roles";
-import { useRoleTrial } from "../../../queries/useRoleTrial";
+import { useBench } from "../../../model/job/benchStore";
+import { keyOf } from "../../../model/cloth/clothKey";
+import type { Cover } from "../../../model/cover/cover";
+import { clothName, clothOf } from "../../../model/job/document";
+import { clothsToGive } from "../../../model/job/roles";
+import { useRoleTrial } from "../../../queries/figures/useRoleTrial";
 import "./roles.css";
 
 /** What the cover’s own cloth and a new one are chosen as. */

@@ -1,10 +1,10 @@
 import { Button, Drawer } from "antd";
 import { useState } from "react";
 import type { Catalogue, Check, Draft, Unit } from "../../../api/client";
-import type { Cover } from "../../../model/cover";
-import type { PrintOf } from "../../../model/print";
-import { pieceTouched, rolesOf } from "../../../model/roles";
-import { ChecksFor } from "../../../ui/ChecksFor";
+import type { Cover } from "../../../model/cover/cover";
+import type { PrintOf } from "../../../model/cloth/print";
+import { pieceTouched, rolesOf } from "../../../model/job/roles";
+import { ChecksFor } from "../../../ui/checks/ChecksFor";
 import { PrintPlacing } from "./PrintPlacing";
 import { RoleCloth } from "./RoleCloth";
 import { StripsEditor } from "./StripsEditor";

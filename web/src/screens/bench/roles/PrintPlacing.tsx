@@ -1,13 +1,13 @@
 import { Button, Input } from "antd";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Check, Piece, Unit } from "../../../api/client";
-import { PieceShape } from "../../../drawing/PieceShape";
-import { editText } from "../../../model/benchStore";
-import type { Cover } from "../../../model/cover";
-import { extentOf } from "../../../model/pieceSize";
-import type { PrintOn } from "../../../model/print";
-import { leadPrint, type Led } from "../../../model/printLed";
-import { ChecksFor } from "../../../ui/ChecksFor";
+import { PieceShape } from "../../../drawing/pieces/PieceShape";
+import { editText } from "../../../model/job/benchStore";
+import type { Cover } from "../../../model/cover/cover";
+import { extentOf } from "../../../model/pieces/pieceSize";
+import type { PrintOn } from "../../../model/cloth/print";
+import { leadPrint, type Led } from "../../../model/job/printLed";
+import { ChecksFor } from "../../../ui/checks/ChecksFor";
 
 interface Props {
   piece: Piece;

@@ -7,7 +7,7 @@ import {
   withPieced,
   withRoles,
   type Role,
-} from "../../../model/roles";
+} from "../../../model/job/roles";
 import { another, ClothSelect, own } from "./ClothSelect";
 
 interface Props {

@@ -1,7 +1,7 @@
 import { Button, Input, Segmented } from "antd";
 import type { Catalogue } from "../../../api/client";
-import type { Pieced } from "../../../model/cover";
-import { editStrip, giveStripAnotherCloth, pieceRole, withStrip, type Role } from "../../../model/roles";
+import type { Pieced } from "../../../model/cover/cover";
+import { editStrip, giveStripAnotherCloth, pieceRole, withStrip, type Role } from "../../../model/job/roles";
 import { another, ClothSelect, own } from "./ClothSelect";
 
 interface Props {

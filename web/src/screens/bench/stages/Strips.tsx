@@ -1,21 +1,21 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Catalogue, Draft, Shape, Unit, Yardage } from "../../../api/client";
-import { CoverPicture } from "../../../drawing/CoverPicture";
+import { CoverPicture } from "../../../drawing/things/CoverPicture";
 import { Figure } from "../../../drawing/Figure";
-import type { PrintOf } from "../../../model/print";
-import { PieceShape } from "../../../drawing/PieceShape";
+import type { PrintOf } from "../../../model/cloth/print";
+import { PieceShape } from "../../../drawing/pieces/PieceShape";
 import { RollMiniature } from "../../../drawing/roll/RollMiniature";
-import { alike } from "../../../model/alike";
-import type { Cover } from "../../../model/cover";
-import { extentOf } from "../../../model/pieceSize";
-import { clothName } from "../../../model/document";
-import type { ClothYardage } from "../../../queries/useYardage";
-import { useColours } from "../../../model/useColours";
-import { isAsked, isMeasured, missingMeasures, missingParts } from "../../../model/shape";
-import { addressOf, type Stage } from "../../../model/stage";
-import { useBench } from "../../../model/benchStore";
-import { useFoldUp } from "../../../queries/useFoldUp";
+import { alike } from "../../../model/cover/alike";
+import type { Cover } from "../../../model/cover/cover";
+import { extentOf } from "../../../model/pieces/pieceSize";
+import { clothName } from "../../../model/job/document";
+import type { ClothYardage } from "../../../queries/figures/useYardage";
+import { useColours } from "../../../model/job/useColours";
+import { isAsked, isMeasured, missingMeasures, missingParts } from "../../../model/cover/shape";
+import { addressOf, type Stage } from "../../../model/job/stage";
+import { useBench } from "../../../model/job/benchStore";
+import { useFoldUp } from "../../../queries/figures/useFoldUp";
 import "./stages.css";
 
 interface Props {

@@ -2,7 +2,7 @@ import { useEffect } from "react";
 import { flushSync } from "react-dom";
 import { useNavigate, useParams } from "react-router";
 import type { Job } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
+import { useBench } from "../../../model/job/benchStore";
 import {
   addressOf,
   isStage,
@@ -10,7 +10,7 @@ import {
   rememberStage,
   useStage,
   type Stage,
-} from "../../../model/stage";
+} from "../../../model/job/stage";
 
 /** The address says the stage, so that Back works and a stage can be sent to somebody; without one it is where the job was left. */
 export function useStageAddress(job: Job | null | undefined) {

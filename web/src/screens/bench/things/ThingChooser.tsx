@@ -1,8 +1,8 @@
 import { Button } from "antd";
 import { useEffect, useRef, type KeyboardEvent } from "react";
 import type { Catalogue, Unit } from "../../../api/client";
-import { ThingPicture } from "../../../drawing/ThingPicture";
-import { inSentence } from "../../../model/words";
+import { ThingPicture } from "../../../drawing/things/ThingPicture";
+import { inSentence } from "../../../model/words/words";
 import "./things.css";
 
 interface Props {

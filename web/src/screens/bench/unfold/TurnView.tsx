@@ -1,15 +1,15 @@
-import type { Cover } from "../../../model/cover";
+import type { Cover } from "../../../model/cover/cover";
 import { Button, Slider } from "antd";
 import { useEffect, useRef, useState } from "react";
 import type { Draft, Unit } from "../../../api/client";
-import { useBench } from "../../../model/benchStore";
-import { useColours } from "../../../model/useColours";
-import { turnByKey } from "../../../drawing/turnByKey";
-import { UnfoldingPicture } from "../../../drawing/UnfoldingPicture";
-import { useFoldUp } from "../../../queries/useFoldUp";
+import { useBench } from "../../../model/job/benchStore";
+import { useColours } from "../../../model/job/useColours";
+import { turnByKey } from "../../../drawing/folded/turnByKey";
+import { UnfoldingPicture } from "../../../drawing/folded/UnfoldingPicture";
+import { useFoldUp } from "../../../queries/figures/useFoldUp";
 import { useSize } from "../../../drawing/useSize";
-import type { PrintOf } from "../../../model/print";
-import type { CoverScene } from "../../../drawing/scene";
+import type { PrintOf } from "../../../model/cloth/print";
+import type { CoverScene } from "../../../drawing/folded/scene";
 import "./unfold.css";
 
 interface Props {
@@ -43,7 +43,7 @@ export function TurnView({ cover, unit, houseRules, draft, printOf, onLeave }: P
     let left = false;
     if (facets && facets.length > 0 && canvas.current) {
       const surface = canvas.current;
-      import("../../../drawing/scene")
+      import("../../../drawing/folded/scene")
         .then(({ coverScene }) => {
           if (!left) {
             scene.current = coverScene(surface, facets, colourOf, (piece) =>

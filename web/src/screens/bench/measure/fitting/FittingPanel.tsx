@@ -1,11 +1,11 @@
-import type { Cover } from "../../../../model/cover";
+import type { Cover } from "../../../../model/cover/cover";
 import { Button, Checkbox, Input, Segmented } from "antd";
 import { useState } from "react";
 import type { Check, Unit } from "../../../../api/client";
-import { editCover, useBench, useCurrentCover } from "../../../../model/benchStore";
-import { ChecksFor } from "../../../../ui/ChecksFor";
-import { correctionsOf, splitForCorrection } from "../../../../model/corrections";
-import { FittingPicture } from "../../../../drawing/FittingPicture";
+import { editCover, useBench, useCurrentCover } from "../../../../model/job/benchStore";
+import { ChecksFor } from "../../../../ui/checks/ChecksFor";
+import { correctionsOf, splitForCorrection } from "../../../../model/job/corrections";
+import { FittingPicture } from "../../../../drawing/things/FittingPicture";
 import "./fitting.css";
 
 interface Props {

@@ -1,7 +1,7 @@
-import { saidOf } from "../../../../queries/faults";
+import { saidOf } from "../../../../queries/server/faults";
 import { fetchAnswer } from "../../../../api/client";
 import { useState } from "react";
-import { editCover } from "../../../../model/benchStore";
+import { editCover } from "../../../../model/job/benchStore";
 import { FilePick } from "../../../../ui/FilePick";
 
 const largest = 8_000_000;

@@ -1,15 +1,15 @@
-import type { Cover } from "../../../../model/cover";
+import type { Cover } from "../../../../model/cover/cover";
 import { Segmented } from "antd";
 import { useState } from "react";
 import type { Check, ReadMeasure, Unit } from "../../../../api/client";
-import { editCover } from "../../../../model/benchStore";
-import { ChecksFor } from "../../../../ui/ChecksFor";
+import { editCover } from "../../../../model/job/benchStore";
+import { ChecksFor } from "../../../../ui/checks/ChecksFor";
 import { ImportOutline } from "./ImportOutline";
 import { OutlinePlan } from "./OutlinePlan";
 import { RowsEditor } from "./RowsEditor";
-import { lists, pointsFromBaseline, rowsOf, type ListRow } from "../../../../model/columns";
-import { cornersFrom } from "../../../../model/outlinePlan";
-import { useLastGood } from "../../../../queries/useLastGood";
+import { lists, pointsFromBaseline, rowsOf, type ListRow } from "../../../../model/cover/columns";
+import { cornersFrom } from "../../../../model/pieces/outlinePlan";
+import { useLastGood } from "../../../../queries/figures/useLastGood";
 import "./lists.css";
 
 /** Writes a list of the cover; with a base line the corners that follow from it are written too. */

@@ -1,8 +1,8 @@
 import { useRef, useState, type PointerEvent } from "react";
 import type { Unit } from "../../../../api/client";
 import { useSize } from "../../../../drawing/useSize";
-import { lengthText, middleOf, pathOf, riseTo, type PlanCorner } from "../../../../model/outlinePlan";
-import type { ListRow } from "../../../../model/columns";
+import { lengthText, middleOf, pathOf, riseTo, type PlanCorner } from "../../../../model/pieces/outlinePlan";
+import type { ListRow } from "../../../../model/cover/columns";
 
 interface Props {
   corners: PlanCorner[];

@@ -1,7 +1,7 @@
 import { Button, Checkbox, Input, Select } from "antd";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { flushSync } from "react-dom";
-import type { Column, ListRow } from "../../../../model/columns";
+import type { Column, ListRow } from "../../../../model/cover/columns";
 import { SidesCell } from "./SidesCell";
 
 interface Props {

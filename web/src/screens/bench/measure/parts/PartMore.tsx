@@ -1,8 +1,14 @@
 import { TextButton } from "../../../../ui/TextButton";
 import { Button, Input } from "antd";
 import { useState } from "react";
-import type { Cover } from "../../../../model/cover";
-import { noteOf, usualParts, type Part, type PartLength, type PartSecond } from "../../../../model/parts";
+import type { Cover } from "../../../../model/cover/cover";
+import {
+  noteOf,
+  usualParts,
+  type Part,
+  type PartLength,
+  type PartSecond,
+} from "../../../../model/cover/parts";
 import { NoteField, noteButton } from "../NoteField";
 import { Photos } from "../Photos";
 import { secondButton, SecondReading } from "../SecondReading";

@@ -1,8 +1,8 @@
 import { Input } from "antd";
 import { TextButton } from "../../../../ui/TextButton";
 import { useState } from "react";
-import { addCover, editCover, useBench } from "../../../../model/benchStore";
-import { partsNet } from "../../../../model/partsNet";
+import { addCover, editCover, useBench } from "../../../../model/job/benchStore";
+import { partsNet } from "../../../../model/cover/partsNet";
 import {
   isAcross,
   partsOf,
@@ -10,8 +10,8 @@ import {
   rowsOfPreset,
   usualSize,
   type PartPreset,
-} from "../../../../model/parts";
-import { emptyCover } from "../../../../model/cover";
+} from "../../../../model/cover/parts";
+import { emptyCover } from "../../../../model/cover/cover";
 
 const picture = { width: 150, height: 120 };
 const seats = { usual: "3", most: 12 };

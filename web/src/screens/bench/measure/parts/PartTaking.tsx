@@ -1,8 +1,8 @@
 import { TextButton } from "../../../../ui/TextButton";
 import type { ReactNode } from "react";
 import type { Check, Unit } from "../../../../api/client";
-import { lengthsOf, type Edge, type Part, type PartLength } from "../../../../model/parts";
-import { ChecksFor } from "../../../../ui/ChecksFor";
+import { lengthsOf, type Edge, type Part, type PartLength } from "../../../../model/cover/parts";
+import { ChecksFor } from "../../../../ui/checks/ChecksFor";
 import { SidesCell } from "../lists/SidesCell";
 import { MeasureField } from "../MeasureField";
 

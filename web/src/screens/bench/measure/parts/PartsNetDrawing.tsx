@@ -1,7 +1,7 @@
 import { Fragment, type CSSProperties } from "react";
 import { useSize } from "../../../../drawing/useSize";
-import { partsNet, sideOf, type PlacedPart } from "../../../../model/partsNet";
-import { edges, isTaken, type Edge, type Part, type PartLength } from "../../../../model/parts";
+import { partsNet, sideOf, type PlacedPart } from "../../../../model/cover/partsNet";
+import { edges, isTaken, type Edge, type Part, type PartLength } from "../../../../model/cover/parts";
 
 interface Props {
   parts: Part[];

@@ -1,9 +1,9 @@
 import { TextButton } from "../../../../ui/TextButton";
 import { useState } from "react";
 import type { Check, ReadMeasure, Shape, Unit } from "../../../../api/client";
-import { editCover, useBench } from "../../../../model/benchStore";
-import type { Cover } from "../../../../model/cover";
-import { editPart, rewriteParts } from "../../../../model/editParts";
+import { editCover, useBench } from "../../../../model/job/benchStore";
+import type { Cover } from "../../../../model/cover/cover";
+import { editPart, rewriteParts } from "../../../../model/job/editParts";
 import {
   isTaken,
   lengthsOf,
@@ -15,9 +15,9 @@ import {
   type Part,
   type PartLength,
   type PartSecond,
-} from "../../../../model/parts";
-import { sizesOf } from "../../../../model/partsNet";
-import { useLastGood } from "../../../../queries/useLastGood";
+} from "../../../../model/cover/parts";
+import { sizesOf } from "../../../../model/cover/partsNet";
+import { useLastGood } from "../../../../queries/figures/useLastGood";
 import { PartMore } from "./PartMore";
 import { PartPresets } from "./PartPresets";
 import { lengthNames, PartTaking, type PartChange } from "./PartTaking";
