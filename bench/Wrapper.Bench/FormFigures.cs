@@ -3,6 +3,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Cards;
 using Wrapper.Formats;
 
 namespace Wrapper.Bench;

@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using Google.OrTools.Sat;
 using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;

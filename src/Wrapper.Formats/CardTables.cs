@@ -3,6 +3,8 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Cards;
+using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;

@@ -1,5 +1,6 @@
 using Wrapper.Core.Fitting;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Cards;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;

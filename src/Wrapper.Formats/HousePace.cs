@@ -1,6 +1,7 @@
 using System.Globalization;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;

@@ -3,6 +3,7 @@ using Wrapper.Core.Fitting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Formats;

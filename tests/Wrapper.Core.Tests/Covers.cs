@@ -1,5 +1,6 @@
 using CsCheck;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Reading;

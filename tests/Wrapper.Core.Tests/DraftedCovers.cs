@@ -3,6 +3,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsCheck;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;

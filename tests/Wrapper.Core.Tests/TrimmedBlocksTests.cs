@@ -4,6 +4,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Cards;
 using Wrapper.Core.Units;
 using Xunit;
 

@@ -1,9 +1,12 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
+using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

@@ -1,3 +1,4 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

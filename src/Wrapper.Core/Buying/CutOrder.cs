@@ -1,4 +1,5 @@
 using Wrapper.Core.Lays;
+using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying;

@@ -1,5 +1,7 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Lays;
 
 namespace Wrapper.Core.Buying;

@@ -1,7 +1,10 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
+using Wrapper.Core.Lays.Repeats;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 

@@ -1,3 +1,4 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;

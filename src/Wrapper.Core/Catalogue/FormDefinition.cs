@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Catalogue;

@@ -1,4 +1,5 @@
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Costing;
 

@@ -2,6 +2,7 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 
 namespace Wrapper.Core.Drafting;
 

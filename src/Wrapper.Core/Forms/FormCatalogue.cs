@@ -1,5 +1,8 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Forms.Bedding;
 using Wrapper.Core.Forms.Finished;
+using Wrapper.Core.Forms.Seating;
+using Wrapper.Core.Forms.Tables;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 

@@ -1,14 +1,18 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
 

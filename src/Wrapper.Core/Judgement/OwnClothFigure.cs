@@ -1,5 +1,7 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

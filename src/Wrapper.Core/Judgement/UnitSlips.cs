@@ -1,4 +1,5 @@
 using Wrapper.Core.English;
+using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement;

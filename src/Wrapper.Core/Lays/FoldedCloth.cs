@@ -1,5 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Lays;

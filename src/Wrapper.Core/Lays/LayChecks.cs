@@ -1,6 +1,9 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Lays.Repeats;
+using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Lays;

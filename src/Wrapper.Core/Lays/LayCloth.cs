@@ -1,3 +1,5 @@
+using Wrapper.Core.Lays.Repeats;
+
 namespace Wrapper.Core.Lays;
 
 /// <summary>A cloth as the planner sees it, in nanometres.</summary>

@@ -1,3 +1,6 @@
+using Wrapper.Core.Lays.Repeats;
+using Wrapper.Core.Lays.Shapes;
+
 namespace Wrapper.Core.Lays;
 
 /// <summary>One copy of a piece waiting to be laid, with the shapes it may take.</summary>

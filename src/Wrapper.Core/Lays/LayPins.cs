@@ -1,5 +1,8 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
+using Wrapper.Core.Lays.Repeats;
+using Wrapper.Core.Lays.Search;
 
 namespace Wrapper.Core.Lays;
 

@@ -1,4 +1,5 @@
 using Wrapper.Core.Checks;
+using Wrapper.Core.Lays.Search;
 
 namespace Wrapper.Core.Lays;
 

@@ -1,3 +1,7 @@
+using Wrapper.Core.Lays.Repeats;
+using Wrapper.Core.Lays.Search;
+using Wrapper.Core.Lays.Shapes;
+
 namespace Wrapper.Core.Lays;
 
 /// <summary>

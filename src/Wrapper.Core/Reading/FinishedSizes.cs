@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

@@ -1,7 +1,9 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Sewing;
 

@@ -1,5 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Sewing.Covers;
+using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Sewing;
 

@@ -1,7 +1,11 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing.Cards;
+using Wrapper.Core.Sewing.Covers;
+using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Sewing;
 

@@ -1,3 +1,5 @@
+using Wrapper.Core.Sewing.Operations;
+
 namespace Wrapper.Core.Sewing;
 
 /// <summary>

@@ -1,7 +1,10 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing.Covers;
+using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Sewing;

@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

@@ -1,4 +1,5 @@
 using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Pattern;

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
@@ -7,6 +8,7 @@ using Wrapper.Core.Judgement;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Web.Planning;

@@ -2,6 +2,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 

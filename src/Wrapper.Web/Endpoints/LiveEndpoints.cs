@@ -4,6 +4,7 @@ using System.Threading.Channels;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
 using Wrapper.Store;

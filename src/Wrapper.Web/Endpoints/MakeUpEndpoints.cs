@@ -1,11 +1,13 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Web.Planning;

@@ -4,6 +4,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Web.Planning;

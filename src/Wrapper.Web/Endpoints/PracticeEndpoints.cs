@@ -3,6 +3,7 @@ using Wrapper.Core.Constructions;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
 

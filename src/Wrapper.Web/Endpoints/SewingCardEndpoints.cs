@@ -3,6 +3,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Cards;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Store;

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Costing;

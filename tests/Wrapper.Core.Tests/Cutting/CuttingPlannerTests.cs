@@ -1,6 +1,7 @@
 using CsCheck;
 using NetTopologySuite.Geometries;
 using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Cutting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;

@@ -4,6 +4,8 @@ using Wrapper.Core.Fitting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Covers;
+using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 using Xunit;
 

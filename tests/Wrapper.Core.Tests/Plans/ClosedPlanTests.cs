@@ -1,5 +1,6 @@
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
+using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

@@ -1,6 +1,7 @@
 using CsCheck;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Parts;
+using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;

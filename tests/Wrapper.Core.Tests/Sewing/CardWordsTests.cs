@@ -2,6 +2,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 using Xunit;
 using static Wrapper.Core.Tests.Sewing.SewingCardsTests;
 

@@ -1,5 +1,6 @@
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Sewing;

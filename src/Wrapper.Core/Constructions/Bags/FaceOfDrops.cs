@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

@@ -1,4 +1,5 @@
 using Wrapper.Core.English;
+using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

@@ -1,8 +1,12 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
+using Wrapper.Core.Parts.Edges;
+using Wrapper.Core.Parts.Plans;
+using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

@@ -2,6 +2,9 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
 using Wrapper.Core.Parts;
+using Wrapper.Core.Parts.Edges;
+using Wrapper.Core.Parts.Plans;
+using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 

@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Constructions.Bands;
 using Wrapper.Core.Constructions.Boxing;
 using Wrapper.Core.Constructions.FoldedPanels;

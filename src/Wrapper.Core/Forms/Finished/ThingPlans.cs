@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 
 namespace Wrapper.Core.Forms.Finished;
 

@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.Constructions.Bands;
@@ -10,6 +11,7 @@ using Wrapper.Core.Constructions.FoldedWraps;
 using Wrapper.Core.Constructions.NotchedWraps;
 using Wrapper.Core.English;
 using Wrapper.Core.Parts;
+using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;

@@ -1,5 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement.Advice;

@@ -1,3 +1,5 @@
+using Wrapper.Core.Lays.Repeats;
+
 namespace Wrapper.Core.Lays.Rectangles;
 
 /// <summary>A rectangle to lay, in nanometres.</summary>

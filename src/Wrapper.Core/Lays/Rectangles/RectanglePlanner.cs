@@ -1,3 +1,5 @@
+using Wrapper.Core.Lays.Search;
+
 namespace Wrapper.Core.Lays.Rectangles;
 
 /// <summary>

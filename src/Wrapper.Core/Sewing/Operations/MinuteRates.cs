@@ -1,0 +1,49 @@
+using Wrapper.Core.Catalogue;
+
+namespace Wrapper.Core.Sewing.Operations;
+
+/// <summary>What each kind of operation takes, by the house's rates. See docs/handbook.md, "Minutes".</summary>
+/// <param name="rules">The rules in force.</param>
+internal sealed class MinuteRates(RuleBook rules)
+{
+    private const double Metre = 1000;
+
+    /// <summary>Minutes of an operation.</summary>
+    /// <param name="kind">What is done.</param>
+    /// <param name="millimetres">How long what is sewn is.</param>
+    /// <param name="items">How many pieces, buttons, loops.</param>
+    public double Of(OperationKind kind, double millimetres, int items) =>
+        Each(kind) is { } each ? each * items : PerMetre(kind) * millimetres / Metre;
+
+    /// <summary>Minutes of a zip: to begin it, and by its length.</summary>
+    public double OfZip(double millimetres) => Rate(NumberRule.MinutesPerZip) + (Rate(NumberRule.MinutesPerZipMetre) * millimetres / Metre);
+
+    /// <summary>Minutes to try a cover on: turning it is in them.</summary>
+    public double OfTrying => Rate(NumberRule.MinutesPerCover);
+
+    private double? Each(OperationKind kind) =>
+        kind switch
+        {
+            OperationKind.Mark => Rate(NumberRule.MinutesPerPiece),
+            OperationKind.Join => Rate(NumberRule.MinutesPerJoin),
+            OperationKind.Corner => Rate(NumberRule.MinutesPerCorner),
+            OperationKind.Dart => Rate(NumberRule.MinutesPerDart),
+            OperationKind.Thread => Rate(NumberRule.MinutesToThread),
+            OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => Rate(NumberRule.MinutesPerFastener),
+            OperationKind.Label => Rate(NumberRule.MinutesPerLabel),
+            OperationKind.Turn or OperationKind.Fill or OperationKind.Trim or OperationKind.Pocket or OperationKind.Press => 0, // in the minutes of what they belong to
+            _ => null,
+        };
+
+    private double PerMetre(OperationKind kind) =>
+        kind switch
+        {
+            OperationKind.Finish => Rate(NumberRule.MinutesPerFinish),
+            OperationKind.MakePiping => Rate(NumberRule.MinutesToMakePiping),
+            OperationKind.ApplyPiping => Math.Max(0, Rate(NumberRule.MinutesPerPipedSeam) - Rate(NumberRule.MinutesPerSeam)), // the seam itself is one of its own
+            OperationKind.Hem or OperationKind.Casing or OperationKind.Tape => Rate(NumberRule.MinutesPerHem),
+            _ => Rate(NumberRule.MinutesPerSeam),
+        };
+
+    private double Rate(NumberRule rule) => (double)rules.Number(rule);
+}
