@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using Wrapper.Core.Units;
 using Wrapper.Formats;
 using Wrapper.Formats.Documents;
@@ -48,8 +49,10 @@ internal static class CuttingFigures
                 .Plan(isWrongSide: false, Steps)
         );
         Console.WriteLine(
-            FormattableString.Invariant(
-                $"At the table, {name}, {first.Lay.Count} pieces, half of them cut: the next card {next / 0.1:0.00} of 100 ms, laid again {again:0.00} of 1 s"
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"At the table, {name}, {first.Lay.Count} pieces, half of them cut: the next card "
+                    + $"{next / 0.1:0.00} of 100 ms, laid again {again:0.00} of 1 s"
             )
         );
     }

@@ -23,7 +23,9 @@ internal static class Dissections
         return Request(parts, usable, length, quarterTurns);
     }
 
-    /// <summary>Any part, the larger the likelier, is cut into a pinwheel of five, none of whose cuts goes right across, or in two.</summary>
+    /// <summary>
+    /// Any part, the larger the likelier, is cut into a pinwheel of five, none of whose cuts goes right across, or in two.
+    /// </summary>
     public static (LayRequest Request, Length Optimum) Pinwheels(int size, int seed, bool quarterTurns)
     {
         var (random, usable, length, parts) = Block(size, seed);

@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
@@ -6,7 +7,10 @@ using Wrapper.Formats;
 
 namespace Wrapper.Bench;
 
-/// <summary>What a finding at the try-on takes, on a piped boxed cushion of a set of 24 that is sewn to its end: 100 ms for one, 1 s with the rest of the set.</summary>
+/// <summary>
+/// What a finding at the try-on takes, on a piped boxed cushion of a set of 24 that is sewn to its end: 100 ms for one, 1 s with the rest
+/// of the set.
+/// </summary>
 internal static class FittingFigures
 {
     private const int Count = 24;
@@ -14,7 +18,11 @@ internal static class FittingFigures
     public static void Print()
     {
         var document = System.Text.Json.JsonSerializer.Deserialize<CoverDocument>(
-            $$"""{ "form": "box-cushion", "measures": { "shape": "t-shape", "width": "26", "depth": "22", "earWidth": "3.5", "earDepth": "5", "thickness": "5" }, "construction": "boxing-strip", "options": { "piping": "both" }, "count": "{{Count}}" }""",
+            $$"""
+            { "form": "box-cushion", "measures": { "shape": "t-shape", "width": "26", "depth": "22", "earWidth": "3.5",
+            "earDepth": "5", "thickness": "5" }, "construction": "boxing-strip", "options": { "piping": "both" },
+            "count": "{{Count}}" }
+            """,
             OpenFormat.Json
         )!;
         var cover = new JobPlanCover("seat", document, "A");
@@ -60,8 +68,10 @@ internal static class FittingFigures
         }
 
         Console.WriteLine(
-            FormattableString.Invariant(
-                $"Trying on, a piped T-cushion sewn to its end: a finding {Milliseconds(carried: false) / 100:0.00} of 100 ms, carried to a set of {Count} {Milliseconds(carried: true) / 1000:0.00} of 1 s"
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"Trying on, a piped T-cushion sewn to its end: a finding {Milliseconds(carried: false) / 100:0.00} of "
+                    + $"100 ms, carried to a set of {Count} {Milliseconds(carried: true) / 1000:0.00} of 1 s"
             )
         );
     }

@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
@@ -86,8 +87,10 @@ internal static class FormFigures
             var plan = SewingPlanner.Of(draft, specification);
             var (laying, _) = Median(() => SewingCards.Of(plan, draft, specification));
             Console.WriteLine(
-                FormattableString.Invariant(
-                    $"  {name}: draft {milliseconds / 0.2:0.00}, memory {kilobytes / 100:0.00}, fold-up {folding / 2:0.00}, order {ordering / 2:0.00}, cards {laying / 2:0.00}"
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"  {name}: draft {milliseconds / 0.2:0.00}, memory {kilobytes / 100:0.00}, fold-up "
+                        + $"{folding / 2:0.00}, order {ordering / 2:0.00}, cards {laying / 2:0.00}"
                 )
             );
         }

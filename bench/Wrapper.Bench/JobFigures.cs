@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using Google.OrTools.Sat;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
@@ -11,7 +12,9 @@ using Wrapper.Formats.Documents;
 
 namespace Wrapper.Bench;
 
-/// <summary>The demo jobs' lays in two seconds against what a constraint solver finds for the boxes of the same pieces in a minute.</summary>
+/// <summary>
+/// The demo jobs' lays in two seconds against what a constraint solver finds for the boxes of the same pieces in a minute.
+/// </summary>
 internal static class JobFigures
 {
     private const double Seconds = 2;
@@ -36,7 +39,8 @@ internal static class JobFigures
             if (outcome.Lay is not { } lay)
             {
                 Console.WriteLine(
-                    $"  {Path.GetFileNameWithoutExtension(path), -22} not laid: {string.Join(" ", outcome.Checks.Select(check => check.Text))}"
+                    $"  {Path.GetFileNameWithoutExtension(path), -22} not laid: "
+                        + $"{string.Join(" ", outcome.Checks.Select(check => check.Text))}"
                 );
                 continue;
             }
@@ -44,8 +48,10 @@ internal static class JobFigures
             if (lay.Bound == lay.Length)
             {
                 Console.WriteLine(
-                    FormattableString.Invariant(
-                        $"  {Path.GetFileNameWithoutExtension(path), -22} {count, 3} pieces: proved the shortest by our own bound; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"  {Path.GetFileNameWithoutExtension(path), -22} {count, 3} pieces: proved the shortest by our own "
+                            + $"bound; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"
                     )
                 );
                 continue;
@@ -53,8 +59,11 @@ internal static class JobFigures
 
             var (length, bound, proved) = Solve(request, lay.RuleOfThumb, solverSeconds);
             Console.WriteLine(
-                FormattableString.Invariant(
-                    $"  {Path.GetFileNameWithoutExtension(path), -22} {count, 3} pieces: ours {lay.Length.RatioTo(length):0.0000} of the solver’s{(proved ? " optimum" : "")}, our bound {lay.Bound.RatioTo(lay.Length):0.000}, its bound {bound / (lay.Length.Nanometres):0.000} of ours; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"  {Path.GetFileNameWithoutExtension(path), -22} {count, 3} pieces: ours {lay.Length.RatioTo(length):0.0000} of the "
+                        + $"solver’s{(proved ? " optimum" : "")}, our bound {lay.Bound.RatioTo(lay.Length):0.000}, its bound "
+                        + $"{bound / (lay.Length.Nanometres):0.000} of ours; rule of thumb {lay.RuleOfThumb.RatioTo(lay.Length):0.000}"
                 )
             );
         }

@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
 
@@ -28,8 +29,12 @@ internal static class LayFigures
                 {
                     var lays = Enumerable.Range(0, Seeds).Select(seed => Lay(make(size, seed, turns), seconds)).ToList();
                     Console.WriteLine(
-                        FormattableString.Invariant(
-                            $"  {name, -16} {(turns ? "quarter turns" : "0/180"), -13} {size, 4}: {100 * lays.Average(lay => lay.Over):0.00} % (worst {100 * lays.Max(lay => lay.Over):0.00} %), bound {100 * lays.Average(lay => lay.Bound):0.0} %, proved {lays.Count(lay => lay.Proved)} of {Seeds}"
+                        string.Create(
+                            CultureInfo.InvariantCulture,
+                            $"  {name, -16} {(turns ? "quarter turns" : "0/180"), -13} {size, 4}: "
+                                + $"{100 * lays.Average(lay => lay.Over):0.00} % "
+                                + $"(worst {100 * lays.Max(lay => lay.Over):0.00} %), bound {100 * lays.Average(lay => lay.Bound):0.0} "
+                                + $"%, proved {lays.Count(lay => lay.Proved)} of {Seeds}"
                         )
                     );
                 }
@@ -61,8 +66,10 @@ internal static class LayFigures
                 return clock.Elapsed.TotalSeconds > 2;
             });
             Console.WriteLine(
-                FormattableString.Invariant(
-                    $"  {size, 4} pieces: {first / allowed:0.000} of {allowed} ms; with one step of search {step / allowed:0.000}; memory {(most - before) / 200e6:0.00}"
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"  {size, 4} pieces: {first / allowed:0.000} of {allowed} ms; with one step of search "
+                        + $"{step / allowed:0.000}; memory {(most - before) / 200e6:0.00}"
                 )
             );
         }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using BenchmarkDotNet.Columns;
 using BenchmarkDotNet.Configs;
 using BenchmarkDotNet.Diagnosers;
@@ -27,8 +28,10 @@ foreach (var line in report.Reports)
     var milliseconds = line.ResultStatistics!.Median / 1e6;
     var kilobytes = (line.GcStats.GetBytesAllocatedPerOperation(line.BenchmarkCase) ?? 0) / 1000.0;
     Console.WriteLine(
-        FormattableString.Invariant(
-            $"{line.BenchmarkCase.Descriptor.WorkloadMethodDisplayInfo}: {milliseconds / allowedMilliseconds:0.00} of the {allowedMilliseconds} ms allowed, {kilobytes / allowedKilobytes:0.00} of the {allowedKilobytes} kB allowed"
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{line.BenchmarkCase.Descriptor.WorkloadMethodDisplayInfo}: {milliseconds / allowedMilliseconds:0.00} "
+                + $"of the {allowedMilliseconds} ms allowed, {kilobytes / allowedKilobytes:0.00} of the {allowedKilobytes} kB allowed"
         )
     );
 }

@@ -51,7 +51,8 @@ internal static class Build
             .Select(path => CSharpSyntaxTree.ParseText(File.ReadAllText(Path.Combine(source, path)), options, path))
             .ToList();
         const string usings =
-            "global using System; global using System.Collections.Generic; global using System.IO; global using System.Linq; global using System.Net.Http; global using System.Threading; global using System.Threading.Tasks;";
+            "global using System; global using System.Collections.Generic; global using System.IO; global using "
+            + "System.Linq; global using System.Net.Http; global using System.Threading; global using System.Threading.Tasks;";
         var plain = CSharpCompilation.Create(
             "Wrapper.Core",
             [.. trees, CSharpSyntaxTree.ParseText(usings, options, "Usings.cs"), CSharpSyntaxTree.ParseText(Switch, options, "Switch.cs")],

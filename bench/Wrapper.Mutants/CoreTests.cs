@@ -31,7 +31,10 @@ internal sealed record TestCase(int Index, string Name, Type Type, MethodInfo Me
 /// <summary>The core's tests, run in this process against the core that holds the changes.</summary>
 internal sealed class CoreTests
 {
-    /// <summary>Tests of rooms whose code is not changed, lays, orders, cards, what is cut and tried on; and sweeps that take longer than all tests together may take over one change.</summary>
+    /// <summary>
+    /// Tests of rooms whose code is not changed, lays, orders, cards, what is cut and tried on; and sweeps that take longer than all tests
+    /// together may take over one change.
+    /// </summary>
     private static readonly string[] LeftOut =
     [
         "SweepTests",
@@ -53,7 +56,8 @@ internal sealed class CoreTests
 
     /// <param name="folder">Where the tests are.</param>
     /// <param name="core">The core that holds the changes.</param>
-    /// <param name="active">A change that is on before anything is worked out, as catalogues are when the tests are listed; −1 for none.</param>
+    /// <param name="active">A change that is on before anything is worked out, as catalogues are when the tests are listed; −1 for
+    /// none.</param>
     public CoreTests(string folder, string core, int active = -1)
     {
         var context = new Context(folder, core);

@@ -12,13 +12,18 @@ internal sealed record Verdict(Mutant Mutant, bool Noticed, string By);
 /// <summary>Lets the tests that lead past a change look at it, the quickest first, until one notices.</summary>
 internal sealed class Judge(string folder, string core)
 {
-    /// <summary>What the processor takes over all tests together where these figures were found, in milliseconds: on a machine that takes longer they are so much larger.</summary>
+    /// <summary>
+    /// What the processor takes over all tests together where these figures were found, in milliseconds: on a machine that takes longer
+    /// they are so much larger.
+    /// </summary>
     private const double Usual = 120_000;
 
     /// <summary>What all tests together may take over one change, in milliseconds: beyond that it counts as not noticed.</summary>
     private const int Budget = 5_000;
 
-    /// <summary>A test that takes no longer, in milliseconds, is quick: those come first, and then the golden answers, which notice most.</summary>
+    /// <summary>
+    /// A test that takes no longer, in milliseconds, is quick: those come first, and then the golden answers, which notice most.
+    /// </summary>
     private const int Quick = 15;
 
     /// <summary>What the quick tests may take before the golden answers, in milliseconds.</summary>
@@ -248,7 +253,8 @@ internal sealed class Judge(string folder, string core)
             start.ArgumentList.Add(argument);
         }
 
-        start.Environment["WRAPPER_FEW"] = "20"; // a twentieth of the random covers: a change that only shows in more is told as not noticed
+        // a twentieth of the random covers: a change that only shows in more is told as not noticed
+        start.Environment["WRAPPER_FEW"] = "20";
         start.Environment["DOTNET_PROCESSOR_COUNT"] = "1"; // each lane has a processor of its own
 
         return Process.Start(start)!;

@@ -41,7 +41,8 @@ internal enum MutantKind
 /// <param name="Kind">What is changed.</param>
 /// <param name="Before">The code as it is.</param>
 /// <param name="After">The code as it would be.</param>
-/// <param name="IsStatic">It stands where the code runs once, when its type is first used: the change has to be there from the start.</param>
+/// <param name="IsStatic">It stands where the code runs once, when its type is first used: the change has to be there from the
+/// start.</param>
 /// <param name="Member">The member it stands in.</param>
 internal sealed record Mutant(int Id, string File, int Line, MutantKind Kind, string Before, string After, bool IsStatic, string Member)
 {

@@ -232,6 +232,7 @@ internal sealed class Places(SemanticModel model)
         return type is not (null or IErrorTypeSymbol)
             ? SymbolEqualityComparer.Default.Equals(type, wanted.Type)
                 || (wanted.ConvertedType is { } converted && model.Compilation.ClassifyConversion(type, converted).IsImplicit)
-            : before is ConditionalExpressionSyntax or ImplicitObjectCreationExpressionSyntax; // typed by where they stand: the compiler decides
+            // typed by where they stand: the compiler decides
+            : before is ConditionalExpressionSyntax or ImplicitObjectCreationExpressionSyntax;
     }
 }

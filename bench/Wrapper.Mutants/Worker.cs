@@ -24,7 +24,8 @@ internal static class Worker
             file.WriteLine(
                 string.Create(
                     CultureInfo.InvariantCulture,
-                    $"{test.Index}\t{(long)(Environment.CpuUsage.TotalTime - before).TotalMilliseconds}\t{passes}\t{string.Join(',', cover)}\t{test.Name.ReplaceLineEndings(" ").Replace('\t', ' ')}"
+                    $"{test.Index}\t{(long)(Environment.CpuUsage.TotalTime - before).TotalMilliseconds}\t{passes}\t"
+                        + $"{string.Join(',', cover)}\t{test.Name.ReplaceLineEndings(" ").Replace('\t', ' ')}"
                 )
             );
         }

@@ -3,7 +3,9 @@ using System.Threading.Channels;
 
 namespace Wrapper.Devices;
 
-/// <summary>Carries what is said to whoever listens at that moment; what nobody listens to is gone, and one who is slow loses the oldest.</summary>
+/// <summary>
+/// Carries what is said to whoever listens at that moment; what nobody listens to is gone, and one who is slow loses the oldest.
+/// </summary>
 /// <typeparam name="T">What is said.</typeparam>
 public class Feed<T>
 {

@@ -82,7 +82,10 @@ public static class CardTables
 {
     private const string NotYet = "cannot be drafted yet";
 
-    /// <summary>What is chalked of each cloth of a job, a line each, in the order of cuts; a cover that cannot be drafted yet has a line that says so.</summary>
+    /// <summary>
+    /// What is chalked of each cloth of a job, a line each, in the order of cuts; a cover that cannot be drafted yet has a line that says
+    /// so.
+    /// </summary>
     public static string Cut(JobPlan plan) =>
         Tables.Write(
             plan.Cutting.SelectMany(cloth => cloth.Cards.SelectMany((card, place) => Rows(cloth, card, place + 1, JobUnit.Name(plan.Unit))))

@@ -54,7 +54,9 @@ public sealed record ClothDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Role { get; init; }
 
-    /// <summary>What it is like: <c>stretches</c>, <c>slips</c>, <c>frays</c>, <c>shows-through</c>, <c>bulky</c>, <c>striped</c>.</summary>
+    /// <summary>
+    /// What it is like: <c>stretches</c>, <c>slips</c>, <c>frays</c>, <c>shows-through</c>, <c>bulky</c>, <c>striped</c>.
+    /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public List<string>? Traits { get; init; }
 
@@ -271,7 +273,8 @@ public sealed record RepeatDocument(
 /// <param name="Ground">The colour of the ground, <c>#</c> and six digits.</param>
 /// <param name="Ink">The colour of the figure.</param>
 /// <param name="Figure">How wide the stripe is, or the motif across; unsaid for a usual share of the repeat.</param>
-/// <param name="Picture">A picture of one repeat as a <c>data:</c> address, as <c>POST /api/faces</c> gives it; where a cloth is only asked about, a short name will do.</param>
+/// <param name="Picture">A picture of one repeat as a <c>data:</c> address, as <c>POST /api/faces</c> gives it; where a cloth is only asked
+/// about, a short name will do.</param>
 public sealed record ClothFaceDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kind = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ground = null,
@@ -318,7 +321,9 @@ public sealed record RemnantDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null
 );
 
-/// <summary>Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres; one that names no piece lies nowhere.</summary>
+/// <summary>
+/// Where a copy of a piece lies, as a lay says it: x across and y along, in millimetres; one that names no piece lies nowhere.
+/// </summary>
 public sealed record PlaceDocument(
     string Piece = "",
     int Copy = 1,

@@ -2,7 +2,9 @@ using Wrapper.Core.Pattern;
 
 namespace Wrapper.Formats;
 
-/// <summary>Copies are counted through all covers alike at the table, those cut turned over after the others; and by cover at the machine.</summary>
+/// <summary>
+/// Copies are counted through all covers alike at the table, those cut turned over after the others; and by cover at the machine.
+/// </summary>
 internal static class CopiesOfSet
 {
     /// <summary>The number at the table of a copy of one cover.</summary>

@@ -60,7 +60,9 @@ public record CoverDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, JsonElement>? HouseRules { get; init; }
 
-    /// <summary>Choices by name, the lists <c>padding</c>, <c>obstacles</c>, <c>legs</c>, <c>corrections</c>, and <c>pieced</c>, by role.</summary>
+    /// <summary>
+    /// Choices by name, the lists <c>padding</c>, <c>obstacles</c>, <c>legs</c>, <c>corrections</c>, and <c>pieced</c>, by role.
+    /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, JsonElement>? Options { get; init; }
 
@@ -72,7 +74,9 @@ public record CoverDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, ClothDocument>? Cloths { get; init; }
 
-    /// <summary>The cloths given to roles: a key, or a list of keys that take turns; a role of which nothing is said takes the cover’s own.</summary>
+    /// <summary>
+    /// The cloths given to roles: a key, or a list of keys that take turns; a role of which nothing is said takes the cover’s own.
+    /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, JsonElement>? Roles { get; init; }
 

@@ -76,9 +76,12 @@ internal static class CoverLists
 
     /// <summary>Layers of padding: objects with <c>thickness</c>, <c>how</c>, <c>turns</c>, or bare thicknesses; one or a list.</summary>
     public static IReadOnlyList<PaddingInput> Padding(JsonElement padding) =>
-        [.. Each(padding, Layer).Where(layer => !string.IsNullOrWhiteSpace(layer.Thickness.ToString()))]; // a row that is still empty is no layer
+        // a row that is still empty is no layer
+        [.. Each(padding, Layer).Where(layer => !string.IsNullOrWhiteSpace(layer.Thickness.ToString()))];
 
-    /// <summary>Roles joined from strips: by the role's word <c>{ run, parts: [{ cloth, width }] }</c>; a part may be the key of a cloth alone.</summary>
+    /// <summary>
+    /// Roles joined from strips: by the role's word <c>{ run, parts: [{ cloth, width }] }</c>; a part may be the key of a cloth alone.
+    /// </summary>
     public static IReadOnlyList<PiecedInput> Pieced(JsonElement pieced) =>
         pieced.ValueKind != JsonValueKind.Object
             ? []

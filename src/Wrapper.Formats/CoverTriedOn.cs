@@ -15,7 +15,8 @@ namespace Wrapper.Formats;
 /// <param name="SewnBy">The corrections it is sewn by.</param>
 /// <param name="Done">The ids of the cards that are ticked, in the order they were told.</param>
 /// <param name="Ticks">The entries that ticked them, by card.</param>
-/// <param name="CutOtherwise">The keys of pieces that were cut at another size than their draft has: what lies where on them is not known.</param>
+/// <param name="CutOtherwise">The keys of pieces that were cut at another size than their draft has: what lies where on them is not
+/// known.</param>
 internal sealed record CoverInHand(
     FittedCover Cover,
     CoverSpecification Specification,
@@ -180,7 +181,8 @@ internal sealed class CoverTriedOn
 
     /// <summary>A copy as it was cut, and where its lines lie.</summary>
     /// <param name="copy">Which.</param>
-    /// <param name="at">The place of the entry that told it among the entries: before all for one that is sewn and never was told, after all for one that is still to be cut.</param>
+    /// <param name="at">The place of the entry that told it among the entries: before all for one that is sewn and never was told, after
+    /// all for one that is still to be cut.</param>
     /// <param name="findings">What was found on the cover.</param>
     private CutCopy? AsCut(PieceCopy copy, int at, IReadOnlyList<WorkEntry> findings)
     {

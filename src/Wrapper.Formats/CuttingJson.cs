@@ -247,7 +247,8 @@ public sealed record CutDoneJson(
 /// <param name="Copy">Which copy over all covers alike.</param>
 /// <param name="Code">Its code.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Rescue"><c>trim-off</c>, <c>sew-narrower</c>, <c>cut-again</c>; <c>no-cloth</c> where there is none left for it; <c>gone</c> where its cover was taken off.</param>
+/// <param name="Rescue"><c>trim-off</c>, <c>sew-narrower</c>, <c>cut-again</c>; <c>no-cloth</c> where there is none left for it;
+/// <c>gone</c> where its cover was taken off.</param>
 /// <param name="Text">What to do.</param>
 public sealed record CutTroubleJson(string Cover, string Piece, int Copy, string Code, string Name, string Rescue, string Text);
 

@@ -79,7 +79,10 @@ public sealed record PieceJson
     /// <summary>How many of them are cut turned over.</summary>
     public required int Mirrored { get; init; }
 
-    /// <summary>The key of its cloth; <c>lining</c> or <c>padding</c> where none of the cover’s cloths is its, <c>pieced</c> where it is joined from strips.</summary>
+    /// <summary>
+    /// The key of its cloth; <c>lining</c> or <c>padding</c> where none of the cover’s cloths is its, <c>pieced</c> where it is joined from
+    /// strips.
+    /// </summary>
     public required string Cloth { get; init; }
 
     /// <summary>The keys of the strips it is joined from, which are cut in its place; empty where it is cut itself.</summary>
@@ -168,7 +171,8 @@ public sealed record PieceJson
 }
 
 /// <summary>An open line of straights on a piece.</summary>
-/// <param name="Layer">What it is for: <c>notch</c>, <c>fold</c>, <c>dart</c>, <c>corner</c>, <c>drill</c>, <c>zip</c>, <c>grain</c>. Lines of one name are on one layer of a file.</param>
+/// <param name="Layer">What it is for: <c>notch</c>, <c>fold</c>, <c>dart</c>, <c>corner</c>, <c>drill</c>, <c>zip</c>, <c>grain</c>. Lines
+/// of one name are on one layer of a file.</param>
 /// <param name="Points">Its points; a snip begins at the cut edge.</param>
 public sealed record StrokeJson(string Layer, IReadOnlyList<double[]> Points)
 {
@@ -303,7 +307,10 @@ public sealed record DraftResponse
             Print = new(draft.Print.Across.Millimetres, draft.Print.Along.Millimetres),
         };
 
-    /// <summary>The measures that could be read, also when others could not; those of corners and zones by place: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
+    /// <summary>
+    /// The measures that could be read, also when others could not; those of corners and zones by place: <c>points.0.x</c>,
+    /// <c>zones.0.width</c>.
+    /// </summary>
     public static IReadOnlyDictionary<string, ReadMeasureJson> ReadMeasures(CoverReading reading)
     {
         var format = LengthFormat.For(reading.Unit);

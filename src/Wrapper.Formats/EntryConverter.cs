@@ -21,7 +21,8 @@ public sealed class EntryConverter : JsonConverter<Entry>
             default:
                 using (var document = JsonDocument.ParseValue(ref reader))
                 {
-                    return Entry.Typed(document.RootElement.GetRawText()); // kept as written; the reader of measures says what is wrong with it
+                    // kept as written; the reader of measures says what is wrong with it
+                    return Entry.Typed(document.RootElement.GetRawText());
                 }
         }
     }

@@ -15,7 +15,8 @@ internal static class FoundWords
         var found = finding.Found.Select(told =>
         {
             var by = LengthReader.Read(told.By, unit).Length ?? Length.Zero;
-            return $"{names.GetValueOrDefault(told.Side, told.Side)} {(by.IsNegative ? "taken in" : "let out")} {format.RoundedWithUnit(by.Abs())}";
+            return $"{names.GetValueOrDefault(told.Side, told.Side)} "
+                + $"{(by.IsNegative ? "taken in" : "let out")} {format.RoundedWithUnit(by.Abs())}";
         });
         var text = string.Join(", ", found.Concat(finding.Trimmed.Select(block => $"{block} trimmed as it was pinned")));
         return text.Length == 0

@@ -54,7 +54,10 @@ public sealed record JobPlan
     /// <summary>The letter of a cover by its key.</summary>
     public IReadOnlyDictionary<string, string> Letters { get; init; } = new Dictionary<string, string>();
 
-    /// <summary>What a piece is cut from, as it is said on a list: the cloth by its name where the job has several; <c>pieced</c> for one that is joined from strips.</summary>
+    /// <summary>
+    /// What a piece is cut from, as it is said on a list: the cloth by its name where the job has several; <c>pieced</c> for one that is
+    /// joined from strips.
+    /// </summary>
     public string ClothOf(Piece piece) =>
         piece.IsPieced ? "pieced"
         : piece.ClothKey is not { } key ? piece.Cloth.Word()

@@ -45,10 +45,10 @@ public static class PieceFigure
         }
 
         var height = y + row + LabelHeight + Margin;
-        return Invariant(
-                $"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {Width:0} {height:0}\" font-family=\"sans-serif\" font-size=\"12\">\n"
-            )
-            + $"<title>{Escaped(string.Join(", ", pieces.Select(piece => piece.Name)))}</title>\n<rect width=\"100%\" height=\"100%\" fill=\"#fcf9f0\"/>\n{body}</svg>\n";
+        var title = Escaped(string.Join(", ", pieces.Select(piece => piece.Name)));
+        return Invariant($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {Width:0} {height:0}\" ")
+            + "font-family=\"sans-serif\" font-size=\"12\">\n"
+            + $"<title>{title}</title>\n<rect width=\"100%\" height=\"100%\" fill=\"#fcf9f0\"/>\n{body}</svg>\n";
     }
 
     private static void Piece(StringBuilder body, Piece piece, LengthFormat format, double left, double top, double scale)
@@ -65,23 +65,17 @@ public static class PieceFigure
         );
         foreach (var fold in piece.Folds)
         {
-            var colour = fold.TrimsRight ? "#b0301e" : "#6a7f73";
-            body.Append(
-                Invariant(
-                    $"<polyline points=\"{string.Join(' ', fold.Through.Select(At))}\" fill=\"none\" stroke=\"{colour}\" stroke-dasharray=\"{(fold.TrimsRight ? "5 3" : "2 3")}\"/>\n"
-                )
-            );
+            var (colour, dashes) = fold.TrimsRight ? ("#b0301e", "5 3") : ("#6a7f73", "2 3");
+            var points = string.Join(' ', fold.Through.Select(At));
+            body.Append(Invariant($"<polyline points=\"{points}\" fill=\"none\" stroke=\"{colour}\" stroke-dasharray=\"{dashes}\"/>\n"));
         }
 
         var below = top + (box.Height.Millimetres * scale) + 15;
         body.Append(
             Invariant($"<text x=\"{left:0.##}\" y=\"{below:0.##}\" font-weight=\"bold\">{Escaped(piece.Name)} × {piece.PerCover}</text>\n")
         );
-        body.Append(
-            Invariant(
-                $"<text x=\"{left:0.##}\" y=\"{below + 15:0.##}\">{Escaped(format.Rounded(piece.CutWidth.Value))} × {Escaped(format.RoundedWithUnit(piece.CutLength.Value))}</text>\n"
-            )
-        );
+        var size = $"{format.Rounded(piece.CutWidth.Value)} × {format.RoundedWithUnit(piece.CutLength.Value)}";
+        body.Append(Invariant($"<text x=\"{left:0.##}\" y=\"{below + 15:0.##}\">{Escaped(size)}</text>\n"));
     }
 
     private static string Escaped(string text) => System.Security.SecurityElement.Escape(text);

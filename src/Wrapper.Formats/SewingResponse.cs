@@ -91,7 +91,9 @@ public sealed record OperationJson
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? StopSign { get; init; }
 
-    /// <summary>Of a set sewn in batches: the place in the whole order at which the first cover has it, from 1; the others follow at once.</summary>
+    /// <summary>
+    /// Of a set sewn in batches: the place in the whole order at which the first cover has it, from 1; the others follow at once.
+    /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public int? Turn { get; init; }
 }

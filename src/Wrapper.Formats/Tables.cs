@@ -16,7 +16,8 @@ namespace Wrapper.Formats;
 /// <param name="Piece">What it is called; for a cover that cannot be drafted yet, that.</param>
 /// <param name="Cut">How many are cut.</param>
 /// <param name="TurnedOver">How many of them turned over.</param>
-/// <param name="Cloth">What it is cut from: the name of the cloth; <c>main</c> where the job has one, <c>lining</c>, <c>padding</c> where none of the job’s is given to it, <c>pieced</c> where it is joined from the strips after it.</param>
+/// <param name="Cloth">What it is cut from: the name of the cloth; <c>main</c> where the job has one, <c>lining</c>, <c>padding</c> where
+/// none of the job’s is given to it, <c>pieced</c> where it is joined from the strips after it.</param>
 /// <param name="WidthMm">The cut size across, in millimetres.</param>
 /// <param name="LengthMm">The cut size along.</param>
 /// <param name="Width">The cut size across in the job’s unit, as it is marked.</param>

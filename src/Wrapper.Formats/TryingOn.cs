@@ -1,3 +1,4 @@
+using System.Globalization;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Fitting;
 using Wrapper.Core.Pattern;
@@ -130,7 +131,10 @@ public sealed class TryingOn
             new(copy.Piece, copy.Copy, $"{_letter}{PieceCodes.NumberOf(draft, copy.Piece)}", words.NameOf(copy));
     }
 
-    /// <summary>What is written when the findings are kept: an entry for each cover alike that has something cut or sewn, what of its ticks no longer holds, and what is spoiled by it.</summary>
+    /// <summary>
+    /// What is written when the findings are kept: an entry for each cover alike that has something cut or sewn, what of its ticks no
+    /// longer holds, and what is spoiled by it.
+    /// </summary>
     /// <param name="number">Which was tried on.</param>
     /// <param name="at">When.</param>
     /// <param name="by">By whom.</param>
@@ -235,7 +239,8 @@ public sealed class TryingOn
             _checks.Add(
                 Check.Error(
                     "not-folded",
-                    $"Nothing says where the seams of “{_name}” lie on it: it is pinned or lies flat. Pin it, and write down the pieces as they were trimmed.",
+                    $"Nothing says where the seams of “{_name}” lie on it: it is pinned or lies flat. Pin it, "
+                        + "and write down the pieces as they were trimmed.",
                     null
                 )
             );
@@ -249,8 +254,10 @@ public sealed class TryingOn
     private FittingAnswer? Answered(CoverInHand hand, Draft after)
     {
         var cut = hand.Cover.Cut.Select(copy =>
-            FormattableString.Invariant(
-                $"{copy.Key.Piece}/{copy.Key.Copy}:{copy.Value.CutAs.CutWidth.Value.Nanometres}×{copy.Value.CutAs.CutLength.Value.Nanometres}@{copy.Value.Lies.X},{copy.Value.Lies.Y}"
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{copy.Key.Piece}/{copy.Key.Copy}:{copy.Value.CutAs.CutWidth.Value.Nanometres}×"
+                    + $"{copy.Value.CutAs.CutLength.Value.Nanometres}@{copy.Value.Lies.X},{copy.Value.Lies.Y}"
             )
         );
         var state = string.Join("|", [.. hand.SewnBy.Select(told => $"{told.Side}{told.By}"), "", .. hand.Done, "", .. cut]);

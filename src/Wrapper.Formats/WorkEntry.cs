@@ -58,7 +58,9 @@ public sealed record WorkEntry
     /// <summary>Which of the covers alike, or which copy of a piece over all of them, from 1.</summary>
     public int Number { get; init; }
 
-    /// <summary>What it was done with: the id of a sewing card, the key of a piece, the key of a cloth; of what is undone the entry’s id.</summary>
+    /// <summary>
+    /// What it was done with: the id of a sewing card, the key of a piece, the key of a cloth; of what is undone the entry’s id.
+    /// </summary>
     public string Subject { get; init; } = "";
 
     /// <summary>When, by the clock of the device it was told on: ISO 8601.</summary>

@@ -40,7 +40,9 @@ public sealed class Database : IDisposable
     /// <inheritdoc />
     public void Dispose() => _writers.Dispose();
 
-    /// <summary>Writes what stands in the log beside the file into the file, as far as no reader needs it: then the file alone is all there is.</summary>
+    /// <summary>
+    /// Writes what stands in the log beside the file into the file, as far as no reader needs it: then the file alone is all there is.
+    /// </summary>
     public void Rest()
     {
         using var connection = Open();
@@ -70,7 +72,8 @@ public sealed class Database : IDisposable
     /// </summary>
     /// <param name="path">The copy.</param>
     /// <param name="beside">Where what is stored now is laid; null where nothing is stored yet.</param>
-    /// <exception cref="StoreUnfitException">The copy is missing, damaged, of another program, or of a later version; nothing was changed.</exception>
+    /// <exception cref="StoreUnfitException">The copy is missing, damaged, of another program, or of a later version; nothing was
+    /// changed.</exception>
     public void RestoreFrom(string path, string? beside)
     {
         StoreContents.Of(path);
@@ -95,7 +98,9 @@ public sealed class Database : IDisposable
         return connection;
     }
 
-    /// <summary>An open connection to write by, when it is this writer's turn; the caller closes it, and the next one's turn comes.</summary>
+    /// <summary>
+    /// An open connection to write by, when it is this writer's turn; the caller closes it, and the next one's turn comes.
+    /// </summary>
     /// <exception cref="StoreBusyException">Others have been writing for too long.</exception>
     internal Writing Write()
     {

@@ -8,7 +8,8 @@ public sealed class FigureStore(Database database)
 {
     /// <summary>Keeps what was found for a job; false where the job does not stand any more as it was found for.</summary>
     /// <param name="jobId">The job.</param>
-    /// <param name="versions">The versions it was found for: of the heading under <c>heading</c>, of the cloth under <c>cloth</c>, of each cover under its id.</param>
+    /// <param name="versions">The versions it was found for: of the heading under <c>heading</c>, of the cloth under <c>cloth</c>, of each
+    /// cover under its id.</param>
     /// <param name="document">What was found.</param>
     public bool Keep(string jobId, IReadOnlyDictionary<string, long> versions, string document)
     {
@@ -33,7 +34,8 @@ public sealed class FigureStore(Database database)
             """
             INSERT INTO figures (job_id, document, job_updated, house_version)
             SELECT id, $document, updated, (SELECT version FROM house) FROM jobs WHERE id = $job
-            ON CONFLICT (job_id) DO UPDATE SET document = excluded.document, job_updated = excluded.job_updated, house_version = excluded.house_version
+            ON CONFLICT (job_id) DO UPDATE SET document = excluded.document, job_updated = excluded.job_updated, house_version =
+                excluded.house_version
             WHERE (document, job_updated, house_version) <> (excluded.document, excluded.job_updated, excluded.house_version)
             """,
             ("$job", jobId),

@@ -27,7 +27,8 @@ public sealed class JobList(Database database)
             (string text) => words.All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase)),
             isDeterministic: true
         );
-        connection.CreateFunction("lower", (string text) => text.ToLowerInvariant(), isDeterministic: true); // SQLite's own knows ASCII only
+        // SQLite's own knows ASCII only
+        connection.CreateFunction("lower", (string text) => text.ToLowerInvariant(), isDeterministic: true);
         var (key, beyond, order) = Sorts[query.Sort];
         var jobs = connection.Rows(
             row =>
@@ -45,13 +46,15 @@ public sealed class JobList(Database database)
                 SELECT {JobStore.JobColumns},
                     (SELECT COUNT(*) FROM covers c WHERE c.job_id = j.id AND c.deleted IS NULL) AS covers,
                     (SELECT COALESCE(SUM(c.complete), 0) FROM covers c WHERE c.job_id = j.id AND c.deleted IS NULL) AS complete,
-                    (SELECT f.document FROM figures f WHERE f.job_id = j.id AND f.job_updated = j.updated AND f.house_version = (SELECT version FROM house)) AS figures,
+                    (SELECT f.document FROM figures f WHERE f.job_id = j.id AND f.job_updated = j.updated AND f.house_version = (SELECT
+                        version FROM house)) AS figures,
                     j.rowid AS line, {key} AS key
                 FROM jobs j
                 WHERE j.deleted IS NULL AND (j.archived IS NOT NULL) = $archived
                     AND ($key IS NULL OR ({key}, j.rowid) {beyond} ($key, $row))
                     AND ($any OR holds_all(j.name || ' ' || j.client || ' ' || j.place)))
-            SELECT * FROM listed WHERE $stage IS NULL OR (covers > 0 AND complete = covers) = $stage ORDER BY key {order}, line {order} LIMIT $most
+            SELECT * FROM listed WHERE $stage IS NULL OR (covers > 0 AND complete = covers) = $stage ORDER BY key {order}, line {order}
+                LIMIT $most
             """,
             ("$archived", query.Archived ? 1 : 0),
             ("$key", after?.Key),

@@ -12,7 +12,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
 {
     /// <summary>A name that is longer than any may be is read so far that this can be seen.</summary>
     internal const string JobColumns =
-        "j.id, substr(j.name, 1, 201), substr(j.client, 1, 201), substr(j.place, 1, 201), j.unit, j.version, j.created, j.updated, j.archived";
+        "j.id, substr(j.name, 1, 201), substr(j.client, 1, 201), substr(j.place, 1, 201), "
+        + "j.unit, j.version, j.created, j.updated, j.archived";
 
     /// <summary>The list of its jobs.</summary>
     public JobList Jobs => new(database);
@@ -36,7 +37,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
         var cloth = connection.Rows(ReadDocument, "SELECT document, version FROM cloths WHERE job_id = $id", ("$id", id)).Single();
         var covers = connection.Rows(
             ReadCover,
-            "SELECT id, position, document, complete, version, letter FROM covers WHERE job_id = $id AND deleted IS NULL ORDER BY position, id",
+            "SELECT id, position, document, complete, version, letter FROM covers WHERE job_id = "
+                + "$id AND deleted IS NULL ORDER BY position, id",
             ("$id", id)
         );
         return new(job, cloth, covers);
@@ -112,7 +114,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
     }
 
     /// <summary>Stores all that a job file brings in one transaction: all of it, or nothing.</summary>
-    /// <returns>False where the job that is to be made stands already, or stood and was deleted, or the one that is added to does not stand.</returns>
+    /// <returns>False where the job that is to be made stands already, or stood and was deleted, or the one that is added to does not
+    /// stand.</returns>
     public bool Take(JobIntake intake)
     {
         var now = Now();
@@ -155,9 +158,11 @@ public sealed class JobStore(Database database, TimeProvider clock)
     public WriteResult SaveHeading(string id, JobHeading heading, long version) =>
         Write(
             id,
-            "UPDATE jobs SET name = $name, client = $client, place = $place, unit = $unit, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+            "UPDATE jobs SET name = $name, client = $client, place = $place, unit = $unit, version = version + 1 "
+                + "WHERE id = $job AND version = $version AND deleted IS NULL",
             "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
-            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND name = $name AND client = $client AND place = $place AND unit = $unit",
+            "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND name = $name AND "
+                + "client = $client AND place = $place AND unit = $unit",
             ("$name", heading.Name),
             ("$client", heading.Client),
             ("$place", heading.Place),
@@ -171,7 +176,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
             id,
             "UPDATE cloths SET document = $document, version = version + 1 WHERE job_id = $job AND version = $version",
             "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL",
-            "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL AND c.document = $document",
+            "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job "
+                + "AND j.deleted IS NULL AND c.document = $document",
             ("$document", document),
             ("$version", version)
         );
@@ -222,7 +228,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
     public WriteResult DeleteCover(string jobId, string coverId, long version) =>
         Write(
             jobId,
-            "UPDATE covers SET deleted = $now, version = version + 1 WHERE job_id = $job AND id = $cover AND version = $version AND deleted IS NULL",
+            "UPDATE covers SET deleted = $now, version = version + 1 WHERE job_id = $job AND id = "
+                + "$cover AND version = $version AND deleted IS NULL",
             "SELECT version FROM covers WHERE job_id = $job AND id = $cover",
             "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NOT NULL",
             ("$cover", coverId),
@@ -252,7 +259,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
     public WriteResult Archive(string id, bool away, long version) =>
         Write(
             id,
-            "UPDATE jobs SET archived = CASE WHEN $away THEN $now END, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
+            "UPDATE jobs SET archived = CASE WHEN $away THEN $now END, version = version + 1 WHERE id "
+                + "= $job AND version = $version AND deleted IS NULL",
             "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
             "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL AND (archived IS NOT NULL) = $away",
             ("$away", away ? 1 : 0),
@@ -309,7 +317,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
             ELSE (SELECT COALESCE(MAX(letter) + 1, 0) FROM covers WHERE job_id = $job) END
         WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL)
         ON CONFLICT (job_id, id) DO UPDATE
-        SET position = excluded.position, document = excluded.document, complete = excluded.complete, version = covers.version + 1, deleted = NULL
+        SET position = excluded.position, document = excluded.document, complete = excluded.complete, version = covers.version + 1, deleted
+            = NULL
         WHERE covers.deleted IS NOT NULL
         """;
 
@@ -336,7 +345,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
     }
 
     private const string SameCover =
-        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL AND position = $position AND document = $document";
+        "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL AND "
+        + "position = $position AND document = $document";
 
     /// <summary>One write in one transaction; the job's date goes with it.</summary>
     /// <param name="jobId">The job.</param>

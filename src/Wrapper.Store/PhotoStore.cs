@@ -61,7 +61,8 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
             """
             INSERT INTO photos (id, job_id, cover_id, measure, name, type, content, thumbnail, added)
             SELECT $id, $job, $cover, $measure, $name, $type, $content, $thumbnail, $added
-            WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL) AND EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL)
+            WHERE EXISTS (SELECT 1 FROM jobs WHERE id = $job AND deleted IS NULL) AND EXISTS (SELECT 1 FROM covers WHERE job_id = $job AND
+                id = $cover AND deleted IS NULL)
             """,
             ("$id", photo.Id),
             ("$job", jobId),
@@ -95,7 +96,8 @@ public sealed class PhotoStore(Database database, TimeProvider clock)
         using var connection = database.Open();
         var found = connection.Rows(
             row => (row.GetString(0), row.GetFieldValue<byte[]>(1)),
-            "SELECT CASE WHEN thumbnail IS NULL THEN type ELSE 'image/jpeg' END, COALESCE(thumbnail, content) FROM photos WHERE id = $id AND job_id = $job AND deleted IS NULL",
+            "SELECT CASE WHEN thumbnail IS NULL THEN type ELSE 'image/jpeg' END, COALESCE(thumbnail, content) "
+                + "FROM photos WHERE id = $id AND job_id = $job AND deleted IS NULL",
             ("$id", id),
             ("$job", jobId)
         );

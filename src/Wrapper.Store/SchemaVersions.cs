@@ -70,28 +70,38 @@ internal static class SchemaVersions
                     document,
                     '$.measures', json(json_patch(coalesce(document -> '$.measures', '{}'), json_object(
                         'shape', document ->> '$.shape',
-                        'points', json(document -> '$.lists.points'), 'stations', json(document -> '$.lists.stations'), 'zones', json(document -> '$.lists.zones')))),
+                        'points', json(document -> '$.lists.points'), 'stations', json(document -> '$.lists.stations'), 'zones',
+                            json(document -> '$.lists.zones')))),
                     '$.options', json(json_patch(coalesce(document -> '$.options', '{}'), json_object(
                         'padding', json(CASE WHEN json_array_length(document, '$.padding') > 0 THEN document -> '$.padding' END),
-                        'obstacles', json(document -> '$.lists.obstacles'), 'legs', json(document -> '$.lists.legs'), 'corrections', json(document -> '$.lists.corrections'))))),
+                        'obstacles', json(document -> '$.lists.obstacles'), 'legs', json(document -> '$.lists.legs'), 'corrections',
+                            json(document -> '$.lists.corrections'))))),
                 '$.shape', '$.lists', '$.padding')
             WHERE json_valid(document);
             UPDATE cloths SET document = json_set(document, '$.others', (
                 SELECT json_group_array(json(json_remove(
                     json_patch(other, json_object(
-                        'repeat', json(CASE WHEN coalesce(other ->> '$.repeatLength', '') || coalesce(other ->> '$.repeatWidth', '') || coalesce(other ->> '$.motif', '') <> '' OR other ->> '$.match' = 'half-drop'
-                            THEN json_object('length', other ->> '$.repeatLength', 'width', other ->> '$.repeatWidth', 'match', other ->> '$.match', 'motif', other ->> '$.motif') END),
-                        'shrinkage', json(CASE WHEN coalesce(other ->> '$.shrinkageAlong', '') || coalesce(other ->> '$.shrinkageAcross', '') <> ''
+                        'repeat', json(CASE WHEN coalesce(other ->> '$.repeatLength', '') || coalesce(other ->> '$.repeatWidth', '') ||
+                            coalesce(other ->> '$.motif', '') <> '' OR other ->> '$.match' = 'half-drop'
+                            THEN json_object('length', other ->> '$.repeatLength', 'width', other ->> '$.repeatWidth', 'match', other ->>
+                                '$.match', 'motif', other ->> '$.motif') END),
+                        'shrinkage', json(CASE WHEN coalesce(other ->> '$.shrinkageAlong', '') || coalesce(other ->> '$.shrinkageAcross',
+                            '') <> ''
                             THEN json_object('along', other ->> '$.shrinkageAlong', 'across', other ->> '$.shrinkageAcross') END))),
-                    '$.repeatLength', '$.repeatWidth', '$.match', '$.motif', '$.shrinkageAlong', '$.shrinkageAcross'))) FROM (SELECT value AS other FROM json_each(cloths.document, '$.others'))))
+                    '$.repeatLength', '$.repeatWidth', '$.match', '$.motif', '$.shrinkageAlong', '$.shrinkageAcross'))) FROM (SELECT value
+                        AS other FROM json_each(cloths.document, '$.others'))))
             WHERE json_valid(document) AND json_array_length(document, '$.others') > 0;
             UPDATE cloths SET document = json_remove(
                     json_patch(document, json_object(
-                        'repeat', json(CASE WHEN coalesce(document ->> '$.repeatLength', '') || coalesce(document ->> '$.repeatWidth', '') || coalesce(document ->> '$.motif', '') <> '' OR document ->> '$.match' = 'half-drop'
-                            THEN json_object('length', document ->> '$.repeatLength', 'width', document ->> '$.repeatWidth', 'match', document ->> '$.match', 'motif', document ->> '$.motif') END),
-                        'shrinkage', json(CASE WHEN coalesce(document ->> '$.shrinkageAlong', '') || coalesce(document ->> '$.shrinkageAcross', '') <> ''
+                        'repeat', json(CASE WHEN coalesce(document ->> '$.repeatLength', '') || coalesce(document ->> '$.repeatWidth', '')
+                            || coalesce(document ->> '$.motif', '') <> '' OR document ->> '$.match' = 'half-drop'
+                            THEN json_object('length', document ->> '$.repeatLength', 'width', document ->> '$.repeatWidth', 'match',
+                                document ->> '$.match', 'motif', document ->> '$.motif') END),
+                        'shrinkage', json(CASE WHEN coalesce(document ->> '$.shrinkageAlong', '') || coalesce(document ->>
+                            '$.shrinkageAcross', '') <> ''
                             THEN json_object('along', document ->> '$.shrinkageAlong', 'across', document ->> '$.shrinkageAcross') END))),
-                    '$.repeatLength', '$.repeatWidth', '$.match', '$.motif', '$.shrinkageAlong', '$.shrinkageAcross') WHERE json_valid(document);
+                    '$.repeatLength', '$.repeatWidth', '$.match', '$.motif', '$.shrinkageAlong', '$.shrinkageAcross') WHERE
+                        json_valid(document);
             """,
         """
             CREATE INDEX jobs_by_update ON jobs (updated) WHERE deleted IS NULL;
@@ -101,7 +111,8 @@ internal static class SchemaVersions
         """
             ALTER TABLE covers ADD COLUMN letter INTEGER NOT NULL DEFAULT 0;
             UPDATE covers SET letter = (
-                SELECT ranked.letter FROM (SELECT job_id, id, ROW_NUMBER() OVER (PARTITION BY job_id ORDER BY deleted IS NOT NULL, position, id) - 1 AS letter FROM covers) AS ranked
+                SELECT ranked.letter FROM (SELECT job_id, id, ROW_NUMBER() OVER (PARTITION BY job_id ORDER BY deleted IS NOT NULL, position,
+                    id) - 1 AS letter FROM covers) AS ranked
                 WHERE ranked.job_id = covers.job_id AND ranked.id = covers.id);
             CREATE UNIQUE INDEX covers_by_letter ON covers (job_id, letter);
             ALTER TABLE jobs ADD COLUMN archived TEXT;
@@ -130,7 +141,8 @@ internal static class SchemaVersions
             $"""
             ALTER TABLE work ADD COLUMN subject TEXT NOT NULL DEFAULT '';
             ALTER TABLE work ADD COLUMN number INTEGER NOT NULL DEFAULT 0;
-            UPDATE work SET subject = coalesce(document ->> '$.subject', ''), number = coalesce(CAST(document ->> '$.number' AS INTEGER), 0) WHERE json_valid(document);
+            UPDATE work SET subject = coalesce(document ->> '$.subject', ''), number = coalesce(CAST(document ->> '$.number' AS INTEGER), 0)
+                WHERE json_valid(document);
             CREATE INDEX work_by_subject ON work (job_id, subject, cover_id, number);
             PRAGMA application_id = {ApplicationId};
             """,
@@ -153,7 +165,8 @@ internal static class SchemaVersions
         if (taken > Steps.Length)
         {
             throw new StoreUnfitException(
-                $"The jobs were written by a later version of Wrapper (schema {taken}; this version knows {Steps.Length}). Use that version. Nothing was changed."
+                $"The jobs were written by a later version of Wrapper (schema {taken}; this version knows "
+                    + $"{Steps.Length}). Use that version. Nothing was changed."
             );
         }
 

@@ -43,7 +43,8 @@ internal static class StoreIdentity
         if (version > SchemaVersions.Current)
         {
             throw new StoreUnfitException(
-                $"{path} was written by a later version of Wrapper (schema {version}; this version knows {SchemaVersions.Current}). Use that version. Nothing was changed."
+                $"{path} was written by a later version of Wrapper (schema {version}; this version knows "
+                    + $"{SchemaVersions.Current}). Use that version. Nothing was changed."
             );
         }
 

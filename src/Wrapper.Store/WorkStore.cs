@@ -107,7 +107,8 @@ public sealed class WorkStore(Database database, TimeProvider clock)
             Read,
             $"""
             SELECT {Columns} FROM work
-            WHERE kind = $kind AND NOT EXISTS (SELECT 1 FROM work undone WHERE undone.job_id = work.job_id AND undone.subject = work.id AND undone.kind = 'undone')
+            WHERE kind = $kind AND NOT EXISTS (SELECT 1 FROM work undone WHERE undone.job_id = work.job_id AND undone.subject = work.id AND
+                undone.kind = 'undone')
             ORDER BY written DESC, place DESC LIMIT $most
             """,
             ("$kind", kind),
@@ -143,7 +144,8 @@ public sealed class WorkStore(Database database, TimeProvider clock)
         connection.Run(
             """
             INSERT INTO work (job_id, id, kind, cover_id, document, written, place, subject, number)
-            VALUES ($job, $id, $kind, $cover, $document, $now, (SELECT COALESCE(MAX(place) + 1, 0) FROM work WHERE job_id = $job), $subject, $number)
+            VALUES ($job, $id, $kind, $cover, $document, $now, (SELECT COALESCE(MAX(place) + 1, 0) FROM work WHERE job_id = $job), $subject,
+                $number)
             ON CONFLICT (job_id, id) DO NOTHING
             """,
             ("$job", jobId),
@@ -163,8 +165,10 @@ public sealed class WorkStore(Database database, TimeProvider clock)
                 row => row.GetString(0) == entry.Kind ? row.GetString(1) : null,
                 $"""
                 SELECT kind, document FROM work told
-                WHERE job_id = $job AND subject = $subject AND cover_id = $cover AND number = $number AND id <> $id AND ({Done} OR kind = 'spoiled')
-                    AND NOT EXISTS (SELECT 1 FROM work undone WHERE undone.job_id = $job AND undone.subject = told.id AND undone.kind = 'undone')
+                WHERE job_id = $job AND subject = $subject AND cover_id = $cover AND number = $number AND id <> $id AND ({Done} OR kind =
+                    'spoiled')
+                    AND NOT EXISTS (SELECT 1 FROM work undone WHERE undone.job_id = $job AND undone.subject = told.id AND undone.kind =
+                        'undone')
                     AND EXISTS (SELECT 1 FROM work WHERE job_id = $job AND id = $id AND {Done})
                 ORDER BY place DESC LIMIT 1
                 """,

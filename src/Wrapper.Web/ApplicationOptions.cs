@@ -1,6 +1,9 @@
 namespace Wrapper.Web;
 
-/// <summary>What the command line says: <c>--data</c>, <c>--web</c>, <c>--demo</c>, <c>--backup</c>, <c>--look</c>, <c>--restore</c>, <c>--copies</c>.</summary>
+/// <summary>
+/// What the command line says: <c>--data</c>, <c>--web</c>, <c>--demo</c>, <c>--backup</c>, <c>--look</c>, <c>--restore</c>,
+/// <c>--copies</c>.
+/// </summary>
 public sealed class ApplicationOptions
 {
     /// <summary>The directory of the database; made when it is not there.</summary>

@@ -12,7 +12,9 @@ public sealed class JobChanges
 
     private readonly Feed<(string Job, string Part)> _written = new();
 
-    /// <summary>Something of this job was written: <c>cover/…</c>, <c>photos</c>, <c>work</c>; <c>drafts</c> where a bench wrote a cover or a cloth.</summary>
+    /// <summary>
+    /// Something of this job was written: <c>cover/…</c>, <c>photos</c>, <c>work</c>; <c>drafts</c> where a bench wrote a cover or a cloth.
+    /// </summary>
     public void Tell(string job, string part) => _written.Send((job, part));
 
     /// <summary>Whoever cuts or sews hears that what a job's pieces are drafted from was written.</summary>
@@ -39,7 +41,9 @@ public sealed class JobChanges
         return result;
     }
 
-    /// <summary>The parts of a job that are written from now on, until the listener leaves or the job is deleted; that is the last.</summary>
+    /// <summary>
+    /// The parts of a job that are written from now on, until the listener leaves or the job is deleted; that is the last.
+    /// </summary>
     public async IAsyncEnumerable<string> Listen(string job, [EnumeratorCancellation] CancellationToken left)
     {
         await foreach (var (written, part) in _written.Listen(left))

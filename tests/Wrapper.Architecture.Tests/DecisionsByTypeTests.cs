@@ -49,7 +49,9 @@ public sealed class DecisionsByTypeTests
                 .Select(method => method.FullName)
         );
 
-    /// <summary>A definition carries its own name and guidance, where it is listed; all else that is said stands in the room of its language.</summary>
+    /// <summary>
+    /// A definition carries its own name and guidance, where it is listed; all else that is said stands in the room of its language.
+    /// </summary>
     [Fact]
     public void What_is_said_stands_in_one_place()
     {

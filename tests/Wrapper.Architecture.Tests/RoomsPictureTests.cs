@@ -90,9 +90,10 @@ public sealed class RoomsPictureTests
         var rooms = ArchitectureTests.Rooms;
         var (width, height) = (Names + (Cell * rooms.Length) + 10, Names + (Cell * rooms.Length) + 10);
         var svg = new StringBuilder();
-        void Put(FormattableString line) => svg.Append(line.ToString(CultureInfo.InvariantCulture)).Append('\n');
+        void Put(string line) => svg.Append(line).Append('\n'); // every figure is a whole number
         Put(
-            $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{width}\" height=\"{height}\" viewBox=\"0 0 {width} {height}\" font-family=\"sans-serif\" font-size=\"13\">"
+            $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{width}\" height=\"{height}\" viewBox=\"0 0 {width} "
+                + $"{height}\" font-family=\"sans-serif\" font-size=\"13\">"
         );
         Put($"<title>Who knows whom in the core: a dot where the room on the left knows the room above</title>");
         Put($"<rect width=\"{width}\" height=\"{height}\" fill=\"#fdf9f1\"/>");
@@ -100,7 +101,8 @@ public sealed class RoomsPictureTests
         {
             var y = Names + (Cell * row);
             Put(
-                $"<rect x=\"{Names}\" y=\"{y}\" width=\"{Cell * rooms.Length}\" height=\"{Cell}\" fill=\"{(row % 2 == 0 ? "#f3ead8" : "#fdf9f1")}\"/>"
+                $"<rect x=\"{Names}\" y=\"{y}\" width=\"{Cell * rooms.Length}\" height=\"{Cell}\" "
+                    + $"fill=\"{(row % 2 == 0 ? "#f3ead8" : "#fdf9f1")}\"/>"
             );
             Put($"<rect x=\"{Names + (Cell * row)}\" y=\"{y}\" width=\"{Cell}\" height=\"{Cell}\" fill=\"#f2b93b\"/>");
             Put($"<text x=\"{Names - 8}\" y=\"{y + 17}\" text-anchor=\"end\" fill=\"#22303a\">{rooms[row]}</text>");
@@ -110,7 +112,8 @@ public sealed class RoomsPictureTests
                 if (known[rooms[row]].Contains(rooms[column]))
                 {
                     Put(
-                        $"<circle cx=\"{Names + (Cell * column) + (Cell / 2)}\" cy=\"{y + (Cell / 2)}\" r=\"6\" fill=\"{(column < row ? "#22303a" : "#b3261e")}\"/>"
+                        $"<circle cx=\"{Names + (Cell * column) + (Cell / 2)}\" cy=\"{y + (Cell / 2)}\" r=\"6\" "
+                            + $"fill=\"{(column < row ? "#22303a" : "#b3261e")}\"/>"
                     );
                 }
             }

@@ -11,7 +11,9 @@ using Xunit;
 
 namespace Wrapper.Architecture.Tests;
 
-/// <summary>Code stays small enough to read: lines, methods, files and folders have limits. ESLint holds the functions of the front end to the same.</summary>
+/// <summary>
+/// Code stays small enough to read: lines, methods, files and folders have limits. ESLint holds the functions of the front end to the same.
+/// </summary>
 public sealed class SizesTests
 {
     private const int LongestLine = 140;
@@ -94,7 +96,9 @@ public sealed class SizesTests
         ];
     }
 
-    /// <summary>What a person has to read at once: a method, a constructor, an accessor or a local function. What is declared in a table is data.</summary>
+    /// <summary>
+    /// What a person has to read at once: a method, a constructor, an accessor or a local function. What is declared in a table is data.
+    /// </summary>
     private static bool HasBody(SyntaxNode node) =>
         node is BaseMethodDeclarationSyntax or AccessorDeclarationSyntax or LocalFunctionStatementSyntax;
 

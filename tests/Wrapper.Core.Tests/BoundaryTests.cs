@@ -77,7 +77,8 @@ public sealed class BoundaryTests
         Assert.Equal(second.Bounds.Width.Millimetres, first.Bounds.Width.Millimetres, 0.001);
         Assert.Equal(second.Bounds.Height.Millimetres, first.Bounds.Height.Millimetres, 0.001);
         Assert.Equal(second.Edges.Sum(edge => edge.Length.Millimetres), first.Edges.Sum(edge => edge.Length.Millimetres), 0.002);
-        Assert.True(Proof.FoldUp.Of(was).Holds, string.Join(" ", Proof.FoldUp.Of(was).Problems)); // and so the thing says, whose curves grew with it
+        // and so the thing says, whose curves grew with it
+        Assert.True(Proof.FoldUp.Of(was).Holds, string.Join(" ", Proof.FoldUp.Of(was).Problems));
 
         static double Share(string text) => double.Parse(text, System.Globalization.CultureInfo.InvariantCulture);
     }

@@ -178,7 +178,9 @@ public sealed class BoxingStripTests
         return new(strip.Edges.Select(edge => edge with { Start = Move(edge.Start), End = Move(edge.End) }));
     }
 
-    /// <summary>Wherever the zip ends, also where its pocket ends just at a corner, the boxing is never folded twice at one place.</summary>
+    /// <summary>
+    /// Wherever the zip ends, also where its pocket ends just at a corner, the boxing is never folded twice at one place.
+    /// </summary>
     [Fact]
     public void A_pocket_that_ends_at_a_corner_is_folded_there_once()
     {

@@ -163,7 +163,8 @@ public sealed class ClothBuyerTests
             (Assert.Single(widths, width => width.Cost is not null).Width.Name, widths[1].Cost)
         ); // no price, no money
         Assert.DoesNotContain(widths, width => width.Marks.Contains(WidthMark.LeastMoney)); // nothing to hold it against
-        Assert.All(Buyer(seats).Compare(Cloth54, chosen, [new(ClothWidth.Usual[1], null)], 10), width => Assert.Empty(width.Marks)); // nothing to tell it from
+        // nothing to tell it from
+        Assert.All(Buyer(seats).Compare(Cloth54, chosen, [new(ClothWidth.Usual[1], null)], 10), width => Assert.Empty(width.Marks));
         Assert.Contains(widths[0].Yardage.Drafts["cover 0"].Checks, check => check.Code == "piece-wider-than-cloth");
         Assert.True(widths[1].Yardage.Joins > widths[5].Yardage.Joins);
     }

@@ -161,7 +161,8 @@ public sealed class ClothFaceTests
         Assert.Equal(6, faces);
         var meetings = PatternMeetings.Of(cloth, yardage);
         Assert.NotEmpty(meetings);
-        Assert.All(meetings, meeting => Assert.True(meeting.Holds, $"{meeting.Seam}: {meeting.Off.Inches}")); // what stands round goes on from it
+        // what stands round goes on from it
+        Assert.All(meetings, meeting => Assert.True(meeting.Holds, $"{meeting.Seam}: {meeting.Off.Inches}"));
     }
 
     [Theory]

@@ -116,8 +116,11 @@ internal static class Covers
 
     /// <summary>A cover's inputs in words, for a failing case to be kept as a test of its own.</summary>
     public static string Described(CoverInput input) =>
-        $"{input.Unit} {string.Join(" ", input.Measures.Select(measure => $"{measure.Key}={measure.Value}"))} {string.Join(" ", input.Rules.Select(rule => $"{rule.Key}={rule.Value}"))} "
-        + $"{string.Join("; ", input.Points.Select(point => $"{point.X}, {point.Y}, {point.Rise}"))} {string.Join("; ", input.Stations.Select(station => $"{station.At}, {station.Width}"))} usable={input.UsableWidth} count={input.Count}";
+        $"{input.Unit} {string.Join(" ", input.Measures.Select(measure => $"{measure.Key}={measure.Value}"))} "
+        + $"{string.Join(" ", input.Rules.Select(rule => $"{rule.Key}={rule.Value}"))} "
+        + $"{string.Join("; ", input.Points.Select(point => $"{point.X}, {point.Y}, {point.Rise}"))} "
+        + $"{string.Join("; ", input.Stations.Select(station => $"{station.At}, {station.Width}"))} "
+        + $"usable={input.UsableWidth} count={input.Count}";
 
     private static IEnumerable<(string Name, string Word)> OptionsOf(ShapeDefinition shape, string construction)
     {
@@ -222,7 +225,10 @@ internal static class Covers
         };
     }
 
-    /// <summary>A berth that follows a hull: five corners, one edge bulging, one hollow where it may be; or square after all, or with a piece out of it.</summary>
+    /// <summary>
+    /// A berth that follows a hull: five corners, one edge bulging, one hollow where it may be; or square after all, or with a piece out of
+    /// it.
+    /// </summary>
     private static PointInput[] Hull(string unit, double[] shares, double scale, bool isConvex)
     {
         Entry At(double value) => Entry.Number(Step(unit, value * scale));

@@ -144,7 +144,10 @@ public sealed class FoundFaultsTests
         Assert.Equal(new(Length.FromInches(8), Length.FromInches(19)), washed.OnCloth(new(Length.FromInches(8), Length.FromInches(19))));
     }
 
-    /// <summary>A house turns its zips so far round the corners by habit: that is for zips across the back, and not for one that was to go round three sides.</summary>
+    /// <summary>
+    /// A house turns its zips so far round the corners by habit: that is for zips across the back, and not for one that was to go round
+    /// three sides.
+    /// </summary>
     [Fact]
     public void A_habit_of_the_house_does_not_shorten_a_zip_round_three_sides()
     {

@@ -57,7 +57,8 @@ public sealed class GapMarksTests
     [Fact]
     public void A_reversible_back_is_closed_by_a_row_all_round_and_has_nothing_to_unpick()
     {
-        var draft = Thing.Drafted(Thing.Inches("chair-back", "width=18 height=20 thickness=1", "o.layers=reversible r.gap=5")); // 18, a thickness of 1, ease of ¾
+        // 18, a thickness of 1, ease of ¾
+        var draft = Thing.Drafted(Thing.Inches("chair-back", "width=18 height=20 thickness=1", "o.layers=reversible r.gap=5"));
         var face = draft.Pieces.Single(piece => piece.Kind == PieceKind.Face);
         var ends = face.Marks.Where(mark => mark.Kind == MarkKind.GapEnd).ToList();
         Assert.Equal([7.375, 12.375], ends.Select(mark => mark.From.X.Inches).Order());

@@ -103,7 +103,8 @@ public sealed class GoldenReadingTests
             let reading = LengthReader.Read(typed.Text, unit)
             select (
                 $"{unit} {typed.Number}",
-                $"“{typed.Text.Replace('\t', ' ')}” {reading.Length?.Nanometres} {reading.Position} {reading.Problem} {LengthReader.FirstUnit(typed.Text)} {NumberReader.Read(typed.Text)}"
+                $"“{typed.Text.Replace('\t', ' ')}” {reading.Length?.Nanometres} {reading.Position} {reading.Problem} "
+                    + $"{LengthReader.FirstUnit(typed.Text)} {NumberReader.Read(typed.Text)}"
             )
         );
 
@@ -119,7 +120,10 @@ public sealed class GoldenReadingTests
             let length = Length.FromMillimetres(millimetres)
             select (
                 $"{unit} {step} {millimetres}",
-                $"{format.Rounded(length)} {format.RoundedWithUnit(length)} {format.Exact(length)} {format.IsWhole(length)} {length.RoundedTo(format.Step).Nanometres} {length.RoundedUpTo(format.Step).Nanometres} {length.RoundedDownTo(format.Step).Nanometres} {length.Half().Nanometres} {length.Times(0.37m).Nanometres} {length}"
+                $"{format.Rounded(length)} {format.RoundedWithUnit(length)} {format.Exact(length)} "
+                    + $"{format.IsWhole(length)} {length.RoundedTo(format.Step).Nanometres} "
+                    + $"{length.RoundedUpTo(format.Step).Nanometres} {length.RoundedDownTo(format.Step).Nanometres} "
+                    + $"{length.Half().Nanometres} {length.Times(0.37m).Nanometres} {length}"
             )
         );
 }

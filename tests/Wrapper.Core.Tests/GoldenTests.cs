@@ -2,6 +2,7 @@ using System.Globalization;
 using CsCheck;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Catalogue.Measuring;
+using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
@@ -89,7 +90,11 @@ public sealed class GoldenTests
                 .. Catalogue.Choice.All.Values.Select(option =>
                     (
                         $"option {option.Name}",
-                        $"{option.Label}: {string.Join(' ', option.Words)}; {string.Join(' ', ConstructionCatalogue.All.Values.Where(way => way.Choices.Contains(option)).Select(way => way.Id))}"
+                        $"{option.Label}: {string.Join(' ', option.Words)}; "
+                            + string.Join(
+                                ' ',
+                                ConstructionCatalogue.All.Values.Where(way => way.Choices.Contains(option)).Select(way => way.Id)
+                            )
                     )
                 ),
                 .. ConstructionCatalogue.All.Values.Select(way =>
@@ -99,7 +104,9 @@ public sealed class GoldenTests
                     form.Shapes.Select(shape =>
                         (
                             $"form {form.Id} {shape.Id}",
-                            $"{form.Label} {shape.Label} {string.Join(' ', shape.Measures)} {string.Join(' ', shape.Constructions)} {Words(shape.Closures)} {Words(shape.Edges)} {string.Join(' ', form.RuleVariants.Select(variant => $"[{variant.Key.Name}, {variant.Value.Name}]"))}"
+                            $"{form.Label} {shape.Label} {string.Join(' ', shape.Measures)} {string.Join(' ', shape.Constructions)} "
+                                + $"{Words(shape.Closures)} {Words(shape.Edges)} "
+                                + $"{string.Join(' ', form.RuleVariants.Select(variant => $"[{variant.Key.Name}, {variant.Value.Name}]"))}"
                         )
                     )
                 ),
@@ -161,7 +168,8 @@ public sealed class GoldenTests
             select (
                 $"{cell} {i} {piece.Key} {move.Line}",
                 Written.Sign(
-                    $"{string.Join(' ', folded.Problems.Select(Written.Coarsely))} {string.Join(' ', folded.UnequalSeams)} {string.Join(' ', folded.Open.Select(place => $"{place.Seam} {place.Piece}"))}"
+                    $"{string.Join(' ', folded.Problems.Select(Written.Coarsely))} {string.Join(' ', folded.UnequalSeams)} "
+                        + $"{string.Join(' ', folded.Open.Select(place => $"{place.Seam} {place.Piece}"))}"
                 )
             )
         );
@@ -176,18 +184,24 @@ public sealed class GoldenTests
                         Drafter
                             .Draft(input)
                             .Checks.Select(check =>
-                                $"{check.Level} {check.Code} {check.Text} {check.Measure} {check.Position} {string.Join(", ", (check.Mends ?? []).Select(mend => $"{mend.Label} {mend.Path}={mend.Value} {string.Join(' ', mend.Also.Select(also => $"{also.Path}={also.Value}"))}"))}"
+                                $"{check.Level} {check.Code} {check.Text} {check.Measure} {check.Position} "
+                                + string.Join(", ", (check.Mends ?? []).Select(Mended))
                             )
                     )
                 )
         );
+
+    private static string Mended(Mend mend) =>
+        $"{mend.Label} {mend.Path}={mend.Value} {string.Join(' ', mend.Also.Select(also => $"{also.Path}={also.Value}"))}";
 
     private static (string Name, string Line) Answer(string name, CoverInput input)
     {
         var outcome = Drafter.Draft(input);
         return (
             name,
-            $"{Written.Summary(outcome)} | {string.Join(' ', Written.Parts(outcome).Select(part => $"{part.Part}:{Written.Sign(part.Text)}"))}{(outcome.Draft is null ? " pieces:" : "")}"
+            $"{Written.Summary(outcome)} | "
+                + string.Join(' ', Written.Parts(outcome).Select(part => $"{part.Part}:{Written.Sign(part.Text)}"))
+                + (outcome.Draft is null ? " pieces:" : "")
         );
     }
 

@@ -25,7 +25,8 @@ public sealed class LayConstraintsTests
             .ToList();
         var between = Math.Sqrt(Math.Pow(discs[0].Item1 - discs[1].Item1, 2) + Math.Pow(discs[0].Item2 - discs[1].Item2, 2)) - 498;
         Assert.InRange(between, 2.9, 4.5);
-        Assert.Equal(0, lay.Placements.Where(placement => placement.Piece == "box").Sum(placement => placement.X.Millimetres) - 500, 0.001); // side by side, no space
+        // side by side, no space
+        Assert.Equal(0, lay.Placements.Where(placement => placement.Piece == "box").Sum(placement => placement.X.Millimetres) - 500, 0.001);
         Assert.InRange(lay.Length.Millimetres, 700.9, 701.1);
     }
 
@@ -94,7 +95,8 @@ public sealed class LayConstraintsTests
         var right = new Flaw(Millimetres(100), Millimetres(120), Millimetres(600), Millimetres(620));
         Assert.Equal(1000, Planned(plain).Length.Millimetres, 0.001);
         Assert.Equal(1120, Planned(plain with { Flaws = [right] }).Length.Millimetres, 0.001);
-        Assert.Equal(1120, Planned(plain with { Flaws = [right with { Left = null, Right = null }] }).Length.Millimetres, 0.001); // nothing fits below
+        // nothing fits below
+        Assert.Equal(1120, Planned(plain with { Flaws = [right with { Left = null, Right = null }] }).Length.Millimetres, 0.001);
     }
 
     [Fact]

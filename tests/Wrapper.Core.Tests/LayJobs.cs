@@ -29,7 +29,10 @@ internal static class LayJobs
             isAcross ? null : Millimetres(left + width)
         );
 
-    /// <summary>Random jobs of rectangles, trapezoids, slanted strips, crosses, tees and discs that all fit the cloth in some turn, plain and patterned.</summary>
+    /// <summary>
+    /// Random jobs of rectangles, trapezoids, slanted strips, crosses, tees and discs that all fit the cloth in some turn, plain and
+    /// patterned.
+    /// </summary>
     public static Gen<LayRequest> Jobs { get; } =
         from usable in Gen.Int[1100, 2800]
         from oneWay in Gen.Bool

@@ -349,7 +349,9 @@ public sealed class LimitsTests
         Assert.Equal(offered, string.Join('|', check.Mends!.Select(mend => mend.Value)));
     }
 
-    /// <summary>Left to itself a boxing lies across while the cloth is as wide as its front and two seams, and down the roll when it is not.</summary>
+    /// <summary>
+    /// Left to itself a boxing lies across while the cloth is as wide as its front and two seams, and down the roll when it is not.
+    /// </summary>
     [Theory]
     [InlineData("width=53", "0 180")]
     [InlineData("width=53_1/16", "90 270")]
@@ -376,7 +378,9 @@ public sealed class LimitsTests
         );
     }
 
-    /// <summary>A three-cornered cushion has its front beside its back: the zip may turn on to it until the boxing has nothing left.</summary>
+    /// <summary>
+    /// A three-cornered cushion has its front beside its back: the zip may turn on to it until the boxing has nothing left.
+    /// </summary>
     [Fact]
     public void A_zip_that_leaves_no_boxing_is_offered_the_most_it_may_turn()
     {

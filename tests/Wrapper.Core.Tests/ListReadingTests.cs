@@ -6,7 +6,9 @@ using Xunit;
 
 namespace Wrapper.Core.Tests;
 
-/// <summary>Lists (points, stations, zones, obstacles, legs, corrections): each entry is told by its own number, and lists have an end.</summary>
+/// <summary>
+/// Lists (points, stations, zones, obstacles, legs, corrections): each entry is told by its own number, and lists have an end.
+/// </summary>
 public sealed class ListReadingTests
 {
     private static readonly Entry Unread = Entry.Typed("three cubits");
@@ -158,7 +160,9 @@ public sealed class ListReadingTests
         Assert.Equal([3, 100], draft.Pieces.Select(piece => piece.Quantity));
     }
 
-    /// <summary>Which edge of an outline is its front and which its back: those furthest that way that face it, of equals the longer.</summary>
+    /// <summary>
+    /// Which edge of an outline is its front and which its back: those furthest that way that face it, of equals the longer.
+    /// </summary>
     [Theory]
     [InlineData("0 0; 400 0; 400 300; 0 300", "edge-1", "edge-3")]
     [InlineData("0 300; 0 0; 400 0; 400 300", "edge-2", "edge-4")]

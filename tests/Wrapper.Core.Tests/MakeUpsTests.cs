@@ -45,7 +45,8 @@ public sealed class MakeUpsTests
         Assert.Equal(4 * outcome.Draft!.Pieces.Sum(piece => piece.Quantity), Minutes("cut and mark"), 1e-9);
         Assert.Equal(2 * 80 * 0.0254 * 3, Minutes("making piping, metres"), 1e-6);
         Assert.Equal(2 * 80 * 0.0254 * (12 - 3), Minutes("applying piping, metres"), 1e-6);
-        Assert.Equal(((2 * 80) + (2 * 4)) * 0.0254 * 3, Minutes("seams, metres"), 1e-6); // round both plates, and the two ends of the zip strip
+        // round both plates, and the two ends of the zip strip
+        Assert.Equal(((2 * 80) + (2 * 4)) * 0.0254 * 3, Minutes("seams, metres"), 1e-6);
         Assert.Equal(((2 * 80) + (2 * 4) + 26) * 0.0254 * 2, Minutes("finishing edges, metres"), 1e-6);
         Assert.Equal(10 + (26 * 0.0254 * 4), Minutes("zips"), 1e-6);
         Assert.Equal(10, Minutes("turning and fitting"), 1e-9);
@@ -214,7 +215,9 @@ public sealed class MakeUpsTests
         }
     }
 
-    /// <summary>Of 20 by 26 in, grown four times less the last halving: 20 × 511/128 = 79.84, 26 × 511/128 = 103.80, each down to a quarter.</summary>
+    /// <summary>
+    /// Of 20 by 26 in, grown four times less the last halving: 20 × 511/128 = 79.84, 26 × 511/128 = 103.80, each down to a quarter.
+    /// </summary>
     [Fact]
     public void A_wide_roll_gives_the_largest_that_is_tried()
     {

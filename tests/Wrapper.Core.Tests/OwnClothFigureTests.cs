@@ -13,7 +13,9 @@ public sealed class OwnClothFigureTests
 {
     private static readonly ClothSpecification Cloth54 = new(Length.FromInches(54), Length.FromInches(0, 1, 2), false, Length.Zero);
 
-    /// <summary>The thing, how many alike, the repeat of the cloth, the figure, and the slips that explain it, the likeliest first.</summary>
+    /// <summary>
+    /// The thing, how many alike, the repeat of the cloth, the figure, and the slips that explain it, the likeliest first.
+    /// </summary>
     public static TheoryData<string, string, int, string, string, string> Figures =>
         new()
         {

@@ -1,3 +1,4 @@
+using System.Globalization;
 using CsCheck;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
@@ -443,7 +444,8 @@ public sealed class PiecedTests
                     }
 
                     var told =
-                        $"{cell}: {string.Join(" ", input.Pieced.Select(role => $"{role.Role}/{role.Run}/{role.Parts.Count}"))} {Covers.Described(input)}";
+                        $"{cell}: {string.Join(" ", input.Pieced.Select(role => $"{role.Role}/{role.Run}/{role.Parts.Count}"))} "
+                        + Covers.Described(input);
                     var outcome = Drafter.Draft(input);
                     if (outcome.Draft is not { } draft)
                     {
@@ -516,8 +518,10 @@ public sealed class PiecedTests
             draft
                 .Pieces.Where(piece => piece.Id == "part")
                 .Select(piece =>
-                    FormattableString.Invariant(
-                        $"{piece.Key} {Math.Round(piece.CutWidth.Value.Inches, 6):0.####} x {Math.Round(piece.CutLength.Value.Inches, 6):0.####} {piece.ClothKey}"
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"{piece.Key} {Math.Round(piece.CutWidth.Value.Inches, 6):0.####} x "
+                            + $"{Math.Round(piece.CutLength.Value.Inches, 6):0.####} {piece.ClothKey}"
                     )
                 )
         );

@@ -43,7 +43,8 @@ public sealed class ProofTests
                         var folded = FoldUp.Of(draft);
                         Assert.True(
                             folded.Holds,
-                            $"{cell} {input.MeasuredFrom} {string.Join(' ', input.Padding)} {string.Join(' ', input.Corrections)} {string.Join(' ', input.Obstacles)}: {string.Join("; ", folded.Problems)} {Covers.Described(input)}"
+                            $"{cell} {input.MeasuredFrom} {string.Join(' ', input.Padding)} {string.Join(' ', input.Corrections)} "
+                                + $"{string.Join(' ', input.Obstacles)}: {string.Join("; ", folded.Problems)} {Covers.Described(input)}"
                         );
                         DraftProperties.Hold(draft, cell.ToString());
                     }

@@ -42,7 +42,8 @@ public sealed class ReadySheetTests
         // L 81, e 3/8, r 1/2, H 2 1/2 (buttons).
         Assert.Equal("84⅞", LengthOf(Drafted(Duvet("64"), Sheet(66, 110)), "print")); // L + e + 2r + H
         Assert.Equal("81⅜", LengthOf(Drafted(Duvet("64"), Sheet(66, 110)), "sheet")); // L + e
-        Assert.Equal("82⅜", LengthOf(Drafted(Duvet("64"), Sheet(66, 110, end: Raw)), "sheet")); // the hem at the opening; 2r at the closed end
+        // the hem at the opening; 2r at the closed end
+        Assert.Equal("82⅜", LengthOf(Drafted(Duvet("64"), Sheet(66, 110, end: Raw)), "sheet"));
         Assert.Equal("84⅞", LengthOf(Drafted(Duvet("64"), Sheet(66, 110, start: Raw, end: Raw)), "sheet")); // H at the opening as well
     }
 

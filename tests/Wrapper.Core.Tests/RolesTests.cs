@@ -307,7 +307,8 @@ public sealed class RolesTests
 
                     var folded = FoldUp.Of(draft);
                     var told =
-                        $"{cell}: {string.Join(" ", input.Roles.Select(role => $"{role.Key}={string.Join('/', role.Value)}"))} {Covers.Described(input)}";
+                        $"{cell}: {string.Join(" ", input.Roles.Select(role => $"{role.Key}={string.Join('/', role.Value)}"))} "
+                        + Covers.Described(input);
                     Assert.True(folded.Holds, $"{string.Join("; ", folded.Problems)} {told}");
                     DraftProperties.Hold(draft, told);
                     var laid = cloths
@@ -355,7 +356,8 @@ public sealed class RolesTests
                                 string.Join(
                                     '|',
                                     of.Pieces.Select(piece =>
-                                        $"{piece.Key} {piece.Name} {piece.Quantity}/{piece.Mirrored} {piece.CutWidth.Value} {piece.CutLength.Value} {piece.Turns[0]}"
+                                        $"{piece.Key} {piece.Name} {piece.Quantity}/{piece.Mirrored} {piece.CutWidth.Value} "
+                                        + $"{piece.CutLength.Value} {piece.Turns[0]}"
                                     )
                                 );
                             Assert.Equal(Told(draft), Told(keyed.Draft!));

@@ -47,11 +47,13 @@ public sealed class SeamNotchesTests
                             var theirs = turned ? [.. other.Value.At.Select(at => other.Value.Length - at)] : other.Value.At;
                             Assert.True(
                                 one.Value.At.TrueForAll(at => theirs.Exists(their => Math.Abs(their - at) < Tolerance)),
-                                $"{cell} {seam.Id}: {string.Join(" ", one.Value.At)} on one side, {string.Join(" ", theirs)} on the other; {Covers.Described(input)}"
+                                $"{cell} {seam.Id}: {string.Join(" ", one.Value.At)} on one side, "
+                                    + $"{string.Join(" ", theirs)} on the other; {Covers.Described(input)}"
                             );
                             Assert.True(
                                 theirs.TrueForAll(at => one.Value.At.Exists(their => Math.Abs(their - at) < Tolerance)),
-                                $"{cell} {seam.Id}: {string.Join(" ", theirs)} on the other side, {string.Join(" ", one.Value.At)} on this; {Covers.Described(input)}"
+                                $"{cell} {seam.Id}: {string.Join(" ", theirs)} on the other side, "
+                                    + $"{string.Join(" ", one.Value.At)} on this; {Covers.Described(input)}"
                             );
                             Interlocked.Add(ref notches, one.Value.At.Count);
                         }

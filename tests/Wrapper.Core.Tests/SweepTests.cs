@@ -11,7 +11,10 @@ using Xunit;
 
 namespace Wrapper.Core.Tests;
 
-/// <summary>Every rule and every choice of every way, at 0, at its least, at its most, and just outside: a draft that closes, or a refusal that names it.</summary>
+/// <summary>
+/// Every rule and every choice of every way, at 0, at its least, at its most, and just outside: a draft that closes, or a refusal that
+/// names it.
+/// </summary>
 public sealed class SweepTests
 {
     /// <summary>The forms by id.</summary>

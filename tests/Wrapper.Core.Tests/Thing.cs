@@ -46,7 +46,10 @@ internal static class Thing
         return draft.Format.Rounded(draft.Numbers().First(number => number.For == name).Value.Value);
     }
 
-    /// <summary>The corners of an outline from <c>0 0; 400 0; 400 300 12</c>, each as typed: across, front to back, and how far the edge after it rises.</summary>
+    /// <summary>
+    /// The corners of an outline from <c>0 0; 400 0; 400 300 12</c>, each as typed: across, front to back, and how far the edge after it
+    /// rises.
+    /// </summary>
     public static PointInput[] Points(string text) =>
         [
             .. Rows(text)

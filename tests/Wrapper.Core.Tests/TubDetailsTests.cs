@@ -42,7 +42,9 @@ public sealed class TubDetailsTests
         );
     }
 
-    /// <summary>The hem edge with something under it: the stretch that is cut higher lies on a curve, and is longer than the straight.</summary>
+    /// <summary>
+    /// The hem edge with something under it: the stretch that is cut higher lies on a curve, and is longer than the straight.
+    /// </summary>
     [Fact]
     public void The_hem_edge_is_as_long_as_it_is_drawn()
     {
@@ -61,7 +63,10 @@ public sealed class TubDetailsTests
         Assert.True(drawn > 152.5);
     }
 
-    /// <summary>Joins by hand: walls of 100 in cloth of 54 are in two, the top in a middle and two sides when that is said; so often as there are covers.</summary>
+    /// <summary>
+    /// Joins by hand: walls of 100 in cloth of 54 are in two, the top in a middle and two sides when that is said; so often as there are
+    /// covers.
+    /// </summary>
     [Theory]
     [InlineData("o.plates=turned", 1, 2)]
     [InlineData("o.plates=middle-and-sides", 1, 4)]
@@ -171,7 +176,8 @@ public sealed class TubDetailsTests
             ],
         };
         Assert.Equal(isTold, Thing.Drafted(chair).Checks.Any(check => check.Code == "tuck-shortened"));
-        Assert.Equal(isTold ? "13 × 25" : "13 × 23", Thing.Pieces(chair)[0]["block ×1 ".Length..]); // pins of 1½ in all round, and the gap's 2
+        // pins of 1½ in all round, and the gap's 2
+        Assert.Equal(isTold ? "13 × 25" : "13 × 23", Thing.Pieces(chair)[0]["block ×1 ".Length..]);
     }
 
     [Fact]

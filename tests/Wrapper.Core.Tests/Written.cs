@@ -40,7 +40,8 @@ internal static class Written
             string.Join(
                 '\n',
                 draft.Pieces.Select(piece =>
-                    $"{piece.Key} {string.Join(' ', piece.Marks.Select(mark => $"{mark.Kind.Word()} {mark.Label} {At(mark.From)} {At(mark.To)}"))} {string.Join(' ', piece.Folds.Select(fold => $"{fold.Name}{fold.TrimsRight}{string.Join("", fold.Through.Select(At))}"))} {string.Join(' ', piece.Rolls.Select(roll => $"{roll.AlongX}{Near(roll.From)}-{Near(roll.To)}"))}"
+                    $"{piece.Key} {string.Join(' ', piece.Marks.Select(Mark))} {string.Join(' ', piece.Folds.Select(Fold))} "
+                    + string.Join(' ', piece.Rolls.Select(roll => $"{roll.AlongX}{Near(roll.From)}-{Near(roll.To)}"))
                 )
             )
         );
@@ -49,7 +50,10 @@ internal static class Written
             string.Join(
                 '\n',
                 draft.Ledger.Select(entry =>
-                    $"{entry.Seam.Id} {string.Join('+', entry.Seam.FirstSide.Select(Side))}={string.Join('+', entry.Seam.SecondSide.Select(Side))} {entry.Seam.Takes?.Word()} {entry.Seam.IsFlat} {Near(entry.Seam.Ease)} {Near(entry.FirstLength)} {Near(entry.SecondLength)}"
+                    $"{entry.Seam.Id} "
+                    + $"{string.Join('+', entry.Seam.FirstSide.Select(Side))}={string.Join('+', entry.Seam.SecondSide.Select(Side))} "
+                    + $"{entry.Seam.Takes?.Word()} {entry.Seam.IsFlat} {Near(entry.Seam.Ease)} "
+                    + $"{Near(entry.FirstLength)} {Near(entry.SecondLength)}"
                 )
             )
         );
@@ -58,7 +62,8 @@ internal static class Written
             string.Join(
                 '\n',
                 draft.Notions.Select(notion =>
-                    $"{notion.Kind.Word()} {notion.Name} {notion.Quantity} {Near(notion.Length.Value)} {Near(notion.Width?.Value)} {Near(notion.Thickness?.Value)}"
+                    $"{notion.Kind.Word()} {notion.Name} {notion.Quantity} {Near(notion.Length.Value)} "
+                    + $"{Near(notion.Width?.Value)} {Near(notion.Thickness?.Value)}"
                 )
             )
         );
@@ -69,7 +74,8 @@ internal static class Written
                 draft
                     .Working()
                     .Select(line =>
-                        $"{line.For} {line.Name} {line.Shown} = {string.Join(' ', line.Tokens.Select(token => $"{token.Shown}({token.Name},{token.Source})"))}"
+                        $"{line.For} {line.Name} {line.Shown} = "
+                        + $"{string.Join(' ', line.Tokens.Select(token => $"{token.Shown}({token.Name},{token.Source})"))}"
                     )
             )
         );
@@ -86,7 +92,8 @@ internal static class Written
         var folded = FoldedOnce.Of(draft);
         yield return (
             "fold",
-            $"{string.Join('\n', folded.Facets.Select(facet => $"{facet.Piece}{facet.Copy} {string.Join(' ', facet.Corners.Select(Where))}"))} {string.Join(' ', folded.Figures.Select(figure => $"{figure.What}{Coarse(figure.Found)}"))}"
+            string.Join('\n', folded.Facets.Select(facet => $"{facet.Piece}{facet.Copy} {string.Join(' ', facet.Corners.Select(Where))}"))
+                + $" {string.Join(' ', folded.Figures.Select(figure => $"{figure.What}{Coarse(figure.Found)}"))}"
         );
     }
 
@@ -96,7 +103,8 @@ internal static class Written
             ? string.Join(
                 "; ",
                 draft.Pieces.Select(piece =>
-                    $"{piece.Key} ×{piece.Quantity} {draft.Format.Rounded(piece.CutWidth.Value)} × {draft.Format.Rounded(piece.CutLength.Value)}"
+                    $"{piece.Key} ×{piece.Quantity} {draft.Format.Rounded(piece.CutWidth.Value)} × "
+                    + $"{draft.Format.Rounded(piece.CutLength.Value)}"
                 )
             )
             : string.Join(" ", outcome.Checks.Where(check => check.Level == CheckLevel.Error).Select(check => check.Code));
@@ -105,12 +113,21 @@ internal static class Written
     public static string Sign(string text) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..6].ToLowerInvariant();
 
     private static string Check(Check check) =>
-        $"{check.Level} {check.Code} {check.Text} {check.Measure} {check.Position} {string.Join(' ', (check.Mends ?? []).Select(mend => $"{mend.Label} {mend.Path} {mend.Value} {string.Join(' ', mend.Also)}"))}";
+        $"{check.Level} {check.Code} {check.Text} {check.Measure} {check.Position} {string.Join(' ', (check.Mends ?? []).Select(Mend))}";
+
+    private static string Mend(Mend mend) => $"{mend.Label} {mend.Path} {mend.Value} {string.Join(' ', mend.Also)}";
+
+    private static string Mark(Mark mark) => $"{mark.Kind.Word()} {mark.Label} {At(mark.From)} {At(mark.To)}";
+
+    private static string Fold(Fold fold) => $"{fold.Name}{fold.TrimsRight}{string.Join("", fold.Through.Select(At))}";
 
     private static string Piece(Piece piece) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{piece.Key} {piece.Id} {piece.Name} {piece.PerCover} {piece.Quantity} {piece.Mirrored} {piece.Cloth} {piece.Use} {piece.InFacingPairs} {piece.IsSlantStrip} {string.Join(',', piece.Turns)} {Near(piece.CutWidth.Value)} {Near(piece.CutLength.Value)} {piece.StretchedTo.Across:0.######} {piece.StretchedTo.Along:0.######} {(piece.FaceAt is { } face ? At(face) : "")}"
+            $"{piece.Key} {piece.Id} {piece.Name} {piece.PerCover} {piece.Quantity} {piece.Mirrored} {piece.Cloth} {piece.Use} "
+                + $"{piece.InFacingPairs} {piece.IsSlantStrip} {string.Join(',', piece.Turns)} {Near(piece.CutWidth.Value)} "
+                + $"{Near(piece.CutLength.Value)} {piece.StretchedTo.Across:0.######} "
+                + $"{piece.StretchedTo.Along:0.######} {(piece.FaceAt is { } face ? At(face) : "")}"
         );
 
     private static string Shape(Outline outline) =>

@@ -9,10 +9,14 @@ namespace Wrapper.Formats.Tests;
 /// <summary>A document that breaks a rule says where, and is repaired by taking out that and nothing else.</summary>
 public sealed class DocumentRulesTests
 {
-    private const string Cloth =
-        """{ "name": "Ticking", "width": "54", "nap": "one-way", "flaws": [{ "from": "1", "to": "2" }], "others": [{ "key": "navy", "width": "48" }] }""";
-    private const string Cover =
-        """{ "name": "Seat", "form": "box-cushion", "measures": { "width": "20", "points": [["0", "0"], ["5", "0"], ["5", "5"]] }, "notes": { "": "by the hatch" }, "cut": [1] }""";
+    private const string Cloth = """
+        { "name": "Ticking", "width": "54", "nap": "one-way", "flaws": [{ "from": "1", "to": "2" }], "others": [{ "key": "navy",
+        "width": "48" }] }
+        """;
+    private const string Cover = """
+        { "name": "Seat", "form": "box-cushion", "measures": { "width": "20", "points": [["0", "0"], ["5", "0"], ["5", "5"]] },
+        "notes": { "": "by the hatch" }, "cut": [1] }
+        """;
 
     /// <summary>The demo's documents keep to the rules.</summary>
     [Fact]

@@ -7,7 +7,9 @@ using Xunit;
 
 namespace Wrapper.Formats.Tests;
 
-/// <summary>Drawings held against the true curves: no point more than a twentieth of a millimetre off, whatever it took to draw them.</summary>
+/// <summary>
+/// Drawings held against the true curves: no point more than a twentieth of a millimetre off, whatever it took to draw them.
+/// </summary>
 public sealed class DrawingTests
 {
     private const double Off = 0.0501;
@@ -28,7 +30,11 @@ public sealed class DrawingTests
         HoldsTo(svg, t => (a + (a * Math.Cos(t * 2 * Math.PI)), b + (b * Math.Sin(t * 2 * Math.PI))));
         var path = Read(
             FormattableString.Invariant(
-                $"""<svg width="2000mm" viewBox="0 0 2000 2000"><path d="M 10 500 A {a} {b} 0 0 0 {10 + width} 500 A {a} {b} 0 1 0 10 500 Z"/></svg>"""
+                $"""
+                <svg width="2000mm" viewBox="0 0 2000 2000">
+                  <path d="M 10 500 A {a} {b} 0 0 0 {10 + width} 500 A {a} {b} 0 1 0 10 500 Z"/>
+                </svg>
+                """
             )
         );
         HoldsTo(path, t => (a + (a * Math.Cos(t * 2 * Math.PI)), b + (b * Math.Sin(t * 2 * Math.PI))));
@@ -85,7 +91,8 @@ public sealed class DrawingTests
     public void A_block_comes_in_as_it_is_placed(string placed, double width, double height)
     {
         var block =
-            "0\nBLOCK\n2\nSEAT\n10\n5\n20\n5\n0\nLWPOLYLINE\n70\n1\n10\n0\n20\n0\n10\n100\n20\n0\n10\n100\n20\n60\n10\n0\n20\n60\n0\nENDBLK\n";
+            "0\nBLOCK\n2\nSEAT\n10\n5\n20\n5\n0\nLWPOLYLINE\n70\n1\n10\n0\n20\n0\n10\n100\n20\n0\n10\n"
+            + "100\n20\n60\n10\n0\n20\n60\n0\nENDBLK\n";
         var outline = Read(Dxf(4, $"0\nINSERT\n2\nSEAT\n20\n0\n{placed}\n", block));
         Assert.Equal((width, height), Size(outline));
     }
@@ -94,9 +101,11 @@ public sealed class DrawingTests
     public void Placements_are_followed_into_one_another_with_scale_turn_and_mirror()
     {
         var blocks =
-            "0\nBLOCK\n2\nINNER\n10\n0\n20\n0\n0\nCIRCLE\n10\n0\n20\n0\n40\n10\n0\nENDBLK\n0\nBLOCK\n2\nOUTER\n10\n0\n20\n0\n0\nINSERT\n2\nINNER\n10\n7\n20\n0\n41\n2\n42\n2\n50\n30\n0\nENDBLK\n";
+            "0\nBLOCK\n2\nINNER\n10\n0\n20\n0\n0\nCIRCLE\n10\n0\n20\n0\n40\n10\n0\nENDBLK\n0\nBLOCK\n2\nOUTER\n10\n0\n20\n0\n0\n"
+            + "INSERT\n2\nINNER\n10\n7\n20\n0\n41\n2\n42\n2\n50\n30\n0\nENDBLK\n";
         Assert.Equal((40.0, 40.0), Size(Read(Dxf(4, "0\nINSERT\n2\nOUTER\n10\n0\n20\n0\n", blocks))));
-        Assert.Equal((120.0, 40.0), Size(Read(Dxf(4, "0\nINSERT\n2\nOUTER\n10\n0\n20\n0\n41\n3\n42\n1\n", blocks)))); // a circle stretched one way is an ellipse
+        // a circle stretched one way is an ellipse
+        Assert.Equal((120.0, 40.0), Size(Read(Dxf(4, "0\nINSERT\n2\nOUTER\n10\n0\n20\n0\n41\n3\n42\n1\n", blocks))));
         var behind = Read(Dxf(4, "0\nLWPOLYLINE\n70\n1\n230\n-1\n10\n0\n20\n0\n10\n100\n20\n0\n10\n0\n20\n50\n"));
         Assert.Contains(behind.Corners, corner => corner is { X: 100, Y: 50 }); // its mirror image
         Assert.Contains(
@@ -118,8 +127,17 @@ public sealed class DrawingTests
     [InlineData("""<rect width="1in" height="12.7mm"/>""", 96, 48)]
     public void What_is_used_again_comes_in_as_it_is_placed(string used, double width, double height)
     {
-        var svg =
-            $"""<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="1000mm" height="1000mm" viewBox="0 0 1000 1000"><defs><rect id="seat" width="100" height="50"/><g id="group" transform="scale(1.5)"><use href="#seat"/></g><symbol id="sign" viewBox="0 0 10 5"><rect width="10" height="5"/></symbol></defs>{used}</svg>""";
+        var svg = $"""
+            <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink"
+                 width="1000mm" height="1000mm" viewBox="0 0 1000 1000">
+              <defs>
+                <rect id="seat" width="100" height="50"/>
+                <g id="group" transform="scale(1.5)"><use href="#seat"/></g>
+                <symbol id="sign" viewBox="0 0 10 5"><rect width="10" height="5"/></symbol>
+              </defs>
+              {used}
+            </svg>
+            """;
         Assert.Equal((width, height), Size(Read(svg)));
     }
 
@@ -137,7 +155,8 @@ public sealed class DrawingTests
         // A quarter circle, exactly, as a spline with weights; closed by two straights.
         var root = Math.Sqrt(0.5).ToString(CultureInfo.InvariantCulture);
         var quarter =
-            $"0\nSPLINE\n70\n8\n71\n2\n40\n0\n40\n0\n40\n0\n40\n1\n40\n1\n40\n1\n41\n1\n41\n{root}\n41\n1\n10\n300\n20\n0\n10\n300\n20\n300\n10\n0\n20\n300\n";
+            $"0\nSPLINE\n70\n8\n71\n2\n40\n0\n40\n0\n40\n0\n40\n1\n40\n1\n40\n1\n41\n1\n41\n{root}\n41\n1\n"
+            + "10\n300\n20\n0\n10\n300\n20\n300\n10\n0\n20\n300\n";
         var outline = Read(Dxf(4, quarter + "0\nLINE\n10\n0\n20\n300\n11\n0\n21\n0\n0\nLINE\n10\n0\n20\n0\n11\n300\n21\n0\n"));
         Assert.Equal((300.0, 300.0), Size(outline));
         Assert.Equal(Math.PI * 300 * 300 / 4, Flat(outline).Area, 25.0);
@@ -187,7 +206,8 @@ public sealed class DrawingTests
                             $"0\nSPLINE\n70\n8\n71\n3\n{spline}"
                                 + string.Create(
                                     CultureInfo.InvariantCulture,
-                                    $"0\nLINE\n10\n{points[^1].Item1}\n20\n{points[^1].Item2}\n11\n{points[0].Item1}\n21\n{points[0].Item2}\n"
+                                    $"0\nLINE\n10\n{points[^1].Item1}\n20\n{points[^1].Item2}\n11\n"
+                                        + $"{points[0].Item1}\n21\n{points[0].Item2}\n"
                                 )
                         )
                     );
@@ -241,7 +261,8 @@ public sealed class DrawingTests
     public void Writing_and_loose_lines_are_told_and_left_out()
     {
         var svg = Read(
-            "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'><circle r='30'/><text>seat</text><line x1='0' y1='0' x2='5' y2='9'/></svg>"
+            "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'><circle "
+                + "r='30'/><text>seat</text><line x1='0' y1='0' x2='5' y2='9'/></svg>"
         );
         Assert.Contains(svg.Notes, note => note.Contains("text", StringComparison.Ordinal));
         Assert.Contains(svg.Notes, note => note.Contains("loose ends", StringComparison.Ordinal));
@@ -255,7 +276,8 @@ public sealed class DrawingTests
             (80.0, 60.0),
             Size(
                 Read(
-                    "<svg width='100mm' viewBox='0 0 100 100'><line x1='0' y1='0' x2='80' y2='0'/><polyline points='0,0 0,60 80,60'/><path d='M80 60 V0'/></svg>"
+                    "<svg width='100mm' viewBox='0 0 100 100'><line x1='0' y1='0' x2='80' y2='0'/><polyline "
+                        + "points='0,0 0,60 80,60'/><path d='M80 60 V0'/></svg>"
                 )
             )
         );
@@ -339,5 +361,7 @@ public sealed class DrawingTests
     }
 
     private static string Dxf(int units, string entities, string blocks = "") =>
-        $"0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n{units}\n0\nENDSEC\n{(blocks.Length > 0 ? $"0\nSECTION\n2\nBLOCKS\n{blocks}0\nENDSEC\n" : "")}0\nSECTION\n2\nENTITIES\n{entities}0\nENDSEC\n0\nEOF\n";
+        $"0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n{units}\n0\nENDSEC\n"
+        + $"{(blocks.Length > 0 ? $"0\nSECTION\n2\nBLOCKS\n{blocks}0\nENDSEC\n" : "")}0\nSECTION\n"
+        + $"2\nENTITIES\n{entities}0\nENDSEC\n0\nEOF\n";
 }

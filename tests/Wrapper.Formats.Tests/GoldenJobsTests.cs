@@ -10,7 +10,10 @@ using Xunit;
 
 namespace Wrapper.Formats.Tests;
 
-/// <summary>Every demo job bought and laid by a fixed number of steps: the same figure and the same place of every piece as when it had been looked at.</summary>
+/// <summary>
+/// Every demo job bought and laid by a fixed number of steps: the same figure and the same place of every piece as when it had been looked
+/// at.
+/// </summary>
 public sealed class GoldenJobsTests
 {
     private static readonly (string Name, ClothSpecification Cloth)[] Cloths =
@@ -75,7 +78,10 @@ public sealed class GoldenJobsTests
         );
         return string.Create(
             CultureInfo.InvariantCulture,
-            $"{lay.Placements.Count} pieces in {Near(lay.Length)}, never under {Near(lay.Bound)}, on paper {Near(lay.RuleOfThumb)}; buy {Near(yardage.Buy?.Value)}; {yardage.Joins} joins; waste {yardage.Waste:0.0000}; left out {string.Join(' ', yardage.LeftOut)}; {string.Join(' ', yardage.Checks.Select(check => check.Code))}; places {Sign(places)}"
+            $"{lay.Placements.Count} pieces in {Near(lay.Length)}, never under {Near(lay.Bound)}, on paper "
+                + $"{Near(lay.RuleOfThumb)}; buy {Near(yardage.Buy?.Value)}; {yardage.Joins} joins; waste "
+                + $"{yardage.Waste:0.0000}; left out {string.Join(' ', yardage.LeftOut)}; "
+                + $"{string.Join(' ', yardage.Checks.Select(check => check.Code))}; places {Sign(places)}"
         );
     }
 

@@ -27,7 +27,8 @@ public sealed class HostileDrawingsTests
                 Svg($"""<g transform="{Many(200_000, _ => "rotate(1)")}"><rect width="5" height="5"/></g>"""),
             ["a transform used again and again"] = () =>
                 Svg(
-                    $"""<defs><rect id="a" width="5" height="5" transform="{Many(20_000, _ => "rotate(1)")}"/></defs>{Many(50_000, _ => "<use href=\"#a\"/>")}"""
+                    $"""<defs><rect id="a" width="5" height="5" transform="{Many(20_000, _ => "rotate(1)")}"/></defs>"""
+                        + Many(50_000, _ => "<use href=\"#a\"/>")
                 ),
             ["a path used again and again"] = () =>
                 Svg(
@@ -52,7 +53,8 @@ public sealed class HostileDrawingsTests
             ["blocks in blocks"] = () => Blocks(18),
             ["a long spline"] = () =>
                 Dxf(
-                    $"0\nSPLINE\n70\n0\n71\n11\n{Many(90_012, i => $"40\n{i}\n")}{Many(90_000, i => $"10\n{i * 37 % 1000}\n20\n{i * 91 % 1000}\n")}"
+                    "0\nSPLINE\n70\n0\n71\n11\n"
+                        + $"{Many(90_012, i => $"40\n{i}\n")}{Many(90_000, i => $"10\n{i * 37 % 1000}\n20\n{i * 91 % 1000}\n")}"
                 ),
             ["a kind of a million letters"] = () => Dxf($"0\n{new string('A', 3_000_000)}\n"),
             ["a polyline of a million corners"] = () => Dxf($"0\nLWPOLYLINE\n70\n1\n{Many(300_000, i => $"10\n{i}\n20\n{i % 7}\n")}"),
@@ -74,7 +76,8 @@ public sealed class HostileDrawingsTests
 
         return text.Append(
                 System.Globalization.CultureInfo.InvariantCulture,
-                $"0\nBLOCK\n2\nB{deep}\n0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n0\nENDBLK\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nB0\n0\nENDSEC\n0\nEOF\n"
+                $"0\nBLOCK\n2\nB{deep}\n0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n0\nENDBLK\n0\nENDSEC\n0\nSECTION\n2\n"
+                    + $"ENTITIES\n0\nINSERT\n2\nB0\n0\nENDSEC\n0\nEOF\n"
             )
             .ToString();
     }
@@ -133,7 +136,10 @@ public sealed class HostileDrawingsTests
     public async Task Groups_one_in_another_are_told_whatever_their_number(int levels)
     {
         var text =
-            $"<svg xmlns=\"http://www.w3.org/2000/svg\">{string.Concat(Enumerable.Repeat("<g>", levels))}{string.Concat(Enumerable.Repeat("</g>", levels))}</svg>";
+            "<svg xmlns=\"http://www.w3.org/2000/svg\">"
+            + string.Concat(Enumerable.Repeat("<g>", levels))
+            + string.Concat(Enumerable.Repeat("</g>", levels))
+            + "</svg>";
         var outline = await Task.Run(
                 () => OutlineFile.Read(text, TestContext.Current.CancellationToken),
                 TestContext.Current.CancellationToken

@@ -319,7 +319,9 @@ public sealed partial class OpenFilesTests
         }
     }
 
-    /// <summary>The path goes the way of the outline: each step as long and in the same direction, each arc of the same radius and bend.</summary>
+    /// <summary>
+    /// The path goes the way of the outline: each step as long and in the same direction, each arc of the same radius and bend.
+    /// </summary>
     private static void AssertSame(Core.Geometry.Outline outline, string path, string what)
     {
         var steps = PathSteps()

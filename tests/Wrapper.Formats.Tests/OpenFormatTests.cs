@@ -36,8 +36,10 @@ public sealed class OpenFormatTests
     {
         var input = Read(
             """
-            { "form": "box-cushion", "measures": { "shape": "trapezoid", "depth": 480 }, "rules": { "seam": "1/2", "fit": { "width": -5, "thickness": "-3/8 in" } },
-              "options": { "slidePocket": true, "piping": "top", "padding": [ { "thickness": "1/4 in", "how": "all-over", "turns": 2 }, 6 ] },
+            { "form": "box-cushion", "measures": { "shape": "trapezoid", "depth": 480 }, "rules": { "seam": "1/2", "fit": { "width": -5,
+              "thickness": "-3/8 in" } },
+              "options": { "slidePocket": true, "piping": "top", "padding": [ { "thickness": "1/4 in", "how": "all-over",
+                "turns": 2 }, 6 ] },
               "cloth": { "usableWidth": "53 in", "nap": "one-way" }, "count": 3 }
             """
         );

@@ -11,7 +11,9 @@ public sealed class OutlineFileTests
 {
     [Theory]
     [InlineData(
-        """<svg xmlns="http://www.w3.org/2000/svg" width="400mm" height="300mm" viewBox="0 0 400 300"><path d="M0,0 H400 V300 H0 Z"/></svg>""",
+        """
+            <svg xmlns="http://www.w3.org/2000/svg" width="400mm" height="300mm" viewBox="0 0 400 300"><path d="M0,0 H400 V300 H0 Z"/></svg>
+            """,
         400,
         300
     )]
@@ -45,7 +47,11 @@ public sealed class OutlineFileTests
         Assert.Equal(100, Plate(outline).Height.Millimetres, 0.02);
         Assert.Equal((100 * 50) + (Math.PI * 50 * 50 / 2), Drafted(outline).Area, 1.0);
         var curve = Drawings.Read(
-            """<svg width="200mm" viewBox="0 0 200 200"><path d="M0 100 C0 72.386 22.386 50 50 50 S100 72.386 100 100 L100 150 L0 150 Z"/></svg>"""
+            """
+            <svg width="200mm" viewBox="0 0 200 200">
+              <path d="M0 100 C0 72.386 22.386 50 50 50 S100 72.386 100 100 L100 150 L0 150 Z"/>
+            </svg>
+            """
         );
         Assert.Equal((100 * 50) + (Math.PI * 50 * 50 / 2), Drafted(curve).Area, 4.0);
     }
@@ -65,7 +71,8 @@ public sealed class OutlineFileTests
         var loose = Drawings.Read(
             Dxf(
                 0,
-                "0\nLINE\n10\n0\n20\n0\n11\n100\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n0\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n100\n21\n60\n0\nARC\n10\n100\n20\n30\n40\n30\n50\n270\n51\n90\n"
+                "0\nLINE\n10\n0\n20\n0\n11\n100\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n0\n21\n0\n0\nLINE\n10\n0\n20\n60\n11\n"
+                    + "100\n21\n60\n0\nARC\n10\n100\n20\n30\n40\n30\n50\n270\n51\n90\n"
             )
         );
         Assert.Equal(130, Plate(loose).Width.Millimetres, 0.01);

@@ -36,10 +36,12 @@ public sealed class StrokesTests
             Assert.NotEmpty(told);
             Assert.Equal(
                 inFile.Select(stroke =>
-                    $"{stroke.Layer.Word()} {string.Join(' ', stroke.Through.Select(point => FormattableString.Invariant($"{point.X},{point.Y}")))}"
+                    $"{stroke.Layer.Word()} "
+                    + $"{string.Join(' ', stroke.Through.Select(point => FormattableString.Invariant($"{point.X},{point.Y}")))}"
                 ),
                 told.Select(stroke =>
-                    $"{stroke.Layer} {string.Join(' ', stroke.Points.Select(point => FormattableString.Invariant($"{point[0]},{point[1]}")))}"
+                    $"{stroke.Layer} "
+                    + $"{string.Join(' ', stroke.Points.Select(point => FormattableString.Invariant($"{point[0]},{point[1]}")))}"
                 )
             );
         });

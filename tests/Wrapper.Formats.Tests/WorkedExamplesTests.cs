@@ -58,7 +58,8 @@ public sealed class WorkedExamplesTests
     public void There_are_sixteen_examples() => Assert.Equal(16, Names.Count);
 
     private static string Describe(string id, int quantity, double one, double other) =>
-        $"{id} x{quantity}: {Math.Round(Math.Min(one, other) / Hundredth) * Hundredth:0.00} by {Math.Round(Math.Max(one, other) / Hundredth) * Hundredth:0.00}";
+        $"{id} x{quantity}: {Math.Round(Math.Min(one, other) / Hundredth) * Hundredth:0.00} by "
+        + $"{Math.Round(Math.Max(one, other) / Hundredth) * Hundredth:0.00}";
 
     private static void AssertFinished(JsonElement example, DraftResponse answer)
     {

@@ -155,7 +155,8 @@ public sealed class JobListTests : IDisposable
         };
         string? Figure() => Assert.Single(_store.Jobs.Page(new(), 5, null).Jobs).Figures;
 
-        Assert.False(figures.Keep("a", new Dictionary<string, long> { ["heading"] = 1, ["cloth"] = 1 }, "[1]")); // a cover it does not know of
+        // a cover it does not know of
+        Assert.False(figures.Keep("a", new Dictionary<string, long> { ["heading"] = 1, ["cloth"] = 1 }, "[1]"));
         Assert.False(figures.Keep("a", new Dictionary<string, long>(versions) { ["one"] = 2 }, "[1]"));
         Assert.Null(Figure());
         Assert.True(figures.Keep("a", versions, "[1]"));

@@ -146,7 +146,9 @@ public sealed class JobStoreTests : IDisposable
             connection.Open();
             using var command = connection.CreateCommand();
             command.CommandText =
-                "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; DROP INDEX covers_by_letter; DROP TABLE figures; DROP TABLE work; ALTER TABLE covers DROP COLUMN letter; ALTER TABLE jobs DROP COLUMN archived; PRAGMA user_version = 1";
+                "DROP TABLE photos; DROP TABLE sheets; DROP INDEX jobs_by_update; DROP INDEX covers_by_letter; DROP "
+                + "TABLE figures; DROP TABLE work; ALTER TABLE covers DROP COLUMN letter; ALTER TABLE "
+                + "jobs DROP COLUMN archived; PRAGMA user_version = 1";
             command.ExecuteNonQuery();
         }
 

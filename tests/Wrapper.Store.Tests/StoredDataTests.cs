@@ -35,11 +35,14 @@ public sealed class StoredDataTests : IDisposable
               "name": "Hull seat", "form": "box-cushion",
               "measures": {
                 "thickness": "4", "cornerRadius": "one or so", "shape": "outline",
-                "points": [{ "x": "0", "y": "0", "rise": "" }, { "x": "22", "y": "0", "rise": "" }, { "x": "23 1/2", "y": "15", "rise": "3/4" }, { "x": "1", "y": "19", "rise": "" }]
+                "points": [{ "x": "0", "y": "0", "rise": "" }, { "x": "22", "y": "0", "rise": "" }, { "x": "23 1/2", "y": "15",
+                  "rise": "3/4" }, { "x": "1", "y": "19", "rise": "" }]
               },
-              "secondReadings": { "thickness": "4 1/8" }, "readingUse": { "thickness": "mean" }, "notes": { "": "by the hatch", "thickness": "soft" }, "cut": [1],
+              "secondReadings": { "thickness": "4 1/8" }, "readingUse": { "thickness": "mean" }, "notes": { "": "by the hatch",
+                "thickness": "soft" }, "cut": [1],
               "measuredFrom": "filling", "construction": "boxing-strip", "rules": { "fit.thickness": "-3/8", "seam": "1/2" },
-              "options": { "piping": "both", "padding": [{ "thickness": "1/2", "how": "all-over", "turns": "2" }], "corrections": [{ "side": "left", "by": "1/4" }] },
+              "options": { "piping": "both", "padding": [{ "thickness": "1/2", "how": "all-over", "turns": "2" }],
+                "corrections": [{ "side": "left", "by": "1/4" }] },
               "cloth": "", "count": "2"
             }
             """,
@@ -49,8 +52,10 @@ public sealed class StoredDataTests : IDisposable
             """
             {
               "name": "Chart table", "form": "table", "measures": { "width": "40", "depth": "28", "drop": "8", "shape": "rectangle" },
-              "secondReadings": {}, "readingUse": {}, "notes": {}, "cut": [], "measuredFrom": "filling", "construction": "tub-walls", "rules": {},
-              "options": { "edge": "hook-and-loop", "obstacles": [{ "side": "left", "from": "4", "length": "6", "drop": "3" }], "legs": ["2", "2", "2", "2"] },
+              "secondReadings": {}, "readingUse": {}, "notes": {}, "cut": [], "measuredFrom": "filling", "construction": "tub-walls",
+                "rules": {},
+              "options": { "edge": "hook-and-loop", "obstacles": [{ "side": "left", "from": "4", "length": "6", "drop": "3" }],
+                "legs": ["2", "2", "2", "2"] },
               "cloth": "lining", "count": "six"
             }
             """,

@@ -110,7 +110,8 @@ public sealed class WorkStoreTests : IDisposable
         }
 
         Assert.Equal(entries.Select(entry => entry.Id), read);
-        Assert.Equal(["e7"], _store.Work.Page("job", 7, 1).Entries.Select(entry => entry.Id)); // one that is too long for any page comes alone
+        // one that is too long for any page comes alone
+        Assert.Equal(["e7"], _store.Work.Page("job", 7, 1).Entries.Select(entry => entry.Id));
     }
 
     private IReadOnlyList<string> Added(string job, params StoredWork[] entries) => _store.Work.Add(job, entries)!.Added;

@@ -42,7 +42,10 @@ public sealed class CeilingsTests(Application application) : IClassFixture<Appli
             },
             {
                 "/api/yardage",
-                $$"""{ "unit": "in", "cloth": { "width": "54", "flaws": [{{Many(201, _ => "{}")}}] }, "covers": [{ "key": "a", "cover": {{Cover}} }] }""",
+                $$"""
+                    { "unit": "in", "cloth": { "width": "54", "flaws": [{{Many(201, _ => "{}")}}] }, "covers": [{ "key": "a",
+                      "cover": {{Cover}} }] }
+                    """,
                 "flaws"
             },
             { "/api/draft", Draft($$"""  "rules": { {{Many(301, i => $"\"r{i}\": 1")}} }"""), "rules" },
@@ -109,10 +112,15 @@ public sealed class CeilingsTests(Application application) : IClassFixture<Appli
     [Fact]
     public async Task An_answer_of_more_than_two_megabytes_is_not_sent()
     {
-        var cover =
-            """{ "form": "box-cushion", "measures": { "width": "20", "depth": "20", "thickness": "3" }, "options": { "piping": "both" } }""";
+        var cover = """
+            { "form": "box-cushion", "measures": { "width": "20", "depth": "20", "thickness": "3" }, "options": { "piping": "both" } }
+            """;
         string Asked(int drafts) =>
-            $$"""{ "unit": "in", "steps": 1, "cloth": { "width": "54" }, "covers": [{{Many(drafts, i => $$"""{ "key": "{{i}}", "cover": {{cover}} }""")}}], "drafts": [{{Many(drafts, i => $"\"{i}\"")}}] }""";
+            $$"""
+                { "unit": "in", "steps": 1, "cloth": { "width": "54" },
+                  "covers": [{{Many(drafts, i => $$"""{ "key": "{{i}}", "cover": {{cover}} }""")}}],
+                  "drafts": [{{Many(drafts, i => $"\"{i}\"")}}] }
+                """;
         Assert.Equal(200, (await application.Send(HttpMethod.Post, "/api/yardage", Asked(3))).Status);
         var (status, answer, _) = await application.Send(HttpMethod.Post, "/api/yardage", Asked(90));
         Assert.Equal(422, status);

@@ -7,7 +7,8 @@ namespace Wrapper.Web.Tests;
 public sealed class ClothsEndpointTests(Application application) : IClassFixture<Application>
 {
     private const string Cloths = """
-        "cloths": { "velvet": { "usableWidth": "54 in", "nap": "one-way", "price": 40 }, "stripe": { "width": "54 in", "selvage": "1/2 in", "price": 20 }, "check": { "width": "60 in", "price": 10 } }
+        "cloths": { "velvet": { "usableWidth": "54 in", "nap": "one-way", "price": 40 }, "stripe": { "width": "54 in", "selvage": "1/2 in",
+          "price": 20 }, "check": { "width": "60 in", "price": 10 } }
         """;
 
     private const string Cube = """ "form": "pouf", "unit": "in", "measures": { "size": "18", "wrap": "2 1/4" } """;
@@ -52,7 +53,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [InlineData(""" "cloth": "silk" """, "unknown-cloth", "cloth")]
     [InlineData(""" "roles": { "top": { "of": 3 } } """, "unknown-cloth", "roles.top")]
     [InlineData(
-        """ "roles": { "side": ["velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet"] } """,
+        """
+            "roles": { "side": ["velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet", "velvet",
+            "velvet", "velvet", "velvet"] }
+            """,
         "list-too-long",
         "roles.side"
     )]
@@ -81,7 +85,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         var (status, body, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}}, "steps": 5, "drafts": ["c"] }"""
+            $$"""
+            { "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}}, "steps": 5,
+            "drafts": ["c"] }
+            """
         );
         Assert.Equal(200, status);
         var cloths = body!["cloths"]!.AsObject();
@@ -96,7 +103,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         var (_, one, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}}, "cloth": { "key": "stripe", "width": "54 in", "selvage": "1/2 in" }, "steps": 5 }"""
+            $$"""
+            { "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, {{Roles}} } } ], {{Cloths}},
+            "cloth": { "key": "stripe", "width": "54 in", "selvage": "1/2 in" }, "steps": 5 }
+            """
         );
         Assert.Equal((double)cloths["stripe"]!["buy"]!["buy"]!, (double)one!["buy"]!["buy"]!);
         Assert.Empty(one["notions"]!.AsArray()); // bought with the cover's own cloth
@@ -104,13 +114,17 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
 
     [Theory]
     [InlineData(""" "main": { "width": "54 in" }, "99990164": { "width": "94 in" } """)]
-    [InlineData(""" "99990164": { "width": "94 in" }, "main": { "width": "54 in" } """)] // a browser writes keys that are numbers before the others
+    // a browser writes keys that are numbers before the others
+    [InlineData(""" "99990164": { "width": "94 in" }, "main": { "width": "54 in" } """)]
     public async Task A_cover_that_names_no_cloth_is_cut_from_the_main_one_wherever_it_stands(string cloths)
     {
         var (_, body, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}} } } ], "cloths": { {{cloths}} }, "cloth": { "width": "54 in" }, "steps": 5, "drafts": ["c"] }"""
+            $$"""
+            { "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}} } } ], "cloths": { {{cloths}} },
+            "cloth": { "width": "54 in" }, "steps": 5, "drafts": ["c"] }
+            """
         );
         Assert.Equal(10, body!["lay"]!["placements"]!.AsArray().Count);
         Assert.All(body["covers"]!["c"]!["draft"]!["pieces"]!.AsArray(), piece => Assert.Equal("main", (string)piece!["cloth"]!));
@@ -122,7 +136,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         var (status, body, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, "roles": { "strip": "gone" } } } ], "cloth": { "width": "54 in" }, "steps": 5 }"""
+            $$"""
+            { "unit": "in", "covers": [ { "key": "c", "cover": { {{Cube}}, "roles": { "strip": "gone" } } } ],
+            "cloth": { "width": "54 in" }, "steps": 5 }
+            """
         );
         Assert.Equal(200, status);
         Assert.Equal("c", (string)body!["leftOut"]![0]!);
@@ -145,8 +162,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [Fact]
     public async Task Make_ups_are_compared_by_the_money_of_all_their_cloths()
     {
-        const string seat =
-            """ "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" }, "options": { "piping": "both" }, "cloth": "velvet", "roles": { "piping": "check" } """;
+        const string seat = """
+            "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" },
+            "options": { "piping": "both" }, "cloth": "velvet", "roles": { "piping": "check" }
+            """;
         var (status, body, _) = await application.Send(
             HttpMethod.Post,
             "/api/make-ups",
@@ -167,8 +186,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
             HttpMethod.Post,
             "/api/jobs/import",
             $$"""
-            { "format": 2, "name": "Two cloths", "unit": "in", "cloth": { "name": "Sand", "width": "54", "others": [ { "key": "n", "name": "Navy", "width": "54" } ] },
-              "covers": [ { "id": "s", "name": "Seat", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "20", "depth": "18", "thickness": "4" }, "roles": { "bottom": "n" } } ] }
+            { "format": 2, "name": "Two cloths", "unit": "in", "cloth": { "name": "Sand", "width": "54", "others": [ { "key": "n",
+              "name": "Navy", "width": "54" } ] },
+              "covers": [ { "id": "s", "name": "Seat", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "20",
+                "depth": "18", "thickness": "4" }, "roles": { "bottom": "n" } } ] }
             """
         );
         var id = (string)made!["id"]!;
@@ -184,8 +205,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
     [Fact]
     public async Task A_pieced_top_answers_its_strips_each_on_its_own_cloth()
     {
-        const string pieced =
-            """ "options": { "pieced": { "top": { "run": "across", "parts": [ { "cloth": "stripe", "width": "4 in" }, "velvet", { "cloth": "check", "width": 101.6 } ] } } } """;
+        const string pieced = """
+            "options": { "pieced": { "top": { "run": "across", "parts": [ { "cloth": "stripe", "width": "4 in" }, "velvet",
+            { "cloth": "check", "width": 101.6 } ] } } }
+            """;
         const string seat = """ "form": "box-cushion", "unit": "in", "measures": { "width": "20", "depth": "18", "thickness": "4" } """;
         var (status, body, _) = await application.Send(
             HttpMethod.Post,
@@ -215,7 +238,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         var (_, bought, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            $$"""{ "unit": "in", "covers": [ { "key": "c", "cover": { {{seat}}, {{pieced}}, "cloth": "velvet" } } ], {{Cloths}}, "steps": 5 }"""
+            $$"""
+            { "unit": "in", "covers": [ { "key": "c", "cover": { {{seat}}, {{pieced}}, "cloth": "velvet" } } ], {{Cloths}},
+            "steps": 5 }
+            """
         );
         Assert.Equal([1, 1], new[] { "stripe", "check" }.Select(key => bought!["cloths"]![key]!["lay"]!["placements"]!.AsArray().Count));
 
@@ -230,7 +256,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
         var (refused, slips, _) = await application.Send(
             HttpMethod.Post,
             "/api/draft",
-            $$"""{ {{seat}}, "options": { "pieced": { "top": { "run": "across", "parts": [ "stripe" ] } } }, "cloth": "velvet", {{Cloths}} }"""
+            $$"""
+            { {{seat}}, "options": { "pieced": { "top": { "run": "across", "parts": [ "stripe" ] } } }, "cloth": "velvet",
+            {{Cloths}} }
+            """
         );
         Assert.Equal(422, refused);
         var slip = Assert.Single(slips!["checks"]!.AsArray(), check => (string)check!["code"]! == "pieced-count")!;
@@ -261,8 +290,10 @@ public sealed class ClothsEndpointTests(Application application) : IClassFixture
             HttpMethod.Post,
             "/api/jobs/import",
             $$"""
-            { "format": 2, "name": "Strips", "unit": "in", "cloth": { "name": "Sand", "width": "54", "others": [ { "key": "n", "name": "Navy", "width": "54" } ] },
-              "covers": [ { "id": "s", "name": "Seat", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "20", "depth": "18", "thickness": "4" },
+            { "format": 2, "name": "Strips", "unit": "in", "cloth": { "name": "Sand", "width": "54", "others": [ { "key": "n",
+              "name": "Navy", "width": "54" } ] },
+              "covers": [ { "id": "s", "name": "Seat", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "20",
+                "depth": "18", "thickness": "4" },
                 "options": { "pieced": { "top": { "run": "along", "parts": [ { "cloth": "n" }, { "width": "5" } ] } } } } ] }
             """
         );

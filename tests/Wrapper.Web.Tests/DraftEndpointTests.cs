@@ -6,13 +6,16 @@ namespace Wrapper.Web.Tests;
 public sealed class DraftEndpointTests(Application application) : IClassFixture<Application>
 {
     private const string Inches = """
-        { "unit": "in", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "21 1/4", "depth": 482.6, "thickness": "4 in" }, "measuredFrom": "filling",
-          "construction": "boxing-strip", "rules": { "seam": "1/2", "zip": "3/4", "zipTurn": "3", "pocketLap": "1", "fit": { "width": 0 } }, "options": { "slidePocket": true, "piping": "both" } }
+        { "unit": "in", "form": "box-cushion", "measures": { "shape": "rectangle", "width": "21 1/4", "depth": 482.6, "thickness": "4 in" },
+          "measuredFrom": "filling",
+          "construction": "boxing-strip", "rules": { "seam": "1/2", "zip": "3/4", "zipTurn": "3", "pocketLap": "1", "fit": { "width": 0 } },
+            "options": { "slidePocket": true, "piping": "both" } }
         """;
 
     private const string Metric = """
         { "unit": "mm", "form": "box-cushion", "measures": { "width": 539.75, "depth": "48,26 cm", "thickness": "101.6" },
-          "rules": { "seam": 12.7, "zip": 19.05, "zipTurn": 76.2, "pocketLap": 25.4 }, "options": { "slidePocket": "true", "piping": "both" } }
+          "rules": { "seam": 12.7, "zip": 19.05, "zipTurn": 76.2, "pocketLap": 25.4 }, "options": { "slidePocket": "true",
+            "piping": "both" } }
         """;
 
     [Theory]
@@ -67,7 +70,8 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
     {
         var request = """
             { "unit": "in", "form": "slipcover", "measures": { "shape": "zones", "zones": [
-              { "name": "Inside back", "width": "12 + 12", "height": "tall" }, { "name": "Deck", "width": "", "height": "21" }, { "width": "26", "height": "9" } ] } }
+              { "name": "Inside back", "width": "12 + 12", "height": "tall" }, { "name": "Deck", "width": "", "height": "21" },
+                { "width": "26", "height": "9" } ] } }
             """;
         var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", request);
         Assert.Equal(422, status);
@@ -85,7 +89,8 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
     public async Task Of_the_corners_of_an_outline_each_length_that_can_be_read_is_answered_by_its_place()
     {
         var request = """
-            { "unit": "cm", "form": "box-cushion", "measures": { "shape": "outline", "points": [["0", "0", "2"], ["40", "off"], ["40", "30"], ["0", "30"]], "thickness": "10" } }
+            { "unit": "cm", "form": "box-cushion", "measures": { "shape": "outline", "points": [["0", "0", "2"], ["40", "off"], ["40",
+              "30"], ["0", "30"]], "thickness": "10" } }
             """;
         var (status, body, _) = await application.Send(HttpMethod.Post, "/api/draft", request);
         Assert.Equal(422, status);
@@ -125,51 +130,84 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
             { "/api/draft", """{ "form": "box-cushion", "measures": { "width": 1e400, "depth": 1e28, "thickness": -1e30 } }""" },
             {
                 "/api/draft",
-                """{ "form": "box-cushion", "measures": { "width": true, "depth": 400, "thickness": 100 }, "rules": { "fit": 5, "seam": {} } }"""
+                """
+                    { "form": "box-cushion", "measures": { "width": true, "depth": 400, "thickness": 100 }, "rules": { "fit": 5,
+                    "seam": {} } }
+                    """
             },
             {
                 "/api/draft",
-                """{ "form": "box-cushion", "measures": { "width": 400, "depth": 400, "thickness": 100 }, "options": { "padding": "x", "piping": {} }, "count": 1e20 }"""
+                """
+                    { "form": "box-cushion", "measures": { "width": 400, "depth": 400, "thickness": 100 },
+                    "options": { "padding": "x", "piping": {} }, "count": 1e20 }
+                    """
             },
             {
                 "/api/draft",
-                """{ "form": "box-cushion", "measures": { "width": 400, "depth": 400, "thickness": 100 }, "options": { "padding": [{}, 3, null] }, "cloth": { "usableWidth": "wide" } }"""
+                """
+                    { "form": "box-cushion", "measures": { "width": 400, "depth": 400, "thickness": 100 },
+                    "options": { "padding": [{}, 3, null] }, "cloth": { "usableWidth": "wide" } }
+                    """
             },
             {
                 "/api/draft",
-                """{ "form": "box-cushion", "measures": { "width": 400, "depth": 400, "thickness": 100 }, "cloth": { "usableWidth": 1e27, "nap": "sideways" } }"""
+                """
+                    { "form": "box-cushion", "measures": { "width": 400, "depth": 400, "thickness": 100 },
+                    "cloth": { "usableWidth": 1e27, "nap": "sideways" } }
+                    """
             },
             { "/api/lay", "null" },
             { "/api/lay", "{}" },
             { "/api/lay", """{ "cloth": { "usableWidth": 1000 }, "pieces": [null] }""" },
             {
                 "/api/lay",
-                """{ "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1000000, "outline": [[0,0],[1,0],[1,1]], "turns": [0] }] }"""
+                """
+                    { "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1000000, "outline": [[0,0],[1,0],[1,1]],
+                    "turns": [0] }] }
+                    """
             },
             {
                 "/api/lay",
-                """{ "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1, "outline": [[0,0],[1e300,0],[1,1]], "turns": [0] }] }"""
+                """
+                    { "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1, "outline": [[0,0],[1e300,0],[1,1]],
+                    "turns": [0] }] }
+                    """
             },
             {
                 "/api/lay",
-                """{ "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1, "outline": [[0,0],[5],[1,1]], "turns": [] }] }"""
+                """
+                    { "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1, "outline": [[0,0],[5],[1,1]],
+                    "turns": [] }] }
+                    """
             },
             {
                 "/api/lay",
-                """{ "cloth": { "usableWidth": 1000, "space": "-1" }, "pieces": [{ "id": "a", "quantity": 1, "outline": [[0,0],[9,0],[9,9]], "turns": [0] }], "steps": -4 }"""
+                """
+                    { "cloth": { "usableWidth": 1000, "space": "-1" }, "pieces": [{ "id": "a", "quantity": 1,
+                    "outline": [[0,0],[9,0],[9,9]], "turns": [0] }], "steps": -4 }
+                    """
             },
             {
                 "/api/lay",
-                """{ "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1, "outline": [[0,0],[100,100],[100,0],[0,70]], "turns": [0] }] }"""
+                """
+                    { "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 1,
+                    "outline": [[0,0],[100,100],[100,0],[0,70]], "turns": [0] }] }
+                    """
             },
             {
                 "/api/lay/live",
-                """{ "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 10000, "outline": [[0,0],[9,0],[9,9]], "turns": [0] }] }"""
+                """
+                    { "cloth": { "usableWidth": 1000 }, "pieces": [{ "id": "a", "quantity": 10000, "outline": [[0,0],[9,0],[9,9]],
+                    "turns": [0] }] }
+                    """
             },
             { "/api/lay/live", "{}" },
             {
                 "/api/lay",
-                """{ "cloth": { "usableWidth": 100 }, "pieces": [{ "id": "a", "quantity": 1, "outline": [[0,0],[900,0],[900,900],[0,900]], "turns": [0, 90] }] }"""
+                """
+                    { "cloth": { "usableWidth": 100 }, "pieces": [{ "id": "a", "quantity": 1,
+                    "outline": [[0,0],[900,0],[900,900],[0,900]], "turns": [0, 90] }] }
+                    """
             },
             { "/api/yardage", "{}" },
             { "/api/yardage", """{ "unit": "ell", "covers": [], "cloth": {} }""" },
@@ -209,7 +247,10 @@ public sealed class DraftEndpointTests(Application application) : IClassFixture<
         var (status, body, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            """{ "unit": "in", "covers": [{ "key": "a", "cover": { "measures": { "width": null }, "options": { "piping": null }, "padding": [null], "count": "six" } }], "cloth": { "width": "54" }, "drafts": ["a", "b"] }"""
+            """
+            { "unit": "in", "covers": [{ "key": "a", "cover": { "measures": { "width": null }, "options": { "piping": null },
+            "padding": [null], "count": "six" } }], "cloth": { "width": "54" }, "drafts": ["a", "b"] }
+            """
         );
         Assert.Equal(200, status);
         Assert.Null(body!["buy"]);

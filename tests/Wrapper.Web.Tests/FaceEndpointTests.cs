@@ -53,8 +53,10 @@ public sealed class FaceEndpointTests(Application application) : IClassFixture<A
             HttpMethod.Post,
             "/api/yardage",
             """
-            { "unit": "in", "steps": 1, "cloth": { "width": "54", "repeat": { "width": "9", "length": "12" }, "face": { "kind": "picture", "picture": "picture-1-2" } },
-              "covers": [{ "key": "a", "cover": { "form": "box-cushion", "measures": { "width": "20", "depth": "20", "thickness": "4" } } }] }
+            { "unit": "in", "steps": 1, "cloth": { "width": "54", "repeat": { "width": "9", "length": "12" }, "face": { "kind": "picture",
+              "picture": "picture-1-2" } },
+              "covers": [{ "key": "a", "cover": { "form": "box-cushion", "measures": { "width": "20", "depth": "20",
+                "thickness": "4" } } }] }
             """
         );
         Assert.Equal(200, status);

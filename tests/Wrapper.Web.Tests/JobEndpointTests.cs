@@ -6,7 +6,8 @@ namespace Wrapper.Web.Tests;
 public sealed class JobEndpointTests(Application application) : IClassFixture<Application>
 {
     private const string Seat = """
-        { "position": 0, "cover": { "name": "Seat", "measures": { "width": "21 1/4", "depth": "19", "thickness": "4" }, "options": { "piping": "both" }, "count": "3" } }
+        { "position": 0, "cover": { "name": "Seat", "measures": { "width": "21 1/4", "depth": "19", "thickness": "4" },
+          "options": { "piping": "both" }, "count": "3" } }
         """;
 
     private const string Unread = """
@@ -105,7 +106,10 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
         var (_, answer, _) = await application.Send(
             HttpMethod.Post,
             "/api/yardage",
-            $$"""{ "unit": "in", "houseRules": { "seam": "5/8" }, "covers": [{ "key": "a", "cover": {{cover}} }], "cloth": { "width": "54" }, "drafts": ["a"], "compare": true }"""
+            $$"""
+            { "unit": "in", "houseRules": { "seam": "5/8" }, "covers": [{ "key": "a", "cover": {{cover}} }],
+            "cloth": { "width": "54" }, "drafts": ["a"], "compare": true }
+            """
         );
         var plate = answer!["covers"]!["a"]!["draft"]!["pieces"]![0]!;
         Assert.Equal("22½", (string)plate["cutWidthShown"]!);

@@ -65,12 +65,15 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
             HttpMethod.Post,
             "/api/jobs/import",
             """
-            { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster", "measures": { "diameter": "7" } }, { "id": "b", "form": "duvet", "measures": {} }] }
+            { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster",
+              "measures": { "diameter": "7" } }, { "id": "b", "form": "duvet", "measures": {} }] }
             """
         );
         Assert.Equal("cabin", (string)made!["id"]!);
         const string Changed = """
-            { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster", "measures": { "diameter": "8" } }, { "id": "b", "form": "duvet", "measures": {} }, { "id": "c", "form": "pouf", "measures": {} }] }
+            { "format": 2, "id": "cabin", "name": "Cabin", "unit": "in", "covers": [{ "id": "a", "form": "bolster",
+              "measures": { "diameter": "8" } }, { "id": "b", "form": "duvet", "measures": {} }, { "id": "c", "form": "pouf",
+              "measures": {} }] }
             """;
         Assert.Equal(409, (await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=refuse", Changed)).Status);
         Assert.Equal(422, (await application.Send(HttpMethod.Post, "/api/jobs/import?conflict=overwrite", Changed)).Status);
@@ -101,7 +104,8 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
             """
             {
               "format": 1, "name": "Old", "unit": "in", "cloth": { "width": "54", "repeatLength": "12", "shrinkageAlong": "3" },
-              "covers": [{ "form": "ottoman", "shape": "rectangle", "measures": { "width": "28" }, "lists": { "legs": ["2", "2"] }, "padding": [{ "thickness": "1/2", "how": "top" }], "count": "1" }]
+              "covers": [{ "form": "ottoman", "shape": "rectangle", "measures": { "width": "28" }, "lists": { "legs": ["2", "2"] },
+                "padding": [{ "thickness": "1/2", "how": "top" }], "count": "1" }]
             }
             """
         );
@@ -140,7 +144,10 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
             HttpMethod.Post,
             "/api/jobs/import",
             $$"""
-            { "format": 2, "name": "Pictured", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }], "photos": [{ "cover": "a", "measure": "diameter", "name": "end.png", "type": "image/png", "content": "{{picture}}" }, { "cover": "a", "measure": "", "name": "no.exe", "type": "image/png", "content": "TVqQ" }, { "cover": "b", "measure": "", "name": "lost.png", "type": "image/png", "content": "{{picture}}" }] }
+            { "format": 2, "name": "Pictured", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }], "photos": [{ "cover": "a",
+              "measure": "diameter", "name": "end.png", "type": "image/png", "content": "{{picture}}" }, { "cover": "a", "measure": "",
+              "name": "no.exe", "type": "image/png", "content": "TVqQ" }, { "cover": "b", "measure": "", "name": "lost.png",
+              "type": "image/png", "content": "{{picture}}" }] }
             """
         );
         Assert.Equal(
@@ -169,7 +176,8 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
         Assert.True(picture.Length > 500_000, "a photograph is longer than any text");
         string File(string content) =>
             $$"""
-                { "photos": [{ "cover": "a", "measure": "", "name": "large.png", "type": "image/png", "content": "{{content}}" }], "format": 2, "name": "Large", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }] }
+                { "photos": [{ "cover": "a", "measure": "", "name": "large.png", "type": "image/png", "content": "{{content}}" }],
+                  "format": 2, "name": "Large", "unit": "in", "covers": [{ "id": "a", "form": "bolster" }] }
                 """;
         var (status, made, _) = await application.Send(HttpMethod.Post, "/api/jobs/import", File(picture));
         Assert.Equal(200, status);
@@ -238,19 +246,32 @@ public sealed class JobFileEndpointTests(Application application) : IClassFixtur
         "cloth.flaws.0"
     )]
     [InlineData(
-        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "work": [{ "id": "a", "kind": "cut", "subject": "x", "at": "2026-03-14T09:26:00Z" }] }""",
+        """
+            { "format": 2, "name": "Half", "unit": "in", "covers": [{ "form": "pouf" }], "work": [{ "id": "a", "kind": "cut",
+            "subject": "x", "at": "2026-03-14T09:26:00Z" }] }
+            """,
         "work.0.cut"
     )]
     [InlineData(
-        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "type": "image/png", "content": "" }] }""",
+        """
+            { "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a",
+            "measure": "", "type": "image/png", "content": "" }] }
+            """,
         "photos.0.name"
     )]
     [InlineData(
-        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png" }] }""",
+        """
+            { "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a",
+            "measure": "", "name": "p", "type": "image/png" }] }
+            """,
         "photos.0.content"
     )]
     [InlineData(
-        """{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "AAAA" }, { "cover": "a", "measure": "", "name": "p", "type": "image/png", "content": "no picture!" }] }""",
+        """
+            { "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [{ "cover": "a",
+            "measure": "", "name": "p", "type": "image/png", "content": "AAAA" }, { "cover": "a", "measure": "", "name": "p",
+            "type": "image/png", "content": "no picture!" }] }
+            """,
         "photos.1.content"
     )]
     [InlineData("""{ "format": 2, "name": "Half", "unit": "in", "covers": [{ "id": "a", "form": "pouf" }], "photos": [5] }""", "photos.0")]

@@ -107,8 +107,10 @@ public sealed partial class JobListEndpointTests(Application application) : ICla
         Assert.Equal("cut", (string)(await Line())!["stage"]!);
         Assert.Null(await Line("&stage=measure"));
 
-        const string Found =
-            """{ "heading": 1, "cloth": 1, "covers": { "one": 1 }, "figures": [{ "cloth": "Ticking", "figure": "1½", "unit": "yd", "cost": 12.5 }] }""";
+        const string Found = """
+            { "heading": 1, "cloth": 1, "covers": { "one": 1 }, "figures": [{ "cloth": "Ticking", "figure": "1½", "unit": "yd",
+            "cost": 12.5 }] }
+            """;
         Assert.Null((await Line())!["figures"]);
         Assert.True((bool)(await application.Send(HttpMethod.Put, "/api/jobs/staged/figures", Found)).Body!["kept"]!);
         Assert.Equal("1½", (string)(await Line())!["figures"]![0]!["figure"]!);

@@ -42,8 +42,10 @@ public sealed class JudgementEndpointTests(Application application) : IClassFixt
         Assert.Contains(body!["checks"]!.AsArray(), check => (string)check!["code"]! == code);
     }
 
-    private const string Duvets =
-        """{ "unit": "in", "covers": [{ "key": "a", "cover": { "form": "duvet", "construction": "bag", "measures": { "width": "78", "length": "80" } } }], "cloth": { "width": "54 in", "others": [{ "key": "wide", "width": "110 in" }] } }""";
+    private const string Duvets = """
+        { "unit": "in", "covers": [{ "key": "a", "cover": { "form": "duvet", "construction": "bag", "measures": { "width": "78",
+        "length": "80" } } }], "cloth": { "width": "54 in", "others": [{ "key": "wide", "width": "110 in" }] } }
+        """;
 
     [Theory]
     [InlineData("", "9 1/2", true, "")]
@@ -74,7 +76,10 @@ public sealed class JudgementEndpointTests(Application application) : IClassFixt
         "nothing-to-buy"
     )]
     [InlineData(
-        """{ "yardage": { "unit": "in", "covers": [{ "key": "a", "cover": { "form": "duvet", "construction": "bag", "measures": { "width": "78" } } }], "cloth": { "width": "54 in" } }, "for": "cloth", "figure": "2" }""",
+        """
+            { "yardage": { "unit": "in", "covers": [{ "key": "a", "cover": { "form": "duvet", "construction": "bag",
+            "measures": { "width": "78" } } }], "cloth": { "width": "54 in" } }, "for": "cloth", "figure": "2" }
+            """,
         "measure-missing"
     )]
     [InlineData(
@@ -112,7 +117,10 @@ public sealed class JudgementEndpointTests(Application application) : IClassFixt
         Assert.True(body["facets"]!.AsArray().Count > 20);
     }
 
-    /// <summary>The folded cover is answered as one meets the thing: across, front to back, and up. A headboard and a chair back stand, a roll lies along.</summary>
+    /// <summary>
+    /// The folded cover is answered as one meets the thing: across, front to back, and up. A headboard and a chair back stand, a roll lies
+    /// along.
+    /// </summary>
     [Theory]
     [InlineData("""{ "unit": "mm", "form": "headboard", "measures": { "width": 1400, "height": 650, "thickness": 80 } }""", 1400, 80, 650)]
     [InlineData(
@@ -168,19 +176,35 @@ public sealed class JudgementEndpointTests(Application application) : IClassFixt
 
     [Theory]
     [InlineData(
-        """{ "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": [[0,0],[500,0],[520,300,15],[400,480],[0,450]] } }"""
+        """
+            { "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80,
+            "points": [[0,0],[500,0],[520,300,15],[400,480],[0,450]] } }
+            """
     )]
     [InlineData(
-        """{ "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": "0, 0; 500, 0; 520, 300, 15; 400, 480; 0, 450" } }"""
+        """
+            { "unit": "mm", "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80,
+            "points": "0, 0; 500, 0; 520, 300, 15; 400, 480; 0, 450" } }
+            """
     )]
     [InlineData(
-        """{ "unit": "mm", "form": "seat-pad", "measures": { "shape": "stations", "depth": 400, "thickness": 0, "stations": [{ "at": 0, "width": 420 }, { "at": "200 mm", "width": 430 }, { "at": 400, "width": "36 cm" }] } }"""
+        """
+            { "unit": "mm", "form": "seat-pad", "measures": { "shape": "stations", "depth": 400, "thickness": 0,
+            "stations": [{ "at": 0, "width": 420 }, { "at": "200 mm", "width": 430 }, { "at": 400, "width": "36 cm" }] } }
+            """
     )]
     [InlineData(
-        """{ "unit": "in", "form": "slipcover", "measures": { "zones": [{ "name": "Deck", "width": "22", "height": "21", "tucks": ["left"], "freeTuck": "2" }] } }"""
+        """
+            { "unit": "in", "form": "slipcover", "measures": { "zones": [{ "name": "Deck", "width": "22", "height": "21",
+            "tucks": ["left"], "freeTuck": "2" }] } }
+            """
     )]
     [InlineData(
-        """{ "unit": "in", "form": "table", "measures": { "width": "46", "depth": "30", "drop": "6" }, "options": { "obstacles": [{ "side": "front", "from": "12", "length": "10", "drop": "4" }], "corrections": [{ "side": "left", "by": "-1/4" }] } }"""
+        """
+            { "unit": "in", "form": "table", "measures": { "width": "46", "depth": "30", "drop": "6" },
+            "options": { "obstacles": [{ "side": "front", "from": "12", "length": "10", "drop": "4" }],
+            "corrections": [{ "side": "left", "by": "-1/4" }] } }
+            """
     )]
     public async Task Lists_are_read_from_objects_arrays_and_texts(string request)
     {
@@ -194,7 +218,10 @@ public sealed class JudgementEndpointTests(Application application) : IClassFixt
     [InlineData("""{ "form": "box-cushion", "measures": { "shape": "outline", "thickness": 80, "points": { "x": [] } } }""")]
     [InlineData("""{ "form": "slipcover", "measures": { "zones": [7, null, "deck", { "count": "many" }] } }""")]
     [InlineData(
-        """{ "form": "table", "measures": { "width": 900, "depth": 600, "drop": 100 }, "options": { "obstacles": true, "legs": "x", "corrections": [[]] } }"""
+        """
+            { "form": "table", "measures": { "width": 900, "depth": 600, "drop": 100 }, "options": { "obstacles": true, "legs": "x",
+            "corrections": [[]] } }
+            """
     )]
     public async Task Rubbish_in_a_list_is_told_and_never_a_fault(string request) =>
         Assert.Equal(422, (await application.Send(HttpMethod.Post, "/api/draft", request)).Status);

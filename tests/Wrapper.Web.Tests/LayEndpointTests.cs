@@ -70,12 +70,16 @@ public sealed class LayEndpointTests(Application application) : IClassFixture<Ap
 
     /// <summary>Sixty pieces of many sizes.</summary>
     private static string Many(string howLong) =>
-        $$"""{ "cloth": { "usableWidth": 1345 }, {{howLong}}, "pieces": [ {{string.Join(", ", Enumerable.Range(0, 60).Select(Piece))}} ] }""";
+        $$"""
+            { "cloth": { "usableWidth": 1345 }, {{howLong}}, "pieces": [ {{string.Join(", ", Enumerable.Range(0, 60).Select(Piece))}} ] }
+            """;
 
     private static string Piece(int i)
     {
         var (width, height) = (100 + (i * 37 % 331), 80 + (i * 53 % 271));
-        return $$"""{ "id": "{{i}}", "quantity": 1, "outline": [[0,0],[{{width}},0],[{{width}},{{height}}],[0,{{height}}]], "turns": [0,180] }""";
+        return $$"""
+            { "id": "{{i}}", "quantity": 1, "outline": [[0,0],[{{width}},0],[{{width}},{{height}}],[0,{{height}}]], "turns": [0,180] }
+            """;
     }
 
     private static StringContent Json(string text) => new(text, System.Text.Encoding.UTF8, "application/json");

@@ -6,8 +6,10 @@ namespace Wrapper.Web.Tests;
 /// <summary>Make-ups, a cloth at hand, outlines and practice over the interface.</summary>
 public sealed class MakeUpEndpointTests(Application application) : IClassFixture<Application>
 {
-    private const string Cushion =
-        """{ "form": "box-cushion", "shape": "rectangle", "measures": { "width": "21 1/4", "depth": "19", "thickness": "4" }, "construction": "boxing-strip" }""";
+    private const string Cushion = """
+        { "form": "box-cushion", "shape": "rectangle", "measures": { "width": "21 1/4", "depth": "19", "thickness": "4" },
+        "construction": "boxing-strip" }
+        """;
 
     [Fact]
     public async Task Make_ups_come_with_their_price_in_cloth_seam_and_time()
@@ -80,7 +82,10 @@ public sealed class MakeUpEndpointTests(Application application) : IClassFixture
         var (status, sheet, _) = await application.Send(
             HttpMethod.Post,
             "/api/cloth-at-hand",
-            $$"""{ "unit": "in", "cloth": { "width": "42", "length": "38", "edges": { "left": {{edge}}, "right": {{edge}}, "start": {{edge}}, "end": {{edge}} } }, "length": "38", "forms": ["pillowcase"] }"""
+            $$"""
+            { "unit": "in", "cloth": { "width": "42", "length": "38", "edges": { "left": {{edge}}, "right": {{edge}},
+            "start": {{edge}}, "end": {{edge}} } }, "length": "38", "forms": ["pillowcase"] }
+            """
         );
         Assert.Equal(200, status);
         Assert.Equal((1016.0, 914.4), ((double)sheet!["usableWidth"]!, (double)sheet["length"]!));

@@ -133,7 +133,10 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
     {
         await application.Send(HttpMethod.Post, "/api/jobs", """{ "id": "again", "unit": "mm" }""");
         static string Cover(int width) =>
-            $$"""{ "position": 0, "cover": { "form": "box-cushion", "measures": { "width": {{width}}, "depth": 480, "thickness": 100 } } }""";
+            $$"""
+                { "position": 0, "cover": { "form": "box-cushion", "measures": { "width": {{width}}, "depth": 480,
+                "thickness": 100 } } }
+                """;
         await application.Send(HttpMethod.Put, "/api/jobs/again/covers/a", Cover(540), ("If-None-Match", "*"));
         var first = await application.Send(HttpMethod.Put, "/api/jobs/again/covers/a", Cover(550), ("If-Match", "\"1\""));
         var again = await application.Send(HttpMethod.Put, "/api/jobs/again/covers/a", Cover(550), ("If-Match", "\"1\""));

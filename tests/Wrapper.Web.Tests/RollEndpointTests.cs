@@ -8,8 +8,10 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
 {
     private const string Square = "[[0,0],[400,0],[400,400],[0,400]]";
 
-    private const string Seat =
-        """{ "form": "box-cushion", "shape": "rectangle", "construction": "boxing-strip", "measures": { "width": "21 1/4", "depth": "19", "thickness": "4" } }""";
+    private const string Seat = """
+        { "form": "box-cushion", "shape": "rectangle", "construction": "boxing-strip", "measures": { "width": "21 1/4",
+        "depth": "19", "thickness": "4" } }
+        """;
 
     [Fact]
     public async Task A_lay_takes_repeats_motifs_flaws_pins_remnants_and_halves_on_the_fold()
@@ -75,7 +77,10 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
     public async Task Yardage_says_the_order_of_cuts_what_is_left_and_what_matching_costs()
     {
         var yardage = await Buy(
-            """{ "width": "54", "repeatLength": "25", "spare": "10", "flaws": [ { "from": "40", "to": "41" } ], "remnants": [ { "name": "end", "width": "25", "length": "25" } ] }"""
+            """
+            { "width": "54", "repeatLength": "25", "spare": "10", "flaws": [ { "from": "40", "to": "41" } ],
+            "remnants": [ { "name": "end", "width": "25", "length": "25" } ] }
+            """
         );
         Assert.Empty(yardage["checks"]!.AsArray());
         Assert.NotNull(yardage["buy"]!["matching"]);
@@ -111,8 +116,10 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
     public async Task A_shorter_lay_is_told_live_and_the_one_kept_holds()
     {
         using var client = application.CreateClient();
-        var body =
-            $$"""{ "unit": "in", "covers": [{ "key": "a", "cover": {{Seat.Replace("{ \"form\"", "{ \"count\": \"6\", \"form\"", StringComparison.Ordinal)}} }], "cloth": { "width": "54" }, "steps": 200 }""";
+        var body = $$"""
+                    { "unit": "in", "covers": [{ "key": "a", "cover": {{Seat.Replace("{ \"form\"",
+                    "{ \"count\": \"6\", \"form\"", StringComparison.Ordinal)}} }], "cloth": { "width": "54" }, "steps": 200 }
+                    """;
         using var response = await client.PostAsync(
             new Uri("/api/yardage/live", UriKind.Relative),
             new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
@@ -173,7 +180,10 @@ public sealed class RollEndpointTests(Application application) : IClassFixture<A
                 await application.Send(
                     HttpMethod.Put,
                     "/api/house",
-                    """{ "rules": { "keep": "15" }, "shelf": [ { "cloth": "Linen", "width": "20 in", "length": "31 in", "from": "Settees" } ] }""",
+                    """
+                    { "rules": { "keep": "15" }, "shelf": [ { "cloth": "Linen", "width": "20 in", "length": "31 in",
+                    "from": "Settees" } ] }
+                    """,
                     ("If-Match", tag!)
                 )
             ).Status

@@ -51,7 +51,10 @@ public sealed class SameQuestionTests(Application application) : IClassFixture<A
     }
 
     private static string Cushion(string width) =>
-        $$"""{ "form": "box-cushion", "measures": { "width": "{{width}}", "depth": "19", "thickness": "4" }, "construction": "boxing-strip" }""";
+        $$"""
+            { "form": "box-cushion", "measures": { "width": "{{width}}", "depth": "19", "thickness": "4" },
+            "construction": "boxing-strip" }
+            """;
 
     private async Task<(int Status, string Body, bool IsKept)> Ask(string path, string question)
     {

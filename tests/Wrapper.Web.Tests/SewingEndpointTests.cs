@@ -7,7 +7,8 @@ namespace Wrapper.Web.Tests;
 public sealed class SewingEndpointTests(Application application) : IClassFixture<Application>
 {
     private const string Cushion = """
-        { "unit": "in", "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" }, "construction": "boxing-strip", "options": { "slidePocket": true, "piping": "both" } }
+        { "unit": "in", "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" },
+          "construction": "boxing-strip", "options": { "slidePocket": true, "piping": "both" } }
         """;
 
     [Fact]
@@ -40,7 +41,8 @@ public sealed class SewingEndpointTests(Application application) : IClassFixture
         var group = Assert.Single(covers)!; // covers alike are answered once
         Assert.Equal((1, 3), ((int)group["cover"]!, (int)group["covers"]!));
         var turns = group["operations"]!.AsArray().Select(operation => (int)operation!["turn"]!).Order().ToList();
-        Assert.Equal(Enumerable.Range(0, turns.Count).Select(place => (place * 3) + 1), turns); // the first cover's place; the other two follow at once
+        // the first cover's place; the other two follow at once
+        Assert.Equal(Enumerable.Range(0, turns.Count).Select(place => (place * 3) + 1), turns);
     }
 
     [Fact]

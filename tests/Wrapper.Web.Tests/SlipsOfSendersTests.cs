@@ -161,7 +161,8 @@ public sealed class SlipsOfSendersTests(Application application) : IClassFixture
 
     [Theory]
     [InlineData(
-        "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'><path d='M0 0 A 1e308 1e308 0 0 1 50 50 L 0 50 Z'/></svg>"
+        "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'><path d='M0 0 "
+            + "A 1e308 1e308 0 0 1 50 50 L 0 50 Z'/></svg>"
     )]
     [InlineData(
         "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'><path d='M0 0 A @ @ 0 0 1 50 50 L 0 50 Z'/></svg>"

@@ -4,7 +4,9 @@ using Xunit;
 
 namespace Wrapper.Web.Tests;
 
-/// <summary>The program itself, started as a person starts it: what keeps it from its work is one sentence and an end that is not 0.</summary>
+/// <summary>
+/// The program itself, started as a person starts it: what keeps it from its work is one sentence and an end that is not 0.
+/// </summary>
 public sealed class StartingTests : IDisposable
 {
     private readonly string _directory = Directory.CreateTempSubdirectory("wrapper-start").FullName;

@@ -12,7 +12,8 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
         var job = await Workroom.Job(application);
         await CutAndSew(job, "seam-end-1-upper");
         var tried = await Try(job, "-3/8");
-        Assert.All(tried["lines"]!.AsArray(), line => Assert.NotEqual("unpick", (string)line!["mend"]!)); // the other end of the ring was sewn
+        // the other end of the ring was sewn
+        Assert.All(tried["lines"]!.AsArray(), line => Assert.NotEqual("unpick", (string)line!["mend"]!));
         Assert.Equal("not cut yet; all of it is cut as corrected.", (string)Assert.Single(tried["others"]!.AsArray())!["text"]!);
         var width = await PlateWidth(job);
 
@@ -130,7 +131,10 @@ public sealed class TryingOnEndpointTests(Application application) : IClassFixtu
         Assert.Equal(404, missing);
         var pinned = await Workroom.Job(
             application,
-            """{ "id": "seat", "name": "Sheet", "form": "throw-over", "measures": { "shape": "chair", "seatWidth": "40", "seatRun": "70", "armRun": "50", "armDepth": "30" } }"""
+            """
+            { "id": "seat", "name": "Sheet", "form": "throw-over", "measures": { "shape": "chair", "seatWidth": "40",
+            "seatRun": "70", "armRun": "50", "armDepth": "30" } }
+            """
         );
         var (flat, problem, _) = await application.Send(
             HttpMethod.Post,

@@ -7,7 +7,8 @@ namespace Wrapper.Web.Tests;
 internal static class Workroom
 {
     private const string Cover = """
-        { "id": "seat", "name": "Seat", "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" }, "construction": "boxing-strip", "count": "2" }
+        { "id": "seat", "name": "Seat", "form": "box-cushion", "measures": { "width": "20", "depth": "18", "thickness": "4" },
+          "construction": "boxing-strip", "count": "2" }
         """;
 
     /// <summary>Makes such a job; gives its id.</summary>

@@ -84,7 +84,10 @@ public sealed class ClothBuyer
     public Yardage Estimate(ClothSpecification cloth, int steps, Func<bool>? shouldStop = null) =>
         Buy(cloth, Drafted(cloth, proved: false), steps, shouldStop, available: null, onShorter: null);
 
-    /// <summary>An estimate of what a piece of cloth gives; null where the job does not fit it. No lay is looked for where the pieces alone are larger than the cloth.</summary>
+    /// <summary>
+    /// An estimate of what a piece of cloth gives; null where the job does not fit it. No lay is looked for where the pieces alone are
+    /// larger than the cloth.
+    /// </summary>
     /// <param name="cloth">The cloth.</param>
     /// <param name="available">The length there is of it.</param>
     /// <param name="steps">The most orders to try.</param>
@@ -344,7 +347,9 @@ public sealed class ClothBuyer
         };
     }
 
-    /// <summary>The lay and the end trim, what is bought to spare, and what the washing takes; nothing when nothing lies on the roll.</summary>
+    /// <summary>
+    /// The lay and the end trim, what is bought to spare, and what the washing takes; nothing when nothing lies on the roll.
+    /// </summary>
     private Worked NeedOf(Length lay, ClothSpecification cloth)
     {
         if (lay.IsZero || cloth.ReadyLength is not null)

@@ -14,7 +14,8 @@ public sealed record PricedCloth(ClothSpecification Cloth, decimal? Price, Yarda
 
 /// <summary>What one of a job's cloths comes to at every width it is sold in.</summary>
 /// <param name="Key">The cloth's key.</param>
-/// <param name="InsteadOf">The key of the cloth whose pieces are laid on it to see: nothing lies on it as the job stands. Null where something does.</param>
+/// <param name="InsteadOf">The key of the cloth whose pieces are laid on it to see: nothing lies on it as the job stands. Null where
+/// something does.</param>
 /// <param name="Widths">Its widths; the marks of what could stand for each other are given among all of them.</param>
 public sealed record ComparedCloth(string Key, string? InsteadOf, IReadOnlyList<WidthComparison> Widths);
 
@@ -60,7 +61,8 @@ public static class ClothsCompared
                 IReadOnlyList<SoldWidth> offered =
                     cloth.SoldIn.Count > 0
                         ? SoldWidth.Offered(cloth, price, unit)
-                        : [new(new(LengthFormat.For(unit).RoundedWithUnit(cloth.Width), cloth.Width), price)]; // a width nobody sells is not offered
+                        // a width nobody sells is not offered
+                        : [new(new(LengthFormat.For(unit).RoundedWithUnit(cloth.Width), cloth.Width), price)];
                 compared.Add(
                     new(
                         key,

@@ -109,7 +109,9 @@ public static class NotionBuyer
         return LengthFormat.Inches.Rounded(asInches) + " yd";
     }
 
-    /// <summary>What is asked for by its own name: by the piece at a length, by the running length, or simply counted. Null for what is no ware.</summary>
+    /// <summary>
+    /// What is asked for by its own name: by the piece at a length, by the running length, or simply counted. Null for what is no ware.
+    /// </summary>
     private static NotionToBuy? Named(Notion notion, LengthFormat format, LengthUnit unit, Length buyStep)
     {
         var length = notion.Length.Value;
@@ -171,7 +173,8 @@ public static class NotionBuyer
     private static NotionToBuy Foam(Notion notion, LengthFormat format)
     {
         var size =
-            $"{format.Rounded(notion.Width!.Value)} × {format.Rounded(notion.Length.Value)} × {format.RoundedWithUnit(notion.Thickness!.Value)}";
+            $"{format.Rounded(notion.Width!.Value)} × {format.Rounded(notion.Length.Value)} × "
+            + $"{format.RoundedWithUnit(notion.Thickness!.Value)}";
         return new(NotionKind.Foam, $"Foam block, {size}", notion.Quantity, notion.Length.Value, notion.Length.Value);
     }
 }

@@ -12,7 +12,9 @@ namespace Wrapper.Core.Buying;
 /// <param name="Length">Along the warp.</param>
 public sealed record Offcut(Length X, Length Y, Length Width, Length Length);
 
-/// <summary>What is left of the cloth after a lay, as rectangles: the largest first, none over another. See docs/handbook.md, "Remnants".</summary>
+/// <summary>
+/// What is left of the cloth after a lay, as rectangles: the largest first, none over another. See docs/handbook.md, "Remnants".
+/// </summary>
 public static class Offcuts
 {
     /// <summary>The most that are named; what is smaller goes into the scrap bag.</summary>

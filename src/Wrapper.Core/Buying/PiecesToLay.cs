@@ -9,7 +9,9 @@ namespace Wrapper.Core.Buying;
 /// <summary>What of the covers' drafts is laid on a cloth, and how it meets the pattern.</summary>
 internal static class PiecesToLay
 {
-    /// <summary>What of a cover's draft is cut from the cloth of this key: what is given to it, and what no key is said of but its sort.</summary>
+    /// <summary>
+    /// What of a cover's draft is cut from the cloth of this key: what is given to it, and what no key is said of but its sort.
+    /// </summary>
     public static IEnumerable<LaidPiece> Of(string cover, Draft draft, string key, ClothRole role) =>
         draft
             .Pieces.Where(piece => !piece.IsPieced)
@@ -109,7 +111,9 @@ internal static class PiecesToLay
         };
     }
 
-    /// <summary>The point that meets the pattern where the print is led: what stands round a face goes on from it and is led with it.</summary>
+    /// <summary>
+    /// The point that meets the pattern where the print is led: what stands round a face goes on from it and is led with it.
+    /// </summary>
     private static PatternMatch? Led(PatternMatch? match, PrintLed print) =>
         match is { } said ? said with { Along = said.Along + print.Along, Across = said.Across + print.Across } : null;
 

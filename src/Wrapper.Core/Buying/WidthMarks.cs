@@ -5,7 +5,9 @@ namespace Wrapper.Core.Buying;
 /// <summary>What each of several widths or cloths does better than the others. See docs/handbook.md, "How much to buy".</summary>
 internal static class WidthMarks
 {
-    /// <summary>The same lines with their marks: among those that leave out the fewest covers, so that none is best because it does less.</summary>
+    /// <summary>
+    /// The same lines with their marks: among those that leave out the fewest covers, so that none is best because it does less.
+    /// </summary>
     public static IReadOnlyList<WidthComparison> Given(IReadOnlyList<WidthComparison> compared)
     {
         var complete = compared.Where(one => IsWhole(one.Yardage)).ToList();

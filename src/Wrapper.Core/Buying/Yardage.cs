@@ -67,7 +67,10 @@ public sealed record Yardage
     /// <summary>The part of the bought cloth that is in no piece, from 0 to 1.</summary>
     public double? Waste { get; init; }
 
-    /// <summary>What is bought costs, to the hundredth: at the price of a yard or metre, or of each where it is ready made. Null without a price, or where nothing can be laid.</summary>
+    /// <summary>
+    /// What is bought costs, to the hundredth: at the price of a yard or metre, or of each where it is ready made. Null without a price, or
+    /// where nothing can be laid.
+    /// </summary>
     /// <param name="price">The price.</param>
     /// <param name="unit">The unit of the job, which says whether the price is of a yard or a metre.</param>
     public decimal? CostAt(decimal? price, LengthUnit unit) =>

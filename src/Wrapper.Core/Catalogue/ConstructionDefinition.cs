@@ -25,7 +25,9 @@ public sealed record ConstructionDefinition(string Id, string Label, string Says
     /// <summary>Edges of it that nothing is sewn to are hemmed: where a cloth has a hem already, that may stay.</summary>
     public bool TurnsHems { get; init; }
 
-    /// <summary>The ways a thing of this shape can be closed when it is made this way, the usual one first; empty where there is nothing to choose.</summary>
+    /// <summary>
+    /// The ways a thing of this shape can be closed when it is made this way, the usual one first; empty where there is nothing to choose.
+    /// </summary>
     public IReadOnlyList<Closure> ClosuresOf(ShapeDefinition shape) =>
         Closures is { } own ? [.. shape.Closures.Where(own.Contains)] : shape.Closures;
 }

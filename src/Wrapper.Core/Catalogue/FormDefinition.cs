@@ -18,7 +18,9 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     /// <summary>What is inside it.</summary>
     public Filling Filling { get; init; }
 
-    /// <summary>It is measured in one way alone: nothing is put into it or on it, and it has no cover that could be measured instead.</summary>
+    /// <summary>
+    /// It is measured in one way alone: nothing is put into it or on it, and it has no cover that could be measured instead.
+    /// </summary>
     public bool IsMeasuredBare { get; init; }
 
     /// <summary>What the tape may lie on, the usual first; one alone is not asked about.</summary>
@@ -50,7 +52,10 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     /// <summary>Hot irons stand on it.</summary>
     public bool IsIronedOn { get; init; }
 
-    /// <summary>How large it is at most where it may be an infant’s, by its width and, where that says more, its length; null where no infant lies on or under it.</summary>
+    /// <summary>
+    /// How large it is at most where it may be an infant’s, by its width and, where that says more, its length; null where no infant lies
+    /// on or under it.
+    /// </summary>
     public (Length Width, Length? Length)? LargestOfInfants { get; init; }
 
     /// <summary>Worn either side out, it may be made of two layers.</summary>

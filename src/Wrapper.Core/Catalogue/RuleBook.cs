@@ -77,7 +77,9 @@ public sealed class RuleBook
         return rule.Usual;
     }
 
-    /// <summary>How much of a board's edge is turned up for its cord: the turn and the casing; a hem that was said stands for both.</summary>
+    /// <summary>
+    /// How much of a board's edge is turned up for its cord: the turn and the casing; a hem that was said stands for both.
+    /// </summary>
     public Worked CasingDepth => Says(Rule.Hem) ? this[Rule.Hem] : this[Rule.CasingTurn] + this[Rule.Casing];
 
     /// <summary>True when somebody says this rule, so that its figure is not merely the usual one.</summary>

@@ -53,7 +53,9 @@ public enum CreepSchool
     FromACorner,
 }
 
-/// <summary>The schools a house or a cover is sewn by: each only changes what the order is worked out from. See docs/handbook.md, "Schools".</summary>
+/// <summary>
+/// The schools a house or a cover is sewn by: each only changes what the order is worked out from. See docs/handbook.md, "Schools".
+/// </summary>
 /// <param name="Piping">How piping comes into its seam.</param>
 /// <param name="Ring">How a boxed cover is put together.</param>
 /// <param name="Walls">How walls come to their top.</param>

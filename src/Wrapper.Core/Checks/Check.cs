@@ -29,7 +29,9 @@ public enum CheckConcern
     Proof,
 }
 
-/// <summary>A slip that was caught: what is wrong, which measure or choice it hangs on, and the mends there are. See docs/handbook.md, "Slips".</summary>
+/// <summary>
+/// A slip that was caught: what is wrong, which measure or choice it hangs on, and the mends there are. See docs/handbook.md, "Slips".
+/// </summary>
 /// <param name="Level">How much it matters.</param>
 /// <param name="Code">A stable name in kebab-case.</param>
 /// <param name="Text">What is wrong and what to do, for the maker.</param>

@@ -4,7 +4,10 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Cutting;
 
-/// <summary>A piece as it is chalked on the cloth, counted from the corner of the box it lies in: nearest the cut end and the left edge. See docs/handbook.md, "Cut cards".</summary>
+/// <summary>
+/// A piece as it is chalked on the cloth, counted from the corner of the box it lies in: nearest the cut end and the left edge. See
+/// docs/handbook.md, "Cut cards".
+/// </summary>
 /// <param name="Across">How wide its box is across the cloth.</param>
 /// <param name="Along">How long its box is along the roll.</param>
 /// <param name="Corners">Its corners in the order a hand goes round, from the one nearest the cut end on.</param>

@@ -120,12 +120,15 @@ public static class CuttingPlanner
                 return round;
             }
 
-            flaws = [.. flaws, .. boxed.Select(one => Box(one.Shape, request.UsableWidth))]; // it lies over a flaw, or the cloth is narrower now
+            // it lies over a flaw, or the cloth is narrower now
+            flaws = [.. flaws, .. boxed.Select(one => Box(one.Shape, request.UsableWidth))];
             gone.RemoveAll(boxed.Contains);
         }
     }
 
-    /// <summary>What keeps hems of the cloth is put down on those that are left; where the pattern does not let it, it is laid without.</summary>
+    /// <summary>
+    /// What keeps hems of the cloth is put down on those that are left; where the pattern does not let it, it is laid without.
+    /// </summary>
     private static LayRequest OnHems(LayRequest request, ClothSpecification cloth, LeftToCut left, CutProgress progress)
     {
         List<Flaw> gone =

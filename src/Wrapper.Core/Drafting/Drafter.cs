@@ -90,7 +90,9 @@ public static class Drafter
 
     private static Check Open(LedgerEntry entry) => Check.Warning("seam-does-not-meet", DraftingText.SeamDoesNotMeet(entry.Seam.Id), null);
 
-    /// <summary>Gravest first; beside an error, a milder word of the same about the same thing would only offer what does not help.</summary>
+    /// <summary>
+    /// Gravest first; beside an error, a milder word of the same about the same thing would only offer what does not help.
+    /// </summary>
     private static List<Check> Sorted(IReadOnlyList<Check> checks) =>
         [
             .. checks

@@ -41,7 +41,9 @@ internal sealed class GapMarks(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> 
             .ToLookup(mark => mark.Piece, mark => mark.Mark);
     }
 
-    /// <summary>A place along a seam's first side, as its outline runs, on both of its sides: on the neighbour's where the seam is not so long.</summary>
+    /// <summary>
+    /// A place along a seam's first side, as its outline runs, on both of its sides: on the neighbour's where the seam is not so long.
+    /// </summary>
     private IEnumerable<(SeamSide Side, MarkKind Kind, Point At)> OnBoth(Seam seam, Length along, MarkKind kind)
     {
         var length = LengthOf(seam.First);

@@ -51,7 +51,9 @@ internal static class RoleChecks
         ];
     }
 
-    /// <summary>Cloths that take turns come round to their beginning: that is told where two of a kind are not followed as the others are.</summary>
+    /// <summary>
+    /// Cloths that take turns come round to their beginning: that is told where two of a kind are not followed as the others are.
+    /// </summary>
     private static IEnumerable<Check> Turns(IReadOnlyList<Piece> pieces, ClothPlan plan)
     {
         foreach (var (word, cloths) in plan.Roles.Where(given => given.Value.Count > 1))
@@ -138,7 +140,9 @@ internal static class RoleChecks
         return 1 - (Stretching.Of(piece.StitchLine, 1 - across, 1 - along).LengthOf(edge).Nanometres / (decimal)length.Nanometres);
     }
 
-    /// <summary>A cloth that shows through over another: the outer layer over the inner, and what is sewn on a face over the face.</summary>
+    /// <summary>
+    /// A cloth that shows through over another: the outer layer over the inner, and what is sewn on a face over the face.
+    /// </summary>
     private static IEnumerable<Check> Showing(IReadOnlyList<Piece> pieces, ClothPlan plan)
     {
         (PieceRole Over, PieceRole Under)[] layers =

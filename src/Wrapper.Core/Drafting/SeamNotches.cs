@@ -11,7 +11,10 @@ namespace Wrapper.Core.Drafting;
 /// </summary>
 internal static class SeamNotches
 {
-    /// <summary>A curve shorter than this needs no notch of its own; nor does the place where two edges go on that are both shorter, as at the end of a strip.</summary>
+    /// <summary>
+    /// A curve shorter than this needs no notch of its own; nor does the place where two edges go on that are both shorter, as at the end
+    /// of a strip.
+    /// </summary>
     private static readonly Length Short = Length.FromMillimetres(100m);
 
     /// <summary>A straight seam from this on is matched in the middle.</summary>

@@ -18,7 +18,10 @@ namespace Wrapper.Core.Drafting;
 /// </summary>
 internal sealed class StripsOfPiece
 {
-    /// <summary>Widths that are all given may miss the size of the piece by so much, which no tape tells: a third written as 6.67. The last takes what is left.</summary>
+    /// <summary>
+    /// Widths that are all given may miss the size of the piece by so much, which no tape tells: a third written as 6.67. The last takes
+    /// what is left.
+    /// </summary>
     private static readonly Length Near = Length.FromMillimetres(0.5m);
 
     private readonly Piece _piece;

@@ -14,5 +14,6 @@ internal static class DraftingText
         $"The two sides of seam {id} differ: this is a fault of the drafting, do not cut from it.";
 
     internal static string SumDisagrees(string piece, string sum, string way, string drawn) =>
-        $"{piece}: its sum says {sum} {way} and its drawing {drawn}. This is a fault of the drafting and not of your measures: do not cut from it.";
+        $"{piece}: its sum says {sum} {way} and its drawing {drawn}. This is a fault of the "
+        + "drafting and not of your measures: do not cut from it.";
 }

@@ -31,7 +31,8 @@ internal static class FormText
         $"The ears take {ears} of a width of {width}: nothing is left of the body. The width is taken over the ears.";
 
     internal static string FitTooSnug(string measure, string size, string measureOther) =>
-        $"With this fit the finished {measure} is {size}, under half of the {measureOther} measured: it cannot go on. Check the fit and its unit.";
+        $"With this fit the finished {measure} is {size}, under half of the {measureOther} "
+        + "measured: it cannot go on. Check the fit and its unit.";
 
     internal static string FitUnlikely(string rules, string name) =>
         $"A fit of {rules} is more than a tenth of the {name}: check the unit.";
@@ -46,7 +47,8 @@ internal static class FormText
         $"The nose of {nose} is wider than the board’s {widest}: the two are swapped.";
 
     internal static string NotSquare(string difference) =>
-        $"The diagonals differ by {difference}: the thing is not square, and a cover drafted square will twist on it. Measure it as an outline.";
+        $"The diagonals differ by {difference}: the thing is not square, and a cover drafted "
+        + "square will twist on it. Measure it as an outline.";
 
     internal static string NothingLeft(string measure, string size) =>
         $"With this fit the finished {measure} is {size}: there is nothing left to cover. Make the fit less snug or measure again.";
@@ -79,12 +81,12 @@ internal static class FormText
     internal static string SwapThicknessAndDepth => "Swap thickness and depth";
 
     internal static string TaperOutOfRange(string taper) =>
-        $"A taper of {taper} does not lie between half the nose and the whole length: measure it from the tip back to where the sides run straight.";
+        $"A taper of {taper} does not lie between half the nose and the whole length: measure it "
+        + "from the tip back to where the sides run straight.";
 
     internal static string ClothShrinks(decimal along, decimal across) =>
-        FormattableString.Invariant(
-            $"The cloth loses {along:0.##} % of its length and {across:0.##} % of its width: wash it before it is cut, and buy so much more."
-        );
+        FormattableString.Invariant($"The cloth loses {along:0.##} % of its length and {across:0.##} % of its width: ")
+        + "wash it before it is cut, and buy so much more.";
 
     internal static string ThicknessOverHalfDepth(string thickness, string depth) =>
         $"The thickness ({thickness}) is over half the depth ({depth}): check that they are not swapped.";

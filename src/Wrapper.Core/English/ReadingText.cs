@@ -65,7 +65,8 @@ internal static class ReadingText
         $"There is no cloth “{key}” to cut this cover from: choose one of {known}.";
 
     internal static string UnknownClothOfRole(string key, string role, string? known) =>
-        $"The cloth “{key}” given to {role.Replace('-', ' ')} is not among the cloths: give it {(known is null ? "one that is there" : $"one of {known}")}, or the cover’s own.";
+        $"The cloth “{key}” given to {role.Replace('-', ' ')} is not among the cloths: give it "
+        + $"{(known is null ? "one that is there" : $"one of {known}")}, or the cover’s own.";
 
     internal static string UnknownClothOfStrip(string key, string role, int number) =>
         $"Strip {number} of the {role} is cut from the cloth “{key}”, which is not among the cloths: give it one that is there.";

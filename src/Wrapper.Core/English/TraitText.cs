@@ -6,7 +6,8 @@ internal static class TraitText
     internal static string Stretches => "stretches";
 
     internal static string HandlingOfStretches =>
-        "Ball-point needle, a narrow zigzag or a stretch stitch, and tape in the seams that carry. Do not pull it on the table: cut it lying.";
+        "Ball-point needle, a narrow zigzag or a stretch stitch, and tape in the seams that "
+        + "carry. Do not pull it on the table: cut it lying.";
 
     internal static string Slips => "slips";
 
@@ -21,12 +22,14 @@ internal static class TraitText
     internal static string ShowsThrough => "shows through";
 
     internal static string HandlingOfShowsThrough =>
-        "Fine needle, allowances trimmed to one width and finished, thread of the cloth’s own colour. Hold it over what lies under it before cutting.";
+        "Fine needle, allowances trimmed to one width and finished, thread of the cloth’s own "
+        + "colour. Hold it over what lies under it before cutting.";
 
     internal static string Bulky => "bulky";
 
     internal static string HandlingOfBulky =>
-        "Strong needle (100 to 110), heavy thread, stitch of 3½ to 4 mm, walking foot; layers graded in the seam, corners trimmed, thick crossings beaten flat.";
+        "Strong needle (100 to 110), heavy thread, stitch of 3½ to 4 mm, walking foot; layers graded in "
+        + "the seam, corners trimmed, thick crossings beaten flat.";
 
     internal static string Striped => "stripes or checks";
 

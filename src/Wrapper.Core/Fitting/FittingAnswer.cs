@@ -36,7 +36,9 @@ public sealed record FittedSeam(SewnSeam Seam, SeamMend Mend, IReadOnlyList<Fitt
     /// <summary>What is sewn across its ends, and has to be opened there first: operations, the last sewn first.</summary>
     public IReadOnlyList<string> OpenFirst { get; init; } = [];
 
-    /// <summary>By how much it is shorter at its two ends, in millimetres: opened there where it is above 0, sewn on where it is below.</summary>
+    /// <summary>
+    /// By how much it is shorter at its two ends, in millimetres: opened there where it is above 0, sewn on where it is below.
+    /// </summary>
     public (double Start, double End) Ends { get; init; }
 
     /// <summary>Of a line inside a piece: how far over it lies, in millimetres.</summary>

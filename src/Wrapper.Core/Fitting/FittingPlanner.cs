@@ -123,7 +123,8 @@ public static class FittingPlanner
                 + (DearUnpick * changed.Count(seam => seam.Mend == SeamMend.Unpick))
                 + changed.Count
                 + changed.Sum(seam => seam.Sides.Sum(side => Math.Abs(side.From - side.To)))
-                + (1e-4 * changed.Sum(seam => seam.Sides.Sum(side => side.From * side.From))) // what is taken in is shared out, where that is as good
+                // what is taken in is shared out, where that is as good
+                + (1e-4 * changed.Sum(seam => seam.Sides.Sum(side => side.From * side.From)))
                 + (1e-6 * tried.Values.Sum(shift => shift.DistanceTo(default)));
         }
 
@@ -154,7 +155,9 @@ public static class FittingPlanner
                     && (operation.Edges.Any(changes.IsMoved) || operation.Edges.Any(side => again.Contains(PieceCopy.Of(side))));
     }
 
-    /// <summary>Copies of pieces that the corrected draft does not have, or has with other edges: a strip that is joined elsewhere.</summary>
+    /// <summary>
+    /// Copies of pieces that the corrected draft does not have, or has with other edges: a strip that is joined elsewhere.
+    /// </summary>
     private static IEnumerable<PieceCopy> OfAnotherShape(FittedCover before, Draft after)
     {
         var pieces = after.Pieces.ToDictionary(piece => piece.Key);

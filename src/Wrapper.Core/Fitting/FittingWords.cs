@@ -149,7 +149,9 @@ public sealed class FittingWords
             _ => "the hem",
         };
 
-    /// <summary>“7/8 in from the raw edge of top plate; 1/2 in from the raw edge of boxing”; where all are sewn alike, “7/8 in from the raw edges”.</summary>
+    /// <summary>
+    /// “7/8 in from the raw edge of top plate; 1/2 in from the raw edge of boxing”; where all are sewn alike, “7/8 in from the raw edges”.
+    /// </summary>
     private string Distances(IEnumerable<FittedSide> sides)
     {
         var alike = sides

@@ -92,7 +92,9 @@ internal sealed class FoldedMoves
         };
     }
 
-    /// <summary>A layer that lies in another is folded out beyond it and corrected as that is: its pieces lie as their like on the outer layer.</summary>
+    /// <summary>
+    /// A layer that lies in another is folded out beyond it and corrected as that is: its pieces lie as their like on the outer layer.
+    /// </summary>
     private static PieceCopy OnOuterLayer(PieceCopy copy, Piece piece)
     {
         var outer = Enumerable
@@ -123,7 +125,10 @@ internal sealed class FoldedMoves
     private static double In(IReadOnlyList<Correction> findings, string side) =>
         -findings.Where(finding => finding.Side == side || finding.Side == "all").Sum(finding => finding.By.Millimetres);
 
-    /// <summary>How far the corrected cover is moved along one axis: its low side lies so much further in, and what no finding explains is shared out.</summary>
+    /// <summary>
+    /// How far the corrected cover is moved along one axis: its low side lies so much further in, and what no finding explains is shared
+    /// out.
+    /// </summary>
     private static double StoodIn((double Low, double High) before, (double Low, double High) after, double low, double high) =>
         ((before.Low + low - after.Low) + (before.High - high - after.High)) / 2;
 

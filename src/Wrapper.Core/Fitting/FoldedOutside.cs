@@ -5,7 +5,9 @@ using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Fitting;
 
-/// <summary>What of a folded cover is seen on the thing: a layer that lies in another is folded out beyond it by the proof, and is left out here.</summary>
+/// <summary>
+/// What of a folded cover is seen on the thing: a layer that lies in another is folded out beyond it by the proof, and is left out here.
+/// </summary>
 public static class FoldedOutside
 {
     /// <summary>The facets of the outer layer.</summary>

@@ -98,7 +98,9 @@ internal sealed class PlacedLine
         return (Along(first, _along[0], other._along[0]), -Along(last, _along[^1], other._along[^1]));
     }
 
-    /// <summary>The signed distance of a place from the line, which goes on straight beyond its ends: in is to the left, where the piece is.</summary>
+    /// <summary>
+    /// The signed distance of a place from the line, which goes on straight beyond its ends: in is to the left, where the piece is.
+    /// </summary>
     private double InwardOf(CutPlace place)
     {
         var (nearest, inward) = (double.MaxValue, 0d);

@@ -224,11 +224,8 @@ internal static class FormChecks
         // The first diagonal ends at the back right corner, the second at the back left: each lies where two of its distances meet.
         var (right, left) = (Corner(first.Millimetres), Corner(second.Millimetres));
         var format = specification.Format;
-        string At(double x, double y) =>
-            $"{format.Exact(Length.FromMillimetres(x).RoundedTo(format.Step))}, {format.Exact(Length.FromMillimetres(y).RoundedTo(format.Step))}".Replace(
-                '−',
-                '-'
-            );
+        string Typed(double millimetres) => format.Exact(Length.FromMillimetres(millimetres).RoundedTo(format.Step)).Replace('−', '-');
+        string At(double x, double y) => $"{Typed(x)}, {Typed(y)}";
         var (rightX, leftX) = (right, width - left);
         var shift = Math.Max(0, -leftX);
         return new(FormText.ToMeasureItAsAnOutline, "measures.shape", "outline")

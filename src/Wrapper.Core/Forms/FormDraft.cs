@@ -11,7 +11,8 @@ namespace Wrapper.Core.Forms;
 internal static class FormDraft
 {
     /// <param name="specification">What was read.</param>
-    /// <param name="construct">Makes the cover from its finished sizes; may add to what was noticed, and gives an empty cover when that is an error.</param>
+    /// <param name="construct">Makes the cover from its finished sizes; may add to what was noticed, and gives an empty cover when that is
+    /// an error.</param>
     /// <param name="also">What else the form notices of its measures before anything is constructed.</param>
     public static ConstructedCover Of(
         CoverSpecification specification,

@@ -23,7 +23,9 @@ public static class Extents
         IsSquare(outline, point => point.Y, outline.Bounds.Bottom, new(1, 0))
         && IsSquare(outline, point => point.Y, outline.Bounds.Top, new(1, 0));
 
-    /// <summary>An edge lies along a side of the box or bulges out to it; one that only ends there is moved aside by another's allowance.</summary>
+    /// <summary>
+    /// An edge lies along a side of the box or bulges out to it; one that only ends there is moved aside by another's allowance.
+    /// </summary>
     /// <param name="edge">The edge.</param>
     /// <param name="beyond">How far a box reaches beyond the side: 0 where it just reaches it, less where it does not.</param>
     public static bool Reaches(Edge edge, Func<Box, Length> beyond) =>

@@ -51,7 +51,9 @@ public static class OutlineOffset
         return moved;
     }
 
-    /// <summary>The outline of straight edges with every edge moved inwards by the same length; null where nothing of its shape is left.</summary>
+    /// <summary>
+    /// The outline of straight edges with every edge moved inwards by the same length; null where nothing of its shape is left.
+    /// </summary>
     public static Outline? Within(Outline outline, Length by)
     {
         var moved = Moved(outline, outline.Names.ToDictionary(name => name, _ => -by));
@@ -78,7 +80,9 @@ public static class OutlineOffset
     /// </summary>
     public static bool KeepsShape(Outline outline, Outline moved) => KeepsEdges(outline, moved) && Crossing.Find(moved.Edges) is null;
 
-    /// <summary>The first half of the same: no edge was lost or turned round. Enough where edges do not face each other across a slot.</summary>
+    /// <summary>
+    /// The first half of the same: no edge was lost or turned round. Enough where edges do not face each other across a slot.
+    /// </summary>
     public static bool KeepsEdges(Outline outline, Outline moved)
     {
         var at = 0;

@@ -32,7 +32,9 @@ public static class SmoothCurve
         }
     }
 
-    /// <summary>Two arcs from one place and direction to another: each leaves its end with equal tangents to the place where they meet.</summary>
+    /// <summary>
+    /// Two arcs from one place and direction to another: each leaves its end with equal tangents to the place where they meet.
+    /// </summary>
     private static void AddPair(List<Edge> edges, string name, Point start, Vector out_, Point end, Vector in_)
     {
         var chord = end - start;

@@ -42,7 +42,10 @@ public static class ClothAtHand
     private const int Halvings = 9;
     private const decimal Largest = 4m;
 
-    /// <summary>For every form, shape and construction that is measured by single measures, the largest that fits; what does not fit at all is left out.</summary>
+    /// <summary>
+    /// For every form, shape and construction that is measured by single measures, the largest that fits; what does not fit at all is left
+    /// out.
+    /// </summary>
     /// <param name="had">The cloth.</param>
     /// <param name="unit">The job's unit: sizes are whole quarter inches or whole 5 mm.</param>
     /// <param name="houseRules">The house's rules that can be read.</param>

@@ -310,7 +310,8 @@ public static class MakeUps
 
         static int Weight(IReadOnlyList<AdviceReason> said) =>
             said.Count(reason => reason.Speaks == Speaks.For) - said.Count(reason => reason.Speaks == Speaks.Against);
-        return possible.Where(made => reasons[made].All(reason => reason.Speaks != Speaks.Forbids)).MaxBy(made => Weight(reasons[made])); // the first of equals, which is the usual
+        // the first of equals, which is the usual
+        return possible.Where(made => reasons[made].All(reason => reason.Speaks != Speaks.Forbids)).MaxBy(made => Weight(reasons[made]));
     }
 
     private static string Why(MakeUp made, IReadOnlyList<AdviceReason> reasons) =>

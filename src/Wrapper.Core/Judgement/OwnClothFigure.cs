@@ -113,7 +113,9 @@ public static class OwnClothFigure
             ? [lay.Length, lay.RuleOfThumb]
             : [];
 
-    /// <summary>The pieces with half of each cover's faces left out: half of those that are alike, and every second of those that differ.</summary>
+    /// <summary>
+    /// The pieces with half of each cover's faces left out: half of those that are alike, and every second of those that differ.
+    /// </summary>
     private static List<LaidPiece> OneFaceEach(IReadOnlyList<LaidPiece> pieces)
     {
         var kept = new List<LaidPiece>();

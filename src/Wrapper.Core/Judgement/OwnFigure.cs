@@ -83,7 +83,9 @@ public static class OwnFigure
                 .Distinct(),
         ];
 
-    /// <summary>Every slip there is on a sum: one figure of it wrong, the whole of it in another unit, or counted for one instead of several.</summary>
+    /// <summary>
+    /// Every slip there is on a sum: one figure of it wrong, the whole of it in another unit, or counted for one instead of several.
+    /// </summary>
     private static IEnumerable<Slip> Slips(Draft draft, Worked number, int quantity)
     {
         var seams = SeamsOf(draft);
@@ -172,7 +174,9 @@ public static class OwnFigure
         }
     }
 
-    /// <summary>Measured round the raw edge of a cut disc, or with the diameter's allowances forgotten: the two that hide each other.</summary>
+    /// <summary>
+    /// Measured round the raw edge of a cut disc, or with the diameter's allowances forgotten: the two that hide each other.
+    /// </summary>
     private static IEnumerable<Slip> Circumference(Worked number, IReadOnlyList<Quantity> seams)
     {
         foreach (var sum in Opened(number))

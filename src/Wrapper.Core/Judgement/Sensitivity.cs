@@ -30,7 +30,9 @@ public sealed record MeasureSensitivity(
     bool Breaks
 );
 
-/// <summary>Which measures deserve a second reading: how every cut size moves when one of them is off. See docs/handbook.md, "Second readings".</summary>
+/// <summary>
+/// Which measures deserve a second reading: how every cut size moves when one of them is off. See docs/handbook.md, "Second readings".
+/// </summary>
 public static class Sensitivity
 {
     /// <summary>For each measure that was taken, what happens when it is 1/4 in or 5 mm too long; what moves most comes first.</summary>

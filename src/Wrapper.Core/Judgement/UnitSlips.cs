@@ -4,7 +4,9 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement;
 
-/// <summary>Slips on a whole figure, whatever its sum: half of it, twice it, another unit. See docs/handbook.md, "The maker's own figure".</summary>
+/// <summary>
+/// Slips on a whole figure, whatever its sum: half of it, twice it, another unit. See docs/handbook.md, "The maker's own figure".
+/// </summary>
 internal static class UnitSlips
 {
     private const decimal MetresInAYard = 0.9144m;

@@ -128,7 +128,9 @@ internal static class LayChecks
         }
     }
 
-    /// <summary>The id of a piece that has no place on this cloth where it meets the pattern; null when all have one, or cannot be looked at.</summary>
+    /// <summary>
+    /// The id of a piece that has no place on this cloth where it meets the pattern; null when all have one, or cannot be looked at.
+    /// </summary>
     public static string? OutOfPattern(LayRequest request)
     {
         var cloth = LayCloth.Of(request);
@@ -215,7 +217,9 @@ internal static class LayChecks
         }
     }
 
-    /// <summary>Whether two sides that are no neighbours cross; those that only touch are let be. Sides are gone through from left to right.</summary>
+    /// <summary>
+    /// Whether two sides that are no neighbours cross; those that only touch are let be. Sides are gone through from left to right.
+    /// </summary>
     private static bool Crosses(IReadOnlyList<Point> corners)
     {
         var sides = Enumerable

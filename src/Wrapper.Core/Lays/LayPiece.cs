@@ -8,8 +8,10 @@ namespace Wrapper.Core.Lays;
 /// <param name="Quantity">How many copies.</param>
 /// <param name="Corners">The cut outline with curves already flattened; either winding, anywhere.</param>
 /// <param name="Turns">The turns it may take, in degrees counter-clockwise: 0, 90, 180, 270.</param>
-/// <param name="Match">Where the piece has to meet the pattern; null when it need not. It then takes the smallest of its turns: turned, its pattern would stand on its head.</param>
-/// <param name="OnFold">The piece is half of a larger one and is cut on the fold: its right side lies on the right edge of the cloth.</param>
+/// <param name="Match">Where the piece has to meet the pattern; null when it need not. It then takes the smallest of its turns: turned, its
+/// pattern would stand on its head.</param>
+/// <param name="OnFold">The piece is half of a larger one and is cut on the fold: its right side lies on the right edge of the
+/// cloth.</param>
 public sealed record LayPiece(
     string Id,
     int Quantity,
@@ -64,7 +66,10 @@ public sealed record LayRequest
     /// <summary>From one repeat across to the next the pattern drops by half a repeat.</summary>
     public bool HalfDrop { get; init; }
 
-    /// <summary>How far from the left the middle of a motif stands: what meets the pattern has its match point on a motif. Null where it is only the same for all of a group.</summary>
+    /// <summary>
+    /// How far from the left the middle of a motif stands: what meets the pattern has its match point on a motif. Null where it is only the
+    /// same for all of a group.
+    /// </summary>
     public Length? MotifAcross { get; init; }
 
     /// <summary>What nothing may lie on.</summary>
@@ -73,19 +78,26 @@ public sealed record LayRequest
     /// <summary>Copies that already lie where a person wants them: the others are laid round them.</summary>
     public IReadOnlyList<Placement> Pinned { get; init; } = [];
 
-    /// <summary>Bounded pieces of the same cloth, tried before the roll. What meets the pattern is never laid on one: where its pattern stands is not known.</summary>
+    /// <summary>
+    /// Bounded pieces of the same cloth, tried before the roll. What meets the pattern is never laid on one: where its pattern stands is
+    /// not known.
+    /// </summary>
     public IReadOnlyList<Remnant> Remnants { get; init; } = [];
 
     /// <summary>A lay found before, to begin from; as soon as anything about it has changed it counts for nothing.</summary>
     public IReadOnlyList<Placement> Known { get; init; } = [];
 
-    /// <summary>How long a piece of cloth there is: a lay that fits it is good enough, and none is looked for where none can fit. Null for a roll.</summary>
+    /// <summary>
+    /// How long a piece of cloth there is: a lay that fits it is good enough, and none is looked for where none can fit. Null for a roll.
+    /// </summary>
     public Length? Available { get; init; }
 
     /// <summary>The space kept between pieces for the shears.</summary>
     public Length Space { get; init; }
 
-    /// <summary>The space kept where a curve lies beside another piece; where it is less than <see cref="Space"/>, that one counts.</summary>
+    /// <summary>
+    /// The space kept where a curve lies beside another piece; where it is less than <see cref="Space"/>, that one counts.
+    /// </summary>
     public Length CurveSpace { get; init; }
 
     /// <summary>The pieces.</summary>

@@ -33,7 +33,9 @@ public sealed record ExpectedCover
 /// <param name="Along">What is cut beyond it at each end.</param>
 public sealed record ExpectedZone(string Zone, double Width, double Height, double Across, double Along);
 
-/// <summary>A skirt: how long its cloth is before it is gathered or pleated, what it is sewn to, and how deep it hangs, in millimetres.</summary>
+/// <summary>
+/// A skirt: how long its cloth is before it is gathered or pleated, what it is sewn to, and how deep it hangs, in millimetres.
+/// </summary>
 public sealed record ExpectedSkirt(double Length, double Round, double Drop);
 
 /// <summary>Everything the thing says of its cover.</summary>

@@ -71,7 +71,9 @@ public sealed record Piece
     /// <summary>What the piece is called on the cutting table.</summary>
     public required string Name { get; init; }
 
-    /// <summary>Which part it is of what is cut in several: “outer drop”, “part 1 of 2”; null where it is whole, or its name says all.</summary>
+    /// <summary>
+    /// Which part it is of what is cut in several: “outer drop”, “part 1 of 2”; null where it is whole, or its name says all.
+    /// </summary>
     public string? PartName { get; init; }
 
     /// <summary>How many for one cover.</summary>
@@ -99,10 +101,14 @@ public sealed record Piece
     /// <summary>What its copies are, each role once.</summary>
     public IReadOnlyList<PieceRole> Roles => [.. CopyRoles.Distinct()];
 
-    /// <summary>The words of the zone it is cut for, which are heard before its role when cloths are given out: “arm-left”, then “arm”.</summary>
+    /// <summary>
+    /// The words of the zone it is cut for, which are heard before its role when cloths are given out: “arm-left”, then “arm”.
+    /// </summary>
     public IReadOnlyList<string> Zones { get; init; } = [];
 
-    /// <summary>Where each copy stands among its like, from the front round to the left, from 0; empty where they do not go round.</summary>
+    /// <summary>
+    /// Where each copy stands among its like, from the front round to the left, from 0; empty where they do not go round.
+    /// </summary>
     public IReadOnlyList<int> CopyPlaces { get; init; } = [];
 
     /// <summary>How each copy may be turned, where cloths tell them apart; empty where all are turned alike.</summary>
@@ -184,7 +190,10 @@ public sealed record Piece
     /// <summary>The cut line: the stitch line with every edge moved out by its allowance, or a shape cut as it is given.</summary>
     public Outline CutLine => _cutLine ??= CutAs ?? OutlineOffset.Offset(StitchLine, Allowances);
 
-    /// <summary>The cut line where it is not just the stitch line moved out: a part of a larger shape is cut straight along its joins. Null elsewhere.</summary>
+    /// <summary>
+    /// The cut line where it is not just the stitch line moved out: a part of a larger shape is cut straight along its joins. Null
+    /// elsewhere.
+    /// </summary>
     public Outline? CutAs
     {
         get => _cutAs;

@@ -1,6 +1,8 @@
 namespace Wrapper.Core.Pattern;
 
-/// <summary>Where the copies of a piece stand round the thing: walls and sides at its sides, strips at its corners. See docs/handbook.md, "Pieces".</summary>
+/// <summary>
+/// Where the copies of a piece stand round the thing: walls and sides at its sides, strips at its corners. See docs/handbook.md, "Pieces".
+/// </summary>
 public static class PlacesRound
 {
     private static readonly string[] Sides = ["front", "left", "back", "right"];
@@ -17,7 +19,8 @@ public static class PlacesRound
         }
 
         var place = piece.CopyPlaces[copy - 1];
-        var isOpposite = piece.CopyPlaces.Take(copy - 1).Contains(place); // a wall and its twin have one cloth, and so one place between them
+        // a wall and its twin have one cloth, and so one place between them
+        var isOpposite = piece.CopyPlaces.Take(copy - 1).Contains(place);
         return NamesOf(piece)[isOpposite ? (place + 2) % Sides.Length : place];
     }
 

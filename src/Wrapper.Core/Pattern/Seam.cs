@@ -17,13 +17,18 @@ public sealed record Seam(string Id, SeamSide First, SeamSide Second, Caught? Ta
     /// <summary>By how much the first side is longer on purpose: eased or gathered in.</summary>
     public Units.Length Ease { get; init; }
 
-    /// <summary>Its edges are laid on each other and caught in other seams, not sewn by themselves: a folded ear, the lap of a slide pocket.</summary>
+    /// <summary>
+    /// Its edges are laid on each other and caught in other seams, not sewn by themselves: a folded ear, the lap of a slide pocket.
+    /// </summary>
     public bool IsLaid { get; init; }
 
     /// <summary>It is left open when the cover is sewn: it is closed by hand, or tied.</summary>
     public bool IsWayIn { get; init; }
 
-    /// <summary>How much in its middle stays open when the cover is sewn, going on into its neighbours where that is more than it has; zero for nothing.</summary>
+    /// <summary>
+    /// How much in its middle stays open when the cover is sewn, going on into its neighbours where that is more than it has; zero for
+    /// nothing.
+    /// </summary>
     public Units.Length Gap { get; init; }
 
     /// <summary>Further edges the first side goes on along, in their order: the parts of a skirt round a base.</summary>
@@ -41,7 +46,10 @@ public sealed record Seam(string Id, SeamSide First, SeamSide Second, Caught? Ta
     /// <summary>All edges that are sewn in it.</summary>
     public IEnumerable<SeamSide> Edges => FirstSide.Concat(SecondSide);
 
-    /// <summary>Of two pieces that face each other both edges run the same way, as of what is sewn flat on another; of two that lie side by side, opposite ways.</summary>
+    /// <summary>
+    /// Of two pieces that face each other both edges run the same way, as of what is sewn flat on another; of two that lie side by side,
+    /// opposite ways.
+    /// </summary>
     /// <param name="first">The piece of the first side.</param>
     /// <param name="second">The piece of the second side.</param>
     public bool RunsAlike(Piece first, Piece second) =>

@@ -8,7 +8,8 @@ namespace Wrapper.Core.Proof;
 /// <summary>A flat part of a piece in space, and as it lies on the cloth.</summary>
 /// <param name="Piece">The piece's key.</param>
 /// <param name="Copy">Which copy of it; of what hangs from an edge, which stretch of it.</param>
-/// <param name="Flat">Its corners on the flat, in millimetres of the piece's stitch-line coordinates; turned over for the second of facing copies.</param>
+/// <param name="Flat">Its corners on the flat, in millimetres of the piece's stitch-line coordinates; turned over for the second of facing
+/// copies.</param>
 /// <param name="Corners">The same corners in space.</param>
 /// <param name="Seams">The seam that each side is sewn in, from its corner to the next; null at a crease and at an open edge.</param>
 public sealed record FoldedFacet(

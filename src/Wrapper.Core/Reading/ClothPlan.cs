@@ -28,7 +28,10 @@ public sealed record ClothPlan(
     /// <summary>Pieces are to be told apart by their cloths.</summary>
     public bool TellsPiecesApart => HasKeys || Pieced.Count > 0;
 
-    /// <summary>The key of the cloth a piece is cut from; null where none of these is its. One that is joined from strips has a key of its own, <see cref="PiecedAs"/>.</summary>
+    /// <summary>
+    /// The key of the cloth a piece is cut from; null where none of these is its. One that is joined from strips has a key of its own,
+    /// <see cref="PiecedAs"/>.
+    /// </summary>
     /// <param name="role">What the piece is.</param>
     /// <param name="kind">What kind of piece it is.</param>
     /// <param name="zones">The words of the zone it is cut for, the nearest first; null for none.</param>

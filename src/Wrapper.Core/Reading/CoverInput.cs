@@ -89,7 +89,9 @@ public sealed record CoverInput
     /// <summary>The key of the cover's own cloth; null for <c>main</c>, or else the first.</summary>
     public string? OwnCloth { get; init; }
 
-    /// <summary>The key of the cloth that is the cover's own: as said, else <c>main</c>, else the first; null where none has a key.</summary>
+    /// <summary>
+    /// The key of the cloth that is the cover's own: as said, else <c>main</c>, else the first; null where none has a key.
+    /// </summary>
     public string? OwnKey =>
         OwnCloth is { Length: > 0 } said ? said
         : Cloths.ContainsKey(UsualKey) ? UsualKey
@@ -115,6 +117,7 @@ public sealed record CoverInput
 
 /// <summary>A layer put on the filling before it is covered.</summary>
 /// <param name="Thickness">How thick one layer is.</param>
-/// <param name="How"><c>top</c>, <c>top-and-bottom</c>, <c>front-wrap</c>, <c>all-over</c>, <c>over-edges</c>, <c>wound-width</c> or <c>wound-depth</c>.</param>
+/// <param name="How"><c>top</c>, <c>top-and-bottom</c>, <c>front-wrap</c>, <c>all-over</c>, <c>over-edges</c>, <c>wound-width</c> or
+/// <c>wound-depth</c>.</param>
 /// <param name="Turns">How many layers lie on each other.</param>
 public sealed record PaddingInput(Entry Thickness, string? How, decimal Turns = 1);

@@ -14,7 +14,10 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     /// <summary>True when the measure was taken.</summary>
     public bool Has(Measure measure) => specification.Measures.ContainsKey(measure);
 
-    /// <summary>The finished size of a measure, named so that longer sums show one figure for it; a rule's figure where the measure falls back on one.</summary>
+    /// <summary>
+    /// The finished size of a measure, named so that longer sums show one figure for it; a rule's figure where the measure falls back on
+    /// one.
+    /// </summary>
     public Worked Of(Measure measure)
     {
         var definition = Definition(measure);
@@ -57,7 +60,9 @@ internal sealed class FinishedSizes(CoverSpecification specification)
         return definition.Axis == MeasureAxis.Thickness ? size + Worked.Given("crown", crown, QuantitySource.Default) : size;
     }
 
-    /// <summary>What padding still to be put on adds to a dimension of the filling; nothing where the filling was not measured bare.</summary>
+    /// <summary>
+    /// What padding still to be put on adds to a dimension of the filling; nothing where the filling was not measured bare.
+    /// </summary>
     public Worked Wadding(MeasureAxis axis)
     {
         var total = Worked.Zero;

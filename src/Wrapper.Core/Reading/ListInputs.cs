@@ -54,9 +54,13 @@ public sealed record ZoneInput
     public IReadOnlyList<string> Piped { get; init; } = [];
 }
 
-/// <summary>A point along the edge of a block as it was trimmed on the thing and laid flat; the points of a block follow one another counter-clockwise.</summary>
+/// <summary>
+/// A point along the edge of a block as it was trimmed on the thing and laid flat; the points of a block follow one another
+/// counter-clockwise.
+/// </summary>
 /// <param name="Block">The block’s key: <c>block-1</c>, <c>block-3-left</c>.</param>
-/// <param name="Edge">The edge that begins here: <c>bottom</c>, <c>right</c>, <c>top</c>, <c>left</c>; null where the edge before goes on.</param>
+/// <param name="Edge">The edge that begins here: <c>bottom</c>, <c>right</c>, <c>top</c>, <c>left</c>; null where the edge before goes
+/// on.</param>
 /// <param name="X">Across.</param>
 /// <param name="Y">Along, from the lower edge up.</param>
 public sealed record TrimmedInput(string? Block, string? Edge, Entry X, Entry Y);

@@ -4,7 +4,10 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading;
 
-/// <summary>Which of two readings of one length holds; when they differ by more than a hand's unsteadiness it is said. See docs/handbook.md, "Second readings".</summary>
+/// <summary>
+/// Which of two readings of one length holds; when they differ by more than a hand's unsteadiness it is said. See docs/handbook.md, "Second
+/// readings".
+/// </summary>
 internal sealed class TwoReadings(LengthUnit unit, List<Check> checks)
 {
     /// <summary>Where the two stand in the open format.</summary>

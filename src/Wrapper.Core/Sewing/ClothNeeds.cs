@@ -7,7 +7,9 @@ using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Sewing;
 
-/// <summary>What the traits of its cloths ask of the machine, operation by operation: needle, foot, thread. See docs/handbook.md, "Operations".</summary>
+/// <summary>
+/// What the traits of its cloths ask of the machine, operation by operation: needle, foot, thread. See docs/handbook.md, "Operations".
+/// </summary>
 internal sealed class ClothNeeds
 {
     private readonly Dictionary<string, IReadOnlyList<ClothTrait>> _traits = [];

@@ -61,7 +61,10 @@ internal sealed class ComesFirst
     /// <summary>On each piece: edges that are finished first, marks, joins, darts, then the rest.</summary>
     private static bool OnOnePiece(Facts one, Facts other) => one.Rank < other.Rank && one.Pieces.Overlaps(other.Pieces);
 
-    /// <summary>A seam before one that crosses its end; a closure before what touches its ends; whatever touches an opened corner before it. What finishes edges comes where its seam does.</summary>
+    /// <summary>
+    /// A seam before one that crosses its end; a closure before what touches its ends; whatever touches an opened corner before it. What
+    /// finishes edges comes where its seam does.
+    /// </summary>
     private static bool Crossed(Operation sewn, Facts facts, Operation b, Facts other)
     {
         if (
@@ -184,7 +187,10 @@ internal sealed class ComesFirst
         return a.Kind == OperationKind.Seam && b.Kind == OperationKind.Seam && !a.Waits && !b.Waits && StripsFirst(one, other);
     }
 
-    /// <summary>The ring before its plates; from the front, the boxing, its ends, the zip strip, the other plate; one by one, the walls before their corners.</summary>
+    /// <summary>
+    /// The ring before its plates; from the front, the boxing, its ends, the zip strip, the other plate; one by one, the walls before their
+    /// corners.
+    /// </summary>
     private bool StripsFirst(Facts one, Facts other)
     {
         if (!one.IsOfRing || !other.IsOfRing)

@@ -81,7 +81,9 @@ public readonly record struct Length : IComparable<Length>
     /// <summary>The least whole multiple of <paramref name="step"/> that is not less than this length: cloth to buy rounds up.</summary>
     public Length RoundedUpTo(Length step) => new(checked(CeilingDivide(Nanometres, step.Nanometres) * step.Nanometres));
 
-    /// <summary>The greatest whole multiple of <paramref name="step"/> that is not more than this length: the largest figure that still goes.</summary>
+    /// <summary>
+    /// The greatest whole multiple of <paramref name="step"/> that is not more than this length: the largest figure that still goes.
+    /// </summary>
     public Length RoundedDownTo(Length step) => new(checked(FloorDivide(Nanometres, step.Nanometres) * step.Nanometres));
 
     /// <summary>The nearest whole multiple of <paramref name="step"/>, ties up: cut sizes for the eye.</summary>

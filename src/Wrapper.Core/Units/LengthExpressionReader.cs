@@ -10,7 +10,9 @@ internal sealed class LengthExpressionReader(List<LengthToken> tokens, LengthUni
 {
     private int _at;
 
-    /// <summary>A part of the sum: nanometres to the power of <c>Dimension</c>; 0 is a plain number. <c>Unit</c> is the one unit said in it, if one.</summary>
+    /// <summary>
+    /// A part of the sum: nanometres to the power of <c>Dimension</c>; 0 is a plain number. <c>Unit</c> is the one unit said in it, if one.
+    /// </summary>
     private readonly record struct Part(Rational Value, int Dimension, LengthUnit? Unit, int Position);
 
     private LengthToken Current => tokens[_at];

@@ -18,7 +18,9 @@ public sealed record JobFile
         Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
     };
 
-    /// <summary>Work and photographs: a full job’s outlines would take three times the room with each number on a line of its own.</summary>
+    /// <summary>
+    /// Work and photographs: a full job’s outlines would take three times the room with each number on a line of its own.
+    /// </summary>
     private static readonly JsonSerializerOptions OnOneLine = new(Written) { WriteIndented = false };
 
     /// <summary>The format’s version: 2; 1 is read for ever.</summary>

@@ -107,7 +107,8 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
                         0,
                         new(
                             "request",
-                            $"The file holds more than {JobLimits.MostBytesBesidePhotos / 1024 / 1024} MB besides its photographs. Split the job."
+                            $"The file holds more than {JobLimits.MostBytesBesidePhotos / 1024 / 1024} MB "
+                                + "besides its photographs. Split the job."
                         )
                     );
                 }
@@ -156,7 +157,8 @@ public sealed record JobFileScan(ReadOnlyMemory<byte> Json, IReadOnlyList<PhotoR
             }
             else
             {
-                _photos.Add(new(_before + reader.TokenStartIndex, (int)(reader.BytesConsumed - reader.TokenStartIndex))); // whoever reads it says that it is none
+                // whoever reads it says that it is none
+                _photos.Add(new(_before + reader.TokenStartIndex, (int)(reader.BytesConsumed - reader.TokenStartIndex)));
             }
         }
 

@@ -2,7 +2,10 @@ using Wrapper.Formats.Rules;
 
 namespace Wrapper.Formats.Documents;
 
-/// <summary>The rules of a <see cref="WorkEntry"/>: what its fields are; <see cref="EntryRules"/> says what belongs together. See docs/format.md, "The work".</summary>
+/// <summary>
+/// The rules of a <see cref="WorkEntry"/>: what its fields are; <see cref="EntryRules"/> says what belongs together. See docs/format.md,
+/// "The work".
+/// </summary>
 internal static class WorkRules
 {
     private const int LongestText = 300;

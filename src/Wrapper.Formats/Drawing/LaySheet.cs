@@ -6,7 +6,9 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Drawing;
 
-/// <summary>A lay on its cloth: x across from the left edge of what can be used, y along the roll. See docs/format.md, "Drawings".</summary>
+/// <summary>
+/// A lay on its cloth: x across from the left edge of what can be used, y along the roll. See docs/format.md, "Drawings".
+/// </summary>
 public static class LaySheet
 {
     private const double Beside = 200;

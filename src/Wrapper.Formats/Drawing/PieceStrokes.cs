@@ -61,7 +61,9 @@ public static class PieceStrokes
         return [new(layer, [new(x - Cross, y), new(x + Cross, y), new(x, y), new(x, y - Cross), new(x, y + Cross)], IsClosed: false)];
     }
 
-    /// <summary>A snip from the cut edge nearest to the place, half way through the allowance; null where nothing is cut beyond it.</summary>
+    /// <summary>
+    /// A snip from the cut edge nearest to the place, half way through the allowance; null where nothing is cut beyond it.
+    /// </summary>
     private static Stroke? Snipped(Point at, IReadOnlyList<Point> corners)
     {
         var (x, y) = (at.X.Millimetres, at.Y.Millimetres);

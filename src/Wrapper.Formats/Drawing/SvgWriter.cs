@@ -5,7 +5,9 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Drawing;
 
-/// <summary>Writes a sheet as SVG at true size: one unit of the drawing is a millimetre on paper, each part a group under its code.</summary>
+/// <summary>
+/// Writes a sheet as SVG at true size: one unit of the drawing is a millimetre on paper, each part a group under its code.
+/// </summary>
 public static class SvgWriter
 {
     private const double Margin = 10;
@@ -44,7 +46,8 @@ public static class SvgWriter
                 Svg + "style",
                 string.Concat(
                     Looks.Select(look =>
-                        $".{look.Key.Word()}{{fill:none;stroke:{look.Value.Colour};stroke-width:{N(look.Value.Width)}{(look.Value.Dashes is { } dashes ? $";stroke-dasharray:{dashes}" : "")}}}"
+                        $".{look.Key.Word()}{{fill:none;stroke:{look.Value.Colour};stroke-width:{N(look.Value.Width)}"
+                        + $"{(look.Value.Dashes is { } dashes ? $";stroke-dasharray:{dashes}" : "")}}}"
                     )
                 ) + "text{fill:#2e2b28;stroke:none;text-anchor:middle;font-family:sans-serif}"
             )

@@ -6,7 +6,10 @@ namespace Wrapper.Formats.Outlines;
 /// </summary>
 internal static class ArcsOfCurve
 {
-    /// <summary>How far a curve may lie off its arcs, in millimetres: a little under the twentieth that is promised, for what lies between the points that are looked at.</summary>
+    /// <summary>
+    /// How far a curve may lie off its arcs, in millimetres: a little under the twentieth that is promised, for what lies between the
+    /// points that are looked at.
+    /// </summary>
     private const double Off = 0.045;
 
     /// <summary>A line halved this often is thinner than any thread.</summary>
@@ -45,7 +48,9 @@ internal static class ArcsOfCurve
         corners.Add(new(from.X, from.Y, Math.Abs(rise) < 0.005 ? 0 : rise));
     }
 
-    /// <summary>The rise of the arc through three points over the chord from the first to the last; positive to the right of the way.</summary>
+    /// <summary>
+    /// The rise of the arc through three points over the chord from the first to the last; positive to the right of the way.
+    /// </summary>
     private static double Rise((double X, double Y) from, (double X, double Y) middle, (double X, double Y) to)
     {
         var (dx, dy) = (to.X - from.X, to.Y - from.Y);

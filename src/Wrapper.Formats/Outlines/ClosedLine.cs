@@ -1,6 +1,9 @@
 namespace Wrapper.Formats.Outlines;
 
-/// <summary>A closed line of a drawing: corners in millimetres, y upwards, each with the rise of the edge that leaves it (positive to the right of its way).</summary>
+/// <summary>
+/// A closed line of a drawing: corners in millimetres, y upwards, each with the rise of the edge that leaves it (positive to the right of
+/// its way).
+/// </summary>
 internal sealed class ClosedLine(List<ImportedCorner> corners)
 {
     private const double Near = 0.02;
@@ -76,7 +79,8 @@ internal sealed class ClosedLine(List<ImportedCorner> corners)
                 real.Count > 0 ? real[^1] : kept[0]
             );
             var cross = ((here.X - before.X) * (after.Y - here.Y)) - ((here.Y - before.Y) * (after.X - here.X));
-            var goesOn = ((here.X - before.X) * (after.X - here.X)) + ((here.Y - before.Y) * (after.Y - here.Y)) > 0; // and does not turn back
+            // and does not turn back
+            var goesOn = ((here.X - before.X) * (after.X - here.X)) + ((here.Y - before.Y) * (after.Y - here.Y)) > 0;
             if (count > 3 && before.Rise == 0 && here.Rise == 0 && Math.Abs(cross) < 1e-6 && goesOn)
             {
                 count--;

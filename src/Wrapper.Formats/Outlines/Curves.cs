@@ -3,7 +3,9 @@ namespace Wrapper.Formats.Outlines;
 /// <summary>The curves that drawings are made of, each as a part from 0 to 1.</summary>
 internal static class Curves
 {
-    /// <summary>A stretch of an ellipse round a centre, between two angles of its parameter, whose axes need not be square to the drawing's.</summary>
+    /// <summary>
+    /// A stretch of an ellipse round a centre, between two angles of its parameter, whose axes need not be square to the drawing's.
+    /// </summary>
     public static DrawnPart Ellipse(
         (double X, double Y) centre,
         (double X, double Y) major,

@@ -40,7 +40,8 @@ internal static class DxfLines
                 break;
             default:
                 throw new UnreadableDrawingException(
-                    $"This DXF file holds a {UnreadableDrawingException.Shown(entity.Kind)}, which cannot be read as a line: save the outline alone, as a polyline, and try again."
+                    $"This DXF file holds a {UnreadableDrawingException.Shown(entity.Kind)}, which cannot be read as a "
+                        + "line: save the outline alone, as a polyline, and try again."
                 );
         }
 

@@ -185,7 +185,8 @@ internal sealed class DxfOutlines
         if (!_blocks.TryGetValue(name, out var block))
         {
             throw new UnreadableDrawingException(
-                $"This DXF file places a block “{UnreadableDrawingException.Shown(name)}” that is not in it: save the drawing with its blocks, or the outline alone."
+                $"This DXF file places a block “{UnreadableDrawingException.Shown(name)}” that is not in it: "
+                    + "save the drawing with its blocks, or the outline alone."
             );
         }
 

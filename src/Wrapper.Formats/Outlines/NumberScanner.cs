@@ -2,7 +2,10 @@ using System.Globalization;
 
 namespace Wrapper.Formats.Outlines;
 
-/// <summary>Reads one number after another out of an attribute of an SVG drawing, passing over what stands between them; every character is looked at once.</summary>
+/// <summary>
+/// Reads one number after another out of an attribute of an SVG drawing, passing over what stands between them; every character is looked
+/// at once.
+/// </summary>
 internal ref struct NumberScanner(ReadOnlySpan<char> text)
 {
     private ReadOnlySpan<char> _left = text;

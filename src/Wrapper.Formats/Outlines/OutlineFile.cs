@@ -26,7 +26,10 @@ public sealed record ImportedOutline(IReadOnlyList<ImportedCorner> Corners, stri
         );
 }
 
-/// <summary>Reads the outline of a thing out of a drawing: the largest closed line of an SVG or DXF file. See docs/format.md, "Outlines from drawings".</summary>
+/// <summary>
+/// Reads the outline of a thing out of a drawing: the largest closed line of an SVG or DXF file. See docs/format.md, "Outlines from
+/// drawings".
+/// </summary>
 public static class OutlineFile
 {
     /// <summary>More corners than a traced board has: a drawing with more is told, not cut short.</summary>

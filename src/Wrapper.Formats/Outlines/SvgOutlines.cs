@@ -189,14 +189,16 @@ internal sealed class SvgOutlines
         if (!link.StartsWith('#') || !_byId.TryGetValue(link[1..], out var used))
         {
             throw new UnreadableDrawingException(
-                $"This SVG uses “{UnreadableDrawingException.Shown(link)}”, which is not in it: save the outline alone as plain SVG and try again."
+                $"This SVG uses “{UnreadableDrawingException.Shown(link)}”, which is not in it: save "
+                    + "the outline alone as plain SVG and try again."
             );
         }
 
         if (depth >= Deepest)
         {
             throw new UnreadableDrawingException(
-                $"This SVG uses “{UnreadableDrawingException.Shown(link)}” inside itself: save the outline alone as plain SVG and try again."
+                $"This SVG uses “{UnreadableDrawingException.Shown(link)}” inside itself: save the "
+                    + "outline alone as plain SVG and try again."
             );
         }
 
@@ -312,7 +314,8 @@ internal sealed class SvgOutlines
             "rect" or "circle" or "ellipse" => [],
             _ => shape.Name.NamespaceName is "" or "http://www.w3.org/2000/svg"
                 ? throw new UnreadableDrawingException(
-                    $"This SVG holds a “{UnreadableDrawingException.Shown(name)}”, which cannot be read: save the outline alone, as a path, and try again."
+                    $"This SVG holds a “{UnreadableDrawingException.Shown(name)}”, which cannot be read: "
+                        + "save the outline alone, as a path, and try again."
                 )
                 : [], // what a drawing program keeps for itself
         };
@@ -333,9 +336,8 @@ internal sealed class SvgOutlines
         var ry = Math.Clamp(Radius("ry") ?? Radius("rx") ?? 0, 0, h / 2);
         return rx <= 0 || ry <= 0
             ? Text($"M {x} {y} h {w} v {h} h {-w} Z")
-            : Text(
-                $"M {x + rx} {y} h {w - (2 * rx)} a {rx} {ry} 0 0 1 {rx} {ry} v {h - (2 * ry)} a {rx} {ry} 0 0 1 {-rx} {ry} h {(2 * rx) - w} a {rx} {ry} 0 0 1 {-rx} {-ry} v {(2 * ry) - h} a {rx} {ry} 0 0 1 {rx} {-ry} Z"
-            );
+            : Text($"M {x + rx} {y} h {w - (2 * rx)} a {rx} {ry} 0 0 1 {rx} {ry} v {h - (2 * ry)} a {rx} {ry} 0 0 1 {-rx} {ry} ")
+                + Text($"h {(2 * rx) - w} a {rx} {ry} 0 0 1 {-rx} {-ry} v {(2 * ry) - h} a {rx} {ry} 0 0 1 {rx} {-ry} Z");
     }
 
     /// <summary>A figure in user units; 0 where it is not said. Real units are worth 96 to the inch.</summary>
@@ -353,7 +355,8 @@ internal sealed class SvgOutlines
                 "pt" => number * 96 / 72,
                 "pc" => number * 16,
                 var unit => throw new UnreadableDrawingException(
-                    $"This SVG gives the {name} of a “{element.Name.LocalName}” in “{UnreadableDrawingException.Shown(unit)}”, which cannot be read: save it in mm and try again."
+                    $"This SVG gives the {name} of a “{element.Name.LocalName}” in "
+                        + $"“{UnreadableDrawingException.Shown(unit)}”, which cannot be read: save it in mm and try again."
                 ),
             };
     }

@@ -8,7 +8,9 @@ namespace Wrapper.Formats.Rules;
 /// </summary>
 internal sealed class EntryRule : ValueRule
 {
-    /// <summary>What stands once under <c>$defs</c>, for it is in most places of every document: an entry, and one that may be left unsaid.</summary>
+    /// <summary>
+    /// What stands once under <c>$defs</c>, for it is in most places of every document: an entry, and one that may be left unsaid.
+    /// </summary>
     public static IEnumerable<KeyValuePair<string, JsonNode?>> Definitions { get; } =
     [
         KeyValuePair.Create("entry", (JsonNode?)Definition("string", "number", "boolean")),

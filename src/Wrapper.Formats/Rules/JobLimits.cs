@@ -1,6 +1,8 @@
 namespace Wrapper.Formats.Rules;
 
-/// <summary>How much one job holds: what is stored has to be sent again whole when the job is opened. See docs/reliability.md, "Ceilings".</summary>
+/// <summary>
+/// How much one job holds: what is stored has to be sent again whole when the job is opened. See docs/reliability.md, "Ceilings".
+/// </summary>
 public static class JobLimits
 {
     /// <summary>The most characters of a job's name, client and place.</summary>

@@ -4,7 +4,9 @@ using System.Text.Json;
 
 namespace Wrapper.Formats.Rules;
 
-/// <summary>Texts in JSON can be escaped to what is no text: half of a letter that takes two. It can be read and never be written again.</summary>
+/// <summary>
+/// Texts in JSON can be escaped to what is no text: half of a letter that takes two. It can be read and never be written again.
+/// </summary>
 public static class JsonLetters
 {
     /// <summary>A backslash, a u and four digits.</summary>

@@ -33,7 +33,9 @@ internal static class CoverEndpoints
 
     /// <summary>Only a complete, valid cover can be cut from; the drafting itself decides.</summary>
     public static bool IsComplete(CoverDocument cover, string unit, IReadOnlyDictionary<string, string> houseRules) =>
-        Proved.Draft(cover.ToInput(unit, houseRules) with { Pieced = [] }).Draft is not null; // which cloths the job has is no matter of its measures
+        // which cloths the job has is no matter of its measures
+        Proved.Draft(cover.ToInput(unit, houseRules) with { Pieced = [] }).Draft
+            is not null;
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Save(
         string jobId,

@@ -21,7 +21,8 @@ internal static class CuttingEndpoints
             .WithName("cutting")
             .TakesTime()
             .WithSummary(
-                "What is chalked and cut next of each cloth of a job, by what was told of the work; laid again at once where a piece was spoiled, a flaw was found or the cloth is shorter."
+                "What is chalked and cut next of each cloth of a job, by what was told of the work; laid again at "
+                    + "once where a piece was spoiled, a flaw was found or the cloth is shorter."
             )
             .ProducesProblem(StatusCodes.Status404NotFound);
 

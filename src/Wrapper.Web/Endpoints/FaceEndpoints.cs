@@ -14,7 +14,8 @@ internal static class FaceEndpoints
             .MapPost("/api/faces", Make)
             .WithName("facePicture")
             .WithSummary(
-                "Makes a picture (JPEG, PNG or WebP, at most 8 MB) into the face of a cloth: small, upright, with nothing in it but its colours. Nothing is kept."
+                "Makes a picture (JPEG, PNG or WebP, at most 8 MB) into the face of a cloth: small, upright, "
+                    + "with nothing in it but its colours. Nothing is kept."
             )
             .Accepts<byte[]>("application/octet-stream")
             .Produces<FacePictureJson>()

@@ -194,10 +194,14 @@ internal static class FileEndpoints
             ? (content, written)
             : null;
 
-    private static ProblemHttpResult NoSuchPair(string? what, string? format) =>
-        Refused(
-            $"“{what}” cannot be had as “{format}”. There are: {string.Join(", ", OpenFiles.Offered.GroupBy(pair => pair.What).Select(pair => $"{pair.Key.Word()} as {string.Join(", ", pair.Select(one => one.As.Word()))}"))}."
-        );
+    private static ProblemHttpResult NoSuchPair(string? what, string? format)
+    {
+        var offered = OpenFiles.Offered.GroupBy(pair => pair.What).Select(Named);
+        return Refused($"“{what}” cannot be had as “{format}”. There are: {string.Join(", ", offered)}.");
+    }
+
+    private static string Named(IGrouping<FileContent, (FileContent What, FileFormat As)> offered) =>
+        $"{offered.Key.Word()} as {string.Join(", ", offered.Select(one => one.As.Word()))}";
 
     private static ProblemHttpResult Refused(string text) =>
         TypedResults.Problem(text, statusCode: StatusCodes.Status422UnprocessableEntity);

@@ -66,7 +66,9 @@ internal static class HouseEndpoints
     /// <summary>The schools it sews by.</summary>
     public static IReadOnlyDictionary<string, string> Schools(JobStore store) => Document(store.House()).Schools;
 
-    /// <summary>Its rules with its own pace where it has no rule: only what tells minutes asks for that, for every tick of late is read.</summary>
+    /// <summary>
+    /// Its rules with its own pace where it has no rule: only what tells minutes asks for that, for every tick of late is read.
+    /// </summary>
     public static IReadOnlyDictionary<string, string> RulesAndPace(JobStore store)
     {
         var house = Read(store);

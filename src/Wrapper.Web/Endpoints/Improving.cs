@@ -9,7 +9,8 @@ namespace Wrapper.Web.Endpoints;
 internal static class Improving
 {
     /// <param name="planners">Where the looking takes turns with that of others.</param>
-    /// <param name="find">Looks, asking its second parameter in every loop, tells of everything better, and gives the last; null when there is nothing to be had.</param>
+    /// <param name="find">Looks, asking its second parameter in every loop, tells of everything better, and gives the last; null when there
+    /// is nothing to be had.</param>
     /// <param name="left">The reader has gone.</param>
     public static async IAsyncEnumerable<SseItem<T>> Told<T>(
         Planners planners,

@@ -13,7 +13,8 @@ namespace Wrapper.Web.Endpoints;
 public sealed record JobHeadingJson(string? Name, string? Client, string? Place, string? Unit);
 
 /// <summary>A job to make.</summary>
-/// <param name="Id">Its id, said by whoever may have to ask again: the same creation sent twice makes one job. Null for one of the server's.</param>
+/// <param name="Id">Its id, said by whoever may have to ask again: the same creation sent twice makes one job. Null for one of the
+/// server's.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Client">For whom.</param>
 /// <param name="Place">Where the things stand.</param>

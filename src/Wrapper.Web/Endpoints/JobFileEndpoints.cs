@@ -35,7 +35,8 @@ internal static class JobFileEndpoints
             .WithName("importJob")
             .TakesTime()
             .WithSummary(
-                "Imports a job file, all of it or nothing. Where a job of its id stands already: “copy” makes another, “merge” adds what is not there yet, “refuse” changes nothing."
+                "Imports a job file, all of it or nothing. Where a job of its id stands already: “copy” makes "
+                    + "another, “merge” adds what is not there yet, “refuse” changes nothing."
             )
             .Accepts<JobFile>("application/json")
             .Produces<JobImportedJson>()
@@ -90,7 +91,9 @@ internal static class JobFileEndpoints
         return TypedResults.Stream(to => file.Write(to, Photos(id, photos), left), "application/json", $"{NameOfFile(job.Name)}.json");
     }
 
-    /// <summary>A part of the job that would be missing in its file; null where none is. An entry of work that was taken back is not missed.</summary>
+    /// <summary>
+    /// A part of the job that would be missing in its file; null where none is. An entry of work that was taken back is not missed.
+    /// </summary>
     private static string? Broken(JobJson job, IReadOnlyList<WorkEntry> entries)
     {
         var undone = entries.Where(entry => entry.What == WorkKind.Undone).Select(entry => entry.Subject).ToHashSet();

@@ -156,7 +156,9 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     /// <summary>The letter a cover has in its file, as a number; a file may say anything.</summary>
     private static int? LetterIn(JobFile file, CoverDocument cover) => PieceCodes.PlaceOf(file.Letters?.GetValueOrDefault(cover.Id ?? ""));
 
-    /// <summary>The photographs of a file as they are stored; one that cannot be is left out and named, more than a job holds are refused.</summary>
+    /// <summary>
+    /// The photographs of a file as they are stored; one that cannot be is left out and named, more than a job holds are refused.
+    /// </summary>
     private static BroughtPhotos Photos(
         IEnumerable<PhotoDocument> pictures,
         Dictionary<string, string> known,
@@ -194,7 +196,8 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
                     [],
                     [],
                     Refused(
-                        $"A job holds {JobLimits.MostPhotos} photographs or {JobLimits.MostBytesOfPhotos / 1024 / 1024} MB. Remove some from the file or the job.",
+                        $"A job holds {JobLimits.MostPhotos} photographs or "
+                            + $"{JobLimits.MostBytesOfPhotos / 1024 / 1024} MB. Remove some from the file or the job.",
                         "photos"
                     )
                 );

@@ -48,7 +48,9 @@ public sealed record JobLineJson(
 /// <param name="Cost">What that costs; null without a price.</param>
 public sealed record FigureJson(string Cloth, string Figure, string Unit, decimal? Cost);
 
-/// <summary>What the bench found is to be bought, and the versions it was found for: of the heading, the cloth, and each cover by its id.</summary>
+/// <summary>
+/// What the bench found is to be bought, and the versions it was found for: of the heading, the cloth, and each cover by its id.
+/// </summary>
 public sealed record FoundFiguresJson(long Heading, long Cloth, Dictionary<string, long> Covers, IReadOnlyList<FigureJson> Figures);
 
 /// <summary>Whether what was found was kept: not where the job has been written since.</summary>
@@ -191,7 +193,8 @@ internal static class JobListEndpoints
             return Refusals.Unprocessable([
                 Check.Error(
                     "too-long",
-                    $"A job has at most {MostFigures} figures to buy, each of at most {LongestFigure} characters, of cloths with names of at most {JobEndpoints.LongestName}.",
+                    $"A job has at most {MostFigures} figures to buy, each of at most {LongestFigure} characters, of "
+                        + $"cloths with names of at most {JobEndpoints.LongestName}.",
                     "figures"
                 ),
             ]);

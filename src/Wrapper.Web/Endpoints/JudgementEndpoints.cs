@@ -251,7 +251,8 @@ internal static class JudgementEndpoints
             return Refusals.Unprocessable([
                 Check.Error(
                     "unknown-number",
-                    $"A figure for a number of a cover needs the cover; a figure for the cloth is for “{OwnClothEndpoint.For}” and needs the yardage.",
+                    "A figure for a number of a cover needs the cover; a figure for the cloth is for "
+                        + $"“{OwnClothEndpoint.For}” and needs the yardage.",
                     "cover"
                 ),
             ]);
@@ -274,7 +275,8 @@ internal static class JudgementEndpoints
             : Refusals.Unprocessable([
                 Check.Error(
                     "unknown-number",
-                    $"This cover has no number “{request.For}”. It has: {string.Join(", ", draft.Numbers().Select(number => number.For).Distinct())}.",
+                    $"This cover has no number “{request.For}”. It has: "
+                        + $"{string.Join(", ", draft.Numbers().Select(number => number.For).Distinct())}.",
                     "for"
                 ),
             ]);

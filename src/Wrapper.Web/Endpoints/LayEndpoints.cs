@@ -21,7 +21,8 @@ internal static class LayEndpoints
             .WithName("layLive")
             .TakesTime()
             .WithSummary(
-                "The same as server-sent events: “lay” with the first lay at once and with every shorter one as it is found, “end” with the last. Who leaves stops the planner."
+                "The same as server-sent events: “lay” with the first lay at once and with every shorter one as it "
+                    + "is found, “end” with the last. Who leaves stops the planner."
             )
             .Produces<LayJson>(StatusCodes.Status200OK, "text/event-stream")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
@@ -76,7 +77,9 @@ internal static class LayEndpoints
 
     private static int StepsOf(LayRequestJson request) => request.Steps ?? int.MaxValue;
 
-    /// <summary>Until the client leaves, or its seconds are over; where steps are said they are, but no longer than any lay may take.</summary>
+    /// <summary>
+    /// Until the client leaves, or its seconds are over; where steps are said they are, but no longer than any lay may take.
+    /// </summary>
     private static Func<bool> Stops(LayRequestJson request, Func<bool> goesOn)
     {
         var seconds = request.Steps is null ? request.Seconds ?? 2 : LayReading.MostSeconds;

@@ -55,7 +55,8 @@ internal static class LiveEndpoints
             .WithName("live")
             .TakesTime()
             .WithSummary(
-                "Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with the part that changed. The stream of a job that is deleted ends."
+                "Server-sent events while a job is open: “tape” with a reading, “foot” with a press, “written” with "
+                    + "the part that changed. The stream of a job that is deleted ends."
             )
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
@@ -120,7 +121,8 @@ internal static class LiveEndpoints
         string id,
         [AsParameters] Feeds feeds,
         CancellationToken left
-    ) => feeds.Jobs.Stands(id) ? TypedResults.ServerSentEvents(Events(id, feeds, left)) : Versions.Missing(); // a browser does not ask again after a 404
+    // a browser does not ask again after a 404
+    ) => feeds.Jobs.Stands(id) ? TypedResults.ServerSentEvents(Events(id, feeds, left)) : Versions.Missing();
 
     /// <summary>Where readings and changes come from.</summary>
     internal sealed record Feeds(

@@ -15,7 +15,9 @@ internal sealed class PhotoAlbum(FileStream file, IReadOnlyList<PhotoRange> rang
 {
     private readonly byte[] _bytes = room.Take(ranges.Count == 0 ? 0 : ranges.Max(range => range.Length));
 
-    /// <summary>The rules broken by the first unsound photograph; empty if all are sound. The pictures themselves are checked when they are decoded.</summary>
+    /// <summary>
+    /// The rules broken by the first unsound photograph; empty if all are sound. The pictures themselves are checked when they are decoded.
+    /// </summary>
     public IReadOnlyList<RuleViolation> Violations() =>
         ranges
             .Index()

@@ -109,7 +109,8 @@ internal static class PhotoEndpoints
         var (count, weight) = store.Weight(jobId);
         return count < JobLimits.MostPhotos && weight + bytes <= JobLimits.MostBytesOfPhotos
             ? null
-            : $"This job holds as many photographs as one can ({JobLimits.MostPhotos}, or {JobLimits.MostBytesOfPhotos / 1024 / 1024} MB): take some off first.";
+            : $"This job holds as many photographs as one can ({JobLimits.MostPhotos}, or "
+                + $"{JobLimits.MostBytesOfPhotos / 1024 / 1024} MB): take some off first.";
     }
 
     private static ProblemHttpResult Refused(string text) =>

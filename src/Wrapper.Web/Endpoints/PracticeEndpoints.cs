@@ -140,7 +140,8 @@ internal static class PracticeEndpoints
     private static string Sum(PracticeTask task, DraftNumber number)
     {
         var line = new WorkingWriter(task.Draft.Format).Line(number.For, number.Name, number.Value);
-        return $"{number.Name}: {line.Shown} = {string.Join(' ', line.Tokens.Select(token => token.Name is null ? token.Text : $"{token.Shown} {token.Name}"))}";
+        return $"{number.Name}: {line.Shown} = "
+            + $"{string.Join(' ', line.Tokens.Select(token => token.Name is null ? token.Text : $"{token.Shown} {token.Name}"))}";
     }
 
     private static ProblemHttpResult NoUnit() =>

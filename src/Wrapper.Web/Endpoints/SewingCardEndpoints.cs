@@ -19,7 +19,8 @@ namespace Wrapper.Web.Endpoints;
 /// <param name="Facets">The finished cover folded up, as the thing stands.</param>
 /// <param name="Cards">What is done, one thing after another.</param>
 /// <param name="Changed">Pieces that were cut at another size than they have now, each with what to do.</param>
-/// <param name="Schools">The schools it is sewn by, by name: its own, those it was begun by, or the house’s; what is not said is as usual.</param>
+/// <param name="Schools">The schools it is sewn by, by name: its own, those it was begun by, or the house’s; what is not said is as
+/// usual.</param>
 /// <param name="Closing">What whoever has the cover is told of it.</param>
 /// <param name="Fitted">Of those alike that were tried on and corrected, what their cards say otherwise.</param>
 public sealed record SewingCardsJson(
@@ -43,7 +44,8 @@ internal static class SewingCardEndpoints
             .MapGet("/api/jobs/{id}/covers/{coverId}/sewing-cards", Cards)
             .WithName("sewingCards")
             .WithSummary(
-                "The sewing of a stored cover, one thing at a time: the edges in the hand, the number that matters, what to see to first, what hangs together by then."
+                "The sewing of a stored cover, one thing at a time: the edges in the hand, the number that "
+                    + "matters, what to see to first, what hangs together by then."
             )
             .ProducesProblem(StatusCodes.Status404NotFound)
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);

@@ -36,7 +36,9 @@ internal static class TryingOnEndpoints
             .WithName("tryingOn")
             .TakesTime()
             .WithSummary(
-                "What was found when a cover was tried on: what is unpicked, how far from its raw edge each seam is sewn from now on, what is cut again, and what comes of it for the rest of the set. Kept, it is in the record and the cover is corrected."
+                "What was found when a cover was tried on: what is unpicked, how far from its raw edge each seam is "
+                    + "sewn from now on, what is cut again, and what comes of it for the rest of the set. Kept, "
+                    + "it is in the record and the cover is corrected."
             )
             .ProducesProblem(StatusCodes.Status404NotFound)
             .ProducesProblem(StatusCodes.Status412PreconditionFailed)

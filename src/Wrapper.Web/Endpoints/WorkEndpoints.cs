@@ -14,7 +14,8 @@ public sealed record WorkToldJson(IReadOnlyList<WorkEntry> Entries, int? From);
 
 /// <summary>A word about an entry that was told.</summary>
 /// <param name="Entry">Its id.</param>
-/// <param name="Code"><c>cover-gone</c>: stored, but its cover was removed from the job; <c>done-before</c>: stored, but it had been told already.</param>
+/// <param name="Code"><c>cover-gone</c>: stored, but its cover was removed from the job; <c>done-before</c>: stored, but it had been told
+/// already.</param>
 /// <param name="Text">What to know of it.</param>
 public sealed record WorkNoteJson(string Entry, string Code, string Text);
 
@@ -26,7 +27,8 @@ public sealed record WorkNoteJson(string Entry, string Code, string Text);
 public sealed record RecordCodeJson(string Cover, int Number, string Address, string Code);
 
 /// <summary>The work on a job as it was told.</summary>
-/// <param name="Entries">Entries in the order they came in, without those that are known already: a page of them. Entries are only added: what is known stays where it is.</param>
+/// <param name="Entries">Entries in the order they came in, without those that are known already: a page of them. Entries are only added:
+/// what is known stays where it is.</param>
 /// <param name="Total">How many there are in all. Where more are to come, ask again from the last that came.</param>
 /// <param name="Notes">What there is to know of entries that were told just now.</param>
 public sealed record WorkJson(IReadOnlyList<WorkEntry> Entries, int Total, IReadOnlyList<WorkNoteJson> Notes);
@@ -48,7 +50,8 @@ internal static class WorkEndpoints
             .Ruled(DocumentRules.WorkTold)
             .WithName("tellWork")
             .WithSummary(
-                "Tells what was done, all of it or none. Entries are only added; one that is sent again is stored once, so that a retry is safe."
+                "Tells what was done, all of it or none. Entries are only added; one that is sent "
+                    + "again is stored once, so that a retry is safe."
             )
             .ProducesProblem(StatusCodes.Status409Conflict)
             .ProducesProblem(StatusCodes.Status404NotFound)
@@ -75,7 +78,8 @@ internal static class WorkEndpoints
                     .Select(number =>
                     {
                         var address =
-                            $"{context.Request.Scheme}://{context.Request.Host}/jobs/{Uri.EscapeDataString(id)}/hand-over/{Uri.EscapeDataString(cover.Id)}/{number}";
+                            $"{context.Request.Scheme}://{context.Request.Host}/jobs/{Uri.EscapeDataString(id)}"
+                            + $"/hand-over/{Uri.EscapeDataString(cover.Id)}/{number}";
                         return new RecordCodeJson(cover.Id, number, address, SquareCode.Svg(address, "#ffffff"));
                     })
             ),

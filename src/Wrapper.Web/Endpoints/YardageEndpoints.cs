@@ -23,7 +23,9 @@ internal static class YardageEndpoints
     /// <summary>What a keystroke asks for, and no more.</summary>
     private const int QuickSteps = 12;
 
-    /// <summary>Orders of the plain lay that shows what meeting the pattern costs: as many as the bench tries when the hand rests.</summary>
+    /// <summary>
+    /// Orders of the plain lay that shows what meeting the pattern costs: as many as the bench tries when the hand rests.
+    /// </summary>
     private const int PlainSteps = 600;
 
     public static void MapYardage(this IEndpointRouteBuilder routes)
@@ -40,7 +42,8 @@ internal static class YardageEndpoints
             .WithName("yardageLive")
             .TakesTime()
             .WithSummary(
-                "Looks for a shorter lay, two minutes at the most: server-sent events “lay” with the first and every shorter one, “end” when nothing shorter is to be had. Who leaves stops it."
+                "Looks for a shorter lay, two minutes at the most: server-sent events “lay” with the first and every "
+                    + "shorter one, “end” when nothing shorter is to be had. Who leaves stops it."
             )
             .Produces<YardageLiveJson>(StatusCodes.Status200OK, "text/event-stream")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
@@ -144,7 +147,8 @@ internal static class YardageEndpoints
             return Refusals.Unprocessable([
                 Check.Error(
                     "unknown-cloth",
-                    $"The cloth asked about, “{JobCloths.KeyOf(cloth)}”, is not among the cloths of the job: {string.Join(", ", cloths.Keys)}.",
+                    $"The cloth asked about, “{JobCloths.KeyOf(cloth)}”, is not among the cloths of the "
+                        + $"job: {string.Join(", ", cloths.Keys)}.",
                     "cloth"
                 ),
             ]);
@@ -297,7 +301,10 @@ internal static class YardageEndpoints
         };
     }
 
-    /// <summary>What the job takes by over what the pattern is matched; nothing is laid twice: a single cover is the whole set, and with motifs all pieces are one group.</summary>
+    /// <summary>
+    /// What the job takes by over what the pattern is matched; nothing is laid twice: a single cover is the whole set, and with motifs all
+    /// pieces are one group.
+    /// </summary>
     private static Dictionary<MatchOver, Yardage> Matched(
         ClothBuyer buyer,
         ClothSpecification cloth,

@@ -15,7 +15,10 @@ public sealed record CoverAnswerJson(
     IReadOnlyDictionary<string, ReadMeasureJson> Measures
 );
 
-/// <summary>What is to be bought: the covers of a job, its cloth or cloths, and whether other widths are compared, and the keys of the covers whose drafts are wanted.</summary>
+/// <summary>
+/// What is to be bought: the covers of a job, its cloth or cloths, and whether other widths are compared, and the keys of the covers whose
+/// drafts are wanted.
+/// </summary>
 public sealed record YardageRequestJson(
     string Unit,
     Dictionary<string, string>? HouseRules,
@@ -26,11 +29,17 @@ public sealed record YardageRequestJson(
     int? Steps
 )
 {
-    /// <summary>All cloths of the job by their keys, for covers that give them to their roles. Beside <see cref="Cloth"/> they only stand by; without it each is laid.</summary>
+    /// <summary>
+    /// All cloths of the job by their keys, for covers that give them to their roles. Beside <see cref="Cloth"/> they only stand by;
+    /// without it each is laid.
+    /// </summary>
     public Dictionary<string, ClothDocument>? Cloths { get; init; }
 }
 
-/// <summary>A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth.</summary>
+/// <summary>
+/// A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this
+/// cloth.
+/// </summary>
 public sealed record LaidPieceJson(
     string Id,
     string Cover,
@@ -86,7 +95,10 @@ public sealed record BuyJson(
     WorkingJson Working
 );
 
-/// <summary>A line of the comparison; it costs something only where a price is said for this width. Marks: <c>least-money</c>, <c>least-cloth</c>, <c>fewest-joins</c>.</summary>
+/// <summary>
+/// A line of the comparison; it costs something only where a price is said for this width. Marks: <c>least-money</c>, <c>least-cloth</c>,
+/// <c>fewest-joins</c>.
+/// </summary>
 public sealed record WidthJson(
     string Name,
     double Width,
@@ -101,7 +113,8 @@ public sealed record WidthJson(
 
 /// <summary>One of the cloths of a job at every width it is sold in.</summary>
 /// <param name="Key">The cloth’s key.</param>
-/// <param name="InsteadOf">The key of the cloth whose pieces are laid on it to see, where nothing lies on it; null where something does.</param>
+/// <param name="InsteadOf">The key of the cloth whose pieces are laid on it to see, where nothing lies on it; null where something
+/// does.</param>
 /// <param name="Widths">Its widths, the narrowest first.</param>
 public sealed record ComparedClothJson(string Key, string? InsteadOf, IReadOnlyList<WidthJson> Widths);
 
@@ -183,7 +196,10 @@ public sealed record ClothYardageJson(
     IReadOnlyList<OffcutJson> Offcuts
 );
 
-/// <summary>What a job takes of its cloth; of all its cloths where they are asked about together, and then what is of one cloth stands in <see cref="Cloths"/>.</summary>
+/// <summary>
+/// What a job takes of its cloth; of all its cloths where they are asked about together, and then what is of one cloth stands in
+/// <see cref="Cloths"/>.
+/// </summary>
 public sealed record YardageJson(
     double? UsableWidth,
     string? UsableWidthShown,
@@ -208,10 +224,16 @@ public sealed record YardageJson(
     /// <summary>What all the cloths cost together; null where one of them has no price, or one is asked about.</summary>
     public decimal? Cost { get; init; }
 
-    /// <summary>Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut from it.</summary>
+    /// <summary>
+    /// Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut
+    /// from it.
+    /// </summary>
     public IReadOnlyList<ComparedClothJson> Compared { get; init; } = [];
 
-    /// <summary>What would be bought were its pattern matched over the <c>set</c>, each <c>cover</c> or <c>none</c>; empty where it has no pattern or nothing is compared.</summary>
+    /// <summary>
+    /// What would be bought were its pattern matched over the <c>set</c>, each <c>cover</c> or <c>none</c>; empty where it has no pattern
+    /// or nothing is compared.
+    /// </summary>
     public IReadOnlyDictionary<string, string> Matchings { get; init; } = new Dictionary<string, string>();
 
     /// <summary>The seams at which its pattern is meant to go on, measured on the lay.</summary>

@@ -32,7 +32,8 @@ public sealed class OwnNames(RequestDelegate next, SheetAddress sheets)
 
         await TypedResults
             .Problem(
-                "This is not a name of the computer that Wrapper runs on. Open it by localhost, by the computer’s own name or by its address.",
+                "This is not a name of the computer that Wrapper runs on. Open it by localhost, by "
+                    + "the computer’s own name or by its address.",
                 statusCode: StatusCodes.Status421MisdirectedRequest
             )
             .ExecuteAsync(context);

@@ -66,7 +66,8 @@ internal static class RestoreCommand
             if (jobs.Count > 0)
             {
                 Console.WriteLine(
-                    $"  {Count(jobs.Count)} {text}: {StoreCommands.Listed([.. jobs.Select(job => job.Name.Length > 0 ? job.Name : job.Id)])}"
+                    $"  {Count(jobs.Count)} {text}: "
+                        + $"{StoreCommands.Listed([.. jobs.Select(job => job.Name.Length > 0 ? job.Name : job.Id)])}"
                 );
             }
         }

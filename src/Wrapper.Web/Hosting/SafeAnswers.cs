@@ -25,7 +25,8 @@ internal sealed class SafeAnswers(RequestDelegate next)
             headers["Cross-Origin-Opener-Policy"] = "same-origin";
             headers["Cross-Origin-Resource-Policy"] = "same-origin";
             headers.ContentSecurityPolicy =
-                "default-src 'none'; script-src 'self'; connect-src 'self'; font-src 'self'; manifest-src 'self'; img-src 'self' data: blob:; "
+                "default-src 'none'; script-src 'self'; connect-src 'self'; font-src 'self'; "
+                + "manifest-src 'self'; img-src 'self' data: blob:; "
                 + $"style-src 'self' 'nonce-{Nonce(context)}'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
             return Task.CompletedTask;
         });

@@ -2,7 +2,9 @@ using System.Diagnostics;
 
 namespace Wrapper.Web.Planning;
 
-/// <summary>One planner and its place among the others. All but <see cref="Ask"/> is called under the lock of <see cref="Planners"/>.</summary>
+/// <summary>
+/// One planner and its place among the others. All but <see cref="Ask"/> is called under the lock of <see cref="Planners"/>.
+/// </summary>
 /// <param name="planners">Where it waits and takes turns.</param>
 /// <param name="kind">How long somebody means to wait for it.</param>
 /// <param name="way">What it stands still for.</param>

@@ -38,7 +38,8 @@ public sealed class Planners
 
     /// <summary>Plans when there is a lane for it.</summary>
     /// <param name="kind">How long somebody means to wait for it.</param>
-    /// <param name="plan">What is done; the function it is given is to be asked in every loop, gives false, and throws when nobody listens any more.</param>
+    /// <param name="plan">What is done; the function it is given is to be asked in every loop, gives false, and throws when nobody listens
+    /// any more.</param>
     /// <param name="left">The client has gone.</param>
     /// <exception cref="OperationCanceledException">The client has gone, or the server stops.</exception>
     public async Task<T> Run<T>(PlannerKind kind, Func<Func<bool>, T> plan, CancellationToken left)
@@ -100,7 +101,9 @@ public sealed class Planners
         });
     }
 
-    /// <summary>Called again and again by a planner: it stands back when its time is up and another waits, or at once for a quick one.</summary>
+    /// <summary>
+    /// Called again and again by a planner: it stands back when its time is up and another waits, or at once for a quick one.
+    /// </summary>
     internal void MaybeGiveWay(PlannerTurn turn)
     {
         if (turn.Kind == PlannerKind.Quick || Volatile.Read(ref _waiting) == 0 || !MustGiveWay(turn))

@@ -2,7 +2,10 @@ using System.Diagnostics;
 
 namespace Wrapper.Web.Planning;
 
-/// <summary>What is over soon goes before what takes long: while a draft or a save is under way, patient planners stand still, though never for long.</summary>
+/// <summary>
+/// What is over soon goes before what takes long: while a draft or a save is under way, patient planners stand still, though never for
+/// long.
+/// </summary>
 public sealed class RightOfWay : IDisposable
 {
     /// <summary>No longer does a planner stand still at once.</summary>

@@ -33,7 +33,10 @@ public sealed class SameQuestion : IOutputCachePolicy
     /// <summary>What is kept stays right.</summary>
     public ValueTask ServeFromCacheAsync(OutputCacheContext context, CancellationToken cancellation) => ValueTask.CompletedTask;
 
-    /// <summary>A refusal is not kept, nor what planners were cut short for, nor an answer whose client left while it was written: only a part of it may be there.</summary>
+    /// <summary>
+    /// A refusal is not kept, nor what planners were cut short for, nor an answer whose client left while it was written: only a part of it
+    /// may be there.
+    /// </summary>
     public ValueTask ServeResponseAsync(OutputCacheContext context, CancellationToken cancellation)
     {
         context.AllowCacheStorage &=

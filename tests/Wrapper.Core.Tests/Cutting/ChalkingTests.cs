@@ -35,7 +35,8 @@ public sealed class ChalkingTests
                                 var (turn, isMirrored, isWrongSide) = (way % 4 * 90, way / 4 % 2 == 1, way / 8 == 1);
                                 var shape = Chalking.Of(piece, isMirrored, turn, isWrongSide);
                                 var told =
-                                    $"{cell} {piece.Key} at {turn}, mirrored {isMirrored}, wrong side {isWrongSide}: {Covers.Described(input)}";
+                                    $"{cell} {piece.Key} at {turn}, mirrored {isMirrored}, wrong side "
+                                    + $"{isWrongSide}: {Covers.Described(input)}";
                                 Assert.True(IsPiece(shape, piece, turn, isMirrored, isWrongSide), told);
                                 Assert.True(
                                     shape.Marks.All(mark =>
@@ -80,7 +81,9 @@ public sealed class ChalkingTests
         }
     }
 
-    /// <summary>A mark on an edge is found by its distance from the corner before it, no further off than an allowance; none is lost.</summary>
+    /// <summary>
+    /// A mark on an edge is found by its distance from the corner before it, no further off than an allowance; none is lost.
+    /// </summary>
     private static bool IsThere(ChalkPlace place, ChalkShape shape, Piece piece)
     {
         var widest = piece.Allowances.Values.Max() + Length.FromMillimetres(2m);

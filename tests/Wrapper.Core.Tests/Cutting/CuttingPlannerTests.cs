@@ -158,7 +158,8 @@ public sealed class CuttingPlannerTests
 
         // The roll beyond what was cut is the largest piece that is left.
         Assert.Contains(done.LeftOver, left => left.Width == Cloth.UsableWidth && left.Y + left.Length == end);
-        Assert.Empty(CuttingPlanner.Of(Buyer, Cloth, Progress([.. First.Planned.Skip(1)]) with { Available = end }, Steps).LeftOver); // something is still to be cut
+        // something is still to be cut
+        Assert.Empty(CuttingPlanner.Of(Buyer, Cloth, Progress([.. First.Planned.Skip(1)]) with { Available = end }, Steps).LeftOver);
     }
 
     [Fact]

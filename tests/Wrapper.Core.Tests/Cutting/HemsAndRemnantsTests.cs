@@ -9,7 +9,9 @@ using Xunit;
 
 namespace Wrapper.Core.Tests.Cutting;
 
-/// <summary>What is cut anew keeps a sheet's hems where there are some left, and uses what is left of a piece of cloth from the shelf.</summary>
+/// <summary>
+/// What is cut anew keeps a sheet's hems where there are some left, and uses what is left of a piece of cloth from the shelf.
+/// </summary>
 public sealed class HemsAndRemnantsTests
 {
     private const int Steps = 20;

@@ -124,7 +124,8 @@ public sealed class FittingTests
         );
         Assert.Equal("end ⅝, band ⅝", Said(answer, "left-front"));
         var zip = answer.Seams.Single(seam => seam.Seam.Id == "zip");
-        Assert.Equal(25.4 * Math.PI / 4, zip.Sides.Sum(side => side.From) - (2 * 0.75 * 25.4), 1); // ¼ in less across is π times as much round
+        // ¼ in less across is π times as much round
+        Assert.Equal(25.4 * Math.PI / 4, zip.Sides.Sum(side => side.From) - (2 * 0.75 * 25.4), 1);
         Assert.Equal(zip.Sides[0].From, zip.Sides[1].From, 0);
     }
 

@@ -121,7 +121,9 @@ public sealed class FacetPlacerTests
         Assert.Equal(1, facet.KnownSince[7]);
     }
 
-    /// <summary>The faces of a prism whose top is drawn in or let out evenly: each face its corners in space, outwards counter-clockwise.</summary>
+    /// <summary>
+    /// The faces of a prism whose top is drawn in or let out evenly: each face its corners in space, outwards counter-clockwise.
+    /// </summary>
     private static Place[][] Prism((double X, double Y)[] plan, double height, double narrowed)
     {
         var (cx, cy) = (plan.Average(point => point.X), plan.Average(point => point.Y));
@@ -136,7 +138,9 @@ public sealed class FacetPlacerTests
         ];
     }
 
-    /// <summary>Lays the faces flat, joins them, has them placed, and holds every two corners to the distance they have on the body.</summary>
+    /// <summary>
+    /// Lays the faces flat, joins them, has them placed, and holds every two corners to the distance they have on the body.
+    /// </summary>
     private static void Together(Place[][] body, double[] turns, int first)
     {
         var facets = body.Select((face, i) => new Facet($"face-{i}", 1, Flattened(face, turns[i], 13 * i))).ToList();

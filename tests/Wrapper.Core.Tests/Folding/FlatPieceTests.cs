@@ -140,7 +140,10 @@ public sealed class FlatPieceTests
         Assert.False(new FlatPiece(Plate, 1).RollsAlongX);
     }
 
-    /// <summary>A disc: every chord is just as long as its arc, so that what is sewn to it is as long; and none stands off it by more than can be seen.</summary>
+    /// <summary>
+    /// A disc: every chord is just as long as its arc, so that what is sewn to it is as long; and none stands off it by more than can be
+    /// seen.
+    /// </summary>
     [Theory]
     [InlineData(150)]
     [InlineData(700)]

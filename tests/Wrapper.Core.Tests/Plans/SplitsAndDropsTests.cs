@@ -1,3 +1,4 @@
+using System.Globalization;
 using CsCheck;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Parts;
@@ -5,6 +6,7 @@ using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Plans;
@@ -55,7 +57,9 @@ public sealed class SplitsAndDropsTests
             iter: 300
         );
 
-    /// <summary>On both sides of the widths at which one more drop is needed: 2 × 400 − 20, 3 × 400 − 40, 8 × 400 − 140, less sides of 10.</summary>
+    /// <summary>
+    /// On both sides of the widths at which one more drop is needed: 2 × 400 − 20, 3 × 400 − 40, 8 × 400 − 140, less sides of 10.
+    /// </summary>
     [Theory]
     [InlineData(760, 2)]
     [InlineData(761, 3)]
@@ -83,16 +87,17 @@ public sealed class SplitsAndDropsTests
     [InlineData("width=60 usable=53 r.sideSeam=1/2 r.joinSeam=1/2", "sides 5 (0)")]
     [InlineData("width=60 usable=55 r.sideSeam=1/2 r.joinSeam=1/2", "sides 4 (0)")] // just no sliver
     [InlineData("width=60 usable=55_1/8 r.sideSeam=1/2 r.joinSeam=1/2", "sides 3 15⁄16 (1)")] // a sliver, and said
-    [InlineData("width=60 usable=60_31/32 r.sideSeam=1/2 r.joinSeam=1/2", "sides 1 (1)")] // one thirty-second is missing: all turnings, and half of that
+    // one thirty-second is missing: all turnings, and half of that
+    [InlineData("width=60 usable=60_31/32 r.sideSeam=1/2 r.joinSeam=1/2", "sides 1 (1)")]
     public void Sides_are_drafted_as_long_as_they_can_be_cut(string said, string expected)
     {
         var outcome = Drafter.Draft(Thing.Inches("duvet", "length=80", $"{said} o.join=middle-and-sides o.closure=plain"));
         var slivers = outcome.Checks.Count(check => check.Code == "slivers");
-        var told = outcome.Draft is { } draft
-            ? $"sides {draft.Format.Rounded(draft.Pieces.Where(piece => piece.Id == "face").Min(piece => piece.CutWidth.Value))} ({slivers})"
-            : "middle 1,sides no";
+        var told = outcome.Draft is { } draft ? $"sides {draft.Format.Rounded(NarrowestFace(draft))} ({slivers})" : "middle 1,sides no";
         Assert.Equal(expected, told);
     }
+
+    private static Length NarrowestFace(Draft draft) => draft.Pieces.Where(piece => piece.Id == "face").Min(piece => piece.CutWidth.Value);
 
     [Theory]
     [InlineData("", "usable=55", "middle")] // sides of 4: a full middle by itself
@@ -111,7 +116,10 @@ public sealed class SplitsAndDropsTests
         Assert.Equal(how == "middle" ? "equal-widths" : "middle-and-sides", mend?.Value);
     }
 
-    /// <summary>An ottoman whose top comes down, longer than the cloth is wide: the top lies turned, its long walls are joined, and the rim is broken where they are.</summary>
+    /// <summary>
+    /// An ottoman whose top comes down, longer than the cloth is wide: the top lies turned, its long walls are joined, and the rim is
+    /// broken where they are.
+    /// </summary>
     [Fact]
     public void A_top_that_comes_down_meets_joined_walls_part_by_part()
     {
@@ -144,7 +152,10 @@ public sealed class SplitsAndDropsTests
         );
     }
 
-    /// <summary>A pad with a curved left edge, closed by a zip: the curve's neighbours are cut with another allowance, so that only the drawing knows how wide it is.</summary>
+    /// <summary>
+    /// A pad with a curved left edge, closed by a zip: the curve's neighbours are cut with another allowance, so that only the drawing
+    /// knows how wide it is.
+    /// </summary>
     [Theory]
     [InlineData(true, false)]
     [InlineData(false, true)]
@@ -162,7 +173,9 @@ public sealed class SplitsAndDropsTests
         Assert.Equal(420.0, face.CutLength.Value.Millimetres, 1e-6);
     }
 
-    /// <summary>A tapered cushion wider than the cloth, in a middle and two sides: each side half of what the middle leaves, and its join.</summary>
+    /// <summary>
+    /// A tapered cushion wider than the cloth, in a middle and two sides: each side half of what the middle leaves, and its join.
+    /// </summary>
     [Fact]
     public void The_sides_of_a_tapered_plate_are_half_of_what_the_middle_leaves()
     {
@@ -186,7 +199,10 @@ public sealed class SplitsAndDropsTests
         Assert.True(FoldUp.Of(draft).Holds);
     }
 
-    /// <summary>However many widths a duvet's faces are joined from, and whether its faces are alike or not: a sixth is shut at each side of the way in.</summary>
+    /// <summary>
+    /// However many widths a duvet's faces are joined from, and whether its faces are alike or not: a sixth is shut at each side of the way
+    /// in.
+    /// </summary>
     [Fact]
     public void A_sixth_of_a_joined_end_is_shut_at_each_side() =>
         (
@@ -204,8 +220,10 @@ public sealed class SplitsAndDropsTests
                     Thing.Millimetres(
                         "duvet",
                         $"width={width} length=2000",
-                        FormattableString.Invariant(
-                            $"o.join={how} o.closure={closure} usable={usable} r.joinSeam=10{(share is null ? "" : $" r.openingShare={share}")}"
+                        string.Create(
+                            CultureInfo.InvariantCulture,
+                            $"o.join={how} o.closure={closure} usable={usable} "
+                                + $"r.joinSeam=10{(share is null ? "" : $" r.openingShare={share}")}"
                         )
                     )
                 );

@@ -56,7 +56,8 @@ internal static class BagWays
                 "headboard",
                 "headboard",
                 "",
-                "width 700 1600; height 400 900; thickness 30 120; r.seam 5 16; r.hem 15 40; r.fit.width -8 8; r.fit.depth -8 8; r.fit.thickness -5 5",
+                "width 700 1600; height 400 900; thickness 30 120; r.seam 5 16; r.hem 15 40; "
+                    + "r.fit.width -8 8; r.fit.depth -8 8; r.fit.thickness -5 5",
                 x => new Answer().Cut("face", x.W + x.T + (2 * x.S), x["height"] + x.Fit("depth") + (x.T / 2) + x.S + x.Hem, 2)
             ),
             new("duvet, buttons", "duvet", "o.closure=buttons", Duvet + "; r.doubleHem 40 90; r.buttonSpacing 120 300; r.loop 30 60", x =>
@@ -130,7 +131,8 @@ internal static class BagWays
                 "sofa in three tucked pieces",
                 "throw-over",
                 "",
-                "seatWidth 900 1700; seatRun 1500 2200; armRun 1000 1500; armDepth 700 1000; freeTuck 0 150; r.tuck 40 110; r.tuckSpare 40 120; r.hem 10 40",
+                "seatWidth 900 1700; seatRun 1500 2200; armRun 1000 1500; armDepth 700 1000; freeTuck 0 "
+                    + "150; r.tuck 40 110; r.tuckSpare 40 120; r.hem 10 40",
                 x =>
                 {
                     var tuck = Math.Min(x["r.tuck"], x["freeTuck"]);

@@ -1,6 +1,8 @@
 namespace Wrapper.Core.Tests.Reckoning;
 
-/// <summary>Cushions from one folded piece or two panels, bands with ends, sleeves. See docs/handbook.md, "Wrap", "Band and ends", "Envelope".</summary>
+/// <summary>
+/// Cushions from one folded piece or two panels, bands with ends, sleeves. See docs/handbook.md, "Wrap", "Band and ends", "Envelope".
+/// </summary>
 internal static class FoldedWays
 {
     private const string Fit = "r.fit.width -12 12; r.fit.depth -12 12; r.fit.thickness -10 6";
@@ -69,7 +71,8 @@ internal static class FoldedWays
                 "bolster",
                 "bolster",
                 "",
-                "diameter 120 260; length 500 1200; r.seam 5 16; r.zip 12 30; r.bolsterClosedEnd 20 60; r.fit.width -8 8; r.fit.depth -8 8; r.pipingLap 30 90",
+                "diameter 120 260; length 500 1200; r.seam 5 16; r.zip 12 30; r.bolsterClosedEnd 20 60; "
+                    + "r.fit.width -8 8; r.fit.depth -8 8; r.pipingLap 30 90",
                 x =>
                 {
                     var d = x["diameter"] + x.Fit("width");

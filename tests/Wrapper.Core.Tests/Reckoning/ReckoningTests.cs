@@ -52,7 +52,8 @@ public sealed class ReckoningTests
                             .ToList();
                         Assert.True(
                             lines.Count == count && lines.All(line => Math.Abs(line - length) < 0.01),
-                            $"{kind} on paper {count} × {length:0.00}, drafted {string.Join(", ", lines.Select(line => $"{line:0.00}"))} from {paper}"
+                            $"{kind} on paper {count} × {length:0.00}, drafted "
+                                + $"{string.Join(", ", lines.Select(line => $"{line:0.00}"))} from {paper}"
                         );
                     });
                 }
@@ -62,7 +63,9 @@ public sealed class ReckoningTests
                     var notions = draft.Notions.Where(notion => notion.Kind.Word() == kind).ToList();
                     Assert.True(
                         notions.Count == 1 && Math.Abs(Of(notions[0].Length.Value) - length) < 0.01 && notions[0].Quantity == count,
-                        $"{kind} on paper {count} × {length:0.00}, drafted {string.Join(", ", notions.Select(notion => $"{notion.Quantity} × {Of(notion.Length.Value):0.00}"))} of {string.Join(' ', draft.Notions.Select(notion => notion.Kind))}"
+                        $"{kind} on paper {count} × {length:0.00}, drafted "
+                            + $"{string.Join(", ", notions.Select(notion => $"{notion.Quantity} × {Of(notion.Length.Value):0.00}"))} of "
+                            + $"{string.Join(' ', draft.Notions.Select(notion => notion.Kind))}"
                     );
                 }
             },

@@ -4,7 +4,8 @@ namespace Wrapper.Core.Tests.Reckoning;
 internal static class TubWays
 {
     private const string Bed =
-        "width 600 1600; length 1000 2100; thickness 80 220; tuckUnder 30 90; r.seam 5 12; r.hem 15 35; r.fit.width -8 8; r.fit.depth -8 8; r.fit.thickness -8 8";
+        "width 600 1600; length 1000 2100; thickness 80 220; tuckUnder 30 90; r.seam 5 12; r.hem 15 35; "
+        + "r.fit.width -8 8; r.fit.depth -8 8; r.fit.thickness -8 8";
     private const string Table =
         "width 700 1300; depth 500 900; drop 100 300; r.seam 5 16; r.hem 15 40; r.fit.width -8 8; r.fit.depth -8 8";
 
@@ -30,7 +31,8 @@ internal static class TubWays
                 "changing pad, contoured",
                 "changing-pad contoured",
                 "",
-                "length 600 900; overallWidth 330 420; sideHeight 60 120; rim 20 60; flatWidth 120 160; flatHeight 10 50; tuckUnder 30 90; r.seam 5 12; r.hem 10 25",
+                "length 600 900; overallWidth 330 420; sideHeight 60 120; rim 20 60; flatWidth 120 160; "
+                    + "flatHeight 10 50; tuckUnder 30 90; r.seam 5 12; r.hem 10 25",
                 x =>
                 {
                     var across = (x["overallWidth"] - (2 * x["rim"]) - x["flatWidth"]) / 2;
@@ -101,7 +103,8 @@ internal static class TubWays
                 "ottoman whose top comes over the edge",
                 "ottoman",
                 "",
-                "width 400 900; depth 400 700; height 250 450; topDrop 20 60; return 30 80; r.seam 5 16; r.hem 8 20; r.fit.width -8 8; r.fit.depth -8 8",
+                "width 400 900; depth 400 700; height 250 450; topDrop 20 60; return 30 80; r.seam 5 16; "
+                    + "r.hem 8 20; r.fit.width -8 8; r.fit.depth -8 8",
                 x => Ottoman(x, x["topDrop"])
             ),
             new(
@@ -125,7 +128,8 @@ internal static class TubWays
                 "pressing table",
                 "board pressing-table",
                 "",
-                "width 900 1300; depth 500 800; drop 50 120; cornerRadius 10 90; r.casing 15 30; r.casingTurn 6 14; r.fit.width -5 5; r.fit.depth -5 5",
+                "width 900 1300; depth 500 800; drop 50 120; cornerRadius 10 90; r.casing 15 30; "
+                    + "r.casingTurn 6 14; r.fit.width -5 5; r.fit.depth -5 5",
                 x =>
                 {
                     // The margin runs round every corner in a curve: a plate with corners as round as radius and wall together.

@@ -79,7 +79,8 @@ public sealed class CardWordsTests
         var hems = Cards(Thing.Inches("pillowcase", "shape=flange width=20 length=26 flange=2", "construction=bag"))
             .Where(card => card.Own.Kind == OperationKind.Hem)
             .ToList();
-        Assert.Equal(["hem", "hem"], hems.SelectMany(card => card.Own.Edges).Select(side => side.Edge)); // what overlaps is caught in the sides
+        // what overlaps is caught in the sides
+        Assert.Equal(["hem", "hem"], hems.SelectMany(card => card.Own.Edges).Select(side => side.Edge));
         Assert.Equal(["1¼", "1¼"], hems.Select(card => card.Figure!.Shown));
     }
 
@@ -133,7 +134,8 @@ public sealed class CardWordsTests
         "o.edge=drawstring construction=tub-notched",
         "1¼"
     )] // its outline itself is grown
-    [InlineData("board", "shape=ironing length=48 widest=14 noseWidth=6", "o.edge=overlocked-cord construction=outline-margin", null)] // nothing is turned
+    // nothing is turned
+    [InlineData("board", "shape=ironing length=48 widest=14 noseWidth=6", "o.edge=overlocked-cord construction=outline-margin", null)]
     public void A_casing_says_how_much_of_the_edge_is_turned(string form, string measures, string make, string? turned) =>
         Assert.Equal(turned, Cards(Thing.Inches(form, measures, make)).Single(card => card.Own.Kind == OperationKind.Casing).Figure?.Shown);
 

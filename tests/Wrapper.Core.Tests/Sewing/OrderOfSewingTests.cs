@@ -11,7 +11,10 @@ public sealed class OrderOfSewingTests
 {
     private const int EachCell = 2;
 
-    /// <summary>Each cover is sewn in the usual schools and in at least so many others, the next ones for the next way of making: over a form that is every one of them.</summary>
+    /// <summary>
+    /// Each cover is sewn in the usual schools and in at least so many others, the next ones for the next way of making: over a form that
+    /// is every one of them.
+    /// </summary>
     private const int LeastOthers = 7;
 
     /// <summary>The forms by id.</summary>
@@ -57,7 +60,8 @@ public sealed class OrderOfSewingTests
                             var faults = OrderChecker.Faults(draft, plan, schools);
                             Assert.True(
                                 faults.Count == 0,
-                                $"{cell}, {schools}: {string.Join("; ", faults.Take(5))}\n{string.Join(" → ", plan.Order.Select(operation => operation.Id))}\n{Covers.Described(input)}"
+                                $"{cell}, {schools}: {string.Join("; ", faults.Take(5))}\n"
+                                    + $"{string.Join(" → ", plan.Order.Select(operation => operation.Id))}\n{Covers.Described(input)}"
                             );
                             Interlocked.Increment(ref orders);
                             Interlocked.Add(ref operations, plan.Order.Count);

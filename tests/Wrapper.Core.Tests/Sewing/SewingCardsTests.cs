@@ -53,7 +53,10 @@ public sealed class SewingCardsTests
         Assert.True(cards > 0, form);
     }
 
-    /// <summary>Each edge of its seams is lit once, as long as it is stitched, and on one piece each leading edge begins where the one before it ends.</summary>
+    /// <summary>
+    /// Each edge of its seams is lit once, as long as it is stitched, and on one piece each leading edge begins where the one before it
+    /// ends.
+    /// </summary>
     private static bool IsLit(SewingCard card, Draft draft, SewingPlan plan, Dictionary<string, Piece> pieces)
     {
         var sides = card.Own.Seams.SelectMany(id => plan.Seams.First(seam => seam.Id == id).Edges).ToList();

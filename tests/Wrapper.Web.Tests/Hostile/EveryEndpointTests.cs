@@ -4,7 +4,9 @@ using Xunit;
 
 namespace Wrapper.Web.Tests.Hostile;
 
-/// <summary>Every address of the OpenAPI document in turn: a wrong method, a wrong type, no content, a huge one, and each hostile text in it.</summary>
+/// <summary>
+/// Every address of the OpenAPI document in turn: a wrong method, a wrong type, no content, a huge one, and each hostile text in it.
+/// </summary>
 public sealed class EveryEndpointTests(Application application) : IClassFixture<Application>
 {
     private const string Job = "every-endpoint";
@@ -20,7 +22,8 @@ public sealed class EveryEndpointTests(Application application) : IClassFixture<
         Assert.True(known.Count > 30);
         foreach (var path in known.GroupBy(endpoint => endpoint.Path))
         {
-            var taken = known.Where(endpoint => endpoint.Covers(path.Key)).Select(endpoint => endpoint.Method); // /api/jobs/import is a job's address too
+            // /api/jobs/import is a job's address too
+            var taken = known.Where(endpoint => endpoint.Covers(path.Key)).Select(endpoint => endpoint.Method);
             foreach (var method in AllMethods.Except(taken))
             {
                 Assert.Equal((path.Key, method, 405), (path.Key, method, await Status(method, Address(path.First()), null, [])));
@@ -60,7 +63,8 @@ public sealed class EveryEndpointTests(Application application) : IClassFixture<
             if (endpoint.Content is { } type)
             {
                 var status = await Status(endpoint.Method, Address(endpoint), type, Encoding.UTF8.GetBytes(content));
-                var nothingTyped = content == "[]" && endpoint.Path.StartsWith("/api/sheets/", StringComparison.Ordinal); // a sheet on which nothing was changed
+                // a sheet on which nothing was changed
+                var nothingTyped = content == "[]" && endpoint.Path.StartsWith("/api/sheets/", StringComparison.Ordinal);
                 Assert.True(status is >= 400 and < 500 || nothingTyped, $"{status}: {endpoint.Method} {endpoint.Path} “{content}”");
             }
         }

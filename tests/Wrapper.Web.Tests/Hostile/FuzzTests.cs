@@ -33,7 +33,8 @@ public sealed class FuzzTests(Application application) : IClassFixture<Applicati
         }
 
         Assert.True(faults.Count == 0, string.Join("\n", faults));
-        Assert.True(answers.GetValueOrDefault(200) > Cases / 10 && answers.GetValueOrDefault(422) > Cases / 20, string.Join(", ", answers)); // they come through to what is asked
+        // they come through to what is asked
+        Assert.True(answers.GetValueOrDefault(200) > Cases / 10 && answers.GetValueOrDefault(422) > Cases / 20, string.Join(", ", answers));
         Assert.Equal(200, (await application.Send(HttpMethod.Get, "/api/health")).Status);
         TestContext.Current.SendDiagnosticMessage($"{Cases} requests: {string.Join(", ", answers)}");
     }

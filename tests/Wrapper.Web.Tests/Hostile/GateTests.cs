@@ -59,7 +59,8 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         Assert.Equal(before, (await application.Send(HttpMethod.Get, $"/api/jobs/{Bystander}/export")).Body!.ToJsonString());
         foreach (var way in (string[])["cloth", "cover", "import", "older store", "work"])
         {
-            Assert.True(ends.GetValueOrDefault($"{way}: taken") > 0, string.Join(", ", ends)); // each way is gone through, and not only refused
+            // each way is gone through, and not only refused
+            Assert.True(ends.GetValueOrDefault($"{way}: taken") > 0, string.Join(", ", ends));
             Assert.True(way == "older store" || ends.GetValueOrDefault($"{way}: refused") > 0, string.Join(", ", ends));
         }
 
@@ -206,7 +207,9 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         return null;
     }
 
-    /// <summary>A job goes out and comes in again, or says which part stands in the way; broken parts are repaired; and it can be deleted.</summary>
+    /// <summary>
+    /// A job goes out and comes in again, or says which part stands in the way; broken parts are repaired; and it can be deleted.
+    /// </summary>
     private async Task<string?> Ended(string job)
     {
         var (status, opened, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}");
@@ -240,7 +243,10 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         await application.Send(
             HttpMethod.Post,
             $"/api/jobs/{job}/work",
-            """{ "entries": [{ "id": "taken-back", "kind": "undone", "cover": "", "number": 0, "subject": "old", "at": "2026-03-14T09:26:00Z", "by": "" }] }"""
+            """
+            { "entries": [{ "id": "taken-back", "kind": "undone", "cover": "", "number": 0, "subject": "old",
+            "at": "2026-03-14T09:26:00Z", "by": "" }] }
+            """
         );
         var (exported, file, _) = await application.Send(HttpMethod.Get, $"/api/jobs/{job}/export");
         var copied = exported == 200 ? await application.Send(HttpMethod.Post, "/api/jobs/import", file!.ToJsonString()) : default;
@@ -250,7 +256,8 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         var gone = await application.Send(HttpMethod.Delete, $"/api/jobs/{job}", null, ("If-Match", $"\"{(long)opened["version"]!}\""));
         return (exported, copied.Status, copyGone, gone.Status) == (200, 200, 200, 200)
             ? null
-            : $"exported {exported}, imported {copied.Status}, deleted {copyGone} and {gone.Status}: {(exported == 200 ? copied.Body : file)?.ToJsonString()[..Math.Min(600, ((exported == 200 ? copied.Body : file)?.ToJsonString() ?? "").Length)]}";
+            : $"exported {exported}, imported {copied.Status}, deleted {copyGone} and {gone.Status}: "
+                + string.Concat(((exported == 200 ? copied.Body : file)?.ToJsonString() ?? "").Take(600));
     }
 
     /// <summary>A demo job with its first cover alone, under an id of its own.</summary>

@@ -21,10 +21,14 @@ internal sealed record HostileRequest(
 )
 {
     public override string ToString() =>
-        $"#{Number} {Method} {Address} {Type} [{string.Join(", ", Headers)}] {Encoding.UTF8.GetString(Body, 0, Math.Min(Body.Length, 1500))}";
+        $"#{Number} {Method} {Address} {Type} [{string.Join(", ", Headers)}] "
+        + $"{Encoding.UTF8.GetString(Body, 0, Math.Min(Body.Length, 1500))}";
 }
 
-/// <summary>Makes up requests to every address of an OpenAPI document: sound ones with something hostile put in, and some that are hostile all through.</summary>
+/// <summary>
+/// Makes up requests to every address of an OpenAPI document: sound ones with something hostile put in, and some that are hostile all
+/// through.
+/// </summary>
 internal sealed class HostileRequests
 {
     private static readonly string[] Methods = ["GET", "PUT", "POST", "DELETE", "PATCH", "OPTIONS", "HEAD"];
@@ -79,7 +83,8 @@ internal sealed class HostileRequests
 
     private static string Part(string part, HostileValues values) =>
         part == "{what}.{format}"
-            ? $"{values.OneOf(["patterns", "lay", "cut-list", "cut-cards", "sewing-cards", "buying", "x"])}.{values.OneOf(["svg", "dxf", "csv", "zip", "pdf"])}"
+            ? $"{values.OneOf(["patterns", "lay", "cut-list", "cut-cards", "sewing-cards", "buying", "x"])}."
+                + $"{values.OneOf(["svg", "dxf", "csv", "zip", "pdf"])}"
             : values.Below(4) switch
             {
                 0 => Uri.EscapeDataString(Sendable(values.Text())) is { Length: > 0 } text ? text : "_",
@@ -143,8 +148,10 @@ internal sealed class HostileRequests
             _ => node.ToJsonString(),
         };
 
-    private static string Quoted(string text) =>
-        $"\"{string.Concat(text.Select(letter => letter is '"' or '\\' or < ' ' || char.IsSurrogate(letter) ? $"\\u{(int)letter:x4}" : letter.ToString()))}\"";
+    private static string Quoted(string text) => $"\"{string.Concat(text.Select(Escaped))}\"";
+
+    private static string Escaped(char letter) =>
+        letter is '"' or '\\' or < ' ' || char.IsSurrogate(letter) ? $"\\u{(int)letter:x4}" : letter.ToString();
 
     /// <summary>One to three places of a sound body changed: another value, left out, doubled, named otherwise, or very many.</summary>
     private static JsonNode? Spoilt(JsonNode sound, HostileValues values)

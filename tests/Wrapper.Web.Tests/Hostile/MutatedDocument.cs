@@ -2,7 +2,9 @@ using System.Text.Json.Nodes;
 
 namespace Wrapper.Web.Tests.Hostile;
 
-/// <summary>Documents of the demo with one to three places changed: null, of another type, huge, deep, swapped, left out, doubled.</summary>
+/// <summary>
+/// Documents of the demo with one to three places changed: null, of another type, huge, deep, swapped, left out, doubled.
+/// </summary>
 internal sealed class MutatedDocument(Random random)
 {
     private readonly HostileValues _values = new(random);

@@ -104,7 +104,10 @@ public sealed record SoldWidthInput(Entry? Width, string? Price);
 /// <summary>An edge as a person describes it: <c>hem</c>, <c>selvage</c> or <c>raw</c>, how deep, and whether it is kept.</summary>
 public sealed record ClothEdgeInput(string? Kind, Entry? Depth, string? Keep);
 
-/// <summary>A flaw as a person describes it: where it begins and ends along the roll and, where it does not go right across, from the left edge of the cloth.</summary>
+/// <summary>
+/// A flaw as a person describes it: where it begins and ends along the roll and, where it does not go right across, from the left edge of
+/// the cloth.
+/// </summary>
 public sealed record FlawInput(Entry? From, Entry? To, Entry? Left, Entry? Right);
 
 /// <summary>A remnant as a person describes it: its name, and what can be used of it across and along.</summary>

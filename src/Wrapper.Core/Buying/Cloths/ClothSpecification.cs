@@ -20,7 +20,9 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
     /// <summary>From one repeat across to the next the pattern drops by half a repeat.</summary>
     public bool HalfDrop { get; init; }
 
-    /// <summary>How far from the left edge of the cloth the middle of a motif stands; plates are centred on one. Null where they need not be.</summary>
+    /// <summary>
+    /// How far from the left edge of the cloth the middle of a motif stands; plates are centred on one. Null where they need not be.
+    /// </summary>
     public Length? MotifAcross { get; init; }
 
     /// <summary>Kept between straight edges for the shears.</summary>
@@ -53,7 +55,10 @@ public sealed record ClothSpecification(Length Width, Length Selvage, bool OneWa
             ? length.Times(1 - GoneAlong) - (Edges is { } edges ? edges.Start.Lost + edges.End.Lost : Length.Zero)
             : null;
 
-    /// <summary>It is washed before it is cut; false where pieces are cut so much larger instead, null where nobody has said: it is washed, unless a cover's rule says otherwise.</summary>
+    /// <summary>
+    /// It is washed before it is cut; false where pieces are cut so much larger instead, null where nobody has said: it is washed, unless a
+    /// cover's rule says otherwise.
+    /// </summary>
     public bool? IsPrewashed { get; init; }
 
     /// <summary>The part of its length that is gone when it lies on the table.</summary>

@@ -6,7 +6,10 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying.Cloths;
 
-/// <summary>Cloth that comes in pieces, with edges of its own: read, and laid so that no piece runs over from one to the next. See docs/handbook.md, "Ready-made cloth".</summary>
+/// <summary>
+/// Cloth that comes in pieces, with edges of its own: read, and laid so that no piece runs over from one to the next. See docs/handbook.md,
+/// "Ready-made cloth".
+/// </summary>
 internal static class ReadyMade
 {
     /// <summary>More sheets of one job nobody lays.</summary>
@@ -14,7 +17,9 @@ internal static class ReadyMade
     private static readonly Length MostDeep = Length.FromMillimetres(500m);
     private static readonly string[] Sides = ["left", "right", "start", "end"];
 
-    /// <summary>The edges that were said; null where none was. One of which nothing is said is a selvage at the sides, and cut across at the ends.</summary>
+    /// <summary>
+    /// The edges that were said; null where none was. One of which nothing is said is a selvage at the sides, and cut across at the ends.
+    /// </summary>
     public static ClothEdges? Edges(ClothInput input, Length selvage, ClothFields fields)
     {
         if (input.Edges.Count == 0)
@@ -58,7 +63,10 @@ internal static class ReadyMade
         }
     }
 
-    /// <summary>The lay on as many of a ready-made cloth as there are, one behind another: nothing runs over from one to the next, and what keeps their hems lies on them.</summary>
+    /// <summary>
+    /// The lay on as many of a ready-made cloth as there are, one behind another: nothing runs over from one to the next, and what keeps
+    /// their hems lies on them.
+    /// </summary>
     public static LayRequest Bounded(LayRequest request, ClothSpecification cloth, IReadOnlyList<LaidPiece> pieces)
     {
         if (cloth.UsableLength is not { } length || !length.IsPositive)

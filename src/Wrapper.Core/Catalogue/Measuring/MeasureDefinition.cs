@@ -53,7 +53,9 @@ public sealed record MeasureDefinition(
     /// <summary>A detail that runs from side to side: an old cover's shrank as its width did.</summary>
     public bool RunsAcross { get; init; }
 
-    /// <summary>An example of the thing has this measure: it is asked for, or has a figure of its own to show and no rule that stands in.</summary>
+    /// <summary>
+    /// An example of the thing has this measure: it is asked for, or has a figure of its own to show and no rule that stands in.
+    /// </summary>
     public bool IsInExamples => ExampleInches.Length > 0 && Rule is null && !(Optional && MayBeZero);
 
     /// <summary>What a first drawing shows before it is taken; null where it has no example.</summary>

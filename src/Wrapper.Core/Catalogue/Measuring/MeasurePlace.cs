@@ -1,6 +1,8 @@
 namespace Wrapper.Core.Catalogue.Measuring;
 
-/// <summary>Where a measure is written on the drawing of its thing, as it is seen from in front, above and a little from the right.</summary>
+/// <summary>
+/// Where a measure is written on the drawing of its thing, as it is seen from in front, above and a little from the right.
+/// </summary>
 public enum MeasurePlace
 {
     /// <summary>Along the lower front edge.</summary>

@@ -12,7 +12,10 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Constructions.Bags;
 
-/// <summary>A small flat bag: hemmed at its open end, with a flap that folds in, or with a flat border all round. See docs/handbook.md, "Pillowcases".</summary>
+/// <summary>
+/// A small flat bag: hemmed at its open end, with a flap that folds in, or with a flat border all round. See docs/handbook.md,
+/// "Pillowcases".
+/// </summary>
 internal static class BagPillow
 {
     /// <summary>Drafts a case open at one end; with a flap the back is longer by it and folds in.</summary>

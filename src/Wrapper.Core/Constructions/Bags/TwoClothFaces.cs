@@ -23,7 +23,8 @@ internal sealed class TwoClothFaces
     public TwoClothFaces((FaceDrops Front, FaceDrops Back) drops, Worked width, OpenEnd end, (FaceCut Front, FaceCut Back) cut)
     {
         _end = end;
-        // Joins lie alike to the left and to the right, so that a break of the one face meets the other's at the same place, seen from either side.
+        // Joins lie alike to the left and to the right, so that a break of the one face meets the other's at the same place, seen from
+        // either side.
         List<Length> breaks =
         [
             .. FaceOfDrops.JoinsOf(drops.Front, width.Value).Concat(FaceOfDrops.JoinsOf(drops.Back, width.Value)).Distinct().Order(),

@@ -135,7 +135,8 @@ public static class BandEnds
     }
 
     /// <summary>Drafts a band open underneath, drawn in along its lower edge.</summary>
-    /// <param name="profile">The end's outline, its sides carried down as far as they reach under; its edge <c>hem</c> is the opening.</param>
+    /// <param name="profile">The end's outline, its sides carried down as far as they reach under; its edge <c>hem</c> is the
+    /// opening.</param>
     /// <param name="width">The band's finished width, end to end.</param>
     /// <param name="developed">The band's finished length over the profile, what reaches under included.</param>
     /// <param name="finished">What is worth reading off.</param>

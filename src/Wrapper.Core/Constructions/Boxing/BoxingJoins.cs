@@ -88,7 +88,9 @@ internal sealed class BoxingJoins
         return places;
     }
 
-    /// <summary>A part too short to sew is not cut: the long part begins or ends with the strip, as long as it still takes in the whole front.</summary>
+    /// <summary>
+    /// A part too short to sew is not cut: the long part begins or ends with the strip, as long as it still takes in the whole front.
+    /// </summary>
     private Worked WithoutSliver(Worked start, Worked last) =>
         start.Value < ClearOfEnds.Value && FrontEnd.Value <= Longest.Value ? Worked.Zero
         : last.Value - start.Value < ClearOfEnds.Value && FrontStart.Value >= last.Value ? last

@@ -61,7 +61,9 @@ internal static class BoxingStripSeams
         }
     }
 
-    /// <summary>Where no closure is, the seam round the bottom plate is left open for the filling: along the back, where it is longest.</summary>
+    /// <summary>
+    /// Where no closure is, the seam round the bottom plate is left open for the filling: along the back, where it is longest.
+    /// </summary>
     private static PlanSpan WayIn(PlanPerimeter perimeter, BoxingStripLayout layout) =>
         perimeter.Spans.OrderBy(span => span.EdgeName == layout.Plan.Back ? 0 : 1).ThenByDescending(span => span.Length).First();
 }

@@ -55,7 +55,9 @@ internal sealed class ZipBoxingPieces
         }
     }
 
-    /// <summary>Breaks the zip's stretch as far from its one end as from its other, because the lower strip is the upper turned half round.</summary>
+    /// <summary>
+    /// Breaks the zip's stretch as far from its one end as from its other, because the lower strip is the upper turned half round.
+    /// </summary>
     public void BreakAlike(PlanPerimeter perimeter)
     {
         if (!_layout.HasZip)

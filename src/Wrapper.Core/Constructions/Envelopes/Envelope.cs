@@ -13,7 +13,9 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Constructions.Envelopes;
 
-/// <summary>A sleeve with a tail that is turned in and folded up at the back, fitted on the thing. See docs/handbook.md, "Envelope".</summary>
+/// <summary>
+/// A sleeve with a tail that is turned in and folded up at the back, fitted on the thing. See docs/handbook.md, "Envelope".
+/// </summary>
 public static class Envelope
 {
     /// <summary>The construction's id.</summary>

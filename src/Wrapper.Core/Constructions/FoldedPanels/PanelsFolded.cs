@@ -14,7 +14,9 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Constructions.FoldedPanels;
 
-/// <summary>Two panels with a zip in the back edge, all four corners opened out and sewn across. See docs/handbook.md, "Two panels".</summary>
+/// <summary>
+/// Two panels with a zip in the back edge, all four corners opened out and sewn across. See docs/handbook.md, "Two panels".
+/// </summary>
 public static class PanelsFolded
 {
     /// <summary>The construction's id.</summary>

@@ -17,7 +17,9 @@ namespace Wrapper.Core.Constructions.PinnedBlocks;
 /// </summary>
 internal static class TrimmedBlocks
 {
-    /// <summary>The raw edges a zone's block is cut by; null while it was not trimmed. Of a pair the one is the other turned over.</summary>
+    /// <summary>
+    /// The raw edges a zone's block is cut by; null while it was not trimmed. Of a pair the one is the other turned over.
+    /// </summary>
     public static Outline? Of(BlockZone zone, CoverSpecification specification) =>
         specification.Trimmed.TryGetValue(zone.Key, out var own) ? own
         : zone.Partner is { } other && specification.Trimmed.TryGetValue(other, out var partner) ? TurnedOver(partner)

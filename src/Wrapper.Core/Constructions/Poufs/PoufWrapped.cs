@@ -14,7 +14,9 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Constructions.Poufs;
 
-/// <summary>A soft cube whose top and bottom come over its edges, its sides held by strips round the corners. See docs/handbook.md, "Wrapped cube".</summary>
+/// <summary>
+/// A soft cube whose top and bottom come over its edges, its sides held by strips round the corners. See docs/handbook.md, "Wrapped cube".
+/// </summary>
 public static class PoufWrapped
 {
     /// <summary>The construction's id.</summary>
@@ -134,7 +136,9 @@ public static class PoufWrapped
         };
     }
 
-    /// <summary>The ring: side, strip, side, strip; top and bottom are sewn to it, each of their sides to half a strip, a side and half a strip.</summary>
+    /// <summary>
+    /// The ring: side, strip, side, strip; top and bottom are sewn to it, each of their sides to half a strip, a side and half a strip.
+    /// </summary>
     private static IEnumerable<Seam> Seams(Closure? closure, Length gap)
     {
         foreach (var copy in (int[])[1, 2])

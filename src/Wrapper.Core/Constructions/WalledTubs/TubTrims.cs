@@ -10,7 +10,9 @@ using Wrapper.Core.Reading;
 
 namespace Wrapper.Core.Constructions.WalledTubs;
 
-/// <summary>What is put on a tub besides its own seams: piping round the top, a skirt, straps over what stands in the way, a medallion.</summary>
+/// <summary>
+/// What is put on a tub besides its own seams: piping round the top, a skirt, straps over what stands in the way, a medallion.
+/// </summary>
 internal static class TubTrims
 {
     /// <param name="plan">The plan of the top.</param>

@@ -214,7 +214,8 @@ internal sealed class TubWallPieces
         );
         var hem = Parts(side) == 1 ? HemOf(side, length) : [new Edge("hem", Point.Origin, new(length, Length.Zero))];
         var edges = new List<Edge>(hem);
-        var (underRight, underLeft) = (part == Parts(side) ? under : Length.Zero, part == 1 ? under : Length.Zero); // at a join the return is sewn too
+        // at a join the return is sewn too
+        var (underRight, underLeft) = (part == Parts(side) ? under : Length.Zero, part == 1 ? under : Length.Zero);
         if (underRight.IsPositive)
         {
             edges.Add(new("right-return", new(length, Length.Zero), new(length, under)));

@@ -10,7 +10,8 @@ internal static class BagsText
     internal static string CornerRadiusTooLarge(string corner) => $"A corner radius of {corner} is larger than it can be on this back.";
 
     internal static string CornerTooSharp =>
-        "A corner of this outline is too sharp, or an edge beside an inner corner too short, to go half the thickness round: make the pad with a boxing strip.";
+        "A corner of this outline is too sharp, or an edge beside an inner corner too short, to go half "
+        + "the thickness round: make the pad with a boxing strip.";
 
     internal static string SidesAreSlivers(string sideCut) =>
         $"Each side is cut only {sideCut} wide: slivers, hard to sew straight. Equal widths, or wider cloth, look better.";
@@ -39,7 +40,9 @@ internal static class BagsText
         $"With an overlap of {overlap} the back gapes: the pillow is seen, and slips out.";
 
     internal static string PieceWiderThanCloth(string cutWidth, string usable, bool isMiddleAndSides, bool isCanEqual) =>
-        $"A face is cut {cutWidth} wide and the cloth gives {usable}: {(isMiddleAndSides ? "a middle and two sides" : "equal widths")} cannot make it. Choose a wider cloth{(isCanEqual ? " or join it the other way" : "")}.";
+        $"A face is cut {cutWidth} wide and the cloth gives {usable}: "
+        + $"{(isMiddleAndSides ? "a middle and two sides" : "equal widths")} cannot make it. Choose a wider "
+        + $"cloth{(isCanEqual ? " or join it the other way" : "")}.";
 
     internal static string PostsTooWide => "The openings for the posts take the whole upper edge: measure the posts again.";
 

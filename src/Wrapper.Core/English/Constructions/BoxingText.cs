@@ -4,7 +4,8 @@ namespace Wrapper.Core.English.Constructions;
 internal static class BoxingText
 {
     internal static string ClothTooNarrowForStrips(string seam, string longest) =>
-        $"Between two seams of {seam} this cloth leaves {longest}: too little to join a strip from. Choose a wider cloth or a narrower seam.";
+        $"Between two seams of {seam} this cloth leaves {longest}: too little to join a strip "
+        + "from. Choose a wider cloth or a narrower seam.";
 
     internal static string FoldToTheMiddle => "fold to the middle of the zip";
 
@@ -24,7 +25,8 @@ internal static class BoxingText
     internal static string StripsDownBriefly => "strips down";
 
     internal static string StripsDown =>
-        "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front is not joined. A pattern on them runs a quarter turned.";
+        "The front is wider than the cloth: boxing and zip strips lie down the roll, so that the front "
+        + "is not joined. A pattern on them runs a quarter turned.";
 
     internal static string ToAcrossTheRollJoined => "Across the roll, joined on the front";
 

@@ -4,7 +4,8 @@ namespace Wrapper.Core.English.Constructions;
 internal static class EnvelopesText
 {
     internal static string EnvelopeFitted =>
-        "This shape is drafted as the rectangle round it and fitted on the cushion: pin the curved sides, generously first, and stop clips short of the new line.";
+        "This shape is drafted as the rectangle round it and fitted on the cushion: pin the curved sides, "
+        + "generously first, and stop clips short of the new line.";
 
     internal static string HookAndLoopTape => "Hook-and-loop tape for the flap";
 

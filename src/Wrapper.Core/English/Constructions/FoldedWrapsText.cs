@@ -6,5 +6,6 @@ internal static class FoldedWrapsText
     internal static string ToClosedEndZip => "Closed-end zip";
 
     internal static string ZipInCornerSeams =>
-        "A zip off the roll runs on into the two opened corners at the back: common, and only bulk to sew through. A closed-end zip ends before them.";
+        "A zip off the roll runs on into the two opened corners at the back: common, and only bulk "
+        + "to sew through. A closed-end zip ends before them.";
 }

@@ -4,7 +4,8 @@ namespace Wrapper.Core.English.Constructions;
 internal static class NotchedTubsText
 {
     internal static string NotchFullWall(string wall, string seam) =>
-        $"The notches are cut the full wall of {wall}: the cover comes out {seam} smaller each way, a snugness that an elastic tub forgives.";
+        $"The notches are cut the full wall of {wall}: the cover comes out {seam} smaller each "
+        + "way, a snugness that an elastic tub forgives.";
 
     internal static string NotchTooSmall(string wall) => $"The wall of {wall} is not deeper than the seam: there is no corner to cut out.";
 

@@ -4,7 +4,8 @@ namespace Wrapper.Core.English.Constructions;
 internal static class NotchedWrapsText
 {
     internal static string NotchTooSmall(string halfThickness, string seam) =>
-        $"Half the thickness ({halfThickness}) is not more than the seam ({seam}): there is no notch left to cut. Open the corners after sewing instead, or take a narrower seam.";
+        $"Half the thickness ({halfThickness}) is not more than the seam ({seam}): there is no notch left to "
+        + "cut. Open the corners after sewing instead, or take a narrower seam.";
 
     internal static string ToOpenTheCornersAfterSewing => "Open the corners after sewing";
 

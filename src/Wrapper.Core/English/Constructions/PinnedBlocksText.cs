@@ -9,7 +9,8 @@ internal static class PinnedBlocksText
     internal static string TopOf(string zone) => $"top of the {zone}";
 
     internal static string TrimmedTooNarrow(string zone, string seam) =>
-        $"{zone}: nothing is left of it {seam} within its raw edges. Read its points once more: they lie on the trimmed edge, seam allowance and all.";
+        $"{zone}: nothing is left of it {seam} within its raw edges. Read its points once more: "
+        + "they lie on the trimmed edge, seam allowance and all.";
 
     internal static string EdgeOf(string edge, string zone) =>
         $"the {edge switch { "front" => "lower edge", "back" => "upper edge", "left" => "left edge", _ => "right edge" }} of the {zone}";

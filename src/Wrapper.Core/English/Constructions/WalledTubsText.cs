@@ -11,7 +11,8 @@ internal static class WalledTubsText
     internal static string ObstaclesOnACurve => "Obstacles are placed on the sides of a rectangle: a round or oval cover takes none.";
 
     internal static string ObstaclesOnJoinedWall =>
-        "A wall with an obstacle is cut in one piece, and this cloth is too narrow for it: choose a wider cloth or lay the walls down the roll.";
+        "A wall with an obstacle is cut in one piece, and this cloth is too narrow for it: "
+        + "choose a wider cloth or lay the walls down the roll.";
 
     internal static string ToNoTopDrop => "No top drop";
 

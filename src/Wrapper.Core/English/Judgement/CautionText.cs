@@ -4,10 +4,12 @@ namespace Wrapper.Core.English.Judgement;
 internal static class CautionText
 {
     internal static string Fire =>
-        "Furniture and bedding fire rules differ by country: covers, fillings and interliners may need rated cloth, backing and a label. Check your local rules and ask the supplier for the certificate; cleaning can remove a treatment.";
+        "Furniture and bedding fire rules differ by country: covers, fillings and interliners may need rated "
+        + "cloth, backing and a label. Check your local rules and ask the supplier for the certificate; cleaning can remove a treatment.";
 
     internal static string Infants =>
-        "If a child sleeps or lies on it: the cover has to fit tight, with elastic all round and nothing loose, no cords, ribbons or buttons within reach. Follow local safe-sleep advice, and never leave a child on a raised pad.";
+        "If a child sleeps or lies on it: the cover has to fit tight, with elastic all round and nothing "
+        + "loose, no cords, ribbons or buttons within reach. Follow local safe-sleep advice, and never leave a child on a raised pad.";
 
     internal static string InfantsUnder =>
         "If it is for an infant: loose covers, cords, ribbons and buttons do not belong where it sleeps. Follow local safe-sleep advice.";
@@ -25,5 +27,6 @@ internal static class CautionText
     internal static string Staples => "Staples and tacks: mind eyes and fingers. Two turn it over.";
 
     internal static string Filling =>
-        "Foam dust and old stuffing are not for breathing: wear a mask, and leave old stuffing of unknown make to a professional. Check your local fire rules for the filling.";
+        "Foam dust and old stuffing are not for breathing: wear a mask, and leave old stuffing of unknown "
+        + "make to a professional. Check your local fire rules for the filling.";
 }

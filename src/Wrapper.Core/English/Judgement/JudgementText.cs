@@ -28,7 +28,8 @@ internal static class JudgementText
     internal static string RatioForgotten(string name, string ratio) => $"The whole {name} is taken: {ratio} is forgotten.";
 
     internal static string RawEdgeWithoutTurnings(string allowance) =>
-        $"Two slips that hide each other: the way round is taken at the raw edge, π × 2 × {allowance} too long, and the band’s own turnings are left out.";
+        $"Two slips that hide each other: the way round is taken at the raw edge, π × 2 × {allowance} "
+        + "too long, and the band’s own turnings are left out.";
 
     internal static string RepeatForgotten => "The pattern’s repeat is forgotten: pieces are laid as on plain cloth.";
 

@@ -10,7 +10,8 @@ internal static class PartsText
         $"A corner radius of {radius} is larger than it can be here: two corners would run into each other. The largest is {largest}.";
 
     internal static string EdgeTooShortForSeam(string seam) =>
-        $"Between a rounded corner and an inner corner an edge is shorter than the seam of {seam}: its cut line cannot be drawn. Make the corner radius or the seam smaller.";
+        $"Between a rounded corner and an inner corner an edge is shorter than the seam of {seam}: its cut "
+        + "line cannot be drawn. Make the corner radius or the seam smaller.";
 
     internal static string HookAndLoopTapeHook => "Hook-and-loop tape, hook on the under-flap, loop under the over-flap";
 
@@ -23,10 +24,12 @@ internal static class PartsText
         $"The obstacle on the {side} lies below the cover’s edge: nothing is cut away for it.";
 
     internal static string ObstacleTooNear(string side, string ease) =>
-        $"On the {side} the edge needs {ease} on each side of the obstacle to ease up, and there is not so much room: limit the drop of the whole side, or take the obstacle wider.";
+        $"On the {side} the edge needs {ease} on each side of the obstacle to ease up, and there is not so "
+        + "much room: limit the drop of the whole side, or take the obstacle wider.";
 
     internal static string PieceWiderThanCloth(string whole) =>
-        $"The {whole} cannot be joined from a middle and two sides on this cloth: a side would be wider than it, or a join would end on a corner seam. Choose a wider cloth.";
+        $"The {whole} cannot be joined from a middle and two sides on this cloth: a side would be wider than "
+        + "it, or a join would end on a corner seam. Choose a wider cloth.";
 
     internal static string PipingWithoutBoxing => "A folded cover has no edge seam to carry piping: it is drafted without.";
 

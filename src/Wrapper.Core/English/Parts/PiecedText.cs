@@ -10,7 +10,8 @@ internal static class PiecedText
     internal static string GivenWidth(int number) => $"width of strip {number}";
 
     internal static string OuterAllowance(bool isFirst, bool isAcross) =>
-        $"allowance at its {(isFirst, isAcross) switch { (true, true) => "front", (false, true) => "back", (true, false) => "left", _ => "right" }}";
+        "allowance at its "
+        + $"{(isFirst, isAcross) switch { (true, true) => "front", (false, true) => "back", (true, false) => "left", _ => "right" }}";
 
     internal static string OfThisStrip => "on the cut line of this strip";
 
@@ -24,7 +25,8 @@ internal static class PiecedText
         $"A strip of the {whole} is {width} wide when finished: the joins at its sides take {join} each and meet under it.";
 
     internal static string CannotBeCutStraight(string whole) =>
-        $"The {whole} turns in where a strip would end, so straight strips do not make it: take other widths or another way, or leave it whole.";
+        $"The {whole} turns in where a strip would end, so straight strips do not make it: take "
+        + "other widths or another way, or leave it whole.";
 
     internal static string WiderThanItsCloth(string strip, string width, string cloth) =>
         $"{strip} is cut {width} wide and its cloth is {cloth}: make it narrower, run the strips the other way, or give it a wider cloth.";

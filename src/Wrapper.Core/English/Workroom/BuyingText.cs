@@ -30,7 +30,8 @@ internal static class BuyingText
     internal static string MotifWithoutRepeat => "To centre plates on a motif the repeat across is needed: say it, or leave the motif.";
 
     internal static string PatternNotMet(string name) =>
-        $"{name} has no place on this width where it meets the pattern: it lies where it falls. Take a wider cloth, or leave the repeat across unsaid.";
+        $"{name} has no place on this width where it meets the pattern: it lies where it falls. Take "
+        + "a wider cloth, or leave the repeat across unsaid.";
 
     internal static string PatternOnFold => "A pattern cannot be met on both layers at once: it is laid single.";
 
@@ -69,5 +70,6 @@ internal static class BuyingText
     internal static string NoColour(string said) => $"“{said}” is no colour: write it as # and six digits, as #8a4b3a.";
 
     internal static string PatternDoesNotMeet(string cover, string seams) =>
-        $"{(cover.Length == 0 ? "The" : $"{cover}: the")} pattern is off at the seam {seams}: take off what is pinned there, or a wider cloth.";
+        $"{(cover.Length == 0 ? "The" : $"{cover}: the")} pattern is off at the seam {seams}: take "
+        + "off what is pinned there, or a wider cloth.";
 }

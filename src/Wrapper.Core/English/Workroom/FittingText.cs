@@ -50,7 +50,8 @@ internal static class FittingText
     internal static string SeamAlong(string place, string pieces) => place.Length == 0 ? pieces : $"{place} of {pieces}";
 
     internal static string TooShort(string by, string least, string most) =>
-        $"On what is cut there is {by} too little: at least {least} stays beyond a seam. Let it out by {most} at most, or cut the pieces below again.";
+        $"On what is cut there is {by} too little: at least {least} stays beyond a seam. Let it out "
+        + $"by {most} at most, or cut the pieces below again.";
 
     internal static string TooShortAnyway(string by, string least) =>
         $"On what is cut there is {by} too little: at least {least} stays beyond a seam. The pieces below are cut again.";

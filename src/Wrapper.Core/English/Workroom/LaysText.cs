@@ -30,7 +30,8 @@ internal static class LaysText
     internal static string OverAnotherPinnedPiece => "over another pinned piece, on a flaw or out of the pattern";
 
     internal static string PatternOutOfReach(string piece, bool meetsOthers) =>
-        $"Piece “{piece}” has no place on this cloth where it meets the pattern{(meetsOthers ? " as the others do" : " with a motif in its middle")}: ";
+        $"Piece “{piece}” has no place on this cloth where it meets the "
+        + $"pattern{(meetsOthers ? " as the others do" : " with a motif in its middle")}: ";
 
     internal static string PatternOutOfReachMend => "take a wider cloth, or let it lie without matching.";
 

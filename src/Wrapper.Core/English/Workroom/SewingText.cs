@@ -64,7 +64,8 @@ internal static class SewingText
     internal static string Join(string one, string other) => $"Join the {one} to the {other}.";
 
     internal static string Label(int count, string piece) =>
-        $"Baste {(count == 1 ? "the label" : $"{count} labels")} to the right side of the {piece}, raw edge to raw edge, clear of corners and gap: the next seam holds {(count == 1 ? "it" : "them")}.";
+        $"Baste {(count == 1 ? "the label" : $"{count} labels")} to the right side of the {piece}, raw edge to raw edge, "
+        + $"clear of corners and gap: the next seam holds {(count == 1 ? "it" : "them")}.";
 
     internal static string PressJoins(bool joins, bool darts) =>
         joins && darts ? "Press the joins open and the darts to one side."
@@ -108,7 +109,8 @@ internal static class SewingText
     internal static string TrimBlocks => "Chalk along the pins, take the blocks off, snip notches across every seam and trim to the seam.";
 
     internal static string SeamsOfBlocks(bool finishesEach) =>
-        $"Sew the blocks together from the middle outwards, each seam that another crosses first{(finishesEach ? ", finished and pressed before it is crossed" : "")}.";
+        "Sew the blocks together from the middle outwards, each seam that another crosses "
+        + $"first{(finishesEach ? ", finished and pressed before it is crossed" : "")}.";
 
     internal static string Pocket(string where) =>
         $"Fold the lap {where} out and back over the zip’s end and pin it down, so that it hides the slide.";
@@ -193,12 +195,15 @@ internal static class SewingText
     internal static string NeedsHandNeedle => "hand needle";
 
     internal static string BeginPiping =>
-        "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends. Where they meet, open the casing, cut the cord so that its ends butt, fold one end of the casing under and lay it over the other; baste that join before you sew across it.";
+        "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends. Where they "
+        + "meet, open the casing, cut the cord so that its ends butt, fold one end of the casing under and lay "
+        + "it over the other; baste that join before you sew across it.";
 
     internal static string BeginPipingAtEnd => "Let the piping run out into the seam that crosses each end, its cord cut back to the line.";
 
     internal static string SnipFirst(string what, bool isImperial) =>
-        $"Snip the allowance of the {what} first, every {(isImperial ? "½ in" : "12 mm")} and almost to the line, so that it lies round the curve.";
+        $"Snip the allowance of the {what} first, every {(isImperial ? "½ in" : "12 mm")} and almost "
+        + "to the line, so that it lies round the curve.";
 
     internal static string EaseIn(string what, string by) => $"Ease {by} of the {what} in evenly.";
 

@@ -54,7 +54,9 @@ internal static class BoxedFinish
         };
     }
 
-    /// <summary>A rectangle has its corners opened and becomes a box; any other shape lies flat, half the thickness larger all round.</summary>
+    /// <summary>
+    /// A rectangle has its corners opened and becomes a box; any other shape lies flat, half the thickness larger all round.
+    /// </summary>
     private static ExpectedCover Pad(ThingOutline plan, bool isBoxed, double w, double d, double t)
     {
         if (t > 0 && isBoxed)

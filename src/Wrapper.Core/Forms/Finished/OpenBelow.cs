@@ -3,13 +3,17 @@ using Wrapper.Core.Pattern;
 
 namespace Wrapper.Core.Forms.Finished;
 
-/// <summary>What covers open below have to measure: cut in one with their walls, with something in their way, with a margin drawn in.</summary>
+/// <summary>
+/// What covers open below have to measure: cut in one with their walls, with something in their way, with a margin drawn in.
+/// </summary>
 internal static class OpenBelow
 {
     private const int StepsOfCircle = 32;
     private const int MostSteps = 4096;
 
-    /// <summary>A rectangle cut in one with its walls; with its notches cut the full wall it comes out two seams smaller and one deeper.</summary>
+    /// <summary>
+    /// A rectangle cut in one with its walls; with its notches cut the full wall it comes out two seams smaller and one deeper.
+    /// </summary>
     public static ExpectedCover OnePiece(MeasuredThing thing, double width, double depth, double fall)
     {
         var taken = thing.Cover.Choices.FullWallNotch ? thing.Figure(Rule.Seam) : 0;

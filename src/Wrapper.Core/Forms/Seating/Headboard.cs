@@ -8,7 +8,9 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Forms.Seating;
 
-/// <summary>The board at the head of a bed: a bag dropped over it from above, open and hemmed below. See docs/handbook.md, "Headboards".</summary>
+/// <summary>
+/// The board at the head of a bed: a bag dropped over it from above, open and hemmed below. See docs/handbook.md, "Headboards".
+/// </summary>
 internal static class Headboard
 {
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>

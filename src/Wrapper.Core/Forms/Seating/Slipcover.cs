@@ -227,7 +227,9 @@ internal static class Slipcover
         }
     }
 
-    /// <summary>What the maker trimmed on the thing is no matter of the thing's measures any more: of a pair, one was trimmed for both.</summary>
+    /// <summary>
+    /// What the maker trimmed on the thing is no matter of the thing's measures any more: of a pair, one was trimmed for both.
+    /// </summary>
     private static IReadOnlyList<ExpectedZone> Finished(MeasuredThing thing) =>
         [
             .. thing

@@ -11,7 +11,10 @@ namespace Wrapper.Core.Forms.Things;
 /// <summary>Padding that lies under a cover.</summary>
 internal static class PaddingLayers
 {
-    /// <summary>The cover with its layers of padding among its pieces; as it is where it could not be drafted, or where the padding was measured with the thing.</summary>
+    /// <summary>
+    /// The cover with its layers of padding among its pieces; as it is where it could not be drafted, or where the padding was measured
+    /// with the thing.
+    /// </summary>
     public static ConstructedCover Under(ConstructedCover cover, ClosedPlan plan, CoverSpecification specification) =>
         cover.Pieces.Count == 0 || specification.MeasuredFrom != MeasuredFrom.Filling
             ? cover
@@ -27,7 +30,8 @@ internal static class PaddingLayers
         {
             var layer = specification.Padding[i];
             var wound = layer.How is PaddingHow.WoundWidth or PaddingHow.WoundDepth;
-            var round = 2 * Worked.Given("padding", layer.Thickness, QuantitySource.Cover); // what it is wound round grows by itself on both faces
+            // what it is wound round grows by itself on both faces
+            var round = 2 * Worked.Given("padding", layer.Thickness, QuantitySource.Cover);
             var width = layer.How == PaddingHow.WoundWidth ? layer.Turns * (2 * (plan.Width + round)) : plan.Width;
             var length = layer.How == PaddingHow.WoundDepth ? layer.Turns * (2 * (plan.Depth + round)) : plan.Depth;
             yield return PieceMaker.Make(

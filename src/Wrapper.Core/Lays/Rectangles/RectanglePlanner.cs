@@ -68,7 +68,9 @@ internal sealed class RectanglePlanner
 
         public long Steps => _beam.Expanded;
 
-        /// <summary>Whether another pass can come to anything: there is cloth enough, and not every way has been gone with every weight.</summary>
+        /// <summary>
+        /// Whether another pass can come to anything: there is cloth enough, and not every way has been gone with every weight.
+        /// </summary>
         public bool MayBeat(long length) => _uncut < Weights.Length && _beam.MayBeat(length);
 
         public RectangleLay? Pass(long shorterThan, Func<bool> shouldStop)

@@ -94,7 +94,8 @@ internal sealed class LayField
     /// <param name="lattice">The places the pattern leaves open.</param>
     /// <param name="onFold">It lies against the right edge.</param>
     /// <param name="highest">No place above this is wanted.</param>
-    /// <param name="shouldStop">Asked every few places, so that a planner can stand aside there; whether to stop is decided between pieces.</param>
+    /// <param name="shouldStop">Asked every few places, so that a planner can stand aside there; whether to stop is decided between
+    /// pieces.</param>
     public (long X, long Y)? Lowest(LayShape shape, in Lattice lattice, bool onFold, long highest, Func<bool>? shouldStop)
     {
         var room = _cloth.Usable - shape.Width;
@@ -162,7 +163,9 @@ internal sealed class LayField
         }
     }
 
-    /// <summary>Whether the shape at this place would come too near to anything laid, or lie on a flaw, by more than a hundredth of a millimetre.</summary>
+    /// <summary>
+    /// Whether the shape at this place would come too near to anything laid, or lie on a flaw, by more than a hundredth of a millimetre.
+    /// </summary>
     public bool IsTaken(LayShape shape, long x, long y)
     {
         return IsTakenAt(x) && IsTakenAt(x - Hundredth) && IsTakenAt(x + Hundredth);
@@ -241,7 +244,9 @@ internal sealed class LayField
         }
     }
 
-    /// <summary>The open stretch of y in which the shape at this x would come too near to what is laid there; nothing where it is passed.</summary>
+    /// <summary>
+    /// The open stretch of y in which the shape at this x would come too near to what is laid there; nothing where it is passed.
+    /// </summary>
     private (long From, long To) Blocked(in LaidBox laid, LayShape shape, long x, long space, long curveSpace)
     {
         if (laid.IsBox && shape.Slabs is null)

@@ -63,7 +63,10 @@ internal sealed class LaySearch
 
     private List<LaidShape> Best { get; set; }
 
-    /// <summary>A shorter lay is worth having below this: the best so far, or what there is of the cloth and the little by which each try aims lower.</summary>
+    /// <summary>
+    /// A shorter lay is worth having below this: the best so far, or what there is of the cloth and the little by which each try aims
+    /// lower.
+    /// </summary>
     private long ToBeat =>
         _request.Available is { Nanometres: var there } ? Math.Min(BestLength, (long)(there / (1 - ShapeSearch.Aim)) + 2) : BestLength;
 

@@ -2,14 +2,20 @@ using Wrapper.Core.Lays.Shapes;
 
 namespace Wrapper.Core.Lays.Search;
 
-/// <summary>Where across the cloth a shape may find its place: beside what is laid, beside the flaws, and at the left edge. All figures in nanometres.</summary>
+/// <summary>
+/// Where across the cloth a shape may find its place: beside what is laid, beside the flaws, and at the left edge. All figures in
+/// nanometres.
+/// </summary>
 /// <param name="cloth">The cloth.</param>
-/// <param name="isCrowded">More different shapes are laid than every gap can be tried for: a piece lies right of the box of another.</param>
+/// <param name="isCrowded">More different shapes are laid than every gap can be tried for: a piece lies right of the box of
+/// another.</param>
 internal sealed class LaySides(LayCloth cloth, bool isCrowded)
 {
     private readonly SortedSet<long> _sides = [];
 
-    /// <summary>Left edges of places. A negative figure −x stands for a place that ends left of x, which depends on the shape’s own width.</summary>
+    /// <summary>
+    /// Left edges of places. A negative figure −x stands for a place that ends left of x, which depends on the shape’s own width.
+    /// </summary>
     public SortedSet<long> InOrder => _sides;
 
     /// <summary>Nothing lies but the flaws.</summary>

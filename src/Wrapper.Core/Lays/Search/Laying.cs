@@ -70,7 +70,8 @@ internal sealed class Laying
     /// <summary>Where the piece's top comes lowest; null where it has no place whose top is within this length.</summary>
     /// <param name="item">The piece.</param>
     /// <param name="length">Its top lies within this.</param>
-    /// <param name="shouldStop">Asked meanwhile, so that a planner can stand aside; the place is looked for to the end all the same.</param>
+    /// <param name="shouldStop">Asked meanwhile, so that a planner can stand aside; the place is looked for to the end all the
+    /// same.</param>
     public LaidShape? Lowest(LayItem item, long length = long.MaxValue, Func<bool>? shouldStop = null)
     {
         LaidShape? best = null;

@@ -153,7 +153,9 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
             return changed;
         }
 
-        /// <summary>Puts the pieces down in this order on a cloth of this length; what would reach beyond it is left over, by its area.</summary>
+        /// <summary>
+        /// Puts the pieces down in this order on a cloth of this length; what would reach beyond it is left over, by its area.
+        /// </summary>
         private (double Left, List<LaidShape> Places) PutDown(List<LayItem> order, long length, Func<bool> isOver)
         {
             var left = 0.0;

@@ -41,7 +41,9 @@ internal sealed class LayShape
     /// <summary>In square millimetres.</summary>
     public double Area { get; }
 
-    /// <summary>Where its outline turns, from its left: a neighbour may stand there, in a notch or beside a slant. Of a curve only the quarters.</summary>
+    /// <summary>
+    /// Where its outline turns, from its left: a neighbour may stand there, in a notch or beside a slant. Of a curve only the quarters.
+    /// </summary>
     public IReadOnlyList<long> Stops => _stops ??= StopsOf(Slabs, Width);
 
     /// <summary>Whether another turn comes to the same shape.</summary>

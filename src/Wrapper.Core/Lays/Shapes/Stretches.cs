@@ -7,7 +7,8 @@ internal static class Stretches
     /// <param name="things">What lies there, by where it begins.</param>
     /// <param name="from">Where a thing begins.</param>
     /// <param name="to">Where it ends.</param>
-    /// <param name="apart">A part ends where all that follows begins at least so far beyond it; below nought they may overlap a little.</param>
+    /// <param name="apart">A part ends where all that follows begins at least so far beyond it; below nought they may overlap a
+    /// little.</param>
     public static List<List<T>> Parted<T>(IEnumerable<T> things, Func<T, long> from, Func<T, long> to, long apart)
     {
         var (parts, end) = (new List<List<T>>(), 0L);

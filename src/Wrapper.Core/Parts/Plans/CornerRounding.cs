@@ -29,7 +29,8 @@ internal static class CornerRounding
         var most = double.PositiveInfinity;
         for (var i = 0; i < edges.Length; i++)
         {
-            tangents[i] = Rounds(plan, edges, i, which) ? Math.Tan(Turn(edges, i) / 2) : 0; // k/R = 1/tan(θ/2) at the corner where edge i begins
+            // k/R = 1/tan(θ/2) at the corner where edge i begins
+            tangents[i] = Rounds(plan, edges, i, which) ? Math.Tan(Turn(edges, i) / 2) : 0;
         }
 
         for (var i = 0; i < edges.Length; i++)

@@ -12,7 +12,9 @@ internal static class CrossOutline
 {
     private static readonly string[] Corners = ["front-right", "back-right", "back-left", "front-left"];
 
-    /// <summary>The shape with its corners cut out. The flaps' outer edges are called after the sides, the notches' <c>…-a</c> and <c>…-b</c>.</summary>
+    /// <summary>
+    /// The shape with its corners cut out. The flaps' outer edges are called after the sides, the notches' <c>…-a</c> and <c>…-b</c>.
+    /// </summary>
     public static Outline Notched(Length width, Length depth, Length flap)
     {
         var (right, back, all, top) = (flap + width, flap + depth, width + (2 * flap), depth + (2 * flap));

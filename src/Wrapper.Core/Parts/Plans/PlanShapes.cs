@@ -112,7 +112,9 @@ internal static class PlanShapes
         };
     }
 
-    /// <summary>An ellipse, drawn in arcs that leave it by less than a thousandth of a millimetre; its quarters meet on the axes' diagonals.</summary>
+    /// <summary>
+    /// An ellipse, drawn in arcs that leave it by less than a thousandth of a millimetre; its quarters meet on the axes' diagonals.
+    /// </summary>
     public static ClosedPlan Oval(Worked width, Worked depth)
     {
         var (a, b) = (width.Value.Nanometres / 2.0, depth.Value.Nanometres / 2.0);

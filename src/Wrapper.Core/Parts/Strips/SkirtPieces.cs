@@ -5,7 +5,9 @@ using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Parts.Strips;
 
-/// <summary>A skirt round a base: gathered to so many times the length, or pleated at the corners. See docs/handbook.md, "Skirts".</summary>
+/// <summary>
+/// A skirt round a base: gathered to so many times the length, or pleated at the corners. See docs/handbook.md, "Skirts".
+/// </summary>
 internal static class SkirtPieces
 {
     /// <summary>The skirt in as many equal parts as the cloth asks for.</summary>

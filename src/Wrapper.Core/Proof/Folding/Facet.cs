@@ -39,7 +39,9 @@ internal sealed class Facet(string piece, int copy, FlatPoint[] corners)
         }
     }
 
-    /// <summary>Enough has been learnt since the last try: always for a facet of few corners, then at every doubling, and when all are known.</summary>
+    /// <summary>
+    /// Enough has been learnt since the last try: always for a facet of few corners, then at every doubling, and when all are known.
+    /// </summary>
     public bool IsWorthTrying => _known is >= 3 and <= 8 || _known == Corners.Length || (_known & (_known - 1)) == 0;
 
     private int _known;

@@ -73,7 +73,9 @@ internal sealed class FlatPiece
         return at >= Near && at <= _lengths[edge] - Near && Insert(_stations[edge], at);
     }
 
-    /// <summary>Carries a station across the piece where it is rolled there: the other edge is divided at the same place. Gives what was added.</summary>
+    /// <summary>
+    /// Carries a station across the piece where it is rolled there: the other edge is divided at the same place. Gives what was added.
+    /// </summary>
     public IEnumerable<(string Edge, double At)> Ruled(string edge, double at)
     {
         if (_rolls.Count == 0)

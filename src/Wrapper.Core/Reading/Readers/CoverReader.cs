@@ -18,11 +18,16 @@ public sealed record CoverReading(
     IReadOnlyList<Check> Checks
 )
 {
-    /// <summary>The lengths of an outline's corners and a loose cover's zones that could be read, by place in the list and name: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
+    /// <summary>
+    /// The lengths of an outline's corners and a loose cover's zones that could be read, by place in the list and name: <c>points.0.x</c>,
+    /// <c>zones.0.width</c>.
+    /// </summary>
     public IReadOnlyDictionary<string, Length> ListLengths { get; init; } = new Dictionary<string, Length>();
 }
 
-/// <summary>Reads a cover's inputs. Whatever a person may have typed comes out as a check naming its measure, never as an exception.</summary>
+/// <summary>
+/// Reads a cover's inputs. Whatever a person may have typed comes out as a check naming its measure, never as an exception.
+/// </summary>
 internal sealed class CoverReader : Reader
 {
     private const int MostAlike = 10_000;

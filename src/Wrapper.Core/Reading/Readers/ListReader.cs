@@ -4,7 +4,9 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading.Readers;
 
-/// <summary>Reads what comes in lists: points, stations, zones, obstacles, legs, corrections. What is wrong is told with its place in the list.</summary>
+/// <summary>
+/// Reads what comes in lists: points, stations, zones, obstacles, legs, corrections. What is wrong is told with its place in the list.
+/// </summary>
 internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> checks)
 {
     /// <summary>No outline has more corners than this.</summary>
@@ -18,7 +20,9 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
 
     private readonly Dictionary<string, Length> _lengths = [];
 
-    /// <summary>The lengths of corners and zones that could be read, by place in the list and name: <c>points.0.x</c>, <c>zones.0.width</c>.</summary>
+    /// <summary>
+    /// The lengths of corners and zones that could be read, by place in the list and name: <c>points.0.x</c>, <c>zones.0.width</c>.
+    /// </summary>
     public IReadOnlyDictionary<string, Length> Lengths => _lengths;
 
     public IReadOnlyList<OutlineCorner> Points()

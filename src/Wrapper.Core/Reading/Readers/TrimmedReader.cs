@@ -6,7 +6,9 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading.Readers;
 
-/// <summary>Reads blocks as they were trimmed on the thing, and which of their edges are sewn to one another. See docs/handbook.md, "Blocks".</summary>
+/// <summary>
+/// Reads blocks as they were trimmed on the thing, and which of their edges are sewn to one another. See docs/handbook.md, "Blocks".
+/// </summary>
 internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Check> checks)
 {
     private const int MostPoints = 1000;

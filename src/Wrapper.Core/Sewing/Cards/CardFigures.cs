@@ -8,7 +8,9 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Sewing.Cards;
 
-/// <summary>The one large number of each card: how far from the edge, how deep, how long, how many. See docs/handbook.md, "Sewing cards".</summary>
+/// <summary>
+/// The one large number of each card: how far from the edge, how deep, how long, how many. See docs/handbook.md, "Sewing cards".
+/// </summary>
 /// <param name="cover">The cover.</param>
 /// <param name="fitted">Edges that are sewn otherwise than they were cut for.</param>
 internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSide, FromEdge> fitted)
@@ -57,7 +59,9 @@ internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSid
 
     private IEnumerable<SeamSide> SidesOf(Operation operation) => cover.LinesOf(operation).SelectMany(line => line.Seam.Edges);
 
-    /// <summary>The parts of its run, each with the edges of both layers; what an opening has sewn shut lies on its folds and has no allowance left.</summary>
+    /// <summary>
+    /// The parts of its run, each with the edges of both layers; what an opening has sewn shut lies on its folds and has no allowance left.
+    /// </summary>
     private List<Stretch> StretchesOf(Operation operation) =>
         [
             .. cover
@@ -129,7 +133,10 @@ internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSid
     /// <summary>How far from the folds hemmed edges are sewn onto each other.</summary>
     public static Length FromFolds(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m);
 
-    /// <summary>How much is turned: what its edges are cut larger by; where the outline itself was grown, what the rule says; nothing under an overlock.</summary>
+    /// <summary>
+    /// How much is turned: what its edges are cut larger by; where the outline itself was grown, what the rule says; nothing under an
+    /// overlock.
+    /// </summary>
     private Length? Depth(Operation operation)
     {
         var depth = operation.Edges.Where(cover.Hemmed.Has).Select(cover.Hemmed.DepthOf).Select(width => (Length?)width).FirstOrDefault()

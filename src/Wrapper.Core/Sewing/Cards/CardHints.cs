@@ -9,14 +9,18 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Sewing.Cards;
 
-/// <summary>Where an operation begins and stops, what is snipped for it, what is eased in and what stays open. See docs/handbook.md, "Sewing cards".</summary>
+/// <summary>
+/// Where an operation begins and stops, what is snipped for it, what is eased in and what stays open. See docs/handbook.md, "Sewing cards".
+/// </summary>
 /// <param name="cover">The cover.</param>
 internal sealed class CardHints(SewingCover cover)
 {
     /// <summary>Shorter than this pins hold what slides.</summary>
     private const double Long = 200;
 
-    /// <summary>The points that some run passes, and those that edges no seam takes end on: a seam that ends there goes on to the raw edge.</summary>
+    /// <summary>
+    /// The points that some run passes, and those that edges no seam takes end on: a seam that ends there goes on to the raw edge.
+    /// </summary>
     private readonly HashSet<int> _passed = [.. cover.Runs.Passed, .. cover.OpenEdges.SelectMany(path => path.Points)];
 
     /// <summary>What is said besides the sentence, each in one of its own.</summary>
@@ -86,7 +90,10 @@ internal sealed class CardHints(SewingCover cover)
             .Take(1)
             .Select(line => SewingText.EaseIn(cover.Words.List(PieceCopy.Of(line.Seam.FirstSide)), cover.Said(line.Seam.Ease.Millimetres)));
 
-    /// <summary>A seam that nothing passes at its end stops where the stitch lines meet, or the corner cannot be turned; hemmed edges have no raw edge to go on to.</summary>
+    /// <summary>
+    /// A seam that nothing passes at its end stops where the stitch lines meet, or the corner cannot be turned; hemmed edges have no raw
+    /// edge to go on to.
+    /// </summary>
     private IEnumerable<string> Ends(Operation operation)
     {
         if (

@@ -16,7 +16,9 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
         .SelectMany(PieceCopy.AllOf)
         .ToLookup(copy => pieces[copy.Piece].CopyRoles[copy.Copy - 1]);
 
-    /// <summary>A copy of a piece: “top plate”, “upper zip boxing”, “boxing 1 of 3”, “front wall”, “outer drop 2 of the front face”.</summary>
+    /// <summary>
+    /// A copy of a piece: “top plate”, “upper zip boxing”, “boxing 1 of 3”, “front wall”, “outer drop 2 of the front face”.
+    /// </summary>
     public string Of(PieceCopy copy)
     {
         var piece = pieces[copy.Piece];
@@ -89,7 +91,9 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
     public static string Along(IEnumerable<string> names) =>
         string.Join(", ", names.Select(Place).Where(word => word.Length > 0).Distinct());
 
-    /// <summary>The corner between a wall and the next one round: “front right” after the front; of other plans, after which side it is.</summary>
+    /// <summary>
+    /// The corner between a wall and the next one round: “front right” after the front; of other plans, after which side it is.
+    /// </summary>
     public static string CornerAfter(string seam) =>
         Corner(seam) switch
         {

@@ -53,7 +53,8 @@ public static class SewingCards
                 new(step.Id, all, string.Join(" ", all.Select(operation => operation.Text).Distinct()), InHand(step, lit))
                 {
                     Figure = figures.Of(step),
-                    Hints = [.. figures.Fitted(step).Concat(hints.Of(step)).Concat(step == last ? draft.Cautions : []).Distinct()], // with the last the cover leaves the machine
+                    // with the last the cover leaves the machine
+                    Hints = [.. figures.Fitted(step).Concat(hints.Of(step)).Concat(step == last ? draft.Cautions : []).Distinct()],
                     Lit = lit,
                     SoFar = [.. hanging],
                 }

@@ -156,7 +156,9 @@ internal sealed class CoverRuns
             && seams.Select(seam => _faces.Of(seam.Second)).Distinct().Count(other => other != face) > 1;
     }
 
-    /// <summary>Sewn from a front corner outwards, a ring round a plate is two runs; so is what goes on a first plate from the front.</summary>
+    /// <summary>
+    /// Sewn from a front corner outwards, a ring round a plate is two runs; so is what goes on a first plate from the front.
+    /// </summary>
     private IEnumerable<Run> Parted(Run run)
     {
         if (run.Kind != OperationKind.Seam || PlateOf(run) is not { } plate)

@@ -11,7 +11,9 @@ internal sealed record EdgePath(IReadOnlyList<SeamSide> Edges, IReadOnlyList<int
     public bool IsRing => Points[0] == Points[^1];
 }
 
-/// <summary>Edges of a cover that are hemmed, cased or finished: mostly those no seam takes. See docs/handbook.md, "Edge finishes".</summary>
+/// <summary>
+/// Edges of a cover that are hemmed, cased or finished: mostly those no seam takes. See docs/handbook.md, "Edge finishes".
+/// </summary>
 internal static class EdgePaths
 {
     /// <summary>The stretches of such edges of these pieces, as long as they can be.</summary>

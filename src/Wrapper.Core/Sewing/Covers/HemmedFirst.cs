@@ -62,7 +62,9 @@ internal sealed class HemmedFirst
     /// <summary>How much of its allowance its hem has taken by then: nothing where the cloth came with it.</summary>
     public Length DepthOf(SeamSide side) => _depths.GetValueOrDefault(side);
 
-    /// <summary>How much of what these edges are cut larger by folds in as a flap: the rest is their hem; zero where the faces end alike.</summary>
+    /// <summary>
+    /// How much of what these edges are cut larger by folds in as a flap: the rest is their hem; zero where the faces end alike.
+    /// </summary>
     public Length FlapOf(IEnumerable<SeamSide> edges) =>
         edges.Where(_ends.ContainsKey).Select(side => _ends[side] - _ends.Values.Min()).DefaultIfEmpty(Length.Zero).Max();
 

@@ -2,7 +2,9 @@ using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Sewing.Covers;
 
-/// <summary>What one operation sews without stopping: lines that follow one another, in sewing order. See docs/handbook.md, "Points and runs".</summary>
+/// <summary>
+/// What one operation sews without stopping: lines that follow one another, in sewing order. See docs/handbook.md, "Points and runs".
+/// </summary>
 /// <param name="Lines">The lines, in order.</param>
 /// <param name="Points">The points from its beginning to its end; the first again at the end of a ring.</param>
 internal sealed record Run(IReadOnlyList<SeamLine> Lines, IReadOnlyList<int> Points)

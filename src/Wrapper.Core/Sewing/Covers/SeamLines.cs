@@ -3,7 +3,10 @@ using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Sewing.Covers;
 
-/// <summary>Every line of a cover's ledger that is sewn, and what it is: nothing is asked but how its pieces lie. See docs/handbook.md, "Operations".</summary>
+/// <summary>
+/// Every line of a cover's ledger that is sewn, and what it is: nothing is asked but how its pieces lie. See docs/handbook.md,
+/// "Operations".
+/// </summary>
 internal sealed class SeamLines
 {
     private readonly IReadOnlyDictionary<string, Piece> _pieces;
@@ -76,7 +79,8 @@ internal sealed class SeamLines
     {
         var seam = entry.Seam;
         var path = _points.Path([.. seam.SecondGoesOn.Count > 0 ? seam.SecondSide : seam.FirstSide]);
-        var through = _pieces[seam.First.Piece].Use == PieceUse.Applied ? [] : path[1..^1]; // sewn on one face while it is flat, it crosses nothing
+        // sewn on one face while it is flat, it crosses nothing
+        var through = _pieces[seam.First.Piece].Use == PieceUse.Applied ? [] : path[1..^1];
         return new(
             seam,
             KindOf(seam, laidOn),
@@ -165,7 +169,9 @@ internal sealed class SeamLines
         return before.End == after.Start && before.DirectionAtEnd.Cross(after.DirectionAtStart) < 0; // it turns inwards
     }
 
-    /// <summary>Of two notches that meet in one line where a zip passes, each is a dart; where seams meet there, both are one corner.</summary>
+    /// <summary>
+    /// Of two notches that meet in one line where a zip passes, each is a dart; where seams meet there, both are one corner.
+    /// </summary>
     private OperationKind KindOfNotch(Seam seam) =>
         Ends(seam).Any(point => _closuresAt[point].Count() > 1) ? OperationKind.Dart : OperationKind.Corner;
 

@@ -132,7 +132,9 @@ internal sealed class ClosingOperations(SewingCover cover)
         }
     }
 
-    /// <summary>Labels that are sewn in, where the house does so: caught at the back, in a seam that has no gap in it; else in the first hem.</summary>
+    /// <summary>
+    /// Labels that are sewn in, where the house does so: caught at the back, in a seam that has no gap in it; else in the first hem.
+    /// </summary>
     public IEnumerable<Operation> Labels(IReadOnlyList<Operation> sewn, IReadOnlyList<Operation> hems)
     {
         var count = (int)Math.Ceiling(cover.Specification.Rules.Number(NumberRule.Labels));
@@ -168,7 +170,9 @@ internal sealed class ClosingOperations(SewingCover cover)
         };
     }
 
-    /// <summary>What is left open in the last seam, or is a way in of its own, in millimetres; null where a closure or an open edge is the way in.</summary>
+    /// <summary>
+    /// What is left open in the last seam, or is a way in of its own, in millimetres; null where a closure or an open edge is the way in.
+    /// </summary>
     public double? Gap =>
         cover.Draft.Seams.FirstOrDefault(seam => seam.Gap.IsPositive)?.Gap.Millimetres
         ?? cover.Notion(NotionKind.Gap)?.Length.Value.Millimetres;

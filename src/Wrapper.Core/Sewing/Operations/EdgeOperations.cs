@@ -8,7 +8,10 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Sewing.Operations;
 
-/// <summary>What is done at edges no seam takes: hems, casings, what is drawn in, buttons, loops, ties, tape under a base. See docs/handbook.md, "Edge finishes".</summary>
+/// <summary>
+/// What is done at edges no seam takes: hems, casings, what is drawn in, buttons, loops, ties, tape under a base. See docs/handbook.md,
+/// "Edge finishes".
+/// </summary>
 /// <param name="cover">The cover.</param>
 internal sealed class EdgeOperations(SewingCover cover)
 {
@@ -85,7 +88,8 @@ internal sealed class EdgeOperations(SewingCover cover)
                 SewingText.Buttons(cover.PerCover(button), cover.Said(button.Length.Value.Millimetres)),
                 cover.PerCover(button)
             );
-            yield return cover.Specification.Choices.HasReadyBack ? OnEdges(buttons, cover.OpenEdges[^1]) : buttons; // the sheet's own hem is no operation
+            // the sheet's own hem is no operation
+            yield return cover.Specification.Choices.HasReadyBack ? OnEdges(buttons, cover.OpenEdges[^1]) : buttons;
         }
 
         if (cover.Notion(NotionKind.Snap) is { } snap)
@@ -157,7 +161,10 @@ internal sealed class EdgeOperations(SewingCover cover)
             .SelectMany(Together);
     }
 
-    /// <summary>Both faces are hemmed all round before they meet a ready sheet, which has hems of its own where it is not cut: at the opening, and rolled along all else.</summary>
+    /// <summary>
+    /// Both faces are hemmed all round before they meet a ready sheet, which has hems of its own where it is not cut: at the opening, and
+    /// rolled along all else.
+    /// </summary>
     private IEnumerable<Operation> AllRound(IReadOnlyList<EdgePath> openings)
     {
         var rolled = cover.PathsOf(cover.Draft.Pieces.Where(piece => piece.Kind == PieceKind.Face), cover.Hemmed.IsRolled);
@@ -262,7 +269,10 @@ internal sealed class EdgeOperations(SewingCover cover)
             ],
         };
 
-    /// <summary>Sides catch its ends: what is closed by buttons, snaps, a flap or ties, an end that is partly sewn shut, and an edge a seam runs across, as a flange's back in two parts.</summary>
+    /// <summary>
+    /// Sides catch its ends: what is closed by buttons, snaps, a flap or ties, an end that is partly sewn shut, and an edge a seam runs
+    /// across, as a flange's back in two parts.
+    /// </summary>
     private bool IsFlat(EdgePath path)
     {
         if (path.IsRing)

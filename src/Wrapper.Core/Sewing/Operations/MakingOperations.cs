@@ -8,14 +8,19 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Sewing.Operations;
 
-/// <summary>What is made ready before seams are sewn: marks, edges that are finished first, piping, pockets. See docs/handbook.md, "Operations".</summary>
+/// <summary>
+/// What is made ready before seams are sewn: marks, edges that are finished first, piping, pockets. See docs/handbook.md, "Operations".
+/// </summary>
 /// <param name="cover">The cover.</param>
 internal sealed class MakingOperations(SewingCover cover)
 {
     /// <summary>The id of the operation that makes the piping.</summary>
     public const string MakingPiping = "make-piping";
 
-    /// <summary>What is marked and sewn, with the finish of its edges as the school has it; with all edges first, only of pieces that are sewn by measure.</summary>
+    /// <summary>
+    /// What is marked and sewn, with the finish of its edges as the school has it; with all edges first, only of pieces that are sewn by
+    /// measure.
+    /// </summary>
     public List<Operation> Finished(IReadOnlyList<Operation> sewn) =>
         [
             .. cover.Schools.Finish == FinishSchool.First ? FinishFirst() : [],

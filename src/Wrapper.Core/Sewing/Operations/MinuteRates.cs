@@ -31,7 +31,8 @@ internal sealed class MinuteRates(RuleBook rules)
             OperationKind.Thread => Rate(NumberRule.MinutesToThread),
             OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => Rate(NumberRule.MinutesPerFastener),
             OperationKind.Label => Rate(NumberRule.MinutesPerLabel),
-            OperationKind.Turn or OperationKind.Fill or OperationKind.Trim or OperationKind.Pocket or OperationKind.Press => 0, // in the minutes of what they belong to
+            // in the minutes of what they belong to
+            OperationKind.Turn or OperationKind.Fill or OperationKind.Trim or OperationKind.Pocket or OperationKind.Press => 0,
             _ => null,
         };
 
@@ -40,7 +41,8 @@ internal sealed class MinuteRates(RuleBook rules)
         {
             OperationKind.Finish => Rate(NumberRule.MinutesPerFinish),
             OperationKind.MakePiping => Rate(NumberRule.MinutesToMakePiping),
-            OperationKind.ApplyPiping => Math.Max(0, Rate(NumberRule.MinutesPerPipedSeam) - Rate(NumberRule.MinutesPerSeam)), // the seam itself is one of its own
+            // the seam itself is one of its own
+            OperationKind.ApplyPiping => Math.Max(0, Rate(NumberRule.MinutesPerPipedSeam) - Rate(NumberRule.MinutesPerSeam)),
             OperationKind.Hem or OperationKind.Casing or OperationKind.Tape => Rate(NumberRule.MinutesPerHem),
             _ => Rate(NumberRule.MinutesPerSeam),
         };

@@ -57,7 +57,9 @@ public sealed record Operation
     /// <summary>Operations that a school or the form puts before it.</summary>
     public IReadOnlyList<string> After { get; init; } = [];
 
-    /// <summary>The operation it is done with, on one card: a seam that is finished and pressed right after it is sewn; null for one of its own.</summary>
+    /// <summary>
+    /// The operation it is done with, on one card: a seam that is finished and pressed right after it is sewn; null for one of its own.
+    /// </summary>
     public string? BelongsTo { get; init; }
 
     /// <summary>It is the seam that leaves only the opening.</summary>

@@ -8,7 +8,9 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Sewing.Operations;
 
-/// <summary>What sews a cover's runs: joins, darts, closures, seams, corners, and what is closed by hand. See docs/handbook.md, "Operations".</summary>
+/// <summary>
+/// What sews a cover's runs: joins, darts, closures, seams, corners, and what is closed by hand. See docs/handbook.md, "Operations".
+/// </summary>
 /// <param name="cover">The cover.</param>
 internal sealed class SeamOperations(SewingCover cover)
 {
