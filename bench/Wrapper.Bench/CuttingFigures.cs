@@ -1,3 +1,5 @@
+using Wrapper.Jobs;
+using Wrapper.Formats.Validation;
 using System.Diagnostics;
 using System.Globalization;
 using Wrapper.Core.Units;

@@ -1,3 +1,6 @@
+using Wrapper.Formats.Documents;
+using Wrapper.Jobs;
+using Wrapper.Jobs.Fitting;
 using System.Diagnostics;
 using System.Globalization;
 using Wrapper.Core.Reading;

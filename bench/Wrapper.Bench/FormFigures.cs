@@ -1,3 +1,4 @@
+using Wrapper.Formats.Answers;
 using System.Diagnostics;
 using System.Globalization;
 using Wrapper.Core.Drafting;

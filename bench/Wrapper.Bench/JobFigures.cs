@@ -1,3 +1,4 @@
+using Wrapper.Formats.Validation;
 using System.Diagnostics;
 using System.Globalization;
 using Google.OrTools.Sat;

@@ -51,16 +51,18 @@ async function underLoad() {
   await Promise.all(laying);
   for (const [what, times] of Object.entries(taken)) {
     times.sort((a, b) => a - b);
-    const at = (share) => times[Math.min(times.length - 1, Math.floor(share * times.length))] ?? Number.NaN;
+    const at = (rank) => times[Math.min(times.length - 1, Math.floor(rank * times.length))] ?? Number.NaN;
+    const share = (rank) => (at(rank) / allowed[what]).toFixed(2);
     console.log(
-      `  ${times.length} ${what}s: median ${(at(0.5) / allowed[what]).toFixed(2)}, 95th percentile ${(at(0.95) / allowed[what]).toFixed(2)}, worst ${(at(1) / allowed[what]).toFixed(2)} of ${allowed[what]} ms`,
+      `  ${times.length} ${what}s: median ${share(0.5)}, 95th percentile ${share(0.95)}, worst ${share(1)} of ${allowed[what]} ms`,
     );
   }
   console.log(
     `  answers that failed: ${[...failed].map(([what, count]) => `${count} × ${what}`).join(", ") || "none"}`,
   );
+  const elsewhere = ((100 * (ended.stolen - began.stolen)) / (ended.all - began.all)).toFixed(0);
   console.log(
-    `  the server kept ${busy.toFixed(1)} processors busy; a host took ${((100 * (ended.stolen - began.stolen)) / (ended.all - began.all)).toFixed(0)} of 100 of the machine's time for others`,
+    `  the server kept ${busy.toFixed(1)} processors busy; a host took ${elsewhere} of 100 of the machine's time for others`,
   );
   console.log(`  memory at most ${(most / allowed.memory).toFixed(2)} of ${allowed.memory} MB`);
 
@@ -154,8 +156,10 @@ async function hostile() {
   ]);
   clearInterval(watching);
   const statuses = [...new Set(answers.map(({ status }) => status))].join(", ");
+  const seconds = ((performance.now() - from) / 1000).toFixed(1);
   console.log(
-    `  eight job files of 50 MB, twelve sets of 10,000, four deep drawings at once (${statuses}) in ${((performance.now() - from) / 1000).toFixed(1)} s: memory at most ${(most / allowed.memory).toFixed(2)} of ${allowed.memory} MB`,
+    `  eight job files of 50 MB, twelve sets of 10,000, four deep drawings at once (${statuses}) in ${seconds} s:`,
+    `memory at most ${(most / allowed.memory).toFixed(2)} of ${allowed.memory} MB`,
   );
   await pause(restFor);
   console.log(

@@ -4,11 +4,15 @@ using Microsoft.Extensions.FileProviders;
 using Microsoft.Extensions.Options;
 using Wrapper.Devices;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 using Wrapper.Store;
 using Wrapper.Web;
 using Wrapper.Web.Endpoints;
+using Wrapper.Web.Endpoints.Jobs;
+using Wrapper.Web.Endpoints.Open;
 using Wrapper.Web.Hosting;
 using Wrapper.Web.Planning;
+using Wrapper.Web.Stored;
 
 if (CommandLine.Run(args) is { } answered)
 {

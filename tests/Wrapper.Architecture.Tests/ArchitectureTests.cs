@@ -4,6 +4,8 @@ using Wrapper.Core.Constructions;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
+using Wrapper.Jobs;
 using Wrapper.Store;
 using Wrapper.Web;
 using Xunit;
@@ -48,16 +50,43 @@ public sealed class ArchitectureTests
         );
     }
 
+    /// <summary>The projects each of them may refer to.</summary>
     [Theory]
     [InlineData(typeof(CoverDocument), "Wrapper.Core")]
+    [InlineData(typeof(JobPlan), "Wrapper.Core Wrapper.Formats")]
     [InlineData(typeof(TapeFeed), "Wrapper.Core")]
     [InlineData(typeof(JobStore), "")]
-    public void Formats_and_devices_know_the_core_and_the_store_knows_neither(Type inAssembly, string allowed) =>
+    public void Projects_depend_one_way(Type inAssembly, string allowed) =>
         Assert.All(
             inAssembly
                 .Assembly.GetReferencedAssemblies()
                 .Where(reference => reference.Name!.StartsWith("Wrapper.", StringComparison.Ordinal)),
-            reference => Assert.Equal(allowed, reference.Name)
+            reference => Assert.Contains(reference.Name, allowed.Split(' '))
+        );
+
+    /// <summary>What a whole job works out knows no request, no database and no JSON text; its documents are records.</summary>
+    [Fact]
+    public void The_application_layer_speaks_no_protocol() =>
+        Assert.True(
+            Types
+                .InAssembly(typeof(JobPlan).Assembly)
+                .ShouldNot()
+                .HaveDependencyOnAny("Microsoft.AspNetCore", "Microsoft.Data.Sqlite", "System.Net", "System.Text.Json.JsonSerializer")
+                .GetResult()
+                .IsSuccessful
+        );
+
+    /// <summary>Endpoints map addresses, and nothing else stands among them.</summary>
+    [Fact]
+    public void The_endpoints_folder_holds_endpoints_only() =>
+        Assert.All(
+            typeof(JobChanges)
+                .Assembly.GetTypes()
+                .Where(type =>
+                    type is { IsNested: false, IsAbstract: true, IsSealed: true }
+                    && type.Namespace!.StartsWith("Wrapper.Web.Endpoints", StringComparison.Ordinal)
+                ),
+            type => Assert.EndsWith("Endpoints", type.Name, StringComparison.Ordinal)
         );
 
     /// <summary>The rooms of the core from the ground up: each may know those before it and none after it.</summary>
@@ -144,6 +173,7 @@ public sealed class ArchitectureTests
     /// <summary>The other projects: a folder that knows another is not known by it, however far round.</summary>
     [Theory]
     [InlineData(typeof(CoverDocument))]
+    [InlineData(typeof(JobPlan))]
     [InlineData(typeof(JobStore))]
     [InlineData(typeof(TapeFeed))]
     [InlineData(typeof(JobChanges))]

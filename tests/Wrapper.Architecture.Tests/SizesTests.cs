@@ -5,6 +5,7 @@ using Mono.Cecil;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 using Wrapper.Store;
 using Wrapper.Web;
 using Xunit;

@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
+using Wrapper.Formats.Validation;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

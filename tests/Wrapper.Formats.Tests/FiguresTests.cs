@@ -2,6 +2,7 @@ using System.Xml.Linq;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Reading;
+using Wrapper.Formats.Answers;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

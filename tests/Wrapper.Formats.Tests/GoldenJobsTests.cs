@@ -6,6 +6,7 @@ using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
+using Wrapper.Formats.Validation;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

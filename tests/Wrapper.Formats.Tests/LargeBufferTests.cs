@@ -1,4 +1,5 @@
 using Wrapper.Formats.Documents;
+using Wrapper.Formats.Validation;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

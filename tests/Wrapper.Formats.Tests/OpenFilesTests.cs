@@ -9,6 +9,9 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Drawing;
+using Wrapper.Formats.Validation;
+using Wrapper.Jobs;
+using Wrapper.Jobs.Files;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

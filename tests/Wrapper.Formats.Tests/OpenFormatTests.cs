@@ -5,6 +5,7 @@ using Wrapper.Core.Forms;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Formats.Documents;
+using Wrapper.Formats.Validation;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

@@ -1,3 +1,4 @@
+using Wrapper.Formats.Documents;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

@@ -2,6 +2,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
+using Wrapper.Formats.Answers;
 using Wrapper.Formats.Drawing;
 using Xunit;
 

@@ -1,5 +1,7 @@
 using System.Text.Json;
 using Wrapper.Core.Drafting;
+using Wrapper.Formats.Answers;
+using Wrapper.Formats.Documents;
 using Xunit;
 
 namespace Wrapper.Formats.Tests;

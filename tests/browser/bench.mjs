@@ -55,11 +55,12 @@ for (let i = 0; i < warmUp + keystrokes; i++) {
 }
 
 const times = (await page.evaluate(() => window.times)).slice(warmUp).sort((a, b) => a - b);
-const at = (share) => times[Math.min(times.length - 1, Math.floor(share * times.length))];
+const at = (rank) => times[Math.min(times.length - 1, Math.floor(rank * times.length))];
+const share = (rank) => (at(rank) / target).toFixed(2);
 const pieces = await page.locator(".lay-facts").textContent();
 console.log(`${keystrokes} keystrokes after ${warmUp} to warm up, on ${pieces?.split(",")[0]}`);
 console.log(
-  `  median ${(at(0.5) / target).toFixed(2)}, 95th percentile ${(at(0.95) / target).toFixed(2)}, worst ${(times.at(-1) / target).toFixed(2)} of the ${target} ms allowed`,
+  `  median ${share(0.5)}, 95th percentile ${share(0.95)}, worst ${share(1)} of the ${target} ms allowed`,
 );
 
 const cold = await browser.newContext();
@@ -67,6 +68,7 @@ const fresh = await cold.newPage();
 const start = performance.now();
 await fresh.goto(`${address}/jobs/teasel-saloon`);
 await fresh.locator(".laid polygon").first().waitFor();
+const shownAfter = performance.now() - start;
 const script = await fresh.evaluate(() =>
   performance
     .getEntriesByType("resource")
@@ -74,6 +76,7 @@ const script = await fresh.evaluate(() =>
     .reduce((sum, entry) => sum + entry.encodedBodySize, 0),
 );
 console.log(
-  `First view of the bench with an empty cache: ${((performance.now() - start) / 1500).toFixed(2)} of the 1.5 s allowed; script as sent ${(script / 450_000).toFixed(2)} of 450 kB`,
+  `First view of the bench with an empty cache: ${(shownAfter / 1500).toFixed(2)} of the 1.5 s allowed;`,
+  `script as sent ${(script / 450_000).toFixed(2)} of 450 kB`,
 );
 await browser.close();

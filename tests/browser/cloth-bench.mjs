@@ -1,4 +1,5 @@
-// Cloths, on the demo server: a part given another cloth, a piece dragged among two hundred, a lay of six hundred opened, six cloths at once.
+// Cloths, on the demo server: a part given another cloth, a piece dragged among two hundred, a lay of six
+// hundred opened, six cloths at once.
 import { address, launch } from "./browser.mjs";
 
 const browser = await launch();

@@ -36,7 +36,8 @@ export class OwnServer {
 
   async start() {
     this.port ||= await freePort();
-    const serve = `exec dotnet out/server/Wrapper.Web.dll --urls ${this.address} --data ${this.data} --web web/dist${this.ways.demo ? " --demo demo" : ""}`;
+    const options = `--urls ${this.address} --data ${this.data} --web web/dist${this.ways.demo ? " --demo demo" : ""}`;
+    const serve = `exec dotnet out/server/Wrapper.Web.dll ${options}`;
     const small = `mount -t tmpfs -o size=${this.ways.megabytes}m tmpfs ${this.data} && ${serve}`;
     const [command, ...words] = this.ways.megabytes
       ? ["unshare", ...apart, "sh", "-c", small]

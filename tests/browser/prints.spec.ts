@@ -99,7 +99,7 @@ async function blueOn(page: Page): Promise<Set<number>> {
   );
 }
 
-test("a stripe is led by dragging it on the face: pieces, lay and the cover in the hand show it where it lies, and it goes on at the seams", async ({
+test("a stripe is led by dragging it on the face: pieces, lay and the cover in the hand show it, and it goes on at the seams", async ({
   page,
 }) => {
   const face = await faceOfAnother(page);

@@ -1,6 +1,6 @@
 import { expect, test } from "./house.js";
 
-test("the cutting sheet is the cut list on one page, then the lay under codes, the order of cuts and what to buy, and the same of the piping", async ({
+test("the cutting sheet: the cut list on one page, then the lay under codes, the cuts, what to buy, and the same of the piping", async ({
   page,
 }) => {
   await page.goto("/jobs/teasel-saloon/cutting-sheet");

@@ -106,7 +106,9 @@ test("an outline by corners, off a base line, and out of a drawing", async ({ pa
   await bench.settled(page);
   expect((await cutList(page))[0]).toMatch(/^Plate 2: 3\d.* × 41/);
 
-  const drawing = `<svg xmlns="http://www.w3.org/2000/svg" width="400mm" height="300mm" viewBox="0 0 400 300"><path d="M0 0 H400 V300 H0 Z"/></svg>`;
+  const drawing = `<svg xmlns="http://www.w3.org/2000/svg" width="400mm" height="300mm" viewBox="0 0 400 300">
+  <path d="M0 0 H400 V300 H0 Z"/>
+</svg>`;
   await page
     .getByLabel("A drawing of the outline")
     .setInputFiles({ name: "berth.svg", mimeType: "image/svg+xml", buffer: Buffer.from(drawing) });

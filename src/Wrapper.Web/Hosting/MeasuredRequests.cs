@@ -1,7 +1,9 @@
 using Microsoft.AspNetCore.Http.Metadata;
 using Wrapper.Core.Checks;
 using Wrapper.Formats.Rules;
+using Wrapper.Web.Answers;
 using Wrapper.Web.Endpoints;
+using Wrapper.Web.Requests;
 
 namespace Wrapper.Web.Hosting;
 

@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using Wrapper.Core.Reading;
 using Wrapper.Formats;
+using Wrapper.Formats.Documents;
 
 namespace Wrapper.Web.Hosting;
 

@@ -9,12 +9,16 @@ namespace Wrapper.Web.Hosting;
 /// </summary>
 internal static class RequiredMembers
 {
-    private static readonly string Requests = typeof(Endpoints.CoverWriteJson).Namespace!;
+    private static readonly string Requests = typeof(JobChanges).Namespace + ".";
 
     /// <summary>Marks the members of a request's types.</summary>
     public static void Ask(JsonTypeInfo type)
     {
-        if (type.Kind != JsonTypeInfoKind.Object || type.Type.Namespace != Requests || type.Type.GetConstructors() is not [{ } constructor])
+        if (
+            type.Kind != JsonTypeInfoKind.Object
+            || type.Type.Namespace?.StartsWith(Requests, StringComparison.Ordinal) != true
+            || type.Type.GetConstructors() is not [{ } constructor]
+        )
         {
             return;
         }

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Wrapper.Core.Buying;
 
 namespace Wrapper.Web.Planning;
@@ -35,6 +36,13 @@ public sealed class Planners
 
     /// <summary>Lays that were looked for to their end: a job’s files show the one that is on the screen.</summary>
     public LayMemory Lays { get; } = new(MostPlacements);
+
+    /// <summary>Until the client leaves, but no longer than any lay may take.</summary>
+    public static Func<bool> Limited(Func<bool> goesOn)
+    {
+        var clock = Stopwatch.StartNew();
+        return () => goesOn() || clock.Elapsed.TotalSeconds >= MostSeconds;
+    }
 
     /// <summary>Plans when there is a lane for it.</summary>
     /// <param name="kind">How long somebody means to wait for it.</param>

@@ -56,7 +56,10 @@ export class NoAnswer extends Error {
 
 export const isNoAnswer = (error: unknown): boolean => error instanceof NoAnswer;
 
-/** Asks the server; the only place where a failure counts as the network's. An answer is there to its end, a stream of events from its beginning. */
+/**
+ * Asks the server; the only place where a failure counts as the network's. An answer is there to its end, a
+ * stream of events from its beginning.
+ */
 export async function fetchAnswer(input: Request | string, init?: RequestInit): Promise<Response> {
   try {
     const response = await globalThis.fetch(input, init);

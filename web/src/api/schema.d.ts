@@ -1149,7 +1149,10 @@ export interface components {
             ink?: null | string;
             /** @description How wide the stripe is, or the motif across; unsaid for a usual share of the repeat. */
             figure?: number | string;
-            /** @description A picture of one repeat as a `data:` address, as `POST /api/faces` gives it; where a cloth is only asked about, a short name will do. */
+            /**
+             * @description A picture of one repeat as a `data:` address, as `POST /api/faces` gives it; where a cloth is only asked
+             *                 about, a short name will do.
+             */
             picture?: null | string;
         };
         /** @description A job's cloth. */
@@ -1199,7 +1202,10 @@ export interface components {
         ComparedClothJson: {
             /** @description The cloth’s key. */
             key: string;
-            /** @description The key of the cloth whose pieces are laid on it to see, where nothing lies on it; null where something does. */
+            /**
+             * @description The key of the cloth whose pieces are laid on it to see, where nothing lies on it; null where something
+             *         does.
+             */
             insteadOf: null | string;
             /** @description Its widths, the narrowest first. */
             widths: components["schemas"]["WidthJson"][];
@@ -1537,7 +1543,10 @@ export interface components {
             code: string;
             /** @description What it is called. */
             name: string;
-            /** @description `trim-off`, `sew-narrower`, `cut-again`; `no-cloth` where there is none left for it; `gone` where its cover was taken off. */
+            /**
+             * @description `trim-off`, `sew-narrower`, `cut-again`; `no-cloth` where there is none left for it;
+             *             `gone` where its cover was taken off.
+             */
             rescue: string;
             /** @description What to do. */
             text: string;
@@ -1590,10 +1599,17 @@ export interface components {
         };
         /** @description An edge of a piece's stitch line. */
         EdgeJson: {
+            /** @description Its name. */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description In millimetres.
+             */
             length: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description In millimetres.
+             */
             allowance: number;
         };
         Entry: number | string;
@@ -1907,7 +1923,10 @@ export interface components {
         };
         /** @description A job to make. */
         JobCreationJson: {
-            /** @description Its id, said by whoever may have to ask again: the same creation sent twice makes one job. Null for one of the server's. */
+            /**
+             * @description Its id, said by whoever may have to ask again: the same creation sent twice makes one job. Null for one of the
+             *         server's.
+             */
             id: null | string;
             /** @description What it is called. */
             name: null | string;
@@ -2073,7 +2092,10 @@ export interface components {
             /** @description The piece of cloth from the shelf it lies on; null for the roll. */
             remnant?: null | string;
         };
-        /** @description A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this cloth. */
+        /**
+         * @description A laid piece: the cover and piece it is, its number in that cover's cut list, its shape as laid, and the turns it may take on this
+         *     cloth.
+         */
         LaidPieceJson: {
             id: string;
             cover: string;
@@ -2648,7 +2670,10 @@ export interface components {
              * @description How many of them are cut turned over.
              */
             mirrored: number;
-            /** @description The key of its cloth; `lining` or `padding` where none of the cover’s cloths is its, `pieced` where it is joined from strips. */
+            /**
+             * @description The key of its cloth; `lining` or `padding` where none of the cover’s cloths is its, `pieced` where it is joined from
+             *     strips.
+             */
             cloth: string;
             /** @description The keys of the strips it is joined from, which are cut in its place; empty where it is cut itself. */
             parts: string[];
@@ -3030,7 +3055,10 @@ export interface components {
             cards: components["schemas"]["SewingCardJson"][];
             /** @description Pieces that were cut at another size than they have now, each with what to do. */
             changed: components["schemas"]["CutTroubleJson"][];
-            /** @description The schools it is sewn by, by name: its own, those it was begun by, or the house’s; what is not said is as usual. */
+            /**
+             * @description The schools it is sewn by, by name: its own, those it was begun by, or the house’s; what is not said is as
+             *         usual.
+             */
             schools: {
                 [key: string]: string;
             };
@@ -3277,7 +3305,10 @@ export interface components {
         };
         /** @description An open line of straights on a piece. */
         StrokeJson: {
-            /** @description What it is for: `notch`, `fold`, `dart`, `corner`, `drill`, `zip`, `grain`. Lines of one name are on one layer of a file. */
+            /**
+             * @description What it is for: `notch`, `fold`, `dart`, `corner`, `drill`, `zip`, `grain`. Lines
+             *                 of one name are on one layer of a file.
+             */
             layer: string;
             /** @description Its points; a snip begins at the cut edge. */
             points: number[][];
@@ -3377,7 +3408,10 @@ export interface components {
             /** @description To keep it: who found it. */
             by?: null | string;
         };
-        /** @description A line of the comparison; it costs something only where a price is said for this width. Marks: `least-money`, `least-cloth`, `fewest-joins`. */
+        /**
+         * @description A line of the comparison; it costs something only where a price is said for this width. Marks: `least-money`, `least-cloth`,
+         *     `fewest-joins`.
+         */
         WidthJson: {
             name: string;
             /** Format: double */
@@ -3443,7 +3477,10 @@ export interface components {
         };
         /** @description The work on a job as it was told. */
         WorkJson: {
-            /** @description Entries in the order they came in, without those that are known already: a page of them. Entries are only added: what is known stays where it is. */
+            /**
+             * @description Entries in the order they came in, without those that are known already: a page of them. Entries are only added:
+             *         what is known stays where it is.
+             */
             entries: components["schemas"]["WorkEntry"][];
             /**
              * Format: int32
@@ -3457,7 +3494,10 @@ export interface components {
         WorkNoteJson: {
             /** @description Its id. */
             entry: string;
-            /** @description `cover-gone`: stored, but its cover was removed from the job; `done-before`: stored, but it had been told already. */
+            /**
+             * @description `cover-gone`: stored, but its cover was removed from the job; `done-before`: stored, but it had been told
+             *         already.
+             */
             code: string;
             /** @description What to know of it. */
             text: string;
@@ -3519,7 +3559,10 @@ export interface components {
             cover: components["schemas"]["CoverDocument"];
             example: null | boolean;
         };
-        /** @description What a job takes of its cloth; of all its cloths where they are asked about together, and then what is of one cloth stands in IReadOnlyDictionary&lt;string, ClothYardageJson&gt;? YardageJson.Cloths. */
+        /**
+         * @description What a job takes of its cloth; of all its cloths where they are asked about together, and then what is of one cloth stands in
+         *     IReadOnlyDictionary&lt;string, ClothYardageJson&gt;? YardageJson.Cloths.
+         */
         YardageJson: {
             /** Format: double */
             usableWidth: null | number;
@@ -3549,9 +3592,15 @@ export interface components {
              * @description What all the cloths cost together; null where one of them has no price, or one is asked about.
              */
             cost?: null | number;
-            /** @description Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut from it. */
+            /**
+             * @description Where all cloths are asked about and compared: each at the widths it is sold in, and what lies on none as if the covers were cut
+             *     from it.
+             */
             compared?: components["schemas"]["ComparedClothJson"][];
-            /** @description What would be bought were its pattern matched over the `set`, each `cover` or `none`; empty where it has no pattern or nothing is compared. */
+            /**
+             * @description What would be bought were its pattern matched over the `set`, each `cover` or `none`; empty where it has no pattern
+             *     or nothing is compared.
+             */
             matchings?: {
                 [key: string]: string;
             };
@@ -3564,7 +3613,10 @@ export interface components {
             lay: components["schemas"]["LayJson"];
             buy: components["schemas"]["BuyJson"];
         };
-        /** @description What is to be bought: the covers of a job, its cloth or cloths, and whether other widths are compared, and the keys of the covers whose drafts are wanted. */
+        /**
+         * @description What is to be bought: the covers of a job, its cloth or cloths, and whether other widths are compared, and the keys of the covers whose
+         *     drafts are wanted.
+         */
         YardageRequestJson: {
             unit: string;
             houseRules: null | {
@@ -3576,7 +3628,10 @@ export interface components {
             drafts: null | string[];
             /** Format: int32 */
             steps: null | number;
-            /** @description All cloths of the job by their keys, for covers that give them to their roles. Beside ClothDocument? YardageRequestJson.Cloth they only stand by; without it each is laid. */
+            /**
+             * @description All cloths of the job by their keys, for covers that give them to their roles. Beside ClothDocument? YardageRequestJson.Cloth they only stand by;
+             *     without it each is laid.
+             */
             cloths?: null | {
                 [key: string]: components["schemas"]["ClothDocument"];
             };

@@ -11,7 +11,10 @@ interface Props {
   card: SewingCard;
 }
 
-/** The cover so far in the hand: turned with a finger, the pieces of the card in another colour. Drawn still where the screen cannot turn it. */
+/**
+ * The cover so far in the hand: turned with a finger, the pieces of the card in another colour. Drawn still
+ * where the screen cannot turn it.
+ */
 export function SoFarTurning({ facets, card }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<CoverScene | null>(null);

@@ -41,7 +41,10 @@ export interface CoverScene {
 
 const litColour = new Color("#f2bd3c");
 
-/** How far a part stands out from where it lies, in millimetres: two that lie on each other are two cloths, and each is seen from its side. */
+/**
+ * How far a part stands out from where it lies, in millimetres: two that lie on each other are two cloths,
+ * and each is seen from its side.
+ */
 const layer = 0.5;
 
 /** Builds the scene in a canvas; throws where there is no WebGL. */

@@ -14,7 +14,8 @@ export const lists: Record<string, { columns: Column[]; row: string; guidance: s
   points: {
     row: "point",
     guidance:
-      "Corners counter-clockwise seen from above, front left first: across, then from front to back. A rise bulges the edge that follows outwards, below 0 inwards.",
+      "Corners counter-clockwise seen from above, front left first: across, then from front to back. " +
+      "A rise bulges the edge that follows outwards, below 0 inwards.",
     columns: [
       { name: "x", label: "across", kind: "length" },
       { name: "y", label: "to the back", kind: "length" },
@@ -24,7 +25,8 @@ export const lists: Record<string, { columns: Column[]; row: string; guidance: s
   baseline: {
     row: "place",
     guidance:
-      "A straight line along the thing, front end first. At each place along it, how far the edge lies off to the right, and to the left if it does.",
+      "A straight line along the thing, front end first. At each place along it, " +
+      "how far the edge lies off to the right, and to the left if it does.",
     columns: [
       { name: "along", label: "along", kind: "length" },
       { name: "right", label: "right", kind: "length" },
@@ -42,7 +44,8 @@ export const lists: Record<string, { columns: Column[]; row: string; guidance: s
   zones: {
     row: "part",
     guidance:
-      "Widest width and longest height between the seams; slanted parts plumb, strips along their outer curve. Which edges go down a gap, and how deep a hand goes there.",
+      "Widest width and longest height between the seams; slanted parts plumb, strips along their outer curve. " +
+      "Which edges go down a gap, and how deep a hand goes there.",
     columns: [
       { name: "name", label: "part", kind: "text" },
       { name: "width", label: "width", kind: "length" },
@@ -62,7 +65,8 @@ export const lists: Record<string, { columns: Column[]; row: string; guidance: s
   obstacles: {
     row: "obstacle",
     guidance:
-      "What stands in the way under the rim: on which side, from its left end seen from outside, how long, how far down the cover may come there.",
+      "What stands in the way under the rim: on which side, from its left end seen from outside, " +
+      "how long, how far down the cover may come there.",
     columns: [
       { name: "side", label: "side", kind: "side" },
       { name: "from", label: "from the left", kind: "length" },
@@ -116,7 +120,12 @@ export function pointsFromBaseline(rows: ListRow[]): ListRow[] {
 
 /** A text taken away instead of added: `12 1/2` is `-12 1/2`, `36 + 4` is `-(36 + 4)` written out. */
 function minus(text: string): string {
-  return text.startsWith("-")
-    ? text.slice(1)
-    : `-${text.replace(/[+-]/g, (sign, at: number) => (at === 0 || /\d\s*$/.test(text.slice(0, at)) === false ? sign : sign === "+" ? "-" : "+"))}`;
+  if (text.startsWith("-")) {
+    return text.slice(1);
+  }
+
+  const turned = text.replace(/[+-]/g, (sign, at: number) =>
+    !/\d\s*$/.test(text.slice(0, at)) ? sign : sign === "+" ? "-" : "+",
+  );
+  return `-${turned}`;
 }

@@ -58,7 +58,10 @@ export const isGiven = (cover: Cover, cloth: Cloth) =>
 export const givesCloths = (cover: Cover) =>
   Object.keys(cover.roles).length > 0 || Object.keys(cover.pieced).length > 0;
 
-/** The covers that have pieces of a cloth: as their own, or given to a role. A cover that names none that is there is cut from the first. */
+/**
+ * The covers that have pieces of a cloth: as their own, or given to a role. A cover that names none that is
+ * there is cut from the first.
+ */
 export function coversOn(document: JobDocument, cloth: Cloth): CoverEntry[] {
   return isForInside(cloth) && cloth.key !== ""
     ? document.covers

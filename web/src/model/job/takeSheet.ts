@@ -6,7 +6,10 @@ export interface SheetFile {
   covers: { id: string; entries: { measure: string; note: boolean; text: string }[] }[];
 }
 
-/** Puts a file’s fields into the covers they belong to; a figure that differs from one already there becomes a second reading. Says what came of it. */
+/**
+ * Puts a file’s fields into the covers they belong to; a figure that differs from one already there becomes
+ * a second reading. Says what came of it.
+ */
 export function takeSheet({ covers }: SheetFile): string {
   const { document, choose, currentId } = useBench.getState();
   const known = new Set(document?.covers.map(({ id }) => id));

@@ -9,7 +9,10 @@ const parts: Record<string, number> = {
 };
 const millimetres: Record<string, number> = { in: 25.4, cm: 10, mm: 1 };
 
-/** A length as it is typed at the table, in the job's unit, in millimetres: “12”, “12.5”, “12½”, “12 1/2”. Null where it is none; empty is none. */
+/**
+ * A length as it is typed at the table, in the job's unit, in millimetres: “12”, “12.5”, “12½”, “12 1/2”.
+ * Null where it is none; empty is none.
+ */
 export function readFigure(text: string, unit: string): number | null {
   const match = /^\s*(\d+(?:[.,]\d+)?)?\s*(?:([½¼¾⅛⅜⅝⅞])|(\d+)\s*[/⁄]\s*(\d+))?\s*$/.exec(text);
   if (!match || text.trim() === "") {

@@ -48,7 +48,10 @@ export function changedOf(sewing: SewingCards, number: number): SewingCards["cha
   });
 }
 
-/** The copies of a piece that one of the covers alike takes: of those cut turned over as of the others. Bias casing is cut in one block for all. */
+/**
+ * The copies of a piece that one of the covers alike takes: of those cut turned over as of the others. Bias
+ * casing is cut in one block for all.
+ */
 function copiesOf(piece: Piece, at: number, count: number): number[] {
   if (piece.id === "piping") {
     return [1];

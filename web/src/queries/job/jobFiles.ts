@@ -42,7 +42,10 @@ export const takeJob = (jobId: string, name: string) =>
     `${name || "job"}.json`,
   );
 
-/** Takes a job file in as a job of its own; gives its id and what of it was left out, or what is in the way. The file goes as it is, however large. */
+/**
+ * Takes a job file in as a job of its own; gives its id and what of it was left out, or what is in the way.
+ * The file goes as it is, however large.
+ */
 export async function takeIn(file: File): Promise<{ id: string; leftOut: string[] } | { problem: string }> {
   try {
     const response = await fetchAnswer("/api/jobs/import?conflict=copy", {

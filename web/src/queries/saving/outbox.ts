@@ -163,7 +163,10 @@ async function sendOne(place: Place) {
   }
 }
 
-/** The store does not answer: nothing else is sent either. It cannot take this part now: it is tried again. A fault of the program is shown, and the part waits for whoever opens the job. */
+/**
+ * The store does not answer: nothing else is sent either. It cannot take this part now: it is tried again. A
+ * fault of the program is shown, and the part waits for whoever opens the job.
+ */
 function unlessHeldUp(error: unknown): "held up" | "fault" {
   if (isNoAnswer(error)) {
     throw error;

@@ -10,7 +10,10 @@ export function showFault(error: unknown) {
   useFault.setState({ fault: error instanceof Error ? error.message : String(error) });
 }
 
-/** What to say where something could not be done: a workroom’s computer that does not answer has these words; a fault of the program is shown as one. */
+/**
+ * What to say where something could not be done: a workroom’s computer that does not answer has these words;
+ * a fault of the program is shown as one.
+ */
 export function saidOf(error: unknown, noAnswer: string): string {
   if (isNoAnswer(error)) {
     return noAnswer;

@@ -42,7 +42,8 @@ export function RecordLabel({ sewing, which, cloths, closed, code }: Props) {
         </span>
         <span>
           {record
-            ? `${record.filling === "none" ? "Cover only" : "Cover and filling"}. Filling ${record.filling}, interliner ${record.interliner}.`
+            ? `${record.filling === "none" ? "Cover only" : "Cover and filling"}. ` +
+              `Filling ${record.filling}, interliner ${record.interliner}.`
             : "Filling and interliner: not recorded yet"}
         </span>
         <span>

@@ -10,7 +10,10 @@ import {
 import { useCatalogue } from "../../queries/server/useCatalogue";
 import { useHouse, useHouseRule } from "../../queries/saving/useHouse";
 
-/** What the house reckons with for its work: minutes and labels, each with whose figure it is; one that is emptied is the usual one again. */
+/**
+ * What the house reckons with for its work: minutes and labels, each with whose figure it is; one that is
+ * emptied is the usual one again.
+ */
 export function HouseReckons() {
   const catalogue = useCatalogue().data;
   const house = useHouse().data;

@@ -94,7 +94,8 @@ export function CutInHand(props: Props) {
         <p className="cut-working" role="status">
           {isWorking
             ? "Laying what is left again…"
-            : `Laid again on what is left: it takes ${cloth.lengthShown} now. Is there less cloth than that? Then say so under “Something is wrong”.`}
+            : `Laid again on what is left: it takes ${cloth.lengthShown} now. ` +
+              "Is there less cloth than that? Then say so under “Something is wrong”."}
         </p>
       )}
       {looked ? (

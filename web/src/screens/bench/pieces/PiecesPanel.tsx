@@ -205,7 +205,10 @@ export function PiecesPanel({
   );
 }
 
-/** How high a piece’s row may be, in pixels, where the panel has a height of its own and where it grows with its rows; and what stands above and below them all. */
+/**
+ * How high a piece’s row may be, in pixels, where the panel has a height of its own and where it grows with
+ * its rows; and what stands above and below them all.
+ */
 const rows = { few: 3, many: 6, wide: 560, most: 230, mostNarrow: 110, besides: 246, rule: 8 };
 
 /** How pieces stand in lines: how many across, how high a line is at least, and what share of the panel a drawing has. */

@@ -1,0 +1,92 @@
+using System.Text.Json;
+using Wrapper.Core.Buying;
+using Wrapper.Core.Buying.Cloths;
+using Wrapper.Core.Checks;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
+
+namespace Wrapper.Formats.Documents;
+
+/// <summary>The cloths of a job by their keys, read once for all its covers. See docs/format.md, "Cloths".</summary>
+public sealed class JobCloths
+{
+    private readonly Dictionary<string, ClothReading> _readings = [];
+    private readonly Dictionary<string, DraftCloth> _drafted = [];
+    private readonly Dictionary<string, IReadOnlyList<Check>> _checks = [];
+
+    /// <summary>Reads them, in a job of this unit.</summary>
+    public JobCloths(IEnumerable<KeyValuePair<string, ClothDocument>> cloths, LengthUnit unit)
+    {
+        foreach (var (key, cloth) in cloths)
+        {
+            var reading = ClothReader.Read((cloth with { Key = key }).ToInput(), unit);
+            _readings[key] = reading;
+            _checks[key] =
+            [
+                .. reading.Checks.Select(check =>
+                    check with
+                    {
+                        Measure = check.Measure is { } field
+                            ? $"cloths.{key}.{field[(field.IndexOf('.', StringComparison.Ordinal) + 1)..]}"
+                            : $"cloths.{key}",
+                    }
+                ),
+            ];
+            if (reading.Cloth is { } read)
+            {
+                _drafted[key] = read.ForDraft;
+            }
+        }
+    }
+
+    /// <summary>What was told of them, each naming its field as <c>cloths.velvet.width</c>.</summary>
+    public IReadOnlyList<Check> Checks => [.. _checks.Values.SelectMany(checks => checks)];
+
+    /// <summary>What was told of all but one.</summary>
+    public IEnumerable<Check> ChecksBeside(string key) => _checks.Where(checks => checks.Key != key).SelectMany(checks => checks.Value);
+
+    /// <summary>What came of reading each, by its key.</summary>
+    public IReadOnlyDictionary<string, ClothReading> Readings => _readings;
+
+    /// <summary>The key of a job's cloth; its first may have none.</summary>
+    public static string KeyOf(ClothDocument cloth) => cloth.Key is { Length: > 0 } key ? key : CoverInput.UsualKey;
+
+    /// <summary>A cover's inputs with these cloths to choose from.</summary>
+    /// <param name="cover">The cover, which names its own cloth and gives others to its roles.</param>
+    /// <param name="input">Its inputs without cloths.</param>
+    public CoverInput In(CoverDocument cover, CoverInput input)
+    {
+        // A cloth for linings alone is no cover's own: where there is no other, nothing is joined for it. The usual cloth is looked for
+        // by its key: an object in a browser puts keys that are numbers first, whatever order they were written in.
+        var own = cover.Cloth?.Key is { Length: > 0 } key
+            ? key
+            : _readings
+                .Where(reading => reading.Value.Cloth is not { Role: not ClothRole.Main })
+                .OrderBy(reading => reading.Key != CoverInput.UsualKey)
+                .FirstOrDefault()
+                .Key;
+        return own is null
+            ? input with
+            {
+                Roles = RolesOf(cover),
+            }
+            : input with
+            {
+                Cloths = _drafted,
+                OwnCloth = own,
+                Roles = RolesOf(cover),
+            };
+    }
+
+    /// <summary>The same in a job, where a cover whose cloth was taken off is cut from the first.</summary>
+    public CoverInput InJob(CoverDocument cover, CoverInput input) =>
+        In(cover.Cloth?.Key is { } key && !_readings.ContainsKey(key) ? cover with { Cloth = null } : cover, input);
+
+    /// <summary>The keys given to each role: one, or several that take turns.</summary>
+    public static IReadOnlyDictionary<string, IReadOnlyList<string>> RolesOf(CoverDocument cover) =>
+        (cover.Roles ?? []).ToDictionary(given => given.Key, given => (IReadOnlyList<string>)[.. Keys(given.Value)]);
+
+    private static IEnumerable<string> Keys(JsonElement given) =>
+        given.ValueKind == JsonValueKind.Array ? given.EnumerateArray().Select(JsonWords.Word) : [JsonWords.Word(given)];
+}

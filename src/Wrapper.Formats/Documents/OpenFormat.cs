@@ -1,0 +1,21 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+
+namespace Wrapper.Formats.Documents;
+
+/// <summary>How the open format is written as JSON: camelCase, lengths by <see cref="EntryConverter"/>.</summary>
+public static class OpenFormat
+{
+    /// <summary>Options for reading and writing.</summary>
+    public static JsonSerializerOptions Json { get; } = Configure(new(JsonSerializerDefaults.Web));
+
+    /// <summary>Puts the open format's rules into existing options.</summary>
+    public static JsonSerializerOptions Configure(JsonSerializerOptions options)
+    {
+        options.RespectNullableAnnotations = true;
+        options.NumberHandling = JsonNumberHandling.Strict;
+        options.Converters.Add(new EntryConverter());
+        options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));
+        return options;
+    }
+}
