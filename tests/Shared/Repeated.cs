@@ -12,8 +12,11 @@ internal static class Repeated
     private static readonly int Wide = int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_WIDE"), out var times) ? times : 0;
 
     /// <summary>With WRAPPER_FEW=n only an n-th of the values: many quick looks at code that was changed on purpose.</summary>
-    private static readonly int Few =
+    public static int Few { get; } =
         int.TryParse(Environment.GetEnvironmentVariable("WRAPPER_FEW"), out var share) && share > 1 ? share : 1;
+
+    /// <summary>How many of these are to be expected where fewer values are looked at: at least one.</summary>
+    public static int Share(int count) => Math.Max(1, count / Few);
 
     /// <summary>Holds <paramref name="holds"/> to <paramref name="iter"/> values of <paramref name="gen"/>.</summary>
     public static void ForMany<T>(this Gen<T> gen, Action<T> holds, int iter = 100)
@@ -24,7 +27,7 @@ internal static class Repeated
             return;
         }
 
-        Parallel.For(0, Math.Max(1, iter / Few), i =>
+        Parallel.For(0, Share(iter), i =>
         {
             var seed = new PCG(1, unchecked((ulong)i * 0x9E3779B97F4A7C15)).ToString();
             try

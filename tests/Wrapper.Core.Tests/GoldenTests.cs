@@ -260,14 +260,6 @@ public sealed class GoldenTests
                 };
             case 9:
                 return input with { MeasuredFrom = "space", UsableWidth = Entry.Number(900) };
-            case 10:
-                return input with
-                {
-                    Nap = "one-way",
-                    UsableWidth = Entry.Number(1100),
-                    Count = 2,
-                    Options = new Dictionary<string, string>(input.Options) { ["hands"] = "pairs" },
-                };
             case 11:
                 return input with
                 {
@@ -276,44 +268,6 @@ public sealed class GoldenTests
                     SecondReadings = input
                         .Measures.Take(1)
                         .ToDictionary(measure => measure.Key, measure => Entry.Number(measure.Value.Millimetres!.Value + 6)),
-                };
-            case 12:
-                return input with
-                {
-                    UsableWidth = Entry.Number(600),
-                    Count = 3,
-                    Options = new Dictionary<string, string>(input.Options)
-                    {
-                        ["plates"] = "middle-and-sides",
-                        ["join"] = "middle-and-sides",
-                        ["hands"] = "pairs",
-                    },
-                };
-            case 13:
-                return input with
-                {
-                    UsableWidth = Entry.Number(700),
-                    Count = 2,
-                    Options = new Dictionary<string, string>(input.Options)
-                    {
-                        ["join"] = "equal-widths",
-                        ["strips"] = "across",
-                        ["plates"] = "middle-and-sides",
-                    },
-                };
-            case 14:
-                return input with
-                {
-                    UsableWidth = Entry.Number(1000),
-                    Count = 4,
-                    Options = new Dictionary<string, string>(input.Options)
-                    {
-                        ["strips"] = "down",
-                        ["hands"] = "pairs",
-                        ["piping"] = "top",
-                        ["bias"] = "false",
-                        ["medallion"] = "200 mm",
-                    },
                 };
             case 15:
                 return input with
@@ -364,6 +318,62 @@ public sealed class GoldenTests
                         ["fit.width"] = Entry.Number(-60),
                         ["fit.depth"] = Entry.Number(-70),
                         ["fit.thickness"] = Entry.Number(-15),
+                    },
+                };
+            default:
+                return VariedOnCloth(input, i);
+        }
+    }
+
+    /// <summary>Some of them on another cloth, several alike, or in pairs.</summary>
+    private static CoverInput VariedOnCloth(CoverInput input, int i)
+    {
+        switch (i)
+        {
+            case 10:
+                return input with
+                {
+                    Nap = "one-way",
+                    UsableWidth = Entry.Number(1100),
+                    Count = 2,
+                    Options = new Dictionary<string, string>(input.Options) { ["hands"] = "pairs" },
+                };
+            case 12:
+                return input with
+                {
+                    UsableWidth = Entry.Number(600),
+                    Count = 3,
+                    Options = new Dictionary<string, string>(input.Options)
+                    {
+                        ["plates"] = "middle-and-sides",
+                        ["join"] = "middle-and-sides",
+                        ["hands"] = "pairs",
+                    },
+                };
+            case 13:
+                return input with
+                {
+                    UsableWidth = Entry.Number(700),
+                    Count = 2,
+                    Options = new Dictionary<string, string>(input.Options)
+                    {
+                        ["join"] = "equal-widths",
+                        ["strips"] = "across",
+                        ["plates"] = "middle-and-sides",
+                    },
+                };
+            case 14:
+                return input with
+                {
+                    UsableWidth = Entry.Number(1000),
+                    Count = 4,
+                    Options = new Dictionary<string, string>(input.Options)
+                    {
+                        ["strips"] = "down",
+                        ["hands"] = "pairs",
+                        ["piping"] = "top",
+                        ["bias"] = "false",
+                        ["medallion"] = "200 mm",
                     },
                 };
             default:

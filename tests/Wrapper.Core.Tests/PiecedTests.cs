@@ -18,9 +18,10 @@ using Xunit;
 namespace Wrapper.Core.Tests;
 
 /// <summary>Pieces that are joined from strips of several cloths before they are used.</summary>
-public sealed class PiecedTests
+public sealed partial class PiecedTests
 {
     private static readonly ClothSpecification A = Thing.Cloth("a", 54);
+
     private static readonly ClothSpecification B = Thing.Cloth("b", 36);
 
     /// <summary>The forms by id.</summary>
@@ -159,18 +160,6 @@ public sealed class PiecedTests
     }
 
     [Fact]
-    public void A_strip_wider_than_its_cloth_is_turned_or_told()
-    {
-        var bench = Thing.Inches("box-cushion", "width=60 depth=18 thickness=3");
-        var turned = Thing.Drafted(Of(bench, [A, B], "top", "across", "a b"));
-        Assert.All(turned.Pieces.Where(piece => piece.Id == "part"), piece => Assert.Equal([90, 270], piece.Turns));
-        var outcome = Drafter.Draft(Of(bench, [A, B with { OneWay = true }], "top", "across", "a b"));
-        var check = Assert.Single(outcome.Checks, check => check.Code == "piece-wider-than-cloth" && check.Level == CheckLevel.Error);
-        Assert.Equal("options.pieced.top", check.Measure);
-        Assert.Contains("strip 2", check.Text, StringComparison.Ordinal);
-    }
-
-    [Fact]
     public void Every_copy_of_a_pieced_side_has_its_own_joins()
     {
         var draft = Thing.Drafted(Of(Thing.Inches("pouf", "size=18 wrap=2_1/4"), [A, B], "side", "along", "a b"));
@@ -244,22 +233,6 @@ public sealed class PiecedTests
         Assert.Equal([0, 180], draft.Pieces.Single(piece => piece.Key == "plate-top-part-2").Turns);
     }
 
-    [Theory]
-    [InlineData("250.5", true)] // no tape tells half a millimetre
-    [InlineData("250.6", false)]
-    [InlineData("20000", false)]
-    public void Given_widths_have_to_fill_the_piece(string second, bool fills)
-    {
-        var seat = Thing.Millimetres("box-cushion", "width=500 depth=450 thickness=80") with
-        {
-            Pieced = [new("top", null, [new(null, Entry.Typed("250")), new(null, Entry.Typed(second))])],
-        };
-        Assert.Equal(
-            fills ? [] : ["pieced-widths"],
-            Drafter.Draft(seat).Checks.Where(check => check.Level == CheckLevel.Error).Select(check => check.Code)
-        );
-    }
-
     [Fact]
     public void A_back_that_is_no_ready_sheet_is_pieced_and_so_is_the_face_over_one()
     {
@@ -280,200 +253,6 @@ public sealed class PiecedTests
         var over = Thing.Drafted(sheet with { Roles = new Dictionary<string, IReadOnlyList<string>> { ["face-back"] = ["b"] } });
         Assert.Equal(2, over.Pieces.Count(piece => piece.Id == "part"));
         Assert.True(FoldUp.Of(over).Holds, string.Join("; ", FoldUp.Of(over).Problems));
-    }
-
-    [Theory]
-    [InlineData("along", "a b", new double[] { 5, 5 }, "pieced-widths", "come to 10 in finished, and it is 21 in")]
-    [InlineData("along", "a b a", new double[] { 10, 11, 0 }, "pieced-widths", "nothing is left")]
-    [InlineData("along", "a", new double[0], "pieced-count", "one strip")]
-    [InlineData("up", "a b", new double[0], "unknown-option", "“up”")]
-    [InlineData("along", "a gone", new double[0], "unknown-cloth", "Strip 2 of the top is cut from the cloth “gone”")]
-    [InlineData("along", "a b", new double[] { -3, 0 }, "measure-zero", "Strip 1 of the top")]
-    [InlineData("along", "a b", new double[] { 90000, 0 }, "measure-huge", "Strip 1 of the top")]
-    public void What_cannot_be_pieced_is_told_with_its_role(string run, string cloths, double[] widths, string code, string text)
-    {
-        var outcome = Drafter.Draft(
-            Of(Cushion, [A, B], "top", run, cloths, [.. widths.Select(width => width == 0 ? (double?)null : width)])
-        );
-        var check = Assert.Single(outcome.Checks, check => check.Code == code);
-        Assert.Equal((CheckLevel.Error, "options.pieced.top"), (check.Level, check.Measure));
-        Assert.Contains(text, check.Text, StringComparison.Ordinal);
-        Assert.Null(outcome.Draft);
-    }
-
-    [Theory]
-    [InlineData("piping")]
-    [InlineData("padding")]
-    [InlineData("tpo")]
-    public void What_is_not_cut_whole_is_not_pieced(string role) =>
-        Assert.Equal(
-            $"options.pieced.{role}",
-            Assert.Single(Drafter.Draft(Of(Cushion, [A, B], role, "along", "a b")).Checks, check => check.Code == "not-pieced").Measure
-        );
-
-    [Fact]
-    public void A_role_the_cover_has_not_is_told() =>
-        Assert.Equal(
-            "options.pieced.skirt",
-            Assert
-                .Single(Thing.Drafted(Of(Cushion, [A, B], "skirt", "along", "a b")).Checks, check => check.Code == "role-without-piece")
-                .Measure
-        );
-
-    [Fact]
-    public void A_ready_sheet_is_not_pieced()
-    {
-        var duvet = Of(
-            Thing.Inches("duvet", "width=60 length=80", "o.back=ready-sheet"),
-            [Thing.Cloth("a", 108), B],
-            "face-back",
-            "along",
-            "a b"
-        );
-        Assert.Equal(
-            "options.pieced.face-back",
-            Assert.Single(Drafter.Draft(duvet).Checks, check => check.Code == "sheet-not-pieced").Measure
-        );
-    }
-
-    [Fact]
-    public void A_strip_narrower_than_its_joins_is_told()
-    {
-        Assert.Contains(Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 0.75, null)).Checks, check =>
-            check.Code == "strip-narrow"
-        );
-        Assert.DoesNotContain(Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a", null, 1, null)).Checks, check =>
-            check.Code == "strip-narrow"
-        );
-    }
-
-    [Fact]
-    public void The_proof_sees_a_strip_that_is_missing_or_too_narrow()
-    {
-        var draft = Thing.Drafted(Of(Cushion, [A, B], "top", "along", "a b a"));
-        Assert.True(FoldUp.Of(draft).Holds);
-        var strip = draft.Pieces.Single(piece => piece.Key == "plate-top-part-2");
-        var less = strip with { StitchLine = Geometry.Stretching.Of(strip.StitchLine, 0.9m, 1) };
-        Assert.Contains(
-            FoldUp.Of(draft with { Pieces = [.. draft.Pieces.Select(piece => piece.Key == strip.Key ? less : piece)] }).Problems,
-            problem => problem.Contains("strips of plate-top", StringComparison.Ordinal)
-        );
-        var top = draft.Pieces.Single(piece => piece.Key == "plate-top");
-        var without = top with { JoinedFrom = [.. top.JoinedFrom.Skip(1)] };
-        Assert.Contains(
-            FoldUp.Of(draft with { Pieces = [.. draft.Pieces.Select(piece => piece.Key == top.Key ? without : piece)] }).Problems,
-            problem => problem.Contains("strips of plate-top", StringComparison.Ordinal)
-        );
-    }
-
-    [Fact]
-    public void Strips_cover_the_facets_of_their_face_also_where_it_lies_turned_over()
-    {
-        foreach (var role in new[] { "top", "bottom" })
-        {
-            var draft = Thing.Drafted(Of(Cushion, [A, B], role, "along", "a b a", 4, null, 3));
-            var whole = draft.Pieces.Single(piece => piece.IsPieced);
-            var facets = FoldUp.Of(draft).Facets;
-            var strips = facets.SelectMany(facet => StripsOnFacet.Of(facet, draft)).ToList();
-            Assert.Equal([.. whole.JoinedFrom], strips.Select(strip => strip.Piece).Distinct().Order());
-            foreach (var key in whole.JoinedFrom)
-            {
-                Assert.Equal(
-                    draft.Pieces.Single(piece => piece.Key == key).StitchLine.Area,
-                    strips.Where(strip => strip.Piece == key).Sum(strip => AreaOf(strip.Flat)),
-                    1.0
-                );
-            }
-
-            Assert.All(facets.Where(facet => facet.Piece != whole.Key), facet => Assert.Empty(StripsOnFacet.Of(facet, draft)));
-        }
-
-        static double AreaOf(IReadOnlyList<(double X, double Y)> corners) =>
-            Math.Abs(
-                corners
-                    .Select(
-                        (corner, i) => (corner.X * corners[(i + 1) % corners.Count].Y) - (corners[(i + 1) % corners.Count].X * corner.Y)
-                    )
-                    .Sum()
-            ) / 2;
-    }
-
-    [Theory]
-    [MemberData(nameof(Forms))]
-    public void Whatever_is_pieced_the_cover_closes_and_every_strip_lies_in_one_lay(string form)
-    {
-        ClothSpecification[] cloths = [Thing.Cloth("a", 110), Thing.Cloth("b", 72), Thing.Cloth("c", 110)];
-        PieceRole[] roles = [.. PieceRole.All.Where(role => role.CanBePieced)];
-        var (pieced, refused) = (0, 0);
-        foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form && (cell.Option is "" or "layers" or "closure")))
-        {
-            var gen =
-                from input in Covers.Of(cell)
-                from chosen in Gen.Int[0, 3].Array[roles.Length]
-                from across in Gen.Bool.Array[roles.Length]
-                from first in Gen.Int[25, 120]
-                select input with
-                {
-                    UsableWidth = null,
-                    Nap = null,
-                    Cloths = cloths.ToDictionary(cloth => cloth.Key!, cloth => cloth.ForDraft),
-                    Pieced =
-                    [
-                        .. roles
-                            .Select((role, i) => (role, i))
-                            .Where(each => chosen[each.i] > 0)
-                            .Select(each => new PiecedInput(
-                                each.role.Word,
-                                across[each.i] ? "across" : "along",
-                                [
-                                    .. "abc"[..Math.Max(2, chosen[each.i])]
-                                        .Select(
-                                            (key, n) =>
-                                                new PiecedPartInput($"{key}", n == 0 && chosen[each.i] == 3 ? Entry.Number(first) : null)
-                                        ),
-                                ]
-                            )),
-                    ],
-                };
-            gen.ForMany(
-                input =>
-                {
-                    if (Drafter.Draft(input with { Pieced = [] }).Draft is null)
-                    {
-                        return;
-                    }
-
-                    var told =
-                        $"{cell}: {string.Join(" ", input.Pieced.Select(role => $"{role.Role}/{role.Run}/{role.Parts.Count}"))} "
-                        + Covers.Described(input);
-                    var outcome = Drafter.Draft(input);
-                    if (outcome.Draft is not { } draft)
-                    {
-                        Assert.All(outcome.Checks.Where(check => check.Level == CheckLevel.Error), check =>
-                            Assert.True(
-                                check.Measure?.StartsWith("options.pieced.", StringComparison.Ordinal),
-                                $"{check.Code} {check.Text} {told}"
-                            )
-                        );
-                        refused++;
-                        return;
-                    }
-
-                    pieced += draft.Pieces.Any(piece => piece.IsPieced) ? 1 : 0;
-                    var folded = FoldUp.Of(draft);
-                    Assert.True(folded.Holds, $"{string.Join("; ", folded.Problems)} {told}");
-                    DraftProperties.Hold(draft, told);
-                    var laid = cloths
-                        .SelectMany(cloth => ClothBuyer.LaidOf("cover", draft, cloth).Select(piece => piece.Piece.Key).Distinct())
-                        .Order();
-                    Assert.Equal(draft.Pieces.Where(piece => piece.ClothKey is not null).Select(piece => piece.Key).Order(), laid);
-                    Assert.All(draft.Pieces.Where(piece => piece.IsPieced), piece => Assert.Null(piece.ClothKey));
-                },
-                iter: 4
-            );
-        }
-
-        Assert.True(pieced > 0, $"{form}: none of {refused} was pieced");
     }
 
     private static CoverInput Cushion => Thing.Inches("box-cushion", "width=21 depth=18 thickness=3");
