@@ -1,7 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

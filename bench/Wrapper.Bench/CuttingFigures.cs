@@ -1,10 +1,9 @@
-using Wrapper.Jobs;
-using Wrapper.Formats.Validation;
 using System.Diagnostics;
 using System.Globalization;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
+using Wrapper.Formats.Validation;
+using Wrapper.Jobs;
 
 namespace Wrapper.Bench;
 

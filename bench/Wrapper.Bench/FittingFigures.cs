@@ -1,12 +1,11 @@
-using Wrapper.Formats.Documents;
-using Wrapper.Jobs;
-using Wrapper.Jobs.Fitting;
 using System.Diagnostics;
 using System.Globalization;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
+using Wrapper.Formats.Documents;
+using Wrapper.Jobs;
+using Wrapper.Jobs.Fitting;
 
 namespace Wrapper.Bench;
 

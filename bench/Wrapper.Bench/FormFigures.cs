@@ -1,4 +1,3 @@
-using Wrapper.Formats.Answers;
 using System.Diagnostics;
 using System.Globalization;
 using Wrapper.Core.Drafting;
@@ -6,7 +5,7 @@ using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Cards;
-using Wrapper.Formats;
+using Wrapper.Formats.Answers;
 
 namespace Wrapper.Bench;
 

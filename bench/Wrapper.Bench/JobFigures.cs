@@ -1,4 +1,3 @@
-using Wrapper.Formats.Validation;
 using System.Diagnostics;
 using System.Globalization;
 using Google.OrTools.Sat;
@@ -8,8 +7,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
-using Wrapper.Formats.Documents;
+using Wrapper.Formats.Validation;
 
 namespace Wrapper.Bench;
 

@@ -1,5 +1,4 @@
 using Wrapper.Core.Pattern;
-using Wrapper.Formats;
 
 namespace Wrapper.Jobs;
 

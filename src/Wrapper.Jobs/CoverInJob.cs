@@ -1,7 +1,5 @@
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Jobs;

@@ -1,9 +1,7 @@
 using System.Globalization;
 using Wrapper.Core.Costing;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Jobs;

@@ -1,10 +1,8 @@
-using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Cutting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 

@@ -2,7 +2,6 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Jobs;

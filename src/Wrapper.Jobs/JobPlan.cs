@@ -6,11 +6,9 @@ using Wrapper.Core.Forms;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Drawing;
-using Wrapper.Jobs.Files;
 
 namespace Wrapper.Jobs;
 

@@ -1,12 +1,7 @@
-using Wrapper.Core.Buying;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Cards;
-using Wrapper.Core.Sewing.Operations;
-using Wrapper.Core.Units;
-using Wrapper.Formats;
-using Wrapper.Formats.Answers;
 
 namespace Wrapper.Jobs;
 

@@ -2,7 +2,6 @@ using Wrapper.Core.Cutting;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Jobs;

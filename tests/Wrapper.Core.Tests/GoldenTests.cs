@@ -1,7 +1,6 @@
 using System.Globalization;
 using CsCheck;
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Drafting;

@@ -1,11 +1,8 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Forms.Bedding;
-using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;

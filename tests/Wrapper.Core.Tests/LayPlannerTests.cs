@@ -1,5 +1,4 @@
 using CsCheck;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
 using Xunit;

@@ -1,9 +1,3 @@
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
-using Wrapper.Core.Drafting;
-using Wrapper.Core.Forms;
-using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

@@ -2,7 +2,6 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 

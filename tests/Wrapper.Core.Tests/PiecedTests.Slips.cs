@@ -1,18 +1,8 @@
-using System.Globalization;
 using CsCheck;
-using Wrapper.Core.Buying;
-using Wrapper.Core.Buying.Cloths;
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Sewing;
-using Wrapper.Core.Sewing.Covers;
-using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests;

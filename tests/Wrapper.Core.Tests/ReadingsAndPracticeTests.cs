@@ -1,4 +1,3 @@
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;

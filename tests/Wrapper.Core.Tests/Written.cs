@@ -5,9 +5,7 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Proof;
 using Wrapper.Core.Sewing;
-using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Tests;

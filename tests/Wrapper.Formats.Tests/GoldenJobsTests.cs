@@ -5,7 +5,6 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Units;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Validation;
 using Xunit;
 

@@ -1,4 +1,3 @@
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Validation;
 using Xunit;
 

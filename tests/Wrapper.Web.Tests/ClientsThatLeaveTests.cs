@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.Builder;
-using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Http;
 using Microsoft.AspNetCore.TestHost;
 using Microsoft.Extensions.DependencyInjection;
@@ -52,7 +51,7 @@ public sealed class ClientsThatLeaveTests
             }
         );
         server.UseOutputCache();
-        server.MapPost("/", answer).CacheOutput(new SameQuestion());
+        server.MapPost("/", answer).CacheOutput(new ResponseCachePolicy());
         await server.StartAsync(CancellationToken.None);
         return server;
     }

@@ -39,7 +39,7 @@ public sealed class OwnHouseTests(Application application) : IClassFixture<Appli
     [Fact]
     public void Our_names_and_addresses_are_known()
     {
-        var house = new OwnNames(_ => Task.CompletedTask, SheetAddress.Read("192.0.2.7:5190"));
+        var house = new HostFilter(_ => Task.CompletedTask, SheetAddress.Read("192.0.2.7:5190"));
         var here = IPAddress.Parse("198.51.100.4");
         Assert.All(
             (string[])

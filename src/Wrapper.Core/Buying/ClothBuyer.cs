@@ -1,8 +1,6 @@
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Drafting;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;

@@ -1,7 +1,6 @@
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Lays;
 

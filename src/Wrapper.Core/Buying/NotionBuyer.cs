@@ -1,6 +1,5 @@
 using System.Diagnostics;
 using System.Globalization;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

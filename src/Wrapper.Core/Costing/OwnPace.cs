@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Costing;

@@ -1,4 +1,3 @@
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Costing;

@@ -1,5 +1,4 @@
 using Wrapper.Core.Buying;
-using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Cutting;

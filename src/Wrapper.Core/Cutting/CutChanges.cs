@@ -1,4 +1,3 @@
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Cutting;

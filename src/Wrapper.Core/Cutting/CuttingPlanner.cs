@@ -1,6 +1,5 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
-using Wrapper.Core.Checks;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Units;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 
 namespace Wrapper.Core.Drafting;

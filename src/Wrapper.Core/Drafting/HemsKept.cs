@@ -1,7 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Parts;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;

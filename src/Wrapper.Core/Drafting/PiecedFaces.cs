@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 

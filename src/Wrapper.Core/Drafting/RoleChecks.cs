@@ -6,7 +6,6 @@ using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Drafting;
 

@@ -1,5 +1,4 @@
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Fitting;

@@ -1,5 +1,4 @@
 using Wrapper.Core.Cutting;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

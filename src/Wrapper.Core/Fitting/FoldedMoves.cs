@@ -1,7 +1,6 @@
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Fitting;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Fitting;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Covers;
 using Wrapper.Core.Sewing.Operations;
 

@@ -1,6 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Catalogue.Measuring;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

@@ -2,7 +2,6 @@ using Wrapper.Core.Catalogue;
 using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

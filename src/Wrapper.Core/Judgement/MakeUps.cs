@@ -6,7 +6,6 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Judgement.Advice;

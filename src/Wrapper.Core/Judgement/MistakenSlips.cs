@@ -1,5 +1,4 @@
 using System.Globalization;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;

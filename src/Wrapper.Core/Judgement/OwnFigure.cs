@@ -1,6 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

@@ -1,4 +1,3 @@
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Units;
 

@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Lays.Repeats;
 using Wrapper.Core.Lays.Search;

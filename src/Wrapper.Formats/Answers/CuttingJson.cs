@@ -1,5 +1,4 @@
 using Wrapper.Core.Cutting;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;

@@ -1,6 +1,5 @@
 using System.Text.Json.Serialization;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 

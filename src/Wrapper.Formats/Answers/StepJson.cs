@@ -1,5 +1,4 @@
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 

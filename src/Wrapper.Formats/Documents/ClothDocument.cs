@@ -1,9 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Pattern;

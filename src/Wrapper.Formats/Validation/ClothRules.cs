@@ -1,4 +1,3 @@
-using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Reading;

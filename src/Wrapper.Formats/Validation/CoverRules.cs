@@ -1,9 +1,6 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
-using Wrapper.Core.Reading;
-using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 

@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 
 namespace Wrapper.Formats.Validation;

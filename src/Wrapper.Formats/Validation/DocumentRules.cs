@@ -1,5 +1,4 @@
 using System.Text.Json.Nodes;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 
 namespace Wrapper.Formats.Validation;

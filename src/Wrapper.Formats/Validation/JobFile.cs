@@ -3,7 +3,6 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Wrapper.Formats.Documents;
-using Wrapper.Formats.Rules;
 
 namespace Wrapper.Formats.Validation;
 

@@ -1,6 +1,5 @@
 using System.Buffers;
 using System.Text.Json;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 
 namespace Wrapper.Formats.Validation;

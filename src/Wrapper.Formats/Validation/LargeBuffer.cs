@@ -1,5 +1,3 @@
-using Wrapper.Formats.Documents;
-
 namespace Wrapper.Formats.Validation;
 
 /// <summary>

@@ -1,6 +1,5 @@
 using System.IO.Compression;
 using System.Text;
-using Wrapper.Formats;
 using Wrapper.Formats.Drawing;
 
 namespace Wrapper.Jobs.Files;

@@ -7,7 +7,6 @@ using CsvHelper.Configuration.Attributes;
 using CsvHelper.TypeConversion;
 using Wrapper.Core.Buying;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 
 namespace Wrapper.Jobs.Files;
 

@@ -5,7 +5,6 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Jobs.Fitting;

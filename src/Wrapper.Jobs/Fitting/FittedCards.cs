@@ -2,7 +2,6 @@ using Wrapper.Core.Fitting;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Cards;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 

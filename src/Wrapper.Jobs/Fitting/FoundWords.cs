@@ -1,7 +1,6 @@
 using Wrapper.Core.Fitting;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Jobs.Fitting;

@@ -3,10 +3,8 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Fitting;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
-using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 

@@ -1,11 +1,4 @@
-using System.Text.Json;
-using Wrapper.Core.Checks;
-using Wrapper.Core.Reading;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
-using Wrapper.Formats.Rules;
-using Wrapper.Formats.Validation;
-using Wrapper.Store;
 
 namespace Wrapper.Web.Answers;
 

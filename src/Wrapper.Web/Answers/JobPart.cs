@@ -1,6 +1,3 @@
-using Wrapper.Formats.Rules;
-using Wrapper.Web.Endpoints;
-
 namespace Wrapper.Web.Answers;
 
 /// <summary>A part of a stored job that breaks a rule.</summary>

@@ -1,7 +1,5 @@
 using Wrapper.Core.Lays;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Answers;
 

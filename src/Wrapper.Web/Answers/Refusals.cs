@@ -1,9 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Rules;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Answers;
 

@@ -5,7 +5,6 @@ using Wrapper.Core.Lays;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 
 namespace Wrapper.Web.Answers;

@@ -1,7 +1,5 @@
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Validation;
 using Wrapper.Store;
-using Wrapper.Web.Endpoints;
 using Wrapper.Web.Stored;
 
 namespace Wrapper.Web.Hosting;

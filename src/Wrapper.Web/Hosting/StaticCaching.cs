@@ -8,6 +8,6 @@ internal static class StaticCaching
     public static void Apply(StaticFileResponseContext file)
     {
         file.Context.Response.Headers.CacheControl = file.File.Name == "index.html" ? "no-cache" : "public, max-age=31536000, immutable";
-        PackedFiles.Apply(file);
+        CompressedFiles.Apply(file);
     }
 }

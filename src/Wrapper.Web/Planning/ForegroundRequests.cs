@@ -6,7 +6,7 @@ internal sealed class ForegroundRequests(RequestDelegate next, RightOfWay way)
     /// <summary>Takes the right of way for all but what takes its time.</summary>
     public async Task InvokeAsync(HttpContext context)
     {
-        if (context.GetEndpoint()?.Metadata.GetMetadata<TakesItsTime>() is not null)
+        if (context.GetEndpoint()?.Metadata.GetMetadata<LongRunning>() is not null)
         {
             await next(context);
             return;

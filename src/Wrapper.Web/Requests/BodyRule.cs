@@ -1,6 +1,5 @@
 using System.Text.Json;
 using Wrapper.Formats.Rules;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Requests;
 

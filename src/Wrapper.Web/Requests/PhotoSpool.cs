@@ -1,6 +1,5 @@
 using Wrapper.Formats.Pictures;
 using Wrapper.Store;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Requests;
 

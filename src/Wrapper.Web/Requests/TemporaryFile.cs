@@ -1,5 +1,3 @@
-using Wrapper.Web.Endpoints;
-
 namespace Wrapper.Web.Requests;
 
 /// <summary>Files that are there for one request, and deleted when they are closed.</summary>

@@ -1,5 +1,3 @@
-using Wrapper.Web.Endpoints;
-
 namespace Wrapper.Web.Requests;
 
 /// <summary>A file that is sent, taken onto the disk as it comes: its size is no matter of memory.</summary>

@@ -1,7 +1,6 @@
 using System.Globalization;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Store;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Requests;
 

@@ -2,7 +2,6 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Pattern;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Pictures;
 using Wrapper.Formats.Rules;
@@ -10,7 +9,6 @@ using Wrapper.Formats.Validation;
 using Wrapper.Jobs;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Endpoints;
 using Wrapper.Web.Requests;
 
 namespace Wrapper.Web.Stored;
@@ -35,7 +33,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     /// <param name="pictures">Its photographs, one after another.</param>
     public JobImportResult Make(JobFile file, IEnumerable<PhotoDocument> pictures)
     {
-        if (JobCeilings.Refusal(file, (0, 0)) is { } refusal)
+        if (JobSizeLimits.Refusal(file, (0, 0)) is { } refusal)
         {
             return new(null, refusal);
         }
@@ -89,7 +87,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
         }
 
         if (
-            JobCeilings.Refusal(
+            JobSizeLimits.Refusal(
                 file with
                 {
                     Covers = [.. merged.Where(one => covers.Any(cover => cover.Id == ids[one.Place])).Select(one => one.Cover)],
@@ -164,7 +162,7 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     /// <summary>
     /// The photographs of a file as they are stored; one that cannot be is left out and named, more than a job holds are refused.
     /// </summary>
-    private static BroughtPhotos Photos(
+    private static ImportedPhotos Photos(
         IEnumerable<PhotoDocument> pictures,
         Dictionary<string, string> known,
         PhotoSpool spool,
@@ -260,5 +258,5 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
     /// <param name="Photos">Those to store.</param>
     /// <param name="LeftOut">Those left out, each with its reason.</param>
     /// <param name="Refusal">Why nothing of the file is stored; null where it is.</param>
-    private sealed record BroughtPhotos(IReadOnlyList<PhotoIntake> Photos, IReadOnlyList<string> LeftOut, ProblemHttpResult? Refusal);
+    private sealed record ImportedPhotos(IReadOnlyList<PhotoIntake> Photos, IReadOnlyList<string> LeftOut, ProblemHttpResult? Refusal);
 }

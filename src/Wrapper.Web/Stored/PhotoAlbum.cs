@@ -1,12 +1,10 @@
 using System.Buffers.Text;
 using System.Globalization;
 using System.Text.Json;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Pictures;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Stored;
 

@@ -1,11 +1,9 @@
 using System.Text;
 using System.Text.Json;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
 using Wrapper.Store;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Stored;
 

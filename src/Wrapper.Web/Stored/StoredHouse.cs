@@ -1,12 +1,9 @@
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
-using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
 using Wrapper.Jobs;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Requests;
 
 namespace Wrapper.Web.Stored;
 

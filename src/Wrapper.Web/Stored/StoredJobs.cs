@@ -1,13 +1,10 @@
 using Wrapper.Core.Pattern;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
 using Wrapper.Jobs;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Endpoints;
-using Wrapper.Web.Requests;
 
 namespace Wrapper.Web.Stored;
 

@@ -1,11 +1,8 @@
-using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Yardages;
 

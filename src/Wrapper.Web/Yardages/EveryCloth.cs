@@ -1,14 +1,10 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Checks;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Jobs;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Yardages;
 

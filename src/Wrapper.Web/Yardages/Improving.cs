@@ -1,7 +1,6 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
 using System.Threading.Channels;
-using Wrapper.Web.Endpoints;
 using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Yardages;

@@ -4,10 +4,8 @@ using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Yardages;
 

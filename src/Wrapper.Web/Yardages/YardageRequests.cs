@@ -1,17 +1,12 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Buying;
-using Wrapper.Core.Buying.Cloths;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 using Wrapper.Jobs;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Planning;
 
 namespace Wrapper.Web.Yardages;
 

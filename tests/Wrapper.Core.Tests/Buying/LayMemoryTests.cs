@@ -1,5 +1,4 @@
 using Wrapper.Core.Buying;
-using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Units;
 using Xunit;

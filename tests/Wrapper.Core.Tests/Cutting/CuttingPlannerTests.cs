@@ -4,7 +4,6 @@ using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Cutting;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 

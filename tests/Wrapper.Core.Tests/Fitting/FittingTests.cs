@@ -1,6 +1,5 @@
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Fitting;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Operations;

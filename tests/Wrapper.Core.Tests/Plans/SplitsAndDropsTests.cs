@@ -1,7 +1,6 @@
 using System.Globalization;
 using CsCheck;
 using Wrapper.Core.Drafting;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;

@@ -1,7 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
-using Wrapper.Core.Sewing;
-using Wrapper.Core.Sewing.Covers;
 using Wrapper.Core.Sewing.Operations;
 
 namespace Wrapper.Core.Tests.Sewing;

@@ -1,11 +1,3 @@
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
-using Wrapper.Core.Drafting;
-using Wrapper.Core.Pattern;
-using Wrapper.Core.Reading;
-using Wrapper.Core.Sewing;
-using Wrapper.Core.Sewing.Operations;
-using Wrapper.Core.Units;
 using Xunit;
 
 namespace Wrapper.Core.Tests.Sewing;

@@ -1,6 +1,4 @@
-using System.Globalization;
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Lays;
-using Wrapper.Core.Lays.Shapes;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;

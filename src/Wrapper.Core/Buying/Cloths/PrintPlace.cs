@@ -1,4 +1,3 @@
-using Wrapper.Core.Lays;
 using Wrapper.Core.Lays.Repeats;
 using Wrapper.Core.Units;
 

@@ -1,6 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;

@@ -1,9 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Parts;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Edges;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Pattern;

@@ -1,5 +1,3 @@
-using Wrapper.Core.Catalogue;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;

@@ -1,4 +1,3 @@
-using Wrapper.Core.English;
 using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;

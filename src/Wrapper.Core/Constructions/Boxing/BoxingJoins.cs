@@ -1,4 +1,3 @@
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;

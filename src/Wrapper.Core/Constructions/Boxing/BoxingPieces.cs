@@ -3,7 +3,6 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.English;
 using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;

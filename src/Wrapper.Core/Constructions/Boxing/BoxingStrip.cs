@@ -1,7 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;

@@ -4,7 +4,6 @@ using Wrapper.Core.Constructions.Bags;
 using Wrapper.Core.English;
 using Wrapper.Core.English.Constructions;
 using Wrapper.Core.English.Parts;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Edges;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;

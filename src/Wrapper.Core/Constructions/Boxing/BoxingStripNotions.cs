@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Edges;
 using Wrapper.Core.Pattern;
 

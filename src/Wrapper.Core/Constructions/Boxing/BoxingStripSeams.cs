@@ -1,5 +1,4 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;

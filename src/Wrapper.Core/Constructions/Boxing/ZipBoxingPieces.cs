@@ -1,7 +1,5 @@
-using Wrapper.Core.English;
 using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Plates;

@@ -4,7 +4,6 @@ using Wrapper.Core.Checks;
 using Wrapper.Core.Constructions.Bands;
 using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

@@ -4,7 +4,6 @@ using Wrapper.Core.Constructions.Boxing;
 using Wrapper.Core.Constructions.Poufs;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

@@ -5,7 +5,6 @@ using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Edges;
 using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;

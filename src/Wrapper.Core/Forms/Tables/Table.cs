@@ -10,7 +10,6 @@ using Wrapper.Core.Forms.Things;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
-using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;

@@ -10,7 +10,6 @@ using Wrapper.Core.Constructions.FoldedPanels;
 using Wrapper.Core.Constructions.FoldedWraps;
 using Wrapper.Core.Constructions.NotchedWraps;
 using Wrapper.Core.English;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;

@@ -1,6 +1,5 @@
 using Wrapper.Core.Constructions.FlatCloths;
 using Wrapper.Core.Geometry;
-using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;

@@ -1,6 +1,4 @@
-using Wrapper.Core.Buying;
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using static Wrapper.Core.Judgement.Advice.AdviceRule;
 

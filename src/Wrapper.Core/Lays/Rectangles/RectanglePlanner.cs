@@ -34,7 +34,7 @@ internal sealed class RectanglePlanner
     /// <param name="shouldStop">Asked now and then, by both lanes.</param>
     /// <param name="found">Told of each shorter lay, by one lane at a time; the lay it is given last is the shortest.</param>
     public void Run(long shorterThan, long steps, Func<bool> shouldStop, Action<RectangleLay> found) =>
-        SideBySide.Shortest<RectangleLay>(
+        ParallelSearch.Shortest<RectangleLay>(
             _lanes.Length,
             shorterThan,
             _bound,

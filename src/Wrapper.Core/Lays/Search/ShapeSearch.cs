@@ -32,7 +32,7 @@ internal sealed class ShapeSearch(IReadOnlyList<LayItem> items, LayGround ground
                 .ThenBy(place => place.X)
                 .Select(place => place.Item),
         ];
-        SideBySide.Shortest(
+        ParallelSearch.Shortest(
             _lanes.Length,
             shorterThan,
             bound,

@@ -1,5 +1,3 @@
-using Wrapper.Core.Lays.Shapes;
-
 namespace Wrapper.Core.Lays.Search;
 
 /// <summary>How many times the shears are set to cut the boxes of a lay apart, the edge of the cloth left out.</summary>

@@ -1,7 +1,5 @@
 using Wrapper.Core.Catalogue;
-using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.English.Parts;
 using Wrapper.Core.Pattern;

@@ -1,5 +1,4 @@
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Parts;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Reading;

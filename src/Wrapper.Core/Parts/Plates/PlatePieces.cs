@@ -1,7 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
-using Wrapper.Core.English;
 using Wrapper.Core.English.Parts;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts.Plans;

@@ -1,6 +1,4 @@
-using Wrapper.Core.English;
 using Wrapper.Core.English.Workroom;
-using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Covers;
 
 namespace Wrapper.Core.Sewing.Operations;

@@ -1,9 +1,7 @@
 using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
-using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
 using Wrapper.Jobs;
 using Wrapper.Store;

@@ -1,9 +1,7 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Core.Drafting;
 using Wrapper.Core.Pattern;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
@@ -56,7 +54,7 @@ internal static class CoverEndpoints
         }
 
         var document = JsonSerializer.Serialize(body.Cover.Migrate(), OpenFormat.Json);
-        if (JobCeilings.Refusal(store, jobId, coverId, document) is { } refusal)
+        if (JobSizeLimits.Refusal(store, jobId, coverId, document) is { } refusal)
         {
             return refusal;
         }

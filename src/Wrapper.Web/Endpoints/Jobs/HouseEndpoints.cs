@@ -1,12 +1,9 @@
 using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
-using Wrapper.Jobs;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
 using Wrapper.Web.Requests;
@@ -48,7 +45,7 @@ internal static class HouseEndpoints
     private static Results<Ok<SavedJson>, ProblemHttpResult> Put(HouseDocument house, JobStore store, HttpContext context)
     {
         var document = JsonSerializer.Serialize(house, OpenFormat.Json);
-        return JobCeilings.Refusal("house", document, JobLimits.MostBytesOfCloth) is { } refusal
+        return JobSizeLimits.Refusal("house", document, JobLimits.MostBytesOfCloth) is { } refusal
             ? refusal
             : Versions.Write(context, version => store.SaveHouse(document, version), () => StoredHouse.Read(store), house);
     }

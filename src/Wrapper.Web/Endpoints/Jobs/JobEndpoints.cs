@@ -2,7 +2,6 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
@@ -145,7 +144,7 @@ internal static class JobEndpoints
     )
     {
         var document = JsonSerializer.Serialize(cloth.Migrate(), OpenFormat.Json);
-        return JobCeilings.Refusal("cloth", document, JobLimits.MostBytesOfCloth) is { } refusal
+        return JobSizeLimits.Refusal("cloth", document, JobLimits.MostBytesOfCloth) is { } refusal
             ? refusal
             : Versions.Write(
                 context,

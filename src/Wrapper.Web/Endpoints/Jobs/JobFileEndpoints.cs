@@ -1,7 +1,6 @@
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;

@@ -59,7 +59,7 @@ internal static class PhotoEndpoints
         JobChanges changes
     )
     {
-        if (await WholeBody.Read(request, Photograph.MostBytes, request.HttpContext.RequestAborted) is not { } bytes)
+        if (await BodyBuffer.Read(request, Photograph.MostBytes, request.HttpContext.RequestAborted) is not { } bytes)
         {
             return TypedResults.Problem(PhotoAlbum.TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge);
         }

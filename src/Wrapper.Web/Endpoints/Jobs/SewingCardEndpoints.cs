@@ -1,11 +1,9 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Proof;
-using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Cards;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Jobs;
 using Wrapper.Jobs.Fitting;

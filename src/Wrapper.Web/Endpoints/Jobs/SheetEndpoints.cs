@@ -3,7 +3,6 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Forms;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Validation;
 using Wrapper.Jobs;
@@ -126,10 +125,10 @@ internal static class SheetEndpoints
     /// <summary>Who sent too many wrong codes waits; a wrong one counts.</summary>
     private static async ValueTask<object?> OnlyGoodCodes(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
     {
-        var (http, codes) = (call.HttpContext, call.HttpContext.RequestServices.GetRequiredService<WrongCodes>());
+        var (http, codes) = (call.HttpContext, call.HttpContext.RequestServices.GetRequiredService<SheetTokenLimiter>());
         if (codes.MustWait(http.Connection.RemoteIpAddress))
         {
-            http.Response.Headers.RetryAfter = WrongCodes.Window.TotalSeconds.ToString(CultureInfo.InvariantCulture);
+            http.Response.Headers.RetryAfter = SheetTokenLimiter.Window.TotalSeconds.ToString(CultureInfo.InvariantCulture);
             return TypedResults.Problem(
                 "Too many wrong codes came from this device: wait a minute, then take the code at the bench again.",
                 statusCode: StatusCodes.Status429TooManyRequests
@@ -165,7 +164,7 @@ internal static class SheetEndpoints
 
         var (token, expires) = sheets.Open(id);
         var url = $"{address.Base ?? $"{context.Request.Scheme}://{context.Request.Host}"}/sheet/{token}";
-        return TypedResults.Ok(new SheetOpenedJson(token, url, address.Base is not null, SquareCode.Svg(url, "#fdf9f1"), expires));
+        return TypedResults.Ok(new SheetOpenedJson(token, url, address.Base is not null, QrCode.Svg(url, "#fdf9f1"), expires));
     }
 
     private static Results<Ok<SheetJson>, ProblemHttpResult> Read(string token, JobStore jobs, SheetStore sheets)
@@ -223,7 +222,7 @@ internal static class SheetEndpoints
                 [.. entries.Select(entry => new SheetEntry(entry.Measure, entry.Note, entry.Before, entry.Text))]
             );
             var document = JsonSerializer.Serialize(cover, OpenFormat.Json);
-            if (JobCeilings.Refusal(jobs, id, coverId, document) is { } refusal)
+            if (JobSizeLimits.Refusal(jobs, id, coverId, document) is { } refusal)
             {
                 return refusal;
             }

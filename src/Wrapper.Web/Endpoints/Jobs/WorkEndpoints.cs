@@ -1,8 +1,6 @@
 using System.Globalization;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
-using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
@@ -84,7 +82,7 @@ internal static class WorkEndpoints
                         var address =
                             $"{context.Request.Scheme}://{context.Request.Host}/jobs/{Uri.EscapeDataString(id)}"
                             + $"/hand-over/{Uri.EscapeDataString(cover.Id)}/{number}";
-                        return new RecordCodeJson(cover.Id, number, address, SquareCode.Svg(address, "#ffffff"));
+                        return new RecordCodeJson(cover.Id, number, address, QrCode.Svg(address, "#ffffff"));
                     })
             ),
         ]);

@@ -26,7 +26,7 @@ internal static class FaceEndpoints
 
     private static async Task<IResult> Make(HttpRequest request)
     {
-        if (await WholeBody.Read(request, Photograph.MostBytes, request.HttpContext.RequestAborted) is not { } bytes)
+        if (await BodyBuffer.Read(request, Photograph.MostBytes, request.HttpContext.RequestAborted) is not { } bytes)
         {
             return TypedResults.Problem(PhotoAlbum.TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge);
         }

@@ -4,7 +4,6 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Jobs;
 using Wrapper.Jobs.Files;

@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Wrapper.Core.Catalogue;
 using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
@@ -10,7 +9,6 @@ using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 using Wrapper.Web.Answers;

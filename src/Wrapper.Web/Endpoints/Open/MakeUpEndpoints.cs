@@ -9,7 +9,6 @@ using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 using Wrapper.Web.Answers;

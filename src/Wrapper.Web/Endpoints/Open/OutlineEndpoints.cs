@@ -26,7 +26,7 @@ internal static class OutlineEndpoints
 
     private static async Task<IResult> Read(HttpRequest request, CancellationToken left)
     {
-        if (await WholeBody.Read(request, OutlineFile.MostBytes, left) is not { } body)
+        if (await BodyBuffer.Read(request, OutlineFile.MostBytes, left) is not { } body)
         {
             return TypedResults.Problem(
                 $"This drawing is larger than {OutlineFile.MostBytes / 1024 / 1024} MB: save the outline alone and try again.",

@@ -6,7 +6,6 @@ using Wrapper.Core.Judgement;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Web.Answers;
 using Wrapper.Web.Planning;

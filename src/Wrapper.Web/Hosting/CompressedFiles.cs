@@ -4,12 +4,12 @@ using Microsoft.Extensions.FileProviders;
 namespace Wrapper.Web.Hosting;
 
 /// <summary>
-/// The built front end as it was packed when it was built: smaller than it could be packed while somebody waits, and no work to
-/// send. Whoever cannot read it packed gets it as it is.
+/// Serves the front end as it was compressed at build time: smaller than compression on the fly, and without its cost. Browsers
+/// that do not accept the encoding get the plain file.
 /// </summary>
 /// <param name="next">What answers otherwise.</param>
 /// <param name="files">The built front end.</param>
-internal sealed class PackedFiles(RequestDelegate next, IFileProvider files)
+internal sealed class CompressedFiles(RequestDelegate next, IFileProvider files)
 {
     /// <summary>What a packed file is called after its own name.</summary>
     public const string Ending = ".br";

@@ -3,7 +3,7 @@ using Xunit;
 namespace Wrapper.Web.Tests;
 
 /// <summary>What was asked before is answered out of memory, and only that.</summary>
-public sealed class SameQuestionTests(Application application) : IClassFixture<Application>
+public sealed class ResponseCachePolicyTests(Application application) : IClassFixture<Application>
 {
     [Theory]
     [InlineData(

@@ -1,20 +1,19 @@
 using System.IO.Compression;
 using System.Text;
-using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Xunit;
 
 namespace Wrapper.Web.Tests;
 
 /// <summary>The front end is sent as it was packed when it was built, to whoever can read it so.</summary>
-public sealed class PackedFilesTests : IDisposable
+public sealed class CompressedFilesTests : IDisposable
 {
     private const string Script = "console.log('as it is')";
     private readonly string _web = Directory.CreateTempSubdirectory("wrapper-web").FullName;
     private readonly string _data = Directory.CreateTempSubdirectory("wrapper-data").FullName;
     private readonly WebApplicationFactory<Program> _application;
 
-    public PackedFilesTests()
+    public CompressedFilesTests()
     {
         File.WriteAllText(Path.Combine(_web, "index.html"), "<!doctype html>");
         File.WriteAllText(Path.Combine(_web, "both.js"), Script);

@@ -1,9 +1,9 @@
-using Wrapper.Web.Endpoints;
-
 namespace Wrapper.Web.Requests;
 
-/// <summary>Takes a request's body whole, as long as it is not too large.</summary>
-internal static class WholeBody
+/// <summary>
+/// Reads a request's body into memory, up to a limit.
+/// </summary>
+internal static class BodyBuffer
 {
     private const int AtOnce = 16 * 1024;
 

@@ -3,10 +3,10 @@ using Wrapper.Store;
 namespace Wrapper.Web.Hosting;
 
 /// <summary>
-/// Lets only a few writes at a time wait for the store: when another program holds its file, they are told so one after another,
-/// and reading and all else goes on meanwhile.
+/// Limits how many writes wait for the store at once. While another program holds its file, writers are refused one after
+/// another, and reads go on.
 /// </summary>
-internal sealed class StoreWrites(RequestDelegate next) : IDisposable
+internal sealed class StoreWriteLimiter(RequestDelegate next) : IDisposable
 {
     private const int AtOnce = 4;
     private static readonly string[] Written = ["/api/jobs", "/api/house", "/api/sheets"];

@@ -3,8 +3,10 @@ using System.Net;
 
 namespace Wrapper.Web;
 
-/// <summary>Who tries codes of sheets that open nothing is made to wait: a code is long, and nobody gets to guess it.</summary>
-public sealed class WrongCodes(TimeProvider clock)
+/// <summary>
+/// Rate-limits clients that keep submitting invalid sheet tokens, so that tokens cannot be guessed.
+/// </summary>
+public sealed class SheetTokenLimiter(TimeProvider clock)
 {
     /// <summary>So many may be wrong within <see cref="Window"/>: a phone with an old page asks again a few times.</summary>
     public const int Most = 20;

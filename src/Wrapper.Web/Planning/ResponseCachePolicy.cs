@@ -5,10 +5,10 @@ using Microsoft.AspNetCore.OutputCaching;
 namespace Wrapper.Web.Planning;
 
 /// <summary>
-/// Keeps answers that follow from their question alone, for whoever asks the same again: a job that is opened once more, what was undone,
-/// a second tablet. Nothing of it is written down, and what was cut short is not kept.
+/// Caches answers that depend on nothing but their request, by its address and body: a job that is opened again, a change that
+/// is undone, a second tablet. The cache is in memory only, and an answer that was cut short is not cached.
 /// </summary>
-public sealed class SameQuestion : IOutputCachePolicy
+public sealed class ResponseCachePolicy : IOutputCachePolicy
 {
     /// <summary>What all answers that are kept take together, in bytes; the one asked for longest ago goes first.</summary>
     public const long MostBytes = 48 * 1024 * 1024;
@@ -49,8 +49,8 @@ public sealed class SameQuestion : IOutputCachePolicy
 }
 
 /// <summary>Marks endpoints as they are mapped.</summary>
-internal static class SameQuestions
+internal static class ResponseCaching
 {
     /// <summary>The answer follows from the question alone, and is kept.</summary>
-    public static RouteHandlerBuilder KeepsAnswers(this RouteHandlerBuilder endpoint) => endpoint.CacheOutput(new SameQuestion());
+    public static RouteHandlerBuilder KeepsAnswers(this RouteHandlerBuilder endpoint) => endpoint.CacheOutput(new ResponseCachePolicy());
 }

@@ -1,10 +1,9 @@
 using QRCoder;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Answers;
 
 /// <summary>An address as a square code that a phone’s camera reads.</summary>
-internal static class SquareCode
+internal static class QrCode
 {
     /// <summary>The code as a picture.</summary>
     /// <param name="address">The address.</param>

@@ -8,7 +8,7 @@ namespace Wrapper.Web.Hosting;
 /// </summary>
 /// <param name="next">What answers otherwise.</param>
 /// <param name="files">The built front end.</param>
-internal sealed class FirstPage(RequestDelegate next, IFileProvider files)
+internal sealed class SpaFallback(RequestDelegate next, IFileProvider files)
 {
     /// <summary>What stands in the page for the word.</summary>
     private const string Blank = "STYLE-NONCE";
@@ -22,7 +22,7 @@ internal sealed class FirstPage(RequestDelegate next, IFileProvider files)
 
         context.Response.Headers.CacheControl = "no-cache";
         return TypedResults
-            .Content(Read().Replace(Blank, SafeAnswers.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8")
+            .Content(Read().Replace(Blank, SecurityHeaders.Nonce(context), StringComparison.Ordinal), "text/html; charset=utf-8")
             .ExecuteAsync(context);
     }
 

@@ -7,7 +7,7 @@ using Xunit;
 namespace Wrapper.Web.Tests;
 
 /// <summary>What is beyond any workroom's job is refused at once, by its name.</summary>
-public sealed class CeilingsTests(Application application) : IClassFixture<Application>
+public sealed class SizeLimitsTests(Application application) : IClassFixture<Application>
 {
     private const string Square = "[[0,0],[90,0],[90,90],[0,90]]";
     private const int Deadline = 60_000;

@@ -8,7 +8,7 @@ namespace Wrapper.Web.Hosting;
 /// A request whose JSON cannot be read is the sender's slip: it is answered with 400 and where the trouble is, never with 500.
 /// Where the store cannot work, the answer says what holds it up, and that it may be asked again.
 /// </summary>
-internal static partial class FailedRequests
+internal static partial class ErrorResponses
 {
     public static ExceptionHandlerOptions Handling { get; } =
         new()

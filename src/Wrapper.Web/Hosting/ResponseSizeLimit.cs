@@ -4,7 +4,7 @@ namespace Wrapper.Web.Hosting;
 /// Keeps an answer in JSON back until it is whole: one that would be larger than any page could use is not sent, and who asked
 /// is told to ask for less. Photographs, files and streams of events go out as they come.
 /// </summary>
-internal sealed class SmallAnswers(RequestDelegate next)
+internal sealed class ResponseSizeLimit(RequestDelegate next)
 {
     /// <summary>The most bytes of an answer, before it is packed.</summary>
     public const int MostBytes = 2 * 1024 * 1024;

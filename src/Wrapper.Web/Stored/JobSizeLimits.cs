@@ -2,18 +2,16 @@ using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
-using Wrapper.Formats;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Endpoints;
 
 namespace Wrapper.Web.Stored;
 
 /// <summary>Whether there is room in a job for what is to be stored: <see cref="JobLimits"/>.</summary>
-internal static class JobCeilings
+internal static class JobSizeLimits
 {
     /// <summary>What stands in the way of storing a document by itself; null when nothing does.</summary>
     /// <param name="what">What it is: “cover”, “cloth”.</param>

@@ -1,7 +1,7 @@
 namespace Wrapper.Core.Lays.Search;
 
 /// <summary>Work that runs side by side: the first lane where it was called, each other on a thread of its own.</summary>
-internal static class SideBySide
+internal static class ParallelSearch
 {
     /// <summary>
     /// Looks for the shortest lay in lanes that do not hear of each other, so that the outcome is the same on every machine;

@@ -5,11 +5,11 @@ using Wrapper.Store;
 namespace Wrapper.Web.Hosting;
 
 /// <summary>Has copies kept while the application runs: looks every hour whether one is due.</summary>
-internal sealed partial class DailyCopies(
+internal sealed partial class DailyBackups(
     Database database,
     TimeProvider clock,
     IOptions<ApplicationOptions> options,
-    ILogger<DailyCopies> log
+    ILogger<DailyBackups> log
 ) : BackgroundService
 {
     private static readonly TimeSpan Look = TimeSpan.FromHours(1);

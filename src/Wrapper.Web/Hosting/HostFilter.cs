@@ -3,12 +3,12 @@ using System.Net;
 namespace Wrapper.Web.Hosting;
 
 /// <summary>
-/// Answers only to this house's own names. A page elsewhere can make its own name point at this computer and would then be
-/// of the same origin as the application; whoever asks for another name than ours is told so, and gets nothing else.
+/// Answers only requests for one of this computer's own names. A page elsewhere could make its own name resolve to this
+/// computer, and would then share our origin.
 /// </summary>
 /// <param name="next">What answers.</param>
 /// <param name="sheets">Where phones come in.</param>
-public sealed class OwnNames(RequestDelegate next, SheetAddress sheets)
+public sealed class HostFilter(RequestDelegate next, SheetAddress sheets)
 {
     /// <summary>This machine by name; within a house it is also found with <c>.local</c> behind it.</summary>
     private static readonly string[] Names =

@@ -2,7 +2,6 @@ using Microsoft.AspNetCore.Http.Metadata;
 using Wrapper.Core.Checks;
 using Wrapper.Formats.Rules;
 using Wrapper.Web.Answers;
-using Wrapper.Web.Endpoints;
 using Wrapper.Web.Requests;
 
 namespace Wrapper.Web.Hosting;
@@ -11,7 +10,7 @@ namespace Wrapper.Web.Hosting;
 /// The gate of everything that is sent as JSON, before anybody reads it: what is above a limit or breaks a rule of its document
 /// is refused with 422, its field and the fix; what is far too much with 413. See docs/reliability.md, "One gate".
 /// </summary>
-internal sealed class MeasuredRequests(RequestDelegate next)
+internal sealed class RequestValidation(RequestDelegate next)
 {
     /// <summary>Lets a request through that keeps to the limits and to the rules of its document.</summary>
     public async Task InvokeAsync(HttpContext context)
@@ -23,7 +22,7 @@ internal sealed class MeasuredRequests(RequestDelegate next)
             return;
         }
 
-        if (await WholeBody.Read(context.Request, JsonLimits.MostBytes, context.RequestAborted) is not { } body)
+        if (await BodyBuffer.Read(context.Request, JsonLimits.MostBytes, context.RequestAborted) is not { } body)
         {
             context.Response.StatusCode = StatusCodes.Status413PayloadTooLarge;
             return;
