@@ -19,7 +19,10 @@ public sealed class SizesTests
     private const int LongestLine = 140;
 
     /// <summary>On its way to 60: nothing longer is added, and what is changed is taken apart.</summary>
-    private const int LongestMethod = 115;
+    private const int LongestMethod = 96;
+
+    /// <summary>The same for a test, with its data.</summary>
+    private const int LongestTest = 115;
     private const int LongestFile = 400;
     private const int MostFiles = 20;
     private const int MostArguments = 7;
@@ -61,7 +64,7 @@ public sealed class SizesTests
             let tree = CSharpSyntaxTree.ParseText(string.Join('\n', file.Lines), cancellationToken: TestContext.Current.CancellationToken)
             from method in tree.GetRoot(TestContext.Current.CancellationToken).DescendantNodes().Where(HasBody)
             let lines = LinesOf(method)
-            where lines > LongestMethod
+            where lines > (file.IsTest ? LongestTest : LongestMethod)
             select $"{file.Path}:{tree.GetLineSpan(method.Span).StartLinePosition.Line + 1} has {lines}"
         );
 

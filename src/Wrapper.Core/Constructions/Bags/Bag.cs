@@ -56,10 +56,7 @@ public static class Bag
     {
         var seam = specification.Rules[Rule.Seam];
         var half = thickness.Value.Half();
-        var isBoxed =
-            half.IsPositive
-            && plan is { Front: "front", Back: "back", Outline.Edges.Length: 4 }
-            && plan.Outline.Edges.All(edge => edge.Arc is null && (edge.Start.X == edge.End.X || edge.Start.Y == edge.End.Y));
+        var isBoxed = half.IsPositive && IsRectangle(plan);
         var (w, d) = (plan.Width.Value, plan.Depth.Value);
         var outline =
             isBoxed ? CrossOutline.Whole(w, d, half)
@@ -67,18 +64,8 @@ public static class Bag
             : OutlineOffset.Offset(plan.Outline, half);
         if (!isBoxed && (outline.Edges.Length != plan.Outline.Edges.Length || !OutlineOffset.KeepsShape(plan.Outline, outline)))
         {
-            return new()
-            {
-                Checks =
-                [
-                    Check.Error(
-                        "corner-too-sharp",
-                        BagsText.CornerTooSharp,
-                        "construction",
-                        new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id)
-                    ),
-                ],
-            };
+            var mend = new Mend(CommonText.ToMakeItWithABoxingStrip, "construction", BoxingStrip.Id);
+            return new() { Checks = [Check.Error("corner-too-sharp", BagsText.CornerTooSharp, "construction", mend)] };
         }
 
         // A rectangle keeps its edges between the opened corners; a disc grows all round alike; any other shape is drawn to know.
@@ -129,7 +116,6 @@ public static class Bag
             notions.AddRange(PipingCasing.Runs(specification, [Round(plan, thickness, isBoxed, outline)], pieces, checks));
         }
 
-        var bounds = outline.Bounds;
         return new()
         {
             Pieces = pieces,
@@ -148,6 +134,10 @@ public static class Bag
             Checks = checks,
         };
     }
+
+    private static bool IsRectangle(ClosedPlan plan) =>
+        plan is { Front: "front", Back: "back", Outline.Edges.Length: 4 }
+        && plan.Outline.Edges.All(edge => edge.Arc is null && (edge.Start.X == edge.End.X || edge.Start.Y == edge.End.Y));
 
     /// <summary>The way round a face at the stitch line.</summary>
     private static Worked Round(ClosedPlan plan, Worked thickness, bool isBoxed, Outline outline) =>

@@ -100,55 +100,14 @@ internal static class BagPillow
             cutWidth.Value,
             (along + (2 * seam)).Value
         );
-        List<Check> checks = [.. lay.Checks];
-        if (o >= l)
-        {
-            checks.Add(
-                Check.Error(
-                    "overlap-too-long",
-                    BagsText.OverlapTooLong,
-                    "backOverlap",
-                    new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")
-                )
-            );
-        }
-        else if (o < Length.FromMillimetres(25m))
-        {
-            checks.Add(
-                Check.Warning(
-                    "overlap-too-short",
-                    BagsText.OverlapTooShort(specification.Format.RoundedWithUnit(o)),
-                    "backOverlap",
-                    new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm")
-                )
-            );
-        }
-
+        List<Check> checks = [.. lay.Checks, .. OverlapChecks(o, l, specification)];
         if (checks.HasError())
         {
             return new() { Checks = checks };
         }
 
-        var zero = Length.Zero;
         var laps = o.IsPositive; // without an overlap no edge of it is there to be sewn
-        var front = Outline.Polygon([
-            ("closed", Point.Origin),
-            ("right-1", new(w, zero)),
-            .. laps ? [("right-2", new(w, p - o))] : Array.Empty<(string, Point)>(),
-            ("right-3", new(w, p)),
-            ("end", new(w, l)),
-            ("left-3", new(zero, l)),
-            .. laps ? [("left-2", new(zero, p))] : Array.Empty<(string, Point)>(),
-            ("left-1", new(zero, p - o)),
-        ]);
-        var back = Outline.Polygon([
-            ("edge", Point.Origin),
-            ("right", new(w, zero)),
-            .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
-            ("hem", new(w, p)),
-            .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(),
-            ("left", new(zero, p - o)),
-        ]);
+        var (front, back) = (FlangedFront(w, l, p, o), FlangedBack(w, p, o));
         var frontPiece = PieceMaker.Make(specification, PieceKind.Face, "Front", 1, front, cutWidth, along + (2 * seam), _ =>
             seam.Value
         ) with
@@ -167,24 +126,71 @@ internal static class BagPillow
         return new()
         {
             Pieces = [frontPiece, backPiece],
-            Seams =
-            [
-                new("closed", new("face-1", "closed"), new("face-2", "edge")),
-                new("right-1", new("face-1", "right-1"), new("face-2", "left")),
-                new("left-1", new("face-1", "left-1"), new("face-2", "right")),
-                .. laps
-                    ? (Seam[])
-                        [
-                            new("right-2", new("face-1", "right-2"), new("face-2", "left-over")),
-                            new("left-2", new("face-1", "left-2"), new("face-2", "right-over")),
-                        ]
-                    : [],
-                new("end", new("face-1", "end"), new("face-2", "edge", 2)),
-                new("right-3", new("face-1", "right-3"), new("face-2", "right", 2)),
-                new("left-3", new("face-1", "left-3"), new("face-2", "left", 2)),
-            ],
+            Seams = FlangedSeams(laps),
             Finished = [new("W", "Finished width", across), new("L", "Finished length", along), new("flange", "Flange", flange)],
             Checks = checks,
         };
     }
+
+    /// <summary>What is wrong with how far the two parts of the back overlap.</summary>
+    private static IEnumerable<Check> OverlapChecks(Length overlap, Length along, CoverSpecification specification)
+    {
+        var usual = new Mend(BagsText.ToUsualOverlap, "rules.backOverlap", specification.Unit.IsImperial() ? "6 in" : "150 mm");
+        if (overlap >= along)
+        {
+            yield return Check.Error("overlap-too-long", BagsText.OverlapTooLong, "backOverlap", usual);
+        }
+        else if (overlap < Length.FromMillimetres(25m))
+        {
+            var text = BagsText.OverlapTooShort(specification.Format.RoundedWithUnit(overlap));
+            yield return Check.Warning("overlap-too-short", text, "backOverlap", usual);
+        }
+    }
+
+    /// <summary>The front, its sides divided where the parts of the back begin and end.</summary>
+    private static Outline FlangedFront(Length w, Length l, Length p, Length o)
+    {
+        var (zero, laps) = (Length.Zero, o.IsPositive);
+        return Outline.Polygon([
+            ("closed", Point.Origin),
+            ("right-1", new(w, zero)),
+            .. laps ? [("right-2", new(w, p - o))] : Array.Empty<(string, Point)>(),
+            ("right-3", new(w, p)),
+            ("end", new(w, l)),
+            ("left-3", new(zero, l)),
+            .. laps ? [("left-2", new(zero, p))] : Array.Empty<(string, Point)>(),
+            ("left-1", new(zero, p - o)),
+        ]);
+    }
+
+    /// <summary>One part of the back, hemmed at the edge that overlaps.</summary>
+    private static Outline FlangedBack(Length w, Length p, Length o)
+    {
+        var (zero, laps) = (Length.Zero, o.IsPositive);
+        return Outline.Polygon([
+            ("edge", Point.Origin),
+            ("right", new(w, zero)),
+            .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
+            ("hem", new(w, p)),
+            .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(),
+            ("left", new(zero, p - o)),
+        ]);
+    }
+
+    private static IReadOnlyList<Seam> FlangedSeams(bool laps) =>
+        [
+            new("closed", new("face-1", "closed"), new("face-2", "edge")),
+            new("right-1", new("face-1", "right-1"), new("face-2", "left")),
+            new("left-1", new("face-1", "left-1"), new("face-2", "right")),
+            .. laps
+                ? (Seam[])
+                    [
+                        new("right-2", new("face-1", "right-2"), new("face-2", "left-over")),
+                        new("left-2", new("face-1", "left-2"), new("face-2", "right-over")),
+                    ]
+                : [],
+            new("end", new("face-1", "end"), new("face-2", "edge", 2)),
+            new("right-3", new("face-1", "right-3"), new("face-2", "right", 2)),
+            new("left-3", new("face-1", "left-3"), new("face-2", "left", 2)),
+        ];
 }

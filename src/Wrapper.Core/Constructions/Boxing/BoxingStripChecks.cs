@@ -20,12 +20,6 @@ internal static class BoxingStripChecks
     public static IEnumerable<Check> Of(BoxingStripLayout layout)
     {
         var format = layout.Specification.Format;
-        var plan = layout.Plan;
-        var (before, after) = plan.SidesOfBack;
-        var furthest = Length.Min(plan.Outline.LengthOf(before), plan.Outline.LengthOf(after)) - layout.Seam.Value;
-        var front = plan.Edges[plan.Front].Value;
-        var back = plan.Edges[plan.Back].Value;
-        var turn = layout.ZipTurn.Value;
         if (Strips.Select(strip => layout.LongestStretch(strip)?.Value).Min() is { } longest && longest < LeastStretch)
         {
             yield return Check.Error(
@@ -46,86 +40,100 @@ internal static class BoxingStripChecks
             yield break;
         }
 
-        if (!layout.HasZip)
+        var ofWayIn =
+            !layout.HasZip ? OfGap(layout)
+            : layout.Plan.IsSmooth ? OfSmooth(layout)
+            : OfZipRound(layout);
+        foreach (var check in ofWayIn)
         {
-            if (
-                OpeningWidth.Check(layout.Specification.Rules[Rule.Gap].Value, PartsText.WayRound, plan.Perimeter.Value, "gap", format) is
-                { } tooWide
-            )
-            {
-                yield return tooWide;
-            }
+            yield return check;
+        }
+    }
 
-            yield break;
+    private static IEnumerable<Check> OfGap(BoxingStripLayout layout)
+    {
+        var (gap, round) = (layout.Specification.Rules[Rule.Gap].Value, layout.Plan.Perimeter.Value);
+        if (OpeningWidth.Check(gap, PartsText.WayRound, round, "gap", layout.Specification.Format) is { } tooWide)
+        {
+            yield return tooWide;
         }
+    }
 
-        if (plan.IsSmooth)
+    /// <summary>A zip along the back and so far round its corners.</summary>
+    private static IEnumerable<Check> OfZipRound(BoxingStripLayout layout)
+    {
+        var (before, after) = layout.Plan.SidesOfBack;
+        var furthest = Length.Min(layout.Plan.Outline.LengthOf(before), layout.Plan.Outline.LengthOf(after)) - layout.Seam.Value;
+        if (OfZipRun(layout, furthest) is { } check)
         {
-            foreach (var check in OfSmooth(layout))
-            {
-                yield return check;
-            }
-
-            yield break;
-        }
-
-        if (turn > furthest)
-        {
-            yield return Check.Error(
-                "zip-turn-too-far",
-                BoxingText.ZipTurnTooFar(format.RoundedWithUnit(turn), format.RoundedWithUnit(furthest)),
-                "zipTurn",
-                ToTurn(furthest)
-            );
-        }
-        else if (layout.ZipRun.Value > plan.Perimeter.Value - front)
-        {
-            yield return Check.Error(
-                "zip-run-too-long",
-                BoxingText.ZipRunTooLong(format.RoundedWithUnit(layout.ZipRun.Value)),
-                "zipTurn",
-                ToTurn((plan.Perimeter.Value - front - back).Half())
-            );
-        }
-        else if (layout.ZipRun.Value < 4 * layout.Seam.Value || layout.ZipRun.Value < 4 * layout.Lap.Value)
-        {
-            yield return Check.Error(
-                "zip-run-too-short",
-                BoxingText.ZipRunTooShort(format.RoundedWithUnit(layout.ZipRun.Value)),
-                "zipTurn",
-                ToTurn(Length.Zero)
-            );
-        }
-        else if (layout.ZipRun.Value < Length.Max(front, back).Times(0.9m))
-        {
-            yield return Check.Warning(
-                "opening-too-small",
-                BoxingText.OpeningTooSmall(format.RoundedWithUnit(layout.ZipRun.Value)),
-                "zipTurn",
-                ToTurn(
-                    Length
-                        .FromNanometresRounded(Math.Ceiling((Length.Max(front, back).Nanometres - back.Nanometres) / 2.0))
-                        .RoundedUpTo(format.Step)
-                )
-            );
+            yield return check;
         }
 
-        if (turn.Abs() < layout.Seam.Value)
+        if (layout.ZipTurn.Value.Abs() < layout.Seam.Value)
         {
+            var usual = layout.Specification.Unit.IsImperial() ? Length.FromInches(3) : Length.FromMillimetres(75m);
             yield return Check.Warning(
                 "zip-end-in-corner",
                 BoxingText.ZipEndInCorner,
                 "zipTurn",
-                ToTurn(Length.Min(furthest, layout.Specification.Unit.IsImperial() ? Length.FromInches(3) : Length.FromMillimetres(75m)))
+                ToTurn(layout, Length.Min(furthest, usual))
+            );
+        }
+    }
+
+    /// <summary>What is wrong with how far the zip runs; null when nothing is.</summary>
+    /// <param name="layout">The layout.</param>
+    /// <param name="furthest">How far round a corner it may turn.</param>
+    private static Check? OfZipRun(BoxingStripLayout layout, Length furthest)
+    {
+        var (format, plan, run, turn) = (layout.Specification.Format, layout.Plan, layout.ZipRun.Value, layout.ZipTurn.Value);
+        var (front, back) = (plan.Edges[plan.Front].Value, plan.Edges[plan.Back].Value);
+        if (turn > furthest)
+        {
+            return Check.Error(
+                "zip-turn-too-far",
+                BoxingText.ZipTurnTooFar(format.RoundedWithUnit(turn), format.RoundedWithUnit(furthest)),
+                "zipTurn",
+                ToTurn(layout, furthest)
             );
         }
 
-        Mend ToTurn(Length value) =>
-            new(
-                BoxingText.ToZipTurn(format.RoundedWithUnit(value.RoundedDownTo(format.Step))),
-                "rules.zipTurn",
-                format.RoundedWithUnit(value.RoundedDownTo(format.Step)).Replace('−', '-')
+        if (run > plan.Perimeter.Value - front)
+        {
+            return Check.Error(
+                "zip-run-too-long",
+                BoxingText.ZipRunTooLong(format.RoundedWithUnit(run)),
+                "zipTurn",
+                ToTurn(layout, (plan.Perimeter.Value - front - back).Half())
             );
+        }
+
+        if (run < 4 * layout.Seam.Value || run < 4 * layout.Lap.Value)
+        {
+            return Check.Error(
+                "zip-run-too-short",
+                BoxingText.ZipRunTooShort(format.RoundedWithUnit(run)),
+                "zipTurn",
+                ToTurn(layout, Length.Zero)
+            );
+        }
+
+        var lacking = Math.Ceiling((Length.Max(front, back).Nanometres - back.Nanometres) / 2.0);
+        return run < Length.Max(front, back).Times(0.9m)
+            ? Check.Warning(
+                "opening-too-small",
+                BoxingText.OpeningTooSmall(format.RoundedWithUnit(run)),
+                "zipTurn",
+                ToTurn(layout, Length.FromNanometresRounded(lacking).RoundedUpTo(format.Step))
+            )
+            : null;
+    }
+
+    private static Mend ToTurn(BoxingStripLayout layout, Length value)
+    {
+        var format = layout.Specification.Format;
+        var shown = format.RoundedWithUnit(value.RoundedDownTo(format.Step));
+        return new(BoxingText.ToZipTurn(shown), "rules.zipTurn", shown.Replace('−', '-'));
     }
 
     /// <summary>Round a disc there is no corner to run into: only the part of the way round counts.</summary>

@@ -65,63 +65,13 @@ public static class PoufWrapped
             return new() { Checks = lay.Checks };
         }
 
-        var allowance = (Func<string, Length>)(_ => seam.Value);
-        var cutSide = side + (2 * seam);
-        var top = lay.Turned(
-            PieceMaker.Make(
-                specification,
-                PieceKind.Top,
-                "Top and bottom",
-                2,
-                InThirds(CrossOutline.Whole(a, a, w), w),
-                cutTop,
-                cutTop,
-                allowance
-            ) with
-            {
-                InFacingPairs = true,
-                Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
-                Marks =
-                [
-                    new(MarkKind.Dart, "dart square, front left", new(Length.Zero, w), new(w, w)),
-                    new(MarkKind.Dart, "dart square, front right", new(a + w, w), new(a + (2 * w), w)),
-                ],
-            }
-        );
-        var strip = PieceMaker.Make(
-            specification,
-            PieceKind.Strip,
-            "Strip",
-            4,
-            StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false),
-            (2 * wrap) + (2 * seam),
-            cutSide,
-            allowance
-        ) with
-        {
-            Folds = [new("crease", [new(w, Length.Zero), new(w, side.Value)])],
-            CopyPlaces = [3, 2, 1, 0],
-        };
-        var wall = PieceMaker.Make(
-            specification,
-            PieceKind.Side,
-            "Side",
-            4,
-            PieceMaker.Rectangle(side.Value, side.Value),
-            cutSide,
-            cutSide,
-            allowance
-        ) with
-        {
-            CopyPlaces = [0, 3, 2, 1],
-        };
         var gap =
             specification.Choices.Closure == Closure.Zip
                 ? side.Named("zip")
                 : size.TimesNumber(specification.Rules.Number(NumberRule.GapShare)).Named("gap");
         return new()
         {
-            Pieces = [top, strip, wall],
+            Pieces = [lay.Turned(Top(size, wrap, cutTop, specification)), Strip(side, wrap, specification), Wall(side, specification)],
             Seams = [.. Seams(specification.Choices.Closure, gap.Value)],
             Notions =
             [
@@ -132,6 +82,47 @@ public static class PoufWrapped
             ],
             Finished = [new("A", "Finished cube", size), new("ring", "Ring of sides and strips", (4 * size).Named("ring"))],
             Checks = lay.Checks,
+        };
+    }
+
+    /// <summary>Top and bottom: a cross whose corners are sewn to dart squares.</summary>
+    private static Piece Top(Worked size, Worked wrap, Worked cut, CoverSpecification specification)
+    {
+        var (a, w, seam) = (size.Value, wrap.Value, specification.Rules[Rule.Seam].Value);
+        var outline = InThirds(CrossOutline.Whole(a, a, w), w);
+        return PieceMaker.Make(specification, PieceKind.Top, "Top and bottom", 2, outline, cut, cut, _ => seam) with
+        {
+            InFacingPairs = true,
+            Folds = [.. CrossOutline.CornerLines(a, a, w), .. CrossOutline.Creases(a, a, w)],
+            Marks =
+            [
+                new(MarkKind.Dart, "dart square, front left", new(Length.Zero, w), new(w, w)),
+                new(MarkKind.Dart, "dart square, front right", new(a + w, w), new(a + (2 * w), w)),
+            ],
+        };
+    }
+
+    /// <summary>The strip that goes round an upright edge, creased down its middle.</summary>
+    private static Piece Strip(Worked side, Worked wrap, CoverSpecification specification)
+    {
+        var (w, seam) = (wrap.Value, specification.Rules[Rule.Seam]);
+        var outline = StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false);
+        return PieceMaker.Make(specification, PieceKind.Strip, "Strip", 4, outline, (2 * wrap) + (2 * seam), side + (2 * seam), _ =>
+            seam.Value
+        ) with
+        {
+            Folds = [new("crease", [new(w, Length.Zero), new(w, side.Value)])],
+            CopyPlaces = [3, 2, 1, 0],
+        };
+    }
+
+    private static Piece Wall(Worked side, CoverSpecification specification)
+    {
+        var seam = specification.Rules[Rule.Seam];
+        var (outline, cut) = (PieceMaker.Rectangle(side.Value, side.Value), side + (2 * seam));
+        return PieceMaker.Make(specification, PieceKind.Side, "Side", 4, outline, cut, cut, _ => seam.Value) with
+        {
+            CopyPlaces = [0, 3, 2, 1],
         };
     }
 

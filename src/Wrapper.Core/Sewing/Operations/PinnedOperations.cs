@@ -12,65 +12,96 @@ namespace Wrapper.Core.Sewing.Operations;
 /// <param name="cover">The cover.</param>
 internal sealed class PinnedOperations(SewingCover cover)
 {
+    private readonly List<PieceCopy> _blocks = CopiesOf(cover, piece => piece.Kind == PieceKind.Block);
+
     /// <summary>The operations, each after the one before it where the list says so.</summary>
     public List<Operation> All()
     {
-        var (making, sewn, edges) = (new MakingOperations(cover), new SeamOperations(cover).All().ToList(), new EdgeOperations(cover));
-        var blocks = cover.Draft.Pieces.Where(piece => piece.Kind == PieceKind.Block).SelectMany(PieceCopy.AllOf).ToList();
-        var skirt = cover.Draft.Pieces.Where(piece => piece.Use == PieceUse.Hung).SelectMany(PieceCopy.AllOf).ToList();
-        var piping = cover
-            .Draft.Notions.Where(notion => notion.Kind == NotionKind.Piping)
-            .Sum(notion => cover.PerCover(notion) * notion.Length.Value.Millimetres);
-        List<Operation> listed =
+        var (making, sewn, listed) = (new MakingOperations(cover), new SeamOperations(cover).All().ToList(), InOrder(Listed()));
+
+        // Seams between blocks that were trimmed and measured are sewn by themselves, before what is sewn as it was pinned.
+        var seams = listed.FindIndex(operation => operation.Id == SeamsOfAll);
+        var rest = sewn.FindAll(operation => !_blocks.Exists(operation.Pieces.Contains));
+        List<Operation> measured =
         [
-            Listed("try-on-blocks", OperationKind.TryOn, SewingText.PinBlocks) with
-            {
-                Minutes = cover.Rates.OfTrying,
-            },
-            Listed("trim-blocks", OperationKind.Trim, SewingText.TrimBlocks),
-            .. piping > 0
-                ? (Operation[])
-                    [
-                        Listed("apply-piping-blocks", OperationKind.ApplyPiping, SewingText.ApplyPiping("marked edges")) with
-                        {
-                            Millimetres = piping,
-                            Minutes = cover.Rates.Of(OperationKind.ApplyPiping, piping, 1),
-                            Stops = [StopSign.PipingRawToRaw],
-                            Needs = [SewingText.NeedsPipingFoot],
-                        },
-                    ]
-                : [],
-            .. HasZip
-                ? (Operation[])
-                    [
-                        Listed("zip-blocks", OperationKind.Zip, SewingText.Zip("")) with
-                        {
-                            Millimetres = ZipLength,
-                            Minutes = cover.Rates.OfZip(ZipLength),
-                            Stops = [StopSign.SlideInside],
-                            Needs = [SewingText.NeedsZipFoot],
-                        },
-                    ]
-                : [],
-            Listed("seam-blocks", OperationKind.Seam, SewingText.SeamsOfBlocks(cover.Schools.Finish == FinishSchool.Each)) with
-            {
-                Minutes = cover.Rates.Of(OperationKind.Seam, SeamsOfBlocks, 1),
-                Stops = HasZip ? [StopSign.OpenZip] : [],
-            },
-            Listed("try-on-cover", OperationKind.TryOn, SewingText.TryOnInsideOut),
-            .. skirt.Count > 0
-                ? (Operation[])
-                    [
-                        Listed(SkirtOn, OperationKind.Seam, SewingText.SkirtOn) with
-                        {
-                            Pieces = [.. blocks, .. skirt],
-                            Waits = true,
-                            Millimetres = cover.Draft.Thing.Skirt?.Round,
-                            Minutes = cover.Rates.Of(OperationKind.Seam, cover.Draft.Thing.Skirt?.Round ?? 0, 1),
-                        },
-                    ]
-                : [],
+            .. sewn.Except(rest).Select(operation => operation with { Waits = true, After = [.. operation.After, listed[seams - 1].Id] }),
         ];
+        listed[seams] = listed[seams] with { After = [.. listed[seams].After, .. measured.Select(operation => operation.Id)] };
+        sewn = [.. rest, .. measured];
+        var hems = Hems();
+        return
+        [
+            .. making.Finished(sewn),
+            .. new PressOperations(cover).All(sewn),
+            .. Piping > 0 ? (Operation[])[making.Made(Piping)] : [],
+            .. listed,
+            .. hems,
+            .. new ClosingOperations(cover).Labels([.. sewn, listed[seams]], hems),
+        ];
+    }
+
+    /// <summary>The listed operations, without what each comes after.</summary>
+    private IEnumerable<Operation> Listed()
+    {
+        yield return Listed("try-on-blocks", OperationKind.TryOn, SewingText.PinBlocks) with
+        {
+            Minutes = cover.Rates.OfTrying,
+        };
+        yield return Listed("trim-blocks", OperationKind.Trim, SewingText.TrimBlocks);
+        if (Piping > 0)
+        {
+            yield return Listed("apply-piping-blocks", OperationKind.ApplyPiping, SewingText.ApplyPiping("marked edges")) with
+            {
+                Millimetres = Piping,
+                Minutes = cover.Rates.Of(OperationKind.ApplyPiping, Piping, 1),
+                Stops = [StopSign.PipingRawToRaw],
+                Needs = [SewingText.NeedsPipingFoot],
+            };
+        }
+
+        if (HasZip)
+        {
+            yield return Listed("zip-blocks", OperationKind.Zip, SewingText.Zip("")) with
+            {
+                Millimetres = ZipLength,
+                Minutes = cover.Rates.OfZip(ZipLength),
+                Stops = [StopSign.SlideInside],
+                Needs = [SewingText.NeedsZipFoot],
+            };
+        }
+
+        yield return Listed(SeamsOfAll, OperationKind.Seam, SewingText.SeamsOfBlocks(cover.Schools.Finish == FinishSchool.Each)) with
+        {
+            Minutes = cover.Rates.Of(OperationKind.Seam, SeamsOfBlocks, 1),
+            Stops = HasZip ? [StopSign.OpenZip] : [],
+        };
+        yield return Listed("try-on-cover", OperationKind.TryOn, SewingText.TryOnInsideOut);
+        var skirt = CopiesOf(cover, piece => piece.Use == PieceUse.Hung);
+        if (skirt.Count > 0)
+        {
+            yield return Listed(SkirtOn, OperationKind.Seam, SewingText.SkirtOn) with
+            {
+                Pieces = [.. _blocks, .. skirt],
+                Waits = true,
+                Millimetres = cover.Draft.Thing.Skirt?.Round,
+                Minutes = cover.Rates.Of(OperationKind.Seam, cover.Draft.Thing.Skirt?.Round ?? 0, 1),
+            };
+        }
+    }
+
+    private Operation Listed(string id, OperationKind kind, string text) =>
+        new()
+        {
+            Id = id,
+            Kind = kind,
+            Pieces = _blocks,
+            Text = text,
+        };
+
+    /// <summary>Each after the one before it; piping is sewn on when it is made.</summary>
+    private static List<Operation> InOrder(IEnumerable<Operation> operations)
+    {
+        var listed = operations.ToList();
         for (var i = 1; i < listed.Count; i++)
         {
             listed[i] = listed[i] with
@@ -79,43 +110,28 @@ internal sealed class PinnedOperations(SewingCover cover)
             };
         }
 
-        // Seams between blocks that were trimmed and measured are sewn by themselves, before what is sewn as it was pinned.
-        var (seams, rest) = (
-            listed.FindIndex(operation => operation.Id == "seam-blocks"),
-            sewn.FindAll(operation => !blocks.Exists(operation.Pieces.Contains))
-        );
-        List<Operation> measured =
-        [
-            .. sewn.Except(rest).Select(operation => operation with { Waits = true, After = [.. operation.After, listed[seams - 1].Id] }),
-        ];
-        listed[seams] = listed[seams] with { After = [.. listed[seams].After, .. measured.Select(operation => operation.Id)] };
-        sewn = [.. rest, .. measured];
-
-        // It is hemmed when it hangs.
-        var hems = edges
-            .Hems()
-            .Where(hem => hem.Pieces.All(piece => cover.Pieces[piece.Piece].Use == PieceUse.Hung))
-            .Select(hem => hem with { After = [.. hem.After, SkirtOn] })
-            .ToList();
-        return
-        [
-            .. making.Finished(sewn),
-            .. new PressOperations(cover).All(sewn),
-            .. piping > 0 ? (Operation[])[making.Made(piping)] : [],
-            .. listed,
-            .. hems,
-            .. new ClosingOperations(cover).Labels([.. sewn, listed[seams]], hems),
-        ];
-
-        Operation Listed(string id, OperationKind kind, string text) =>
-            new()
-            {
-                Id = id,
-                Kind = kind,
-                Pieces = blocks,
-                Text = text,
-            };
+        return listed;
     }
+
+    /// <summary>It is hemmed when it hangs.</summary>
+    private List<Operation> Hems() =>
+        [
+            .. new EdgeOperations(cover)
+                .Hems()
+                .Where(hem => hem.Pieces.All(piece => cover.Pieces[piece.Piece].Use == PieceUse.Hung))
+                .Select(hem => hem with { After = [.. hem.After, SkirtOn] }),
+        ];
+
+    private static List<PieceCopy> CopiesOf(SewingCover cover, Func<Piece, bool> isOne) =>
+        [.. cover.Draft.Pieces.Where(isOne).SelectMany(PieceCopy.AllOf)];
+
+    /// <summary>The piping of one cover, in millimetres.</summary>
+    private double Piping =>
+        cover
+            .Draft.Notions.Where(notion => notion.Kind == NotionKind.Piping)
+            .Sum(notion => cover.PerCover(notion) * notion.Length.Value.Millimetres);
+
+    private const string SeamsOfAll = "seam-blocks";
 
     private const string SkirtOn = "seam-skirt";
 
