@@ -11,6 +11,13 @@ namespace Wrapper.Web.Tests;
 public sealed class Application : WebApplicationFactory<Program>
 {
     private readonly string _directory = Directory.CreateTempSubdirectory("wrapper-web").FullName;
+    private readonly Lazy<HttpClient> _client;
+
+    /// <summary>One client for all requests: the factory keeps a list of those it makes, which is not thread-safe.</summary>
+    public Application() => _client = new(() => CreateClient(new() { HandleCookies = false }));
+
+    /// <summary>Keeps no cookies; for any number of requests at once.</summary>
+    public HttpClient Client => _client.Value;
 
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
@@ -36,7 +43,6 @@ public sealed class Application : WebApplicationFactory<Program>
         params (string Name, string Value)[] headers
     )
     {
-        using var client = CreateClient();
         using var request = new HttpRequestMessage(method, path);
         if (json is not null)
         {
@@ -48,7 +54,7 @@ public sealed class Application : WebApplicationFactory<Program>
             request.Headers.TryAddWithoutValidation(name, value);
         }
 
-        using var response = await client.SendAsync(request, TestContext.Current.CancellationToken);
+        using var response = await Client.SendAsync(request, TestContext.Current.CancellationToken);
         var text = await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
         JsonNode? body = null;
         try

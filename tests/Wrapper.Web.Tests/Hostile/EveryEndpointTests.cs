@@ -157,7 +157,6 @@ public sealed class EveryEndpointTests(Application application) : IClassFixture<
     /// <summary>0 where the answer was not waited for.</summary>
     private async Task<int> Status(string method, string address, string? type, byte[] content)
     {
-        using var client = application.CreateClient();
         using var request = new HttpRequestMessage(new(method), new Uri(address, UriKind.Relative));
         if (type is not null)
         {
@@ -174,7 +173,7 @@ public sealed class EveryEndpointTests(Application application) : IClassFixture<
         ends.CancelAfter(Patience);
         try
         {
-            using var answer = await client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, ends.Token);
+            using var answer = await application.Client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, ends.Token);
             return (int)answer.StatusCode;
         }
         catch (OperationCanceledException) when (!TestContext.Current.CancellationToken.IsCancellationRequested)

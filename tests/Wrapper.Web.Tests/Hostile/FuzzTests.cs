@@ -53,7 +53,6 @@ public sealed class FuzzTests(Application application) : IClassFixture<Applicati
     /// <summary>The status, and what a fault says; 0 where the answer was not waited for.</summary>
     private async Task<(int Status, string Said)> Answer(HostileRequest request)
     {
-        using var client = application.CreateClient();
         using var message = new HttpRequestMessage(new(request.Method), new Uri(request.Address, UriKind.RelativeOrAbsolute));
         if (request.Type is { } type)
         {
@@ -70,7 +69,7 @@ public sealed class FuzzTests(Application application) : IClassFixture<Applicati
         ends.CancelAfter(Patience);
         try
         {
-            using var answer = await client.SendAsync(message, HttpCompletionOption.ResponseHeadersRead, ends.Token);
+            using var answer = await application.Client.SendAsync(message, HttpCompletionOption.ResponseHeadersRead, ends.Token);
             return ((int)answer.StatusCode, (int)answer.StatusCode < 500 ? "" : await answer.Content.ReadAsStringAsync(ends.Token));
         }
         catch (OperationCanceledException) when (!TestContext.Current.CancellationToken.IsCancellationRequested)
