@@ -9,23 +9,34 @@ internal static class SourceFiles
     private static readonly string[] Roots = ["src", "tests", "bench", "web/src"];
     private static readonly string[] Generated = ["bin", "obj", "node_modules", "dist", "schema.d.ts"];
 
+    private static readonly string[] Extensions = [".cs", ".ts", ".tsx", ".css", ".mjs", ".cjs"];
+
+    /// <summary>Read once for all tests.</summary>
+    private static readonly Lazy<List<SourceFile>> All = new(Read);
+
     /// <summary>All files with one of these extensions.</summary>
     /// <param name="extensions">With their dot: <c>.cs</c>.</param>
     public static IReadOnlyList<SourceFile> With(params string[] extensions)
     {
+        Assert.Empty(extensions.Except(Extensions));
+        var files = All.Value.FindAll(file => extensions.Contains(Path.GetExtension(file.Path)));
+        Assert.True(files.Count > 200, $"Only {files.Count} files were found.");
+        return files;
+    }
+
+    private static List<SourceFile> Read()
+    {
         var root = Repository.Root();
-        List<SourceFile> files =
+        return
         [
             .. Roots
                 .SelectMany(from => Directory.EnumerateFiles(Path.Combine(root, from), "*", SearchOption.AllDirectories))
-                .Where(file => extensions.Contains(Path.GetExtension(file)))
+                .Where(file => Extensions.Contains(Path.GetExtension(file)))
                 .Select(file => Path.GetRelativePath(root, file).Replace('\\', '/'))
                 .Where(file => !file.Split('/').Any(Generated.Contains))
                 .Order(StringComparer.Ordinal)
                 .Select(file => new SourceFile(file, File.ReadAllLines(Path.Combine(root, file)))),
         ];
-        Assert.True(files.Count > 200, $"Only {files.Count} files were found.");
-        return files;
     }
 }
 
