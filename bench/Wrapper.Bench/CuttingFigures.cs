@@ -22,23 +22,26 @@ internal static class CuttingFigures
             .Select(path => (Path.GetFileNameWithoutExtension(path), JobFile.Read(File.ReadAllText(path))))
             .MaxBy(job => Of(job.Item2, []).Plan(isWrongSide: false, 1).Sum(cloth => cloth.Lay.Count));
         var first = Of(file, []).Plan(isWrongSide: false, Steps)[0];
-        List<WorkEntry> told = [Entry("lay", first.Key) with { Lay = first.Lay }];
+        List<WorkEntry> told = [Told(new LayEntry { Subject = first.Key, Lay = first.Lay })];
         foreach (var card in first.Cards.Take(first.Cards.Count / 2))
         {
             told.AddRange(
                 card.Copies.Select(copy =>
-                    Entry("cut", card.Piece) with
-                    {
-                        Cover = card.Cover,
-                        Number = copy.Copy,
-                        Cut = new(
-                            first.Key,
-                            [.. card.Outline.Select(corner => new[] { corner[0] + copy.X, corner[1] + copy.Y })],
-                            card.Size.Width,
-                            card.Size.Length,
-                            card.Size.Edges
-                        ),
-                    }
+                    Told(
+                        new CutEntry
+                        {
+                            Subject = card.Piece,
+                            Cover = card.Cover,
+                            Number = copy.Copy,
+                            Cut = new(
+                                first.Key,
+                                [.. card.Outline.Select(corner => new[] { corner[0] + copy.X, corner[1] + copy.Y })],
+                                card.Size.Width,
+                                card.Size.Length,
+                                card.Size.Edges
+                            ),
+                        }
+                    )
                 )
             );
         }
@@ -46,7 +49,20 @@ internal static class CuttingFigures
         var last = told[^1];
         var next = Seconds(() => Of(file, told).Plan(isWrongSide: false, Steps));
         var again = Seconds(() =>
-            Of(file, [.. told, Entry("spoiled", last.Subject) with { Cover = last.Cover, Number = last.Number }])
+            Of(
+                    file,
+                    [
+                        .. told,
+                        Told(
+                            new SpoiledEntry
+                            {
+                                Subject = last.Subject,
+                                Cover = last.Cover,
+                                Number = last.Number,
+                            }
+                        ),
+                    ]
+                )
                 .Plan(isWrongSide: false, Steps)
         );
         Console.WriteLine(
@@ -58,18 +74,11 @@ internal static class CuttingFigures
         );
     }
 
-    private static WorkEntry Entry(string kind, string subject) =>
-        new()
-        {
-            Id = Guid.NewGuid().ToString("N"),
-            Kind = kind,
-            Subject = subject,
-            At = "2026-03-14T09:26:00Z",
-        };
+    private static WorkEntry Told(WorkEntry entry) => entry with { Id = Guid.NewGuid().ToString("N"), At = "2026-03-14T09:26:00Z" };
 
     private static JobCutting Of(JobFile file, IReadOnlyList<WorkEntry> told) =>
         new(
-            JobUnit.Read(file.Unit)!.Value,
+            JobUnits.Read(file.Unit)!.Value,
             new Dictionary<string, string>(),
             [.. file.Covers.Select((cover, i) => new JobPlanCover(cover.Id ?? $"{i}", cover))],
             file.Cloth,

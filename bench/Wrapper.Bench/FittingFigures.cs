@@ -34,10 +34,9 @@ internal static class FittingFigures
         [
             .. SewingPlanner
                 .Of(outcome.Draft!, outcome.Reading.Specification!)
-                .Order.Select(operation => new WorkEntry
+                .Order.Select(operation => new SewnEntry
                 {
                     Id = operation.Id,
-                    Kind = "sewn",
                     Cover = "seat",
                     Number = 1,
                     Subject = operation.Id,

@@ -70,7 +70,7 @@ internal static class JobFigures
 
     private static LayRequest? Request(JobFile job)
     {
-        var unit = JobUnit.Read(job.Unit)!.Value;
+        var unit = JobUnits.Read(job.Unit)!.Value;
         var cloth = ClothReader
             .Read(
                 job.Cloth.ToInput() with

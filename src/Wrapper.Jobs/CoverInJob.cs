@@ -17,7 +17,7 @@ public static class CoverInJob
         ClothDocument first,
         LengthUnit unit,
         IReadOnlyDictionary<string, string> houseRules
-    ) => Proved.Draft(new JobCloths(JobPlan.ClothsOf(first), unit).InJob(cover, cover.ToInput(JobUnit.Name(unit), houseRules)));
+    ) => Proved.Draft(new JobCloths(JobPlan.ClothsOf(first), unit).InJob(cover, cover.ToInput(JobUnits.Name(unit), houseRules)));
 
     /// <summary>Only a complete, valid cover can be cut from; the drafting itself decides.</summary>
     public static bool IsComplete(CoverDocument cover, string unit, IReadOnlyDictionary<string, string> houseRules) =>

@@ -20,7 +20,7 @@ public static class HousePace
             .ToDictionary(rule => rule.Key.Name, rule => rule.Value.ToString(CultureInfo.InvariantCulture));
 
     private static TickedWork? Ticked(WorkEntry entry) =>
-        entry is { Minutes: { } minutes, Pace: { } pace } && KindOf(pace.Kind) is { } kind
+        entry is TimedEntry { Minutes: { } minutes, Pace: { } pace } && KindOf(pace.Kind) is { } kind
             ? new(kind, minutes * Math.Clamp(pace.Share, 0, 1), pace.Metres, pace.Items)
             : null;
 

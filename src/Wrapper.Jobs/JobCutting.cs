@@ -13,7 +13,7 @@ public sealed class JobCutting
 {
     private readonly IReadOnlyList<JobPlanCover> _covers;
     private readonly IReadOnlyList<WorkEntry> _work;
-    private readonly List<WorkEntry> _findings;
+    private readonly List<FindingEntry> _findings;
     private readonly Dictionary<WorkEntry, int> _places;
     private readonly LengthFormat _format;
     private readonly JobOnCloths _job;
@@ -33,7 +33,7 @@ public sealed class JobCutting
     )
     {
         (_covers, _work, _format) = (covers, work, LengthFormat.For(unit));
-        _findings = [.. WorkOfCloth.InForce(work).Where(entry => entry.What == WorkKind.Finding)];
+        _findings = [.. WorkOfCloth.InForce(work).OfType<FindingEntry>()];
         _places = _findings.Count == 0 ? [] : WorkOfCloth.Places(work);
         _job = JobOnCloths.Of(unit, houseRules, covers, cloth);
     }
@@ -48,7 +48,7 @@ public sealed class JobCutting
     /// <summary>What of one cover was cut at another size than it has now: nothing is laid for that.</summary>
     /// <param name="cover">The cover’s id.</param>
     public IReadOnlyList<CutTroubleJson> ChangedOf(string cover) =>
-        _work.Any(entry => entry.What == WorkKind.Cut && entry.Cover == cover)
+        _work.OfType<CutEntry>().Any(entry => entry.Cover == cover)
             ?
             [
                 .. _job
@@ -137,7 +137,7 @@ public sealed class JobCutting
             copy.Copy,
             CodeOf(plan.Drafts, copy.Cover, copy.Piece),
             PieceOf(plan.Drafts, copy.Cover, copy.Piece)?.Name ?? copy.Piece,
-            "no-cloth",
+            Rescue.NoCloth,
             "There is no cloth left for it on this length: it takes more cloth, another cloth, or a join."
         );
 
@@ -155,7 +155,7 @@ public sealed class JobCutting
                     entry.Number,
                     "–",
                     entry.Subject,
-                    "gone",
+                    Rescue.Gone,
                     "Its cover was taken off the job: bring the cover back, or put the piece aside."
                 );
             }
@@ -173,14 +173,14 @@ public sealed class JobCutting
                         entry.Number,
                         CodeOf(drafts, entry.Cover, entry.Subject),
                         entry.Subject,
-                        "gone",
+                        Rescue.Gone,
                         "The cover has no such piece any more: put it aside."
                     );
                 }
             }
             else if (
                 CutChanges.Of(
-                    SizeOf(entry.Cut!),
+                    SizeOf(entry.Cut),
                     piece,
                     cloth.Traits.Contains(ClothTrait.Frays),
                     edge => IsZipEdge(drafts[entry.Cover], piece, edge),
@@ -195,7 +195,7 @@ public sealed class JobCutting
                     entry.Number,
                     CodeOf(drafts, entry.Cover, entry.Subject),
                     piece.Name,
-                    change.Rescue.Word(),
+                    change.Rescue,
                     change.Text
                 );
             }
@@ -203,13 +203,13 @@ public sealed class JobCutting
     }
 
     /// <summary>It was cut before its cover was tried on, and the finding says how it lies.</summary>
-    private bool IsFitted(WorkEntry cut, IReadOnlyDictionary<string, Draft> drafts) =>
+    private bool IsFitted(CutEntry cut, IReadOnlyDictionary<string, Draft> drafts) =>
         _findings.Count > 0
         && drafts.GetValueOrDefault(cut.Cover) is { } draft
         && _findings
             .Where(finding => finding.Cover == cut.Cover && _places[finding] > _places[cut])
             .Any(finding =>
-                finding.Finding!.Lies.Any(lies =>
+                finding.Finding.Lies.Any(lies =>
                     draft.Pieces.Any(piece =>
                         piece.Key == lies.Piece
                         && (piece.Key == cut.Subject || piece.JoinedFrom.Contains(cut.Subject))

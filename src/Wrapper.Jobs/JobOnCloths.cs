@@ -38,7 +38,7 @@ internal sealed record JobOnCloths(JobCloths Asked, ClothBuyer Buyer)
                 [
                     .. covers.Select(cover => new JobCover(
                         cover.Key,
-                        asked.InJob(cover.Cover, cover.Cover.ToInput(JobUnit.Name(unit), houseRules)),
+                        asked.InJob(cover.Cover, cover.Cover.ToInput(JobUnits.Name(unit), houseRules)),
                         JobPlan.NameOf(cover.Cover)
                     )),
                 ],

@@ -93,7 +93,7 @@ public sealed record JobPlan
         LaySearching? search = null
     )
     {
-        var (unitName, readable) = (JobUnit.Name(unit), HouseRules.Readable(houseRules, unit));
+        var (unitName, readable) = (JobUnits.Name(unit), HouseRules.Readable(houseRules, unit));
         var job = JobOnCloths.Of(unit, houseRules, covers, cloth, search?.Lays);
         var letters = covers
             .Select((cover, place) => (cover.Key, Letter: cover.Letter ?? PieceCodes.Letter(place)))

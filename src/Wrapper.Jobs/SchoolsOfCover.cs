@@ -17,7 +17,7 @@ public static class SchoolsOfCover
         IReadOnlyList<WorkEntry> work
     )
     {
-        var begun = WorkOfCloth.InForce(work).FirstOrDefault(entry => entry.What == WorkKind.Sewn && entry.Cover == id);
+        var begun = WorkOfCloth.InForce(work).OfType<SewnEntry>().FirstOrDefault(entry => entry.Cover == id);
         IReadOnlyDictionary<string, string> others = begun is null ? house : begun.Schools ?? [];
         return others.Count == 0
             ? cover

@@ -17,21 +17,14 @@ public static class WorkOfCloth
         var (cut, flaws, progress) = (new List<CutShape>(), new List<Flaw>(), CutProgress.None);
         foreach (var entry in InForce(entries))
         {
-            switch (entry.What)
+            switch (entry)
             {
-                case WorkKind.Cut when entry.Cut!.Cloth == cloth && entry.Cut.Outline.Count > 2:
+                case CutEntry { Cut: var told } when told.Cloth == cloth && told.Outline.Count > 2:
                     cut.Add(
-                        new(
-                            entry.Cover,
-                            entry.Subject,
-                            entry.Number,
-                            [.. entry.Cut.Outline.Select(PointOf)],
-                            IsSpoiled: false,
-                            entry.Cut.Remnant
-                        )
+                        new(entry.Cover, entry.Subject, entry.Number, [.. told.Outline.Select(PointOf)], IsSpoiled: false, told.Remnant)
                     );
                     break;
-                case WorkKind.Spoiled
+                case SpoiledEntry
                     when cut.FindLastIndex(shape =>
                         shape.Cover == entry.Cover && shape.Piece == entry.Subject && shape.Copy == entry.Number
                     )
@@ -40,27 +33,20 @@ public static class WorkOfCloth
                     cut[at] = cut[at] with { IsSpoiled = true };
                     progress = progress with { IsPlannedSince = false };
                     break;
-                case WorkKind.Flaw when entry.Subject == cloth:
-                    flaws.Add(
-                        new(
-                            Millimetres(entry.Stretch![2]),
-                            Millimetres(entry.Stretch[3]),
-                            Millimetres(entry.Stretch[0]),
-                            Millimetres(entry.Stretch[1])
-                        )
-                    );
+                case FlawEntry { Stretch: [var left, var right, var from, var to] } when entry.Subject == cloth:
+                    flaws.Add(new(Millimetres(from), Millimetres(to), Millimetres(left), Millimetres(right)));
                     progress = progress with { IsPlannedSince = false };
                     break;
-                case WorkKind.Shorter when entry.Subject == cloth:
-                    progress = progress with { Available = Millimetres(entry.Length!.Value), IsPlannedSince = false };
+                case ShorterEntry { Length: var length } when entry.Subject == cloth:
+                    progress = progress with { Available = Millimetres(length), IsPlannedSince = false };
                     break;
-                case WorkKind.Lay when entry.Subject == cloth:
+                case LayEntry { Lay: var lay } when entry.Subject == cloth:
                     progress = progress with
                     {
                         IsPlannedSince = true,
                         Planned =
                         [
-                            .. entry.Lay!.Select(copy => new PlannedCopy(
+                            .. lay.Select(copy => new PlannedCopy(
                                 copy.Cover,
                                 copy.Piece,
                                 copy.Copy,
@@ -85,13 +71,14 @@ public static class WorkOfCloth
     /// <summary>The entries of copies that lie cut and good, the last of each.</summary>
     /// <param name="entries">The work on the job, in the order it was told.</param>
     /// <param name="cloth">The cloth’s key.</param>
-    public static IReadOnlyList<WorkEntry> Cut(IReadOnlyList<WorkEntry> entries, string cloth) =>
+    public static IReadOnlyList<CutEntry> Cut(IReadOnlyList<WorkEntry> entries, string cloth) =>
         [
             .. InForce(entries)
-                .Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled)
+                .Where(entry => entry is CutEntry or SpoiledEntry)
                 .GroupBy(entry => (entry.Cover, entry.Subject, entry.Number))
                 .Select(copy => copy.Last())
-                .Where(last => last.What == WorkKind.Cut && last.Cut!.Cloth == cloth),
+                .OfType<CutEntry>()
+                .Where(last => last.Cut.Cloth == cloth),
         ];
 
     /// <summary>The place of each entry among those it was told with.</summary>
@@ -109,7 +96,7 @@ public static class WorkOfCloth
     /// <summary>The entries that were not told to be a mistake.</summary>
     internal static IEnumerable<WorkEntry> InForce(IReadOnlyList<WorkEntry> entries)
     {
-        var undone = entries.Where(entry => entry.What == WorkKind.Undone).Select(entry => entry.Subject).ToHashSet();
+        var undone = entries.OfType<UndoneEntry>().Select(entry => entry.Subject).ToHashSet();
         return entries.Where(entry => !undone.Contains(entry.Id));
     }
 

@@ -282,7 +282,7 @@ public sealed partial class OpenFilesTests
     private static JobPlan Plan(JobFile job, int? steps = Steps) =>
         JobPlan.Of(
             job.Name,
-            JobUnit.Read(job.Unit)!.Value,
+            JobUnits.Read(job.Unit)!.Value,
             new Dictionary<string, string>(),
             [.. job.Covers.Select((cover, place) => new JobPlanCover($"cover-{place}", cover))],
             job.Cloth,

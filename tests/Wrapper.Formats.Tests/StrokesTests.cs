@@ -41,7 +41,7 @@ public sealed class StrokesTests
                     + $"{string.Join(' ', stroke.Through.Select(point => FormattableString.Invariant($"{point.X},{point.Y}")))}"
                 ),
                 told.Select(stroke =>
-                    $"{stroke.Layer} "
+                    $"{stroke.Layer.Word()} "
                     + $"{string.Join(' ', stroke.Points.Select(point => FormattableString.Invariant($"{point[0]},{point[1]}")))}"
                 )
             );

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 using Xunit;
@@ -51,7 +52,9 @@ public sealed class WorkedExamplesTests
         var boxing = DraftResponse.Of(outcome.Draft!, outcome.Reading).Pieces.Single(piece => piece.Id == "boxing");
         Assert.Equal(
             ["fold 1½", "notch 2½", "notch 18½", "notch 39¾", "notch 55¾", "fold 56¾"],
-            boxing.Marks.Select(mark => $"{mark.Kind} {mark.Place.Replace(" from the left end", "", StringComparison.Ordinal)}").Distinct()
+            boxing
+                .Marks.Select(mark => $"{mark.Kind.Word()} {mark.Place.Replace(" from the left end", "", StringComparison.Ordinal)}")
+                .Distinct()
         );
         Assert.Equal(10, boxing.Marks.Count); // each notch on both long edges
     }
@@ -81,7 +84,7 @@ public sealed class WorkedExamplesTests
         foreach (var notion in example.GetProperty("notions").EnumerateObject())
         {
             var kind = string.Concat(notion.Name.Select(c => char.IsUpper(c) ? $"-{char.ToLowerInvariant(c)}" : $"{c}"));
-            var drafted = answer.Notions.Single(entry => entry.Kind == kind);
+            var drafted = answer.Notions.Single(entry => entry.Kind.Word() == kind);
             if (notion.Value.ValueKind == JsonValueKind.Array)
             {
                 Assert.Equal(notion.Value.GetArrayLength(), drafted.Quantity);

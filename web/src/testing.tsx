@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { cleanup, render } from "@testing-library/react";
 import type { ReactElement } from "react";
 import { afterEach } from "vitest";
-import type { Piece, WorkEntry, Working, Yardage } from "./api/client";
+import type { EntryOf, Piece, WorkEntry, WorkKind, Working, Yardage } from "./api/client";
 
 afterEach(cleanup);
 
@@ -119,13 +119,14 @@ export const yardage: Yardage = {
 let told = 0;
 
 /** Something that was told of the work on the first cover “a”. */
-export const entryOf = (kind: string, rest: Partial<WorkEntry> = {}): WorkEntry => ({
-  id: `e${++told}`,
-  kind,
-  cover: "a",
-  number: 1,
-  subject: "zip",
-  at: "2026-03-14T09:26:00Z",
-  by: "",
-  ...rest,
-});
+export const entryOf = <Kind extends WorkKind>(kind: Kind, rest: Partial<EntryOf<Kind>> = {}): WorkEntry =>
+  ({
+    id: `e${++told}`,
+    kind,
+    cover: "a",
+    number: 1,
+    subject: "zip",
+    at: "2026-03-14T09:26:00Z",
+    by: "",
+    ...rest,
+  }) as WorkEntry;

@@ -27,14 +27,19 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     public IReadOnlyList<TapeLies> TapeMayLieOn =>
         (Filling, IsMeasuredBare) switch
         {
-            (_, true) => [new("filling", Bare)],
-            (Filling.None, _) => [new("filling", Bare), new("padded-filling", "its padding"), new("old-cover", "an old cover")],
+            (_, true) => [new(MeasuredFrom.Filling, Bare)],
+            (Filling.None, _) =>
+            [
+                new(MeasuredFrom.Filling, Bare),
+                new(MeasuredFrom.PaddedFilling, "its padding"),
+                new(MeasuredFrom.OldCover, "an old cover"),
+            ],
             _ =>
             [
-                new("filling", Bare),
-                new("padded-filling", "filling with its wadding"),
-                new("space", "the space it must fill"),
-                new("old-cover", "an old cover"),
+                new(MeasuredFrom.Filling, Bare),
+                new(MeasuredFrom.PaddedFilling, "filling with its wadding"),
+                new(MeasuredFrom.Space, "the space it must fill"),
+                new(MeasuredFrom.OldCover, "an old cover"),
             ],
         };
 

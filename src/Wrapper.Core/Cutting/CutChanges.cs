@@ -10,7 +10,7 @@ namespace Wrapper.Core.Cutting;
 /// <param name="Edges">Its edges by name, with the stitched length of each.</param>
 public sealed record CutSize(Length Width, Length Length, IReadOnlyDictionary<string, Length> Edges);
 
-/// <summary>What can be done about a piece that was cut at another size than it has now.</summary>
+/// <summary>What can be done about a piece that cannot be cut, or was cut at another size than it has now.</summary>
 public enum Rescue
 {
     /// <summary>It is too large: as much is cut off on both sides.</summary>
@@ -21,6 +21,12 @@ public enum Rescue
 
     /// <summary>It has to be cut again.</summary>
     CutAgain,
+
+    /// <summary>It has to be cut, and there is no cloth left for it.</summary>
+    NoCloth,
+
+    /// <summary>Its cover no longer has such a piece, or was removed from the job.</summary>
+    Gone,
 }
 
 /// <summary>A piece that was cut at another size than it has now.</summary>

@@ -55,7 +55,7 @@ public static class Sensitivity
             var longer = outcome.Reading.Measures[definition.Measure] + off;
             var measures = input.Measures.ToDictionary(measure => measure.Key, measure => measure.Value);
             measures[definition.Name] = Entry.Number(longer.Nanometres / (decimal)Length.NanometresPerMillimetre);
-            var other = Drafter.Draft(input with { Measures = measures, Unit = JobUnit.Name(outcome.Reading.Unit) }).Draft;
+            var other = Drafter.Draft(input with { Measures = measures, Unit = JobUnits.Name(outcome.Reading.Unit) }).Draft;
             IReadOnlyList<NumberChange> changes = other is null
                 ? []
                 : [.. Changes(draft, other).OrderByDescending(change => change.Change.Abs())];

@@ -25,10 +25,10 @@ internal sealed class TwoReadings(LengthUnit unit, List<Check> checks)
     /// <param name="place">Where they stand.</param>
     public Length Holding(Length first, Length second, string typed, string label, string? use, Place place)
     {
-        use ??= "larger";
-        if (use is not ("larger" or "smaller" or "mean"))
+        var holds = use is null ? ReadingUse.Larger : Words.Read<ReadingUse>(use);
+        if (holds is null)
         {
-            checks.Add(Check.Error("unknown-choice", ReadingText.UnknownUseOfTwoReadings(label, use), place.Measure));
+            checks.Add(Check.Error("unknown-choice", ReadingText.UnknownUseOfTwoReadings(label, use!), place.Measure));
         }
 
         if ((first - second).Abs() > (unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m)))
@@ -42,7 +42,7 @@ internal sealed class TwoReadings(LengthUnit unit, List<Check> checks)
                         format.RoundedWithUnit((first - second).Abs()),
                         format.Rounded(first),
                         format.RoundedWithUnit(second),
-                        use
+                        use ?? ReadingUse.Larger.Word()
                     ),
                     place.Measure,
                     new Mend(ReadingText.ToKeepFirstOnly(format.Exact(first)), place.Second, ""),
@@ -51,10 +51,10 @@ internal sealed class TwoReadings(LengthUnit unit, List<Check> checks)
             );
         }
 
-        return use switch
+        return holds switch
         {
-            "smaller" => Length.Min(first, second),
-            "mean" => (first + second) / 2,
+            ReadingUse.Smaller => Length.Min(first, second),
+            ReadingUse.Mean => (first + second) / 2,
             _ => Length.Max(first, second),
         };
     }

@@ -25,7 +25,7 @@ public sealed record CutPlaceJson(double X, double Y, string AcrossShown, string
 public sealed record CutCornerJson(double X, double Y, string AcrossShown, string AlongShown, string ToNext, string? Rise);
 
 /// <summary>Something to mark.</summary>
-public sealed record CutMarkJson(string Kind, string Label, CutPlaceJson From, CutPlaceJson? To);
+public sealed record CutMarkJson(MarkKind Kind, string Label, CutPlaceJson From, CutPlaceJson? To);
 
 /// <summary>A copy to cut.</summary>
 /// <param name="Copy">Which over all covers alike, from 1.</param>
@@ -187,7 +187,7 @@ public sealed record ChalkJson
             Marks =
             [
                 .. shape.Marks.Select(mark => new CutMarkJson(
-                    mark.Kind.Word(),
+                    mark.Kind,
                     mark.Label,
                     Place(mark.From, format),
                     mark.To is { } to ? Place(to, format) : null
@@ -247,10 +247,9 @@ public sealed record CutDoneJson(
 /// <param name="Copy">Which copy over all covers alike.</param>
 /// <param name="Code">Its code.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Rescue"><c>trim-off</c>, <c>sew-narrower</c>, <c>cut-again</c>; <c>no-cloth</c> where there is none left for it;
-/// <c>gone</c> where its cover was taken off.</param>
+/// <param name="Rescue">What can be done.</param>
 /// <param name="Text">What to do.</param>
-public sealed record CutTroubleJson(string Cover, string Piece, int Copy, string Code, string Name, string Rescue, string Text);
+public sealed record CutTroubleJson(string Cover, string Piece, int Copy, string Code, string Name, Rescue Rescue, string Text);
 
 /// <summary>The cutting of one cloth.</summary>
 public sealed record ClothCuttingJson

@@ -21,14 +21,14 @@ namespace Wrapper.Formats.Answers;
 /// <param name="Concerns">What it is about: <c>make-up</c>, <c>untaken</c>, <c>cloth</c>, <c>proof</c>.</param>
 /// <param name="Brief">In two words, for a table of widths; null where it is no matter of a width.</param>
 public sealed record CheckJson(
-    string Level,
+    CheckLevel Level,
     string Code,
     string Text,
     string? Measure,
     Mend? Mend,
     IReadOnlyList<Mend> Mends,
     int? Position,
-    string Concerns,
+    CheckConcern Concerns,
     string? Brief
 )
 {
@@ -37,14 +37,14 @@ public sealed record CheckJson(
     {
         var mends = check.Mends ?? [];
         return new(
-            check.Level.Word(),
+            check.Level,
             check.Code,
             check.Text,
             check.Measure,
             mends.Count > 0 ? mends[0] : null,
             mends,
             check.Position,
-            check.Concerns.Word(),
+            check.Concerns,
             check.Brief
         );
     }
@@ -172,11 +172,10 @@ public sealed record PieceJson
 /// <param name="Layer">What it is for: <c>notch</c>, <c>fold</c>, <c>dart</c>, <c>corner</c>, <c>drill</c>, <c>zip</c>, <c>grain</c>. Lines
 /// of one name are on one layer of a file.</param>
 /// <param name="Points">Its points; a snip begins at the cut edge.</param>
-public sealed record StrokeJson(string Layer, IReadOnlyList<double[]> Points)
+public sealed record StrokeJson(Layer Layer, IReadOnlyList<double[]> Points)
 {
     /// <summary>From the drawing.</summary>
-    public static StrokeJson Of(Stroke stroke) =>
-        new(stroke.Layer.Word(), [.. stroke.Through.Select(point => (double[])[point.X, point.Y])]);
+    public static StrokeJson Of(Stroke stroke) => new(stroke.Layer, [.. stroke.Through.Select(point => (double[])[point.X, point.Y])]);
 }
 
 /// <summary>An edge on one side of a seam; a side may go on along several.</summary>
@@ -189,11 +188,11 @@ public sealed record StrokeJson(string Layer, IReadOnlyList<double[]> Points)
 public sealed record SeamSideJson(string Piece, int Copy, string Edge, double Length, string LengthShown, int Side);
 
 /// <summary>A seam with both its stitched lengths as measured on the pieces.</summary>
-public sealed record SeamJson(string Id, IReadOnlyList<SeamSideJson> Sides, double Difference, double Ease, string? Takes, bool Meets);
+public sealed record SeamJson(string Id, IReadOnlyList<SeamSideJson> Sides, double Difference, double Ease, Caught? Takes, bool Meets);
 
 /// <summary>Something else a cover needs.</summary>
 public sealed record NotionJson(
-    string Kind,
+    NotionKind Kind,
     string Name,
     int Quantity,
     double Length,
@@ -226,7 +225,7 @@ public sealed record PrintLedJson(double Across, double Along);
 public sealed record DraftResponse
 {
     /// <summary>The unit numbers are shown in: <c>in</c>, <c>cm</c>, <c>mm</c>.</summary>
-    public required string Unit { get; init; }
+    public required JobUnit Unit { get; init; }
 
     /// <summary>Measures as read.</summary>
     public required IReadOnlyDictionary<string, ReadMeasureJson> Measures { get; init; }
@@ -265,7 +264,7 @@ public sealed record DraftResponse
     public static DraftResponse Of(Draft draft, CoverReading reading) =>
         new()
         {
-            Unit = draft.Format.Unit.Sign(),
+            Unit = JobUnits.Of(draft.Format.Unit),
             Measures = ReadMeasures(reading),
             Finished =
             [
@@ -287,7 +286,7 @@ public sealed record DraftResponse
                     ],
                     entry.Difference.Millimetres,
                     entry.Seam.Ease.Millimetres,
-                    entry.Seam.Takes?.Word(),
+                    entry.Seam.Takes,
                     entry.Meets
                 )),
             ],
@@ -326,7 +325,7 @@ public sealed record DraftResponse
 
     private static NotionJson Notion(Notion notion, LengthFormat format) =>
         new(
-            notion.Kind.Word(),
+            notion.Kind,
             notion.Name,
             notion.Quantity,
             notion.Length.Value.Millimetres,

@@ -4,6 +4,16 @@ using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Answers;
 
+/// <summary>A cut edge of a piece as it is drawn, which distances are counted from.</summary>
+public enum CutEdge
+{
+    /// <summary>The left one.</summary>
+    Left,
+
+    /// <summary>The upper one.</summary>
+    Top,
+}
+
 /// <summary>A mark on a piece, from one point to another; equal for a notch.</summary>
 /// <param name="Kind">notch, fold, corner-line, zip-stop, drill-point, gap-end …</param>
 /// <param name="Label">What it is for.</param>
@@ -12,7 +22,7 @@ namespace Wrapper.Formats.Answers;
 /// <param name="Place">How to find it from the cut edges, in the job's unit: “6½ from the left end”.</param>
 /// <param name="CountedFrom"><c>left</c> or <c>top</c>: the cut edge of the piece as it is drawn that the distance is counted from.</param>
 /// <param name="Distance">That distance in the job's unit: “6½”.</param>
-public sealed record MarkJson(string Kind, string Label, double[] From, double[] To, string Place, string CountedFrom, string Distance)
+public sealed record MarkJson(MarkKind Kind, string Label, double[] From, double[] To, string Place, CutEdge CountedFrom, string Distance)
 {
     /// <summary>The edge of the stitch line it stands on; null for what lies inside the piece.</summary>
     public required string? Edge { get; init; }
@@ -27,12 +37,12 @@ public sealed record MarkJson(string Kind, string Label, double[] From, double[]
         var distance = format.Rounded(place.Distance);
         var (edge, at) = OnEdge(piece.StitchLine, mark.From);
         return new(
-            mark.Kind.Word(),
+            mark.Kind,
             mark.Label,
             [from.X.Millimetres, from.Y.Millimetres],
             [to.X.Millimetres, to.Y.Millimetres],
             $"{distance} from the {place.Edge}",
-            place.FromTop ? "top" : "left",
+            place.FromTop ? CutEdge.Top : CutEdge.Left,
             distance
         )
         {

@@ -1,6 +1,7 @@
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Cards;
+using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 
@@ -35,7 +36,7 @@ public sealed record LitEdgeJson(string Piece, int Copy, bool Over, bool Leads, 
 /// <summary>Something that must be seen to first, because it cannot be undone after.</summary>
 /// <param name="Name">Its name.</param>
 /// <param name="Text">What to see to.</param>
-public sealed record CardStopJson(string Name, string Text);
+public sealed record CardStopJson(StopSign Name, string Text);
 
 /// <summary>One thing to do at the machine.</summary>
 public sealed record SewingCardJson
@@ -47,7 +48,7 @@ public sealed record SewingCardJson
     public required IReadOnlyList<string> Operations { get; init; }
 
     /// <summary>What is done: <c>seam</c>, <c>zip</c> …</summary>
-    public required string Kind { get; init; }
+    public required OperationKind Kind { get; init; }
 
     /// <summary>What to do.</summary>
     public required string Text { get; init; }
@@ -91,7 +92,7 @@ public sealed record SewingCardJson
         {
             Id = card.Id,
             Operations = [.. card.Operations.Select(operation => operation.Id)],
-            Kind = card.Own.Kind.Word(),
+            Kind = card.Own.Kind,
             Text = card.Text,
             Figure = card.Figure is { } figure ? new(figure.Shown, figure.Unit, figure.Of) : null,
             Hints = card.Hints,
@@ -108,7 +109,7 @@ public sealed record SewingCardJson
             ],
             Seams = card.Own.IsSewing ? card.Own.Seams : [],
             Ring = card.Own.IsSewing && card.Own.IsRing,
-            Stops = [.. card.Own.Stops.Select(stop => new CardStopJson(stop.Word(), SewingPlanner.TextOf(stop)))],
+            Stops = [.. card.Own.Stops.Select(stop => new CardStopJson(stop, SewingPlanner.TextOf(stop)))],
             Needs = [.. card.Operations.SelectMany(operation => operation.Needs).Distinct()],
             Minutes = card.Minutes,
             Pace = new(

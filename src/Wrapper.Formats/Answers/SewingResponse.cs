@@ -1,7 +1,7 @@
 using System.Text.Json.Serialization;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Operations;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Answers;
 
@@ -24,7 +24,7 @@ public sealed record OperationJson
     public required string Id { get; init; }
 
     /// <summary>What is done: <c>mark</c>, <c>seam</c>, <c>zip</c> …</summary>
-    public required string Kind { get; init; }
+    public required OperationKind Kind { get; init; }
 
     /// <summary>The pieces it takes hold of.</summary>
     public required IReadOnlyList<string> Pieces { get; init; }
@@ -48,7 +48,7 @@ public sealed record OperationJson
 
     /// <summary>Of a hem or casing: <c>flat</c>, caught in seams, or <c>round</c>.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public string? Turned { get; init; }
+    public Turned? Turned { get; init; }
 
     /// <summary>The operation that catches it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
@@ -61,7 +61,7 @@ public sealed record OperationJson
     public required bool Closes { get; init; }
 
     /// <summary>Stop-signs by name.</summary>
-    public required IReadOnlyList<string> Stops { get; init; }
+    public required IReadOnlyList<StopSign> Stops { get; init; }
 
     /// <summary>The length left open, in millimetres.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
@@ -107,7 +107,7 @@ public sealed record OperationJson
 public sealed record SewingResponse(
     int Cover,
     int Covers,
-    string Finish,
+    FinishSchool Finish,
     IReadOnlyList<SewnSeamJson> Seams,
     IReadOnlyList<OperationJson> Operations,
     IReadOnlyList<string> Order
@@ -138,7 +138,7 @@ public sealed record SewingResponse(
             new(
                 1,
                 covers,
-                plan.Finish.Word(),
+                plan.Finish,
                 seams,
                 [.. plan.Order.Select((operation, place) => Operation(operation, batch ? (place * covers) + 1 : null))],
                 order
@@ -151,18 +151,18 @@ public sealed record SewingResponse(
             new()
             {
                 Id = operation.Id,
-                Kind = operation.Kind.Word(),
+                Kind = operation.Kind,
                 Pieces = [.. operation.Pieces.Select(piece => names[piece])],
                 Edges = [.. operation.Edges.Select(Edge)],
                 Seam = operation.Seams.Count == 1 ? operation.Seams[0] : null,
                 Seams = operation.Seams.Count > 1 ? operation.Seams : null,
                 Points = operation.Turned is null ? [] : [.. operation.Points.Select(Point)],
                 Makes = operation.Makes,
-                Turned = operation.Turned?.Word(),
+                Turned = operation.Turned,
                 HeldBy = operation.HeldBy,
                 After = operation.After,
                 Closes = operation.Closes,
-                Stops = [.. operation.Stops.Select(stop => stop.Word())],
+                Stops = [.. operation.Stops],
                 Gap = operation.Gap,
                 Waits = operation.Waits,
                 Last = false,

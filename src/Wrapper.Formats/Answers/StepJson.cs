@@ -1,6 +1,5 @@
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Operations;
-using Wrapper.Core.Units;
 
 namespace Wrapper.Formats.Answers;
 
@@ -14,7 +13,7 @@ namespace Wrapper.Formats.Answers;
 public sealed record StepJson(
     string Text,
     string? StopSign,
-    string Kind,
+    OperationKind Kind,
     IReadOnlyList<string> Pieces,
     double Minutes,
     IReadOnlyList<string> Needs
@@ -29,7 +28,7 @@ public sealed record StepJson(
             .. plan.Steps.Select(step => new StepJson(
                 step.Text,
                 step.StopSign,
-                step.Kind.Word(),
+                step.Kind,
                 step.Pieces.Count >= covers && covers > 2 ? [] : [.. step.Pieces.Select(piece => piece.Piece).Distinct()],
                 plan.With(step).Sum(operation => operation.Minutes),
                 step.Needs

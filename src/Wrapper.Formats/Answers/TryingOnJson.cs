@@ -1,3 +1,5 @@
+using Wrapper.Core.Fitting;
+
 namespace Wrapper.Formats.Answers;
 
 /// <summary>A side that a finding can name.</summary>
@@ -15,7 +17,7 @@ public sealed record SeamSidesJson(string Seam, IReadOnlyList<string> Sides);
 /// <param name="Mend"><c>unpick</c>, <c>open-end</c>, <c>sew-on</c>, <c>sew</c>.</param>
 /// <param name="Seams">The seams.</param>
 /// <param name="Text">What to do.</param>
-public sealed record FittingLineJson(string Mend, IReadOnlyList<string> Seams, string Text);
+public sealed record FittingLineJson(SeamMend Mend, IReadOnlyList<string> Seams, string Text);
 
 /// <summary>A piece that is cut again, or not cut yet.</summary>
 /// <param name="Piece">Its key.</param>

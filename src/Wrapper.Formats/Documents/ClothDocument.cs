@@ -1,7 +1,9 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Wrapper.Core.Buying.Cloths;
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Lays;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
@@ -37,24 +39,29 @@ public sealed record ClothDocument
     public Entry? Selvage { get; init; }
 
     /// <summary><c>either</c> or <c>one-way</c>.</summary>
+    [WordOf<Nap>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Nap { get; init; }
 
     /// <summary><c>down</c>, or <c>either</c> where pieces may lie turned a quarter.</summary>
+    [WordOf<Grain>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Grain { get; init; }
 
     /// <summary><c>single</c>, or <c>fold</c>: folded along its middle and cut double.</summary>
+    [WordOf<ClothLayers>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Layers { get; init; }
 
     /// <summary>What is cut from it: <c>main</c> for the covers’ own cloth, <c>lining</c>, <c>padding</c>.</summary>
+    [WordOf<ClothRole>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Role { get; init; }
 
     /// <summary>
     /// What it is like: <c>stretches</c>, <c>slips</c>, <c>frays</c>, <c>shows-through</c>, <c>bulky</c>, <c>striped</c>.
     /// </summary>
+    [WordOf<ClothTrait>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public List<string>? Traits { get; init; }
 
@@ -261,9 +268,9 @@ public sealed record ClothDocument
 public sealed record RepeatDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Length = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Width = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Match = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] [property: WordOf<RepeatMatch>] string? Match = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Motif = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Over = null
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] [property: WordOf<MatchOver>] string? Over = null
 );
 
 /// <summary>The face of a cloth.</summary>
@@ -274,7 +281,7 @@ public sealed record RepeatDocument(
 /// <param name="Picture">A picture of one repeat as a <c>data:</c> address, as <c>POST /api/faces</c> gives it; where a cloth is only asked
 /// about, a short name will do.</param>
 public sealed record ClothFaceDocument(
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kind = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] [property: WordOf<FaceKind>] string? Kind = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ground = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ink = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Figure = null,
@@ -286,7 +293,7 @@ public sealed record ClothFaceDocument(
 /// <param name="Depth">How deep it is.</param>
 /// <param name="Keep">It stays as a finished edge, as a hem does where nothing is said; else it is cut off first.</param>
 public sealed record ClothEdgeDocument(
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Kind = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] [property: WordOf<ClothEdgeKind>] string? Kind = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Depth = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Entry? Keep = null
 );

@@ -1,5 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
@@ -21,6 +23,7 @@ public record CoverDocument
     public string? Name { get; init; }
 
     /// <summary><c>in</c>, <c>cm</c> or <c>mm</c>; a cover in a job is in the job’s.</summary>
+    [WordOf<JobUnit>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Unit { get; init; }
 
@@ -33,6 +36,7 @@ public record CoverDocument
     public Dictionary<string, JsonElement>? Measures { get; init; }
 
     /// <summary><c>filling</c>, <c>padded-filling</c>, <c>space</c> or <c>old-cover</c>.</summary>
+    [WordOf<MeasuredFrom>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? MeasuredFrom { get; init; }
 
@@ -41,6 +45,7 @@ public record CoverDocument
     public Dictionary<string, JsonElement>? SecondReadings { get; init; }
 
     /// <summary>Which of two readings holds, by measure: <c>larger</c>, <c>smaller</c> or <c>mean</c>.</summary>
+    [WordOf<ReadingUse>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Dictionary<string, string>? ReadingUse { get; init; }
 
@@ -85,6 +90,7 @@ public record CoverDocument
     public Entry? Count { get; init; }
 
     /// <summary>What matters to the maker, by word; advice follows it.</summary>
+    [WordOf<Matter>]
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public List<string>? Matters { get; init; }
 
@@ -143,7 +149,7 @@ public record CoverDocument
     /// <summary>With the cloths that are said with it; the one that is said as its own is <c>main</c>.</summary>
     private CoverInput OnItsCloths(CoverInput input)
     {
-        var unit = JobUnit.Read(Unit) ?? LengthUnit.Millimetre;
+        var unit = JobUnits.Read(Unit) ?? LengthUnit.Millimetre;
         if (Cloths is { Count: > 0 } several)
         {
             var all = several
@@ -185,7 +191,7 @@ public record CoverDocument
             JobRules = RuleEntries.Flatten(JobRules),
             HouseRules = RuleEntries.Flatten(HouseRules),
             Padding = CoverLists.Padding(padding),
-            UsableWidth = cloth?.Usable(JobUnit.Read(Unit) ?? LengthUnit.Millimetre),
+            UsableWidth = cloth?.Usable(JobUnits.Read(Unit) ?? LengthUnit.Millimetre),
             Nap = string.IsNullOrEmpty(cloth?.Nap) ? null : cloth.Nap,
             Count = Count is { } count ? JsonWords.Number(count) : 1,
         };

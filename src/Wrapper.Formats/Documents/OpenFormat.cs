@@ -13,9 +13,10 @@ public static class OpenFormat
     public static JsonSerializerOptions Configure(JsonSerializerOptions options)
     {
         options.RespectNullableAnnotations = true;
+        options.AllowOutOfOrderMetadataProperties = true; // the kind of an entry of work may stand anywhere in it
         options.NumberHandling = JsonNumberHandling.Strict;
         options.Converters.Add(new EntryConverter());
-        options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));
+        options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
         return options;
     }
 }

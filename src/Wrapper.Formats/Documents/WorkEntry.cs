@@ -1,3 +1,4 @@
+using System.Text.Json;
 using System.Text.Json.Serialization;
 using Wrapper.Core.Units;
 
@@ -41,26 +42,33 @@ public enum WorkKind
 }
 
 /// <summary>
-/// One thing that was done, as it was told at the table or the machine. Entries are only added: two who tell the same are both
-/// kept, and what was a mistake is told as one.
+/// One thing that was done, as it was told at the table or the machine. Entries are only added: if two people tell of the same thing,
+/// both entries are kept, and a mistake is told as an entry of its own. Each kind of entry is a record of its own; <c>kind</c> says which.
 /// </summary>
-public sealed record WorkEntry
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(LayEntry), "lay")]
+[JsonDerivedType(typeof(CutEntry), "cut")]
+[JsonDerivedType(typeof(SpoiledEntry), "spoiled")]
+[JsonDerivedType(typeof(FlawEntry), "flaw")]
+[JsonDerivedType(typeof(ShorterEntry), "shorter")]
+[JsonDerivedType(typeof(SewnEntry), "sewn")]
+[JsonDerivedType(typeof(HoldsEntry), "holds")]
+[JsonDerivedType(typeof(FindingEntry), "finding")]
+[JsonDerivedType(typeof(ClosedEntry), "closed")]
+[JsonDerivedType(typeof(UndoneEntry), "undone")]
+[JsonDerivedType(typeof(UnreadableEntry), "unreadable")]
+public abstract record WorkEntry
 {
     /// <summary>Made by whoever tells it, so that it may be sent again.</summary>
     public string Id { get; init; } = "";
 
-    /// <summary>What was done: <c>cut</c>, <c>sewn</c> …</summary>
-    public string Kind { get; init; } = "";
-
-    /// <summary>The cover it was done on; empty for what is of a cloth.</summary>
+    /// <summary>The cover it was done on; empty for an entry about a cloth.</summary>
     public string Cover { get; init; } = "";
 
     /// <summary>Which of the covers alike, or which copy of a piece over all of them, from 1.</summary>
     public int Number { get; init; }
 
-    /// <summary>
-    /// What it was done with: the id of a sewing card, the key of a piece, the key of a cloth; of what is undone the entry’s id.
-    /// </summary>
+    /// <summary>What it was done with: each kind of entry says what stands here.</summary>
     public string Subject { get; init; } = "";
 
     /// <summary>When, by the clock of the device it was told on: ISO 8601.</summary>
@@ -69,118 +77,147 @@ public sealed record WorkEntry
     /// <summary>Who told it, or on which device.</summary>
     public string By { get; init; } = "";
 
-    /// <summary>How long it took, without pauses.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public double? Minutes { get; init; }
-
-    /// <summary>Of what was sewn: what the house’s own pace is told by.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public WorkPace? Pace { get; init; }
-
-    /// <summary>Of a piece that was cut: as it was cut and where it lay.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public CutAs? Cut { get; init; }
-
-    /// <summary>Of a flaw: left, right, from and to, in millimetres on the usable width.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public double[]? Stretch { get; init; }
-
-    /// <summary>Of a cloth that is shorter: how much of it there is from the cut end on, in millimetres.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public double? Length { get; init; }
-
-    /// <summary>Of a lay: where all that is still to be cut lies.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public IReadOnlyList<LaidCopy>? Lay { get; init; }
-
-    /// <summary>Of what was sewn: the schools the cover is sewn by, which stay when the house takes to others.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public Dictionary<string, string>? Schools { get; init; }
-
-    /// <summary>Of a finding: what was found and decided.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public FindingTold? Finding { get; init; }
-
-    /// <summary>Of a cover that was handed over: what its record says.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public HandOver? HandOver { get; init; }
-
     /// <summary>What was written with it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Note { get; init; }
 
-    /// <summary>What it is; null for what nobody knows.</summary>
+    /// <summary>What else stands there, such as a field that a later version adds.</summary>
+    [JsonExtensionData]
+    public Dictionary<string, JsonElement>? Others { get; init; }
+
+    /// <summary>Which kind it is.</summary>
     [JsonIgnore]
-    public WorkKind? What => Words.Read<WorkKind>(Kind);
-
-    /// <summary>The words of the kinds that can be told.</summary>
-    public static IEnumerable<string> Kinds { get; } = [.. Words.All<WorkKind>().Where(word => word != WorkKind.Unreadable.Word())];
-
-    /// <summary>A stored entry that cannot be read, as it is shown in its place.</summary>
-    /// <param name="id">Its id.</param>
-    /// <param name="cover">The cover it was told of.</param>
-    /// <param name="problem">The rule it breaks.</param>
-    public static WorkEntry CannotBeRead(string id, string cover, string problem) =>
-        new()
-        {
-            Id = id,
-            Kind = WorkKind.Unreadable.Word(),
-            Cover = cover,
-            Note = problem,
-        };
+    public abstract WorkKind Kind { get; }
 }
 
-/// <summary>How much was sewn: what minutes are divided by.</summary>
-/// <param name="Kind">The operation’s kind.</param>
-/// <param name="Metres">How long it was; 0 for what is counted.</param>
-/// <param name="Items">How many, where it is counted.</param>
-/// <param name="Share">The part of the card’s minutes that is its own, where a seam is finished on the same card.</param>
-public sealed record WorkPace(string Kind, double Metres, int Items, double Share = 1);
-
-/// <summary>A piece as it was cut: its size is kept, whatever is measured later.</summary>
-/// <param name="Cloth">The cloth’s key.</param>
-/// <param name="Outline">Its cut line where it lay on the cloth, in millimetres.</param>
-/// <param name="Width">Its cut width.</param>
-/// <param name="Length">Its cut length.</param>
-/// <param name="Edges">Its edges, with what they were cut larger by.</param>
-/// <param name="Remnant">The piece of cloth from the shelf it was cut from; null for the roll.</param>
-public sealed record CutAs(
-    string Cloth,
-    IReadOnlyList<double[]> Outline,
-    double Width,
-    double Length,
-    IReadOnlyList<EdgeJson> Edges,
-    string? Remnant = null
-);
-
-/// <summary>A copy of a piece where it is to be cut.</summary>
-/// <param name="Cover">Its cover’s id.</param>
-/// <param name="Piece">Its key.</param>
-/// <param name="Copy">Which copy over all covers alike, from 1.</param>
-/// <param name="Turn">How it is turned, in degrees counter-clockwise.</param>
-/// <param name="X">The left of its box, in millimetres.</param>
-/// <param name="Y">Where its box begins along the roll.</param>
-/// <param name="Remnant">The piece of cloth from the shelf it lies on; null for the roll.</param>
-public sealed record LaidCopy(string Cover, string Piece, int Copy, int Turn, double X, double Y, string? Remnant = null);
-
-/// <summary>What became of a filling or an interliner.</summary>
-public enum Stuffing
+/// <summary>How the pieces lie on a cloth from now on. Its subject is the cloth's key.</summary>
+public sealed record LayEntry : WorkEntry
 {
-    /// <summary>There is none.</summary>
-    None,
+    /// <summary>Where everything that is still to be cut lies.</summary>
+    public required IReadOnlyList<LaidCopy> Lay { get; init; }
 
-    /// <summary>It is the one that was there.</summary>
-    Original,
-
-    /// <summary>It was replaced.</summary>
-    Replaced,
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Lay;
 }
 
-/// <summary>What the record of a cover says when it is handed over. It never claims that a rule is kept.</summary>
-/// <param name="Unpick">The seam to unpick when the cover has to come off later; empty where it opens.</param>
-/// <param name="Thread">The colour of the thread.</param>
-/// <param name="Filling"><c>none</c>, <c>original</c>, <c>replaced</c>.</param>
-/// <param name="Interliner">The same of the interliner.</param>
-/// <param name="Treatment">What treatment was recorded; empty for not known.</param>
-/// <param name="LeftOver">What was left over and where it is kept.</param>
-public sealed record HandOver(string Unpick, string Thread, string Filling, string Interliner, string Treatment, string LeftOver);
+/// <summary>Work whose minutes tell the house's own pace.</summary>
+public abstract record TimedEntry : WorkEntry
+{
+    /// <summary>How long it took, without pauses.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public double? Minutes { get; init; }
+
+    /// <summary>How much was done in that time.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public WorkPace? Pace { get; init; }
+}
+
+/// <summary>A copy of a piece was cut. Its subject is the piece's key.</summary>
+public sealed record CutEntry : TimedEntry
+{
+    /// <summary>The piece as it was cut and where it lay.</summary>
+    public required CutAs Cut { get; init; }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Cut;
+}
+
+/// <summary>A copy of a piece that was cut is spoiled and must be cut again. Its subject is the piece's key.</summary>
+public sealed record SpoiledEntry : WorkEntry
+{
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Spoiled;
+}
+
+/// <summary>A stretch of cloth was found bad. Its subject is the cloth's key.</summary>
+public sealed record FlawEntry : WorkEntry
+{
+    /// <summary>Left, right, from and to, in millimetres on the usable width.</summary>
+    public required double[] Stretch { get; init; }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Flaw;
+}
+
+/// <summary>A cloth turned out shorter. Its subject is the cloth's key.</summary>
+public sealed record ShorterEntry : WorkEntry
+{
+    /// <summary>How much of it there is from the cut end on, in millimetres.</summary>
+    public required double Length { get; init; }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Shorter;
+}
+
+/// <summary>A sewing card was done. Its subject is the card's id.</summary>
+public sealed record SewnEntry : TimedEntry
+{
+    /// <summary>The schools the cover is sewn by, which stay when the house changes its own.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Dictionary<string, string>? Schools { get; init; }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Sewn;
+}
+
+/// <summary>Somebody took a cover in hand.</summary>
+public sealed record HoldsEntry : WorkEntry
+{
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Holds;
+}
+
+/// <summary>A cover was tried on and does not fit everywhere. Its subject is the sides.</summary>
+public sealed record FindingEntry : WorkEntry
+{
+    /// <summary>What was found and decided.</summary>
+    public required FindingTold Finding { get; init; }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Finding;
+}
+
+/// <summary>A cover was handed over.</summary>
+public sealed record ClosedEntry : WorkEntry
+{
+    /// <summary>What its record says.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public HandOver? HandOver { get; init; }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Closed;
+}
+
+/// <summary>Another entry was a mistake and does not count. Its subject is that entry's id.</summary>
+public sealed record UndoneEntry : WorkEntry
+{
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Undone;
+}
+
+/// <summary>
+/// A stored entry that breaks a rule and cannot be read: it is answered in its place, with the rule as its note, and never stored.
+/// </summary>
+public sealed record UnreadableEntry : WorkEntry
+{
+    /// <inheritdoc />
+    [JsonIgnore]
+    public override WorkKind Kind => WorkKind.Unreadable;
+}
+
+/// <summary>The words of the kinds of entries.</summary>
+public static class WorkKinds
+{
+    /// <summary>The kinds that can be told.</summary>
+    public static IReadOnlyList<string> Told { get; } = [.. Words.All<WorkKind>().Where(word => word != WorkKind.Unreadable.Word())];
+}

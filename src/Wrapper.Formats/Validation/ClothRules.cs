@@ -1,5 +1,6 @@
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
@@ -25,16 +26,16 @@ internal static class ClothRules
             .With(new TextRule(IdRule.Longest), "key")
             .With(Text, "name", "batch", "fire", "care")
             .With(Entry, "width", "usableWidth", "selvage", "space", "curveSpace", "length", "prewash", "spare", "thickness", "price")
-            .With("nap", new WordRule(["either", "one-way"]))
-            .With("grain", new WordRule(["down", "either"]))
-            .With("layers", new WordRule(["single", "fold"]))
-            .With("role", new WordRule(["main", "lining", "padding"]))
+            .With("nap", WordRule.Of<Nap>())
+            .With("grain", WordRule.Of<Grain>())
+            .With("layers", WordRule.Of<ClothLayers>())
+            .With("role", WordRule.Of<ClothRole>())
             .With("traits", new ListRule(WordRule.Of<ClothTrait>(), JsonLimits.MostEntries))
             .With(
                 "repeat",
                 new ObjectRule()
                     .With(Entry, "length", "width", "motif")
-                    .With("match", new WordRule(["straight", "half-drop"]))
+                    .With("match", WordRule.Of<RepeatMatch>())
                     .With("over", WordRule.Of<MatchOver>())
             )
             .With(

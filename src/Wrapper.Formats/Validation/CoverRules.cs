@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Constructions;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 
@@ -42,7 +43,7 @@ internal static class CoverRules
     public static ObjectRule Cover { get; } =
         new ObjectRule()
             .With(Text, "id", "name")
-            .With("unit", new WordRule(["in", "cm", "mm"]))
+            .With("unit", WordRule.Of<JobUnit>())
             .With("form", new WordRule([.. FormCatalogue.All.Select(form => form.Id)]))
             .With("measures", new MapRule(Entry, named: Measures()))
             .With("measuredFrom", WordRule.Of<MeasuredFrom>())

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Rules;
 
 namespace Wrapper.Formats.Validation;
@@ -75,7 +76,7 @@ public static class DocumentRules
             .With("format", new RangeRule(1, 1_000_000, isWhole: true))
             .With("id", new IdRule())
             .With(Name, "name", "client", "place")
-            .With("unit", new WordRule(["in", "cm", "mm"], mayBeEmpty: false))
+            .With("unit", WordRule.Of<JobUnit>(mayBeEmpty: false))
             .With("cloth", ClothRules.Shared)
             .With("covers", new ListRule(CoverRules.Shared, JobLimits.MostCovers))
             .With("letters", new MapRule(Text, JobLimits.MostCovers))

@@ -32,15 +32,11 @@ public static class EntryRules
                 "at",
                 "is not a date and time. Write it as 2026-03-14T09:26:00Z."
             ),
-            { What: WorkKind.Flaw, Stretch: null } => ("stretch", "is missing. A flaw needs its left, right, from and to."),
-            { What: WorkKind.Flaw, Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) => (
+            FlawEntry { Stretch: [var left, var right, var from, var to] } when !(left < right && from < to) => (
                 "stretch",
                 "is empty or reversed. Its right must be greater than its left, and its end greater than its start."
             ),
-            { What: WorkKind.Shorter, Length: not > 0 } => ("length", "must be greater than 0. Enter how much of the cloth there is."),
-            { What: WorkKind.Finding, Finding: null } => ("finding", "is missing. Add what was found."),
-            { What: WorkKind.Cut, Cut: null } => ("cut", "is missing. Add the size and the place the piece was cut at."),
-            { What: WorkKind.Lay, Lay: null } => ("lay", "is missing. Add where the pieces lie."),
+            ShorterEntry { Length: not > 0 } => ("length", "must be greater than 0. Enter how much of the cloth there is."),
             _ => null,
         };
 }

@@ -1,3 +1,4 @@
+using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 
@@ -23,23 +24,33 @@ internal static class WorkRules
     public static SharedRule Shared { get; } = new("work", () => Work!);
 
     /// <summary>An entry.</summary>
-    public static ObjectRule Work { get; } =
-        new ObjectRule()
+    public static ValueRule Work { get; } =
+        new KindRule("kind", WorkKinds.Told.ToDictionary(word => word, word => OfKind(Words.Read<WorkKind>(word)!.Value)));
+
+    /// <summary>What every entry has, and what its kind needs besides.</summary>
+    private static ObjectRule OfKind(WorkKind kind)
+    {
+        var every = new ObjectRule()
             .Needs("id", new TextRule(IdRule.Longest, shortest: 1))
-            .Needs("kind", new WordRule([.. WorkEntry.Kinds], mayBeEmpty: false))
+            .Needs("kind", new TextRule(LongestText))
             .With("cover", Id)
             .With("number", Number)
             .Needs("subject", new TextRule(LongestText, shortest: 1))
-            .With(Text, "at", "by", "note")
-            .With("minutes", new RangeRule(0, 100_000))
-            .With("pace", Pace())
-            .With("cut", Cut())
-            .With("stretch", new ListRule(Length, most: 4, fewest: 4))
-            .With("length", Length)
-            .With("lay", new ListRule(Copy(), JsonLimits.Of("lay")))
-            .With("schools", new MapRule(Id, MostSchools))
-            .With("finding", Finding())
-            .With("handOver", HandOver());
+            .With(Text, "at", "by", "note");
+        return kind switch
+        {
+            WorkKind.Lay => every.Needs("lay", new ListRule(Copy(), JsonLimits.Of("lay"))),
+            WorkKind.Cut => Timed(every).Needs("cut", Cut()),
+            WorkKind.Sewn => Timed(every).With("schools", new MapRule(Id, MostSchools)),
+            WorkKind.Flaw => every.Needs("stretch", new ListRule(Length, most: 4, fewest: 4)),
+            WorkKind.Shorter => every.Needs("length", Length),
+            WorkKind.Finding => every.Needs("finding", Finding()),
+            WorkKind.Closed => every.With("handOver", HandOver()),
+            _ => every,
+        };
+    }
+
+    private static ObjectRule Timed(ObjectRule entry) => entry.With("minutes", new RangeRule(0, 100_000)).With("pace", Pace());
 
     private static ObjectRule Pace() =>
         new ObjectRule()

@@ -70,7 +70,9 @@ public static class CardTables
     /// </summary>
     public static string Cut(JobPlan plan) =>
         Tables.Write(
-            plan.Cutting.SelectMany(cloth => cloth.Cards.SelectMany((card, place) => Rows(cloth, card, place + 1, JobUnit.Name(plan.Unit))))
+            plan.Cutting.SelectMany(cloth =>
+                    cloth.Cards.SelectMany((card, place) => Rows(cloth, card, place + 1, JobUnits.Name(plan.Unit)))
+                )
                 .Concat(plan.LeftOut.Select(name => new CutCardRow(0, "", "", name, NotYet, "", "", "", "", "", "", "")))
         );
 
@@ -135,10 +137,10 @@ public static class CardTables
 
         foreach (var mark in card.Chalk.Marks)
         {
-            yield return Placed(mark.Kind, mark.Label, mark.From);
+            yield return Placed(mark.Kind.Word(), mark.Label, mark.From);
             if (mark.To is { } to)
             {
-                yield return Placed(mark.Kind, $"{mark.Label}, to", to);
+                yield return Placed(mark.Kind.Word(), $"{mark.Label}, to", to);
             }
         }
 

@@ -72,7 +72,7 @@ public static class Tables
                         coded.Piece.CutLength.Value.Millimetres,
                         cover.Draft.Format.Rounded(coded.Piece.CutWidth.Value),
                         cover.Draft.Format.Rounded(coded.Piece.CutLength.Value),
-                        JobUnit.Name(plan.Unit)
+                        JobUnits.Name(plan.Unit)
                     ))
                 )
                 .Concat(plan.LeftOut.Select(name => new CutListRow("", name, "cannot be drafted yet", 0, 0, "", 0, 0, "", "", "")))

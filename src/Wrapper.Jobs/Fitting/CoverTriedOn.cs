@@ -22,7 +22,7 @@ internal sealed record CoverInHand(
     CoverSpecification Specification,
     IReadOnlyList<CorrectionTold> SewnBy,
     IReadOnlyList<string> Done,
-    ILookup<string, WorkEntry> Ticks,
+    ILookup<string, SewnEntry> Ticks,
     IReadOnlyList<string> CutOtherwise
 );
 
@@ -34,9 +34,9 @@ internal sealed class CoverTriedOn
     private readonly IReadOnlyDictionary<string, string> _houseRules;
     private readonly List<WorkEntry> _work;
     private readonly Dictionary<WorkEntry, int> _places;
-    private readonly Dictionary<(string Piece, int Copy), WorkEntry> _cut;
-    private readonly ILookup<int, WorkEntry> _findings;
-    private readonly ILookup<int, WorkEntry> _ticks;
+    private readonly Dictionary<(string Piece, int Copy), CutEntry> _cut;
+    private readonly ILookup<int, FindingEntry> _findings;
+    private readonly ILookup<int, SewnEntry> _ticks;
     private readonly Dictionary<string, DraftOutcome> _drafts = [];
 
     /// <summary>Reads a cover.</summary>
@@ -57,13 +57,13 @@ internal sealed class CoverTriedOn
         _work = [.. WorkOfCloth.InForce(work).Where(entry => entry.Cover == cover.Key)];
         _places = WorkOfCloth.Places(_work);
         _cut = _work
-            .Where(entry => entry.What is WorkKind.Cut or WorkKind.Spoiled)
+            .Where(entry => entry is CutEntry or SpoiledEntry)
             .GroupBy(entry => (entry.Subject, entry.Number))
-            .Select(copy => (copy.Key, Last: copy.Last()))
-            .Where(copy => copy.Last.What == WorkKind.Cut)
-            .ToDictionary(copy => copy.Key, copy => copy.Last);
-        _findings = _work.Where(entry => entry.What == WorkKind.Finding).ToLookup(entry => entry.Number);
-        _ticks = _work.Where(entry => entry.What == WorkKind.Sewn).ToLookup(entry => entry.Number);
+            .Select(copy => copy.Last())
+            .OfType<CutEntry>()
+            .ToDictionary(cut => (cut.Subject, cut.Number));
+        _findings = _work.OfType<FindingEntry>().ToLookup(entry => entry.Number);
+        _ticks = _work.OfType<SewnEntry>().ToLookup(entry => entry.Number);
         Now = CoverInJob.Draft(_document, cloth, unit, houseRules);
         Own = Now.Reading.Specification is { } read ? Corrections.Of(read.Corrections, unit) : [];
     }
@@ -84,10 +84,10 @@ internal sealed class CoverTriedOn
     public int Count => Now.Reading.Specification?.Count ?? 1;
 
     /// <summary>What was found on one of those alike, in the order it was told.</summary>
-    public IReadOnlyList<WorkEntry> FindingsOf(int number) => [.. _findings[number]];
+    public IReadOnlyList<FindingEntry> FindingsOf(int number) => [.. _findings[number]];
 
     /// <summary>The entry by which one of those alike was handed over stands.</summary>
-    public bool IsClosed(int number) => _work.Exists(entry => entry.What == WorkKind.Closed && entry.Number == number);
+    public bool IsClosed(int number) => _work.OfType<ClosedEntry>().Any(entry => entry.Number == number);
 
     /// <summary>The cover drafted by other corrections than it has.</summary>
     public DraftOutcome Draft(IReadOnlyList<CorrectionTold> corrections)
@@ -106,7 +106,7 @@ internal sealed class CoverTriedOn
     public CoverDocument With(IReadOnlyList<CorrectionTold> corrections) => _document.WithCorrections(corrections);
 
     /// <summary>The corrections one of those alike is sewn by.</summary>
-    public IReadOnlyList<CorrectionTold> SewnBy(int number) => FindingsOf(number) is [.., var last] ? last.Finding!.Sewn : Own;
+    public IReadOnlyList<CorrectionTold> SewnBy(int number) => FindingsOf(number) is [.., var last] ? last.Finding.Sewn : Own;
 
     /// <summary>One of those alike as far as it is cut and sewn; null where it cannot be drafted.</summary>
     /// <param name="number">Which.</param>
@@ -169,10 +169,10 @@ internal sealed class CoverTriedOn
     }
 
     /// <summary>The entry by which a copy lies cut and good; of a piece that is joined from strips, that of the strip told last.</summary>
-    private WorkEntry? LastOf(Piece piece, int number, PieceCopy copy) =>
+    private CutEntry? LastOf(Piece piece, int number, PieceCopy copy) =>
         (piece.IsPieced ? piece.JoinedFrom : [piece.Key])
             .Select(key => _cut.GetValueOrDefault((key, CopiesOfSet.AtTable(piece, number, copy.Copy))))
-            .OfType<WorkEntry>()
+            .OfType<CutEntry>()
             .MaxBy(entry => _places[entry]);
 
     /// <summary>A copy as it was cut, and where its lines lie.</summary>
@@ -180,14 +180,14 @@ internal sealed class CoverTriedOn
     /// <param name="at">The place of the entry that told it among the entries: before all for one that is sewn and never was told, after
     /// all for one that is still to be cut.</param>
     /// <param name="findings">What was found on the cover.</param>
-    private CutCopy? AsCut(PieceCopy copy, int at, IReadOnlyList<WorkEntry> findings)
+    private CutCopy? AsCut(PieceCopy copy, int at, IReadOnlyList<FindingEntry> findings)
     {
         var before = findings.LastOrDefault(finding => _places[finding] < at);
-        var cutBy = at >= _work.Count ? Own : before?.Finding!.Next ?? (findings.Count > 0 ? findings[0].Finding!.Cut : Own);
+        var cutBy = at >= _work.Count ? Own : before?.Finding.Next ?? (findings.Count > 0 ? findings[0].Finding.Cut : Own);
         // What was cut after the last finding as it is sewn lies as it was cut.
         var lies =
-            findings.Count > 0 && (findings[^1] != before || !findings[^1].Finding!.Sewn.SequenceEqual(cutBy))
-                ? findings[^1].Finding!.Lies.FirstOrDefault(known => known.Piece == copy.Piece && known.Copy == copy.Copy)
+            findings.Count > 0 && (findings[^1] != before || !findings[^1].Finding.Sewn.SequenceEqual(cutBy))
+                ? findings[^1].Finding.Lies.FirstOrDefault(known => known.Piece == copy.Piece && known.Copy == copy.Copy)
                 : null;
         return Draft(cutBy).Draft?.Pieces.FirstOrDefault(piece => piece.Key == copy.Piece) is { } piece
             ? new(piece, lies is null ? default : new(lies.X, lies.Y))

@@ -39,7 +39,7 @@ public static class FittedCards
         IReadOnlyList<SewingCardJson> usual
     )
     {
-        if (!work.Any(entry => entry.What == WorkKind.Finding && entry.Cover == cover.Key))
+        if (!work.OfType<FindingEntry>().Any(entry => entry.Cover == cover.Key))
         {
             return [];
         }
@@ -78,7 +78,7 @@ public static class FittedCards
             IReadOnlyList<string> mend = hand.Ticks.Contains(card.Id)
                 ? []
                 : findings
-                    .Select(entry => entry.Finding!.Reopened.FirstOrDefault(reopened => reopened.Card == card.Id)?.Texts)
+                    .Select(entry => entry.Finding.Reopened.FirstOrDefault(reopened => reopened.Card == card.Id)?.Texts)
                     .LastOrDefault(texts => texts is not null)
                     ?? [];
             if (
@@ -92,6 +92,6 @@ public static class FittedCards
             }
         }
 
-        return new(number, [.. findings.Reverse().Select(entry => FoundWords.Of(entry.Finding!, hand.Specification, unit))], changed);
+        return new(number, [.. findings.Reverse().Select(entry => FoundWords.Of(entry.Finding, hand.Specification, unit))], changed);
     }
 }

@@ -82,9 +82,7 @@ public sealed class TryingOn
             ],
             Seams = [.. SeamPlaces.Of(draft).Select(seam => new SeamSidesJson(seam.Key, seam.Value))],
             Within = [.. FoldedOutside.Within(draft).Select(copy => new CopyJson(copy.Piece, copy.Copy))],
-            Lines = answer is null
-                ? []
-                : [.. words.Of(answer).Select(line => new FittingLineJson(line.Mend.Word(), line.Seams, line.Text))],
+            Lines = answer is null ? [] : [.. words.Of(answer).Select(line => new FittingLineJson(line.Mend, line.Seams, line.Text))],
             Again = answer is null ? [] : [.. answer.Again.Select(Named)],
             NotCut =
             [
@@ -112,7 +110,7 @@ public sealed class TryingOn
                         entry.Id,
                         entry.At,
                         entry.By,
-                        FoundWords.Of(entry.Finding!, hand.Specification, _cover.Unit)
+                        FoundWords.Of(entry.Finding, hand.Specification, _cover.Unit)
                     )),
             ],
             Checks =
@@ -155,13 +153,19 @@ public sealed class TryingOn
 
             var words = new FittingWords(worked.Hand.Cover.Draft, worked.Hand.Specification);
             entries.Add(
-                Entry("finding", one, string.Join(", ", _typed.Select(told => told.Side))) with
+                new FindingEntry
                 {
+                    Id = Guid.NewGuid().ToString(),
+                    Cover = _cover.Key,
+                    Number = one,
+                    Subject = string.Join(", ", _typed.Select(told => told.Side)),
+                    At = at,
+                    By = by,
                     Finding = new()
                     {
                         Found = _typed,
                         Carried = _isCarried,
-                        Cut = _cover.FindingsOf(one) is [var first, ..] ? first.Finding!.Cut : _cover.Own,
+                        Cut = _cover.FindingsOf(one) is [var first, ..] ? first.Finding.Cut : _cover.Own,
                         Next = next,
                         Sewn = Corrections.Sum(worked.Hand.SewnBy, _found, _cover.Unit),
                         Lies =
@@ -178,33 +182,29 @@ public sealed class TryingOn
                 }
             );
             entries.AddRange(
-                answer.Reopened.SelectMany(reopened => worked.Hand.Ticks[reopened.Operation]).Select(tick => Entry("undone", one, tick.Id))
+                answer
+                    .Reopened.SelectMany(reopened => worked.Hand.Ticks[reopened.Operation])
+                    .Select(tick => Told(new UndoneEntry { Number = one, Subject = tick.Id }))
             );
             entries.AddRange(answer.Again.SelectMany(copy => Spoiled(worked.Hand.Cover.Draft, copy, one)));
         }
 
         return entries;
 
-        WorkEntry Entry(string kind, int one, string subject) =>
-            new()
-            {
-                Id = Guid.NewGuid().ToString(),
-                Kind = kind,
-                Cover = _cover.Key,
-                Number = one,
-                Subject = subject,
-                At = at,
-                By = by,
-            };
+        WorkEntry Told(WorkEntry entry) => entry with { Id = Guid.NewGuid().ToString(), Cover = _cover.Key, At = at, By = by };
 
         IEnumerable<WorkEntry> Spoiled(Draft draft, PieceCopy copy, int one)
         {
             var piece = draft.Pieces.First(known => known.Key == copy.Piece);
             return (piece.IsPieced ? piece.JoinedFrom : [piece.Key]).Select(key =>
-                Entry("spoiled", CopiesOfSet.AtTable(piece, one, copy.Copy), key) with
-                {
-                    Note = "Too small after trying on.",
-                }
+                Told(
+                    new SpoiledEntry
+                    {
+                        Number = CopiesOfSet.AtTable(piece, one, copy.Copy),
+                        Subject = key,
+                        Note = "Too small after trying on.",
+                    }
+                )
             );
         }
     }

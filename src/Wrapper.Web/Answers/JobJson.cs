@@ -1,9 +1,10 @@
+using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Web.Answers;
 
 /// <summary>A job's heading.</summary>
-public sealed record JobHeadingJson(string? Name, string? Client, string? Place, string? Unit);
+public sealed record JobHeadingJson(string? Name, string? Client, string? Place, [property: WordOf<JobUnit>] string? Unit);
 
 /// <summary>A job to make.</summary>
 /// <param name="Id">Its id, said by whoever may have to ask again: the same creation sent twice makes one job. Null for one of the
@@ -12,7 +13,7 @@ public sealed record JobHeadingJson(string? Name, string? Client, string? Place,
 /// <param name="Client">For whom.</param>
 /// <param name="Place">Where the things stand.</param>
 /// <param name="Unit">Its unit: in, cm or mm.</param>
-public sealed record JobCreationJson(string? Id, string? Name, string? Client, string? Place, string? Unit);
+public sealed record JobCreationJson(string? Id, string? Name, string? Client, string? Place, [property: WordOf<JobUnit>] string? Unit);
 
 /// <summary>A stored cover. Its letter is what its pieces are known by: no other cover of the job has had it or will have it.</summary>
 public sealed record CoverJson(string Id, int Position, string Letter, long Version, bool Complete, CoverDocument Cover);
@@ -40,7 +41,7 @@ public sealed record JobJson(
     string Name,
     string Client,
     string Place,
-    string Unit,
+    [property: WordOf<JobUnit>] string Unit,
     long Version,
     DateTimeOffset Updated,
     bool Archived,

@@ -23,7 +23,7 @@ internal static class Refusals
         }
 
         return TypedResults.Problem(
-            detail: list.FirstOrDefault(check => check.Level == "error")?.Text,
+            detail: list.FirstOrDefault(check => check.Level == CheckLevel.Error)?.Text,
             statusCode: StatusCodes.Status422UnprocessableEntity,
             title: "This cannot be made as it stands.",
             extensions: extensions

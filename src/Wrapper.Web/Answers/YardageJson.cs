@@ -1,6 +1,7 @@
 using Wrapper.Core.Buying;
 using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Pattern;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Answers;
 using Wrapper.Formats.Documents;
 
@@ -21,7 +22,7 @@ public sealed record CoverAnswerJson(
 /// drafts are wanted.
 /// </summary>
 public sealed record YardageRequestJson(
-    string Unit,
+    [property: WordOf<JobUnit>] string Unit,
     Dictionary<string, string>? HouseRules,
     IReadOnlyList<YardageCoverJson> Covers,
     ClothDocument? Cloth,
@@ -108,7 +109,7 @@ public sealed record WidthJson(
     decimal? Cost,
     double? Waste,
     int Joins,
-    IReadOnlyList<string> Marks,
+    IReadOnlyList<WidthMark> Marks,
     IReadOnlyList<CheckJson> Checks
 );
 
@@ -142,7 +143,7 @@ public sealed record PatternMeetingJson(string Cover, string Seam, double Off, b
 /// <param name="Y">The same along.</param>
 /// <param name="Picture">The name its picture was asked by; null for none.</param>
 public sealed record PrintJson(
-    string Kind,
+    FaceKind Kind,
     string Ground,
     string Ink,
     double Figure,
@@ -155,7 +156,7 @@ public sealed record PrintJson(
 );
 
 /// <summary>Something else to buy.</summary>
-public sealed record ShoppingJson(string Kind, string Text, int Quantity);
+public sealed record ShoppingJson(NotionKind Kind, string Text, int Quantity);
 
 /// <summary>A stretch of the roll, cut off right across and cut apart: see the core's.</summary>
 /// <param name="To">Where it is cut right across, in millimetres.</param>

@@ -32,11 +32,7 @@ internal static class YardageWriting
 
     /// <summary>What else is bought for these drafts.</summary>
     public static IReadOnlyList<ShoppingJson> Shopping(IEnumerable<Draft> drafts, ClothBuyer buyer, LengthUnit unit) =>
-        [
-            .. NotionBuyer
-                .ListOf(drafts, unit, buyer.BuyingStep)
-                .Select(line => new ShoppingJson(line.Kind.Word(), line.Text, line.Quantity)),
-        ];
+        [.. NotionBuyer.ListOf(drafts, unit, buyer.BuyingStep).Select(line => new ShoppingJson(line.Kind, line.Text, line.Quantity))];
 
     public static BuyJson? Bought(Yardage yardage, LengthUnit unit, decimal? price, Length? matching)
     {
@@ -76,7 +72,7 @@ internal static class YardageWriting
 
         var (x, y) = PrintPlace.Of(cloth, yardage);
         return new(
-            face.Kind.Word(),
+            face.Kind,
             face.Ground,
             face.Ink,
             face.Figure.Times(1 - cloth.GoneAcross).Millimetres,
@@ -111,7 +107,7 @@ internal static class YardageWriting
             comparison.Cost,
             bought is null ? null : yardage.Waste,
             yardage.Joins,
-            [.. comparison.Marks.Select(mark => mark.Word())],
+            [.. comparison.Marks],
             [.. checks.Select(CheckJson.Of)]
         );
     }

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using Wrapper.Core.Reading;
@@ -18,6 +19,7 @@ internal static class OpenApiShape
                 document.Info.Description =
                     "Drafting, laying and buying for fitted covers. A length is a number of millimetres, or a text such as \"21 1/4 in\".";
                 document.Servers?.Clear();
+                NameKinds(document, nameof(WorkEntry));
                 return Task.CompletedTask;
             }
         );
@@ -48,6 +50,22 @@ internal static class OpenApiShape
                 {
                     schema.AdditionalProperties = null;
                 }
+                else if (schema.Enum is { Count: > 0 } values)
+                {
+                    schema.Type = JsonSchemaType.String | (values.Any(value => value is null) ? JsonSchemaType.Null : 0);
+                }
+                else if (context.JsonTypeInfo.Type == typeof(WorkEntry))
+                {
+                    schema.OneOf = schema.AnyOf; // every entry has exactly one kind
+                    schema.AnyOf = null;
+                }
+                else if (WordsOf(context) is { } words)
+                {
+                    (schema.Items as OpenApiSchema ?? schema.AdditionalProperties as OpenApiSchema ?? schema).Enum =
+                    [
+                        .. words.Select(word => (JsonNode)word),
+                    ];
+                }
                 else if (context.JsonTypeInfo.Type == typeof(JsonElement))
                 {
                     schema.Description = "A length, a word, true or false, or a group of these.";
@@ -57,4 +75,29 @@ internal static class OpenApiShape
             }
         );
     }
+
+    /// <summary>Each kind of a schema with kinds is named by its word; the generator puts names there that it does not use.</summary>
+    private static void NameKinds(OpenApiDocument document, string schema)
+    {
+        if (document.Components?.Schemas?[schema] is OpenApiSchema { Discriminator.Mapping: { } mapping, OneOf: { } kinds })
+        {
+            foreach (var (word, kind) in mapping.Keys.ToList().Zip(kinds.OfType<OpenApiSchemaReference>()))
+            {
+                mapping[word] = kind;
+                if (kind.Target is OpenApiSchema named)
+                {
+                    named.Type = JsonSchemaType.Object;
+                    (named.Required ??= new HashSet<string>()).Add("kind");
+                }
+            }
+        }
+    }
+
+    /// <summary>The words a text may be, or those of a list or map of texts; null where it may be any.</summary>
+    private static IReadOnlyList<string>? WordsOf(OpenApiSchemaTransformerContext context) =>
+        context
+            .JsonPropertyInfo?.AttributeProvider?.GetCustomAttributes(typeof(WordOfAttribute), inherit: true)
+            .OfType<WordOfAttribute>()
+            .FirstOrDefault()
+            ?.Words;
 }

@@ -1,5 +1,6 @@
 using System.Text;
 using System.Text.Json;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Formats.Validation;
@@ -17,12 +18,18 @@ internal static class StoredEntries
     public static WorkEntry Read(StoredWork stored)
     {
         var reading = EntryRules.Read(stored.Document);
-        return reading.Document ?? WorkEntry.CannotBeRead(stored.Id, stored.CoverId, reading.Violations[0].Text);
+        return reading.Document
+            ?? new UnreadableEntry
+            {
+                Id = stored.Id,
+                Cover = stored.CoverId,
+                Note = reading.Violations[0].Text,
+            };
     }
 
     /// <summary>An entry as it is stored.</summary>
     public static StoredWork Stored(WorkEntry entry) =>
-        new(entry.Id, entry.Kind, entry.Cover, JsonSerializer.Serialize(entry, OpenFormat.Json), entry.Subject, entry.Number);
+        new(entry.Id, entry.Kind.Word(), entry.Cover, JsonSerializer.Serialize(entry, OpenFormat.Json), entry.Subject, entry.Number);
 
     /// <summary>The rules an entry breaks; empty where it can be stored.</summary>
     /// <param name="entry">The entry.</param>

@@ -44,15 +44,15 @@ internal sealed class LayReading
 
         var cloth = request.Cloth?.Migrate();
         var repeat = cloth?.Repeat;
-        Choice(cloth?.Nap, "nap", "either", "one-way");
-        Choice(repeat?.Match, "match", "straight", "half-drop");
+        Choice<Nap>(cloth?.Nap, "nap");
+        Choice<RepeatMatch>(repeat?.Match, "match");
         return new()
         {
             UsableWidth = Required(cloth?.Usable(LengthUnit.Millimetre), "usableWidth"),
-            OneWay = cloth?.Nap == "one-way",
+            OneWay = Words.Read<Nap>(cloth?.Nap) == Nap.OneWay,
             RepeatLength = Length(repeat?.Length, "repeat") ?? default,
             RepeatWidth = Length(repeat?.Width, "repeat across") ?? default,
-            HalfDrop = repeat?.Match == "half-drop",
+            HalfDrop = Words.Read<RepeatMatch>(repeat?.Match) == RepeatMatch.HalfDrop,
             MotifAcross = Length(repeat?.Motif, "motif"),
             Space = Length(cloth?.Space, "space") ?? default,
             CurveSpace = Length(cloth?.CurveSpace, "curveSpace") ?? default,
@@ -70,11 +70,12 @@ internal sealed class LayReading
 
     private void Say(string code, string text, string about) => _checks.Add(Check.Error(code, text, about));
 
-    private void Choice(string? said, string name, string usual, string other)
+    private void Choice<T>(string? said, string name)
+        where T : struct, Enum
     {
-        if (said is not null && said != usual && said != other)
+        if (said is not null && Words.Read<T>(said) is null)
         {
-            Say("unknown-choice", $"“{said}” is no {name}: choose {usual} or {other}.", name);
+            Say("unknown-choice", $"“{said}” is no {name}: choose {string.Join(" or ", Words.All<T>())}.", name);
         }
     }
 

@@ -21,7 +21,7 @@ internal static class YardageRequests
     public static ProblemHttpResult? Refusal(YardageRequestJson request)
     {
         if (
-            JobUnit.Read(request.Unit) is null
+            JobUnits.Read(request.Unit) is null
             || request.Covers is null
             || (request.Cloth is null && request.Cloths is not { Count: > 0 })
             || request.Covers.Any(cover => cover?.Key is null || cover.Cover is null)

@@ -10,6 +10,7 @@ export type ClothDocument = Schemas["ClothDocument"];
 export type JobFile = Schemas["JobFile"];
 export type Draft = Schemas["DraftResponse"];
 export type Piece = Schemas["PieceJson"];
+export type Mark = Schemas["MarkJson"];
 export type Working = Schemas["WorkingJson"];
 export type Check = Schemas["CheckJson"];
 export type ReadMeasure = Schemas["ReadMeasureJson"];
@@ -32,8 +33,13 @@ export type OwnFigureAgainst = Omit<Schemas["OwnFigureRequestJson"], "figure">;
 export type MakeUp = Schemas["MakeUpJson"];
 export type LargestCover = Schemas["LargestCoverJson"];
 type Told = "id" | "kind" | "cover" | "number" | "subject" | "at" | "by";
-/** One thing that was done; what an entry always says is always there. */
-export type WorkEntry = Omit<Schemas["WorkEntry"], Told> & Required<Pick<Schemas["WorkEntry"], Told>>;
+type AlwaysSaid<Entry extends { [field in Told]?: unknown }> = Entry extends unknown
+  ? Omit<Entry, Told> & { [field in Told]-?: NonNullable<Entry[field]> }
+  : never;
+/** One thing that was done, by its kind; what an entry always says is always there. */
+export type WorkEntry = AlwaysSaid<Schemas["WorkEntry"]>;
+export type WorkKind = WorkEntry["kind"];
+export type EntryOf<Kind extends WorkKind> = Extract<WorkEntry, { kind: Kind }>;
 export type WorkNote = Schemas["WorkNoteJson"];
 export type TryingOn = Schemas["TryingOnJson"];
 export type FittedCard = Schemas["FittedCardJson"];
@@ -42,7 +48,8 @@ export type SewingCard = Schemas["SewingCardJson"];
 export type Cutting = Schemas["CuttingJson"];
 export type ClothCutting = Schemas["ClothCuttingJson"];
 export type CutCard = Schemas["CutCardJson"];
-export type Unit = "in" | "cm" | "mm";
+export type CutMark = Schemas["CutMarkJson"];
+export type Unit = NonNullable<CoverDocument["unit"]>;
 
 /** Whether the workroom's computer has stopped answering. */
 export const useAway = create(() => ({ away: false }));

@@ -856,7 +856,7 @@ export interface components {
             /** @description The rule it comes of: docs/handbook.md, “Advice”. */
             rule: string;
             /** @description `for`, `against`, or `forbids`: not advised whatever else speaks for it. */
-            speaks: string;
+            speaks: components["schemas"]["Speaks"];
             /** @description Why, in a few words. */
             text: string;
         };
@@ -943,7 +943,7 @@ export interface components {
         /** @description Something that must be seen to first, because it cannot be undone after. */
         CardStopJson: {
             /** @description Its name. */
-            name: string;
+            name: components["schemas"]["StopSign"];
             /** @description What to see to. */
             text: string;
         };
@@ -955,6 +955,8 @@ export interface components {
             numberRules: components["schemas"]["NumberRuleJson"][];
             traits: components["schemas"]["TraitJson"][];
         };
+        /** @enum {null|string} */
+        Caught: "piping" | "zip" | "hook-and-loop" | null;
         /** @description How a piece is chalked, counted from the corner of the box it lies in. */
         ChalkJson: {
             /** @description Two sizes say it all. */
@@ -971,10 +973,15 @@ export interface components {
             /** @description Its stitch line. */
             stitchLine: number[][];
         };
+        /**
+         * @description What a check is about, for whoever has to choose among many.
+         * @enum {string}
+         */
+        CheckConcern: "make-up" | "untaken" | "cloth" | "proof";
         /** @description A check as JSON. */
         CheckJson: {
             /** @description `error`, `warning` or `note`. */
-            level: string;
+            level: components["schemas"]["CheckLevel"];
             /** @description A stable name. */
             code: string;
             /** @description For the maker. */
@@ -990,10 +997,46 @@ export interface components {
              */
             position: null | number;
             /** @description What it is about: `make-up`, `untaken`, `cloth`, `proof`. */
-            concerns: string;
+            concerns: components["schemas"]["CheckConcern"];
             /** @description In two words, for a table of widths; null where it is no matter of a width. */
             brief: null | string;
         };
+        /**
+         * @description How much a check matters.
+         * @enum {string}
+         */
+        CheckLevel: "note" | "warning" | "error";
+        /** @description A cover was handed over. */
+        ClosedEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "closed";
+            handOver?: null | components["schemas"]["HandOver"];
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
+        };
+        /**
+         * @description How a cover is closed, in the order it is offered. See docs/handbook.md, "Closures".
+         * @enum {string}
+         */
+        Closure: "zip" | "closed-end-zip" | "invisible-zip" | "hook-and-loop" | "pinned-tail" | "gap" | "buttons" | "snaps" | "overlap" | "ties" | "plain";
         /** @description What can be made of the cloth, and what the cloth came to. */
         ClothAtHandJson: {
             /** Format: double */
@@ -1009,7 +1052,8 @@ export interface components {
         };
         /** @description A cloth one has: how wide, how long. */
         ClothAtHandRequestJson: {
-            unit: string;
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
             houseRules: null | {
                 [key: string]: string;
             };
@@ -1087,16 +1131,28 @@ export interface components {
             width?: null | components["schemas"]["Entry"];
             usableWidth?: null | components["schemas"]["Entry"];
             selvage?: null | components["schemas"]["Entry"];
-            /** @description `either` or `one-way`. */
-            nap?: null | string;
-            /** @description `down`, or `either` where pieces may lie turned a quarter. */
-            grain?: null | string;
-            /** @description `single`, or `fold`: folded along its middle and cut double. */
-            layers?: null | string;
-            /** @description What is cut from it: `main` for the covers’ own cloth, `lining`, `padding`. */
-            role?: null | string;
+            /**
+             * @description `either` or `one-way`.
+             * @enum {null|string}
+             */
+            nap?: "either" | "one-way" | null;
+            /**
+             * @description `down`, or `either` where pieces may lie turned a quarter.
+             * @enum {null|string}
+             */
+            grain?: "down" | "either" | null;
+            /**
+             * @description `single`, or `fold`: folded along its middle and cut double.
+             * @enum {null|string}
+             */
+            layers?: "single" | "fold" | null;
+            /**
+             * @description What is cut from it: `main` for the covers’ own cloth, `lining`, `padding`.
+             * @enum {null|string}
+             */
+            role?: "main" | "lining" | "padding" | null;
             /** @description What it is like: `stretches`, `slips`, `frays`, `shows-through`, `bulky`, `striped`. */
-            traits?: null | string[];
+            traits?: null | ("stretches" | "slips" | "frays" | "shows-through" | "bulky" | "striped" | "heat-proof" | "outdoor" | "washable")[];
             repeat?: null | components["schemas"]["RepeatDocument"];
             face?: null | components["schemas"]["ClothFaceDocument"];
             space?: null | components["schemas"]["Entry"];
@@ -1132,8 +1188,11 @@ export interface components {
         };
         /** @description An edge of a ready-made cloth. */
         ClothEdgeDocument: {
-            /** @description `hem`, `selvage` or `raw`. */
-            kind?: null | string;
+            /**
+             * @description `hem`, `selvage` or `raw`.
+             * @enum {null|string}
+             */
+            kind?: "selvage" | "raw" | "hem" | null;
             /** @description How deep it is. */
             depth?: number | string;
             /** @description It stays as a finished edge, as a hem does where nothing is said; else it is cut off first. */
@@ -1141,8 +1200,11 @@ export interface components {
         };
         /** @description The face of a cloth. */
         ClothFaceDocument: {
-            /** @description `plain`, `stripe`, `check`, `motif` or `picture`; it comes again with the repeat. */
-            kind?: null | string;
+            /**
+             * @description `plain`, `stripe`, `check`, `motif` or `picture`; it comes again with the repeat.
+             * @enum {null|string}
+             */
+            kind?: "plain" | "stripe" | "check" | "motif" | "picture" | null;
             /** @description The colour of the ground, `#` and six digits. */
             ground?: null | string;
             /** @description The colour of the figure. */
@@ -1173,6 +1235,11 @@ export interface components {
              */
             selvage: number;
         };
+        /**
+         * @description What a cloth is like under the hands (docs/handbook.md, “Advice”).
+         * @enum {string}
+         */
+        ClothTrait: "stretches" | "slips" | "frays" | "shows-through" | "bulky" | "striped" | "heat-proof" | "outdoor" | "washable";
         /** @description What a job takes of one of its cloths. */
         ClothYardageJson: {
             /**
@@ -1256,23 +1323,29 @@ export interface components {
             id?: null | string;
             /** @description What the maker calls it: “Saloon settee, port side”. */
             name?: null | string;
-            /** @description `in`, `cm` or `mm`; a cover in a job is in the job’s. */
-            unit?: null | string;
+            /**
+             * @description `in`, `cm` or `mm`; a cover in a job is in the job’s.
+             * @enum {null|string}
+             */
+            unit?: "in" | "cm" | "mm" | null;
             /** @description The form’s id. */
             form?: null | string;
             /** @description Measures by name, and `shape`; the lists `points`, `stations`, `zones`. */
             measures?: null | {
                 [key: string]: unknown;
             };
-            /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
-            measuredFrom?: null | string;
+            /**
+             * @description `filling`, `padded-filling`, `space` or `old-cover`.
+             * @enum {null|string}
+             */
+            measuredFrom?: "filling" | "padded-filling" | "space" | "old-cover" | null;
             /** @description Second readings of measures, by name. */
             secondReadings?: null | {
                 [key: string]: unknown;
             };
             /** @description Which of two readings holds, by measure: `larger`, `smaller` or `mean`. */
             readingUse?: null | {
-                [key: string]: string;
+                [key: string]: "larger" | "smaller" | "mean";
             };
             /** @description The construction’s id. */
             construction?: null | string;
@@ -1303,7 +1376,7 @@ export interface components {
             };
             count?: null | components["schemas"]["Entry"];
             /** @description What matters to the maker, by word; advice follows it. */
-            matters?: null | string[];
+            matters?: null | ("crisp" | "least-work" | "least-cloth" | "washed-often" | "on-and-off" | "outdoors" | "both-sides" | "children" | "first-one" | "like-the-others")[];
             /** @description The schools it is sewn by, by name: `piping`, `ring`, `walls`, `finish`, `creep`. */
             schools?: null | {
                 [key: string]: string;
@@ -1464,9 +1537,47 @@ export interface components {
             spoiled: boolean;
             remnant: null | string;
         };
+        /**
+         * @description A cut edge of a piece as it is drawn, which distances are counted from.
+         * @enum {string}
+         */
+        CutEdge: "left" | "top";
+        /** @description A copy of a piece was cut. Its subject is the piece's key. */
+        CutEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "cut";
+            /** @description The piece as it was cut and where it lay. */
+            cut: components["schemas"]["CutAs"];
+            /**
+             * Format: double
+             * @description How long it took, without pauses.
+             */
+            minutes?: null | number;
+            pace?: null | components["schemas"]["WorkPace"];
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
+        };
         /** @description Something to mark. */
         CutMarkJson: {
-            kind: string;
+            kind: components["schemas"]["MarkKind"];
             label: string;
             from: components["schemas"]["CutPlaceJson"];
             to: null | components["schemas"]["CutPlaceJson"];
@@ -1543,18 +1654,18 @@ export interface components {
             code: string;
             /** @description What it is called. */
             name: string;
-            /**
-             * @description `trim-off`, `sew-narrower`, `cut-again`; `no-cloth` where there is none left for it;
-             *             `gone` where its cover was taken off.
-             */
-            rescue: string;
+            /** @description What can be done. */
+            rescue: components["schemas"]["Rescue"];
             /** @description What to do. */
             text: string;
         };
         /** @description The cutting of a job. */
         CuttingJson: {
-            /** @description Its unit. */
-            unit: string;
+            /**
+             * @description Its unit.
+             * @enum {string}
+             */
+            unit: "in" | "cm" | "mm";
             /** @description What it is called. */
             name: string;
             /**
@@ -1568,7 +1679,7 @@ export interface components {
         /** @description A drafted cover, as JSON. */
         DraftResponse: {
             /** @description The unit numbers are shown in: `in`, `cm`, `mm`. */
-            unit: string;
+            unit: components["schemas"]["JobUnit"];
             /** @description Measures as read. */
             measures: {
                 [key: string]: components["schemas"]["ReadMeasureJson"];
@@ -1613,6 +1724,11 @@ export interface components {
             allowance: number;
         };
         Entry: number | string;
+        /**
+         * @description What is seen of a cloth: one colour, or a figure that comes again with its repeat. See docs/handbook.md, "The print".
+         * @enum {string}
+         */
+        FaceKind: "plain" | "stripe" | "check" | "motif" | "picture";
         /** @description A picture of one repeat of a cloth, small enough to be kept with it. */
         FacePictureJson: {
             /** @description A `data:` address, for a cloth's face. */
@@ -1660,12 +1776,45 @@ export interface components {
         };
         /** @description A file that is asked for: what it shows, in which format, of which cover or, for lays and buying, of which yardage. */
         FileRequestJson: {
-            /** @description `patterns`, `cut-list`, `cut-cards`, `sewing-cards`, `lay` or `buying`. */
-            what: null | string;
-            /** @description `svg`, `dxf`, `csv` or `zip`. */
-            format: null | string;
+            /**
+             * @description `patterns`, `cut-list`, `cut-cards`, `sewing-cards`, `lay` or `buying`.
+             * @enum {null|string}
+             */
+            what: "patterns" | "lay" | "cut-list" | "buying" | "cut-cards" | "sewing-cards" | null;
+            /**
+             * @description `svg`, `dxf`, `csv` or `zip`.
+             * @enum {null|string}
+             */
+            format: "svg" | "dxf" | "csv" | "zip" | null;
             cover: null | components["schemas"]["CoverDocument"];
             yardage: null | components["schemas"]["YardageRequestJson"];
+        };
+        /** @description A cover was tried on and does not fit everywhere. Its subject is the sides. */
+        FindingEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "finding";
+            /** @description What was found and decided. */
+            finding: components["schemas"]["FindingTold"];
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
         };
         /** @description What was found when a cover was tried on, and what was decided. See docs/format.md, "The work". */
         FindingTold: {
@@ -1686,6 +1835,11 @@ export interface components {
             /** @description What blocks were trimmed as they were pinned: their names. */
             trimmed?: string[];
         };
+        /**
+         * @description When raw edges are finished.
+         * @enum {string}
+         */
+        FinishSchool: "each" | "first" | "none";
         /** @description A finished size. */
         FinishedJson: {
             key: string;
@@ -1719,7 +1873,7 @@ export interface components {
         /** @description One thing to do after a try-on. */
         FittingLineJson: {
             /** @description `unpick`, `open-end`, `sew-on`, `sew`. */
-            mend: string;
+            mend: components["schemas"]["SeamMend"];
             /** @description The seams. */
             seams: string[];
             /** @description What to do. */
@@ -1764,6 +1918,33 @@ export interface components {
             to?: number | string;
             left?: number | string;
             right?: number | string;
+        };
+        /** @description A stretch of cloth was found bad. Its subject is the cloth's key. */
+        FlawEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "flaw";
+            /** @description Left, right, from and to, in millimetres on the usable width. */
+            stretch: number[];
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
         };
         /** @description The fold-up proof of a cover. */
         FoldUpJson: {
@@ -1822,7 +2003,8 @@ export interface components {
         /** @description A press of a foot switch: what it calls itself, and `next`, `back` or `hold`. */
         FootPressJson: {
             device: null | string;
-            pedal: null | string;
+            /** @enum {null|string} */
+            pedal: "next" | "back" | "hold" | null;
         };
         /** @description How many cards a press reached. */
         FootPressedJson: {
@@ -1892,6 +2074,31 @@ export interface components {
             status: string;
             version: string;
         };
+        /** @description Somebody took a cover in hand. */
+        HoldsEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "holds";
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
+        };
         /** @description What the house has: its own rules, as typed, and the remnants on its shelf. */
         HouseDocument: {
             /** @description Rules by name; what is not here is as usual. */
@@ -1934,8 +2141,11 @@ export interface components {
             client: null | string;
             /** @description Where the things stand. */
             place: null | string;
-            /** @description Its unit: in, cm or mm. */
-            unit: null | string;
+            /**
+             * @description Its unit: in, cm or mm.
+             * @enum {null|string}
+             */
+            unit: "in" | "cm" | "mm" | null;
         };
         /** @description A whole job in one file: docs/format.md, docs/job.schema.json. */
         JobFile: {
@@ -1972,7 +2182,8 @@ export interface components {
             name: null | string;
             client: null | string;
             place: null | string;
-            unit: null | string;
+            /** @enum {null|string} */
+            unit: "in" | "cm" | "mm" | null;
         };
         /** @description What came of importing a job file. */
         JobImportedJson: {
@@ -2001,8 +2212,11 @@ export interface components {
             client: string;
             /** @description Where the things stand. */
             place: string;
-            /** @description Its unit: in, cm or mm. */
-            unit: string;
+            /**
+             * @description Its unit: in, cm or mm.
+             * @enum {string}
+             */
+            unit: "in" | "cm" | "mm";
             /**
              * Format: int64
              * @description The version of its heading.
@@ -2032,8 +2246,11 @@ export interface components {
             client: string;
             /** @description Where the things stand. */
             place: string;
-            /** @description Its unit. */
-            unit: string;
+            /**
+             * @description Its unit.
+             * @enum {string}
+             */
+            unit: "in" | "cm" | "mm";
             /**
              * Format: int64
              * @description The version of its heading.
@@ -2055,7 +2272,7 @@ export interface components {
              */
             completeCovers: number;
             /** @description `measure` while one of them cannot, else `cut`. */
-            stage: string;
+            stage: components["schemas"]["JobStage"];
             /** @description It was put away. */
             archived: boolean;
             /** @description What is to be bought for it as it stands; null where nobody has found it yet. */
@@ -2063,6 +2280,16 @@ export interface components {
             /** @description What is wrong with its name, client or place, which are shortened here; null for nothing. */
             problem: null | string;
         };
+        /**
+         * @description How far a job is.
+         * @enum {string}
+         */
+        JobStage: "measure" | "cut";
+        /**
+         * @description A unit that a job can be in.
+         * @enum {string}
+         */
+        JobUnit: "in" | "cm" | "mm";
         /** @description A copy of a piece where it is to be cut. */
         LaidCopy: {
             /** @description Its cover’s id. */
@@ -2127,6 +2354,33 @@ export interface components {
             pieces: components["schemas"]["LaidPieceJson"][];
             placements: components["schemas"]["PlacementJson"][];
             pieced: string[];
+        };
+        /** @description How the pieces lie on a cloth from now on. Its subject is the cloth's key. */
+        LayEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "lay";
+            /** @description Where everything that is still to be cut lies. */
+            lay: components["schemas"]["LaidCopy"][];
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
         };
         /** @description A lay: its length without end trim, a proven lower bound, and where everything lies. */
         LayJson: {
@@ -2210,6 +2464,11 @@ export interface components {
              */
             steps: null | number;
         };
+        /**
+         * @description What a line is for; each is a layer of its own in a file.
+         * @enum {string}
+         */
+        Layer: "cut" | "stitch" | "notch" | "fold" | "dart" | "corner" | "drill" | "grain" | "nap" | "zip" | "text" | "cloth";
         /** @description Where the stitch line a copy is sewn by lies on it as it was cut. */
         LiesTold: {
             /** @description Its key. */
@@ -2251,6 +2510,11 @@ export interface components {
             /** @description For a reading: as a person would type it. For a foot switch: what was pressed. For a part: its name. */
             text: string;
         };
+        /**
+         * @description How an open lower edge is finished, in the order it is offered. See docs/handbook.md, "Edge finishes".
+         * @enum {string}
+         */
+        LowerEdge: "double-hem" | "casing-elastic" | "stretched-elastic" | "drawstring" | "overlocked-cord" | "hook-and-loop" | "skirt";
         /** @description One way of making the cover. */
         MakeUpJson: {
             /** @description What is decided: construction, closure, edge, piping, layers, skirt or fit. */
@@ -2323,8 +2587,11 @@ export interface components {
         };
         /** @description A cover to be made, and the cloth to make it of. */
         MakeUpsRequestJson: {
-            /** @description The job's. */
-            unit: string;
+            /**
+             * @description The job's.
+             * @enum {string}
+             */
+            unit: "in" | "cm" | "mm";
             /** @description The house's rules. */
             houseRules: null | {
                 [key: string]: string;
@@ -2343,7 +2610,7 @@ export interface components {
         /** @description A mark on a piece, from one point to another; equal for a notch. */
         MarkJson: {
             /** @description notch, fold, corner-line, zip-stop, drill-point, gap-end … */
-            kind: string;
+            kind: components["schemas"]["MarkKind"];
             /** @description What it is for. */
             label: string;
             /** @description In the coordinates of the stitch line. */
@@ -2353,7 +2620,7 @@ export interface components {
             /** @description How to find it from the cut edges, in the job's unit: “6½ from the left end”. */
             place: string;
             /** @description `left` or `top`: the cut edge of the piece as it is drawn that the distance is counted from. */
-            countedFrom: string;
+            countedFrom: components["schemas"]["CutEdge"];
             /** @description That distance in the job's unit: “6½”. */
             distance: string;
             /** @description The edge of the stitch line it stands on; null for what lies inside the piece. */
@@ -2364,6 +2631,16 @@ export interface components {
              */
             at: null | number;
         };
+        /**
+         * @description What is chalked or snipped on a piece. See docs/handbook.md, "Marks".
+         * @enum {string}
+         */
+        MarkKind: "notch" | "fold" | "corner-line" | "dart" | "zip-stop" | "top" | "match-point" | "drill-point" | "gap-end" | "unpick-point";
+        /**
+         * @description The direction a measure runs on the thing, which fit and conversion follow.
+         * @enum {string}
+         */
+        MeasureAxis: "width" | "depth" | "thickness" | "diagonal" | "detail";
         /** @description A measure a shape asks for. */
         MeasureJson: {
             /** @description Its name in the open format. */
@@ -2373,11 +2650,10 @@ export interface components {
             /** @description How to hold the tape. */
             guidance: string;
             /** @description width, depth, thickness, diagonal or detail. */
-            axis: string;
+            axis: components["schemas"]["MeasureAxis"];
             /** @description What it is a measure of: always a length. */
             kind: string;
-            /** @description Where it is written on the drawing; null for nowhere. */
-            place: null | string;
+            place: null | components["schemas"]["MeasurePlace"];
             /** @description What a first drawing shows, in an inch job. */
             exampleInches: string;
             /** @description The same in a metric job. */
@@ -2409,6 +2685,15 @@ export interface components {
             /** @description The rule that answers when it is not taken. */
             rule: null | string;
         };
+        /** @enum {null|string} */
+        MeasureList: "points" | "stations" | "zones" | null;
+        /** @enum {null|string} */
+        MeasurePlace: "front-bottom" | "right-bottom" | "front-left" | "back-top" | "along-the-top-left" | "across-the-top" | "across-the-front" | "down-the-right" | "in-the-middle" | "up-the-middle" | "at-the-back-right" | "down-the-back-right" | null;
+        /**
+         * @description What the tape was laid on. See docs/handbook.md, "Measured from what".
+         * @enum {string}
+         */
+        MeasuredFrom: "filling" | "padded-filling" | "space" | "old-cover";
         /** @description A change to the inputs that puts a check right. */
         Mend: {
             /** @description What the change does, as a button says it. */
@@ -2429,7 +2714,7 @@ export interface components {
         };
         /** @description Something else a cover needs. */
         NotionJson: {
-            kind: string;
+            kind: components["schemas"]["NotionKind"];
             name: string;
             /** Format: int32 */
             quantity: number;
@@ -2443,6 +2728,11 @@ export interface components {
             widthShown: null | string;
             thicknessShown: null | string;
         };
+        /**
+         * @description What a notion is. See docs/handbook.md, "Trims and notions".
+         * @enum {string}
+         */
+        NotionKind: "zip" | "zip-invisible" | "zip-closed-end" | "zip-by-length" | "zip-roll" | "zip-run" | "zip-stop" | "zip-opening" | "hook-and-loop" | "elastic" | "strap" | "drawstring" | "cord-stop" | "piping" | "piping-casing" | "cord" | "foam" | "stuffing" | "bolster-form" | "thread" | "button" | "snap" | "pin" | "loop" | "tie" | "gap" | "corner-line" | "dart-square";
         /** @description How a number moves. */
         NumberChangeJson: {
             for: string;
@@ -2513,7 +2803,7 @@ export interface components {
             /** @description Unique in its cover. */
             id: string;
             /** @description What is done: `mark`, `seam`, `zip` … */
-            kind: string;
+            kind: components["schemas"]["OperationKind"];
             /** @description The pieces it takes hold of. */
             pieces: string[];
             /** @description What piping, hem, finish, tape, buttons or thread lies on. */
@@ -2526,8 +2816,7 @@ export interface components {
             points: string[];
             /** @description What exists only afterwards. */
             makes: string[];
-            /** @description Of a hem or casing: `flat`, caught in seams, or `round`. */
-            turned?: null | string;
+            turned?: null | components["schemas"]["Turned"];
             /** @description The operation that catches it. */
             heldBy?: null | string;
             /** @description Operations a school or form puts before it. */
@@ -2535,7 +2824,7 @@ export interface components {
             /** @description It is the seam that leaves only the opening. */
             closes: boolean;
             /** @description Stop-signs by name. */
-            stops: string[];
+            stops: components["schemas"]["StopSign"][];
             /**
              * Format: double
              * @description The length left open, in millimetres.
@@ -2567,6 +2856,11 @@ export interface components {
              */
             turn?: null | number;
         };
+        /**
+         * @description What is done in one go, in the order of the work's phases. See docs/handbook.md, "Operations".
+         * @enum {string}
+         */
+        OperationKind: "finish" | "mark" | "join" | "dart" | "make-piping" | "loops" | "ties" | "label" | "hem" | "apply-piping" | "zip" | "tape" | "buttons" | "pocket" | "seam" | "corner" | "turn" | "try-on" | "trim" | "casing" | "thread" | "fill" | "close-by-hand" | "edge-stitch" | "press";
         /** @description A choice made with words, the usual one first. */
         OptionJson: {
             name: string;
@@ -2765,7 +3059,8 @@ export interface components {
         PracticeAnswerJson: {
             /** Format: int32 */
             seed: number;
-            unit: string;
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
             figure: null | components["schemas"]["Entry"];
             line: null | string;
         };
@@ -2779,7 +3074,8 @@ export interface components {
             shapeLabel: string;
             construction: string;
             constructionLabel: string;
-            unit: string;
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
             measuresTyped: {
                 [key: string]: string;
             };
@@ -2809,7 +3105,7 @@ export interface components {
         /** @description The face of the cloth as it lies under the lay, in millimetres. */
         PrintJson: {
             /** @description `plain`, `stripe`, `check`, `motif`, `picture`. */
-            kind: string;
+            kind: components["schemas"]["FaceKind"];
             /** @description The colour of the ground. */
             ground: string;
             /** @description The colour of the figure. */
@@ -2865,7 +3161,7 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
-        /** @enum {unknown} */
+        /** @enum {null|string} */
         QuantitySource: "measure" | "default" | "job" | "house" | "cover" | "cloth" | "worked" | "drawn" | null;
         /** @description A measure as it was read. */
         ReadMeasureJson: {
@@ -2919,13 +3215,24 @@ export interface components {
             length?: number | string;
             /** @description Across; unsaid where it may be met anywhere across. */
             width?: number | string;
-            /** @description `straight`, or `half-drop`: from one repeat across to the next it drops by half a repeat. */
-            match?: null | string;
+            /**
+             * @description `straight`, or `half-drop`: from one repeat across to the next it drops by half a repeat.
+             * @enum {null|string}
+             */
+            match?: "straight" | "half-drop" | null;
             /** @description How far from the left edge the middle of a motif stands, to centre plates on one. */
             motif?: number | string;
-            /** @description `set`, `cover` or `none`: over what it is matched; unsaid for the whole set. */
-            over?: null | string;
+            /**
+             * @description `set`, `cover` or `none`: over what it is matched; unsaid for the whole set.
+             * @enum {null|string}
+             */
+            over?: "set" | "cover" | "none" | null;
         };
+        /**
+         * @description What can be done about a piece that cannot be cut, or was cut at another size than it has now.
+         * @enum {string}
+         */
+        Rescue: "trim-off" | "sew-narrower" | "cut-again" | "no-cloth" | "gone";
         /** @description A rule with its usual figures, as a person would type them. */
         RuleJson: {
             name: string;
@@ -2953,9 +3260,14 @@ export interface components {
             difference: number;
             /** Format: double */
             ease: number;
-            takes: null | string;
+            takes: null | components["schemas"]["Caught"];
             meets: boolean;
         };
+        /**
+         * @description What becomes of a seam when a cover is mended after trying on.
+         * @enum {string}
+         */
+        SeamMend: "sew" | "unpick" | "open-end" | "sew-on";
         /** @description An edge on one side of a seam; a side may go on along several. */
         SeamSideJson: {
             /** @description The piece's key. */
@@ -3006,7 +3318,7 @@ export interface components {
             /** @description The operations it does. */
             operations: string[];
             /** @description What is done: `seam`, `zip` … */
-            kind: string;
+            kind: components["schemas"]["OperationKind"];
             /** @description What to do. */
             text: string;
             figure: null | components["schemas"]["CardFigureJson"];
@@ -3075,23 +3387,29 @@ export interface components {
             id?: null | string;
             /** @description What the maker calls it: “Saloon settee, port side”. */
             name?: null | string;
-            /** @description `in`, `cm` or `mm`; a cover in a job is in the job’s. */
-            unit?: null | string;
+            /**
+             * @description `in`, `cm` or `mm`; a cover in a job is in the job’s.
+             * @enum {null|string}
+             */
+            unit?: "in" | "cm" | "mm" | null;
             /** @description The form’s id. */
             form?: null | string;
             /** @description Measures by name, and `shape`; the lists `points`, `stations`, `zones`. */
             measures?: null | {
                 [key: string]: unknown;
             };
-            /** @description `filling`, `padded-filling`, `space` or `old-cover`. */
-            measuredFrom?: null | string;
+            /**
+             * @description `filling`, `padded-filling`, `space` or `old-cover`.
+             * @enum {null|string}
+             */
+            measuredFrom?: "filling" | "padded-filling" | "space" | "old-cover" | null;
             /** @description Second readings of measures, by name. */
             secondReadings?: null | {
                 [key: string]: unknown;
             };
             /** @description Which of two readings holds, by measure: `larger`, `smaller` or `mean`. */
             readingUse?: null | {
-                [key: string]: string;
+                [key: string]: "larger" | "smaller" | "mean";
             };
             /** @description The construction’s id. */
             construction?: null | string;
@@ -3122,7 +3440,7 @@ export interface components {
             };
             count?: null | components["schemas"]["Entry"];
             /** @description What matters to the maker, by word; advice follows it. */
-            matters?: null | string[];
+            matters?: null | ("crisp" | "least-work" | "least-cloth" | "washed-often" | "on-and-off" | "outdoors" | "both-sides" | "children" | "first-one" | "like-the-others")[];
             /** @description The schools it is sewn by, by name: `piping`, `ring`, `walls`, `finish`, `creep`. */
             schools?: null | {
                 [key: string]: string;
@@ -3147,7 +3465,7 @@ export interface components {
              */
             covers: number;
             /** @description When raw edges are finished: `each`, `first` or `none`. */
-            finish: string;
+            finish: components["schemas"]["FinishSchool"];
             /** @description Every line of the ledger that is sewn. */
             seams: components["schemas"]["SewnSeamJson"][];
             /** @description What is done. */
@@ -3161,6 +3479,41 @@ export interface components {
             piece: string;
             /** @description The edge's name. */
             edge: string;
+        };
+        /** @description A sewing card was done. Its subject is the card's id. */
+        SewnEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sewn";
+            /** @description The schools the cover is sewn by, which stay when the house changes its own. */
+            schools?: null | {
+                [key: string]: string;
+            };
+            /**
+             * Format: double
+             * @description How long it took, without pauses.
+             */
+            minutes?: null | number;
+            pace?: null | components["schemas"]["WorkPace"];
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
         };
         /** @description One line of the ledger as it is sewn, between points of the finished cover. */
         SewnSeamJson: {
@@ -3178,11 +3531,11 @@ export interface components {
             id: string;
             label: string;
             measures: components["schemas"]["MeasureJson"][];
-            list: null | string;
+            list: null | components["schemas"]["MeasureList"];
             constructions: string[];
-            closures: string[];
-            edges: string[];
-            stands: string;
+            closures: components["schemas"]["Closure"][];
+            edges: components["schemas"]["LowerEdge"][];
+            stands: components["schemas"]["Standing"];
         };
         /** @description A thing on a sheet. */
         SheetCoverJson: {
@@ -3205,7 +3558,8 @@ export interface components {
             name: string;
             client: string;
             place: string;
-            unit: string;
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
             catalogue: components["schemas"]["CatalogueJson"];
             covers: components["schemas"]["SheetCoverJson"][];
         };
@@ -3243,10 +3597,40 @@ export interface components {
         };
         /** @description Something else to buy. */
         ShoppingJson: {
-            kind: string;
+            kind: components["schemas"]["NotionKind"];
             text: string;
             /** Format: int32 */
             quantity: number;
+        };
+        /** @description A cloth turned out shorter. Its subject is the cloth's key. */
+        ShorterEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shorter";
+            /**
+             * Format: double
+             * @description How much of it there is from the cut end on, in millimetres.
+             */
+            length: number;
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
         };
         /** @description What a cloth loses when it is washed, in percent. */
         ShrinkageDocument: {
@@ -3266,6 +3650,36 @@ export interface components {
             width?: number | string;
             price?: number | string;
         };
+        /**
+         * @description Which way a reason speaks.
+         * @enum {string}
+         */
+        Speaks: "for" | "against" | "forbids";
+        /** @description A copy of a piece that was cut is spoiled and must be cut again. Its subject is the piece's key. */
+        SpoiledEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "spoiled";
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
+        };
         SseItemOfLiveJson: {
             data?: components["schemas"]["LiveJson"];
             eventType?: null | string;
@@ -3278,6 +3692,11 @@ export interface components {
             jitter: components["schemas"]["Entry"];
             unit: string;
         };
+        /**
+         * @description How a thing stands when one meets it, beside how its cover is folded up: with its first piece lying flat.
+         * @enum {string}
+         */
+        Standing: "lying" | "upright" | "on-its-side";
         /** @description A step of the sewing: an operation of its order in short. */
         StepJson: {
             /** @description What to do. */
@@ -3285,7 +3704,7 @@ export interface components {
             /** @description What must be seen to before, because it cannot be undone after; null for nothing. */
             stopSign: null | string;
             /** @description What is done: `seam`, `zip`, `try-on`. */
-            kind: string;
+            kind: components["schemas"]["OperationKind"];
             /** @description The keys of the pieces it takes hold of; empty where it is the whole cover. */
             pieces: string[];
             /**
@@ -3296,6 +3715,11 @@ export interface components {
             /** @description Foot, needle. */
             needs: string[];
         };
+        /**
+         * @description What must be seen to because it cannot be undone. See docs/handbook.md, "Stop-signs".
+         * @enum {string}
+         */
+        StopSign: "open-zip" | "slide-inside" | "try-before-trimming" | "fit-before-elastic" | "other-layer-away" | "facing-slit" | "piping-raw-to-raw" | "ring-not-twisted" | "elastic-not-twisted";
         /** @description What of a facet a strip covers. */
         StripJson: {
             /** @description The strip's key. */
@@ -3309,13 +3733,13 @@ export interface components {
              * @description What it is for: `notch`, `fold`, `dart`, `corner`, `drill`, `zip`, `grain`. Lines
              *                 of one name are on one layer of a file.
              */
-            layer: string;
+            layer: components["schemas"]["Layer"];
             /** @description Its points; a snip begins at the cut edge. */
             points: number[][];
         };
         /** @description What the tape may lie on when a thing is measured, by its word and as it is called on this thing. */
         TapeLiesJson: {
-            word: string;
+            word: components["schemas"]["MeasuredFrom"];
             label: string;
         };
         /** @description A reading a tape sends: what it calls itself, and the length as a number of millimetres or a text with its unit. */
@@ -3345,7 +3769,7 @@ export interface components {
         };
         /** @description What a cloth may be like: its word, what it is called, and what it asks for at the table and the machine. */
         TraitJson: {
-            word: string;
+            word: components["schemas"]["ClothTrait"];
             label: string;
             handling: string;
         };
@@ -3408,6 +3832,58 @@ export interface components {
             /** @description To keep it: who found it. */
             by?: null | string;
         };
+        /** @enum {null|string} */
+        Turned: "flat" | "round" | null;
+        /** @description Another entry was a mistake and does not count. Its subject is that entry's id. */
+        UndoneEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "undone";
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
+        };
+        /** @description A stored entry that breaks a rule and cannot be read: it is answered in its place, with the rule as its note, and never stored. */
+        UnreadableEntry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "unreadable";
+            /** @description Made by whoever tells it, so that it may be sent again. */
+            id?: string;
+            /** @description The cover it was done on; empty for an entry about a cloth. */
+            cover?: string;
+            /**
+             * Format: int32
+             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
+             */
+            number?: number;
+            /** @description What it was done with: each kind of entry says what stands here. */
+            subject?: string;
+            /** @description When, by the clock of the device it was told on: ISO 8601. */
+            at?: string;
+            /** @description Who told it, or on which device. */
+            by?: string;
+            /** @description What was written with it. */
+            note?: null | string;
+        };
         /**
          * @description A line of the comparison; it costs something only where a price is said for this width. Marks: `least-money`, `least-cloth`,
          *     `fewest-joins`.
@@ -3425,56 +3901,19 @@ export interface components {
             waste: null | number;
             /** Format: int32 */
             joins: number;
-            marks: string[];
+            marks: components["schemas"]["WidthMark"][];
             checks: components["schemas"]["CheckJson"][];
         };
         /**
-         * @description One thing that was done, as it was told at the table or the machine. Entries are only added: two who tell the same are both
-         *     kept, and what was a mistake is told as one.
+         * @description What a width can do better than the others. Each is said by its name: a width that is best at everything is rare.
+         * @enum {string}
          */
-        WorkEntry: {
-            /** @description Made by whoever tells it, so that it may be sent again. */
-            id?: string;
-            /** @description What was done: `cut`, `sewn` … */
-            kind?: string;
-            /** @description The cover it was done on; empty for what is of a cloth. */
-            cover?: string;
-            /**
-             * Format: int32
-             * @description Which of the covers alike, or which copy of a piece over all of them, from 1.
-             */
-            number?: number;
-            /** @description What it was done with: the id of a sewing card, the key of a piece, the key of a cloth; of what is undone the entry’s id. */
-            subject?: string;
-            /** @description When, by the clock of the device it was told on: ISO 8601. */
-            at?: string;
-            /** @description Who told it, or on which device. */
-            by?: string;
-            /**
-             * Format: double
-             * @description How long it took, without pauses.
-             */
-            minutes?: null | number;
-            pace?: null | components["schemas"]["WorkPace"];
-            cut?: null | components["schemas"]["CutAs"];
-            /** @description Of a flaw: left, right, from and to, in millimetres on the usable width. */
-            stretch?: null | number[];
-            /**
-             * Format: double
-             * @description Of a cloth that is shorter: how much of it there is from the cut end on, in millimetres.
-             */
-            length?: null | number;
-            /** @description Of a lay: where all that is still to be cut lies. */
-            lay?: null | components["schemas"]["LaidCopy"][];
-            /** @description Of what was sewn: the schools the cover is sewn by, which stay when the house takes to others. */
-            schools?: null | {
-                [key: string]: string;
-            };
-            finding?: null | components["schemas"]["FindingTold"];
-            handOver?: null | components["schemas"]["HandOver"];
-            /** @description What was written with it. */
-            note?: null | string;
-        };
+        WidthMark: "least-cloth" | "fewest-joins" | "least-money";
+        /**
+         * @description One thing that was done, as it was told at the table or the machine. Entries are only added: if two people tell of the same thing,
+         *     both entries are kept, and a mistake is told as an entry of its own. Each kind of entry is a record of its own; `kind` says which.
+         */
+        WorkEntry: components["schemas"]["LayEntry"] | components["schemas"]["CutEntry"] | components["schemas"]["SpoiledEntry"] | components["schemas"]["FlawEntry"] | components["schemas"]["ShorterEntry"] | components["schemas"]["SewnEntry"] | components["schemas"]["HoldsEntry"] | components["schemas"]["FindingEntry"] | components["schemas"]["ClosedEntry"] | components["schemas"]["UndoneEntry"] | components["schemas"]["UnreadableEntry"];
         /** @description The work on a job as it was told. */
         WorkJson: {
             /**
@@ -3490,15 +3929,17 @@ export interface components {
             /** @description What there is to know of entries that were told just now. */
             notes: components["schemas"]["WorkNoteJson"][];
         };
+        /**
+         * @description Why an entry that was stored deserves a look.
+         * @enum {string}
+         */
+        WorkNoteCode: "cover-gone" | "done-before";
         /** @description A word about an entry that was told. */
         WorkNoteJson: {
             /** @description Its id. */
             entry: string;
-            /**
-             * @description `cover-gone`: stored, but its cover was removed from the job; `done-before`: stored, but it had been told
-             *         already.
-             */
-            code: string;
+            /** @description Why. */
+            code: components["schemas"]["WorkNoteCode"];
             /** @description What to know of it. */
             text: string;
         };
@@ -3618,7 +4059,8 @@ export interface components {
          *     drafts are wanted.
          */
         YardageRequestJson: {
-            unit: string;
+            /** @enum {string} */
+            unit: "in" | "cm" | "mm";
             houseRules: null | {
                 [key: string]: string;
             };

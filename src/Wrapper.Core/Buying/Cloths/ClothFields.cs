@@ -79,20 +79,32 @@ internal sealed class ClothFields(LengthUnit unit)
         return part ?? 0;
     }
 
-    public string Choice(string? said, string field, string label, params string[] choices)
+    /// <summary>A choice by its word; the first of its kind when nothing is said.</summary>
+    public T Choice<T>(string? said, string field, string label)
+        where T : struct, Enum
     {
-        if (string.IsNullOrEmpty(said))
+        var (chosen, usual) = (Words.Read<T>(said), Enum.GetValues<T>()[0]);
+        if (chosen is null && !string.IsNullOrEmpty(said))
         {
-            return choices[0];
+            Unknown(said, field, label, Words.All<T>());
         }
 
-        if (!choices.Contains(said))
-        {
-            Error("unknown-choice", BuyingText.UnknownChoice(said, label, string.Join(" or ", choices)), field);
-        }
-
-        return said;
+        return chosen ?? usual;
     }
+
+    /// <summary>Yes or no, as <c>true</c> or <c>false</c>.</summary>
+    public bool YesOrNo(string said, string field, string label)
+    {
+        if (said is not ("true" or "false"))
+        {
+            Unknown(said, field, label, ["true", "false"]);
+        }
+
+        return said == "true";
+    }
+
+    private void Unknown(string said, string field, string label, IReadOnlyList<string> choices) =>
+        Error("unknown-choice", BuyingText.UnknownChoice(said, label, string.Join(" or ", choices)), field);
 
     public decimal? Price(string? text, string field = "price")
     {

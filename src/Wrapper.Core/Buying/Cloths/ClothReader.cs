@@ -29,15 +29,14 @@ public static class ClothReader
         var cloth = new ClothSpecification(
             width ?? default,
             selvage ?? default,
-            fields.Choice(input.Nap, "nap", "nap", "either", "one-way") == "one-way",
+            fields.Choice<Nap>(input.Nap, "nap", "nap") == Nap.OneWay,
             Repeat(fields, input.RepeatLength, "repeatLength", "Repeat")
         )
         {
             RepeatWidth = Repeat(fields, input.RepeatWidth, "repeatWidth", "Repeat across"),
-            HalfDrop = fields.Choice(input.Match, "match", "match", "straight", "half-drop") == "half-drop",
+            HalfDrop = fields.Choice<RepeatMatch>(input.Match, "match", "match") == RepeatMatch.HalfDrop,
             MotifAcross = ClothFields.IsSaid(input.Motif) ? fields.Optional(input.Motif, "motif", "Motif", default, MostWide) : null,
-            MatchOver = Words.Read<MatchOver>(fields.Choice(input.MatchOver, "matchOver", "match", [.. Words.All<MatchOver>()]))
-                ?? MatchOver.Set,
+            MatchOver = fields.Choice<MatchOver>(input.MatchOver, "matchOver", "match"),
             Space = fields.Optional(input.Space, "space", "Space between pieces", default, MostSpace) ?? default,
             CurveSpace = fields.Optional(input.CurveSpace, "curveSpace", "Space at curves", UsualCurveSpace(unit), MostSpace) ?? default,
             ShrinkageAlong = fields.Percent(input.ShrinkageAlong, "shrinkageAlong", "Shrinkage along", 30),
@@ -48,13 +47,11 @@ public static class ClothReader
                 ? fields.Optional(input.Length, "length", "Length of the cloth", default, MostLong)
                 : null,
             Edges = ReadyMade.Edges(input, selvage ?? default, fields),
-            IsPrewashed = string.IsNullOrEmpty(input.Prewash)
-                ? null
-                : fields.Choice(input.Prewash, "prewash", "washing before cutting", "true", "false") == "true",
+            IsPrewashed = string.IsNullOrEmpty(input.Prewash) ? null : fields.YesOrNo(input.Prewash, "prewash", "washing before cutting"),
             Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
-            QuarterTurns = fields.Choice(input.Grain, "grain", "grain", "down", "either") == "either",
-            OnFold = fields.Choice(input.Layers, "layers", "way to lay it", "single", "fold") == "fold",
-            Role = Words.Read<ClothRole>(fields.Choice(input.Role, "role", "role", "main", "lining", "padding")) ?? ClothRole.Main,
+            QuarterTurns = fields.Choice<Grain>(input.Grain, "grain", "grain") == Grain.Either,
+            OnFold = fields.Choice<ClothLayers>(input.Layers, "layers", "way to lay it") == ClothLayers.Fold,
+            Role = fields.Choice<ClothRole>(input.Role, "role", "role"),
             Traits = [.. Traits(input, fields)],
             Thickness = ClothFields.IsSaid(input.Thickness)
                 ? fields.Optional(input.Thickness, "thickness", "Thickness of the cloth", default, MostThick)

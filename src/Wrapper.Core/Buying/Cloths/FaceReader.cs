@@ -23,7 +23,7 @@ internal static class FaceReader
             return null;
         }
 
-        var kind = Words.Read<FaceKind>(fields.Choice(said.Kind, "face", "face", [.. Words.All<FaceKind>()])) ?? FaceKind.Plain;
+        var kind = fields.Choice<FaceKind>(said.Kind, "face", "face");
         var (ground, ink) = (Colour(said.Ground, UsualGround, fields), Colour(said.Ink, UsualInk, fields));
         var repeat = RepeatOf(kind, cloth);
         if (kind != FaceKind.Plain && !repeat.IsPositive)

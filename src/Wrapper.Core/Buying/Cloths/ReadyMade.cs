@@ -50,14 +50,13 @@ internal static class ReadyMade
             }
 
             var field = $"edges.{side}";
-            var kind = Words.Read<ClothEdgeKind>(fields.Choice(said.Kind, field, "edge", [usual.Word(), .. Words.All<ClothEdgeKind>()]))
-                ?? usual;
+            var kind = string.IsNullOrEmpty(said.Kind) ? usual : fields.Choice<ClothEdgeKind>(said.Kind, field, "edge");
             var deep = fields.Optional(said.Depth, field, $"Hem at the {side}", kind == ClothEdgeKind.Selvage ? selvage : default, MostDeep)
                 ?? default;
             return new(
                 kind,
                 deep,
-                fields.Choice(said.Keep, field, "keeping it", kind == ClothEdgeKind.Hem ? "true" : "false", "true", "false") == "true"
+                string.IsNullOrEmpty(said.Keep) ? kind == ClothEdgeKind.Hem : fields.YesOrNo(said.Keep, field, "keeping it")
             );
         }
     }

@@ -134,7 +134,7 @@ internal sealed class CoverReader : Reader
 
     private static LengthUnit FindUnit(CoverInput input, List<Check> checks)
     {
-        if (JobUnit.Read(input.Unit) is { } said)
+        if (JobUnits.Read(input.Unit) is { } said)
         {
             return said;
         }
@@ -224,12 +224,13 @@ internal sealed class CoverReader : Reader
 
     private bool ReadNap()
     {
-        if (_input.Nap is not (null or "either" or "one-way"))
+        var nap = Words.Read<Nap>(_input.Nap);
+        if (nap is null && _input.Nap is not null)
         {
             Fail("unknown-choice", ReadingText.UnknownNap(_input.Nap), "nap");
         }
 
-        return _input.Nap == "one-way";
+        return nap == Nap.OneWay;
     }
 
     private int ReadCount()

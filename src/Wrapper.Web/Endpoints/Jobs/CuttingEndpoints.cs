@@ -17,7 +17,7 @@ namespace Wrapper.Web.Endpoints.Jobs;
 /// <param name="Name">What it is called.</param>
 /// <param name="Entries">How many entries of its work are in this answer.</param>
 /// <param name="Cloths">Its cloths.</param>
-public sealed record CuttingJson(string Unit, string Name, int Entries, IReadOnlyList<ClothCuttingJson> Cloths);
+public sealed record CuttingJson([property: WordOf<JobUnit>] string Unit, string Name, int Entries, IReadOnlyList<ClothCuttingJson> Cloths);
 
 internal static class CuttingEndpoints
 {
@@ -65,7 +65,7 @@ internal static class CuttingEndpoints
     /// <summary>A stored job at the table.</summary>
     public static JobCutting Of(JobJson job, JobStore store, IReadOnlyList<WorkEntry> entries) =>
         new(
-            JobUnit.Read(job.Unit)!.Value,
+            JobUnits.Read(job.Unit)!.Value,
             StoredHouse.Rules(store),
             [.. job.Covers.Select(cover => new JobPlanCover(cover.Id, cover.Cover, cover.Letter))],
             job.Cloth.Cloth,

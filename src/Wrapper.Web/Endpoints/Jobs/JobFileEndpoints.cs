@@ -88,7 +88,7 @@ internal static class JobFileEndpoints
             Cloth = job.Cloth.Cloth,
             Covers = [.. job.Covers.Select(cover => cover.Cover with { Id = cover.Id })],
             Letters = job.Covers.ToDictionary(cover => cover.Id, cover => cover.Letter),
-            Work = [.. entries.Where(entry => entry.What != WorkKind.Unreadable)],
+            Work = [.. entries.Where(entry => entry is not UnreadableEntry)],
         };
         var left = context.RequestAborted;
         return TypedResults.Stream(to => file.Write(to, Photos(id, photos), left), "application/json", $"{NameOfFile(job.Name)}.json");
@@ -99,9 +99,9 @@ internal static class JobFileEndpoints
     /// </summary>
     private static string? Broken(JobJson job, IReadOnlyList<WorkEntry> entries)
     {
-        var undone = entries.Where(entry => entry.What == WorkKind.Undone).Select(entry => entry.Subject).ToHashSet();
+        var undone = entries.OfType<UndoneEntry>().Select(entry => entry.Subject).ToHashSet();
         return job.Broken.Count > 0 ? job.Broken[0].Name
-            : entries.Any(entry => entry.What == WorkKind.Unreadable && !undone.Contains(entry.Id)) ? "An entry of its work"
+            : entries.OfType<UnreadableEntry>().Any(entry => !undone.Contains(entry.Id)) ? "An entry of its work"
             : null;
     }
 

@@ -31,12 +31,12 @@ public sealed record JobLineJson(
     string Name,
     string Client,
     string Place,
-    string Unit,
+    [property: WordOf<JobUnit>] string Unit,
     long Version,
     DateTimeOffset Updated,
     int Covers,
     int CompleteCovers,
-    string Stage,
+    JobStage Stage,
     bool Archived,
     IReadOnlyList<FigureJson>? Figures,
     string? Problem
@@ -175,7 +175,7 @@ internal static class JobListEndpoints
             summary.Job.Updated,
             summary.Covers,
             summary.CompleteCovers,
-            summary.Stage.Word(),
+            summary.Stage,
             summary.Job.IsArchived,
             summary.Figures is { } figures ? DocumentReading.Read<List<FigureJson>>(figures, DocumentRules.Figures).Document : null,
             StoredJobs.Problem(summary.Job.Heading)

@@ -7,6 +7,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
+using Wrapper.Formats.Documents;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
 using Wrapper.Web.Planning;
@@ -24,7 +25,7 @@ public sealed record StandInTapeJson(Entry Length, Entry Jitter, string Unit);
 public sealed record TapeTextJson(string Device, string Text, double Millimetres, int Listeners);
 
 /// <summary>A press of a foot switch: what it calls itself, and <c>next</c>, <c>back</c> or <c>hold</c>.</summary>
-public sealed record FootPressJson(string? Device, string? Pedal);
+public sealed record FootPressJson(string? Device, [property: WordOf<FootPedal>] string? Pedal);
 
 /// <summary>How many cards a press reached.</summary>
 public sealed record FootPressedJson(int Listeners);
@@ -65,7 +66,7 @@ internal static class LiveEndpoints
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> Send(TapeReadingJson reading, TapeFeed feed)
     {
-        var unit = JobUnit.Read(reading.Unit ?? "mm");
+        var unit = JobUnits.Read(reading.Unit ?? "mm");
         var read = EntryReader.Read(reading.Length, unit ?? LengthUnit.Millimetre);
         return unit is null || reading.Device?.Length > 100
                 ? Refusals.Unprocessable([
@@ -80,7 +81,7 @@ internal static class LiveEndpoints
 
     private static Results<Ok<TapeTextJson>, ProblemHttpResult> StandIn(StandInTapeJson told, TapeFeed feed, SimulatedTape tape)
     {
-        var unit = JobUnit.Read(told.Unit);
+        var unit = JobUnits.Read(told.Unit);
         var (dialled, jitter) = (
             EntryReader.Read(told.Length, unit ?? LengthUnit.Millimetre),
             EntryReader.Read(told.Jitter, unit ?? LengthUnit.Millimetre)

@@ -72,7 +72,7 @@ internal static class SewingCardEndpoints
 
         var entries = StoredEntries.All(work, id);
         var cover = SchoolsOfCover.Said(stored.Cover, coverId, StoredHouse.Schools(store), entries);
-        var (unit, rules) = (JobUnit.Read(job.Unit)!.Value, StoredHouse.RulesAndPace(store));
+        var (unit, rules) = (JobUnits.Read(job.Unit)!.Value, StoredHouse.RulesAndPace(store));
         var outcome = CoverInJob.Draft(cover, job.Cloth.Cloth, unit, rules);
         if (outcome is not { Draft: { } draft, Reading.Specification: { } specification })
         {

@@ -3,6 +3,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Forms;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Validation;
 using Wrapper.Jobs;
@@ -30,7 +31,7 @@ public sealed record SheetJson(
     string Name,
     string Client,
     string Place,
-    string Unit,
+    [property: WordOf<JobUnit>] string Unit,
     CatalogueJson Catalogue,
     IReadOnlyList<SheetCoverJson> Covers
 );

@@ -122,7 +122,7 @@ internal static class TryingOnEndpoints
         return new(
             new(stored.Id, cover, stored.Letter),
             job.Cloth.Cloth,
-            JobUnit.Read(job.Unit)!.Value,
+            JobUnits.Read(job.Unit)!.Value,
             StoredHouse.Rules(store),
             entries,
             new(request.Found, request.Carried)

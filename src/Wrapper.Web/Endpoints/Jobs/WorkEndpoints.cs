@@ -14,12 +14,21 @@ namespace Wrapper.Web.Endpoints.Jobs;
 /// <param name="From">How many entries of the job whoever tells knows already: only those after them are answered. Null for none.</param>
 public sealed record WorkToldJson(IReadOnlyList<WorkEntry> Entries, int? From);
 
+/// <summary>Why an entry that was stored deserves a look.</summary>
+public enum WorkNoteCode
+{
+    /// <summary>Its cover was removed from the job.</summary>
+    CoverGone,
+
+    /// <summary>Another entry had told of the same before.</summary>
+    DoneBefore,
+}
+
 /// <summary>A word about an entry that was told.</summary>
 /// <param name="Entry">Its id.</param>
-/// <param name="Code"><c>cover-gone</c>: stored, but its cover was removed from the job; <c>done-before</c>: stored, but it had been told
-/// already.</param>
+/// <param name="Code">Why.</param>
 /// <param name="Text">What to know of it.</param>
-public sealed record WorkNoteJson(string Entry, string Code, string Text);
+public sealed record WorkNoteJson(string Entry, WorkNoteCode Code, string Text);
 
 /// <summary>Where the record of a cover is found.</summary>
 /// <param name="Cover">The cover’s id.</param>
@@ -157,7 +166,7 @@ internal static class WorkEndpoints
         {
             return new(
                 entry.Id,
-                "cover-gone",
+                WorkNoteCode.CoverGone,
                 "The cover was removed from the job meanwhile. What was done on it is kept. Bring the cover back, or put its pieces aside."
             );
         }
@@ -170,7 +179,7 @@ internal static class WorkEndpoints
         var by = DocumentReading.Read<WorkEntry>(document, DocumentRules.Work).Document?.By ?? "";
         return new(
             entry.Id,
-            "done-before",
+            WorkNoteCode.DoneBefore,
             $"This was ticked already{(by.Length > 0 ? $" by {by}" : "")}. Check whether it was done twice."
         );
     }

@@ -30,9 +30,9 @@ public sealed record MeasureJson(
     string Name,
     string Label,
     string Guidance,
-    string Axis,
+    MeasureAxis Axis,
     string Kind,
-    string? Place,
+    MeasurePlace? Place,
     string ExampleInches,
     string ExampleMillimetres,
     double? ExampleOfInches,
@@ -49,15 +49,15 @@ public sealed record ShapeJson(
     string Id,
     string Label,
     IReadOnlyList<MeasureJson> Measures,
-    string? List,
+    MeasureList? List,
     IReadOnlyList<string> Constructions,
-    IReadOnlyList<string> Closures,
-    IReadOnlyList<string> Edges,
-    string Stands
+    IReadOnlyList<Closure> Closures,
+    IReadOnlyList<LowerEdge> Edges,
+    Standing Stands
 );
 
 /// <summary>What the tape may lie on when a thing is measured, by its word and as it is called on this thing.</summary>
-public sealed record TapeLiesJson(string Word, string Label);
+public sealed record TapeLiesJson(MeasuredFrom Word, string Label);
 
 /// <summary>A form; of what the tape may lie on the usual stands first.</summary>
 public sealed record FormJson(
@@ -90,7 +90,7 @@ public sealed record NumberRuleJson(string Name, string Label, decimal Usual, de
 public sealed record RuleJson(string Name, string Label, string Imperial, string Metric);
 
 /// <summary>What a cloth may be like: its word, what it is called, and what it asks for at the table and the machine.</summary>
-public sealed record TraitJson(string Word, string Label, string Handling);
+public sealed record TraitJson(ClothTrait Word, string Label, string Handling);
 
 /// <summary>Everything the screen is built from.</summary>
 public sealed record CatalogueJson(
@@ -140,7 +140,7 @@ internal static class CatalogueEndpoints
                     rule.Most
                 )),
             ],
-            [.. ClothTraitDefinition.All.Select(trait => new TraitJson(trait.Trait.Word(), trait.Label, trait.Handling))]
+            [.. ClothTraitDefinition.All.Select(trait => new TraitJson(trait.Trait, trait.Label, trait.Handling))]
         );
 
     private static string Version() =>
@@ -161,11 +161,11 @@ internal static class CatalogueEndpoints
             shape.Id,
             shape.Label,
             [.. shape.Measures.Select(Measure)],
-            shape.List?.Word(),
+            shape.List,
             shape.Constructions,
-            [.. shape.Closures.Select(closure => closure.Word())],
-            [.. shape.Edges.Select(edge => edge.Word())],
-            shape.Stands.Word()
+            [.. shape.Closures],
+            [.. shape.Edges],
+            shape.Stands
         );
 
     private static MeasureJson Measure(MeasureDefinition measure) =>
@@ -173,9 +173,9 @@ internal static class CatalogueEndpoints
             measure.Name,
             measure.Label,
             measure.Guidance,
-            measure.Axis.Word(),
+            measure.Axis,
             "length",
-            measure.Place?.Word(),
+            measure.Place,
             measure.ExampleInches,
             measure.ExampleMillimetres,
             measure.Example(LengthUnit.Inch)?.Millimetres,

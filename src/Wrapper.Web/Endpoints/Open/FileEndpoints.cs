@@ -21,7 +21,12 @@ namespace Wrapper.Web.Endpoints.Open;
 /// <param name="Format"><c>svg</c>, <c>dxf</c>, <c>csv</c> or <c>zip</c>.</param>
 /// <param name="Cover">A cover to draft, for patterns, cut lists and sewing cards.</param>
 /// <param name="Yardage">Covers on their cloth; all else may be had of it too.</param>
-public sealed record FileRequestJson(string? What, string? Format, CoverDocument? Cover, YardageRequestJson? Yardage);
+public sealed record FileRequestJson(
+    [property: WordOf<FileContent>] string? What,
+    [property: WordOf<FileFormat>] string? Format,
+    CoverDocument? Cover,
+    YardageRequestJson? Yardage
+);
 
 internal static class FileEndpoints
 {
@@ -67,7 +72,7 @@ internal static class FileEndpoints
                     planners,
                     new(
                         "Cover",
-                        JobUnit.Read(yardage.Unit)!.Value,
+                        JobUnits.Read(yardage.Unit)!.Value,
                         yardage.HouseRules ?? [],
                         [.. yardage.Covers.Select((cover, place) => new JobPlanCover(cover.Key, cover.Cover, PieceCodes.Letter(place)))],
                         yardage.Cloth is { } own ? own : First(yardage.Cloths!),
@@ -134,7 +139,7 @@ internal static class FileEndpoints
             planners,
             new(
                 job.Name,
-                JobUnit.Read(job.Unit)!.Value,
+                JobUnits.Read(job.Unit)!.Value,
                 StoredHouse.Rules(store),
                 [
                     .. job.Covers.Select(cover => new JobPlanCover(

@@ -24,7 +24,7 @@ namespace Wrapper.Web.Endpoints.Open;
 /// <param name="Cloth">The cloth.</param>
 /// <param name="Others">The constructions of the job's other covers.</param>
 public sealed record MakeUpsRequestJson(
-    string Unit,
+    [property: WordOf<JobUnit>] string Unit,
     Dictionary<string, string>? HouseRules,
     CoverDocument Cover,
     ClothDocument Cloth,
@@ -39,7 +39,7 @@ public sealed record MakeUpsRequestJson(
 /// <param name="Rule">The rule it comes of: docs/handbook.md, “Advice”.</param>
 /// <param name="Speaks"><c>for</c>, <c>against</c>, or <c>forbids</c>: not advised whatever else speaks for it.</param>
 /// <param name="Text">Why, in a few words.</param>
-public sealed record AdviceReasonJson(string Rule, string Speaks, string Text);
+public sealed record AdviceReasonJson(string Rule, Speaks Speaks, string Text);
 
 /// <summary>One line of an estimate of time.</summary>
 public sealed record TimePartJson(string What, double Amount, decimal Each, double Minutes);
@@ -107,7 +107,7 @@ public sealed record OfClothJson(string Cloth, string Name, string Buy, double B
 
 /// <summary>A cloth one has: how wide, how long.</summary>
 public sealed record ClothAtHandRequestJson(
-    string Unit,
+    [property: WordOf<JobUnit>] string Unit,
     Dictionary<string, string>? HouseRules,
     ClothDocument Cloth,
     Entry Length,
@@ -175,7 +175,7 @@ internal static class MakeUpEndpoints
         CancellationToken aborted
     )
     {
-        if (JobUnit.Read(request.Unit) is not { } unit)
+        if (JobUnits.Read(request.Unit) is not { } unit)
         {
             return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
@@ -261,7 +261,7 @@ internal static class MakeUpEndpoints
                     .DistinctBy(check => check.Text)
                     .Select(CheckJson.Of),
             ],
-            [.. made.Reasons.Select(reason => new AdviceReasonJson(reason.Rule, reason.Speaks.Word(), reason.Text))]
+            [.. made.Reasons.Select(reason => new AdviceReasonJson(reason.Rule, reason.Speaks, reason.Text))]
         )
         {
             OfOthers =
@@ -309,7 +309,7 @@ internal static class MakeUpEndpoints
         CancellationToken aborted
     )
     {
-        if (JobUnit.Read(request.Unit) is not { } unit)
+        if (JobUnits.Read(request.Unit) is not { } unit)
         {
             return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }

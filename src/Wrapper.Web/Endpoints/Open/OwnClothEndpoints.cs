@@ -42,7 +42,7 @@ internal static class OwnClothEndpoints
             return Refusals.Unprocessable([Check.Error("unknown-cloth", $"There is no cloth “{request.Cloth}” in this job.", "cloth")]);
         }
 
-        var unit = JobUnit.Read(asked.Unit)!.Value;
+        var unit = JobUnits.Read(asked.Unit)!.Value;
         var figure = EntryReader.Read(request.Figure, unit.IsImperial() ? LengthUnit.Yard : LengthUnit.Metre);
         if (figure.Length is not { } length)
         {

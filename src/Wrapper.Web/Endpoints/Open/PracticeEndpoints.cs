@@ -6,6 +6,7 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
+using Wrapper.Formats.Documents;
 
 namespace Wrapper.Web.Endpoints.Open;
 
@@ -24,7 +25,7 @@ public sealed record PracticeJson(
     string ShapeLabel,
     string Construction,
     string ConstructionLabel,
-    string Unit,
+    [property: WordOf<JobUnit>] string Unit,
     IReadOnlyDictionary<string, string> MeasuresTyped,
     IReadOnlyList<PracticeMeasureJson> Measures,
     IReadOnlyList<PracticeMeasureJson> Rules,
@@ -33,7 +34,7 @@ public sealed record PracticeJson(
 );
 
 /// <summary>What somebody answers: a figure, or the line that has the slip.</summary>
-public sealed record PracticeAnswerJson(int Seed, string Unit, Entry? Figure, string? Line);
+public sealed record PracticeAnswerJson(int Seed, [property: WordOf<JobUnit>] string Unit, Entry? Figure, string? Line);
 
 /// <summary>Whether it was right, and the sum either way.</summary>
 public sealed record PracticeVerdictJson(bool Right, string Said, string Working, string? Slip);

@@ -48,7 +48,7 @@ internal static class YardageEndpoints
             return refusal;
         }
 
-        var unit = JobUnit.Read(request.Unit)!.Value;
+        var unit = JobUnits.Read(request.Unit)!.Value;
         return TypedResults.Ok(
             await planners.Run(
                 KindOf(request),
@@ -69,7 +69,7 @@ internal static class YardageEndpoints
             return refusal;
         }
 
-        var unit = JobUnit.Read(request.Unit)!.Value;
+        var unit = JobUnits.Read(request.Unit)!.Value;
         if (request.Cloth is null)
         {
             return Refusals.Unprocessable([

@@ -1,5 +1,6 @@
 import type { ClothCutting, WorkEntry } from "../../api/client";
 import type { CutTurn } from "../../model/work/cutting";
+import { ofKind } from "../../model/work/work";
 import { useSize } from "../useSize";
 import "./cut.css";
 
@@ -55,8 +56,8 @@ export function CutRoll({ cloth, turns, cut, wrongSide }: Props) {
           .map(({ outline }, i) => (
             <polygon key={i} className="cut-spoiled" points={shape(outline)} />
           ))}
-        {cut.map((entry) =>
-          entry.cut && !entry.cut.remnant ? (
+        {ofKind(cut, "cut").map((entry) =>
+          !entry.cut.remnant ? (
             <polygon key={entry.id} className="cut-gone" points={shape(entry.cut.outline)} />
           ) : null,
         )}

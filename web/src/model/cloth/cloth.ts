@@ -1,47 +1,26 @@
 import { nameOfPicture } from "./pictures";
 import type { ClothDocument } from "../../api/client";
+import type { Typed } from "../../api/typed";
 import { figure, text } from "../cover/cover";
 
+type TypedCloth = Typed<ClothDocument>;
+
 /** A flaw, as typed. */
-export interface Flaw {
-  from: string;
-  to: string;
-  left: string;
-  right: string;
-}
+export type Flaw = TypedCloth["flaws"][number];
 
 /** A remnant, as typed. */
-export interface Remnant {
-  name: string;
-  width: string;
-  length: string;
-}
+export type Remnant = Omit<TypedCloth["remnants"][number], "id">;
 
 /** A width it is sold in and the price there, as typed. */
-export interface SoldWidth {
-  width: string;
-  price: string;
-}
+export type SoldWidth = TypedCloth["soldIn"][number];
 
-/** What is seen of a cloth, as typed; a kind of none while nobody has described it. */
-export interface ClothFace {
-  kind: string;
-  ground: string;
-  ink: string;
-  figure: string;
-  /** A picture of one repeat as a data address; empty where there is none. */
-  picture: string;
-}
+/** What is seen of a cloth, as typed; its kind is empty while nobody has described it, its picture where there is none. */
+export type ClothFace = Omit<TypedCloth["face"], "kind"> & { kind: TypedCloth["face"]["kind"] | "" };
 
 export const emptyFace: ClothFace = { kind: "", ground: "", ink: "", figure: "", picture: "" };
 
-/** An edge of a ready-made cloth, as typed. */
-export interface ClothEdge {
-  kind: string;
-  depth: string;
-  /** `true` where it stays on the piece. */
-  keep: string;
-}
+/** An edge of a ready-made cloth, as typed; `keep` is `true` where it stays on the piece. */
+export type ClothEdge = TypedCloth["edges"][string];
 
 export const clothSides = ["left", "right", "start", "end"] as const;
 export type ClothSide = (typeof clothSides)[number];
@@ -56,45 +35,33 @@ export const emptyEdges: Record<ClothSide, ClothEdge> = {
 
 export type Place = NonNullable<ClothDocument["pinned"]>[number];
 
+/** What of a cloth stands on the bench under another name or in another shape than in JSON. */
+type Reshaped =
+  | "usableWidth"
+  | "repeat"
+  | "shrinkage"
+  | "face"
+  | "edges"
+  | "remnants"
+  | "pinned"
+  | "kept"
+  | "others";
+
 /** A cloth as it stands on the bench: what is typed, field by field. In JSON it is `ClothDocument`. */
-export interface Cloth {
-  key: string;
-  name: string;
-  width: string;
-  selvage: string;
-  nap: string;
-  grain: string;
-  layers: string;
-  role: string;
-  /** What it is like, by word. */
-  traits: string[];
+export interface Cloth extends Omit<TypedCloth, Reshaped> {
   repeatLength: string;
   repeatWidth: string;
-  match: string;
+  match: TypedCloth["repeat"]["match"];
   motif: string;
-  /** Over what its pattern is matched: `set`, `cover`, `none`. */
-  over: string;
+  /** Over what its pattern is matched. */
+  over: TypedCloth["repeat"]["over"];
   face: ClothFace;
-  space: string;
-  curveSpace: string;
   shrinkageAlong: string;
   shrinkageAcross: string;
-  /** `true` or `false`; empty where a cover’s rule says it. */
-  prewash: string;
-  spare: string;
-  /** How long it is where it is ready made; empty for a roll. */
-  length: string;
   edges: Record<ClothSide, ClothEdge> | null;
-  soldIn: SoldWidth[];
-  thickness: string;
-  batch: string;
-  fire: string;
-  care: string;
-  flaws: Flaw[];
   remnants: Remnant[];
   pinned: Place[];
   kept: Place[];
-  price: string;
   others: Cloth[];
 }
 
@@ -158,8 +125,8 @@ export function clothTo(cloth: Cloth): ClothDocument {
   };
 }
 
-function faceTo({ picture, ...face }: ClothFace): ClothDocument["face"] {
-  return { ...face, ...(picture && { picture }) };
+function faceTo({ kind, picture, ...face }: ClothFace): ClothDocument["face"] {
+  return { ...face, ...(kind && { kind }), ...(picture && { picture }) };
 }
 
 /** The cloth as the server is asked about it: its picture, which is long and changes nothing, goes by its name. */
@@ -171,7 +138,7 @@ export function clothAsked(cloth: Cloth): ClothDocument {
 }
 
 function edgesFrom(stored: NonNullable<ClothDocument["edges"]>): Record<ClothSide, ClothEdge> {
-  const edge = (side: ClothSide, usual: string): ClothEdge => ({
+  const edge = (side: ClothSide, usual: ClothEdge["kind"]): ClothEdge => ({
     kind: stored[side]?.kind ?? usual,
     depth: text(stored[side]?.depth),
     keep: text(stored[side]?.keep) || String(stored[side]?.kind === "hem"),

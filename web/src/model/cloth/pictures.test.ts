@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { clothAsked, clothFrom, clothTo, emptyCloth } from "./cloth";
+import { clothAsked, clothFrom, clothTo, emptyCloth, type ClothFace } from "./cloth";
 import { nameOfPicture, pictureNamed } from "./pictures";
 
 const picture = "data:image/jpeg;base64,AAAA";
@@ -13,7 +13,7 @@ it("a picture is found again by its name, and another has another", () => {
 });
 
 it("a cloth is stored with its picture and asked about by the picture's name", () => {
-  const face = { kind: "picture", ground: "#112233", ink: "", figure: "", picture };
+  const face: ClothFace = { kind: "picture", ground: "#112233", ink: "", figure: "", picture };
   const cloth = { ...emptyCloth, face };
   expect(clothTo(cloth).face?.picture).toBe(picture);
   expect(clothFrom(clothTo(cloth)).face).toEqual(face);

@@ -1,5 +1,9 @@
 import type { CoverDocument } from "../../api/client";
 
+export type MeasuredFrom = NonNullable<CoverDocument["measuredFrom"]>;
+export type Matter = NonNullable<CoverDocument["matters"]>[number];
+export type ReadingUse = NonNullable<CoverDocument["readingUse"]>[string];
+
 /** A layer put on the filling first, as typed. */
 export interface Padding {
   thickness: string;
@@ -26,14 +30,14 @@ export interface Cover {
   shape: string;
   measures: Record<string, string>;
   secondReadings: Record<string, string>;
-  readingUse: Record<string, string>;
+  readingUse: Record<string, ReadingUse>;
   notes: Record<string, string>;
   cut: number[];
   /** What matters to the maker, by word. */
-  matters: string[];
+  matters: Matter[];
   /** The schools it is sewn by, by name; what is unsaid is as usual. */
   schools: Record<string, string>;
-  measuredFrom: string;
+  measuredFrom: MeasuredFrom;
   construction: string;
   rules: Record<string, string>;
   options: Record<string, string>;

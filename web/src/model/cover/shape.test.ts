@@ -1,9 +1,9 @@
 import { emptyCover } from "./cover";
 import { expect, test } from "vitest";
-import type { Shape } from "../../api/client";
+import type { Measure, Shape } from "../../api/client";
 import { missingMeasures, nextMeasure, withExamples } from "./shape";
 
-const measure = (name: string, optional = false) => ({
+const measure = (name: string, optional = false): Measure => ({
   name,
   label: name,
   guidance: "",

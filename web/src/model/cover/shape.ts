@@ -1,4 +1,4 @@
-import type { Cover } from "./cover";
+import type { Cover, MeasuredFrom } from "./cover";
 import { isTaken, partsOf, withUsualSizes } from "./parts";
 import type { Catalogue, Measure, Shape, Unit } from "../../api/client";
 
@@ -9,7 +9,7 @@ export function shapeOf(catalogue: Catalogue, cover: Cover): Shape | null {
 }
 
 /** What the tape may lie on when this is measured; what was said already is among it. */
-export function tapeLies(catalogue: Catalogue, cover: Cover): { word: string; label: string }[] {
+export function tapeLies(catalogue: Catalogue, cover: Cover): { word: MeasuredFrom; label: string }[] {
   const known = catalogue.forms.find((form) => form.id === cover.form)?.tapeLies ?? [];
   return known.some(({ word }) => word === cover.measuredFrom)
     ? known

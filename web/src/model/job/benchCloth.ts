@@ -17,7 +17,7 @@ export function clothOnBench(
 }
 
 /** Says what is cut from the cloth on the bench; covers that were cut from one for linings are cut from the first again. */
-export function giveRole(role: string) {
+export function giveRole(role: Cloth["role"]) {
   const { edit, currentId, shownCloth } = useBench.getState();
   edit("cloth.role", (document) => {
     const cloth = clothOnBench(document, { currentId, shownCloth });

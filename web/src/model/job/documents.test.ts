@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { clothFrom, clothTo, emptyCloth } from "../cloth/cloth";
+import { clothFrom, clothTo, emptyCloth, type Cloth } from "../cloth/cloth";
 import { coverFrom, coverTo, emptyCover, type Cover } from "../cover/cover";
 
 const everything: Cover = {
@@ -60,7 +60,7 @@ test("what another program stored as numbers and groups is shown as one would ty
 });
 
 test("a cloth goes to the store and comes back with its others", () => {
-  const cloth = {
+  const cloth: Cloth = {
     ...emptyCloth,
     width: "54 wide?",
     repeatLength: "12 1/2",

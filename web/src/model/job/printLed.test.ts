@@ -1,10 +1,11 @@
+import type { Print } from "../../api/client";
 import { beforeEach, expect, it } from "vitest";
 import { useBench } from "./benchStore";
 import { emptyCloth } from "../cloth/cloth";
 import { emptyCover } from "../cover/cover";
 import { leadPrint, nearest } from "./printLed";
 
-const print = {
+const print: Print = {
   kind: "motif",
   ground: "#ffffff",
   ink: "#000000",

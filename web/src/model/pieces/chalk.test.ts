@@ -1,8 +1,15 @@
 import { expect, test } from "vitest";
+import type { Mark } from "../../api/client";
 import { pieceOf } from "../../testing";
 import { chalkLabels, widthOfLabel } from "./chalk";
 
-const mark = (kind: string, countedFrom: string, distance: string, from: number[], to = from) => ({
+const mark = (
+  kind: Mark["kind"],
+  countedFrom: Mark["countedFrom"],
+  distance: string,
+  from: number[],
+  to = from,
+): Mark => ({
   kind,
   label: "",
   place: "",

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import type { ClothCutting, CutCard, WorkEntry } from "../../api/client";
+import type { ClothCutting, CutCard, CutMark, WorkEntry } from "../../api/client";
 import { entryOf as entry } from "../../testing";
 import { cutOfCloth, isOutdated, isUnsafe, marksInOrder, turnsLeft } from "./cutting";
 import { readFigure } from "../pieces/readFigure";
@@ -79,7 +79,7 @@ test("marks are told from the corner just chalked, and those inside last", () =>
     distance,
     from,
   });
-  const marks = [
+  const marks: CutMark[] = [
     { kind: "match-point", label: "", from: place(null, null), to: null },
     { kind: "notch", label: "", from: place(2, "4½", 114.3), to: null },
     { kind: "fold", label: "", from: place(2, "¾", 19.05), to: place(4, "3½", 88.9) },

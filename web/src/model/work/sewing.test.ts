@@ -4,7 +4,7 @@ import { entryOf as entry, pieceOf } from "../../testing";
 import { changedOf, tilesOf } from "./board";
 import { minutesLeft, nextTurn, toldOf, turnsOf } from "./sewing";
 
-const card = (id: string, kind = "seam", minutes = 4): SewingCard => ({
+const card = (id: string, kind: SewingCard["kind"] = "seam", minutes = 4): SewingCard => ({
   id,
   operations: [id],
   kind,

@@ -1,9 +1,28 @@
-import type { WorkEntry } from "../../api/client";
+import type { EntryOf, WorkEntry, WorkKind } from "../../api/client";
 
 /** Entries that still count: none that was told to be a mistake, and none that tells so. */
 export function inForce(entries: WorkEntry[]): WorkEntry[] {
   const undone = new Set(entries.filter(({ kind }) => kind === "undone").map(({ subject }) => subject));
   return entries.filter((entry) => entry.kind !== "undone" && !undone.has(entry.id));
+}
+
+/** Whether what is cut next, and how, has to be worked out again: a tick alone changes nothing of it. */
+export function changesCutting(kind: WorkKind): boolean {
+  switch (kind) {
+    case "cut":
+    case "sewn":
+      return false;
+    case "lay":
+    case "spoiled":
+    case "flaw":
+    case "shorter":
+    case "holds":
+    case "finding":
+    case "closed":
+    case "undone":
+    case "unreadable":
+      return true;
+  }
 }
 
 /** A cover of the job and which of those alike. */
@@ -39,10 +58,10 @@ export function holderOf(entries: WorkEntry[], { cover, number }: CoverNumber): 
 }
 
 /** What was told when it was handed over; null where it was not. */
-export function closedOf(entries: WorkEntry[], { cover, number }: CoverNumber): WorkEntry | null {
+export function closedOf(entries: WorkEntry[], { cover, number }: CoverNumber): EntryOf<"closed"> | null {
   return (
-    inForce(entries).findLast(
-      (entry) => entry.kind === "closed" && entry.cover === cover && entry.number === number,
+    ofKind(inForce(entries), "closed").findLast(
+      (entry) => entry.cover === cover && entry.number === number,
     ) ?? null
   );
 }
@@ -67,9 +86,20 @@ export function cutOf(entries: WorkEntry[], cover: string): Map<string, Set<numb
   return cut;
 }
 
+/** The entries of one kind. */
+export function ofKind<Kind extends WorkKind>(entries: WorkEntry[], kind: Kind): EntryOf<Kind>[] {
+  return entries.filter((entry): entry is EntryOf<Kind> => entry.kind === kind);
+}
+
+type Usual = "id" | "kind" | "cover" | "number" | "subject" | "at" | "by";
+
 /** An entry that is told now. */
-export function told(kind: string, by: string, rest: Partial<WorkEntry>): WorkEntry {
-  return {
+export function told<Kind extends WorkKind>(
+  kind: Kind,
+  by: string,
+  rest: Omit<EntryOf<Kind>, Usual> & Partial<EntryOf<Kind>>,
+): WorkEntry {
+  const entry = {
     id: crypto.randomUUID(),
     kind,
     cover: "",
@@ -79,4 +109,5 @@ export function told(kind: string, by: string, rest: Partial<WorkEntry>): WorkEn
     by,
     ...rest,
   };
+  return entry as WorkEntry; // the compiler does not see that a kind and its own fields make one of the entries
 }

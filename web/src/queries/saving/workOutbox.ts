@@ -1,5 +1,6 @@
 import { create } from "zustand";
 import { api, isNoAnswer, type WorkEntry, type WorkNote } from "../../api/client";
+import { changesCutting } from "../../model/work/work";
 import { queries } from "../server/client";
 import { brokenRule } from "./documentRules";
 import { showFault } from "../server/faults";
@@ -11,7 +12,10 @@ const pauseBetweenTries = 3000;
 const mostAtOnce = 200;
 
 /** What was told on this device and is not in the store yet, and what the store had to say of what was. */
-export const useToldHere = create<{ waiting: Record<string, WorkEntry[]>; notes: WorkNote[] }>(() => ({
+/** A word about an entry that was told: the server’s, or that it is held here. */
+type ToldNote = Omit<WorkNote, "code"> & { code: WorkNote["code"] | "held" };
+
+export const useToldHere = create<{ waiting: Record<string, WorkEntry[]>; notes: ToldNote[] }>(() => ({
   waiting: readAll(),
   notes: [],
 }));
@@ -109,7 +113,7 @@ async function sendOf(job: string) {
     }
   }
 
-  if (entries.some(({ kind }) => kind !== "cut" && kind !== "sewn")) {
+  if (entries.some(({ kind }) => changesCutting(kind))) {
     void queries.invalidateQueries({ queryKey: ["cutting", job] });
   }
 

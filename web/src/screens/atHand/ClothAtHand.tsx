@@ -136,7 +136,7 @@ export function ClothAtHand() {
         <p>How large is it? Everything below is really drafted and really laid on it.</p>
       </header>
       <div className="at-hand-cloth">
-        <Segmented
+        <Segmented<Had["kind"]>
           aria-label="It is"
           value={cloth.kind}
           options={[
@@ -170,7 +170,7 @@ export function ClothAtHand() {
         ) : (
           field("selvage", "cut off each side")
         )}
-        <Segmented
+        <Segmented<Had["nap"]>
           aria-label="Nap"
           value={cloth.nap}
           options={[

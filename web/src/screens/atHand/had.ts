@@ -1,3 +1,6 @@
+import type { ClothDocument } from "../../api/client";
+import type { Cloth, ClothEdge } from "../../model/cloth/cloth";
+
 /** A cloth one has, as typed. */
 export interface Had {
   width: string;
@@ -6,8 +9,8 @@ export interface Had {
   hem: string;
   /** The hems stay, or are cut off first. */
   keeps: boolean;
-  nap: string;
-  kind: string;
+  nap: Cloth["nap"];
+  kind: "roll" | "sheet";
   /** How many sheets there are. */
   count: string;
   /** From how many strips each face is joined. */
@@ -15,8 +18,8 @@ export interface Had {
 }
 
 /** The cloth as it is asked about and as a job begins with it: a sheet is as long as it is, with its hems or without them. */
-export function clothOf({ width, length, selvage, hem, keeps, nap, kind }: Had) {
-  const edge = { kind: "hem", depth: hem, keep: String(keeps) };
+export function clothOf({ width, length, selvage, hem, keeps, nap, kind }: Had): ClothDocument {
+  const edge: ClothEdge = { kind: "hem", depth: hem, keep: String(keeps) };
   return kind === "sheet"
     ? { width, nap, length, edges: { left: edge, right: edge, start: edge, end: edge } }
     : { width, nap, selvage };

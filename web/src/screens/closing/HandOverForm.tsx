@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { useState } from "react";
-import type { SewingCards, WorkEntry } from "../../api/client";
+import type { EntryOf, SewingCards } from "../../api/client";
 import { workerHere } from "../../model/work/atWork";
 import { told, type CoverNumber } from "../../model/work/work";
 import { tell } from "../../queries/saving/workOutbox";
@@ -11,7 +11,7 @@ interface Props {
   which: CoverNumber;
   sewing: SewingCards;
   /** It was handed over already. */
-  closed: WorkEntry | null;
+  closed: EntryOf<"closed"> | null;
 }
 
 const stuffings = [

@@ -1,4 +1,4 @@
-import type { SewingCards, WorkEntry } from "../../api/client";
+import type { EntryOf, SewingCards } from "../../api/client";
 import { strictestCare } from "../../model/cloth/care";
 import type { Heading } from "../../model/job/document";
 import type { CoverNumber } from "../../model/work/work";
@@ -9,7 +9,7 @@ interface Props {
   which: CoverNumber;
   sewing: SewingCards;
   cloths: LabelCloth[];
-  closed: WorkEntry | null;
+  closed: EntryOf<"closed"> | null;
   code: string;
 }
 

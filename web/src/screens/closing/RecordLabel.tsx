@@ -1,4 +1,4 @@
-import type { SewingCards, WorkEntry } from "../../api/client";
+import type { EntryOf, SewingCards } from "../../api/client";
 import type { CoverNumber } from "../../model/work/work";
 
 export interface LabelCloth {
@@ -12,7 +12,7 @@ interface Props {
   sewing: SewingCards;
   which: CoverNumber;
   cloths: LabelCloth[];
-  closed: WorkEntry | null;
+  closed: EntryOf<"closed"> | null;
   /** The record's address as a square code. */
   code: string;
 }

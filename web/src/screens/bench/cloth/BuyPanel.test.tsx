@@ -7,7 +7,12 @@ import { useBench } from "../../../model/job/benchStore";
 import { yardage } from "../../../testing";
 import { BuyPanel } from "./BuyPanel";
 
-const check = (code: string, text: string, brief: string | null, level = "warning"): Check => ({
+const check = (
+  code: string,
+  text: string,
+  brief: string | null,
+  level: Check["level"] = "warning",
+): Check => ({
   level,
   code,
   text,

@@ -12,7 +12,7 @@ interface Props {
 
 /** What a cloth is like under the hands, what that asks for, and what its label says. */
 export function ClothFacts({ cloth, checks, traits }: Props) {
-  const toggled = (value: string) =>
+  const toggled = (value: Cloth["traits"][number]) =>
     cloth.traits.includes(value) ? cloth.traits.filter((known) => known !== value) : [...cloth.traits, value];
   return (
     <>

@@ -41,13 +41,13 @@ export function ClothMore({ cloth, unit, checks, matchings }: Props) {
   const text = (name: TextOf, label: string, usual: string, width?: number) => (
     <ClothText cloth={cloth} checks={checks} name={name} label={label} usual={usual} width={width} />
   );
-  const choice = (
-    name: "match" | "over" | "grain" | "layers" | "role" | "prewash",
+  const choice = <Name extends "match" | "over" | "grain" | "layers" | "role" | "prewash">(
+    name: Name,
     label: string,
-    options: [string, string][],
-    put = (value: string) => editCloth({ [name]: value }),
+    options: [Cloth[Name], string][],
+    put = (value: Cloth[Name]) => editCloth({ [name]: value }),
   ) => (
-    <Segmented
+    <Segmented<Cloth[Name]>
       size="small"
       aria-label={label}
       value={cloth[name] || options[0]?.[0]}
@@ -163,7 +163,7 @@ export function ClothMore({ cloth, unit, checks, matchings }: Props) {
   return (
     <div className="cloth-more">
       <div className="cloth-parts" role="group" aria-label="More of this cloth">
-        <Segmented
+        <Segmented<Cloth["nap"]>
           size="small"
           aria-label="Nap"
           value={cloth.nap || "either"}

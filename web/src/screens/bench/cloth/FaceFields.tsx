@@ -7,7 +7,7 @@ import { makeFace } from "../../../queries/figures/makeFace";
 import { ChecksFor } from "../../../ui/checks/ChecksFor";
 import { FilePick } from "../../../ui/FilePick";
 
-const kinds = [
+const kinds: { value: ClothFace["kind"]; label: string }[] = [
   { value: "", label: "not shown" },
   { value: "plain", label: "plain" },
   { value: "stripe", label: "stripe" },

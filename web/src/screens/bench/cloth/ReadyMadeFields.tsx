@@ -39,7 +39,7 @@ export function ReadyMadeFields({ cloth, checks }: { cloth: Cloth; checks: Check
       {clothSides.map((side) => (
         <div key={side} className="ready-edge" role="group" aria-label={sideLabels[side]}>
           <span>{sideLabels[side]}</span>
-          <Segmented
+          <Segmented<ClothEdge["kind"]>
             size="small"
             aria-label={`${sideLabels[side]} is`}
             value={(edges ?? emptyEdges)[side].kind}

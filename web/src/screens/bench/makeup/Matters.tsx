@@ -1,10 +1,11 @@
 import { editCover } from "../../../model/job/benchStore";
+import type { Matter } from "../../../model/cover/cover";
 import { matters, mostMatters } from "../../../model/cover/choices";
 
 /** What matters on this cover, up to three things: the advice follows them. */
-export function Matters({ chosen }: { chosen: string[] }) {
+export function Matters({ chosen }: { chosen: Matter[] }) {
   const full = chosen.length >= mostMatters;
-  const touch = (value: string) =>
+  const touch = (value: Matter) =>
     editCover("matters", (cover) => ({
       ...cover,
       matters: cover.matters.includes(value)

@@ -1,12 +1,13 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
+import type { MeasuredFrom } from "../../../model/cover/cover";
 import { editCover } from "../../../model/job/benchStore";
 
 /** Asked before anything is measured, as if it were the first measure. */
 export const fromMeasure = "measuredFrom";
 
 interface Props {
-  value: string;
-  answers: { word: string; label: string }[];
+  value: MeasuredFrom;
+  answers: { word: MeasuredFrom; label: string }[];
   onWalk: (step: 1 | -1) => void;
 }
 
@@ -21,7 +22,7 @@ export function FromField({ value, answers, onWalk }: Props) {
     group.current?.querySelector<HTMLElement>('[aria-checked="true"]')?.focus();
   }, [value]);
 
-  const choose = (chosen: string) =>
+  const choose = (chosen: MeasuredFrom) =>
     editCover("measuredFrom", (before) => ({ ...before, measuredFrom: chosen }));
   const onKeyDown = (event: KeyboardEvent) => {
     const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key];
