@@ -1,4 +1,6 @@
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Migrations;
+using Wrapper.Store.Sql;
 
 namespace Wrapper.Store;
 
@@ -29,6 +31,7 @@ public sealed class Database : IDisposable
         connection.Word("PRAGMA journal_mode = WAL");
         SchemaVersions.Migrate(connection);
         UnusableIds.Replace(connection);
+        NestedCloths.Split(connection);
         using (var transaction = connection.BeginTransaction())
         {
             transaction.Rollback(); // begun as a writer: a folder that may only be read, or a lock, shows now
@@ -87,6 +90,7 @@ public sealed class Database : IDisposable
         copy.BackupDatabase(connection);
         SchemaVersions.Migrate(connection);
         UnusableIds.Replace(connection);
+        NestedCloths.Split(connection);
         Rest(connection);
     }
 

@@ -1,3 +1,5 @@
+using Wrapper.Store.Sql;
+
 namespace Wrapper.Store;
 
 /// <summary>
@@ -8,8 +10,8 @@ public sealed class FigureStore(Database database)
 {
     /// <summary>Keeps what was found for a job; false where the job does not stand any more as it was found for.</summary>
     /// <param name="jobId">The job.</param>
-    /// <param name="versions">The versions it was found for: of the heading under <c>heading</c>, of the cloth under <c>cloth</c>, of each
-    /// cover under its id.</param>
+    /// <param name="versions">The versions it was found for: of the heading under <c>heading</c>, of each cloth under
+    /// <c>cloth/</c> and its key, or of all cloths together under <c>cloth</c>, of each cover under its id.</param>
     /// <param name="document">What was found.</param>
     public bool Keep(string jobId, IReadOnlyDictionary<string, long> versions, string document)
     {
@@ -20,10 +22,12 @@ public sealed class FigureStore(Database database)
             row => (Part: row.GetString(0), Version: row.GetInt64(1)),
             """
             SELECT 'heading', version FROM jobs WHERE id = $job AND deleted IS NULL
-            UNION ALL SELECT 'cloth', version FROM cloths WHERE job_id = $job
+            UNION ALL SELECT 'cloth/' || key, version FROM cloths WHERE job_id = $job AND deleted IS NULL AND NOT $together
+            UNION ALL SELECT 'cloth', SUM(version) FROM cloths WHERE job_id = $job AND $together HAVING COUNT(*) > 0
             UNION ALL SELECT id, version FROM covers WHERE job_id = $job AND deleted IS NULL
             """,
-            ("$job", jobId)
+            ("$job", jobId),
+            ("$together", versions.ContainsKey("cloth") ? 1 : 0)
         );
         if (stands.Count != versions.Count || stands.Any(part => versions.GetValueOrDefault(part.Part) != part.Version))
         {

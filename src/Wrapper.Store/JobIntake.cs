@@ -18,13 +18,13 @@ public sealed record PhotoIntake(string Id, string CoverId, string Measure, stri
 
 /// <summary>All that a job file brings: it is stored whole, or nothing of it is.</summary>
 /// <param name="JobId">The job.</param>
-/// <param name="Heading">Its heading and its cloth's document, where the job is made; null where it is added to a job that stands.</param>
+/// <param name="Heading">Its heading and its cloths, where the job is made; null where it is added to a job that stands.</param>
 /// <param name="Covers">Covers to add.</param>
 /// <param name="Photos">Photographs to add.</param>
 /// <param name="Work">Entries of work to add.</param>
 public sealed record JobIntake(
     string JobId,
-    (JobHeading Heading, string Cloth)? Heading,
+    (JobHeading Heading, IReadOnlyList<ClothIntake> Cloths)? Heading,
     IReadOnlyList<CoverIntake> Covers,
     IReadOnlyList<PhotoIntake> Photos,
     IReadOnlyList<StoredWork> Work

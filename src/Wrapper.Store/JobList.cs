@@ -1,3 +1,5 @@
+using Wrapper.Store.Sql;
+
 namespace Wrapper.Store;
 
 /// <summary>The list of jobs, a page at a time, each job once, whatever is written between two pages.</summary>

@@ -1,10 +1,11 @@
 using System.Globalization;
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Sql;
 
 namespace Wrapper.Store;
 
 /// <summary>
-/// Jobs, their covers and their cloth. Every write names the version it was made from; a write made from an older one
+/// Jobs and their covers. Every write names the version it was made from; a write made from an older one
 /// changes nothing and says so, unless what it would write stands there already: repeating a write is idempotent and never
 /// conflicts. What is deleted is only marked, and can be brought back.
 /// </summary>
@@ -15,13 +16,18 @@ public sealed class JobStore(Database database, TimeProvider clock)
         "j.id, substr(j.name, 1, 201), substr(j.client, 1, 201), substr(j.place, 1, 201), "
         + "j.unit, j.version, j.created, j.updated, j.archived";
 
+    private readonly PartWriter _writer = new(database, clock);
+
+    /// <summary>The cloths of its jobs.</summary>
+    public ClothStore Cloths => new(database, clock);
+
     /// <summary>The list of its jobs.</summary>
     public JobList Jobs => new(database);
 
     /// <summary>The work on its jobs.</summary>
     public WorkStore Work => new(database, clock);
 
-    /// <summary>A job with its covers and cloth; null when there is none.</summary>
+    /// <summary>A job with its covers and cloths; null when there is none.</summary>
     public WholeJob? Find(string id)
     {
         using var connection = database.Open();
@@ -34,14 +40,15 @@ public sealed class JobStore(Database database, TimeProvider clock)
             return null;
         }
 
-        var cloth = connection.Rows(ReadDocument, "SELECT document, version FROM cloths WHERE job_id = $id", ("$id", id)).Single();
+        var cloths = ClothStore.List(connection, id);
+        var total = connection.Number(ClothStore.Total, ("$job", id)) ?? 0;
         var covers = connection.Rows(
             ReadCover,
             "SELECT id, position, document, complete, version, letter FROM covers WHERE job_id = "
                 + "$id AND deleted IS NULL ORDER BY position, id",
             ("$id", id)
         );
-        return new(job, cloth, covers);
+        return new(job, cloths, total, covers);
     }
 
     /// <summary>A job's heading, however long it is; null where there is no such job.</summary>
@@ -97,13 +104,13 @@ public sealed class JobStore(Database database, TimeProvider clock)
     }
 
     /// <summary>Makes a job with an empty set of covers; null where a job of this id stands, or stood and was deleted.</summary>
-    public StoredJob? Create(string id, JobHeading heading, string clothDocument)
+    public StoredJob? Create(string id, JobHeading heading, IReadOnlyList<ClothIntake> cloths)
     {
         var now = Now();
         using var writing = database.Write();
         var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
-        if (!Create(connection, id, heading, clothDocument, now))
+        if (!Create(connection, id, heading, cloths, now))
         {
             return null;
         }
@@ -122,8 +129,8 @@ public sealed class JobStore(Database database, TimeProvider clock)
         using var writing = database.Write();
         var connection = writing.Connection;
         using var transaction = connection.BeginTransaction();
-        var stands = intake.Heading is var (heading, cloth)
-            ? Create(connection, intake.JobId, heading, cloth, now)
+        var stands = intake.Heading is var (heading, cloths)
+            ? Create(connection, intake.JobId, heading, cloths, now)
             : connection.Run("UPDATE jobs SET updated = $now WHERE id = $job AND deleted IS NULL", ("$job", intake.JobId), ("$now", now))
                 == 1;
         if (!stands)
@@ -156,7 +163,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
     /// <summary>Writes a job's heading.</summary>
     public WriteResult SaveHeading(string id, JobHeading heading, long version) =>
-        Write(
+        _writer.Write(
             id,
             "UPDATE jobs SET name = $name, client = $client, place = $place, unit = $unit, version = version + 1 "
                 + "WHERE id = $job AND version = $version AND deleted IS NULL",
@@ -170,21 +177,9 @@ public sealed class JobStore(Database database, TimeProvider clock)
             ("$version", version)
         );
 
-    /// <summary>Writes a job's cloth.</summary>
-    public WriteResult SaveCloth(string id, string document, long version) =>
-        Write(
-            id,
-            "UPDATE cloths SET document = $document, version = version + 1 WHERE job_id = $job AND version = $version",
-            "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job AND j.deleted IS NULL",
-            "SELECT c.version FROM cloths c JOIN jobs j ON j.id = c.job_id WHERE c.job_id = $job "
-                + "AND j.deleted IS NULL AND c.document = $document",
-            ("$document", document),
-            ("$version", version)
-        );
-
     /// <summary>Writes a cover made from this version.</summary>
     public WriteResult SaveCover(string jobId, string coverId, int position, string document, bool complete, long version) =>
-        Write(
+        _writer.Write(
             jobId,
             """
             UPDATE covers SET position = $position, document = $document, complete = $complete, version = version + 1
@@ -204,7 +199,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
     /// nobody in the job has had, or the one it says if that is free; one brought back keeps its own.
     /// </summary>
     public WriteResult AddCover(string jobId, string coverId, int position, string document, bool complete, int? letter = null) =>
-        Write(
+        _writer.Write(
             jobId,
             InsertCover,
             "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL",
@@ -226,7 +221,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
     /// <summary>Marks a cover as deleted; <see cref="AddCover"/> brings it back.</summary>
     public WriteResult DeleteCover(string jobId, string coverId, long version) =>
-        Write(
+        _writer.Write(
             jobId,
             "UPDATE covers SET deleted = $now, version = version + 1 WHERE job_id = $job AND id = "
                 + "$cover AND version = $version AND deleted IS NULL",
@@ -238,7 +233,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
     /// <summary>Marks a job as deleted; <see cref="RestoreJob"/> brings it back with all that hangs on it.</summary>
     public WriteResult DeleteJob(string id, long version) =>
-        Write(
+        _writer.Write(
             id,
             "UPDATE jobs SET deleted = $now, version = version + 1 WHERE id = $job AND version = $version AND deleted IS NULL",
             "SELECT version FROM jobs WHERE id = $job",
@@ -248,7 +243,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
     /// <summary>Brings a deleted job back.</summary>
     public WriteResult RestoreJob(string id) =>
-        Write(
+        _writer.Write(
             id,
             "UPDATE jobs SET deleted = NULL, version = version + 1 WHERE id = $job AND deleted IS NOT NULL",
             "SELECT version FROM jobs WHERE id = $job AND deleted IS NULL",
@@ -257,7 +252,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
 
     /// <summary>Puts a job away, or takes it out again: it stays as it is, and is off the list of what is worked on.</summary>
     public WriteResult Archive(string id, bool away, long version) =>
-        Write(
+        _writer.Write(
             id,
             "UPDATE jobs SET archived = CASE WHEN $away THEN $now END, version = version + 1 WHERE id "
                 + "= $job AND version = $version AND deleted IS NULL",
@@ -322,7 +317,7 @@ public sealed class JobStore(Database database, TimeProvider clock)
         WHERE covers.deleted IS NOT NULL
         """;
 
-    private static bool Create(SqliteConnection connection, string id, JobHeading heading, string clothDocument, string now)
+    private static bool Create(SqliteConnection connection, string id, JobHeading heading, IReadOnlyList<ClothIntake> cloths, string now)
     {
         var made = connection.Run(
             """
@@ -336,48 +331,15 @@ public sealed class JobStore(Database database, TimeProvider clock)
             ("$unit", heading.Unit),
             ("$now", now)
         );
-        return made == 1
-            && connection.Run(
-                "INSERT INTO cloths (job_id, document, version) VALUES ($id, $document, 1)",
-                ("$id", id),
-                ("$document", clothDocument)
-            ) == 1;
+        if (made == 1)
+        {
+            ClothStore.Create(connection, id, cloths);
+        }
+
+        return made == 1;
     }
 
     private const string SameCover =
         "SELECT version FROM covers WHERE job_id = $job AND id = $cover AND deleted IS NULL AND "
         + "position = $position AND document = $document";
-
-    /// <summary>One write in one transaction; the job's date goes with it.</summary>
-    /// <param name="jobId">The job.</param>
-    /// <param name="statement">What changes a row where it may.</param>
-    /// <param name="versionQuery">The version that stands there; null where nothing does.</param>
-    /// <param name="sameQuery">The version that stands there if it is just what was to be written: the write is done already.</param>
-    /// <param name="parameters">Values for all three.</param>
-    private WriteResult Write(
-        string jobId,
-        string statement,
-        string versionQuery,
-        string sameQuery,
-        params (string Name, object? Value)[] parameters
-    )
-    {
-        (string, object?)[] all = [.. parameters, ("$job", jobId), ("$now", Now())];
-        using var writing = database.Write();
-        var connection = writing.Connection;
-        using var transaction = connection.BeginTransaction();
-        var changed = connection.Run(statement, all);
-        if (changed > 0)
-        {
-            connection.Run("UPDATE jobs SET updated = $now WHERE id = $job", all);
-        }
-
-        var version = connection.Number(versionQuery, all);
-        var same = changed > 0 ? null : connection.Number(sameQuery, all);
-        transaction.Commit();
-        return changed > 0 ? new(WriteEnd.Saved, version ?? 0)
-            : same is { } done ? new(WriteEnd.Saved, done)
-            : version is { } stored ? new(WriteEnd.Stale, stored)
-            : new(WriteEnd.Missing, 0);
-    }
 }

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Sql;
 
 namespace Wrapper.Store;
 

@@ -1,4 +1,6 @@
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Migrations;
+using Wrapper.Store.Sql;
 
 namespace Wrapper.Store;
 

@@ -28,7 +28,13 @@ public sealed record StoredJob(
 /// <param name="Letter">The number of its letter, from 0: no other cover of the job has had it or will have it.</param>
 public sealed record StoredCover(string Id, int Position, string Document, bool Complete, long Version, int Letter);
 
-/// <summary>A job's cloth or the house's settings: one JSON document.</summary>
+/// <summary>One of a job's cloths.</summary>
+/// <param name="Key">What covers name it by.</param>
+/// <param name="Document">What is known of it, as JSON.</param>
+/// <param name="Version">Its version.</param>
+public sealed record StoredCloth(string Key, string Document, long Version);
+
+/// <summary>The house's settings: one JSON document.</summary>
 public sealed record StoredDocument(string Document, long Version);
 
 /// <summary>A line of the list of jobs.</summary>
@@ -83,7 +89,11 @@ public sealed record JobQuery(string Find = "", JobStage? Stage = null, bool Arc
 public sealed record JobPage(IReadOnlyList<JobSummary> Jobs, JobPlace? Next);
 
 /// <summary>A job with all that hangs on it.</summary>
-public sealed record WholeJob(StoredJob Job, StoredDocument Cloth, IReadOnlyList<StoredCover> Covers);
+/// <param name="Job">The job.</param>
+/// <param name="Cloths">Its cloths, in their order.</param>
+/// <param name="ClothsVersion">The versions of its cloths, added up.</param>
+/// <param name="Covers">Its covers, in their order.</param>
+public sealed record WholeJob(StoredJob Job, IReadOnlyList<StoredCloth> Cloths, long ClothsVersion, IReadOnlyList<StoredCover> Covers);
 
 /// <summary>How a write ended.</summary>
 public enum WriteEnd

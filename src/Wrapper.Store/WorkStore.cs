@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Sql;
 
 namespace Wrapper.Store;
 

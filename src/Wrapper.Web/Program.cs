@@ -124,6 +124,7 @@ app.MapMakeUps();
 app.MapOutlines();
 app.MapPractice();
 app.MapJobs();
+app.MapClothsOfJob();
 app.MapJobList();
 app.MapBroken();
 app.MapCovers();

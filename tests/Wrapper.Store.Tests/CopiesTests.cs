@@ -1,4 +1,5 @@
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Migrations;
 using Xunit;
 
 namespace Wrapper.Store.Tests;
@@ -21,7 +22,7 @@ public sealed class CopiesTests : IDisposable
     public void At_rest_the_file_alone_is_all_there_is()
     {
         var (database, store) = Open("wrapper.db");
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         database.Rest();
         File.Copy(At("wrapper.db"), At("alone.db")); // without the log beside it
         Assert.Equal("job", Assert.Single(Open("alone.db").Store.Jobs.Page(new(), 500, null).Jobs).Job.Id);
@@ -31,7 +32,7 @@ public sealed class CopiesTests : IDisposable
     public void A_copy_made_while_another_writes_is_whole()
     {
         var (database, store) = Open("wrapper.db");
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         using (Writing("wrapper.db"))
         {
             database.CopyTo(At("copy.db"));
@@ -45,9 +46,9 @@ public sealed class CopiesTests : IDisposable
     public void A_copy_is_put_back_and_what_was_kept_is_laid_beside()
     {
         var (database, store) = Open("wrapper.db");
-        store.Create("old", Heading, "{}");
+        store.Create("old", Heading, [new("main", "{}")]);
         database.CopyTo(At("copy.db"));
-        store.Create("new", Heading, "{}");
+        store.Create("new", Heading, [new("main", "{}")]);
         database.RestoreFrom(At("copy.db"), At("before.db"));
         Assert.Equal("old", Assert.Single(store.Jobs.Page(new(), 500, null).Jobs).Job.Id);
         Assert.Equal(2, Open("before.db").Store.Jobs.Page(new(), 500, null).Jobs.Count);
@@ -61,7 +62,7 @@ public sealed class CopiesTests : IDisposable
     public void What_is_no_good_copy_is_refused_and_nothing_is_changed(string what, string said)
     {
         var (database, store) = Open("wrapper.db");
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         switch (what)
         {
             case "damaged":
@@ -96,7 +97,7 @@ public sealed class CopiesTests : IDisposable
     public void A_lock_held_by_another_ends_the_wait_and_is_said()
     {
         var (_, store) = Open("wrapper.db");
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         using var other = Writing("wrapper.db");
         Assert.Equal("Saloon", store.Find("job")!.Job.Heading.Name); // readers do not wait
         var trouble = StoreTrouble.Of(Record.Exception(() => store.SaveHeading("job", Heading, 1)));

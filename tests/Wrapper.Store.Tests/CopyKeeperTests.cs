@@ -20,7 +20,7 @@ public sealed class CopyKeeperTests : IDisposable
     {
         using var database = new Database(Path.Combine(_folder, "wrapper.db"));
         var keeper = new CopyKeeper(database, _time, Path.Combine(_folder, "copies"), 7, TimeSpan.FromDays(365));
-        new JobStore(database, _time).Create("job", new("Saloon", "", "", "in"), "{}");
+        new JobStore(database, _time).Create("job", new("Saloon", "", "", "in"), [new("main", "{}")]);
         var copy = keeper.Keep();
         Assert.NotNull(copy);
         Assert.Null(keeper.Keep());

@@ -24,7 +24,7 @@ public sealed class JobListTests : IDisposable
     }
 
     private void Make(string id, string name = "", string client = "", string place = "") =>
-        _store.Create(id, new(name, client, place, "in"), "{}");
+        _store.Create(id, new(name, client, place, "in"), [new("main", "{}")]);
 
     private List<string> Through(string find, int limit) => Through(new JobQuery(find), limit);
 

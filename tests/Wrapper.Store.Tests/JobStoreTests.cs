@@ -1,4 +1,5 @@
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Migrations;
 using Xunit;
 
 namespace Wrapper.Store.Tests;
@@ -22,13 +23,13 @@ public sealed class JobStoreTests : IDisposable
     public void What_is_written_is_found_again_by_a_store_opened_later()
     {
         var store = Open();
-        store.Create("job", Heading, """{"width":"54"}""");
+        store.Create("job", Heading, [new("main", """{"width":"54"}""")]);
         store.AddCover("job", "b", 1, """{"name":"Back"}""", complete: true);
         store.AddCover("job", "a", 0, """{"name":"Seat; DROP TABLE covers; 21¼ “typed”"}""", complete: false);
 
         var found = Open().Find("job")!;
         Assert.Equal(Heading, found.Job.Heading);
-        Assert.Equal("""{"width":"54"}""", found.Cloth.Document);
+        Assert.Equal("""{"width":"54"}""", found.Cloths[0].Document);
         Assert.Equal([("a", false), ("b", true)], found.Covers.Select(cover => (cover.Id, cover.Complete)));
         Assert.Equal("""{"name":"Seat; DROP TABLE covers; 21¼ “typed”"}""", found.Covers[0].Document);
         var line = Assert.Single(store.Jobs.Page(new(), 500, null).Jobs);
@@ -39,7 +40,7 @@ public sealed class JobStoreTests : IDisposable
     public void A_write_made_from_an_older_version_changes_nothing_and_says_so()
     {
         var store = Open();
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         store.AddCover("job", "a", 0, """{"n":1}""", false);
         Assert.Equal(new(WriteEnd.Saved, 2), store.SaveCover("job", "a", 0, """{"n":2}""", false, 1));
         Assert.Equal(new(WriteEnd.Stale, 2), store.SaveCover("job", "a", 0, """{"n":3}""", false, 1));
@@ -49,8 +50,8 @@ public sealed class JobStoreTests : IDisposable
         Assert.Equal(new(WriteEnd.Stale, 2), store.SaveHeading("job", Heading with { Name = "Theirs" }, 1));
         Assert.Equal("Mine", store.Find("job")!.Job.Heading.Name);
 
-        Assert.Equal(new(WriteEnd.Saved, 2), store.SaveCloth("job", """{"mine":1}""", 1));
-        Assert.Equal(new(WriteEnd.Stale, 2), store.SaveCloth("job", """{"theirs":1}""", 1));
+        Assert.Equal(new(WriteEnd.Saved, 2), store.Cloths.Save("job", "main", """{"mine":1}""", 1));
+        Assert.Equal(new(WriteEnd.Stale, 2), store.Cloths.Save("job", "main", """{"theirs":1}""", 1));
         Assert.Equal(new(WriteEnd.Saved, 2), store.SaveHouse("""{"mine":1}""", 1));
         Assert.Equal(new(WriteEnd.Stale, 2), store.SaveHouse("""{"theirs":1}""", 1));
         Assert.Equal(new(WriteEnd.Missing, 0), store.SaveCover("job", "nothing", 0, "{}", false, 1));
@@ -61,7 +62,7 @@ public sealed class JobStoreTests : IDisposable
     public void What_is_deleted_can_be_brought_back()
     {
         var store = Open();
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         store.AddCover("job", "a", 0, """{"n":1}""", true);
         Assert.Equal(WriteEnd.Stale, store.AddCover("job", "a", 0, """{"n":9}""", true).End);
         Assert.Equal(WriteEnd.Saved, store.DeleteCover("job", "a", 1).End);
@@ -80,7 +81,7 @@ public sealed class JobStoreTests : IDisposable
     public void A_letter_is_never_used_again()
     {
         var store = Open();
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         store.AddCover("job", "a", 0, "{}", false);
         store.AddCover("job", "b", 1, "{}", false);
         store.DeleteCover("job", "b", 1);
@@ -100,9 +101,9 @@ public sealed class JobStoreTests : IDisposable
     public void The_job_last_worked_on_stands_first()
     {
         var store = Open();
-        store.Create("old", Heading, "{}");
+        store.Create("old", Heading, [new("main", "{}")]);
         _clock.Now += TimeSpan.FromHours(1);
-        store.Create("new", Heading, "{}");
+        store.Create("new", Heading, [new("main", "{}")]);
         Assert.Equal(["new", "old"], store.Jobs.Page(new(), 500, null).Jobs.Select(line => line.Job.Id));
         _clock.Now += TimeSpan.FromHours(1);
         store.AddCover("old", "a", 0, "{}", false);
@@ -113,7 +114,7 @@ public sealed class JobStoreTests : IDisposable
     public void Many_writers_at_once_lose_nothing()
     {
         var store = Open();
-        store.Create("job", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
         store.AddCover("job", "a", 0, "{}", false);
         var saved = 0;
         Parallel.For(0, 40, i =>
@@ -132,8 +133,8 @@ public sealed class JobStoreTests : IDisposable
     public void A_file_of_the_first_schema_is_brought_up_with_its_jobs()
     {
         var store = Open();
-        store.Create("job", Heading, "{}");
-        store.Create("other", Heading, "{}");
+        store.Create("job", Heading, [new("main", "{}")]);
+        store.Create("other", Heading, [new("main", "{}")]);
         foreach (var (id, position) in (IEnumerable<(string, int)>)[("z", 0), ("gone", 1), ("a", 1)])
         {
             store.AddCover("job", id, position, "{}", complete: false);
@@ -166,7 +167,7 @@ public sealed class JobStoreTests : IDisposable
         using var connection = new SqliteConnection($"Data Source={File};Foreign Keys=True");
         connection.Open();
         Assert.Equal("wal", Value("PRAGMA journal_mode"));
-        Assert.Equal(7L, Value("PRAGMA user_version"));
+        Assert.Equal(8L, Value("PRAGMA user_version"));
         Assert.Equal(1L, Value("PRAGMA foreign_keys"));
         Assert.Throws<SqliteException>(() =>
             Value("INSERT INTO covers (id, job_id, position, document, complete, version) VALUES ('a', 'nowhere', 0, '{}', 0, 1)")

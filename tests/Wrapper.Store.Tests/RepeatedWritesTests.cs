@@ -13,7 +13,7 @@ public sealed class RepeatedWritesTests : IDisposable
     public RepeatedWritesTests()
     {
         _store = new(new Database(Path.Combine(_directory, "wrapper.db")), new TestClock());
-        _store.Create("job", Heading, "{}");
+        _store.Create("job", Heading, [new("main", "{}")]);
         _store.AddCover("job", "a", 0, """{"form":"pouf"}""", complete: false);
     }
 
@@ -48,9 +48,9 @@ public sealed class RepeatedWritesTests : IDisposable
         Assert.Equal(2, _store.SaveHeading("job", Heading with { Name = "Cabin" }, 1).Version);
         Assert.Equal(new(WriteEnd.Saved, 2), _store.SaveHeading("job", Heading with { Name = "Cabin" }, 1));
         Assert.Equal(WriteEnd.Stale, _store.SaveHeading("job", Heading with { Name = "Galley" }, 1).End);
-        Assert.Equal(2, _store.SaveCloth("job", """{"width":"60"}""", 1).Version);
-        Assert.Equal(new(WriteEnd.Saved, 2), _store.SaveCloth("job", """{"width":"60"}""", 1));
-        Assert.Equal(WriteEnd.Stale, _store.SaveCloth("job", """{"width":"54"}""", 1).End);
+        Assert.Equal(2, _store.Cloths.Save("job", "main", """{"width":"60"}""", 1).Version);
+        Assert.Equal(new(WriteEnd.Saved, 2), _store.Cloths.Save("job", "main", """{"width":"60"}""", 1));
+        Assert.Equal(WriteEnd.Stale, _store.Cloths.Save("job", "main", """{"width":"54"}""", 1).End);
         Assert.Equal(2, _store.SaveHouse("""{"a":1}""", 1).Version);
         Assert.Equal(new(WriteEnd.Saved, 2), _store.SaveHouse("""{"a":1}""", 1));
         Assert.Equal(WriteEnd.Stale, _store.SaveHouse("""{"a":2}""", 1).End);
@@ -75,7 +75,7 @@ public sealed class RepeatedWritesTests : IDisposable
     [Fact]
     public void One_id_makes_one_job()
     {
-        Assert.Null(_store.Create("job", Heading with { Name = "Other" }, "{}"));
+        Assert.Null(_store.Create("job", Heading with { Name = "Other" }, [new("main", "{}")]));
         Assert.Equal("Saloon", Assert.Single(_store.Jobs.Page(new(), 500, null).Jobs).Job.Heading.Name);
     }
 }

@@ -18,7 +18,7 @@ public sealed class SheetAndPhotoTests : IDisposable
     public void A_sheet_opens_its_one_job_runs_out_and_is_closed_by_the_next()
     {
         var (database, sheets) = Open();
-        new JobStore(database, _clock).Create("job", new("Saloon", "", "", "in"), "{}");
+        new JobStore(database, _clock).Create("job", new("Saloon", "", "", "in"), [new("main", "{}")]);
         var (token, expires) = sheets.Open("job");
         Assert.Equal(64, token.Length);
         Assert.Equal(_clock.GetUtcNow() + SheetStore.Life, expires);
@@ -40,7 +40,7 @@ public sealed class SheetAndPhotoTests : IDisposable
     public void The_token_itself_is_not_kept()
     {
         var (database, sheets) = Open();
-        new JobStore(database, _clock).Create("job", new("Saloon", "", "", "in"), "{}");
+        new JobStore(database, _clock).Create("job", new("Saloon", "", "", "in"), [new("main", "{}")]);
         var (token, _) = sheets.Open("job");
         SqliteConnection.ClearAllPools();
         Assert.DoesNotContain(
@@ -56,7 +56,7 @@ public sealed class SheetAndPhotoTests : IDisposable
         var (database, _) = Open();
         var photos = new PhotoStore(database, _clock);
         var jobs = new JobStore(database, _clock);
-        jobs.Create("job", new("Saloon", "", "", "in"), "{}");
+        jobs.Create("job", new("Saloon", "", "", "in"), [new("main", "{}")]);
         jobs.AddCover("job", "seat", 0, "{}", complete: false);
         var (picture, small) = ((byte[])[0xFF, 0xD8, 0xFF, 0, 1, 2], (byte[])[3, 4]);
         Assert.NotNull(photos.Add("p", "job", "seat", "width", "hull.jpg", new("image/jpeg", picture, small)));

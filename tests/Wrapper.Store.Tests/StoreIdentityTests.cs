@@ -1,4 +1,5 @@
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Migrations;
 using Xunit;
 
 namespace Wrapper.Store.Tests;
@@ -69,14 +70,14 @@ public sealed class StoreIdentityTests : IDisposable
         using var database = new Database(At("now.db"));
         var clock = new TestClock();
         var store = new JobStore(database, clock);
-        store.Create("same", new("Same", "", "", "in"), "{}");
-        store.Create("gone", new("Gone", "", "", "in"), "{}");
-        store.Create("changed", new("Before", "", "", "in"), "{}");
+        store.Create("same", new("Same", "", "", "in"), [new("main", "{}")]);
+        store.Create("gone", new("Gone", "", "", "in"), [new("main", "{}")]);
+        store.Create("changed", new("Before", "", "", "in"), [new("main", "{}")]);
         database.CopyTo(At("copy.db"));
         clock.Now += TimeSpan.FromMinutes(1);
         store.DeleteJob("gone", 1);
         store.SaveHeading("changed", new("After", "", "", "in"), 1);
-        store.Create("added", new("Added", "", "", "in"), "{}");
+        store.Create("added", new("Added", "", "", "in"), [new("main", "{}")]);
         var difference = StoreContents.Of(At("copy.db")).Against(StoreContents.Of(At("now.db")));
         Assert.Equal(["Gone"], difference.OnlyHere.Select(job => job.Name));
         Assert.Equal(["Added"], difference.OnlyThere.Select(job => job.Name));
@@ -91,7 +92,7 @@ public sealed class StoreIdentityTests : IDisposable
             var store = new JobStore(database, new TestClock());
             foreach (var id in (string[])["a/b", "..", "../../x", "a\0b", "fine-1"])
             {
-                store.Create(id, new(id.Replace('\0', '0'), "", "", "in"), "{}");
+                store.Create(id, new(id.Replace('\0', '0'), "", "", "in"), [new("main", "{}")]);
                 store.AddCover(id, "c/1", 0, "{}", complete: false);
                 store.Work.Add(id, [new("e", "sewn", "c/1", """{ "id": "e", "cover": "c/1" }""", "turn", 1)]);
             }

@@ -66,7 +66,7 @@ public sealed class StoredDataTests : IDisposable
     [Fact]
     public void A_cloths_repeat_and_shrinkage_stand_together_also_on_the_others()
     {
-        var cloth = JsonNode.Parse(Job("Everything typed").Cloth.Document)!;
+        var cloth = JsonNode.Parse(Job("Everything typed").Cloths[0].Document)!;
         AssertSame("""{ "length": "12 1/2", "width": "9", "match": "half-drop", "motif": "4 1/2" }""", cloth["repeat"]!.ToJsonString());
         AssertSame("""{ "along": "3", "across": "1.5" }""", cloth["shrinkage"]!.ToJsonString());
         Assert.Equal(
@@ -74,7 +74,7 @@ public sealed class StoredDataTests : IDisposable
             ((string)cloth["name"]!, (string)cloth["width"]!, (string)cloth["space"]!, (string)cloth["spare"]!, (string)cloth["price"]!)
         );
         AssertSame("""[{ "from": "20", "to": "22", "left": "3", "right": "9" }]""", cloth["flaws"]!.ToJsonString());
-        var lining = cloth["others"]!.AsArray().Single()!;
+        var lining = JsonNode.Parse(Assert.Single(Job("Everything typed").Cloths.Skip(1)).Document)!;
         Assert.Equal(("lining", "48 wide?", "fold"), ((string)lining["key"]!, (string)lining["width"]!, (string)lining["layers"]!));
         Assert.Equal(("6", "2"), ((string)lining["repeat"]!["length"]!, (string)lining["shrinkage"]!["across"]!));
         foreach (var name in (string[])["repeatLength", "repeatWidth", "match", "motif", "shrinkageAlong", "shrinkageAcross"])

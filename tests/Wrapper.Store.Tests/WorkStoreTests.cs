@@ -13,8 +13,8 @@ public sealed class WorkStoreTests : IDisposable
     public WorkStoreTests()
     {
         _store = new(new(_file), _clock);
-        _store.Create("job", new("Saloon", "", "", "in"), "{}");
-        _store.Create("other", new("Cabin", "", "", "in"), "{}");
+        _store.Create("job", new("Saloon", "", "", "in"), [new("main", "{}")]);
+        _store.Create("other", new("Cabin", "", "", "in"), [new("main", "{}")]);
     }
 
     public void Dispose()

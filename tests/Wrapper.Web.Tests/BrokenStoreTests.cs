@@ -11,8 +11,8 @@ public sealed class BrokenStoreTests(Application application) : IClassFixture<Ap
     public async Task A_heading_that_is_too_long_is_shortened_in_the_list_and_says_so()
     {
         var store = application.Services.GetRequiredService<JobStore>();
-        store.Create("long", new(new string('n', 2_000), "Harbour Guest House", "", "in"), "{}");
-        store.Create("sound", new("Settee", "", "", "in"), "{}");
+        store.Create("long", new(new string('n', 2_000), "Harbour Guest House", "", "in"), [new("main", "{}")]);
+        store.Create("sound", new("Settee", "", "", "in"), [new("main", "{}")]);
         var lines = (await application.Send(HttpMethod.Get, "/api/jobs")).Body!.AsArray().ToDictionary(line => (string)line!["id"]!);
         Assert.Equal(new string('n', 200), (string)lines["long"]!["name"]!);
         Assert.Contains("Shorten it", (string)lines["long"]!["problem"]!, StringComparison.Ordinal);

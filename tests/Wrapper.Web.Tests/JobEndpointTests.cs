@@ -179,6 +179,7 @@ public sealed class JobEndpointTests(Application application) : IClassFixture<Ap
                 "/api/jobs/{id}",
                 "/api/jobs/{id}/archived",
                 "/api/jobs/{id}/cloth",
+                "/api/jobs/{id}/cloths/{key}",
                 "/api/jobs/{id}/covers/{coverId}/sewing-cards",
                 "/api/jobs/{id}/covers/{coverId}/trying-on",
                 "/api/jobs/{id}/cutting",

@@ -52,9 +52,9 @@ public sealed class StartingTests : IDisposable
         using (var database = new Database(Path.Combine(_directory, "wrapper.db")))
         {
             var store = new JobStore(database, TimeProvider.System);
-            store.Create("kept", new("Kept", "", "", "in"), "{}");
+            store.Create("kept", new("Kept", "", "", "in"), [new("main", "{}")]);
             database.CopyTo(copy);
-            store.Create("later", new("Later", "", "", "in"), "{}");
+            store.Create("later", new("Later", "", "", "in"), [new("main", "{}")]);
         }
 
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();

@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using Wrapper.Core.Catalogue.Measuring;
 
 namespace Wrapper.Core.Catalogue;
 
@@ -15,41 +16,47 @@ public sealed record Choice(string Name, string Label, IReadOnlyList<string> Wor
 
     private static readonly List<Choice> Listed = [];
 
-    internal static Choice Piping { get; } = Listing("piping", "Piping", ["none", "top", "both"]);
+    private static readonly Dictionary<string, string> NothingElse = [];
 
-    internal static Choice SlidePocket { get; } = Listing("slidePocket", "Slide pocket", Truth);
+    internal static Choice Piping { get; } = Listing("piping", "Piping", ["none", "top", "both"]).Compared();
 
-    internal static Choice Bias { get; } = Listing("bias", "Piping on the bias", ["true", "false"]);
+    internal static Choice SlidePocket { get; } =
+        Listing("slidePocket", "Slide pocket", Truth).Saying(("false", "plain join"), ("true", "pocket"));
 
-    internal static Choice Strips { get; } = Listing("strips", "Strips lie", ["across", "down"]);
+    internal static Choice Bias { get; } =
+        Listing("bias", "Casing cut", ["true", "false"]).Saying(("true", "on the bias"), ("false", "straight")).With(Piping);
 
-    internal static Choice Plates { get; } = Listing("plates", "Large pieces", ["straight", "turned", "middle-and-sides"]);
+    internal static Choice Strips { get; } = Listing("strips", "Strips lie", ["across", "down"]).LeftToTheDraft();
 
-    internal static Choice Closure { get; } = Listing("closure", "Closure", Units.Words.All<Closure>());
+    internal static Choice Plates { get; } = Listing("plates", "Large pieces", ["straight", "turned", "middle-and-sides"]).LeftToTheDraft();
 
-    internal static Choice Edge { get; } = Listing("edge", "Lower edge", Units.Words.All<LowerEdge>());
+    internal static Choice Closure { get; } = Listing("closure", "Closure", Units.Words.All<Closure>()).Compared();
+
+    internal static Choice Edge { get; } = Listing("edge", "Lower edge", Units.Words.All<LowerEdge>()).Compared();
 
     internal static Choice Notch { get; } = Listing("notch", "Corner notch", ["seam-counted", "full-wall"]);
 
-    internal static Choice ReturnCorners { get; } = Listing("returnCorners", "Corners of the return", ["open", "folded", "mitred"]);
+    internal static Choice ReturnCorners { get; } =
+        Listing("returnCorners", "Corners of the return", ["open", "folded", "mitred"]).Taking(Measure.Return);
 
-    internal static Choice TopCorners { get; } = Listing("topCorners", "Corners of the top drop", ["cut-out", "pleated"]);
+    internal static Choice TopCorners { get; } =
+        Listing("topCorners", "Corners of the top drop", ["cut-out", "pleated"]).Taking(Measure.TopDrop);
 
     internal static Choice RoundedCorners { get; } = Listing("roundedCorners", "Rounded corners", ["all", "front", "back"]);
 
     internal static Choice EarSide { get; } = Listing("earSide", "Ear on the", ["left", "right"]);
 
-    internal static Choice ZipSides { get; } = Listing("zipSides", "Zip round", ["back", "three-sides"]);
+    internal static Choice ZipSides { get; } = Listing("zipSides", "Zip round", ["back", "three-sides"]).Compared();
 
-    internal static Choice Join { get; } = Listing("join", "Joined in", ["middle-and-sides", "equal-widths"]);
+    internal static Choice Join { get; } = Listing("join", "Joined in", ["middle-and-sides", "equal-widths"]).LeftToTheDraft();
 
-    internal static Choice Layers { get; } = Listing("layers", "Layers", ["single", "reversible"]);
+    internal static Choice Layers { get; } = Listing("layers", "Layers", ["single", "reversible"]).Compared();
 
     internal static Choice Back { get; } = Listing("back", "Back face", ["cut", "ready-sheet"]);
 
     internal static Choice Hands { get; } = Listing("hands", "Alike or in pairs", ["alike", "pairs"]);
 
-    internal static Choice Skirt { get; } = Listing("skirt", "Skirt", ["gathered", "box-pleats", "kick-pleats"]);
+    internal static Choice Skirt { get; } = Listing("skirt", "Skirt", ["gathered", "box-pleats", "kick-pleats"]).Compared();
 
     /// <summary>All choices made with words, by name, in the order they are shown.</summary>
     public static IReadOnlyDictionary<string, Choice> All { get; } = Listed.ToDictionary(choice => choice.Name);
@@ -65,6 +72,57 @@ public sealed record Choice(string Name, string Label, IReadOnlyList<string> Wor
 
     /// <inheritdoc />
     public override int GetHashCode() => RuntimeHelpers.GetHashCode(this);
+
+    /// <summary>Make-ups with each of its words are compared side by side.</summary>
+    public bool IsCompared { get; private set; }
+
+    /// <summary>While nothing is chosen the draft decides.</summary>
+    public bool IsLeftToTheDraft { get; private set; }
+
+    /// <summary>It makes a difference only where this choice is not at its first word; null for any.</summary>
+    public Choice? Needs { get; private set; }
+
+    /// <summary>It makes a difference only where this measure was taken; null for any.</summary>
+    public Measure? NeedsMeasure { get; private set; }
+
+    /// <summary>What its words are called on screen, where that is not the word itself.</summary>
+    public IReadOnlyDictionary<string, string> Said { get; private set; } = NothingElse;
+
+    /// <summary>It makes a difference on a thing of this form and shape.</summary>
+    public bool IsFor(FormDefinition form, ShapeDefinition shape) =>
+        this == Back ? form.MayHaveReadyBack
+        : this == EarSide ? shape.HasOneEar
+        : this != RoundedCorners || shape.Measures.Any(measure => measure.Measure == Measure.CornerRadius);
+
+    private Choice Compared()
+    {
+        IsCompared = true;
+        return this;
+    }
+
+    private Choice LeftToTheDraft()
+    {
+        IsLeftToTheDraft = true;
+        return this;
+    }
+
+    private Choice With(Choice other)
+    {
+        Needs = other;
+        return this;
+    }
+
+    private Choice Taking(Measure measure)
+    {
+        NeedsMeasure = measure;
+        return this;
+    }
+
+    private Choice Saying(params (string Word, string Said)[] words)
+    {
+        Said = words.ToDictionary(word => word.Word, word => word.Said);
+        return this;
+    }
 
     private static Choice Listing(string name, string label, IReadOnlyList<string> words)
     {

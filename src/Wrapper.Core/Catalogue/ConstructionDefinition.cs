@@ -19,6 +19,12 @@ public sealed record ConstructionDefinition(string Id, string Label, string Says
     /// <summary>Choices that are asked only to be refused with a word: a folded cover has no edge to carry piping.</summary>
     public IReadOnlyList<Choice> Refused { get; init; } = [];
 
+    /// <summary>A word for it where there is room for one; empty for none.</summary>
+    public string Brief { get; init; } = "";
+
+    /// <summary>What stands in the way under the rim can be said: its edge goes under the thing.</summary>
+    public bool GoesRoundObstacles { get; init; }
+
     /// <summary>Its edge seams can carry piping, so that make-ups with and without are worth comparing.</summary>
     public bool CarriesPiping { get; init; }
 

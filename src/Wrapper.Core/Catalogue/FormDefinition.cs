@@ -54,6 +54,9 @@ public sealed record FormDefinition(string Id, string Label, IReadOnlyList<Shape
     /// <summary>The thing is heavy, or stands on legs: two have to move it.</summary>
     public bool IsHeavy { get; init; }
 
+    /// <summary>It stands on legs that a skirt has to clear, and each may take some of the base.</summary>
+    public bool HasLegs { get; init; }
+
     /// <summary>Hot irons stand on it.</summary>
     public bool IsIronedOn { get; init; }
 
@@ -109,6 +112,9 @@ public sealed record ShapeDefinition(
 
     /// <summary>The ways its lower edge can be finished, the usual one first; empty where there is nothing to choose.</summary>
     public IReadOnlyList<LowerEdge> Edges { get; init; } = [];
+
+    /// <summary>It has an ear on one side, which may be the left or the right.</summary>
+    public bool HasOneEar { get; init; }
 
     /// <summary>Its plan is round, stepped or free: what is wrapped round it puckers.</summary>
     public bool HasCurvedPlan { get; init; }

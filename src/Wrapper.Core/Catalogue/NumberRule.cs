@@ -13,58 +13,72 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
     private static readonly List<NumberRule> Listed = [];
 
     internal static NumberRule ElasticRatio { get; } =
-        Listing("elasticRatio", "elastic in a casing, as part of its opening", 0.7m, 0.3m, 1m);
+        Listing(RuleGroup.Elastic, "elasticRatio", "elastic in a casing, as part of its opening", 0.7m, 0.3m, 1m);
 
-    internal static NumberRule Stretch { get; } = Listing("stretch", "how far elastic is stretched on", 1.4m, 1m, 3m);
+    internal static NumberRule Stretch { get; } = Listing(RuleGroup.Elastic, "stretch", "how far elastic is stretched on", 1.4m, 1m, 3m);
 
-    internal static NumberRule Fullness { get; } = Listing("fullness", "fullness of a skirt", 2m, 1m, 5m);
+    internal static NumberRule Fullness { get; } = Listing(RuleGroup.Shape, "fullness", "fullness of a skirt", 2m, 1m, 5m);
 
-    internal static NumberRule GapShare { get; } = Listing("gapShare", "gap, as part of a side", 0.6m, 0.1m, 1m);
+    internal static NumberRule GapShare { get; } = Listing(RuleGroup.Closing, "gapShare", "gap, as part of a side", 0.6m, 0.1m, 1m);
 
-    internal static NumberRule OpeningShare { get; } = Listing("openingShare", "part of the end sewn shut at each side", 1m / 6, 0m, 0.45m);
+    internal static NumberRule OpeningShare { get; } =
+        Listing(RuleGroup.Closing, "openingShare", "part of the end sewn shut at each side", 1m / 6, 0m, 0.45m);
 
-    internal static NumberRule ThreadPerSeam { get; } = Listing("threadPerSeam", "thread to a lockstitched seam", 2.8m, 1m, 20m);
+    internal static NumberRule ThreadPerSeam { get; } =
+        Listing(RuleGroup.Supplies, "threadPerSeam", "thread to a lockstitched seam", 2.8m, 1m, 20m);
 
-    internal static NumberRule Stuffing { get; } = Listing("stuffing", "stuffing, kilograms to the cubic metre", 20m, 1m, 200m);
+    internal static NumberRule Stuffing { get; } =
+        Listing(RuleGroup.Supplies, "stuffing", "stuffing, kilograms to the cubic metre", 20m, 1m, 200m);
 
-    internal static NumberRule Labels { get; } = Listing("labels", "labels sewn into a cover", 0m, 0m, 4m);
+    internal static NumberRule Labels { get; } = Listing(RuleGroup.Supplies, "labels", "labels sewn into a cover", 0m, 0m, 4m);
 
-    internal static NumberRule MinutesPerPiece { get; } = Listing("minutesPerPiece", "minutes to mark and cut a piece", 4m, 0m, 120m);
+    internal static NumberRule MinutesPerPiece { get; } =
+        Listing(RuleGroup.Time, "minutesPerPiece", "minutes to mark and cut a piece", 4m, 0m, 120m);
 
-    internal static NumberRule MinutesPerSeam { get; } = Listing("minutesPerSeam", "minutes to a metre of seam", 3m, 0m, 120m);
+    internal static NumberRule MinutesPerSeam { get; } =
+        Listing(RuleGroup.Time, "minutesPerSeam", "minutes to a metre of seam", 3m, 0m, 120m);
 
     internal static NumberRule MinutesPerPipedSeam { get; } =
-        Listing("minutesPerPipedSeam", "minutes to a metre of piped seam", 6m, 0m, 120m);
+        Listing(RuleGroup.Time, "minutesPerPipedSeam", "minutes to a metre of piped seam", 6m, 0m, 120m);
 
-    internal static NumberRule MinutesPerZip { get; } = Listing("minutesPerZip", "minutes to begin a zip", 10m, 0m, 120m);
+    internal static NumberRule MinutesPerZip { get; } = Listing(RuleGroup.Time, "minutesPerZip", "minutes to begin a zip", 10m, 0m, 120m);
 
-    internal static NumberRule MinutesPerZipMetre { get; } = Listing("minutesPerZipMetre", "minutes to a metre of zip", 4m, 0m, 120m);
+    internal static NumberRule MinutesPerZipMetre { get; } =
+        Listing(RuleGroup.Time, "minutesPerZipMetre", "minutes to a metre of zip", 4m, 0m, 120m);
 
-    internal static NumberRule MinutesPerCorner { get; } = Listing("minutesPerCorner", "minutes to a boxed corner", 3m, 0m, 120m);
+    internal static NumberRule MinutesPerCorner { get; } =
+        Listing(RuleGroup.Time, "minutesPerCorner", "minutes to a boxed corner", 3m, 0m, 120m);
 
-    internal static NumberRule MinutesPerJoin { get; } = Listing("minutesPerJoin", "minutes to a join", 2m, 0m, 120m);
+    internal static NumberRule MinutesPerJoin { get; } = Listing(RuleGroup.Time, "minutesPerJoin", "minutes to a join", 2m, 0m, 120m);
 
-    internal static NumberRule MinutesPerHem { get; } = Listing("minutesPerHem", "minutes to a metre of hem or casing", 4m, 0m, 120m);
+    internal static NumberRule MinutesPerHem { get; } =
+        Listing(RuleGroup.Time, "minutesPerHem", "minutes to a metre of hem or casing", 4m, 0m, 120m);
 
     internal static NumberRule MinutesToMakePiping { get; } =
-        Listing("minutesToMakePiping", "minutes to make a metre of piping", 3m, 0m, 120m);
+        Listing(RuleGroup.Time, "minutesToMakePiping", "minutes to make a metre of piping", 3m, 0m, 120m);
 
-    internal static NumberRule MinutesPerDart { get; } = Listing("minutesPerDart", "minutes to a dart", 2m, 0m, 120m);
+    internal static NumberRule MinutesPerDart { get; } = Listing(RuleGroup.Time, "minutesPerDart", "minutes to a dart", 2m, 0m, 120m);
 
     internal static NumberRule MinutesPerFinish { get; } =
-        Listing("minutesPerFinish", "minutes to finish a metre of raw edge", 2m, 0m, 120m);
+        Listing(RuleGroup.Time, "minutesPerFinish", "minutes to finish a metre of raw edge", 2m, 0m, 120m);
 
-    internal static NumberRule MinutesToThread { get; } = Listing("minutesToThread", "minutes to thread elastic or cord", 5m, 0m, 120m);
+    internal static NumberRule MinutesToThread { get; } =
+        Listing(RuleGroup.Time, "minutesToThread", "minutes to thread elastic or cord", 5m, 0m, 120m);
 
     internal static NumberRule MinutesPerFastener { get; } =
-        Listing("minutesPerFastener", "minutes to a button, loop or tie", 3m, 0m, 120m);
+        Listing(RuleGroup.Time, "minutesPerFastener", "minutes to a button, loop or tie", 3m, 0m, 120m);
 
-    internal static NumberRule MinutesPerLabel { get; } = Listing("minutesPerLabel", "minutes to sew in a label", 2m, 0m, 120m);
+    internal static NumberRule MinutesPerLabel { get; } =
+        Listing(RuleGroup.Time, "minutesPerLabel", "minutes to sew in a label", 2m, 0m, 120m);
 
-    internal static NumberRule MinutesPerCover { get; } = Listing("minutesPerCover", "minutes to turn and fit a cover", 10m, 0m, 480m);
+    internal static NumberRule MinutesPerCover { get; } =
+        Listing(RuleGroup.Time, "minutesPerCover", "minutes to turn and fit a cover", 10m, 0m, 480m);
 
     /// <summary>All rules that are plain numbers, by name, in the order they are shown.</summary>
     public static IReadOnlyDictionary<string, NumberRule> All { get; } = Listed.ToDictionary(rule => rule.Name);
+
+    /// <summary>What it is about.</summary>
+    public RuleGroup Group { get; private init; }
 
     /// <summary>Each is listed once: one is the same as itself only, and found without comparing its figures.</summary>
     public bool Equals(NumberRule? other) => ReferenceEquals(this, other);
@@ -72,9 +86,9 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
     /// <inheritdoc />
     public override int GetHashCode() => RuntimeHelpers.GetHashCode(this);
 
-    private static NumberRule Listing(string name, string label, decimal usual, decimal least, decimal most)
+    private static NumberRule Listing(RuleGroup group, string name, string label, decimal usual, decimal least, decimal most)
     {
-        var rule = new NumberRule(name, label, usual, least, most);
+        var rule = new NumberRule(name, label, usual, least, most) { Group = group };
         Listed.Add(rule);
         return rule;
     }

@@ -13,6 +13,8 @@ public sealed class RuleBook
 
     private readonly Dictionary<Rule, Worked> _figures = [];
     private readonly Dictionary<(Rule General, Rule Own), Worked> _together = [];
+    private readonly List<Rule> _asked = [];
+    private readonly HashSet<NumberRule> _numbers = [];
     private readonly LengthUnit _unit;
     private readonly (RuleSet Set, QuantitySource Source)[] _said;
     private readonly IReadOnlyDictionary<Rule, Rule> _variants;
@@ -35,6 +37,7 @@ public sealed class RuleBook
                 var own = Own(rule);
                 var (value, source) = Find(rule, own);
                 _figures[rule] = figure = Worked.Given(own.Label, value, source);
+                _asked.Add(own);
             }
 
             return figure;
@@ -52,6 +55,7 @@ public sealed class RuleBook
             var (value, source) = Find(general, own);
             _together[(general, own)] = figure = Worked.Given(own.Label, value, source);
             (_figures[general], _figures[own]) = (figure, figure);
+            _asked.Add(own);
         }
 
         return figure;
@@ -66,6 +70,7 @@ public sealed class RuleBook
     /// <summary>A rule that is a plain number.</summary>
     public decimal Number(NumberRule rule)
     {
+        _numbers.Add(rule);
         foreach (var (set, _) in _said)
         {
             if (set.Numbers.TryGetValue(rule, out var said))
@@ -88,6 +93,12 @@ public sealed class RuleBook
 
     /// <summary>True when the cover itself says a rule: a word of the house or the job is a habit, this one was meant here.</summary>
     public bool CoverSays(Rule rule) => _said[0].Set.Lengths.ContainsKey(rule);
+
+    /// <summary>The rules that were asked for, each once and as the form has it: those the cover obeys.</summary>
+    public IEnumerable<Rule> Asked => _asked.Distinct();
+
+    /// <summary>The plain numbers that were asked for.</summary>
+    public IEnumerable<NumberRule> AskedNumbers => _numbers;
 
     /// <summary>The rules the cover itself says that nothing has asked for: they change nothing, and that is worth a word.</summary>
     public IEnumerable<Rule> UnaskedOfCover =>

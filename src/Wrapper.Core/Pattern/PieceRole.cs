@@ -127,6 +127,9 @@ public sealed record PieceRole(string Word)
         : this == Inner ? "inner layer"
         : Word.Replace('-', ' ');
 
+    /// <summary>What it is called where a cloth is given to it: “piping casing”, for the cord inside is bought.</summary>
+    public string ClothLabel => this == Piping ? "piping casing" : Label;
+
     /// <summary>It never takes the cover's own cloth: it is cut from what is given to it, or from none of the job's.</summary>
     public bool HasItsOwn => this == Lining || this == Interlining || this == Facing || this == Padding;
 

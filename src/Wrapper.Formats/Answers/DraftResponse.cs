@@ -1,3 +1,4 @@
+using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
@@ -257,6 +258,9 @@ public sealed record DraftResponse
     /// <summary>Joins forced by the cloth.</summary>
     public required int Joins { get; init; }
 
+    /// <summary>The names of the rules the cover obeys, in the order they are shown.</summary>
+    public required IReadOnlyList<string> Rules { get; init; }
+
     /// <summary>Where the print is led on its faces.</summary>
     public required PrintLedJson Print { get; init; }
 
@@ -301,6 +305,7 @@ public sealed record DraftResponse
             Checks = [.. draft.Checks.Select(CheckJson.Of)],
             Cautions = draft.Cautions,
             Joins = draft.Joins,
+            Rules = RulesOf(reading),
             Print = new(draft.Print.Across.Millimetres, draft.Print.Along.Millimetres),
         };
 
@@ -316,6 +321,16 @@ public sealed record DraftResponse
             .Concat(reading.ListLengths)
             .ToDictionary(measure => measure.Key, measure => new ReadMeasureJson(measure.Value.Millimetres, format.Rounded(measure.Value)));
     }
+
+    /// <summary>The rules that were asked for while the cover was drafted; those of the house alone are not the cover’s.</summary>
+    private static IReadOnlyList<string> RulesOf(CoverReading reading) =>
+        reading.Specification?.Rules is not { } rules
+            ? []
+            :
+            [
+                .. rules.Asked.Where(rule => rule.Group != RuleGroup.Cutting).Select(rule => rule.Name),
+                .. rules.AskedNumbers.Where(rule => rule.Group is not (RuleGroup.Time or RuleGroup.Supplies)).Select(rule => rule.Name),
+            ];
 
     private static SeamSideJson Side(SeamSide side, int number, Draft draft)
     {

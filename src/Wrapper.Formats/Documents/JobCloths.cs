@@ -51,6 +51,29 @@ public sealed class JobCloths
     /// <summary>The key of a job's cloth; its first may have none.</summary>
     public static string KeyOf(ClothDocument cloth) => cloth.Key is { Length: > 0 } key ? key : CoverInput.UsualKey;
 
+    /// <summary>The cloths of a job, each by itself; one without a usable key gets a new one, so that none is lost.</summary>
+    /// <param name="first">The first, which may carry the others.</param>
+    public static IReadOnlyList<(string Key, ClothDocument Cloth)> Apart(ClothDocument first)
+    {
+        var cloths = new List<(string Key, ClothDocument Cloth)> { (KeyOf(first), first with { Others = null }) };
+        foreach (var other in (first.Others ?? []).Where(other => other is not null))
+        {
+            var taken = cloths.Select(cloth => cloth.Key).ToHashSet(StringComparer.Ordinal);
+            var key =
+                other.Key is { Length: > 0 } own && !taken.Contains(own)
+                    ? own
+                    : Enumerable.Range(2, taken.Count + 1).Select(number => $"cloth-{number}").First(free => !taken.Contains(free));
+            cloths.Add((key, other with { Key = key, Others = null }));
+        }
+
+        return cloths;
+    }
+
+    /// <summary>The cloths of a job in one document, as job files hold them: the first carries the others.</summary>
+    /// <param name="cloths">All of them, in their order.</param>
+    public static ClothDocument Together(IReadOnlyList<ClothDocument> cloths) =>
+        cloths is [var only] ? only : cloths[0] with { Others = [.. cloths.Skip(1)] };
+
     /// <summary>A cover's inputs with these cloths to choose from.</summary>
     /// <param name="cover">The cover, which names its own cloth and gives others to its roles.</param>
     /// <param name="input">Its inputs without cloths.</param>

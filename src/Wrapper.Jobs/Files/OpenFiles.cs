@@ -67,6 +67,19 @@ public static class OpenFiles
 
     private const double BetweenCloths = 400;
 
+    /// <summary>What a file’s content is called on screen.</summary>
+    public static string Label(FileContent what) =>
+        what switch
+        {
+            FileContent.Patterns => "Patterns, true size",
+            FileContent.Lay => "The lay, true size",
+            FileContent.CutList => "Cut list",
+            FileContent.Buying => "What to buy",
+            FileContent.CutCards => "Cut cards",
+            FileContent.SewingCards => "Sewing cards",
+            _ => throw new ArgumentOutOfRangeException(nameof(what)),
+        };
+
     /// <summary>The pairs there are.</summary>
     public static IEnumerable<(FileContent What, FileFormat As)> Offered => Writers.Keys;
 

@@ -21,10 +21,16 @@ public sealed record CoverJson(string Id, int Position, string Letter, long Vers
 /// <summary>Whether a job is put away.</summary>
 public sealed record ArchivedJson(bool Archived);
 
-/// <summary>A job's cloth.</summary>
+/// <summary>The cloths of a job in one document, the first of them carrying the others, and their versions added up.</summary>
 public sealed record ClothJson(long Version, ClothDocument Cloth);
 
-/// <summary>A job with its covers and its cloth. Of a part that is broken, what can be read of it stands in its place.</summary>
+/// <summary>One of a job's cloths.</summary>
+/// <param name="Key">What covers name it by.</param>
+/// <param name="Version">Its version.</param>
+/// <param name="Cloth">The cloth.</param>
+public sealed record JobClothJson(string Key, long Version, ClothDocument Cloth);
+
+/// <summary>A job with its covers and its cloths. Of a part that is broken, what can be read of it stands in its place.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Client">Who it is for.</param>
@@ -33,7 +39,8 @@ public sealed record ClothJson(long Version, ClothDocument Cloth);
 /// <param name="Version">The version of its heading.</param>
 /// <param name="Updated">When anything of it was last written.</param>
 /// <param name="Archived">It was put away.</param>
-/// <param name="Cloth">Its cloth.</param>
+/// <param name="Cloth">Its cloths in one document, for earlier clients: the first carries the others.</param>
+/// <param name="Cloths">Its cloths, in their order, each with a version of its own.</param>
 /// <param name="Covers">Its covers, in their order.</param>
 /// <param name="Broken">The parts whose stored documents break a rule.</param>
 public sealed record JobJson(
@@ -46,6 +53,7 @@ public sealed record JobJson(
     DateTimeOffset Updated,
     bool Archived,
     ClothJson Cloth,
+    IReadOnlyList<JobClothJson> Cloths,
     IReadOnlyList<CoverJson> Covers,
     IReadOnlyList<BrokenPartJson> Broken
 )

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Microsoft.Data.Sqlite;
 using Wrapper.Store;
+using Wrapper.Store.Migrations;
 
 namespace Wrapper.Web.Hosting;
 

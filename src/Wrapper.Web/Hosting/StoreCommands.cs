@@ -1,5 +1,6 @@
 using Microsoft.Extensions.Options;
 using Wrapper.Store;
+using Wrapper.Store.Migrations;
 
 namespace Wrapper.Web.Hosting;
 

@@ -51,13 +51,10 @@ internal sealed class JobImport(JobStore store, PhotoStore photos, WorkStore wor
             return new(null, brought.Refusal);
         }
 
-        var (heading, cloth) = (
-            new JobHeading(file.Name, file.Client, file.Place, file.Unit),
-            JsonSerializer.Serialize(file.Cloth, OpenFormat.Json)
-        );
+        var (heading, cloths) = (new JobHeading(file.Name, file.Client, file.Place, file.Unit), StoredJobs.Cloths(file.Cloth));
         var (told, repeated) = Work(file, known);
         var job = file.Id is { } id && !store.Knows(id) ? id : NewId();
-        while (!store.Take(new(job, (heading, cloth), covers, brought.Photos, told)))
+        while (!store.Take(new(job, (heading, cloths), covers, brought.Photos, told)))
         {
             job = NewId(); // taken by another in the meantime
         }

@@ -25,6 +25,24 @@ internal static class JobSizeLimits
             : null;
     }
 
+    /// <summary>The same for a cloth among the others of its job, which share the room.</summary>
+    /// <param name="job">The job; null where there is none.</param>
+    /// <param name="key">The cloth's key.</param>
+    /// <param name="document">The cloth as it would be stored.</param>
+    public static ProblemHttpResult? RefusalOfCloth(WholeJob? job, string key, string document) =>
+        Refusal("cloth", document, JobLimits.MostBytesOfCloth)
+        ?? (
+            job?.Cloths.Where(cloth => cloth.Key != key).Sum(cloth => (long)Encoding.UTF8.GetByteCount(cloth.Document))
+                + Encoding.UTF8.GetByteCount(document)
+            > JobLimits.MostBytesOfCloth
+                ? Refused(
+                    $"The cloths of this job hold more than {JobLimits.MostBytesOfCloth / 1024} kB of figures and pictures. "
+                        + "Take a picture out of one of them.",
+                    "cloth"
+                )
+                : null
+        );
+
     /// <summary>The same for a cover among the others of its job.</summary>
     public static ProblemHttpResult? Refusal(JobStore store, string jobId, string coverId, string document)
     {

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Wrapper.Core.Pattern;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
@@ -23,7 +24,8 @@ internal static class StoredJobs
         }
 
         var broken = new List<BrokenPartJson>();
-        var (heading, cloth) = (Heading(whole.Job.Heading, broken), Cloth(whole.Cloth, broken));
+        var heading = Heading(whole.Job.Heading, broken);
+        var cloths = whole.Cloths.Select((cloth, place) => Cloth(cloth, place, whole.Cloths.Count, broken)).ToList();
         var covers = whole.Covers.Select(cover => Cover(cover, broken)).ToList();
         return new(
             id,
@@ -34,11 +36,17 @@ internal static class StoredJobs
             whole.Job.Version,
             whole.Job.Updated,
             whole.Job.IsArchived,
-            cloth,
+            new(whole.ClothsVersion, JobCloths.Together([.. cloths.Select(cloth => cloth.Cloth)])),
+            cloths,
             covers,
             broken
         );
     }
+
+    /// <summary>The cloths of a job as they are stored, each by itself.</summary>
+    /// <param name="first">The first, which may carry the others.</param>
+    public static IReadOnlyList<ClothIntake> Cloths(ClothDocument first) =>
+        [.. JobCloths.Apart(first).Select(cloth => new ClothIntake(cloth.Key, JsonSerializer.Serialize(cloth.Cloth, OpenFormat.Json)))];
 
     /// <summary>A heading as far as it may be long.</summary>
     public static JobHeading Shortened(JobHeading heading) =>
@@ -65,16 +73,18 @@ internal static class StoredJobs
         return Shortened(stored);
     }
 
-    private static ClothJson Cloth(StoredDocument stored, List<BrokenPartJson> broken)
+    private static JobClothJson Cloth(StoredCloth stored, int place, int among, List<BrokenPartJson> broken)
     {
         var reading = DocumentReading.Read<ClothDocument>(stored.Document, DocumentRules.Cloth);
         if (reading.Document is { } cloth)
         {
-            return new(stored.Version, cloth.Migrate());
+            return new(stored.Key, stored.Version, cloth.Migrate());
         }
 
-        broken.Add(new(JobPart.Cloth, "The job’s cloth", Texts(reading.Violations)));
-        return new(stored.Version, Repaired<ClothDocument>(stored.Document, DocumentRules.Cloth).Migrate());
+        var repaired = Repaired<ClothDocument>(stored.Document, DocumentRules.Cloth).Migrate();
+        var name = among == 1 ? "The job’s cloth" : $"The cloth “{(repaired.Name is { Length: > 0 } called ? called : stored.Key)}”";
+        broken.Add(new(place == 0 ? JobPart.FirstCloth : JobPart.Cloth(stored.Key), name, Texts(reading.Violations)));
+        return new(stored.Key, stored.Version, repaired);
     }
 
     private static CoverJson Cover(StoredCover stored, List<BrokenPartJson> broken)

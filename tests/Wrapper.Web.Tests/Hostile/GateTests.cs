@@ -148,7 +148,7 @@ public sealed class GateTests(Application application) : IClassFixture<Applicati
         await application.Send(HttpMethod.Post, "/api/jobs/import", file.ToJsonString());
         var store = application.Services.GetRequiredService<JobStore>();
         store.SaveCover(job, "one", 0, HostileRequests.Escaped(mutated.Of(file["covers"]![0]!)), complete: true, 1);
-        store.SaveCloth(job, HostileRequests.Escaped(mutated.Of(file["cloth"]!)), 1);
+        store.Cloths.Save(job, "main", HostileRequests.Escaped(mutated.Of(file["cloth"]!)), 1);
         store.SaveHeading(job, new(new string('n', number % 100 == 4 ? 2_200_000 : 201), "", "", "in"), 1);
         application
             .Services.GetRequiredService<WorkStore>()

@@ -302,7 +302,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A part of a job just as it is stored, readable or not: part=heading, cloth, cover/ID or work/ID. */
+        /** A part of a job just as it is stored, readable or not: part=heading, cloth, cloth/KEY, cover/ID or work/ID. */
         get: operations["storedPart"];
         put?: never;
         post?: never;
@@ -321,7 +321,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keeps what can be read of a part that breaks a rule (part=heading, cloth or cover/ID), and takes out the rest. */
+        /** Keeps what can be read of a part that breaks a rule (part=heading, cloth, cloth/KEY or cover/ID), and takes out the rest. */
         post: operations["repairPart"];
         delete?: never;
         options?: never;
@@ -662,7 +662,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A job with its covers and cloth. */
+        /** A job with its covers and cloths. */
         get: operations["job"];
         /** Writes a job’s heading. */
         put: operations["saveJob"];
@@ -708,6 +708,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/cloths/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes one of a job’s cloths; with If-None-Match: * it is added at the end of the list, or brought back. */
+        put: operations["saveClothOfJob"];
+        post?: never;
+        /** Marks one of a job’s cloths as deleted; its last cloth stays. */
+        delete: operations["deleteClothOfJob"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/cloth": {
         parameters: {
             query?: never;
@@ -716,7 +734,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Writes a job’s cloth. */
+        /** Writes a job’s first cloth and, where it carries “others”, the whole list. */
         put: operations["saveCloth"];
         post?: never;
         delete?: never;
@@ -866,7 +884,7 @@ export interface components {
         };
         /** @description A part of a stored job that breaks a rule. */
         BrokenPartJson: {
-            /** @description Its name in addresses: `heading`, `cloth`, `cover/…`. */
+            /** @description Its name in addresses: `heading`, `cloth` for the first cloth, `cloth/…`, `cover/…`. */
             part: string;
             /** @description What it is, for the maker. */
             name: string;
@@ -954,6 +972,19 @@ export interface components {
             rules: components["schemas"]["RuleJson"][];
             numberRules: components["schemas"]["NumberRuleJson"][];
             traits: components["schemas"]["TraitJson"][];
+            /** @description The roles that cloths are given to. */
+            roles: components["schemas"]["RoleJson"][];
+            /** @description What may matter to a maker. */
+            matters: components["schemas"]["MatterJson"][];
+            /**
+             * Format: int32
+             * @description How many things may matter on one cover.
+             */
+            mostMatters: number;
+            /** @description The steps of the sewing that houses do in different ways. */
+            sewingMethods: components["schemas"]["SewingMethodJson"][];
+            /** @description The files a job gives. */
+            files: components["schemas"]["FileOfferJson"][];
         };
         /** @enum {null|string} */
         Caught: "piping" | "zip" | "hook-and-loop" | null;
@@ -1217,7 +1248,7 @@ export interface components {
              */
             picture?: null | string;
         };
-        /** @description A job's cloth. */
+        /** @description The cloths of a job in one document, the first of them carrying the others, and their versions added up. */
         ClothJson: {
             /** Format: int64 */
             version: number;
@@ -1286,6 +1317,8 @@ export interface components {
             goesOn: string;
             washes: string;
             suits: string;
+            brief: string;
+            obstacles: boolean;
             options: components["schemas"]["OptionJson"][];
         };
         /** @description A copy of a piece. */
@@ -1705,6 +1738,8 @@ export interface components {
              * @description Joins forced by the cloth.
              */
             joins: number;
+            /** @description The names of the rules the cover obeys, in the order they are shown. */
+            rules: string[];
             /** @description Where the print is led on its faces. */
             print: components["schemas"]["PrintLedJson"];
         };
@@ -1773,6 +1808,22 @@ export interface components {
         /** @description Whether what was found was kept: not where the job has been written since. */
         FiguresKeptJson: {
             kept: boolean;
+        };
+        /**
+         * @description What a file holds.
+         * @enum {string}
+         */
+        FileContent: "patterns" | "lay" | "cut-list" | "buying" | "cut-cards" | "sewing-cards";
+        /**
+         * @description The format of a file.
+         * @enum {string}
+         */
+        FileFormat: "svg" | "dxf" | "csv" | "zip";
+        /** @description A file that a job gives, and its formats. */
+        FileOfferJson: {
+            what: components["schemas"]["FileContent"];
+            label: string;
+            formats: components["schemas"]["FileFormat"][];
         };
         /** @description A file that is asked for: what it shows, in which format, of which cover or, for lays and buying, of which yardage. */
         FileRequestJson: {
@@ -2020,6 +2071,7 @@ export interface components {
                 [key: string]: string;
             };
             tapeLies: components["schemas"]["TapeLiesJson"][];
+            legs: boolean;
         };
         /** @description What was found before. */
         FoundBeforeJson: {
@@ -2032,16 +2084,28 @@ export interface components {
             /** @description What, in words. */
             text: string;
         };
-        /** @description What the bench found is to be bought, and the versions it was found for: of the heading, the cloth, and each cover by its id. */
+        /** @description What the bench found is to be bought, and the versions it was found for. */
         FoundFiguresJson: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description The version of the heading.
+             */
             heading: number;
-            /** Format: int64 */
-            cloth: number;
+            /** @description The version of each cover by its id. */
             covers: {
                 [key: string]: number;
             };
+            /** @description What was found. */
             figures: components["schemas"]["FigureJson"][];
+            /**
+             * Format: int64
+             * @description The versions of all cloths added up, from clients that write them at once; null where each is said.
+             */
+            cloth?: null | number;
+            /** @description The version of each cloth by its key. */
+            cloths?: null | {
+                [key: string]: number;
+            };
         };
         /** @description What the record of a cover says when it is handed over. It never claims that a rule is kept. */
         HandOver: {
@@ -2128,6 +2192,18 @@ export interface components {
             /** @description The rules the stored settings break; empty for sound ones. What can be read of them is in `house`. */
             problems: string[];
         };
+        /** @description One of a job's cloths. */
+        JobClothJson: {
+            /** @description What covers name it by. */
+            key: string;
+            /**
+             * Format: int64
+             * @description Its version.
+             */
+            version: number;
+            /** @description The cloth. */
+            cloth: components["schemas"]["ClothDocument"];
+        };
         /** @description A job to make. */
         JobCreationJson: {
             /**
@@ -2202,7 +2278,7 @@ export interface components {
             /** @description The photographs and entries of work of the file that were left out, each with its reason. */
             leftOut: string[];
         };
-        /** @description A job with its covers and its cloth. Of a part that is broken, what can be read of it stands in its place. */
+        /** @description A job with its covers and its cloths. Of a part that is broken, what can be read of it stands in its place. */
         JobJson: {
             /** @description Its id. */
             id: string;
@@ -2229,8 +2305,10 @@ export interface components {
             updated: string;
             /** @description It was put away. */
             archived: boolean;
-            /** @description Its cloth. */
+            /** @description Its cloths in one document, for earlier clients: the first carries the others. */
             cloth: components["schemas"]["ClothJson"];
+            /** @description Its cloths, in their order, each with a version of its own. */
+            cloths: components["schemas"]["JobClothJson"][];
             /** @description Its covers, in their order. */
             covers: components["schemas"]["CoverJson"][];
             /** @description The parts whose stored documents break a rule. */
@@ -2637,6 +2715,16 @@ export interface components {
          */
         MarkKind: "notch" | "fold" | "corner-line" | "dart" | "zip-stop" | "top" | "match-point" | "drill-point" | "gap-end" | "unpick-point";
         /**
+         * @description What may matter to the maker of a cover; at most three are touched, none is needed (docs/handbook.md, “Advice”).
+         * @enum {string}
+         */
+        Matter: "crisp" | "least-work" | "least-cloth" | "washed-often" | "on-and-off" | "outdoors" | "both-sides" | "children" | "first-one" | "like-the-others";
+        /** @description What may matter to a maker. */
+        MatterJson: {
+            word: components["schemas"]["Matter"];
+            label: string;
+        };
+        /**
          * @description The direction a measure runs on the thing, which fit and conversion follow.
          * @enum {string}
          */
@@ -2751,6 +2839,7 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
+            group: components["schemas"]["RuleGroup"];
         };
         /** @description Cloth to buy beside the cover's own. */
         OfClothJson: {
@@ -2861,11 +2950,26 @@ export interface components {
          * @enum {string}
          */
         OperationKind: "finish" | "mark" | "join" | "dart" | "make-piping" | "loops" | "ties" | "label" | "hem" | "apply-piping" | "zip" | "tape" | "buttons" | "pocket" | "seam" | "corner" | "turn" | "try-on" | "trim" | "casing" | "thread" | "fill" | "close-by-hand" | "edge-stitch" | "press";
-        /** @description A choice made with words, the usual one first. */
+        /** @description A choice made with words. */
         OptionJson: {
+            /** @description Its name in the open format. */
             name: string;
+            /** @description What it is called. */
             label: string;
+            /** @description What can be chosen, the usual one first. */
             words: string[];
+            /** @description What its words are called, where that is not the word itself. */
+            said: {
+                [key: string]: string;
+            };
+            /** @description Make-ups with each of its words are compared side by side. */
+            compared: boolean;
+            /** @description While nothing is chosen the draft decides. */
+            leftToTheDraft: boolean;
+            /** @description It makes a difference only where this option is not at its first word. */
+            needsOption: null | string;
+            /** @description It makes a difference only where this measure was taken. */
+            needsMeasure: null | string;
         };
         /** @description An outline out of a drawing. */
         OutlineJson: {
@@ -3004,6 +3108,11 @@ export interface components {
             /** @description What is drawn on it besides its cut and its stitch line, as it is drawn in files: marks, creases, grain. */
             strokes: components["schemas"]["StrokeJson"][];
         };
+        /**
+         * @description What a piece is of a cover. See docs/handbook.md, "Pieces".
+         * @enum {string}
+         */
+        PieceKind: "plate" | "boxing" | "zip-boxing" | "wrap" | "panel" | "band" | "end" | "top" | "wall" | "face" | "facing" | "side" | "strip" | "block" | "skirt" | "medallion" | "piping" | "layer" | "part";
         /** @description A copy that lies where a person has put it, as a placement says it. */
         PinJson: {
             piece: null | string;
@@ -3233,12 +3342,30 @@ export interface components {
          * @enum {string}
          */
         Rescue: "trim-off" | "sew-narrower" | "cut-again" | "no-cloth" | "gone";
-        /** @description A rule with its usual figures, as a person would type them. */
+        /** @description A role that cloths are given to. */
+        RoleJson: {
+            /** @description Its word in the open format. */
+            word: string;
+            /** @description What it is called. */
+            label: string;
+            /** @description It goes round the thing: several cloths given to it take turns. */
+            goesRound: boolean;
+            /** @description It may be joined from strips of several cloths. */
+            canBePieced: boolean;
+        };
+        /**
+         * @description What a rule is about: rules are shown by it, in this order.
+         * @enum {string}
+         */
+        RuleGroup: "fit" | "seams" | "hems" | "closing" | "piping" | "elastic" | "ties" | "shape" | "supplies" | "cutting" | "time";
+        /** @description A rule with its usual figures, as a person would type them; a rare one is seldom changed on one cover. */
         RuleJson: {
             name: string;
             label: string;
             imperial: string;
             metric: string;
+            group: components["schemas"]["RuleGroup"];
+            rare: boolean;
         };
         /** @description A write that went in. */
         SavedJson: {
@@ -3379,6 +3506,17 @@ export interface components {
             /** @description Of those alike that were tried on and corrected, what their cards say otherwise. */
             fitted: components["schemas"]["FittedCardsJson"][];
         };
+        /** @description A step of the sewing that houses do in different ways, the usual one first. */
+        SewingMethodJson: {
+            /** @description Its name under `schools`. */
+            name: string;
+            /** @description What it is called. */
+            label: string;
+            /** @description The ways. */
+            ways: components["schemas"]["SewingWay"][];
+            /** @description It makes a difference to covers that have one of these pieces; empty for every cover. */
+            for: components["schemas"]["PieceKind"][];
+        };
         /** @description A cover to be drafted and sewn, with the schools it is sewn by. */
         SewingRequestJson: {
             /** @description All covers alike are sewn together, each operation on all of them before the next. */
@@ -3473,6 +3611,13 @@ export interface components {
             /** @description The operations' ids in the order of work. */
             order: string[];
         };
+        /** @description One way of doing a step of the sewing. */
+        SewingWay: {
+            /** @description Its word in the open format. */
+            word: string;
+            /** @description What it is called. */
+            label: string;
+        };
         /** @description An edge of a piece in one cover. */
         SewnEdgeJson: {
             /** @description The piece's key, with `/1`, `/2` … where the cover has several copies of it. */
@@ -3526,7 +3671,7 @@ export interface components {
             /** @description The points it passes over, in order. */
             through: string[];
         };
-        /** @description A shape of a form; `stands` is `lying`, `upright` or `on-its-side`, as one meets the thing. */
+        /** @description A shape of a form; `withoutOptions` are those that make no difference on it, `stands` is `lying`, `upright` or `on-its-side`, as one meets the thing. */
         ShapeJson: {
             id: string;
             label: string;
@@ -3535,6 +3680,7 @@ export interface components {
             constructions: string[];
             closures: components["schemas"]["Closure"][];
             edges: components["schemas"]["LowerEdge"][];
+            withoutOptions: string[];
             stands: components["schemas"]["Standing"];
         };
         /** @description A thing on a sheet. */
@@ -5713,6 +5859,110 @@ export interface operations {
             };
             /** @description Precondition Failed */
             412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveClothOfJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClothDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deleteClothOfJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedJson"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

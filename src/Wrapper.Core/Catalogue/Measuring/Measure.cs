@@ -21,6 +21,10 @@ public readonly record struct Measure(string Name)
 
     internal static Measure CornerRadius { get; } = new("cornerRadius");
 
+    internal static Measure Return { get; } = new("return");
+
+    internal static Measure TopDrop { get; } = new("topDrop");
+
     internal static Measure TuckUnder { get; } = new("tuckUnder");
 
     internal static Measure Thickness { get; } = new("thickness");

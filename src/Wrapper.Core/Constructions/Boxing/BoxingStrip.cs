@@ -31,6 +31,7 @@ public static class BoxingStrip
             "show pieces, piping, firm foam"
         )
         {
+            Brief = "boxed",
             Closures = [.. Closing.Zipped, Closure.Gap, Closure.Ties],
             CarriesPiping = true,
             Choices =

@@ -33,6 +33,7 @@ public static class PanelsFolded
             "soft cushions, two faces alike"
         )
         {
+            Brief = "panels",
             Closures = Closing.Zipped,
             Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners, Choice.ZipSides],
             Refused = [Choice.Piping, Choice.SlidePocket],

@@ -33,6 +33,7 @@ public static class WrapFolded
             "a first cushion, a tape in doubt"
         )
         {
+            Brief = "wrapped",
             Closures = Closing.Zipped,
             Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure, Choice.RoundedCorners],
             Refused = [Choice.Piping, Choice.SlidePocket],

@@ -32,6 +32,7 @@ public static class TubNotched
             "least sewing, cloth that gives"
         )
         {
+            GoesRoundObstacles = true,
             Choices = [Choice.Plates, Choice.Edge, Choice.Notch],
         };
 

@@ -33,6 +33,7 @@ public static class WrapNotched
             "a sure tape, thick cloth"
         )
         {
+            Brief = "notched",
             Closures = Closing.Zipped,
             Choices = [Choice.Piping, Choice.SlidePocket, Choice.Plates, Choice.Closure],
             Refused = [Choice.Piping, Choice.SlidePocket],

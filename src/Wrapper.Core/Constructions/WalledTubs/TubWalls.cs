@@ -31,6 +31,7 @@ public static class TubWalls
             "show pieces, piping, contrast"
         )
         {
+            GoesRoundObstacles = true,
             CarriesPiping = true,
             TurnsHems = true,
             Choices =

@@ -14,10 +14,6 @@ namespace Wrapper.Core.Forms.Seating;
 /// <summary>A boxed footstool or chest covered to below its rim.</summary>
 internal static class Ottoman
 {
-    private static readonly Measure Return = new("return");
-
-    private static readonly Measure TopDrop = new("topDrop");
-
     /// <summary>How it is measured and offered, how it is drafted, and what its cover has to measure.</summary>
     public static Form Form { get; } =
         new(
@@ -41,7 +37,7 @@ internal static class Ottoman
                                 1200m
                             ),
                             Measures.Detail(
-                                TopDrop,
+                                Measure.TopDrop,
                                 "Top drop",
                                 "How far the top comes over the edge before the piping; 0 for none.",
                                 "0",
@@ -52,7 +48,13 @@ internal static class Ottoman
                                 Optional = true,
                                 MayBeZero = true,
                             },
-                            Measures.Detail(Return, "Return", "How far it turns under, to the middle of the tape.", "2 1/2", "60 mm") with
+                            Measures.Detail(
+                                Measure.Return,
+                                "Return",
+                                "How far it turns under, to the middle of the tape.",
+                                "2 1/2",
+                                "60 mm"
+                            ) with
                             {
                                 Optional = true,
                                 MayBeZero = true,
@@ -70,6 +72,7 @@ internal static class Ottoman
             )
             {
                 IsHeavy = true,
+                HasLegs = true,
                 RuleVariants = new Dictionary<Rule, Rule> { [Rule.Hem] = Rule.OttomanHem },
             },
             specification => FormDraft.Of(specification, Draft),
@@ -79,7 +82,7 @@ internal static class Ottoman
     private static ConstructedCover Draft(CoverSpecification specification, FinishedSizes sizes, List<Check> checks)
     {
         var plan = PlanShapes.Tapered(sizes.Of(Measure.Width), sizes.Of(Measure.Width), sizes.Of(Measure.Depth));
-        var (height, under) = (sizes.Of(Measure.Height), TurnsUnder(specification) ? sizes.Of(Return) : Worked.Zero);
+        var (height, under) = (sizes.Of(Measure.Height), TurnsUnder(specification) ? sizes.Of(Measure.Return) : Worked.Zero);
         checks.AddRange(FormChecks.Under(under.Value, plan, "return", specification));
         if (specification.Choices.Edge == LowerEdge.Skirt && under.Value.IsPositive)
         {
@@ -87,8 +90,8 @@ internal static class Ottoman
                 Check.Warning(
                     "skirt-on-return",
                     FormText.SkirtOnReturn(specification.Format.RoundedWithUnit(under.Value)),
-                    Return.Name,
-                    new Mend(FormText.ToNoReturn, $"measures.{Return.Name}", "0")
+                    Measure.Return.Name,
+                    new Mend(FormText.ToNoReturn, $"measures.{Measure.Return.Name}", "0")
                 )
             );
         }
@@ -99,17 +102,17 @@ internal static class Ottoman
             return new();
         }
 
-        return TubWalls.Construct(plan, new(height, under, sizes.AsTaken(TopDrop)), specification);
+        return TubWalls.Construct(plan, new(height, under, sizes.AsTaken(Measure.TopDrop)), specification);
     }
 
     /// <summary>A skirt hangs from the edge of the base: nothing turns under unless it is said.</summary>
     private static bool TurnsUnder(CoverSpecification specification) =>
-        specification.Choices.Edge != LowerEdge.Skirt || specification.Measures.ContainsKey(Return);
+        specification.Choices.Edge != LowerEdge.Skirt || specification.Measures.ContainsKey(Measure.Return);
 
     private static ExpectedCover Finished(MeasuredThing thing)
     {
         var (w, d) = (thing.Across(Measure.Width), thing.Along(Measure.Depth));
-        var under = TurnsUnder(thing.Cover) ? thing.Detail(Return, rule: Rule.TuckUnder) : 0;
+        var under = TurnsUnder(thing.Cover) ? thing.Detail(Measure.Return, rule: Rule.TuckUnder) : 0;
         var fall = thing.Up(Measure.Height) + under;
         var tub = PlainCover.Tub(w, d, fall);
         // The corners of what turns under are left open; a skirt hangs from the edge and closes it with its own.

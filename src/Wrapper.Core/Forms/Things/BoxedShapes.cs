@@ -45,6 +45,7 @@ internal static class BoxedShapes
                 others
             )
             {
+                HasOneEar = true,
                 HasCurvedPlan = true,
                 Closures = closures,
             },

@@ -33,3 +33,27 @@ public enum Matter
     /// <summary>It must look like the others of the job.</summary>
     LikeTheOthers,
 }
+
+/// <summary>What the things that may matter are called, and how many of them may.</summary>
+public static class Matters
+{
+    /// <summary>More do not outweigh one another any more.</summary>
+    public const int Most = 3;
+
+    /// <summary>What it is called on screen.</summary>
+    public static string Label(this Matter matter) =>
+        matter switch
+        {
+            Matter.Crisp => "crisp and tailored",
+            Matter.LeastWork => "least work",
+            Matter.LeastCloth => "least cloth",
+            Matter.WashedOften => "washed often",
+            Matter.OnAndOff => "on and off easily",
+            Matter.Outdoors => "outdoors",
+            Matter.BothSides => "both sides up",
+            Matter.Children => "children",
+            Matter.FirstOne => "first one I make",
+            Matter.LikeTheOthers => "like the others",
+            _ => throw new ArgumentOutOfRangeException(nameof(matter)),
+        };
+}

@@ -19,13 +19,15 @@ internal static class BrokenEndpoints
         routes
             .MapGet("/api/jobs/{id}/stored", Stored)
             .WithName("storedPart")
-            .WithSummary("A part of a job just as it is stored, readable or not: part=heading, cloth, cover/ID or work/ID.")
+            .WithSummary("A part of a job just as it is stored, readable or not: part=heading, cloth, cloth/KEY, cover/ID or work/ID.")
             .Produces<byte[]>(StatusCodes.Status200OK, "text/plain")
             .ProducesProblem(StatusCodes.Status404NotFound);
         routes
             .MapPost("/api/jobs/{id}/repair", Repair)
             .WithName("repairPart")
-            .WithSummary("Keeps what can be read of a part that breaks a rule (part=heading, cloth or cover/ID), and takes out the rest.")
+            .WithSummary(
+                "Keeps what can be read of a part that breaks a rule (part=heading, cloth, cloth/KEY or cover/ID), and takes out the rest."
+            )
             .ProducesProblem(StatusCodes.Status404NotFound)
             .ProducesProblem(StatusCodes.Status412PreconditionFailed)
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
@@ -43,7 +45,7 @@ internal static class BrokenEndpoints
             JobPart.Heading => store.WholeHeading(id) is { } heading
                 ? $"{heading.Name}\n{heading.Client}\n{heading.Place}\n{heading.Unit}\n"
                 : null,
-            JobPart.Cloth => job.Cloth.Document,
+            _ when ClothOf(job, part) is { } cloth => cloth.Document,
             _ when JobPart.CoverOf(part) is { } cover => job.Covers.FirstOrDefault(known => known.Id == cover)?.Document,
             _ when JobPart.WorkOf(part) is { } entry => work.Find(id, entry)?.Document,
             _ => null,
@@ -75,12 +77,12 @@ internal static class BrokenEndpoints
                     () => StoredJobs.Find(store, id),
                     null
                 );
-            case JobPart.Cloth:
-                var cloth = DocumentRepair.Repair(job.Cloth.Document, DocumentRules.Cloth);
+            case var _ when ClothOf(job, part) is { } stored:
+                var repaired = DocumentRepair.Repair(stored.Document, DocumentRules.Cloth);
                 return Versions.Write(
                     context,
-                    version => changes.Drafts(id, store.SaveCloth(id, cloth, version)),
-                    () => StoredJobs.Find(store, id)?.Cloth,
+                    version => changes.Drafts(id, store.Cloths.Save(id, stored.Key, repaired, OwnVersion(job, stored, part, version))),
+                    () => StoredJobs.Find(store, id)?.Cloths.FirstOrDefault(known => known.Key == stored.Key),
                     null
                 );
             case var _ when JobPart.CoverOf(part) is { } coverId:
@@ -93,6 +95,16 @@ internal static class BrokenEndpoints
                 ]);
         }
     }
+
+    /// <summary>The cloth a part is: by its key, or the first under the name that earlier clients know; null for another part.</summary>
+    private static StoredCloth? ClothOf(WholeJob job, string part) =>
+        part == JobPart.FirstCloth ? (job.Cloths.Count > 0 ? job.Cloths[0] : null)
+        : JobPart.ClothOf(part) is { } key ? job.Cloths.FirstOrDefault(known => known.Key == key)
+        : null;
+
+    /// <summary>The version of a cloth itself, where the one that is said is that of all cloths together.</summary>
+    private static long OwnVersion(WholeJob job, StoredCloth cloth, string part, long said) =>
+        part == JobPart.FirstCloth && said == job.ClothsVersion ? cloth.Version : said;
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> RepairCover(
         WholeJob job,

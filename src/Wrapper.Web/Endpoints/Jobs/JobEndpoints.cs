@@ -1,10 +1,8 @@
-using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
-using Wrapper.Formats.Validation;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
 using Wrapper.Web.Requests;
@@ -27,7 +25,7 @@ internal static class JobEndpoints
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         jobs.MapGet("/{id}", Get)
             .WithName("job")
-            .WithSummary("A job with its covers and cloth.")
+            .WithSummary("A job with its covers and cloths.")
             .ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPut("/{id}", Save)
             .WithName("saveJob")
@@ -44,11 +42,6 @@ internal static class JobEndpoints
         jobs.MapPut("/{id}/archived", Archive)
             .WithName("archiveJob")
             .WithSummary("Puts a job away, or takes it out again.")
-            .ProducesProblem(StatusCodes.Status412PreconditionFailed);
-        jobs.MapPut("/{id}/cloth", SaveCloth)
-            .Ruled(DocumentRules.Cloth)
-            .WithName("saveCloth")
-            .WithSummary("Writes a job’s cloth.")
             .ProducesProblem(StatusCodes.Status412PreconditionFailed);
     }
 
@@ -86,7 +79,7 @@ internal static class JobEndpoints
 
         var cloth = new ClothDocument { Width = Entry.Typed(heading.Unit == "in" ? "54" : "137 cm") };
         var id = body.Id ?? Guid.CreateVersion7().ToString("N");
-        store.Create(id, heading, JsonSerializer.Serialize(cloth, OpenFormat.Json));
+        store.Create(id, heading, StoredJobs.Cloths(cloth));
         if (StoredJobs.Find(store, id) is not { } job)
         {
             return TypedResults.Problem(
@@ -134,23 +127,4 @@ internal static class JobEndpoints
 
     private static Results<Ok<SavedJson>, ProblemHttpResult> Archive(string id, ArchivedJson body, JobStore store, HttpContext context) =>
         Versions.Write(context, version => store.Archive(id, body.Archived, version), () => StoredJobs.Find(store, id), body);
-
-    private static Results<Ok<SavedJson>, ProblemHttpResult> SaveCloth(
-        string id,
-        ClothDocument cloth,
-        JobStore store,
-        JobChanges changes,
-        HttpContext context
-    )
-    {
-        var document = JsonSerializer.Serialize(cloth.Migrate(), OpenFormat.Json);
-        return JobSizeLimits.Refusal("cloth", document, JobLimits.MostBytesOfCloth) is { } refusal
-            ? refusal
-            : Versions.Write(
-                context,
-                version => changes.Drafts(id, store.SaveCloth(id, document, version)),
-                () => StoredJobs.Find(store, id)?.Cloth,
-                cloth
-            );
-    }
 }

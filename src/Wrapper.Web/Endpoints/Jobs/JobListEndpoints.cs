@@ -50,9 +50,20 @@ public sealed record JobLineJson(
 public sealed record FigureJson(string Cloth, string Figure, string Unit, decimal? Cost);
 
 /// <summary>
-/// What the bench found is to be bought, and the versions it was found for: of the heading, the cloth, and each cover by its id.
+/// What the bench found is to be bought, and the versions it was found for.
 /// </summary>
-public sealed record FoundFiguresJson(long Heading, long Cloth, Dictionary<string, long> Covers, IReadOnlyList<FigureJson> Figures);
+/// <param name="Heading">The version of the heading.</param>
+/// <param name="Covers">The version of each cover by its id.</param>
+/// <param name="Figures">What was found.</param>
+/// <param name="Cloth">The versions of all cloths added up, from clients that write them at once; null where each is said.</param>
+/// <param name="Cloths">The version of each cloth by its key.</param>
+public sealed record FoundFiguresJson(
+    long Heading,
+    Dictionary<string, long> Covers,
+    IReadOnlyList<FigureJson> Figures,
+    long? Cloth = null,
+    Dictionary<string, long>? Cloths = null
+);
 
 /// <summary>Whether what was found was kept: not where the job has been written since.</summary>
 public sealed record FiguresKeptJson(bool Kept);
@@ -201,7 +212,17 @@ internal static class JobListEndpoints
             ]);
         }
 
-        var versions = new Dictionary<string, long>(found.Covers) { ["heading"] = found.Heading, ["cloth"] = found.Cloth };
+        var versions = new Dictionary<string, long>(found.Covers) { ["heading"] = found.Heading };
+        foreach (var (key, version) in found.Cloths ?? [])
+        {
+            versions[JobPart.Cloth(key)] = version;
+        }
+
+        if (found is { Cloth: { } together, Cloths: null })
+        {
+            versions["cloth"] = together;
+        }
+
         return TypedResults.Ok(new FiguresKeptJson(figures.Keep(id, versions, JsonSerializer.Serialize(found.Figures, OpenFormat.Json))));
     }
 }

@@ -62,7 +62,6 @@ export interface Cloth extends Omit<TypedCloth, Reshaped> {
   remnants: Remnant[];
   pinned: Place[];
   kept: Place[];
-  others: Cloth[];
 }
 
 export const emptyCloth: Cloth = {
@@ -99,29 +98,17 @@ export const emptyCloth: Cloth = {
   pinned: [],
   kept: [],
   price: "",
-  others: [],
 };
 
 /** The cloth as it is stored and sent. */
 export function clothTo(cloth: Cloth): ClothDocument {
-  const {
-    repeatLength,
-    repeatWidth,
-    match,
-    motif,
-    over,
-    face,
-    shrinkageAlong,
-    shrinkageAcross,
-    others,
-    ...beside
-  } = cloth;
+  const { repeatLength, repeatWidth, match, motif, over, face, shrinkageAlong, shrinkageAcross, ...beside } =
+    cloth;
   return {
     ...beside,
     repeat: { length: repeatLength, width: repeatWidth, match, motif, ...(over !== "set" && { over }) },
     ...(face.kind && { face: faceTo(face) }),
     shrinkage: { along: shrinkageAlong, across: shrinkageAcross },
-    others: others.map(clothTo),
   };
 }
 
@@ -202,6 +189,5 @@ export function clothFrom(stored: ClothDocument): Cloth {
     pinned: stored.pinned ?? [],
     kept: stored.kept ?? [],
     price: figure(stored.price),
-    others: (stored.others ?? []).map(clothFrom),
   };
 }

@@ -27,6 +27,7 @@ const shape: Shape = {
   list: null,
   closures: [],
   edges: [],
+  withoutOptions: [],
   stands: "lying",
   measures: [measure("width"), measure("depth"), measure("thickness"), measure("diagonal1", true)],
 };

@@ -2,14 +2,14 @@ import { beforeEach, expect, test, vi } from "vitest";
 import { addCloth, takeWidth } from "./benchCloth";
 import { useBench } from "./benchStore";
 import { emptyCloth } from "../cloth/cloth";
-import { clothsByKey, clothsOf } from "./document";
+import { clothsByKey } from "./document";
 
-const cloth = () => useBench.getState().document?.cloth ?? emptyCloth;
+const cloth = () => useBench.getState().document?.cloths[0] ?? emptyCloth;
 
 beforeEach(() => {
   useBench.getState().open("job", {
     heading: { name: "", client: "", place: "", unit: "in" },
-    cloth: { ...emptyCloth, width: "54", price: "18.50" },
+    cloths: [{ ...emptyCloth, width: "54", price: "18.50" }],
     covers: [],
   });
 });
@@ -17,13 +17,15 @@ beforeEach(() => {
 test("another width takes its own price along, and the one it had keeps its own", () => {
   useBench.getState().edit("test", (document) => ({
     ...document,
-    cloth: {
-      ...document.cloth,
-      soldIn: [
-        { width: "60", price: "21" },
-        { width: "280 cm", price: "" },
-      ],
-    },
+    cloths: [
+      {
+        ...document.cloths[0],
+        soldIn: [
+          { width: "60", price: "21" },
+          { width: "280 cm", price: "" },
+        ],
+      },
+    ],
   }));
   takeWidth(cloth(), "60 in");
   expect(cloth()).toMatchObject({ width: "60 in", price: "21" });
@@ -45,6 +47,6 @@ test("the cloths of a job are sent in their order, whatever key chance gives", (
   vi.spyOn(crypto, "randomUUID").mockReturnValue("99990164-0000-4000-8000-000000000000");
   addCloth((cover) => cover);
   const { document } = useBench.getState();
-  expect(clothsOf(document!)).toHaveLength(2);
+  expect(document!.cloths).toHaveLength(2);
   expect(Object.keys(clothsByKey(document!))[0]).toBe("main");
 });

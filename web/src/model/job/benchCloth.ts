@@ -2,7 +2,7 @@ import { editCover, useBench } from "./benchStore";
 import { emptyCloth, type Cloth } from "../cloth/cloth";
 import { keyOf } from "../cloth/clothKey";
 import type { Cover } from "../cover/cover";
-import { clothOf, clothsOf, isForInside, isGiven, type JobDocument } from "./document";
+import { eachCloth, clothOf, isForInside, isGiven, type JobDocument } from "./document";
 
 /** The cloth on the bench: the one the cover there is cut from, or one for linings or for some of its parts that is shown in its place. */
 export function clothOnBench(
@@ -10,7 +10,7 @@ export function clothOnBench(
   { currentId, shownCloth }: { currentId: string | null; shownCloth: string | null },
 ): Cloth {
   const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
-  const shown = clothsOf(document).find(
+  const shown = document.cloths.find(
     (cloth) => cloth.key === shownCloth && (isForInside(cloth) || (cover && isGiven(cover, cloth))),
   );
   return shown ?? clothOf(document, cover);
@@ -88,11 +88,12 @@ export const withClothChanged = (
   document: JobDocument,
   key: string,
   change: (cloth: Cloth) => Partial<Cloth>,
-): JobDocument =>
-  withCloths(
-    document,
-    clothsOf(document).map((cloth) => (keyOf(cloth) === key ? { ...cloth, ...change(cloth) } : cloth)),
-  );
+): JobDocument => ({
+  ...document,
+  cloths: eachCloth(document.cloths, (cloth) =>
+    keyOf(cloth) === key ? { ...cloth, ...change(cloth) } : cloth,
+  ),
+});
 
 /** A width by its name in the comparison, whose bare number has got the job's unit. */
 export const isSameWidth = (typed: string, name: string) =>
@@ -119,7 +120,7 @@ export function addCloth(
   edit(`cloth.add.${key}`, (document) => {
     const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
     const { width, selvage } = clothOf(document, cover);
-    const cloths = clothsOf(document);
+    const cloths = document.cloths;
     const another = { ...emptyCloth, key, name: called(cloths.length + 1), width, selvage };
     return {
       ...withCloths(document, [...cloths, another]),
@@ -135,11 +136,11 @@ export function removeCloth(key: string) {
   useBench.getState().edit(`cloth.remove.${key}`, (document) =>
     withCloths(
       document,
-      clothsOf(document).filter((cloth) => cloth.key !== key),
+      document.cloths.filter((cloth) => cloth.key !== key),
     ),
   );
 }
 
 function withCloths(document: JobDocument, [first, ...others]: Cloth[]): JobDocument {
-  return first ? { ...document, cloth: { ...first, others } } : document;
+  return first ? { ...document, cloths: [first, ...others] } : document;
 }

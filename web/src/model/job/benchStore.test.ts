@@ -3,11 +3,11 @@ import { emptyCloth } from "../cloth/cloth";
 import { beforeEach, expect, test, vi } from "vitest";
 import { addCover, editText, removeCover, useBench } from "./benchStore";
 import { cutFrom, cutFromAnother, editCloth, removeCloth } from "./benchCloth";
-import { calledByThing, clothOf, clothsOf, coversOn, type JobDocument } from "./document";
+import { calledByThing, clothOf, coversOn, type JobDocument } from "./document";
 
 const document: JobDocument = {
   heading: { name: "", client: "", place: "", unit: "in" },
-  cloth: { ...emptyCloth, width: "54" },
+  cloths: [{ ...emptyCloth, width: "54" }],
   covers: [{ id: "a", cover: emptyCover }],
 };
 const width = () => useBench.getState().document?.covers[0]?.cover.measures.width;
@@ -36,7 +36,7 @@ test("a new change after undo ends what could be redone", () => {
   useBench.getState().undo();
   editCloth({ width: "60" });
   expect(useBench.getState().future).toEqual([]);
-  expect(useBench.getState().document?.cloth.width).toBe("60");
+  expect(useBench.getState().document?.cloths[0].width).toBe("60");
 });
 
 test("covers are added, taken off and brought back under their own id", () => {
@@ -61,15 +61,15 @@ test("a cover cut from another cloth has its own, and what is typed changes that
   addCover({ ...emptyCover, form: "fitted-sheet" });
   cutFromAnother();
   editCloth({ name: "Sheeting", width: "108" });
-  const [first, second] = clothsOf(now());
+  const [first, second] = now().cloths;
   expect([first?.width, second?.width, second?.name]).toEqual(["54", "108", "Sheeting"]);
-  expect(coversOn(now(), clothsOf(now())[1] ?? emptyCloth).map((entry) => entry.cover.form)).toEqual([
+  expect(coversOn(now(), now().cloths[1] ?? emptyCloth).map((entry) => entry.cover.form)).toEqual([
     "fitted-sheet",
   ]);
   useBench.getState().choose("a");
   expect(clothOf(now(), now().covers[0]?.cover).width).toBe("54");
   cutFrom(second?.key ?? "");
-  expect(coversOn(now(), clothsOf(now())[0] ?? emptyCloth)).toEqual([]);
+  expect(coversOn(now(), now().cloths[0])).toEqual([]);
   cutFrom("");
   useBench.getState().undo();
   useBench.getState().undo();
@@ -78,9 +78,9 @@ test("a cover cut from another cloth has its own, and what is typed changes that
 
 test("a cloth taken off leaves its covers on the first", () => {
   cutFromAnother();
-  const { key } = clothsOf(now())[1] ?? emptyCloth;
+  const { key } = now().cloths[1] ?? emptyCloth;
   removeCloth(key);
-  expect(clothsOf(now())).toHaveLength(1);
+  expect(now().cloths).toHaveLength(1);
   expect(clothOf(now(), now().covers[0]?.cover).width).toBe("54");
 });
 

@@ -1,5 +1,5 @@
 import { coverFrom, emptyCover, type Cover } from "../cover/cover";
-import { clothFrom, clothAsked, type Cloth } from "../cloth/cloth";
+import { clothFrom, clothAsked, emptyCloth, type Cloth } from "../cloth/cloth";
 import { keyOf } from "../cloth/clothKey";
 import type { ClothDocument, Draft, Job, Piece, Unit } from "../../api/client";
 
@@ -10,6 +10,15 @@ export interface Heading {
   unit: Unit;
 }
 
+/** The cloths of a job; a cover that names none is cut from the first. */
+export type Cloths = [Cloth, ...Cloth[]];
+
+/** The cloths with each of them changed. */
+export const eachCloth = ([first, ...others]: Cloths, change: (cloth: Cloth) => Cloth): Cloths => [
+  change(first),
+  ...others.map(change),
+];
+
 export interface CoverEntry {
   id: string;
   cover: Cover;
@@ -18,7 +27,8 @@ export interface CoverEntry {
 /** Everything of a job that a person can change; undo goes back through these. */
 export interface JobDocument {
   heading: Heading;
-  cloth: Cloth;
+  /** There is always at least one. */
+  cloths: Cloths;
   covers: CoverEntry[];
 }
 
@@ -36,17 +46,12 @@ export function calledByThing(document: JobDocument, entry: CoverEntry): string 
   return number > 1 ? `${thing} ${number}` : thing;
 }
 
-/** All cloths of a job, the first one first. */
-export function clothsOf(document: JobDocument): Cloth[] {
-  return [document.cloth, ...document.cloth.others];
-}
-
 /** What a cloth is for, as far as it is no cover's own: every cover's lining or padding is cut from it. */
 export const isForInside = (cloth: Cloth) => cloth.role === "lining" || cloth.role === "padding";
 
 /** The cloth a cover is cut from. */
 export function clothOf(document: JobDocument, cover: Cover | undefined): Cloth {
-  return clothsOf(document).find((cloth) => cloth.key === cover?.cloth) ?? document.cloth;
+  return document.cloths.find((cloth) => cloth.key === cover?.cloth) ?? document.cloths[0];
 }
 
 /** A cloth is given to some part of the cover. */
@@ -70,7 +75,7 @@ export function coversOn(document: JobDocument, cloth: Cloth): CoverEntry[] {
 
 /** All cloths of a job as they are sent, by what covers know them by; null where there is one, and nothing to give. */
 export function clothsSent(document: JobDocument): Record<string, ClothDocument> | null {
-  const cloths = clothsOf(document);
+  const cloths = document.cloths;
   return cloths.length === 1 && !document.covers.some(({ cover }) => givesCloths(cover))
     ? null
     : clothsByKey(document);
@@ -78,9 +83,7 @@ export function clothsSent(document: JobDocument): Record<string, ClothDocument>
 
 /** All cloths of a job as they are sent, by what covers know them by. */
 export function clothsByKey(document: JobDocument): Record<string, ClothDocument> {
-  return Object.fromEntries(
-    clothsOf(document).map((cloth) => [keyOf(cloth), clothAsked({ ...cloth, others: [] })]),
-  );
+  return Object.fromEntries(document.cloths.map((cloth) => [keyOf(cloth), clothAsked(cloth)]));
 }
 
 /** What a cloth is called: its name, or its width. */
@@ -90,7 +93,7 @@ export function clothName(cloth: Cloth): string {
 
 /** What of a cover is cut from a cloth; a facing or a padding that none of the cloths is for stands with the cover’s own. */
 export function piecesFrom(document: JobDocument, cover: Cover, draft: Draft, cloth: Cloth): Piece[] {
-  const keys = new Set(clothsOf(document).map(keyOf));
+  const keys = new Set(document.cloths.map(keyOf));
   return draft.pieces
     .filter(isCut)
     .filter((piece) =>
@@ -111,13 +114,18 @@ export function clothCalled(cloths: Cloth[], piece: Piece): string {
   return cloth ? clothName(cloth) : piece.cloth;
 }
 
+/** The cloths as they came. */
+export function clothsFrom(stored: ClothDocument[]): Cloths {
+  const [first = emptyCloth, ...others] = stored.map(clothFrom);
+  return [first, ...others];
+}
+
 /** A piece of cloth by its cover's id is another's in a copy of the job: what was pinned and kept stays behind. */
 export function clothCopied(cloth: Cloth): Cloth {
   return {
     ...cloth,
     pinned: [],
     kept: [],
-    others: cloth.others.map((other) => ({ ...other, pinned: [], kept: [] })),
   };
 }
 
@@ -131,7 +139,7 @@ export function documentOf(job: Job): JobDocument {
   const broken = new Set(job.broken.map(({ part }) => part));
   return {
     heading: { name: job.name, client: job.client, place: job.place, unit: job.unit as Unit },
-    cloth: clothFrom(job.cloth.cloth),
+    cloths: clothsFrom(job.cloths.map(({ cloth }) => cloth)),
     covers: job.covers
       .filter(({ id }) => !broken.has(`cover/${id}`))
       .map((entry) => ({ id: entry.id, cover: coverFrom(entry.cover) })),

@@ -22,7 +22,7 @@ beforeEach(() =>
   useBench.setState({
     document: {
       heading: { name: "", client: "", place: "", unit: "in" },
-      cloth: { ...emptyCloth, key: "main", repeatWidth: "10", repeatLength: "12" },
+      cloths: [{ ...emptyCloth, key: "main", repeatWidth: "10", repeatLength: "12" }],
       covers: [{ id: "a", cover: emptyCover }],
     },
     currentId: "a",
@@ -43,14 +43,16 @@ it("what is dragged is written as a hand would say it, with where the motif stan
   leadPrint({ across: 38.2, along: -25.4 }, print, "in", "main");
   const led = useBench.getState().document;
   expect(led?.covers[0]?.cover.options).toEqual({ printAcross: "1 1/2", printAlong: "-1" });
-  expect(led?.cloth.motif).toBe("(10) / 2");
+  expect(led?.cloths[0].motif).toBe("(10) / 2");
   useBench.getState().undo();
   expect(useBench.getState().document?.covers[0]?.cover.options).toEqual({});
-  expect(useBench.getState().document?.cloth.motif).toBe("");
+  expect(useBench.getState().document?.cloths[0].motif).toBe("");
 });
 
 it("a motif that was measured on the cloth stays where it was measured", () => {
-  useBench.getState().edit("test", (document) => ({ ...document, cloth: { ...document.cloth, motif: "7" } }));
+  useBench
+    .getState()
+    .edit("test", (document) => ({ ...document, cloths: [{ ...document.cloths[0], motif: "7" }] }));
   leadPrint({ across: 0, along: 0 }, print, "in", "main");
-  expect(useBench.getState().document?.cloth.motif).toBe("7");
+  expect(useBench.getState().document?.cloths[0].motif).toBe("7");
 });

@@ -7,10 +7,13 @@ import { coloursOf } from "../pieces/pieceColours";
 import { firstStrips, partsCutFrom, pieceTouched, rolesOf, withPieced, withRoles, withStrip } from "./roles";
 import type { Draft } from "../../api/client";
 
-const linen = { ...emptyCloth, name: "Linen", others: [{ ...emptyCloth, key: "n", name: "Navy" }] };
+const role = (word: string, label = word) => ({ word, label, goesRound: false, canBePieced: true });
+const known = [role("top"), role("bottom"), role("piping", "piping casing"), role("facing"), role("end")];
+const linen = { ...emptyCloth, name: "Linen" };
+const navy = { ...emptyCloth, key: "n", name: "Navy" };
 const job = (roles: Record<string, string[]>): JobDocument => ({
   heading: { name: "", client: "", place: "", unit: "in" },
-  cloth: linen,
+  cloths: [linen, navy],
   covers: [
     { id: "a", cover: { ...emptyCover, roles } },
     { id: "b", cover: emptyCover },
@@ -34,12 +37,12 @@ it("a role without a cloth takes the cover’s own again", () => {
 it("a cover lies on its own cloth and on those given to its roles", () => {
   const document = job({ piping: ["n"] });
   expect(coversOn(document, linen).map(({ id }) => id)).toEqual(["a", "b"]);
-  expect(coversOn(document, linen.others[0]!).map(({ id }) => id)).toEqual(["a"]);
+  expect(coversOn(document, navy).map(({ id }) => id)).toEqual(["a"]);
 });
 
 it("cloths are sent by their keys only where there is something to give", () => {
   expect(Object.keys(clothsSent(job({})) ?? {})).toEqual(["main", "n"]);
-  expect(clothsSent({ ...job({}), cloth: { ...linen, others: [] } })).toBeNull();
+  expect(clothsSent({ ...job({}), cloths: [linen] })).toBeNull();
 });
 
 it("each cloth lists its own pieces; a facing nobody gave one stands with the cover’s own", () => {
@@ -53,8 +56,8 @@ it("each cloth lists its own pieces; a facing nobody gave one stands with the co
   const keysOf = (cloth: typeof emptyCloth) =>
     piecesFrom(document, document.covers[0]!.cover, draft, cloth).map(({ key }) => key);
   expect(keysOf(linen)).toEqual(["top", "facing"]);
-  expect(keysOf(linen.others[0]!)).toEqual(["piping"]);
-  expect(rolesOf(draft, document.covers[0]!.cover).map(({ word, given }) => [word, given])).toEqual([
+  expect(keysOf(navy)).toEqual(["piping"]);
+  expect(rolesOf(known, draft, document.covers[0]!.cover).map(({ word, given }) => [word, given])).toEqual([
     ["top", []],
     ["bottom", []],
     ["piping", ["n"]],
@@ -110,10 +113,11 @@ it("a cover lies on the cloths of its strips, and they say what is cut from them
   const document = job({});
   document.covers[0]!.cover = { ...emptyCover, roles: { piping: ["n"] }, pieced };
   document.covers[1]!.cover = { ...emptyCover, pieced };
-  expect(coversOn(document, linen.others[0]!).map(({ id }) => id)).toEqual(["a", "b"]);
-  expect(partsCutFrom(document.covers[0]!.cover, "n")).toEqual(["piping casing", "top, strip 2"]);
+  expect(coversOn(document, navy).map(({ id }) => id)).toEqual(["a", "b"]);
+  expect(partsCutFrom(known, document.covers[0]!.cover, "n")).toEqual(["piping casing", "top, strip 2"]);
   expect(
     partsCutFrom(
+      known,
       {
         ...emptyCover,
         pieced: { end: { run: "along", parts: ["n", "", "n"].map((cloth) => ({ cloth, width: "" })) } },
@@ -121,7 +125,7 @@ it("a cover lies on the cloths of its strips, and they say what is cut from them
       "n",
     ),
   ).toEqual(["end, strips 1 and 3"]);
-  expect(clothsSent({ ...document, cloth: { ...linen, others: [] } })).not.toBeNull();
+  expect(clothsSent({ ...document, cloths: [linen] })).not.toBeNull();
 });
 
 it("a piece that falls into parts, or comes together again, is still the one that was touched", () => {

@@ -1,23 +1,12 @@
 import type { Cloth } from "../cloth/cloth";
 import type { Cover, Pieced, Strip } from "../cover/cover";
-import type { Draft, Piece } from "../../api/client";
+import type { Catalogue, Draft, Piece } from "../../api/client";
 import { addCloth } from "./benchCloth";
 import { editCover } from "./benchStore";
-import { clothsOf, isForInside, type JobDocument } from "./document";
+import { isForInside, type JobDocument } from "./document";
 
-/** What goes round the thing, so that several cloths given to it take turns. */
-const goesRound = new Set(["wall", "side", "strip"]);
-
-/** What is cut as strips, which is not joined from others. */
-const cutAsStrips = new Set(["piping", "padding", "tie", "strap"]);
-
-const spoken: Record<string, string> = {
-  "face-front": "front face",
-  "face-back": "back face",
-  outer: "outer layer",
-  inner: "inner layer",
-  piping: "piping casing",
-};
+/** The roles that cloths are given to, as the catalogue has them. */
+export type KnownRoles = Catalogue["roles"];
 
 export interface Role {
   word: string;
@@ -31,22 +20,26 @@ export interface Role {
   pieced: Pieced | null;
 }
 
-/** What a role is called on the bench: “top”, “front face”. */
-export const roleLabel = (word: string) => spoken[word] ?? word.replaceAll("-", " ");
+/** What a role is called on the bench: “top”, “front face”; a zone of a chair is called as it was named. */
+export const roleLabel = (known: KnownRoles, word: string) =>
+  known.find((role) => role.word === word)?.label ?? word.replaceAll("-", " ");
 
 /** The roles of a cover’s pieces, each once, in the order of its cut list; what lies under the cover is no cloth of it. */
-export function rolesOf(draft: Draft, cover: Cover): Role[] {
+export function rolesOf(known: KnownRoles, draft: Draft, cover: Cover): Role[] {
   const words = [...new Set(draft.pieces.flatMap((piece) => piece.roles))].filter(
     (word) => word !== "padding",
   );
-  return words.map((word) => ({
-    word,
-    label: roleLabel(word),
-    goesRound: goesRound.has(word),
-    given: cover.roles[word] ?? [],
-    canBePieced: !cutAsStrips.has(word),
-    pieced: cover.pieced[word] ?? null,
-  }));
+  return words.map((word) => {
+    const role = known.find((one) => one.word === word);
+    return {
+      word,
+      label: roleLabel(known, word),
+      goesRound: role?.goesRound ?? false,
+      given: cover.roles[word] ?? [],
+      canBePieced: role?.canBePieced ?? true,
+      pieced: cover.pieced[word] ?? null,
+    };
+  });
 }
 
 /**
@@ -64,7 +57,7 @@ export function pieceTouched(pieces: Piece[], touched: string | null): Piece | u
 
 /** The cloths that can be given to a role. */
 export const clothsToGive = (document: JobDocument): Cloth[] =>
-  clothsOf(document).filter((cloth) => !isForInside(cloth));
+  document.cloths.filter((cloth) => !isForInside(cloth));
 
 /** The cover with these cloths given to roles; none takes the cover’s own. */
 export function withRoles(cover: Cover, roles: string[], keys: string[]): Cover {
@@ -87,7 +80,7 @@ export function giveAnotherCloth(role: string) {
 }
 
 /** What of a cover is cut from a cloth that is given to it: “bottom”, “top, strips 1 and 3”. */
-export function partsCutFrom(cover: Cover, key: string): string[] {
+export function partsCutFrom(known: KnownRoles, cover: Cover, key: string): string[] {
   const strips = Object.entries(cover.pieced).flatMap(([role, { parts }]) => {
     const places = parts.flatMap(({ cloth }, i) => (cloth === key ? [`${i + 1}`] : []));
     const last = places.pop();
@@ -95,14 +88,14 @@ export function partsCutFrom(cover: Cover, key: string): string[] {
       ? []
       : [
           places.length === 0
-            ? `${roleLabel(role)}, strip ${last}`
-            : `${roleLabel(role)}, strips ${places.join(", ")} and ${last}`,
+            ? `${roleLabel(known, role)}, strip ${last}`
+            : `${roleLabel(known, role)}, strips ${places.join(", ")} and ${last}`,
         ];
   });
   return [
     ...Object.entries(cover.roles)
       .filter(([, keys]) => keys.includes(key))
-      .map(([role]) => roleLabel(role)),
+      .map(([role]) => roleLabel(known, role)),
     ...strips,
   ];
 }

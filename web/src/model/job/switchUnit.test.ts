@@ -18,14 +18,16 @@ test.each([
 
 const job: JobDocument = {
   heading: { name: "", client: "", place: "", unit: "in" },
-  cloth: {
-    ...emptyCloth,
-    width: "54",
-    selvage: "1/2",
-    price: "18.50",
-    face: { kind: "stripe", ground: "#ffffff", ink: "#112233", figure: "1 1/2", picture: "" },
-    others: [{ ...emptyCloth, key: "b", width: "90" }],
-  },
+  cloths: [
+    {
+      ...emptyCloth,
+      width: "54",
+      selvage: "1/2",
+      price: "18.50",
+      face: { kind: "stripe", ground: "#ffffff", ink: "#112233", figure: "1 1/2", picture: "" },
+    },
+    { ...emptyCloth, key: "b", width: "90" },
+  ],
   covers: [
     {
       id: "a",
@@ -57,7 +59,11 @@ const job: JobDocument = {
 };
 
 test("every length of a job keeps what it was, and nothing else is touched", () => {
-  const { heading, cloth, covers } = inUnit(job, "mm", (name) => name === "seam");
+  const {
+    heading,
+    cloths: [cloth, other],
+    covers,
+  } = inUnit(job, "mm", (name) => name === "seam");
   expect(heading.unit).toBe("mm");
   expect([cloth.width, cloth.selvage, cloth.repeatLength, cloth.price]).toEqual([
     "54 in",
@@ -65,7 +71,7 @@ test("every length of a job keeps what it was, and nothing else is touched", () 
     "",
     "18.50",
   ]);
-  expect(cloth.others[0]?.width).toBe("90 in");
+  expect(other?.width).toBe("90 in");
   expect(cloth.face).toEqual({
     kind: "stripe",
     ground: "#ffffff",

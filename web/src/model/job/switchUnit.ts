@@ -2,7 +2,7 @@ import type { Cover } from "../cover/cover";
 import type { Cloth } from "../cloth/cloth";
 import type { Unit } from "../../api/client";
 import { lists, rowsOf, type Column, type ListRow } from "../cover/columns";
-import type { JobDocument } from "./document";
+import { eachCloth, type JobDocument } from "./document";
 
 /** A figure without a unit takes the job's: before the job speaks another, the figure says its own. */
 export function withUnit(text: string, unit: Unit): string {
@@ -23,7 +23,7 @@ export function inUnit(
     ? document
     : {
         heading: { ...document.heading, unit: next },
-        cloth: clothIn(document.cloth, unit),
+        cloths: eachCloth(document.cloths, (cloth) => clothIn(cloth, unit)),
         covers: document.covers.map((entry) => ({
           ...entry,
           cover: coverIn(entry.cover, unit, isLengthRule),
@@ -41,7 +41,6 @@ function clothIn(cloth: Cloth, unit: Unit): Cloth {
     edges: cloth.edges && edgesIn(cloth.edges, unit),
     flaws: cloth.flaws.map((flaw) => eachText(flaw, unit)),
     remnants: cloth.remnants.map(({ name, ...sizes }) => ({ name, ...eachText(sizes, unit) })),
-    others: (cloth.others as Cloth[]).map((other) => clothIn(other, unit)),
   };
 }
 

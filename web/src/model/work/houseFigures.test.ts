@@ -8,6 +8,7 @@ const seam: HouseFigure = {
   usual: 3,
   least: 0,
   most: 120,
+  group: "time",
 };
 const labels: HouseFigure = {
   name: "labels",
@@ -15,6 +16,7 @@ const labels: HouseFigure = {
   usual: 0,
   least: 0,
   most: 4,
+  group: "supplies",
 };
 
 test("what the house says stands before its ticks, and they before the usual", () => {

@@ -27,7 +27,7 @@ export function useMakeUps(
             unit,
             houseRules,
             cover: coverTo(cover),
-            cloth: clothAsked({ ...cloth, others: [] }),
+            cloth: clothAsked(cloth),
             others,
             cloths,
           }

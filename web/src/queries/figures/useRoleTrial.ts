@@ -1,7 +1,7 @@
 import { skipToken, useQueries, type UseQueryOptions } from "@tanstack/react-query";
 import type { Catalogue, Unit, Yardage } from "../../api/client";
 import type { Cloth } from "../../model/cloth/cloth";
-import { clothName, clothsOf, type JobDocument } from "../../model/job/document";
+import { clothName, type JobDocument } from "../../model/job/document";
 import { keyOf } from "../../model/cloth/clothKey";
 import { running } from "../../model/pieces/figures";
 import type { Cover } from "../../model/cover/cover";
@@ -42,7 +42,7 @@ export function useRoleTrial({ document, coverId, tries, catalogue, houseRules }
       key,
       change:
         document && now?.cloths && then?.cloths
-          ? changeOf(now, then, clothsOf(document), document.heading.unit)
+          ? changeOf(now, then, document.cloths, document.heading.unit)
           : null,
     };
   });

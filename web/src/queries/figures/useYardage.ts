@@ -7,7 +7,6 @@ import { api, type ClothDocument, type CoverDocument, type Catalogue, type Yarda
 import { pinOf } from "../../model/cloth/pins";
 import {
   clothsByKey,
-  clothsOf,
   clothsSent,
   coversOn,
   type CoverEntry,
@@ -81,7 +80,6 @@ function bodyOf(
     // What is pinned and kept is the whole job's.
     cloth: clothAsked({
       ...cloth,
-      others: [],
       ...(only === null ? {} : { pinned: [], kept: [] }),
       ...(kept && { kept }),
     }),
@@ -180,7 +178,7 @@ export function useYardage({
 }: Asked) {
   const draftKeys = drafts.join(","); // the list is made anew at each render; its text says whether it changed
   const body = useMemo(() => {
-    const cloth = document && (clothsOf(document).find((one) => one.key === key) ?? document.cloth);
+    const cloth = document && (document.cloths.find((one) => one.key === key) ?? document.cloths[0]);
     return document && cloth && catalogue && houseRules
       ? bodyOf(
           document,
@@ -214,7 +212,7 @@ export function useYardages(
   houseRules: Record<string, string> | undefined,
 ): ClothYardage[] {
   const cloths = document
-    ? clothsOf(document).filter((cloth) => cloth.key !== without && coversOn(document, cloth).length > 0)
+    ? document.cloths.filter((cloth) => cloth.key !== without && coversOn(document, cloth).length > 0)
     : [];
   const answers = useQueries({
     queries: cloths.map((cloth) =>

@@ -1,8 +1,8 @@
-import { clothFrom, clothTo } from "../../model/cloth/cloth";
+import { clothTo } from "../../model/cloth/cloth";
 import { coverTo } from "../../model/cover/cover";
 import type { Cover } from "../../model/cover/cover";
 import { api, type ClothDocument, type Unit } from "../../api/client";
-import { clothCopied } from "../../model/job/document";
+import { clothCopied, clothsFrom } from "../../model/job/document";
 
 /** An id for something new: said by this side, so that asking again after a lost answer makes no second one. */
 const newId = () => crypto.randomUUID().replaceAll("-", "");
@@ -29,10 +29,11 @@ export async function createJob(
   }
 
   if (cloth) {
-    await api.PUT("/api/jobs/{id}/cloth", {
-      params: { path: { id: data.id } },
-      body: { ...data.cloth.cloth, ...cloth },
-      headers: { "If-Match": `"${data.cloth.version}"` },
+    const [first] = data.cloths;
+    await api.PUT("/api/jobs/{id}/cloths/{key}", {
+      params: { path: { id: data.id, key: first?.key ?? "" } },
+      body: { ...first?.cloth, ...cloth },
+      headers: { "If-Match": `"${first?.version}"` },
     });
   }
 
@@ -59,9 +60,13 @@ export async function oneMoreLike(id: string): Promise<string | null> {
     return null;
   }
 
+  const [first, ...others] = clothsFrom(data.cloths.map(({ cloth }) => cloth));
   await api.PUT("/api/jobs/{id}/cloth", {
     params: { path: { id: made.data.id } },
-    body: clothTo(clothCopied(clothFrom(data.cloth.cloth))),
+    body: {
+      ...clothTo(clothCopied(first)),
+      others: others.map((cloth) => clothTo(clothCopied(cloth))),
+    },
     headers: { "If-Match": `"${made.data.cloth.version}"` },
   });
   for (const { position, cover } of data.covers) {

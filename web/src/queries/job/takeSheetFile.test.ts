@@ -17,7 +17,7 @@ const take = (content: unknown) =>
 beforeEach(() =>
   useBench.getState().open("job", {
     heading: { name: "", client: "", place: "", unit: "in" },
-    cloth: emptyCloth,
+    cloths: [emptyCloth],
     covers: [{ id: "a", cover: { ...emptyCover, measures: { width: "21" } } }],
   }),
 );

@@ -3,7 +3,7 @@ import { api } from "../../api/client";
 import { useBench } from "../../model/job/benchStore";
 import { clothName } from "../../model/job/document";
 import { storedVersions, useSaving } from "../saving/autosave";
-import { coverIdOf } from "../saving/parts";
+import { clothKeyOf, coverIdOf } from "../saving/parts";
 import type { ClothYardage } from "../figures/useYardage";
 
 /**
@@ -24,17 +24,20 @@ export function useKeepFigures(found: ClothYardage[] | null) {
     }
 
     last.current = sent;
-    const covers = [...parts].flatMap(([key, version]) => {
-      const id = coverIdOf(key);
-      return id ? [[id, version] as const] : [];
-    });
+    const versions = (idOf: (key: string) => string | null) =>
+      Object.fromEntries(
+        [...parts].flatMap(([key, version]) => {
+          const id = idOf(key);
+          return id === null ? [] : [[id, version] as const];
+        }),
+      );
     void api
       .PUT("/api/jobs/{id}/figures", {
         params: { path: { id: jobId } },
         body: {
           heading: parts.get("heading") ?? 0,
-          cloth: parts.get("cloth") ?? 0,
-          covers: Object.fromEntries(covers),
+          cloths: versions(clothKeyOf),
+          covers: versions(coverIdOf),
           figures: JSON.parse(text) as Figures,
         },
       })

@@ -17,10 +17,8 @@ const job: Job = {
   updated: "2026-03-01T09:00:00Z",
   archived: false,
   broken: [],
-  cloth: {
-    version: 5,
-    cloth: clothTo({ ...emptyCloth, width: "54" }),
-  },
+  cloth: { version: 5, cloth: clothTo({ ...emptyCloth, width: "54" }) },
+  cloths: [{ key: "main", version: 5, cloth: clothTo({ ...emptyCloth, width: "54" }) }],
   covers: [{ id: "a", position: 0, letter: "A", version: 7, complete: false, cover: coverTo(emptyCover) }],
 };
 

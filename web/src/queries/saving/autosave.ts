@@ -3,8 +3,9 @@ import { api, isNoAnswer, type Job } from "../../api/client";
 import { useBench } from "../../model/job/benchStore";
 import { lettersOf } from "../../model/cover/codes";
 import { documentOf } from "../../model/job/document";
+import { keyOf } from "../../model/cloth/clothKey";
 import { forgetUnsent, keepUnsent, withUnsent } from "./outbox";
-import { coverIdOf, differing, send, storedOf, type Part, type Stored } from "./parts";
+import { clothKeyOf, coverIdOf, differing, send, storedOf, type Part, type Stored } from "./parts";
 
 const pauseBeforeSaving = 300;
 const pauseBeforeRetry = 3000;
@@ -106,19 +107,30 @@ export async function takeTheirs() {
     stored.delete(conflict.key);
   }
 
-  const coverId = coverIdOf(conflict.key);
-  const taken = fresh.covers.find((known) => known.id === coverId);
-  useBench.getState().replace((before) => ({
-    ...before,
-    ...(conflict.key === "heading" && { heading: fresh.heading }),
-    ...(conflict.key === "cloth" && { cloth: fresh.cloth }),
-    covers: !taken
-      ? before.covers.filter((known) => known.id !== coverId)
-      : before.covers.some((known) => known.id === coverId)
-        ? before.covers.map((known) => (known.id === coverId ? taken : known))
-        : [...before.covers, taken],
-  }));
+  const [coverId, clothKey] = [coverIdOf(conflict.key), clothKeyOf(conflict.key)];
+  useBench.getState().replace((before) => {
+    const [first = fresh.cloths[0], ...others] = withTheirs(
+      before.cloths,
+      fresh.cloths,
+      (cloth) => keyOf(cloth) === clothKey,
+    );
+    return {
+      heading: conflict.key === "heading" ? fresh.heading : before.heading,
+      cloths: [first, ...others],
+      covers: withTheirs(before.covers, fresh.covers, (entry) => entry.id === coverId),
+    };
+  });
   release(conflict.key);
+}
+
+/** A list with one of its entries as it stands in the store: changed, added again or left out. */
+function withTheirs<Entry>(mine: Entry[], theirs: Entry[], isIt: (entry: Entry) => boolean): Entry[] {
+  const taken = theirs.find(isIt);
+  return !taken
+    ? mine.filter((entry) => !isIt(entry))
+    : mine.some(isIt)
+      ? mine.map((entry) => (isIt(entry) ? taken : entry))
+      : [...mine, taken];
 }
 
 /** The job was deleted elsewhere and is let go: nothing of it is written any more. */

@@ -22,7 +22,7 @@ test("what the bench makes is sound by the server's own rules", () => {
     ),
   ).toBeNull();
   expect(
-    brokenRule("cloth", clothTo({ ...emptyCloth, others: [{ ...emptyCloth, key: "navy" }] })),
+    brokenRule("cloth", { ...clothTo(emptyCloth), others: [clothTo({ ...emptyCloth, key: "navy" })] }),
   ).toBeNull();
   expect(brokenRule("work", entryOf("sewn"))).toBeNull();
 });

@@ -22,6 +22,7 @@ const jobOf = (id: string, version = 1, width = ""): Job => ({
   archived: false,
   broken: [],
   cloth: { version: 5, cloth: clothTo({ ...emptyCloth, width: "54" }) },
+  cloths: [{ key: "main", version: 5, cloth: clothTo({ ...emptyCloth, width: "54" }) }],
   covers: [
     {
       id: "a",

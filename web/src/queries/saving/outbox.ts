@@ -1,6 +1,7 @@
 import { create } from "zustand";
 import { isNoAnswer } from "../../api/client";
 import { clothTo } from "../../model/cloth/cloth";
+import { keyOf } from "../../model/cloth/clothKey";
 import { coverTo } from "../../model/cover/cover";
 import type { JobDocument } from "../../model/job/document";
 import { queries } from "../server/client";
@@ -8,20 +9,13 @@ import { brokenRule } from "./documentRules";
 import { showFault } from "../server/faults";
 import { KeptTexts } from "./keptTexts";
 import { livesElsewhere, lookForPages, thisPage } from "../server/pages";
-import { coverKey, differing, send, type Stored } from "./parts";
+import { clothPart, coverKey, differing, send, type Stored } from "./parts";
+import { unsentFrom, type Unsent } from "./unsent";
 import { moveAside } from "./setAside";
 import { StoreTrouble } from "../server/storeTrouble";
 
 const texts = new KeptTexts("wrapper-unsent/");
 const pauseBetweenTries = 3000;
-
-/** A job that is not all in the store: as it stood on the bench, and what the store held of it. */
-interface Unsent {
-  document: JobDocument;
-  stored: [string, { version: number; body: string }][];
-  /** Parts someone has to choose about: shown when the job is opened, and not sent before. */
-  choose?: string[];
-}
 
 /** Where something waits: under the job and the page it was typed on, so that two tabs never write over each other. */
 interface Place {
@@ -69,7 +63,13 @@ export function withUnsent(id: string, fresh: JobDocument, stored: Stored): JobD
 }
 
 /** The job with the parts that were changed there; null where one of them was taken from elsewhere already. */
-function laidOver(id: string, fresh: JobDocument, stored: Stored, unsent: Unsent, taken: Set<string>) {
+function laidOver(
+  id: string,
+  fresh: JobDocument,
+  stored: Stored,
+  unsent: Unsent,
+  taken: Set<string>,
+): JobDocument | null {
   const known: Stored = new Map(unsent.stored);
   const changed = new Map(differing(id, unsent.document, known).map((part) => [part.key, part]));
   if ([...changed.keys()].some((key) => taken.has(key))) {
@@ -86,18 +86,31 @@ function laidOver(id: string, fresh: JobDocument, stored: Stored, unsent: Unsent
     }
   }
 
-  const mine = (entry: { id: string }) => changed.get(coverKey(entry.id))?.body;
-  const covers = unsent.document.covers.filter((entry) => mine(entry));
+  const bodyOf = (part: string) => changed.get(part)?.body;
+  const [first = fresh.cloths[0], ...others] = merged(fresh.cloths, unsent.document.cloths, (cloth) =>
+    bodyOf(clothPart(keyOf(cloth))),
+  );
   return {
     heading: changed.has("heading") ? unsent.document.heading : fresh.heading,
-    cloth: changed.has("cloth") ? unsent.document.cloth : fresh.cloth,
-    covers: [
-      ...fresh.covers
-        .filter((entry) => mine(entry) !== "")
-        .map((entry) => covers.find((known) => known.id === entry.id) ?? entry),
-      ...covers.filter((entry) => !fresh.covers.some((known) => known.id === entry.id)),
-    ],
+    cloths: [first, ...others],
+    covers: merged(fresh.covers, unsent.document.covers, (entry) => bodyOf(coverKey(entry.id))),
   };
+}
+
+/** A list as it was just read, with the entries that were changed, added or taken out here; one that was taken out has an empty body. */
+function merged<Entry extends { id: string } | { key: string }>(
+  fresh: Entry[],
+  typed: Entry[],
+  bodyOf: (entry: Entry) => string | undefined,
+): Entry[] {
+  const idOf = (entry: Entry) => ("id" in entry ? entry.id : keyOf(entry));
+  const changed = typed.filter((entry) => bodyOf(entry));
+  return [
+    ...fresh
+      .filter((entry) => bodyOf(entry) !== "")
+      .map((entry) => changed.find((known) => idOf(known) === idOf(entry)) ?? entry),
+    ...changed.filter((entry) => !fresh.some((known) => idOf(known) === idOf(entry))),
+  ];
 }
 
 /** Looks again what waits in this browser: other pages keep and send too. */
@@ -206,7 +219,7 @@ function read({ key }: Place): Unsent | null {
 
   const problem = problemOf(text);
   if (problem === null) {
-    return JSON.parse(text) as Unsent;
+    return unsentFrom(text);
   }
 
   moveAside(texts, key, "typed", `Something typed on a job in this browser cannot be read (${problem}).`);
@@ -216,10 +229,13 @@ function read({ key }: Place): Unsent | null {
 /** What is wrong with a record; null for a sound one. */
 function problemOf(text: string): string | null {
   try {
-    const unsent = JSON.parse(text) as Unsent;
+    const unsent = unsentFrom(text);
     differing("", unsent.document, new Map(unsent.stored)); // throws where something of it is missing
     return (
-      brokenRule("cloth", clothTo(unsent.document.cloth)) ??
+      unsent.document.cloths.reduce<string | null>(
+        (found, cloth) => found ?? brokenRule("cloth", clothTo(cloth)),
+        null,
+      ) ??
       unsent.document.covers.reduce<string | null>(
         (found, { cover }) => found ?? brokenRule("cover", coverTo(cover)),
         null,

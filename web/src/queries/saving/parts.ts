@@ -1,6 +1,7 @@
 import { StoreTrouble } from "../server/storeTrouble";
 import { api, type Job } from "../../api/client";
 import { clothTo } from "../../model/cloth/cloth";
+import { keyOf } from "../../model/cloth/clothKey";
 import { coverTo } from "../../model/cover/cover";
 import type { JobDocument } from "../../model/job/document";
 
@@ -20,10 +21,19 @@ export type Stored = Map<string, { version: number; body: string }>;
 
 const coverPrefix = "cover/";
 
+const clothPrefix = "cloth/";
+
+/** The part a cloth is. */
+export const clothPart = (key: string) => clothPrefix + key;
+
+/** The key of the cloth a part is; null for any other part. */
+export const clothKeyOf = (part: string) =>
+  part.startsWith(clothPrefix) ? part.slice(clothPrefix.length) : null;
+
 /** The part a cover is. */
 export const coverKey = (id: string) => coverPrefix + id;
 
-/** The cover a part is; null for the heading and the cloth. */
+/** The cover a part is; null for any other part. */
 export const coverIdOf = (key: string) =>
   key.startsWith(coverPrefix) ? key.slice(coverPrefix.length) : null;
 
@@ -31,7 +41,7 @@ export const coverIdOf = (key: string) =>
 function versionsOf(job: Job) {
   return new Map<string, number>([
     ["heading", job.version],
-    ["cloth", job.cloth.version],
+    ...job.cloths.map(({ key, version }): [string, number] => [clothPart(key), version]),
     ...job.covers.map((entry): [string, number] => [coverKey(entry.id), entry.version]),
   ]);
 }
@@ -54,16 +64,18 @@ export function partsOf(jobId: string, document: JobDocument): Part[] {
           headers: versionHeader(version),
         }),
     },
-    {
-      key: "cloth",
-      body: JSON.stringify(document.cloth),
-      save: (version) =>
-        api.PUT("/api/jobs/{id}/cloth", {
-          params: { path },
-          body: clothTo(document.cloth),
-          headers: versionHeader(version),
-        }),
-    },
+    ...document.cloths.map(
+      (cloth): Part => ({
+        key: clothPart(keyOf(cloth)),
+        body: JSON.stringify(cloth),
+        save: (version) =>
+          api.PUT("/api/jobs/{id}/cloths/{key}", {
+            params: { path: { id: jobId, key: keyOf(cloth) } },
+            body: clothTo(cloth),
+            headers: versionHeader(version),
+          }),
+      }),
+    ),
     ...document.covers.map(
       (entry, position): Part => ({
         key: coverKey(entry.id),
@@ -79,23 +91,20 @@ export function partsOf(jobId: string, document: JobDocument): Part[] {
   ];
 }
 
-/** The parts that differ from what is stored, and the covers that were taken out. */
+/** The parts that differ from what is stored, and the covers and cloths that were taken out. */
 export function differing(jobId: string, document: JobDocument, stored: Stored): Part[] {
   const parts = partsOf(jobId, document);
   const removed = [...stored.keys()]
-    .filter((key) => coverIdOf(key) !== null && !parts.some((part) => part.key === key))
-    .map(
-      (key): Part => ({
-        key,
-        body: "",
-        save: (version) =>
-          api.DELETE("/api/jobs/{jobId}/covers/{coverId}", {
-            params: { path: { jobId, coverId: coverIdOf(key) ?? "" } },
-            headers: versionHeader(version),
-          }),
-      }),
-    );
+    .filter((key) => key !== "heading" && !parts.some((part) => part.key === key))
+    .map((key): Part => ({ key, body: "", save: (version) => remove(jobId, key, version) }));
   return [...parts.filter((part) => stored.get(part.key)?.body !== part.body), ...removed];
+}
+
+function remove(jobId: string, part: string, version: number | null) {
+  const [coverId, key, headers] = [coverIdOf(part), clothKeyOf(part), versionHeader(version)];
+  return coverId === null
+    ? api.DELETE("/api/jobs/{id}/cloths/{key}", { params: { path: { id: jobId, key: key ?? "" } }, headers })
+    : api.DELETE("/api/jobs/{jobId}/covers/{coverId}", { params: { path: { jobId, coverId } }, headers });
 }
 
 /** What stands in the store of a job that was just read. */

@@ -1,4 +1,5 @@
 import { api, type Job } from "../../api/client";
+import { clothPart } from "./parts";
 
 /** The address of a part just as it is stored. */
 export const storedAddress = (job: string, part: string) =>
@@ -11,7 +12,7 @@ function versionOf(job: Job, part: string): number {
     ? job.version
     : part === "cloth"
       ? job.cloth.version
-      : (coverOf(job, part)?.version ?? 0);
+      : (job.cloths.find(({ key }) => part === clothPart(key))?.version ?? coverOf(job, part)?.version ?? 0);
 }
 
 /** Keeps what can be read of a part; gives what was in the way, or nothing. */

@@ -109,7 +109,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
             )}
             {has("make-up") && (
               <BenchPanel name="Make-up" of={current}>
-                <MakeUpPanel {...common} cloth={cloth} isStage={stage === "make-up"} />
+                <MakeUpPanel {...common} cloth={cloth} draft={draft} isStage={stage === "make-up"} />
               </BenchPanel>
             )}
           </>
@@ -193,6 +193,7 @@ export function BenchBoard({ catalogue, houseRules }: Props) {
   return (
     <div className="bench">
       <TapeEdge
+        catalogue={catalogue}
         document={document}
         {...takenOf(shape, current?.cover, of.coverChecks)}
         draft={draft}

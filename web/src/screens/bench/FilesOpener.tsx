@@ -1,21 +1,13 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { useBench } from "../../model/job/benchStore";
+import { useCatalogue } from "../../queries/server/useCatalogue";
 import { takeFile, takeJob } from "../../queries/job/jobFiles";
 import "./opener.css";
 
-/** What there is to take away, and in which formats. */
-const offered: { what: string; label: string; formats: string[] }[] = [
-  { what: "patterns", label: "Patterns, true size", formats: ["svg", "dxf", "zip"] },
-  { what: "lay", label: "The lay, true size", formats: ["svg", "dxf"] },
-  { what: "cut-list", label: "Cut list", formats: ["csv"] },
-  { what: "cut-cards", label: "Cut cards", formats: ["csv"] },
-  { what: "sewing-cards", label: "Sewing cards", formats: ["csv"] },
-  { what: "buying", label: "What to buy", formats: ["csv"] },
-];
-
 /** Everything of the job that can be taken away as a file, in one place. */
 export function FilesOpener({ jobId }: { jobId: string }) {
+  const offered = useCatalogue().data?.files ?? [];
   const [open, setOpen] = useState(false);
   const [said, setSaid] = useState("");
   const take = async (what: string, format: string) => {

@@ -1,11 +1,12 @@
 import { Link } from "react-router";
-import type { Draft, Yardage } from "../../api/client";
+import type { Catalogue, Draft, Yardage } from "../../api/client";
 import { useBench } from "../../model/job/benchStore";
 import { isCut, type JobDocument } from "../../model/job/document";
 import { addressOf, useStage, type Stage } from "../../model/job/stage";
 import { useGoTo } from "./stages/useStageAddress";
 
 interface Props {
+  catalogue: Catalogue;
   document: JobDocument;
   measured: number;
   measures: number;
@@ -13,26 +14,20 @@ interface Props {
   yardage: Yardage | null;
 }
 
-const makeUps: Record<string, string> = {
-  "boxing-strip": "boxed",
-  "wrap-notched": "notched",
-  "wrap-folded": "wrapped",
-  "panels-folded": "panels",
-};
-
 /** The order of work as a tape down the left edge, with what each stage has come to; a touch opens it. */
-export function TapeEdge({ document, measured, measures, draft, yardage }: Props) {
+export function TapeEdge({ catalogue, document, measured, measures, draft, yardage }: Props) {
   const jobId = useBench((state) => state.jobId) ?? "";
   const currentId = useBench((state) => state.currentId);
   const at = useStage((state) => state.stage);
   const goTo = useGoTo();
   const cover = document.covers.find((entry) => entry.id === currentId)?.cover;
+  const construction = catalogue.constructions.find(({ id }) => id === cover?.construction);
   const pieces = draft?.pieces.filter(isCut).reduce((sum, piece) => sum + piece.quantity, 0) ?? 0;
   const buy = yardage?.buy && !yardage.example ? `${yardage.buy.figure} ${yardage.buy.unit}` : "";
   const inHand: Stage = measured < measures ? "measure" : "cloth";
   const marks: { stage: Stage; name: string; state: string }[] = [
     { stage: "measure", name: "Measure", state: measures === 0 ? "" : `${measured} of ${measures}` },
-    { stage: "make-up", name: "Make-up", state: makeUps[cover?.construction ?? ""] ?? "" },
+    { stage: "make-up", name: "Make-up", state: construction?.brief ?? "" },
     {
       stage: "pieces",
       name: "Pieces",

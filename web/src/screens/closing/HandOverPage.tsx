@@ -1,6 +1,6 @@
 import { useEffect, useMemo } from "react";
 import { Link, useParams } from "react-router";
-import { clothName, clothOf, clothsOf, documentOf, isGiven } from "../../model/job/document";
+import { clothName, clothOf, documentOf, isGiven } from "../../model/job/document";
 import { closedOf } from "../../model/work/work";
 import { useRecordCodes } from "../../queries/job/useRecordCodes";
 import { useSewingCards } from "../../queries/work/useSewingCards";
@@ -44,7 +44,7 @@ export function HandOverPage() {
 
   const which = { cover, number: Number.parseInt(number, 10) };
   const closed = closedOf(work, which);
-  const cloths = clothsOf(stored).filter(
+  const cloths = stored.cloths.filter(
     (cloth) =>
       cloth === clothOf(stored, entry.cover) || isGiven(entry.cover, cloth) || cloth.role === "lining",
   );

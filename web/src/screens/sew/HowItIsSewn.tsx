@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import type { SewingCards } from "../../api/client";
-import { schools } from "../../model/work/schools";
+import { methodsFor } from "../../model/work/sewingMethods";
+import { useCatalogue } from "../../queries/server/useCatalogue";
 import { useHouseSchools } from "../../queries/saving/useHouse";
 import { useSchools } from "../../queries/work/useSchools";
 
@@ -19,9 +20,9 @@ export function HowItIsSewn({ job, sewing, isBegun, notBegun }: Props) {
   const queries = useQueryClient();
   const house = useHouseSchools();
   const { mutate, isPending, error } = useSchools(job);
-  const mattering = schools.filter(({ matters }) => matters(sewing.pieces));
+  const mattering = methodsFor(useCatalogue().data?.sewingMethods ?? [], sewing.pieces);
   const ways = Object.fromEntries(
-    mattering.map((school) => [school.name, chosen[school.name] ?? school.ways[0]?.[0] ?? ""]),
+    mattering.map((method) => [method.name, chosen[method.name] ?? method.ways[0]?.word ?? ""]),
   );
   return (
     <details className="board-schools">
@@ -32,11 +33,11 @@ export function HowItIsSewn({ job, sewing, isBegun, notBegun }: Props) {
           <label key={name}>
             {label}
             <select
-              value={chosen[name] ?? all[0]?.[0]}
+              value={chosen[name] ?? all[0]?.word}
               disabled={isBegun || isPending}
               onChange={(event) => mutate({ covers: [sewing.cover], ways: { [name]: event.target.value } })}
             >
-              {all.map(([word, said]) => (
+              {all.map(({ word, label: said }) => (
                 <option key={word} value={word}>
                   {said}
                 </option>

@@ -114,12 +114,12 @@ test("a figure from before a wrong entry, an example and what is left out are sa
 test("touching a width puts the job on it", () => {
   useBench.getState().open("job", {
     heading: { name: "", client: "", place: "", unit: "in" },
-    cloth: { ...emptyCloth, width: "54" },
+    cloths: [{ ...emptyCloth, width: "54" }],
     covers: [{ id: "a", cover: emptyCover }],
   });
   show();
   fireEvent.click(screen.getByRole("button", { name: "280 cm" }));
-  expect(useBench.getState().document?.cloth.width).toBe("280 cm");
+  expect(useBench.getState().document?.cloths[0].width).toBe("280 cm");
 });
 
 test("each other cloth of the job has its own figure, an example none", () => {

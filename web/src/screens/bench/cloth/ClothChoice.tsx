@@ -3,22 +3,17 @@ import type { Cloth } from "../../../model/cloth/cloth";
 import { useBench, useCurrentCover } from "../../../model/job/benchStore";
 import { cutFrom, cutFromAnother, removeCloth } from "../../../model/job/benchCloth";
 import { keyOf } from "../../../model/cloth/clothKey";
+import { useCatalogue } from "../../../queries/server/useCatalogue";
 import { partsCutFrom } from "../../../model/job/roles";
-import {
-  clothName,
-  clothOf,
-  clothsOf,
-  coversOn,
-  isForInside,
-  type JobDocument,
-} from "../../../model/job/document";
+import { clothName, clothOf, coversOn, isForInside, type JobDocument } from "../../../model/job/document";
 
 /** Which of the job's cloths this cover is cut from; a job may have several, each with a lay of its own. */
 export function ClothChoice({ document, cloth }: { document: JobDocument; cloth: Cloth }) {
-  const cloths = clothsOf(document);
+  const cloths = document.cloths;
+  const roles = useCatalogue().data?.roles ?? [];
   const current = useCurrentCover();
   const own = clothOf(document, current?.cover);
-  const partsOf = (one: Cloth) => (current ? partsCutFrom(current.cover, keyOf(one)) : []);
+  const partsOf = (one: Cloth) => (current ? partsCutFrom(roles, current.cover, keyOf(one)) : []);
   if (cloths.length === 1) {
     return null;
   }

@@ -4,9 +4,9 @@ import type { Catalogue, Width, Yardage } from "../../../api/client";
 import { cutInstead, isSameWidth, takeWidth } from "../../../model/job/benchCloth";
 import type { Cloth } from "../../../model/cloth/cloth";
 import { keyOf } from "../../../model/cloth/clothKey";
-import { clothName, clothOf, clothsOf, type JobDocument } from "../../../model/job/document";
+import { clothName, clothOf, type JobDocument } from "../../../model/job/document";
 import { clothColour } from "../../../model/pieces/pieceColours";
-import { partsCutFrom } from "../../../model/job/roles";
+import { partsCutFrom, type KnownRoles } from "../../../model/job/roles";
 import type { KnownLays } from "../../../queries/figures/useYardage";
 import { useComparedCloths } from "../../../queries/figures/useComparedCloths";
 import { joinsOf, markWords } from "./widthNotes";
@@ -37,7 +37,13 @@ export function CompareCloths({ document, catalogue, houseRules, lays }: Props) 
         ) : compared.length === 0 ? (
           <p>Nothing can be laid yet: take the measures first.</p>
         ) : (
-          <ComparedTable document={document} compared={compared} busy={isPlaceholderData} onChosen={close} />
+          <ComparedTable
+            roles={catalogue.roles}
+            document={document}
+            compared={compared}
+            busy={isPlaceholderData}
+            onChosen={close}
+          />
         )}
       </Drawer>
     </div>
@@ -45,14 +51,15 @@ export function CompareCloths({ document, catalogue, houseRules, lays }: Props) 
 }
 
 interface TableProps {
+  roles: KnownRoles;
   document: JobDocument;
   compared: NonNullable<Yardage["compared"]>;
   busy: boolean;
   onChosen: () => void;
 }
 
-function ComparedTable({ document, compared, busy, onChosen }: TableProps) {
-  const cloths = clothsOf(document);
+function ComparedTable({ roles, document, compared, busy, onChosen }: TableProps) {
+  const cloths = document.cloths;
   const known = (key: string | null) => cloths.find((cloth) => keyOf(cloth) === key);
   return (
     <table className="compared" aria-busy={busy}>
@@ -83,7 +90,7 @@ function ComparedTable({ document, compared, busy, onChosen }: TableProps) {
                   />
                   {clothName(cloth)}
                   <span className="compared-for">
-                    {other ? `instead of ${clothName(other)}` : cutFromIt(document, cloth)}
+                    {other ? `instead of ${clothName(other)}` : cutFromIt(roles, document, cloth)}
                   </span>
                 </th>
               </tr>
@@ -153,9 +160,11 @@ function Row({ width, isNow, choice, onChoose }: RowProps) {
 }
 
 /** What is cut from a cloth: whole covers, or parts of some. */
-function cutFromIt(document: JobDocument, cloth: Cloth): string {
+function cutFromIt(roles: KnownRoles, document: JobDocument, cloth: Cloth): string {
   const covers = document.covers.filter(({ cover }) => clothOf(document, cover) === cloth).length;
-  const parts = [...new Set(document.covers.flatMap(({ cover }) => partsCutFrom(cover, keyOf(cloth))))];
+  const parts = [
+    ...new Set(document.covers.flatMap(({ cover }) => partsCutFrom(roles, cover, keyOf(cloth)))),
+  ];
   return [covers === 0 ? "" : covers === 1 ? "one cover" : `${covers} covers`, ...parts]
     .filter(Boolean)
     .join(", ");

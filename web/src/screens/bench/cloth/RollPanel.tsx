@@ -37,7 +37,7 @@ export function RollPanel({ yardage, stale, checks, matchings, document, cloth, 
       {yardage && <RollBoard yardage={yardage} unit={unit} currentId={currentId} cloth={cloth} />}
       <div className="roll-foot">
         <LayScope covers={document.covers.length} />
-        {document.cloth.others.length === 0 && (
+        {document.cloths.length === 1 && (
           <TextButton onClick={cutFromAnother}>+ cut this cover from another cloth</TextButton>
         )}
       </div>

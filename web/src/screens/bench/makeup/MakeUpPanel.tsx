@@ -1,14 +1,13 @@
 import type { Cover } from "../../../model/cover/cover";
 import type { Cloth } from "../../../model/cloth/cloth";
 import { Input } from "antd";
-import type { Catalogue, Check, Unit } from "../../../api/client";
+import type { Catalogue, Check, Draft, Unit } from "../../../api/client";
 import { useMemo } from "react";
 import { editCover, editText, useBench } from "../../../model/job/benchStore";
 import { clothsSent } from "../../../model/job/document";
 import { shapeOf, withExamples } from "../../../model/cover/shape";
 import { ChecksFor } from "../../../ui/checks/ChecksFor";
-import { BoxedRows } from "./BoxedRows";
-import { elsewhere, fits } from "../../../model/cover/choices";
+import { elsewhere } from "../../../model/cover/choices";
 import { Row } from "./ChoiceRow";
 import { DetailChoices } from "./DetailChoices";
 import { FromRows } from "./FromRows";
@@ -17,7 +16,7 @@ import { Matters } from "./Matters";
 import { useNarrow } from "../../../ui/hooks/useNarrow";
 import { WaysTable } from "./WaysTable";
 import { OptionRows } from "./OptionRows";
-import { RuleField } from "./RuleField";
+import { RuleRows } from "./RuleRows";
 import { ThingFields } from "./ThingFields";
 import { useMakeUps } from "../../../queries/figures/useMakeUps";
 import "./makeup.css";
@@ -27,6 +26,7 @@ interface Props {
   catalogue: Catalogue;
   cover: Cover;
   cloth: Cloth;
+  draft: Draft | null;
   unit: Unit;
   houseRules: Record<string, string>;
   checks: Check[];
@@ -35,9 +35,8 @@ interface Props {
 }
 
 /** How the cover is made up: the ways side by side on this very thing, then trims, fit and allowances. */
-export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks, isStage }: Props) {
+export function MakeUpPanel({ catalogue, cover, cloth, draft, unit, houseRules, checks, isStage }: Props) {
   const shape = shapeOf(catalogue, cover);
-  const form = catalogue.forms.find((known) => known.id === cover.form);
   const measures = new Set(shape?.measures.map((measure) => measure.name));
   const document = useBench((state) => state.document);
   const currentId = useBench((state) => state.currentId);
@@ -53,27 +52,11 @@ export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks,
   const isNarrow = useNarrow();
   const isTable = isStage && !isNarrow;
   const ways = made.filter((one) => one.kind === "construction");
-  const boxed = cover.construction === "boxing-strip";
   const wrong = (name: string) => checks.some((check) => check.level === "error" && check.measure === name);
-  const rule = (name: string, label?: string) => {
-    const own = form?.ruleVariants[name] ?? name;
-    const known = catalogue.rules.find((entry) => entry.name === own);
-    return known ? (
-      <RuleField
-        key={name}
-        rule={known}
-        unit={unit}
-        text={cover.rules[own] ?? ""}
-        houseRules={houseRules}
-        wrong={wrong(name)}
-        label={label ?? known.label}
-      />
-    ) : null;
-  };
   return (
     <section className="sheet makeup-panel" aria-label="Make-up" id="makeup">
       {isStage ? (
-        <Matters chosen={cover.matters} />
+        <Matters catalogue={catalogue} chosen={cover.matters} />
       ) : (
         <h2 className="panel-heading">Make-up: the ways to make it, with this cloth</h2>
       )}
@@ -102,21 +85,15 @@ export function MakeUpPanel({ catalogue, cover, cloth, unit, houseRules, checks,
         <DetailChoices made={made} unit={unit} />
         {!isStage && <ThingFields catalogue={catalogue} cover={cover} />}
         <FromRows cover={cover} wrong={wrong("padding")} />
-        {boxed && <BoxedRows cover={cover} rule={rule} />}
         <OptionRows catalogue={catalogue} cover={cover} shape={shape} />
-        <h3 className="panel-heading">Fit, by axis</h3>
-        {fits.map((fit) => rule(fit.rule, isStage ? `fit, ${fit.label}` : fit.label))}
-        <h3 className="panel-heading">Allowances</h3>
-        {rule("seam")}
-        {rule(
-          boxed || cover.construction.includes("fold") || cover.construction === "wrap-notched"
-            ? "zip"
-            : "hem",
-        )}
-        {boxed && rule("zipTurn", "zip turns corner by")}
-        {cover.construction === "wrap-notched" && rule("zipReach")}
-        {cover.construction === "panels-folded" && rule("zipClear")}
-        {rule("joinSeam")}
+        <RuleRows
+          catalogue={catalogue}
+          cover={cover}
+          unit={unit}
+          houseRules={houseRules}
+          obeyed={draft?.rules ?? []}
+          wrong={wrong}
+        />
         <Row label="Note">
           <Input
             size="small"

@@ -1,10 +1,10 @@
 import { editCover } from "../../../model/job/benchStore";
 import type { Matter } from "../../../model/cover/cover";
-import { matters, mostMatters } from "../../../model/cover/choices";
+import type { Catalogue } from "../../../api/client";
 
 /** What matters on this cover, up to three things: the advice follows them. */
-export function Matters({ chosen }: { chosen: Matter[] }) {
-  const full = chosen.length >= mostMatters;
+export function Matters({ catalogue, chosen }: { catalogue: Catalogue; chosen: Matter[] }) {
+  const full = chosen.length >= catalogue.mostMatters;
   const touch = (value: Matter) =>
     editCover("matters", (cover) => ({
       ...cover,
@@ -18,16 +18,16 @@ export function Matters({ chosen }: { chosen: Matter[] }) {
       <span className="matters-ask">
         {full ? "These three matter; touch one to let it go:" : "What matters here?"}
       </span>
-      {matters.map(({ value, label }) => {
-        const pressed = chosen.includes(value);
+      {catalogue.matters.map(({ word, label }) => {
+        const pressed = chosen.includes(word);
         return (
           <button
-            key={value}
+            key={word}
             type="button"
             className="cloth-take"
             aria-pressed={pressed}
             disabled={full && !pressed}
-            onClick={() => touch(value)}
+            onClick={() => touch(word)}
           >
             {label}
           </button>

@@ -1,9 +1,17 @@
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, test, vi } from "vitest";
 import { renderWithQueries } from "../../../testing";
+import type { ShownRule } from "../../../model/cover/ruleGroups";
 import { RuleField } from "./RuleField";
 
-const seam = { name: "seam", label: "seam", imperial: "½ in", metric: "12 mm" };
+const seam: ShownRule = {
+  name: "seam",
+  label: "seam",
+  group: "seams",
+  isRare: false,
+  isLength: true,
+  usual: { in: "½ in", metric: "12 mm" },
+};
 const show = (text: string, houseRules: Record<string, string> = {}, wrong = false) =>
   renderWithQueries(<RuleField rule={seam} unit="in" text={text} houseRules={houseRules} wrong={wrong} />);
 

@@ -1,29 +1,30 @@
 import { Button, Input } from "antd";
-import type { Rule, Unit } from "../../../api/client";
+import type { Unit } from "../../../api/client";
+import type { ShownRule } from "../../../model/cover/ruleGroups";
 import { useHouseRule } from "../../../queries/saving/useHouse";
 import { editText } from "../../../model/job/benchStore";
 import { withUnit } from "../../../model/job/switchUnit";
 
 interface Props {
-  rule: Rule;
+  rule: ShownRule;
   unit: Unit;
   text: string;
   houseRules: Record<string, string>;
   wrong: boolean;
-  label?: string;
 }
 
 /** A figure that has a default: what is typed holds for this cover, and one touch makes it the house's own. */
-export function RuleField({ rule, unit, text, houseRules, wrong, label }: Props) {
+export function RuleField({ rule, unit, text, houseRules, wrong }: Props) {
   const houseRule = useHouseRule();
   const house = houseRules[rule.name];
-  const usual = unit === "in" ? rule.imperial : rule.metric;
+  const usual = unit === "in" ? rule.usual.in : rule.usual.metric;
+  const figure = rule.isLength ? withUnit(text.trim(), unit) : text.trim();
   const standing = house ?? usual;
-  const own = text.trim() !== "" && withUnit(text.trim(), unit) !== house;
+  const own = text.trim() !== "" && figure !== house;
   return (
     <div className="rule-field">
       <label>
-        <span className="rule-label">{label ?? rule.label}</span>
+        <span className="rule-label">{rule.label}</span>
         <Input
           size="small"
           value={text}
@@ -38,7 +39,7 @@ export function RuleField({ rule, unit, text, houseRules, wrong, label }: Props)
           size="small"
           className="make-default"
           title="Make this figure the house’s own"
-          onClick={() => houseRule.mutate({ name: rule.name, text: withUnit(text.trim(), unit) })}
+          onClick={() => houseRule.mutate({ name: rule.name, text: figure })}
         >
           make usual
         </Button>

@@ -125,6 +125,7 @@ export function MeasurePanel({
     <section className="sheet measure-panel" aria-label="Measures" id="measure">
       <div className="measure-head">
         <PanelWays
+          catalogue={catalogue}
           shape={shape}
           cover={cover}
           shown={shown}

@@ -1,10 +1,11 @@
 import type { Cover } from "../../../model/cover/cover";
-import type { Shape } from "../../../api/client";
+import type { Catalogue, Shape } from "../../../api/client";
 import { useBench } from "../../../model/job/benchStore";
 
 const listNames: Record<string, string> = { points: "outline", stations: "stations", zones: "as a table" };
 
 interface Props {
+  catalogue: Catalogue;
   shape: Shape;
   cover: Cover;
   shown: string;
@@ -12,12 +13,14 @@ interface Props {
 }
 
 /** What the measuring sheet shows: the drawing, what is measured row by row, or what trying on taught. */
-export function PanelWays({ shape, cover, shown, onShow }: Props) {
+export function PanelWays({ catalogue, shape, cover, shown, onShow }: Props) {
+  const construction = catalogue.constructions.find(({ id }) => id === cover.construction);
+  const form = catalogue.forms.find(({ id }) => id === cover.form);
   const ways = [
     ["drawing", shape.list === "zones" ? "its parts" : "drawing"],
     ...(shape.list ? [["list", listNames[shape.list] ?? shape.list]] : []),
-    ...(cover.construction.startsWith("tub") ? [["obstacles", "obstacles"]] : []),
-    ...(cover.form === "ottoman" ? [["legs", "legs"]] : []),
+    ...(construction?.obstacles ? [["obstacles", "obstacles"]] : []),
+    ...(form?.legs ? [["legs", "legs"]] : []),
     ["fitting", "trying on"],
   ];
   return (

@@ -13,7 +13,7 @@ import { useSize } from "../../../drawing/useSize";
 import { alike } from "../../../model/cover/alike";
 import type { PrintOf } from "../../../model/cloth/print";
 import { PieceShape } from "../../../drawing/pieces/PieceShape";
-import { clothCalled, clothsOf } from "../../../model/job/document";
+import { clothCalled } from "../../../model/job/document";
 import { PieceCloths } from "../roles/PieceCloths";
 import { FinishedSizes } from "./FinishedSizes";
 import { ProofMark } from "../proof/ProofMark";
@@ -56,7 +56,7 @@ export function PiecesPanel({
   const coverId = useBench((state) => state.currentId);
   const touched = useBench((state) => state.touchedPiece);
   const document = useBench((state) => state.document);
-  const cloths = document ? clothsOf(document) : [];
+  const cloths = document ? document.cloths : [];
   const [target, show] = useState<string | null>(null);
   const setTarget = (line: string) => {
     show(line);

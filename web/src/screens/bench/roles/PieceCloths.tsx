@@ -41,7 +41,7 @@ export function PieceCloths({
   const [strips, setStrips] = useState<string | null>(null);
   const [isPlacing, setPlacing] = useState(false);
   const touched = pieceTouched(draft.pieces, piece);
-  const roles = rolesOf({ ...draft, pieces: touched ? [touched] : [] }, cover);
+  const roles = rolesOf(catalogue.roles, { ...draft, pieces: touched ? [touched] : [] }, cover);
   const given = { coverId, catalogue, houseRules };
   const pieced = roles.find(({ word }) => word === strips);
   // What stands in the way is said of the cover as it is; what is only worth knowing came with its draft.

@@ -1,6 +1,7 @@
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Sql;
 
-namespace Wrapper.Store;
+namespace Wrapper.Store.Migrations;
 
 /// <summary>
 /// The database's schema, step by step from nothing: a step once shipped is never changed, only followed by another. The
@@ -145,6 +146,26 @@ internal static class SchemaVersions
                 WHERE json_valid(document);
             CREATE INDEX work_by_subject ON work (job_id, subject, cover_id, number);
             PRAGMA application_id = {ApplicationId};
+            """,
+        // The cloths of a job are a list, each with a version of its own. Those that stand inside the first are taken out of it by
+        // NestedCloths when the store is opened.
+        """
+            CREATE TABLE listed_cloths (
+                job_id TEXT NOT NULL REFERENCES jobs (id),
+                key TEXT NOT NULL,
+                position INTEGER NOT NULL,
+                document TEXT NOT NULL,
+                version INTEGER NOT NULL,
+                deleted TEXT,
+                PRIMARY KEY (job_id, key)
+            );
+            INSERT INTO listed_cloths (job_id, key, position, document, version)
+                SELECT job_id, CASE
+                    WHEN json_valid(document) THEN coalesce(CASE json_type(document, '$.key') WHEN 'text' THEN nullif(document ->> '$.key',
+                        '') END, 'main')
+                    ELSE 'main' END, 0, document, version FROM cloths;
+            DROP TABLE cloths;
+            ALTER TABLE listed_cloths RENAME TO cloths;
             """,
     ];
 

@@ -1,6 +1,6 @@
 using Microsoft.Data.Sqlite;
 
-namespace Wrapper.Store;
+namespace Wrapper.Store.Sql;
 
 /// <summary>A writer's turn with its connection.</summary>
 internal sealed class Writing(SqliteConnection connection, SemaphoreSlim turn) : IDisposable

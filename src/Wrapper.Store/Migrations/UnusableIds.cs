@@ -1,6 +1,7 @@
 using Microsoft.Data.Sqlite;
+using Wrapper.Store.Sql;
 
-namespace Wrapper.Store;
+namespace Wrapper.Store.Migrations;
 
 /// <summary>
 /// Gives jobs and covers a usable id whose id could not stand in an address: older versions stored such ids from job files, and

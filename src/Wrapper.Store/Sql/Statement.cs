@@ -1,7 +1,7 @@
 using System.Globalization;
 using Microsoft.Data.Sqlite;
 
-namespace Wrapper.Store;
+namespace Wrapper.Store.Sql;
 
 /// <summary>A parametrised statement: values never become part of its text.</summary>
 internal static class Statement
