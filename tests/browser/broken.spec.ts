@@ -3,7 +3,7 @@ import { bench } from "./bench.js";
 
 /** As much of a job as these tests change. */
 interface SentJob {
-  cloth: { cloth: object };
+  cloths: { cloth: object }[];
   covers: { id: string }[];
 }
 
@@ -49,7 +49,7 @@ test("a panel that cannot be drawn says so, keeps the others usable, and offers 
   await bench.measure(page, "21", "19", "4");
   await bench.settled(page);
   // What no rule lets through, as if one were missing: the roll cannot be drawn from it.
-  await changed(page, (job) => Object.assign(job.cloth.cloth, { flaws: [null] }));
+  await changed(page, (job) => Object.assign(job.cloths[0]?.cloth ?? {}, { flaws: [null] }));
   await page.reload();
   const trouble = page.getByRole("alert").filter({ hasText: "cannot be shown" });
   await expect(trouble.first()).toBeVisible();

@@ -48,7 +48,7 @@ test("one touch makes a figure the house's default, and it is marked", async ({ 
 });
 
 test("a check offers its mend and one touch puts it right", async ({ page }) => {
-  await page.locator(".rule-field", { hasText: "zip turns" }).locator("input").fill("19");
+  await page.getByRole("textbox", { name: "zip turn", exact: true }).fill("19");
   await expect(page.getByText("it would run into the front corner").first()).toBeVisible(); // its card says so too, a moment later
   await page.getByRole("button", { name: "Zip turn 18½ in" }).click();
   await expect(page.getByText("it would run into the front corner")).toHaveCount(0);

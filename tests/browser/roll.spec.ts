@@ -99,7 +99,7 @@ test("a lay is looked for longer, stopped, and what was found is kept", async ({
   await panel.getByRole("button", { name: "Look longer" }).click();
   await expect(panel.getByRole("button", { name: "Stop and keep it" })).toBeVisible();
   const saved = page.waitForRequest(
-    (request) => request.method() === "PUT" && request.url().endsWith("/cloth"),
+    (request) => request.method() === "PUT" && /\/cloths\/[^/]+$/.test(request.url()),
   );
   await panel.getByRole("button", { name: "Stop and keep it" }).click();
   expect((await saved).postDataJSON().kept.length).toBeGreaterThan(60);

@@ -1,5 +1,6 @@
 using System.Runtime.CompilerServices;
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Catalogue;
 
@@ -14,7 +15,7 @@ namespace Wrapper.Core.Catalogue;
 /// <param name="Metric">The usual figure in a metric house.</param>
 /// <param name="Least">Less than this cannot be.</param>
 /// <param name="Most">More than this cannot be.</param>
-public sealed record Rule(string Name, string Label, Length Imperial, Length Metric, Length Least, Length Most)
+public sealed record Rule(string Name, string Label, Length Imperial, Length Metric, Length Least, Length Most) : IFigureSubject
 {
     private static readonly List<Rule> InOrder = [];
 

@@ -36,7 +36,7 @@ public sealed class RuleBook
             {
                 var own = Own(rule);
                 var (value, source) = Find(rule, own);
-                _figures[rule] = figure = Worked.Given(own.Label, value, source);
+                _figures[rule] = figure = Worked.Given(own.Label, value, source, own);
                 _asked.Add(own);
             }
 
@@ -53,7 +53,7 @@ public sealed class RuleBook
         if (!_together.TryGetValue((general, own), out var figure))
         {
             var (value, source) = Find(general, own);
-            _together[(general, own)] = figure = Worked.Given(own.Label, value, source);
+            _together[(general, own)] = figure = Worked.Given(own.Label, value, source, own);
             (_figures[general], _figures[own]) = (figure, figure);
             _asked.Add(own);
         }

@@ -1,4 +1,6 @@
 using System.Globalization;
+using Wrapper.Core.Catalogue;
+using Wrapper.Core.Catalogue.Measuring;
 using Wrapper.Core.English.Judgement;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
@@ -20,7 +22,7 @@ internal static class MistakenSlips
     {
         foreach (var term in sum.Terms)
         {
-            foreach (var seam in seams.Where(_ => term.Quantity.Name == "zip turning"))
+            foreach (var seam in seams.Where(_ => term.Quantity is GivenQuantity { Of: Rule rule } && rule == Rule.Zip))
             {
                 yield return new("seam-for-zip-turning", JudgementText.SeamForZipTurning, Instead(sum, term, seam.Value));
             }
@@ -71,36 +73,35 @@ internal static class MistakenSlips
     /// <summary>The sum with the width taken for the depth and the other way round; null where neither is in it.</summary>
     private static Length? Swapped(Draft draft, Worked sum)
     {
-        if (!sum.Terms.Any(term => term.Quantity.Source == QuantitySource.Measure && term.Quantity.Name is "width" or "depth"))
+        if (!sum.Terms.Any(term => MeasureOf(term.Quantity) is { } measure && (measure == Measure.Width || measure == Measure.Depth)))
         {
             return null;
         }
 
-        var measures = draft
-            .Numbers()
-            .SelectMany(number => number.Value.Leaves())
-            .Where(leaf => leaf.Source == QuantitySource.Measure)
-            .ToLookup(leaf => leaf.Name, leaf => leaf.Value);
-        if (!measures["width"].Any() || !measures["depth"].Any())
+        var measures = draft.Numbers().SelectMany(number => number.Value.Leaves()).ToLookup(MeasureOf, leaf => leaf.Value);
+        if (!measures[Measure.Width].Any() || !measures[Measure.Depth].Any())
         {
             return null;
         }
 
-        var (width, depth) = (measures["width"].First(), measures["depth"].First());
+        var (width, depth) = (measures[Measure.Width].First(), measures[Measure.Depth].First());
         var value = sum.Value;
         foreach (
             var term in sum.Terms.Where(term => term.Quantity.Source == QuantitySource.Measure && term.Factor.Symbol == FactorSymbol.None)
         )
         {
-            var more = term.Quantity.Name switch
-            {
-                "width" => depth - width,
-                "depth" => width - depth,
-                _ => Length.Zero,
-            };
+            var measure = MeasureOf(term.Quantity);
+            var more =
+                measure == Measure.Width ? depth - width
+                : measure == Measure.Depth ? width - depth
+                : Length.Zero;
             value += more.Times(term.Factor.Value);
         }
 
         return value;
     }
+
+    /// <summary>The measure a figure was taken as; null for any other figure.</summary>
+    private static Measure? MeasureOf(Quantity quantity) =>
+        quantity is GivenQuantity { Of: MeasureDefinition taken } ? taken.Measure : null;
 }

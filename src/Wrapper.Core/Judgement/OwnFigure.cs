@@ -29,7 +29,9 @@ public sealed record FigureJudgement(bool Agrees, Length Difference, WorkingLine
 /// </summary>
 public static class OwnFigure
 {
-    private static readonly string[] Fits = [Rule.FitWidth.Label, Rule.FitDepth.Label, Rule.FitThickness.Label];
+    private static readonly Rule[] Fits = [Rule.FitWidth, Rule.FitDepth, Rule.FitThickness];
+
+    private static readonly Rule[] SeamAllowances = [Rule.Seam, Rule.LightSeam, Rule.TubSeam];
 
     /// <summary>Judges a figure for one of the draft's numbers, named as in its working; null when there is no such number.</summary>
     public static FigureJudgement? Judge(Draft draft, string target, Length figure)
@@ -77,7 +79,7 @@ public static class OwnFigure
             .. draft
                 .Numbers()
                 .SelectMany(number => number.Value.Leaves())
-                .Where(leaf => leaf.Source != QuantitySource.Measure && leaf.Name == "seam")
+                .Where(leaf => leaf is GivenQuantity { Of: Rule rule } && SeamAllowances.Contains(rule))
                 .Distinct(),
         ];
 
@@ -163,7 +165,7 @@ public static class OwnFigure
             }
 
             var code = isAllowance
-                ? Fits.Contains(name)
+                ? term.Quantity is GivenQuantity { Of: Rule rule } && Fits.Contains(rule)
                     ? "fit-forgotten"
                     : "allowance-forgotten"
                 : "figure-forgotten";

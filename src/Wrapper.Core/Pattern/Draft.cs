@@ -10,6 +10,15 @@ namespace Wrapper.Core.Pattern;
 /// <param name="Value">The figure with its working.</param>
 public sealed record FinishedSize(string Key, string Name, Worked Value)
 {
+    private readonly string? _brief;
+
+    /// <summary>What it is called where there is room for a word; its name where nothing shorter says it.</summary>
+    public string Brief
+    {
+        get => _brief ?? Name;
+        init => _brief = value;
+    }
+
     /// <summary>An edge that stays open or takes the closure: a slip in a measure shows there as it does on cut sizes.</summary>
     public bool IsOpening { get; init; }
 }

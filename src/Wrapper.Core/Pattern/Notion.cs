@@ -11,6 +11,15 @@ namespace Wrapper.Core.Pattern;
 /// <param name="Thickness">The third measure where there is one (foam).</param>
 public sealed record Notion(NotionKind Kind, string Name, int Quantity, Worked Length, Worked? Width = null, Worked? Thickness = null)
 {
+    private readonly string? _brief;
+
+    /// <summary>What it is called where there is room for a word; its name where nothing shorter says it.</summary>
+    public string Brief
+    {
+        get => _brief ?? Name;
+        init => _brief = value;
+    }
+
     /// <summary>Of a zip: it is one that does not show.</summary>
     public bool IsInvisible { get; init; }
 }

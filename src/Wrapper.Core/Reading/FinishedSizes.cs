@@ -118,7 +118,7 @@ internal sealed class FinishedSizes(CoverSpecification specification)
     }
 
     private Worked Taken(MeasureDefinition definition) =>
-        Worked.Given(definition.Label.ToLowerInvariant(), specification.Measures[definition.Measure], QuantitySource.Measure);
+        Worked.Given(definition.Label.ToLowerInvariant(), specification.Measures[definition.Measure], QuantitySource.Measure, definition);
 
     private Worked Converted(MeasureDefinition definition)
     {

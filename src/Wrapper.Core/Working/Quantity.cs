@@ -16,8 +16,16 @@ public abstract class Quantity(string name, Length value, QuantitySource source)
     public QuantitySource Source { get; } = source;
 }
 
+/// <summary>What a given figure is a figure of, such as a rule or a measure: who judges a sum asks for this, never for a name.</summary>
+public interface IFigureSubject;
+
 /// <summary>A figure that was given: read off the tape, or laid down as a rule.</summary>
-public sealed class GivenQuantity(string name, Length value, QuantitySource source) : Quantity(name, value, source);
+public sealed class GivenQuantity(string name, Length value, QuantitySource source, IFigureSubject? of = null)
+    : Quantity(name, value, source)
+{
+    /// <summary>What it is a figure of; null where it is neither a rule nor a measure of the form.</summary>
+    public IFigureSubject? Of { get; } = of;
+}
 
 /// <summary>A figure read off the drawing: its name says what was measured there.</summary>
 public sealed class DrawnQuantity(string name, Length value) : Quantity(name, value, QuantitySource.Drawn);

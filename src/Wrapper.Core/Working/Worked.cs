@@ -40,7 +40,12 @@ public sealed class Worked
     }
 
     /// <summary>A figure that was given.</summary>
-    public static Worked Given(string name, Length value, QuantitySource source) => Of(new GivenQuantity(name, value, source));
+    /// <param name="name">What it is called in a sum.</param>
+    /// <param name="value">The figure.</param>
+    /// <param name="source">Who gave it.</param>
+    /// <param name="of">The rule or measure it is a figure of; null where it is neither.</param>
+    public static Worked Given(string name, Length value, QuantitySource source, IFigureSubject? of = null) =>
+        Of(new GivenQuantity(name, value, source, of));
 
     /// <summary>
     /// A figure no sum gives, read off the drawing. Drafting says so itself where it takes one; a sum never becomes one.

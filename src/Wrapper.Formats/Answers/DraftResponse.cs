@@ -195,6 +195,7 @@ public sealed record SeamJson(string Id, IReadOnlyList<SeamSideJson> Sides, doub
 public sealed record NotionJson(
     NotionKind Kind,
     string Name,
+    string Brief,
     int Quantity,
     double Length,
     double? Width,
@@ -205,7 +206,12 @@ public sealed record NotionJson(
 );
 
 /// <summary>A finished size.</summary>
-public sealed record FinishedJson(string Key, string Name, double Value, string Shown);
+/// <param name="Key">Its key.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Brief">What it is called where there is room for a word.</param>
+/// <param name="Value">In millimetres.</param>
+/// <param name="Shown">In the job’s unit.</param>
+public sealed record FinishedJson(string Key, string Name, string Brief, double Value, string Shown);
 
 /// <summary>A number with its sum.</summary>
 public sealed record WorkingJson(
@@ -275,6 +281,7 @@ public sealed record DraftResponse
                 .. draft.Finished.Select(size => new FinishedJson(
                     size.Key,
                     size.Name,
+                    size.Brief,
                     size.Value.Value.Millimetres,
                     draft.Format.Rounded(size.Value.Value)
                 )),
@@ -342,6 +349,7 @@ public sealed record DraftResponse
         new(
             notion.Kind,
             notion.Name,
+            notion.Brief,
             notion.Quantity,
             notion.Length.Value.Millimetres,
             notion.Width?.Value.Millimetres,

@@ -1893,10 +1893,18 @@ export interface components {
         FinishSchool: "each" | "first" | "none";
         /** @description A finished size. */
         FinishedJson: {
+            /** @description Its key. */
             key: string;
+            /** @description What it is called. */
             name: string;
-            /** Format: double */
+            /** @description What it is called where there is room for a word. */
+            brief: string;
+            /**
+             * Format: double
+             * @description In millimetres.
+             */
             value: number;
+            /** @description In the job’s unit. */
             shown: string;
         };
         /** @description What a card says otherwise for one of the covers alike, since it was tried on. */
@@ -2804,6 +2812,7 @@ export interface components {
         NotionJson: {
             kind: components["schemas"]["NotionKind"];
             name: string;
+            brief: string;
             /** Format: int32 */
             quantity: number;
             /** Format: double */
@@ -3671,7 +3680,7 @@ export interface components {
             /** @description The points it passes over, in order. */
             through: string[];
         };
-        /** @description A shape of a form; `withoutOptions` are those that make no difference on it, `stands` is `lying`, `upright` or `on-its-side`, as one meets the thing. */
+        /** @description A shape of a form; `withoutOptions` are those that make no difference on it. */
         ShapeJson: {
             id: string;
             label: string;

@@ -41,17 +41,18 @@ internal sealed class ClothFields(LengthUnit unit)
     }
 
     /// <summary>A length between nought and the most; the usual one when nothing is said, null when it cannot be read.</summary>
-    public Length? Optional(Entry? entry, string field, string label, Length usual, Length most)
+    public Length? Optional(Entry? entry, ClothField of, Length usual, Length most)
     {
         if (!IsSaid(entry))
         {
             return usual;
         }
 
+        var (field, label) = (of.Name, of.Label);
         var length = Read(entry!.Value, field, label);
         if (length is { } read && (read.IsNegative || read > most))
         {
-            Error($"{Code(label)}-out-of-range", BuyingText.LengthOutOfRange(label, LengthFormat.For(unit).RoundedWithUnit(most)), field);
+            Error($"{of.Code}-out-of-range", BuyingText.LengthOutOfRange(label, LengthFormat.For(unit).RoundedWithUnit(most)), field);
             return null;
         }
 
@@ -59,8 +60,9 @@ internal sealed class ClothFields(LengthUnit unit)
     }
 
     /// <summary>A part, written in percent: 3 is 0.03.</summary>
-    public decimal Percent(string? text, string field, string label, decimal most)
+    public decimal Percent(string? text, ClothField of, decimal most)
     {
+        var (field, label) = (of.Name, of.Label);
         if (string.IsNullOrWhiteSpace(text))
         {
             return 0;
@@ -73,7 +75,7 @@ internal sealed class ClothFields(LengthUnit unit)
         }
         else if (part * 100 > most)
         {
-            Error($"{Code(label)}-out-of-range", BuyingText.PercentageOutOfRange(label, most), field);
+            Error($"{of.Code}-out-of-range", BuyingText.PercentageOutOfRange(label, most), field);
         }
 
         return part ?? 0;
@@ -121,8 +123,6 @@ internal sealed class ClothFields(LengthUnit unit)
         Error("unreadable", BuyingText.NoPrice(text), field);
         return null;
     }
-
-    private static string Code(string label) => label.ToLowerInvariant().Replace(' ', '-');
 
     private Length? Read(Entry entry, string field, string label)
     {

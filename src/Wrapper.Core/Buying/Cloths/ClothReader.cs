@@ -30,31 +30,39 @@ public static class ClothReader
             width ?? default,
             selvage ?? default,
             fields.Choice<Nap>(input.Nap, "nap", "nap") == Nap.OneWay,
-            Repeat(fields, input.RepeatLength, "repeatLength", "Repeat")
+            Repeat(fields, input.RepeatLength, new("repeatLength", "Repeat", "repeat"))
         )
         {
-            RepeatWidth = Repeat(fields, input.RepeatWidth, "repeatWidth", "Repeat across"),
+            RepeatWidth = Repeat(fields, input.RepeatWidth, new("repeatWidth", "Repeat across", "repeat-across")),
             HalfDrop = fields.Choice<RepeatMatch>(input.Match, "match", "match") == RepeatMatch.HalfDrop,
-            MotifAcross = ClothFields.IsSaid(input.Motif) ? fields.Optional(input.Motif, "motif", "Motif", default, MostWide) : null,
+            MotifAcross = ClothFields.IsSaid(input.Motif)
+                ? fields.Optional(input.Motif, new("motif", "Motif", "motif"), default, MostWide)
+                : null,
             MatchOver = fields.Choice<MatchOver>(input.MatchOver, "matchOver", "match"),
-            Space = fields.Optional(input.Space, "space", "Space between pieces", default, MostSpace) ?? default,
-            CurveSpace = fields.Optional(input.CurveSpace, "curveSpace", "Space at curves", UsualCurveSpace(unit), MostSpace) ?? default,
-            ShrinkageAlong = fields.Percent(input.ShrinkageAlong, "shrinkageAlong", "Shrinkage along", 30),
-            ShrinkageAcross = fields.Percent(input.ShrinkageAcross, "shrinkageAcross", "Shrinkage across", 30),
+            Space = fields.Optional(input.Space, new("space", "Space between pieces", "space-between-pieces"), default, MostSpace)
+                ?? default,
+            CurveSpace = fields.Optional(
+                input.CurveSpace,
+                new("curveSpace", "Space at curves", "space-at-curves"),
+                UsualCurveSpace(unit),
+                MostSpace
+            ) ?? default,
+            ShrinkageAlong = fields.Percent(input.ShrinkageAlong, new("shrinkageAlong", "Shrinkage along", "shrinkage-along"), 30),
+            ShrinkageAcross = fields.Percent(input.ShrinkageAcross, new("shrinkageAcross", "Shrinkage across", "shrinkage-across"), 30),
             Key = string.IsNullOrWhiteSpace(input.Key) ? null : input.Key,
             Name = string.IsNullOrWhiteSpace(input.Name) ? null : input.Name.Trim(),
             ReadyLength = ClothFields.IsSaid(input.Length)
-                ? fields.Optional(input.Length, "length", "Length of the cloth", default, MostLong)
+                ? fields.Optional(input.Length, new("length", "Length of the cloth", "length-of-the-cloth"), default, MostLong)
                 : null,
             Edges = ReadyMade.Edges(input, selvage ?? default, fields),
             IsPrewashed = string.IsNullOrEmpty(input.Prewash) ? null : fields.YesOrNo(input.Prewash, "prewash", "washing before cutting"),
-            Spare = fields.Percent(input.Spare, "spare", "Spare", 100),
+            Spare = fields.Percent(input.Spare, new("spare", "Spare", "spare"), 100),
             QuarterTurns = fields.Choice<Grain>(input.Grain, "grain", "grain") == Grain.Either,
             OnFold = fields.Choice<ClothLayers>(input.Layers, "layers", "way to lay it") == ClothLayers.Fold,
             Role = fields.Choice<ClothRole>(input.Role, "role", "role"),
             Traits = [.. Traits(input, fields)],
             Thickness = ClothFields.IsSaid(input.Thickness)
-                ? fields.Optional(input.Thickness, "thickness", "Thickness of the cloth", default, MostThick)
+                ? fields.Optional(input.Thickness, new("thickness", "Thickness of the cloth", "thickness-of-the-cloth"), default, MostThick)
                 : null,
             Pinned = input.Pinned,
             Kept = input.Kept,
@@ -83,12 +91,12 @@ public static class ClothReader
     public static Length UsualCurveSpace(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m);
 
     /// <summary>A repeat; zero where none is said.</summary>
-    private static Length Repeat(ClothFields fields, Entry? said, string field, string name)
+    private static Length Repeat(ClothFields fields, Entry? said, ClothField field)
     {
-        var repeat = fields.Optional(said, field, name, default, MostRepeat) ?? default;
+        var repeat = fields.Optional(said, field, default, MostRepeat) ?? default;
         if (repeat.IsPositive && repeat < LeastRepeat)
         {
-            fields.Error("repeat-too-small", BuyingText.RepeatTooSmall(name), field);
+            fields.Error("repeat-too-small", BuyingText.RepeatTooSmall(field.Label), field.Name);
         }
 
         return repeat;
@@ -158,7 +166,7 @@ public static class ClothReader
             {
                 fields.Say(Check.Warning("sold-width-unfinished", BuyingText.SoldWidthUnfinished(i + 1), $"cloth.{field}"));
             }
-            else if (fields.Optional(sold.Width, field, "Width it is sold in", default, MostWide) is { } width)
+            else if (fields.Optional(sold.Width, new(field, "Width it is sold in", "width-it-is-sold-in"), default, MostWide) is { } width)
             {
                 if (cloth.AtWidth(width).UsableWidth < LeastUsable)
                 {
@@ -187,10 +195,10 @@ public static class ClothReader
                 continue;
             }
 
-            var from = fields.Optional(flaw.From, field, "Flaw", default, MostLong);
-            var to = fields.Optional(flaw.To, field, "Flaw", default, MostLong);
-            var left = fields.Optional(flaw.Left, field, "Flaw", default, cloth.Width);
-            var right = fields.Optional(flaw.Right, field, "Flaw", cloth.Width, cloth.Width);
+            var from = fields.Optional(flaw.From, new(field, "Flaw", "flaw"), default, MostLong);
+            var to = fields.Optional(flaw.To, new(field, "Flaw", "flaw"), default, MostLong);
+            var left = fields.Optional(flaw.Left, new(field, "Flaw", "flaw"), default, cloth.Width);
+            var right = fields.Optional(flaw.Right, new(field, "Flaw", "flaw"), cloth.Width, cloth.Width);
             if (from is null || to is null || left is null || right is null)
             {
                 continue;
@@ -229,8 +237,8 @@ public static class ClothReader
                 continue;
             }
 
-            var width = fields.Optional(remnant.Width, field, "Remnant", default, MostWide);
-            var length = fields.Optional(remnant.Length, field, "Remnant", default, MostLong);
+            var width = fields.Optional(remnant.Width, new(field, "Remnant", "remnant"), default, MostWide);
+            var length = fields.Optional(remnant.Length, new(field, "Remnant", "remnant"), default, MostLong);
             if (width is { IsPositive: true } across && length is { IsPositive: true } along)
             {
                 var name = string.IsNullOrWhiteSpace(remnant.Name) ? $"remnant {i + 1}" : remnant.Name.Trim();

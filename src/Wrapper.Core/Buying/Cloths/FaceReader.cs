@@ -43,7 +43,12 @@ internal static class FaceReader
             return new(kind, ground, ink, Length.Zero, Picture(said.Picture, fields));
         }
 
-        var figure = fields.Optional(said.Figure, "face", "Width of the figure", repeat.Times(Usual(kind)), repeat) ?? Length.Zero;
+        var figure = fields.Optional(
+            said.Figure,
+            new("face", "Width of the figure", "width-of-the-figure"),
+            repeat.Times(Usual(kind)),
+            repeat
+        ) ?? Length.Zero;
         return new(kind, ground, ink, figure);
     }
 

@@ -51,8 +51,12 @@ internal static class ReadyMade
 
             var field = $"edges.{side}";
             var kind = string.IsNullOrEmpty(said.Kind) ? usual : fields.Choice<ClothEdgeKind>(said.Kind, field, "edge");
-            var deep = fields.Optional(said.Depth, field, $"Hem at the {side}", kind == ClothEdgeKind.Selvage ? selvage : default, MostDeep)
-                ?? default;
+            var deep = fields.Optional(
+                said.Depth,
+                new(field, $"Hem at the {side}", $"hem-at-the-{side}"),
+                kind == ClothEdgeKind.Selvage ? selvage : default,
+                MostDeep
+            ) ?? default;
             return new(
                 kind,
                 deep,

@@ -1,4 +1,5 @@
 using Wrapper.Core.Units;
+using Wrapper.Core.Working;
 
 namespace Wrapper.Core.Catalogue.Measuring;
 
@@ -45,7 +46,7 @@ public sealed record MeasureDefinition(
     bool Optional = false,
     bool MayBeZero = false,
     Rule? Rule = null
-)
+) : IFigureSubject
 {
     /// <summary>Its name in the open format.</summary>
     public string Name => Measure.Name;

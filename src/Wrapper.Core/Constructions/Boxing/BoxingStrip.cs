@@ -100,7 +100,7 @@ public static class BoxingStrip
                 new("W", "Finished width", plan.Width),
                 new("D", "Finished depth", plan.Depth),
                 new("t", "Finished thickness", thickness),
-                new("P", "Perimeter at the stitch line", plan.Perimeter),
+                new("P", "Perimeter at the stitch line", plan.Perimeter) { Brief = "Perimeter" },
                 .. layout.HasZip ? (FinishedSize[])[new("Z", "Zip run", layout.ZipRun) { IsOpening = true }] : [],
             ],
             Checks = checks,

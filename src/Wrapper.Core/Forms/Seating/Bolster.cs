@@ -91,7 +91,7 @@ internal static class Bolster
             [
                 new("d", "Finished diameter", diameter),
                 new("L", "Finished length", length),
-                new("circumference", "Circumference at the stitch line", profile.Perimeter),
+                new("circumference", "Circumference at the stitch line", profile.Perimeter) { Brief = "Circumference" },
             ],
             specification
         );

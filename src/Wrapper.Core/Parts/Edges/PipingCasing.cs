@@ -35,7 +35,7 @@ internal static class PipingCasing
         foreach (var like in edges.GroupBy(edge => edge.Value))
         {
             var (run, count) = (like.First() + lap, like.Count() * specification.Count);
-            notions.Add(new(NotionKind.Piping, "Piping, each run", count, run));
+            notions.Add(new(NotionKind.Piping, "Piping, each run", count, run) { Brief = "Piping" });
             notions.Add(new(NotionKind.PipingCasing, "Piping casing, cut width", count, run, casing));
         }
 

@@ -40,12 +40,14 @@ export function RuleRows({ catalogue, cover, unit, houseRules, obeyed, wrong }: 
       {rare.length > 0 && (
         <details className="rare-rules">
           <summary>More figures of this cover</summary>
-          {rare.map((group) => (
-            <section key={group.group} className="rule-group" aria-label={`${group.label}, more`}>
-              <h3 className="panel-heading">{group.label}</h3>
-              {group.rare.map(field)}
-            </section>
-          ))}
+          <div className="rare-groups">
+            {rare.map((group) => (
+              <section key={group.group} className="rule-group" aria-label={`${group.label}, more`}>
+                <h3 className="panel-heading">{group.label}</h3>
+                {group.rare.map(field)}
+              </section>
+            ))}
+          </div>
         </details>
       )}
     </>

@@ -32,15 +32,14 @@ export function FinishedSizes({ draft, shown, onTouch }: Props) {
         .filter((entry) => !size.has(entry.key))
         .map((entry) => (
           <span key={entry.key}>
-            {entry.name.toLowerCase().replace(" at the stitch line", "")}{" "}
-            {figure(entry.key, entry.shown, entry.name)}
+            {entry.brief.toLowerCase()} {figure(entry.key, entry.shown, entry.name)}
           </span>
         ))}
       {draft.notions
         .filter((notion) => besides.has(notion.kind))
         .map((notion) => (
           <span key={notion.kind}>
-            {notion.quantity} × {notion.name.toLowerCase().replace(", each run", "")}{" "}
+            {notion.quantity} × {notion.brief.toLowerCase()}{" "}
             {figure(`${notion.kind}.length`, notion.lengthShown, notion.name)}
           </span>
         ))}
