@@ -76,6 +76,21 @@ public sealed class ClothsOfJobTests(Application application) : IClassFixture<Ap
     }
 
     [Fact]
+    public async Task The_first_cloth_is_not_written_under_the_key_of_another()
+    {
+        var job = await NewJob();
+        await Put(job, "cloth", Together, ("If-Match", "\"1\""));
+        var (status, body, _) = await application.Send(
+            HttpMethod.Put,
+            $"/api/jobs/{job}/cloth",
+            """{ "key": "navy", "width": "44" }""",
+            ("If-Match", "\"3\"")
+        );
+        Assert.Equal((422, "other-key"), (status, (string)body!["checks"]![0]!["code"]!));
+        Assert.Equal(["main", "navy", "lining"], Keys(await Get(job)));
+    }
+
+    [Fact]
     public async Task The_last_cloth_of_a_job_stays()
     {
         var job = await NewJob();

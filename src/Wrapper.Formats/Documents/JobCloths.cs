@@ -72,7 +72,12 @@ public sealed class JobCloths
     /// <summary>The cloths of a job in one document, as job files hold them: the first carries the others.</summary>
     /// <param name="cloths">All of them, in their order.</param>
     public static ClothDocument Together(IReadOnlyList<ClothDocument> cloths) =>
-        cloths is [var only] ? only : cloths[0] with { Others = [.. cloths.Skip(1)] };
+        cloths.Count switch
+        {
+            0 => new(),
+            1 => cloths[0],
+            _ => cloths[0] with { Others = [.. cloths.Skip(1)] },
+        };
 
     /// <summary>A cover's inputs with these cloths to choose from.</summary>
     /// <param name="cover">The cover, which names its own cloth and gives others to its roles.</param>

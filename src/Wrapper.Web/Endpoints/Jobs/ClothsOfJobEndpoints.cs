@@ -104,6 +104,12 @@ internal static class ClothsOfJobEndpoints
     )
     {
         var migrated = cloth.Migrate();
+        var written = JobCloths.KeyOf(migrated);
+        if (migrated.Others is null && store.Find(id)?.Cloths.Skip(1).Any(other => other.Key == written) == true)
+        {
+            return Wrong("other-key", $"Another cloth of this job has the key “{written}”. Write that one at …/cloths/{written}.");
+        }
+
         return
             JobSizeLimits.Refusal("cloth", JsonSerializer.Serialize(migrated, OpenFormat.Json), JobLimits.MostBytesOfCloth) is { } refusal
             ? refusal
