@@ -34,6 +34,13 @@ public sealed class ClothStore(Database database, TimeProvider clock)
 
     private readonly PartWriter _writer = new(database, clock);
 
+    /// <summary>The cloths of a job that stands, in their order; empty where there is no such job.</summary>
+    public IReadOnlyList<StoredCloth> List(string jobId)
+    {
+        using var connection = database.Open();
+        return connection.Number($"SELECT 1 WHERE {Stands}", ("$job", jobId)) is null ? [] : List(connection, jobId);
+    }
+
     /// <summary>Writes a cloth made from this version.</summary>
     public WriteResult Save(string jobId, string key, string document, long version) =>
         _writer.Write(

@@ -20,10 +20,10 @@ public sealed class FigureStore(Database database)
         using var transaction = connection.BeginTransaction();
         var stands = connection.Rows(
             row => (Part: row.GetString(0), Version: row.GetInt64(1)),
-            """
+            $"""
             SELECT 'heading', version FROM jobs WHERE id = $job AND deleted IS NULL
             UNION ALL SELECT 'cloth/' || key, version FROM cloths WHERE job_id = $job AND deleted IS NULL AND NOT $together
-            UNION ALL SELECT 'cloth', SUM(version) FROM cloths WHERE job_id = $job AND $together HAVING COUNT(*) > 0
+            UNION ALL SELECT 'cloth', ({ClothStore.Total}) WHERE $together
             UNION ALL SELECT id, version FROM covers WHERE job_id = $job AND deleted IS NULL
             """,
             ("$job", jobId),

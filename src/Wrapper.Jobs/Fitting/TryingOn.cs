@@ -153,33 +153,31 @@ public sealed class TryingOn
 
             var words = new FittingWords(worked.Hand.Cover.Draft, worked.Hand.Specification);
             entries.Add(
-                new FindingEntry
-                {
-                    Id = Guid.NewGuid().ToString(),
-                    Cover = _cover.Key,
-                    Number = one,
-                    Subject = string.Join(", ", _typed.Select(told => told.Side)),
-                    At = at,
-                    By = by,
-                    Finding = new()
+                Told(
+                    new FindingEntry
                     {
-                        Found = _typed,
-                        Carried = _isCarried,
-                        Cut = _cover.FindingsOf(one) is [var first, ..] ? first.Finding.Cut : _cover.Own,
-                        Next = next,
-                        Sewn = Corrections.Sum(worked.Hand.SewnBy, _found, _cover.Unit),
-                        Lies =
-                        [
-                            .. answer.Cut.Select(cut => new LiesTold(
-                                cut.Key.Piece,
-                                cut.Key.Copy,
-                                Math.Round(cut.Value.Lies.X, 6),
-                                Math.Round(cut.Value.Lies.Y, 6)
-                            )),
-                        ],
-                        Reopened = [.. words.Again(answer).Select(again => new ReopenedTold(again.Operation, again.Texts))],
-                    },
-                }
+                        Number = one,
+                        Subject = string.Join(", ", _typed.Select(told => told.Side)),
+                        Finding = new()
+                        {
+                            Found = _typed,
+                            Carried = _isCarried,
+                            Cut = _cover.FindingsOf(one) is [var first, ..] ? first.Finding.Cut : _cover.Own,
+                            Next = next,
+                            Sewn = Corrections.Sum(worked.Hand.SewnBy, _found, _cover.Unit),
+                            Lies =
+                            [
+                                .. answer.Cut.Select(cut => new LiesTold(
+                                    cut.Key.Piece,
+                                    cut.Key.Copy,
+                                    Math.Round(cut.Value.Lies.X, 6),
+                                    Math.Round(cut.Value.Lies.Y, 6)
+                                )),
+                            ],
+                            Reopened = [.. words.Again(answer).Select(again => new ReopenedTold(again.Operation, again.Texts))],
+                        },
+                    }
+                )
             );
             entries.AddRange(
                 answer

@@ -26,13 +26,13 @@ internal static class JobSizeLimits
     }
 
     /// <summary>The same for a cloth among the others of its job, which share the room.</summary>
-    /// <param name="job">The job; null where there is none.</param>
+    /// <param name="cloths">The cloths of the job as they are stored.</param>
     /// <param name="key">The cloth's key.</param>
     /// <param name="document">The cloth as it would be stored.</param>
-    public static ProblemHttpResult? RefusalOfCloth(WholeJob? job, string key, string document) =>
+    public static ProblemHttpResult? RefusalOfCloth(IReadOnlyList<StoredCloth> cloths, string key, string document) =>
         Refusal("cloth", document, JobLimits.MostBytesOfCloth)
         ?? (
-            job?.Cloths.Where(cloth => cloth.Key != key).Sum(cloth => (long)Encoding.UTF8.GetByteCount(cloth.Document))
+            cloths.Where(cloth => cloth.Key != key).Sum(cloth => (long)Encoding.UTF8.GetByteCount(cloth.Document))
                 + Encoding.UTF8.GetByteCount(document)
             > JobLimits.MostBytesOfCloth
                 ? Refused(

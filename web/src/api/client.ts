@@ -32,9 +32,10 @@ export type FoldUp = Schemas["FoldUpJson"];
 export type OwnFigureAgainst = Omit<Schemas["OwnFigureRequestJson"], "figure">;
 export type MakeUp = Schemas["MakeUpJson"];
 export type LargestCover = Schemas["LargestCoverJson"];
-type Told = "id" | "kind" | "cover" | "number" | "subject" | "at" | "by";
-type AlwaysSaid<Entry extends { [field in Told]?: unknown }> = Entry extends unknown
-  ? Omit<Entry, Told> & { [field in Told]-?: NonNullable<Entry[field]> }
+/** The fields that every entry of work has. */
+export type ToldAlways = "id" | "kind" | "cover" | "number" | "subject" | "at" | "by";
+type AlwaysSaid<Entry extends { [field in ToldAlways]?: unknown }> = Entry extends unknown
+  ? Omit<Entry, ToldAlways> & { [field in ToldAlways]-?: NonNullable<Entry[field]> }
   : never;
 /** One thing that was done, by its kind; what an entry always says is always there. */
 export type WorkEntry = AlwaysSaid<Schemas["WorkEntry"]>;

@@ -59,8 +59,9 @@ internal static class ClothsOfJobEndpoints
         }
 
         var kept = cloth.Migrate() with { Key = named == CoverInput.UsualKey ? cloth.Key : named, Others = null };
+        var cloths = store.Cloths.List(id);
         var document = JsonSerializer.Serialize(kept, OpenFormat.Json);
-        if (JobSizeLimits.RefusalOfCloth(store.Find(id), named, document) is { } refusal)
+        if (JobSizeLimits.RefusalOfCloth(cloths, named, document) is { } refusal)
         {
             return refusal;
         }
@@ -71,7 +72,7 @@ internal static class ClothsOfJobEndpoints
             return Versions.Write(context, version => changes.Drafts(id, store.Cloths.Save(id, named, document, version)), Stored, cloth);
         }
 
-        return store.Find(id) is { } job && job.Cloths.Count >= JsonLimits.Of("others") && job.Cloths.All(known => known.Key != named)
+        return cloths.Count >= JsonLimits.Of("others") && cloths.All(known => known.Key != named)
             ? Wrong("too-many-cloths", $"A job has room for {JsonLimits.Of("others")} cloths. Remove one first.")
             : Versions.Answer(context, changes.Drafts(id, store.Cloths.Add(id, named, document)), null, Stored, cloth);
     }
@@ -85,7 +86,7 @@ internal static class ClothsOfJobEndpoints
     )
     {
         var named = KeyIn(key);
-        return store.Find(id)?.Cloths is [var only] && only.Key == named
+        return store.Cloths.List(id) is [var only] && only.Key == named
             ? Wrong("last-cloth", "This is the job’s last cloth. Add another one before you remove it.")
             : Versions.Write(
                 context,
@@ -105,7 +106,7 @@ internal static class ClothsOfJobEndpoints
     {
         var migrated = cloth.Migrate();
         var written = JobCloths.KeyOf(migrated);
-        if (migrated.Others is null && store.Find(id)?.Cloths.Skip(1).Any(other => other.Key == written) == true)
+        if (migrated.Others is null && store.Cloths.List(id).Skip(1).Any(other => other.Key == written))
         {
             return Wrong("other-key", $"Another cloth of this job has the key “{written}”. Write that one at …/cloths/{written}.");
         }

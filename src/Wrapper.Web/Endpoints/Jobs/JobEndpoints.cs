@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Store;
@@ -48,7 +49,7 @@ internal static class JobEndpoints
     private static (JobHeading Heading, List<Check> Checks) Read(JobHeadingJson heading)
     {
         var checks = new List<Check>();
-        if (heading.Unit is not ("in" or "cm" or "mm"))
+        if (JobUnits.Read(heading.Unit) is null)
         {
             checks.Add(UnknownUnit.Check(heading.Unit));
         }

@@ -1,4 +1,4 @@
-import type { EntryOf, WorkEntry, WorkKind } from "../../api/client";
+import type { EntryOf, ToldAlways, WorkEntry, WorkKind } from "../../api/client";
 
 /** Entries that still count: none that was told to be a mistake, and none that tells so. */
 export function inForce(entries: WorkEntry[]): WorkEntry[] {
@@ -91,13 +91,11 @@ export function ofKind<Kind extends WorkKind>(entries: WorkEntry[], kind: Kind):
   return entries.filter((entry): entry is EntryOf<Kind> => entry.kind === kind);
 }
 
-type Usual = "id" | "kind" | "cover" | "number" | "subject" | "at" | "by";
-
 /** An entry that is told now. */
 export function told<Kind extends WorkKind>(
   kind: Kind,
   by: string,
-  rest: Omit<EntryOf<Kind>, Usual> & Partial<EntryOf<Kind>>,
+  rest: Omit<EntryOf<Kind>, ToldAlways> & Partial<EntryOf<Kind>>,
 ): WorkEntry {
   const entry = {
     id: crypto.randomUUID(),

@@ -9,7 +9,7 @@ import { brokenRule } from "./documentRules";
 import { showFault } from "../server/faults";
 import { KeptTexts } from "./keptTexts";
 import { livesElsewhere, lookForPages, thisPage } from "../server/pages";
-import { clothPart, coverKey, differing, send, type Stored } from "./parts";
+import { clothPart, coverKey, differing, send, type Part, type Stored } from "./parts";
 import { unsentFrom, type Unsent } from "./unsent";
 import { moveAside } from "./setAside";
 import { StoreTrouble } from "../server/storeTrouble";
@@ -86,30 +86,33 @@ function laidOver(
     }
   }
 
-  const bodyOf = (part: string) => changed.get(part)?.body;
-  const [first = fresh.cloths[0], ...others] = merged(fresh.cloths, unsent.document.cloths, (cloth) =>
-    bodyOf(clothPart(keyOf(cloth))),
+  const [first = fresh.cloths[0], ...others] = merged(
+    fresh.cloths,
+    unsent.document.cloths,
+    changed,
+    (cloth) => clothPart(keyOf(cloth)),
   );
   return {
     heading: changed.has("heading") ? unsent.document.heading : fresh.heading,
     cloths: [first, ...others],
-    covers: merged(fresh.covers, unsent.document.covers, (entry) => bodyOf(coverKey(entry.id))),
+    covers: merged(fresh.covers, unsent.document.covers, changed, (entry) => coverKey(entry.id)),
   };
 }
 
 /** A list as it was just read, with the entries that were changed, added or taken out here; one that was taken out has an empty body. */
-function merged<Entry extends { id: string } | { key: string }>(
+function merged<Entry>(
   fresh: Entry[],
   typed: Entry[],
-  bodyOf: (entry: Entry) => string | undefined,
+  changed: ReadonlyMap<string, Part>,
+  partOf: (entry: Entry) => string,
 ): Entry[] {
-  const idOf = (entry: Entry) => ("id" in entry ? entry.id : keyOf(entry));
-  const changed = typed.filter((entry) => bodyOf(entry));
+  const bodyOf = (entry: Entry) => changed.get(partOf(entry))?.body;
+  const mine = typed.filter((entry) => bodyOf(entry));
   return [
     ...fresh
       .filter((entry) => bodyOf(entry) !== "")
-      .map((entry) => changed.find((known) => idOf(known) === idOf(entry)) ?? entry),
-    ...changed.filter((entry) => !fresh.some((known) => idOf(known) === idOf(entry))),
+      .map((entry) => mine.find((known) => partOf(known) === partOf(entry)) ?? entry),
+    ...mine.filter((entry) => !fresh.some((known) => partOf(known) === partOf(entry))),
   ];
 }
 

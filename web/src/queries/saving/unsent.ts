@@ -54,12 +54,11 @@ function storedApart({ version, body }: { version: number; body: string }): Unse
 /** Each cloth by itself, under the keys the store gives them. */
 function apart({ others = [], ...first }: Carrying): [Cloth, ...Cloth[]] {
   const cloths: [Cloth, ...Cloth[]] = [first];
-  for (const { others: none, ...other } of others) {
+  for (const [other] of others.map(apart)) {
     const taken = new Set(cloths.map(keyOf));
     const free = Array.from({ length: taken.size + 1 }, (_, at) => `cloth-${at + 2}`);
     const key = other.key && !taken.has(other.key) ? other.key : (free.find((own) => !taken.has(own)) ?? "");
     cloths.push({ ...other, key });
-    void none;
   }
 
   return cloths;
