@@ -48,8 +48,8 @@ public sealed class DraftPropertiesTests
                 var along = strips
                     .SelectMany(piece => piece.StitchLine.Edges)
                     .Where(edge =>
-                        edge.Name.StartsWith("top-", StringComparison.Ordinal)
-                        && !edge.Name.StartsWith("top-pocket", StringComparison.Ordinal)
+                        edge.Name.Word.StartsWith("top-", StringComparison.Ordinal)
+                        && !edge.Name.Word.StartsWith("top-pocket", StringComparison.Ordinal)
                     )
                     .Aggregate(Length.Zero, (sum, edge) => sum + edge.Length);
                 Assert.True((perimeter - along).Abs() <= FewNanometres);
@@ -127,7 +127,7 @@ public sealed class DraftPropertiesTests
                 var fronts = draft
                     .Pieces.Where(piece => piece.Id == "boxing")
                     .SelectMany(piece => piece.StitchLine.Edges)
-                    .Count(edge => edge.Name.StartsWith("top-front", StringComparison.Ordinal));
+                    .Count(edge => edge.Name.Word.StartsWith("top-front", StringComparison.Ordinal));
                 var platesJoined = draft.Pieces.Any(piece => piece.Key == "plate-middle");
                 if (fronts > 1 && !platesJoined)
                 {

@@ -1,4 +1,5 @@
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Xunit;
 
@@ -20,7 +21,7 @@ public sealed class EdgeMarksTests
         Assert.Equal(4, folds.Count);
         Assert.Equal(4, top.Marks.Count(mark => mark.Kind == MarkKind.DrillPoint));
         // Across the sheet and down it, between its corner seams, the lines are as long as what hangs is wide.
-        Assert.Equal(2, folds.Count(mark => mark.From.Y == mark.To.Y && mark.From.DistanceTo(mark.To) == top.LengthOf("front")));
+        Assert.Equal(2, folds.Count(mark => mark.From.Y == mark.To.Y && mark.From.DistanceTo(mark.To) == top.LengthOf(EdgeName.Front)));
     }
 
     [Fact]

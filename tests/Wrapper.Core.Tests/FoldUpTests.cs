@@ -248,7 +248,7 @@ public sealed class FoldUpTests
             foreach (var edge in piece.StitchLine.Names)
             {
                 var allowances = piece.StitchLine.Names.ToDictionary(
-                    name => name,
+                    name => name.Word,
                     name => name == edge ? Length.FromMillimetres(by) : Length.Zero
                 );
                 Outline? outline = null;
@@ -270,7 +270,7 @@ public sealed class FoldUpTests
                             StitchLine = outline,
                             Allowances = outline
                                 .Names.Distinct()
-                                .ToDictionary(name => name, name => piece.Allowances.GetValueOrDefault(name)),
+                                .ToDictionary(name => name.Word, name => piece.Allowances.GetValueOrDefault(name)),
                         }
                     );
                 }

@@ -19,7 +19,7 @@ public sealed class JoinTests
         var boxing = Boxing(Cushions.Worked with { UsableWidth = Entry.Typed("44") });
         Assert.Equal(["15¼", "44"], boxing.Select(piece => piece.Width));
         Assert.Contains(boxing[1].Piece.StitchLine.Edges, edge => edge.Name == "top-front");
-        Assert.DoesNotContain(boxing[0].Piece.StitchLine.Edges, edge => edge.Name.Contains("front", StringComparison.Ordinal));
+        Assert.DoesNotContain(boxing[0].Piece.StitchLine.Edges, edge => edge.Name.Word.Contains("front", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -179,7 +179,7 @@ public sealed class ListReadingTests
             Length.FromMillimetres(50m)
                 + draft
                     .Pieces.First(piece => piece.Id == "plate")
-                    .StitchLine.Names.Where(name => name == back || name.StartsWith(back + "-", StringComparison.Ordinal))
+                    .StitchLine.Names.Where(name => name == back || name.Word.StartsWith(back + "-", StringComparison.Ordinal))
                     .Select(name => draft.Pieces.First(piece => piece.Id == "plate").StitchLine.LengthOf(name))
                     .Aggregate((sum, next) => sum + next),
             draft.Notions.Single(notion => notion.Kind.Word() == "zip-run").Length.Value
@@ -193,7 +193,7 @@ public sealed class ListReadingTests
             }
         );
         Assert.DoesNotContain(joined.Pieces.First(piece => piece.Id == "plate").StitchLine.Names, name =>
-            name.StartsWith(front + "-", StringComparison.Ordinal)
+            name.Word.StartsWith(front + "-", StringComparison.Ordinal)
         );
     }
 

@@ -22,8 +22,13 @@ public sealed class OutlineTests
     [Fact]
     public void A_trapezoid_22_over_18_by_19_is_cut_23_11_wide()
     {
-        var plan = Outline.Polygon(("front", Inches(0, 0)), ("right", Inches(22, 0)), ("back", Inches(20, 19)), ("left", Inches(2, 19)));
-        var cut = OutlineOffset.Offset(plan, plan.Edges.ToDictionary(edge => edge.Name, _ => Length.FromInches(0, 1, 2)));
+        var plan = Outline.Polygon(
+            (EdgeName.Front, Inches(0, 0)),
+            (EdgeName.Right, Inches(22, 0)),
+            (EdgeName.Back, Inches(20, 19)),
+            (EdgeName.Left, Inches(2, 19))
+        );
+        var cut = OutlineOffset.Offset(plan, plan.Edges.ToDictionary(edge => edge.Name.Word, _ => Length.FromInches(0, 1, 2)));
         Assert.Equal(587.014, cut.Bounds.Width.Millimetres, 0.001);
         Assert.Equal(Length.FromInches(20), cut.Bounds.Height);
     }
@@ -31,7 +36,7 @@ public sealed class OutlineTests
     [Fact]
     public void An_acute_mitre_reaches_at_most_twice_the_allowance()
     {
-        var sliver = Outline.Polygon(("a", At(0, 0)), ("b", At(400, 0)), ("c", At(400, 40)));
+        var sliver = Outline.Polygon((Edges.Named("a"), At(0, 0)), (Edges.Named("b"), At(400, 0)), (Edges.Named("c"), At(400, 40)));
         var cut = OutlineOffset.Offset(sliver, Allow(("a", 10), ("b", 10), ("c", 10)));
         Assert.Equal(4, cut.Edges.Length);
         var axis = (sliver["c"].DirectionAtEnd - sliver["a"].DirectionAtStart).Unit;
@@ -44,14 +49,14 @@ public sealed class OutlineTests
     public void An_inside_corner_is_mitred_too()
     {
         var l = Outline.Polygon(
-            ("a", At(0, 0)),
-            ("b", At(300, 0)),
-            ("c", At(300, 100)),
-            ("d", At(100, 100)),
-            ("e", At(100, 300)),
-            ("f", At(0, 300))
+            (Edges.Named("a"), At(0, 0)),
+            (Edges.Named("b"), At(300, 0)),
+            (Edges.Named("c"), At(300, 100)),
+            (Edges.Named("d"), At(100, 100)),
+            (Edges.Named("e"), At(100, 300)),
+            (Edges.Named("f"), At(0, 300))
         );
-        var cut = OutlineOffset.Offset(l, l.Edges.ToDictionary(edge => edge.Name, _ => Millimetres(12)));
+        var cut = OutlineOffset.Offset(l, l.Edges.ToDictionary(edge => edge.Name.Word, _ => Millimetres(12)));
         Assert.Contains(cut.Edges, edge => edge.Start == At(112, 112));
         Assert.Equal(6, cut.Edges.Length);
     }
@@ -71,7 +76,10 @@ public sealed class OutlineTests
     public void A_straight_meets_an_arc_where_both_have_moved_to()
     {
         // A D: straight front, half circle behind, so that both corners are square.
-        var d = new Outline([new("front", At(0, 0), At(200, 0)), new("back", At(200, 0), At(0, 0), new Arc(At(100, 0), true))]);
+        var d = new Outline([
+            new(EdgeName.Front, At(0, 0), At(200, 0)),
+            new(EdgeName.Back, At(200, 0), At(0, 0), new Arc(At(100, 0), true)),
+        ]);
         var cut = OutlineOffset.Offset(d, Allow(("front", 10), ("back", 10)));
         Assert.Equal(Millimetres(110), cut.Bounds.Top);
         Assert.Equal(Millimetres(-10), cut.Bounds.Bottom);
@@ -87,10 +95,10 @@ public sealed class OutlineTests
     {
         // A nose whose straights run into it all but smoothly: found at random, where the step went off by kilometres.
         var nose = new Outline([
-            new("front", At(0, 0), At(100, 0)),
-            new("right", At(100, 0), At(100 + off, 200)),
-            new("nose", At(100 + off, 200), At(-off, 200), new Arc(At(50, 200), true)),
-            new("left", At(-off, 200), At(0, 0)),
+            new(EdgeName.Front, At(0, 0), At(100, 0)),
+            new(EdgeName.Right, At(100, 0), At(100 + off, 200)),
+            new(Edges.Named("nose"), At(100 + off, 200), At(-off, 200), new Arc(At(50, 200), true)),
+            new(EdgeName.Left, At(-off, 200), At(0, 0)),
         ]);
         foreach (var (rest, by) in ((double, double)[])[(0, 1), (0, -1), (12, 20), (20, 12)])
         {
@@ -120,11 +128,11 @@ public sealed class OutlineTests
     {
         // A square with a quarter circle bitten out of its corner.
         var bitten = new Outline([
-            new("front", At(0, 0), At(200, 0)),
-            new("right", At(200, 0), At(200, 100)),
-            new("bite", At(200, 100), At(100, 200), new Arc(At(200, 200), false)),
-            new("back", At(100, 200), At(0, 200)),
-            new("left", At(0, 200), At(0, 0)),
+            new(EdgeName.Front, At(0, 0), At(200, 0)),
+            new(EdgeName.Right, At(200, 0), At(200, 100)),
+            new(Edges.Named("bite"), At(200, 100), At(100, 200), new Arc(At(200, 200), false)),
+            new(EdgeName.Back, At(100, 200), At(0, 200)),
+            new(EdgeName.Left, At(0, 200), At(0, 0)),
         ]);
         Assert.Equal((200 * 200) - (Math.PI * 100 * 100 / 4), bitten.Area, 1e-3);
         var onBite = Flattening.Flatten(bitten).Where(corner => corner.X > Millimetres(100) && corner.Y > Millimetres(100)).ToList();
@@ -140,10 +148,10 @@ public sealed class OutlineTests
                 {
                     var step = (front - back) / 2;
                     var plan = Outline.Polygon(
-                        ("front", At(0, 0)),
-                        ("right", At(front, 0)),
-                        ("back", At(front - step, depth)),
-                        ("left", At(step, depth))
+                        (EdgeName.Front, At(0, 0)),
+                        (EdgeName.Right, At(front, 0)),
+                        (EdgeName.Back, At(front - step, depth)),
+                        (EdgeName.Left, At(step, depth))
                     );
                     var cut = OutlineOffset.Offset(plan, Allow(("front", s), ("right", s), ("back", z), ("left", s)));
                     foreach (var edge in plan.Edges)
@@ -159,8 +167,12 @@ public sealed class OutlineTests
     [Fact]
     public void An_outline_that_does_not_close_or_winds_the_wrong_way_is_refused()
     {
-        Assert.Throws<ArgumentException>(() => new Outline([new("a", At(0, 0), At(1, 0)), new("b", At(2, 0), At(0, 0))]));
-        Assert.Throws<ArgumentException>(() => Outline.Polygon(("a", At(0, 0)), ("b", At(0, 10)), ("c", At(10, 0))));
+        Assert.Throws<ArgumentException>(() =>
+            new Outline([new(Edges.Named("a"), At(0, 0), At(1, 0)), new(Edges.Named("b"), At(2, 0), At(0, 0))])
+        );
+        Assert.Throws<ArgumentException>(() =>
+            Outline.Polygon((Edges.Named("a"), At(0, 0)), (Edges.Named("b"), At(0, 10)), (Edges.Named("c"), At(10, 0)))
+        );
         Assert.Throws<KeyNotFoundException>(() => Rectangle(10, 10)["nowhere"]);
     }
 
@@ -171,26 +183,33 @@ public sealed class OutlineTests
         Assert.True(
             Symmetry.IsLeftRight(
                 Outline.Polygon(
-                    ("front-1", At(0, 0)),
-                    ("front-2", At(30, 0)),
-                    ("right", At(100, 0)),
-                    ("back", At(90, 50)),
-                    ("left", At(10, 50))
+                    (Edges.Named("front-1"), At(0, 0)),
+                    (Edges.Named("front-2"), At(30, 0)),
+                    (EdgeName.Right, At(100, 0)),
+                    (EdgeName.Back, At(90, 50)),
+                    (EdgeName.Left, At(10, 50))
                 )
             )
         );
         Assert.False(
-            Symmetry.IsLeftRight(Outline.Polygon(("front", At(0, 0)), ("right", At(100, 0)), ("back", At(90, 50)), ("left", At(0, 50))))
+            Symmetry.IsLeftRight(
+                Outline.Polygon(
+                    (EdgeName.Front, At(0, 0)),
+                    (EdgeName.Right, At(100, 0)),
+                    (EdgeName.Back, At(90, 50)),
+                    (EdgeName.Left, At(0, 50))
+                )
+            )
         );
         Assert.False(
             Symmetry.IsLeftRight(
                 Outline.Polygon(
-                    ("a", At(0, 0)),
-                    ("b", At(100, 0)),
-                    ("c", At(100, 60)),
-                    ("d", At(50, 60)),
-                    ("e", At(50, 40)),
-                    ("f", At(0, 40))
+                    (Edges.Named("a"), At(0, 0)),
+                    (Edges.Named("b"), At(100, 0)),
+                    (Edges.Named("c"), At(100, 60)),
+                    (Edges.Named("d"), At(50, 60)),
+                    (Edges.Named("e"), At(50, 40)),
+                    (Edges.Named("f"), At(0, 40))
                 )
             )
         );
@@ -201,10 +220,10 @@ public sealed class OutlineTests
     {
         Outline Bulging(bool left, bool right) =>
             new([
-                new("front", At(0, 0), At(100, 0)),
-                new("right", At(100, 0), At(100, 80), right ? new Arc(At(0, 40), true) : null),
-                new("back", At(100, 80), At(0, 80)),
-                new("left", At(0, 80), At(0, 0), left ? new Arc(At(100, 40), true) : null),
+                new(EdgeName.Front, At(0, 0), At(100, 0)),
+                new(EdgeName.Right, At(100, 0), At(100, 80), right ? new Arc(At(0, 40), true) : null),
+                new(EdgeName.Back, At(100, 80), At(0, 80)),
+                new(EdgeName.Left, At(0, 80), At(0, 0), left ? new Arc(At(100, 40), true) : null),
             ]);
         Assert.True(Symmetry.IsLeftRight(Bulging(true, true)));
         Assert.False(Symmetry.IsLeftRight(Bulging(true, false)));
@@ -218,12 +237,20 @@ public sealed class OutlineTests
     private static Point Inches(int x, int y) => new(Length.FromInches(x), Length.FromInches(y));
 
     private static Outline Rectangle(double width, double depth) =>
-        Outline.Polygon(("front", At(0, 0)), ("right", At(width, 0)), ("back", At(width, depth)), ("left", At(0, depth)));
+        Outline.Polygon(
+            (EdgeName.Front, At(0, 0)),
+            (EdgeName.Right, At(width, 0)),
+            (EdgeName.Back, At(width, depth)),
+            (EdgeName.Left, At(0, depth))
+        );
 
     private static Outline Disc(double radius)
     {
         var arc = new Arc(Point.Origin, true);
-        return new([new("one", At(radius, 0), At(-radius, 0), arc), new("two", At(-radius, 0), At(radius, 0), arc)]);
+        return new([
+            new(Edges.Named("one"), At(radius, 0), At(-radius, 0), arc),
+            new(Edges.Named("two"), At(-radius, 0), At(radius, 0), arc),
+        ]);
     }
 
     private static Dictionary<string, Length> Allow(params (string Edge, double Millimetres)[] allowances) =>
@@ -246,7 +273,10 @@ public sealed class OutlineTests
             foreach (var isCounterClockwise in (bool[])[true, false])
             {
                 var (from, to) = isCounterClockwise ? (along[0], along[^1]) : (along[^1], along[0]);
-                var box = Box.Around([new Edge("bow", from, to, new Arc(Point.Origin, isCounterClockwise)), new Edge("back", to, from)]);
+                var box = Box.Around([
+                    new Edge(Edges.Named("bow"), from, to, new Arc(Point.Origin, isCounterClockwise)),
+                    new Edge(EdgeName.Back, to, from),
+                ]);
                 Assert.Equal(along.Min(point => point.X).Millimetres, box.Left.Millimetres, 1e-5);
                 Assert.Equal(along.Max(point => point.X).Millimetres, box.Right.Millimetres, 1e-5);
                 Assert.Equal(along.Min(point => point.Y).Millimetres, box.Bottom.Millimetres, 1e-5);

@@ -5,6 +5,7 @@ using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Costing;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
@@ -47,11 +48,15 @@ public sealed partial class PiecedTests
         var draft = Thing.Drafted(Of(Cushion, [A, B], "top", "across", "a b a", 4, null, 3));
         Assert.Equal("plate-top-part-1 22 x 5 a|plate-top-part-2 22 x 12 b|plate-top-part-3 22 x 4 a", Strips(draft));
         var (front, back) = (draft.Pieces[1].StitchLine, draft.Pieces[3].StitchLine);
-        Assert.Contains("front", front.Names);
-        Assert.Contains("back", back.Names);
+        Assert.Contains(EdgeName.Front, front.Names);
+        Assert.Contains(EdgeName.Back, back.Names);
         Assert.Equal(
             ["join-1", "join-2"],
-            draft.Pieces[2].StitchLine.Names.Where(name => name.StartsWith("join", StringComparison.Ordinal)).Order()
+            draft
+                .Pieces[2]
+                .StitchLine.Names.Select(name => name.Word)
+                .Where(name => name.StartsWith("join", StringComparison.Ordinal))
+                .Order()
         );
     }
 
@@ -188,14 +193,16 @@ public sealed partial class PiecedTests
             ["join-1", "join-2"],
             draft
                 .Pieces.Single(piece => piece.Key == "plate-top-part-2")
-                .CutLine.Names.Where(name => name.StartsWith("join", StringComparison.Ordinal))
+                .CutLine.Names.Select(name => name.Word)
+                .Where(name => name.StartsWith("join", StringComparison.Ordinal))
                 .Order()
         );
         Assert.Equal(
             ["join-2"],
             draft
                 .Pieces.Single(piece => piece.Key == "plate-top-part-3")
-                .CutLine.Names.Where(name => name.StartsWith("join", StringComparison.Ordinal))
+                .CutLine.Names.Select(name => name.Word)
+                .Where(name => name.StartsWith("join", StringComparison.Ordinal))
         );
     }
 

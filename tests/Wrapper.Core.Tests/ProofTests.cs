@@ -201,10 +201,10 @@ public sealed class ProofTests
 
     private static Outline Rectangle(Length width, Length depth) =>
         Outline.Polygon(
-            ("front", Point.Origin),
-            ("right", new(width, Length.Zero)),
-            ("back", new(width, depth)),
-            ("left", new(Length.Zero, depth))
+            (EdgeName.Front, Point.Origin),
+            (EdgeName.Right, new(width, Length.Zero)),
+            (EdgeName.Back, new(width, depth)),
+            (EdgeName.Left, new(Length.Zero, depth))
         );
 
     /// <summary>A strip with one stretch of both its long edges made shorter.</summary>

@@ -1,5 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Sewing.Cards;
@@ -45,7 +46,7 @@ public sealed class TrimmedBlocksTests
         Assert.All(back.Allowances.Values, allowance => Assert.Equal(Length.FromInches(0, 1, 2), allowance));
         // The lower edge is half an inch in from both its leaning neighbours: 26 less what they take at that height.
         var lean = Math.Sqrt((29 * 29) + (2 * 2)) / 29;
-        Assert.Equal(26 - (2 * 0.5 * (lean + (2.0 / 29))), back.LengthOf("front").Inches, 4);
+        Assert.Equal(26 - (2 * 0.5 * (lean + (2.0 / 29))), back.LengthOf(EdgeName.Front).Inches, 4);
         Assert.Equal(2, back.StitchLine.PartsOf("back").Count);
     }
 
@@ -58,9 +59,9 @@ public sealed class TrimmedBlocksTests
             draft.Pieces.Single(piece => piece.Key == "block-2-right")
         );
         Assert.Equal(left.CutWidth.Value, right.CutWidth.Value);
-        Assert.Equal(left.LengthOf("left"), right.LengthOf("right"));
-        Assert.Equal(left.LengthOf("right"), right.LengthOf("left"));
-        Assert.True(left.LengthOf("left") > left.LengthOf("right"), "its left side leans");
+        Assert.Equal(left.LengthOf(EdgeName.Left), right.LengthOf(EdgeName.Right));
+        Assert.Equal(left.LengthOf(EdgeName.Right), right.LengthOf(EdgeName.Left));
+        Assert.True(left.LengthOf(EdgeName.Left) > left.LengthOf(EdgeName.Right), "its left side leans");
         Assert.Equal(left.StitchLine.Area, right.StitchLine.Area, 1);
         Assert.True(right.StitchLine.Area > 0, "it runs counter-clockwise");
     }

@@ -84,8 +84,8 @@ public static class PatternMeetings
             || (IsFront(second, seam.Second.Edge) && IsUpper(first, seam.First.Edge));
     }
 
-    private static bool IsFront(Piece piece, string edge) =>
-        piece.Kind is PieceKind.Plate or PieceKind.Top && EdgeNames.IsPartOf(edge, "front");
+    private static bool IsFront(Piece piece, EdgeName edge) =>
+        piece.Kind is PieceKind.Plate or PieceKind.Top && edge.Side == EdgeSide.Front;
 
     private static bool IsUpper(Piece piece, string edge) =>
         piece.Kind is PieceKind.Boxing or PieceKind.Wall

@@ -143,6 +143,6 @@ internal static class PiecesToLay
         ];
 
     private static bool IsFront(SeamSide side, Draft draft) =>
-        EdgeNames.IsPartOf(side.Edge, "front")
+        side.Edge.Side == EdgeSide.Front
         && draft.Pieces.Any(piece => piece.Key == side.Piece && piece.Kind is PieceKind.Plate or PieceKind.Top);
 }

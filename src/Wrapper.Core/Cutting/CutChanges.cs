@@ -68,7 +68,7 @@ public static class CutChanges
             return IsSameShape(cut, piece) ? null : Again(CuttingText.OtherShape);
         }
 
-        if (!cut.Edges.Keys.ToHashSet().SetEquals(piece.StitchLine.Names))
+        if (!cut.Edges.Keys.ToHashSet().SetEquals(piece.StitchLine.Names.Select(name => name.Word)))
         {
             return Again(CuttingText.OtherShape);
         }

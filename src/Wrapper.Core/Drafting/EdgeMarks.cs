@@ -21,9 +21,13 @@ internal static class EdgeMarks
     /// <summary>The pieces with these marks.</summary>
     public static IReadOnlyList<Piece> On(IReadOnlyList<Piece> pieces, IReadOnlyList<Seam> seams, CoverSpecification specification)
     {
-        var taken = seams.SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge)).ToHashSet();
+        var taken = seams.SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge.Word)).ToHashSet();
         var shut = ShutEnds.Of(pieces, (piece, edge) => taken.Contains((piece.Key, edge)));
-        var ways = seams.Where(seam => seam.IsWayIn).SelectMany(seam => seam.Edges).Select(side => (side.Piece, side.Edge)).ToHashSet();
+        var ways = seams
+            .Where(seam => seam.IsWayIn)
+            .SelectMany(seam => seam.Edges)
+            .Select(side => (side.Piece, side.Edge.Word))
+            .ToHashSet();
         var gaps = seams.Any(seam => seam.Gap.IsPositive) ? new GapMarks(pieces, seams).All(specification.Choices.Reversible) : null;
         return
         [

@@ -149,7 +149,7 @@ internal sealed class HemsKept
     /// <summary>The piece cut without its hem along these sides.</summary>
     private Piece Without(Piece piece, IReadOnlyList<Along> sides)
     {
-        var names = sides.SelectMany(side => EdgesAlong(piece, side)).Select(edge => edge.Name).ToHashSet();
+        var names = sides.SelectMany(side => EdgesAlong(piece, side)).Select(edge => edge.Name.Word).ToHashSet();
         return piece with
         {
             Allowances = piece.Allowances.ToDictionary(edge => edge.Key, edge => names.Contains(edge.Key) ? Length.Zero : edge.Value),

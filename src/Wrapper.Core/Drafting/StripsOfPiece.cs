@@ -65,7 +65,7 @@ internal sealed class StripsOfPiece
             IsFlat: true
         );
 
-    private static string NameOfJoin(int after) => $"join-{after + 1}";
+    private static EdgeName NameOfJoin(int after) => EdgeName.Join.Part(after + 1);
 
     private string Whole => char.ToLowerInvariant(_piece.Name[0]) + _piece.Name[1..];
 
@@ -150,7 +150,7 @@ internal sealed class StripsOfPiece
     {
         var allowances = stitched
             .Names.Distinct()
-            .ToDictionary(edge => edge, edge => _piece.Allowances.GetValueOrDefault(edge, _join.Value));
+            .ToDictionary(edge => edge.Word, edge => _piece.Allowances.GetValueOrDefault(edge, _join.Value));
         var drawn = cut ?? OutlineOffset.Offset(stitched, allowances);
         var wide = cut is null
             ? Worked.ReadOff(PiecedText.OfThisStrip, drawn.Bounds.Width)

@@ -11,6 +11,8 @@ internal static class MarkText
 
     internal static string InnerCorner => "inner corner";
 
+    internal static string Corner(IEnumerable<string> place) => string.Join(' ', place);
+
     internal static string GapEnd => "gap end";
 
     internal static string UnpickPoint => "unpick here one day";

@@ -123,7 +123,7 @@ public sealed class FittingWords
 
     private static string PlaceOf(Operation operation, IEnumerable<SewnSeam> seams) =>
         operation.Kind is OperationKind.Corner or OperationKind.Dart
-            ? FittingText.CornerAt(PieceWords.Corner(seams.First().Id))
+            ? FittingText.CornerAt(PieceWords.Corner(seams.First().Edges[0].Edge.At))
             : PieceWords.Along(seams.Select(seam => seam.Edges[0].Edge));
 
     private string List(IEnumerable<PieceCopy> copies) =>

@@ -13,10 +13,10 @@ public sealed record Edge
     private long _length = NotMeasured;
 
     /// <summary>An edge from a place to another.</summary>
-    public Edge(string name, Point start, Point end, Arc? arc = null) => (Name, Start, End, Arc) = (name, start, end, arc);
+    public Edge(EdgeName name, Point start, Point end, Arc? arc = null) => (Name, Start, End, Arc) = (name, start, end, arc);
 
     /// <summary>What the edge is called: seams name edges.</summary>
-    public string Name { get; init; }
+    public EdgeName Name { get; init; }
 
     /// <summary>Where it begins.</summary>
     public Point Start

@@ -37,11 +37,11 @@ public static class Extents
     /// How far the cut line reaches beyond the left and the right of a shape that ends in points between straight edges;
     /// null where a curve meets in the point, or the mitre is so long that it is cut off.
     /// </summary>
-    public static (Length Left, Length Right)? MitresAcross(Outline outline, Func<string, Length> allowance) =>
+    public static (Length Left, Length Right)? MitresAcross(Outline outline, Func<EdgeName, Length> allowance) =>
         Mitre(outline, allowance, new(-1, 0)) is { } left && Mitre(outline, allowance, new(1, 0)) is { } right ? (left, right) : null;
 
     /// <summary>The furthest that the mitres reach which stand on one side of the box.</summary>
-    private static Length? Mitre(Outline outline, Func<string, Length> allowance, Vector outwards)
+    private static Length? Mitre(Outline outline, Func<EdgeName, Length> allowance, Vector outwards)
     {
         double Out(Point point) => (point.X.Nanometres * outwards.X) + (point.Y.Nanometres * outwards.Y);
         var side = outline.Edges.Max(edge => Out(edge.Start));

@@ -103,7 +103,7 @@ public sealed class Outline
     }
 
     /// <summary>The names of the edges, each once, in their order round the shape.</summary>
-    public IEnumerable<string> Names
+    public IEnumerable<EdgeName> Names
     {
         get
         {
@@ -136,7 +136,7 @@ public sealed class Outline
     }
 
     /// <summary>An outline through these corners with straight edges; each edge begins at its corner.</summary>
-    public static Outline Polygon(params IReadOnlyList<(string Edge, Point Corner)> corners) =>
+    public static Outline Polygon(params IReadOnlyList<(EdgeName Edge, Point Corner)> corners) =>
         new(corners.Select((corner, i) => new Edge(corner.Edge, corner.Corner, corners[(i + 1) % corners.Count].Corner)));
 
     /// <summary>The same shape moved by so much.</summary>

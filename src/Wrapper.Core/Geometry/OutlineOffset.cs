@@ -44,7 +44,7 @@ public static class OutlineOffset
 
             if (end != nextStart)
             {
-                moved.Add(new(edges[i].Name + "-step", end, nextStart));
+                moved.Add(new(edges[i].Name.As(edges[i].Name.Function, "step"), end, nextStart));
             }
         }
 
@@ -56,7 +56,7 @@ public static class OutlineOffset
     /// </summary>
     public static Outline? Within(Outline outline, Length by)
     {
-        var moved = Moved(outline, outline.Names.ToDictionary(name => name, _ => -by));
+        var moved = Moved(outline, outline.Names.ToDictionary(name => name.Word, _ => -by));
         if (
             moved.Count < 3
             || moved.Sum(edge =>
@@ -72,7 +72,7 @@ public static class OutlineOffset
     }
 
     /// <summary>The outline with every edge moved outwards by the same length.</summary>
-    public static Outline Offset(Outline outline, Length by) => Offset(outline, outline.Names.ToDictionary(name => name, _ => by));
+    public static Outline Offset(Outline outline, Length by) => Offset(outline, outline.Names.ToDictionary(name => name.Word, _ => by));
 
     /// <summary>
     /// True when an outline that was moved is still the same shape: every edge is there and runs the way it did, and none

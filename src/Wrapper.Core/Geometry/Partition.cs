@@ -116,7 +116,7 @@ public static class Partition
     }
 
     /// <summary>The part of an edge between two places along it, under another name.</summary>
-    public static Edge Cut(Edge edge, Length from, Length to, string name) =>
+    public static Edge Cut(Edge edge, Length from, Length to, EdgeName name) =>
         new(name, PointAlong(edge, from), PointAlong(edge, to), edge.Arc);
 
     private static Vector Turned(Vector from, double angle) =>

@@ -13,7 +13,7 @@ public static class Slab
     /// <param name="to">The line on its right; null for its own right end.</param>
     /// <param name="atFrom">What the side along the left line is called.</param>
     /// <param name="atTo">What the side along the right line is called.</param>
-    public static Outline? Of(Outline outline, Length? from, Length? to, string atFrom, string atTo)
+    public static Outline? Of(Outline outline, Length? from, Length? to, EdgeName atFrom, EdgeName atTo)
     {
         var kept = outline.Edges.SelectMany(edge => Parts(edge, from, to)).ToList();
         if (kept.Count == 0)

@@ -8,7 +8,7 @@ public static class SmoothCurve
     /// <param name="place">The point of the curve.</param>
     /// <param name="direction">The direction of travel, of size 1.</param>
     /// <param name="parts">In how many pairs of arcs.</param>
-    public static IReadOnlyList<Edge> Arcs(string name, Func<double, Point> place, Func<double, Vector> direction, int parts)
+    public static IReadOnlyList<Edge> Arcs(EdgeName name, Func<double, Point> place, Func<double, Vector> direction, int parts)
     {
         var edges = new List<Edge>(2 * parts);
         var (from, leaving) = (place(0), direction(0));
@@ -35,7 +35,7 @@ public static class SmoothCurve
     /// <summary>
     /// Two arcs from one place and direction to another: each leaves its end with equal tangents to the place where they meet.
     /// </summary>
-    private static void AddPair(List<Edge> edges, string name, Point start, Vector out_, Point end, Vector in_)
+    private static void AddPair(List<Edge> edges, EdgeName name, Point start, Vector out_, Point end, Vector in_)
     {
         var chord = end - start;
         var together = out_ + in_;
@@ -58,7 +58,7 @@ public static class SmoothCurve
     }
 
     /// <summary>The arc that leaves a place in a direction and reaches another.</summary>
-    private static Edge Tangent(string name, Point start, Vector direction, Point end)
+    private static Edge Tangent(EdgeName name, Point start, Vector direction, Point end)
     {
         var chord = end - start;
         var normal = -1 * direction.Outward;

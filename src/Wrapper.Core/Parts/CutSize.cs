@@ -15,7 +15,7 @@ internal static class CutSize
     /// <param name="finished">Its width.</param>
     /// <param name="allowance">What each edge is cut larger by.</param>
     /// <param name="cut">The cut line.</param>
-    public static Worked Across(Outline outline, Worked finished, Func<string, Worked> allowance, Outline cut)
+    public static Worked Across(Outline outline, Worked finished, Func<EdgeName, Worked> allowance, Outline cut)
     {
         if (!Extents.AreSquareAcross(outline))
         {
@@ -34,7 +34,7 @@ internal static class CutSize
     }
 
     /// <summary>Along: the finished depth and the allowance in front and at the back.</summary>
-    public static Worked Along(Outline outline, Worked finished, Func<string, Worked> allowance, Outline cut)
+    public static Worked Along(Outline outline, Worked finished, Func<EdgeName, Worked> allowance, Outline cut)
     {
         if (!Extents.AreSquareAlong(outline))
         {
@@ -54,7 +54,7 @@ internal static class CutSize
     /// The allowance of the edges that reach one side of the box; null where they differ, and where a curve reaches it whose
     /// neighbours are cut with other allowances: their step may stand out further.
     /// </summary>
-    private static Worked? Of(Outline outline, Func<Box, Length> beyond, Func<string, Worked> allowance)
+    private static Worked? Of(Outline outline, Func<Box, Length> beyond, Func<EdgeName, Worked> allowance)
     {
         var all = outline.Names.Select(allowance).DistinctBy(each => each.Value).Take(2).ToList();
         if (all is [{ } everywhere])
@@ -84,7 +84,7 @@ internal static class CutSize
         Worked cutWidth,
         Worked middle,
         Worked join,
-        Func<string, Length> allowance,
+        Func<EdgeName, Length> allowance,
         Outline cut
     ) =>
         Extents.AreSquareAcross(whole) || (Extents.MitresAcross(whole, allowance) is { } mitres && mitres.Left == mitres.Right)

@@ -70,7 +70,7 @@ internal sealed class FoldedCover
         int perCover,
         Outline stitchLine,
         Worked cutLength,
-        Func<string, Length> allowance,
+        Func<EdgeName, Length> allowance,
         IReadOnlyList<Mark> marks,
         IReadOnlyList<int> turns
     ) =>
@@ -84,7 +84,7 @@ internal sealed class FoldedCover
             CutWidth = CutWidth,
             CutLength = cutLength,
             StitchLine = stitchLine,
-            Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name, edge => allowance(edge.Name)),
+            Allowances = stitchLine.Edges.ToDictionary(edge => edge.Name.Word, edge => allowance(edge.Name)),
             Turns = turns,
             Marks = marks,
         };
@@ -95,7 +95,7 @@ internal sealed class FoldedCover
             .Where(fold => fold.TrimsRight)
             .SelectMany(fold =>
                 fold.Through.Zip(fold.Through.Skip(1), (start, end) =>
-                    new Mark(MarkKind.CornerLine, fold.Name.Replace("corner-", "", StringComparison.Ordinal).Replace('-', ' '), start, end)
+                    new Mark(MarkKind.CornerLine, MarkText.Corner(fold.Name.At.Words), start, end)
                 )
             );
 
@@ -103,10 +103,10 @@ internal sealed class FoldedCover
     public Notion CornerLine() => new(NotionKind.CornerLine, "Corner line", 4 * Specification.Count, Thickness);
 
     /// <summary>Corners of a path, each given by the step from the one before, with the name of the edge that leaves it.</summary>
-    public static Outline Path(IEnumerable<(string Edge, Length Dx, Length Dy)> steps)
+    public static Outline Path(IEnumerable<(EdgeName Edge, Length Dx, Length Dy)> steps)
     {
         var at = Point.Origin;
-        var corners = new List<(string, Point)>();
+        var corners = new List<(EdgeName, Point)>();
         foreach (var (edge, dx, dy) in steps.Where(step => !step.Dx.IsZero || !step.Dy.IsZero)) // a zip that reaches nowhere has no edge
         {
             corners.Add((edge, at));

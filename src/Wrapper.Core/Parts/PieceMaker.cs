@@ -18,7 +18,7 @@ internal static class PieceMaker
         Outline stitchLine,
         Worked cutWidth,
         Worked cutLength,
-        Func<string, Length> allowance
+        Func<EdgeName, Length> allowance
     )
     {
         var allowances = new Dictionary<string, Length>(stitchLine.Edges.Length);
@@ -52,9 +52,9 @@ internal static class PieceMaker
     /// <summary>An upright rectangle with edges <c>front</c>, <c>right</c>, <c>back</c>, <c>left</c>.</summary>
     public static Outline Rectangle(Length width, Length depth) =>
         Outline.Polygon(
-            ("front", Point.Origin),
-            ("right", new(width, Length.Zero)),
-            ("back", new(width, depth)),
-            ("left", new(Length.Zero, depth))
+            (EdgeName.Front, Point.Origin),
+            (EdgeName.Right, new(width, Length.Zero)),
+            (EdgeName.Back, new(width, depth)),
+            (EdgeName.Left, new(Length.Zero, depth))
         );
 }

@@ -14,17 +14,20 @@ internal static class WrapCreases
         var (first, second, third, fourth) = (half, half + depth, (3 * half) + depth, (3 * half) + (2 * depth));
         return
         [
-            Line("crease-back-lower", left, first, right, first),
-            Line("crease-front-lower", left, second, right, second),
-            Line("crease-front-upper", left, third, right, third),
-            Line("crease-back-upper", left, fourth, right, fourth),
-            Line("crease-right-lower", right, first, right, second),
-            Line("crease-right-upper", right, third, right, fourth),
-            Line("crease-left-lower", left, first, left, second),
-            Line("crease-left-upper", left, third, left, fourth),
+            Line(EdgeSide.Back, EdgeLayer.Lower, left, first, right, first),
+            Line(EdgeSide.Front, EdgeLayer.Lower, left, second, right, second),
+            Line(EdgeSide.Front, EdgeLayer.Upper, left, third, right, third),
+            Line(EdgeSide.Back, EdgeLayer.Upper, left, fourth, right, fourth),
+            Line(EdgeSide.Right, EdgeLayer.Lower, right, first, right, second),
+            Line(EdgeSide.Right, EdgeLayer.Upper, right, third, right, fourth),
+            Line(EdgeSide.Left, EdgeLayer.Lower, left, first, left, second),
+            Line(EdgeSide.Left, EdgeLayer.Upper, left, third, left, fourth),
         ];
     }
 
-    private static Fold Line(string name, Length fromX, Length fromY, Length toX, Length toY) =>
-        new(name, [new Point(fromX, fromY), new Point(toX, toY)]);
+    private static Fold Line(EdgeSide side, EdgeLayer layer, Length fromX, Length fromY, Length toX, Length toY) =>
+        new(
+            EdgeName.Called($"crease-{side.Word()}-{layer.Word()}", new(side, Layer: layer)),
+            [new Point(fromX, fromY), new Point(toX, toY)]
+        );
 }

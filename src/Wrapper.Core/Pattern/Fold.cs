@@ -9,15 +9,15 @@ namespace Wrapper.Core.Pattern;
 /// <param name="Name">What seams call it; the parts of a line with a bend are numbered, <c>corner-1</c>, <c>corner-2</c>.</param>
 /// <param name="Through">The points it runs through, in stitch-line coordinates, from edge to edge of the piece.</param>
 /// <param name="TrimsRight">What lies to the right of it is trimmed away after sewing; else the piece goes on beyond it.</param>
-public sealed record Fold(string Name, IReadOnlyList<Point> Through, bool TrimsRight = false)
+public sealed record Fold(EdgeName Name, IReadOnlyList<Point> Through, bool TrimsRight = false)
 {
     /// <summary>What a part of the line is called.</summary>
-    public string NameOf(int segment) => Through.Count == 2 ? Name : $"{Name}-{segment + 1}";
+    public EdgeName NameOf(int segment) => Through.Count == 2 ? Name : Name.Part(segment + 1);
 
     /// <summary>Which part of the line has this name; null for none.</summary>
-    public int? IndexOf(string edge)
+    public int? IndexOf(EdgeName edge)
     {
-        if (!edge.StartsWith(Name, StringComparison.Ordinal))
+        if (!edge.IsPartOf(Name))
         {
             return null;
         }

@@ -208,10 +208,10 @@ public sealed record Piece
 
     /// <summary>The length of an edge of the stitch line, or of a line sewn inside the piece.</summary>
     /// <exception cref="KeyNotFoundException">There is neither.</exception>
-    public Length LengthOf(string edge) => FindLength(edge) ?? throw new KeyNotFoundException($"The piece {Key} has no edge “{edge}”.");
+    public Length LengthOf(EdgeName edge) => FindLength(edge) ?? throw new KeyNotFoundException($"The piece {Key} has no edge “{edge}”.");
 
     /// <summary>The same; null when there is neither.</summary>
-    public Length? FindLength(string edge)
+    public Length? FindLength(EdgeName edge)
     {
         foreach (var fold in Folds)
         {

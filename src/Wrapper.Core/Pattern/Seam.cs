@@ -1,10 +1,12 @@
+using Wrapper.Core.Geometry;
+
 namespace Wrapper.Core.Pattern;
 
 /// <summary>One edge of one copy of a piece.</summary>
 /// <param name="Piece">The piece's key.</param>
 /// <param name="Edge">The edge's name on its stitch line.</param>
 /// <param name="Copy">Which copy of the piece in one cover, from 1.</param>
-public sealed record SeamSide(string Piece, string Edge, int Copy = 1);
+public sealed record SeamSide(string Piece, EdgeName Edge, int Copy = 1);
 
 /// <summary>A seam: two edges joined along their stitch lines. See docs/handbook.md, "Seams".</summary>
 /// <param name="Id">Unique in the draft.</param>
@@ -14,6 +16,15 @@ public sealed record SeamSide(string Piece, string Edge, int Copy = 1);
 /// <param name="IsFlat">It joins two parts of one face, which go on in one plane.</param>
 public sealed record Seam(string Id, SeamSide First, SeamSide Second, Caught? Takes = null, bool IsFlat = false)
 {
+    /// <summary>Where on the cover it lies: where its first edge does, unless more is known of it.</summary>
+    public EdgePlace At
+    {
+        get => _at ?? First.Edge.At;
+        init => _at = value;
+    }
+
+    private readonly EdgePlace? _at;
+
     /// <summary>By how much the first side is longer on purpose: eased or gathered in.</summary>
     public Units.Length Ease { get; init; }
 

@@ -11,17 +11,17 @@ public static class ShutEnds
     /// <summary>Those edges of these pieces, by piece and name.</summary>
     /// <param name="pieces">The pieces of a cover.</param>
     /// <param name="isTaken">Whether a seam takes an edge of a piece.</param>
-    public static IReadOnlySet<(string Piece, string Edge)> Of(IEnumerable<Piece> pieces, Func<Piece, string, bool> isTaken)
+    public static IReadOnlySet<(string Piece, string Edge)> Of(IEnumerable<Piece> pieces, Func<Piece, EdgeName, bool> isTaken)
     {
         var ends = pieces
             .Where(piece => piece is { Kind: PieceKind.Face, Use: PieceUse.Cover })
             .SelectMany(face =>
-                face.StitchLine.Names.Distinct().Where(edge => EdgeNames.IsPartOf(edge, "end")).Select(edge => (Face: face, Edge: edge))
+                face.StitchLine.Names.Distinct().Where(edge => edge.Side == EdgeSide.End).Select(edge => (Face: face, Edge: edge))
             )
             .ToList();
         var open = ends.Where(end => !isTaken(end.Face, end.Edge)).Select(end => end.Face.Allowances[end.Edge]).ToHashSet();
         return ends.Where(end => open.Contains(end.Face.Allowances[end.Edge]) && isTaken(end.Face, end.Edge))
-            .Select(end => (end.Face.Key, end.Edge))
+            .Select(end => (end.Face.Key, end.Edge.Word))
             .ToHashSet();
     }
 }

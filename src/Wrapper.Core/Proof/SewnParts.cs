@@ -51,11 +51,11 @@ internal static class SewnParts
             yield return ProofText.BlockSize(zone.Zone, zone.Width, zone.Height);
         }
 
-        foreach (var (edge, allowance) in parts.SelectMany(part => part.Allowances))
+        foreach (var (edge, allowance) in parts.SelectMany(part => part.StitchLine.Names.Select(name => (name, part.Allowances[name]))))
         {
             var asked =
-                EdgeNames.IsPartOf(edge, "join") ? (double?)null
-                : edge is "left" or "right" ? zone.Across
+                edge.Function == EdgeFunction.Join ? (double?)null
+                : edge.Side is EdgeSide.Left or EdgeSide.Right ? zone.Across
                 : zone.Along;
             if (asked is { } least && Differs(allowance.Millimetres, least))
             {

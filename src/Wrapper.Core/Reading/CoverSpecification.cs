@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Catalogue.Measuring;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
@@ -158,7 +159,7 @@ public sealed record Zone(
 );
 
 /// <summary>What limits the drop over a stretch of a side, read.</summary>
-public sealed record Obstacle(string Side, Length From, Length Length, Length Drop);
+public sealed record Obstacle(EdgeSide Side, Length From, Length Length, Length Drop);
 
 /// <summary>A correction from trying on, read.</summary>
 public sealed record Correction(string Side, Length By);

@@ -88,7 +88,7 @@ public sealed record HandingOver(IReadOnlyList<string> Opening, string? Unpick, 
         if (cover.LinesOf(byHand).FirstOrDefault() is { } line)
         {
             return line.Waits
-                ? PieceWords.CornerAfter(line.Seam.Id)
+                ? PieceWords.CornerAfter(line.Seam.At)
                 : HandingOverText.OpeningAt(PieceWords.Along(line.Seam.FirstSide.Select(side => side.Edge)));
         }
 

@@ -69,7 +69,7 @@ public sealed class CutChangesTests
         CutChanges.Of(SizeOf(cut), PlateOf(width), frays, _ => isZip, LengthFormat.Inches);
 
     private static CutSize SizeOf(Piece piece) =>
-        new(piece.CutWidth.Value, piece.CutLength.Value, piece.StitchLine.Names.Distinct().ToDictionary(name => name, piece.LengthOf));
+        new(piece.CutWidth.Value, piece.CutLength.Value, piece.StitchLine.Names.Distinct().ToDictionary(name => name.Word, piece.LengthOf));
 
     private static Piece PlateOf(string width) =>
         Thing.Drafted(Thing.Inches("box-cushion", $"width={width} depth=18 thickness=4", "construction=boxing-strip")).Pieces[0];

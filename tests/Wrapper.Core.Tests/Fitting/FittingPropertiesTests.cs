@@ -160,7 +160,7 @@ public sealed class FittingPropertiesTests
         return (LineString)indexed.ExtractLine(line.Length * 0.3, line.Length * 0.7);
     }
 
-    private static LineString Line(Piece piece, string edge, Shift by) =>
+    private static LineString Line(Piece piece, Core.Geometry.EdgeName edge, Shift by) =>
         new([.. EdgeLine.Of(piece, edge).Select(point => new Coordinate(point.X.Millimetres + by.X, point.Y.Millimetres + by.Y))]);
 
     private static Polygon Ring(Core.Geometry.Outline outline)

@@ -13,9 +13,18 @@ public sealed class FlatPieceTests
     private static Piece Plate =>
         Thing.Drafted(Thing.Millimetres("box-cushion", "width=300 depth=200 thickness=60")).Pieces.First(piece => piece.Id == "plate") with
         {
-            StitchLine = Outline.Polygon(("front", At(0, 0)), ("right", At(300, 0)), ("back", At(300, 200)), ("left", At(0, 200))),
+            StitchLine = Outline.Polygon(
+                (EdgeName.Front, At(0, 0)),
+                (EdgeName.Right, At(300, 0)),
+                (EdgeName.Back, At(300, 200)),
+                (EdgeName.Left, At(0, 200))
+            ),
             InFacingPairs = true,
-            Folds = [new("crease", [At(120, 0), At(120, 200)]), new("bent", [At(0, 50), At(40, 60), At(40, 0)], TrimsRight: true)],
+            Folds =
+            [
+                new(Edges.Named("crease"), [At(120, 0), At(120, 200)]),
+                new(Edges.Named("bent"), [At(0, 50), At(40, 60), At(40, 0)], TrimsRight: true),
+            ],
         };
 
     [Fact]
@@ -26,7 +35,7 @@ public sealed class FlatPieceTests
         Assert.Equal([180], flat.StationsOf("back"));
         Assert.Equal([150], flat.StationsOf("left"));
         Assert.Empty(flat.StationsOf("right"));
-        Assert.Equal(["bent", "crease"], flat.Folds.Select(fold => fold.Fold.Name)); // what trims away comes first
+        Assert.Equal(["bent", "crease"], flat.Folds.Select(fold => fold.Fold.Name.Word)); // what trims away comes first
         Assert.Equal(["bent-1", "bent-2"], Enumerable.Range(0, 2).Select(segment => flat.NameOf(flat.Folds[0].Fold, segment)));
     }
 

@@ -18,16 +18,21 @@ public sealed class ClosedPlanTests
     [InlineData("right", "front", "back")]
     public void The_zip_turns_on_to_the_edges_beside_its_own(string back, string before, string after)
     {
-        var outline = Outline.Polygon(("front", At(0, 0)), ("right", At(400, 0)), ("back", At(400, 300)), ("left", At(0, 300)));
+        var outline = Outline.Polygon(
+            (EdgeName.Front, At(0, 0)),
+            (EdgeName.Right, At(400, 0)),
+            (EdgeName.Back, At(400, 300)),
+            (EdgeName.Left, At(0, 300))
+        );
         var plan = new ClosedPlan(
             outline,
-            outline.Names.ToDictionary(name => name, name => Worked.ReadOff(name, outline.LengthOf(name))),
-            "front",
-            back,
+            outline.Names.ToDictionary(name => name.Word, name => Worked.ReadOff(name, outline.LengthOf(name))),
+            EdgeName.Front,
+            Edges.Named(back),
             Worked.Zero,
             Worked.Zero
         );
-        Assert.Equal((before, after), plan.SidesOfBack);
+        Assert.Equal((before, after), (plan.SidesOfBack.Before.Word, plan.SidesOfBack.After.Word));
         Assert.Equal(Length.FromMillimetres(1400m), plan.Perimeter.Value);
     }
 

@@ -12,16 +12,23 @@ public sealed class PlanPerimeterTests
 
     /// <summary>400 × 300, from the front left corner: 1,400 round.</summary>
     private static PlanPerimeter Oblong =>
-        new(Outline.Polygon(("front", At(0, 0)), ("right", At(400, 0)), ("back", At(400, 300)), ("left", At(0, 300))));
+        new(
+            Outline.Polygon(
+                (EdgeName.Front, At(0, 0)),
+                (EdgeName.Right, At(400, 0)),
+                (EdgeName.Back, At(400, 300)),
+                (EdgeName.Left, At(0, 300))
+            )
+        );
 
     /// <summary>200 × 100 with half a circle at its right end.</summary>
     private static PlanPerimeter Rounded =>
         new(
             new Outline([
-                new("front", At(0, 0), At(200, 0)),
-                new("right", At(200, 0), At(200, 100), new Arc(At(200, 50), true)),
-                new("back", At(200, 100), At(0, 100)),
-                new("left", At(0, 100), At(0, 0)),
+                new(EdgeName.Front, At(0, 0), At(200, 0)),
+                new(EdgeName.Right, At(200, 0), At(200, 100), new Arc(At(200, 50), true)),
+                new(EdgeName.Back, At(200, 100), At(0, 100)),
+                new(EdgeName.Left, At(0, 100), At(0, 0)),
             ])
         );
 
@@ -32,7 +39,7 @@ public sealed class PlanPerimeterTests
         Assert.Equal(Mm(1400), plan.Total);
         Assert.Equal([Mm(0), Mm(400), Mm(700), Mm(1100)], new[] { "front", "right", "back", "left" }.Select(plan.StartOf));
         Assert.Equal([Mm(400), Mm(700), Mm(1100), Mm(1400)], new[] { "front", "right", "back", "left" }.Select(plan.EndOf));
-        Assert.Equal(["front", "right", "back", "left"], plan.Spans.Select(span => span.Name));
+        Assert.Equal(["front", "right", "back", "left"], plan.Spans.Select(span => span.Name.Word));
     }
 
     [Theory]
@@ -101,11 +108,14 @@ public sealed class PlanPerimeterTests
         var plan = Oblong;
         plan.Break(Mm(100));
         plan.Break(Mm(900));
-        Assert.Equal(["front-2", "right", "back-1"], plan.Between(Mm(100), Mm(900)).Select(span => span.Name));
-        Assert.Equal(["back-2", "left", "front-1"], plan.Between(Mm(900), Mm(100)).Select(span => span.Name));
-        Assert.Equal(["front-2", "right", "back-1", "back-2", "left", "front-1"], plan.Between(Mm(100), Mm(100)).Select(span => span.Name));
-        Assert.Equal(["back-2", "left", "front-1"], plan.Between(Mm(900) + Hair, Mm(1500)).Select(span => span.Name));
-        Assert.Equal(["front-1"], plan.Between(Mm(1400) - Hair, Mm(100) - Hair).Select(span => span.Name));
+        Assert.Equal(["front-2", "right", "back-1"], plan.Between(Mm(100), Mm(900)).Select(span => span.Name.Word));
+        Assert.Equal(["back-2", "left", "front-1"], plan.Between(Mm(900), Mm(100)).Select(span => span.Name.Word));
+        Assert.Equal(
+            ["front-2", "right", "back-1", "back-2", "left", "front-1"],
+            plan.Between(Mm(100), Mm(100)).Select(span => span.Name.Word)
+        );
+        Assert.Equal(["back-2", "left", "front-1"], plan.Between(Mm(900) + Hair, Mm(1500)).Select(span => span.Name.Word));
+        Assert.Equal(["front-1"], plan.Between(Mm(1400) - Hair, Mm(100) - Hair).Select(span => span.Name.Word));
     }
 
     [Fact]
@@ -113,16 +123,22 @@ public sealed class PlanPerimeterTests
     {
         var plan = Rounded;
         plan.Break(Mm(50));
-        var whole = plan.EdgesOf(new("bottom", "front", Mm(50), Mm(200) + Quarter)).ToList();
+        var whole = plan.EdgesOf(new(EdgeName.Bottom, EdgeName.Front, Mm(50), Mm(200) + Quarter)).ToList();
         Assert.Equal(2, whole.Count);
         Assert.All(whole, edge => Assert.Equal("bottom", edge.Name));
         Assert.Equal((At(50, 0), At(200, 0)), (whole[0].Start, whole[0].End));
         Assert.Equal(250, whole[1].End.X.Millimetres, 1e-5);
         Assert.Equal(50, whole[1].End.Y.Millimetres, 1e-5);
-        Assert.Equal((Mm(150), Mm(150) + Quarter), Assert.Single(plan.CurvedIn(new("bottom", "front", Mm(50), Mm(200) + Quarter))));
-        Assert.Equal((Mm(0), Quarter), Assert.Single(plan.CurvedIn(new("bow", "right", Mm(200) + Quarter, Mm(200) + Quarter + Quarter))));
-        Assert.Empty(plan.CurvedIn(new("front", "front", Mm(0), Mm(200))));
-        Assert.Empty(plan.CurvedIn(new("back", "back", plan.StartOf("back"), plan.EndOf("back"))));
+        Assert.Equal(
+            (Mm(150), Mm(150) + Quarter),
+            Assert.Single(plan.CurvedIn(new(EdgeName.Bottom, EdgeName.Front, Mm(50), Mm(200) + Quarter)))
+        );
+        Assert.Equal(
+            (Mm(0), Quarter),
+            Assert.Single(plan.CurvedIn(new(Edges.Named("bow"), EdgeName.Right, Mm(200) + Quarter, Mm(200) + Quarter + Quarter)))
+        );
+        Assert.Empty(plan.CurvedIn(new(EdgeName.Front, EdgeName.Front, Mm(0), Mm(200))));
+        Assert.Empty(plan.CurvedIn(new(EdgeName.Back, EdgeName.Back, plan.StartOf("back"), plan.EndOf("back"))));
         Assert.Single(plan.EdgesOf(plan.Spans[0]));
     }
 

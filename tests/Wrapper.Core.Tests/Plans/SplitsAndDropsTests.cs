@@ -130,7 +130,7 @@ public sealed class SplitsAndDropsTests
         Assert.Equal("65 × 25", $"{draft.Format.Rounded(top.CutWidth.Value)} × {draft.Format.Rounded(top.CutLength.Value)}");
         var front = top
             .StitchLine.Edges.Where(edge =>
-                edge.Name.StartsWith("front", StringComparison.Ordinal)
+                edge.Name.Word.StartsWith("front", StringComparison.Ordinal)
                 && edge.Start.Y == edge.End.Y
                 && edge.Start.Y == top.StitchLine.Bounds.Bottom
             )

@@ -80,7 +80,7 @@ public sealed class CardWordsTests
             .Where(card => card.Own.Kind == OperationKind.Hem)
             .ToList();
         // what overlaps is caught in the sides
-        Assert.Equal(["hem", "hem"], hems.SelectMany(card => card.Own.Edges).Select(side => side.Edge));
+        Assert.Equal(["hem", "hem"], hems.SelectMany(card => card.Own.Edges).Select(side => side.Edge.Word));
         Assert.Equal(["1¼", "1¼"], hems.Select(card => card.Figure!.Shown));
     }
 
@@ -269,7 +269,7 @@ public sealed class CardWordsTests
         var skirted = Drafter.Draft(Thing.Inches("ottoman", "width=24 depth=20 height=15", "construction=tub-walls o.edge=skirt"));
         Assert.DoesNotContain(skirted.Draft!.Checks, check => check.Code == "skirt-on-return");
         Assert.All(skirted.Draft.Pieces.Where(piece => piece.Kind == PieceKind.Wall), wall =>
-            Assert.DoesNotContain(wall.StitchLine.Names, edge => edge.EndsWith("-return", StringComparison.Ordinal))
+            Assert.DoesNotContain(wall.StitchLine.Names, edge => edge.Word.EndsWith("-return", StringComparison.Ordinal))
         );
         var order = SewingPlanner.Of(skirted.Draft, skirted.Reading.Specification!).Order.Select(operation => operation.Id).ToList();
         Assert.All(order.Where(id => id.StartsWith("seam-corner-", StringComparison.Ordinal)), corner =>

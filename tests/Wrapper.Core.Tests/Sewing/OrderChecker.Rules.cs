@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Operations;
 
@@ -92,7 +93,7 @@ internal sealed partial class OrderChecker
                     var edge in piece
                         .StitchLine.Names.Distinct()
                         .Where(edge =>
-                            !(piece.Kept is not null && (piece.Allowances[edge].IsZero || edge is "end" or "end-left" or "end-right"))
+                            !(piece.Kept is not null && (piece.Allowances[edge].IsZero || edge.Word is "end" or "end-left" or "end-right"))
                             && !taken.Contains(new(piece.Key, edge, copy))
                             && !turned.Contains(new(piece.Key, edge, copy))
                             && !IsLapped(piece, edge)

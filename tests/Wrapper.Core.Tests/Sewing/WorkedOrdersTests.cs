@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
@@ -158,7 +159,7 @@ public sealed partial class WorkedOrdersTests
         var order = Planned(Cushion, Plain with { Piping = PipingSchool.Sandwich }).Order;
         Assert.DoesNotContain(order, operation => operation.Kind == OperationKind.ApplyPiping);
         var top = order.First(operation => operation.Seams.Contains("top-front"));
-        Assert.Contains(new SeamSide("plate", "front"), top.Edges);
+        Assert.Contains(new SeamSide("plate", EdgeName.Front), top.Edges);
         Assert.Contains(StopSign.PipingRawToRaw, top.Stops);
     }
 

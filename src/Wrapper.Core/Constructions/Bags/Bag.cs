@@ -75,8 +75,8 @@ public static class Bag
             : plan.IsSmooth ? plan.Edges[plan.Back] + (thickness.TimesPi() / 4)
             : Worked.ReadOff("back edge, drawn half the thickness further out", outline.LengthOf(plan.Back));
         var way = new BagWayIn(back, thickness, specification);
-        Worked AllowanceOf(string edge) => edge == plan.Back ? way.BackAllowance(seam) : seam;
-        var cut = OutlineOffset.Offset(outline, outline.Names.ToDictionary(name => name, name => AllowanceOf(name).Value));
+        Worked AllowanceOf(EdgeName edge) => edge == plan.Back ? way.BackAllowance(seam) : seam;
+        var cut = OutlineOffset.Offset(outline, outline.Names.ToDictionary(name => name.Word, name => AllowanceOf(name).Value));
         var (grownWidth, grownDepth) = isBoxed
             ? (plan.Width + thickness, plan.Depth + thickness)
             : (
@@ -96,7 +96,7 @@ public static class Bag
         var faces = lay.Turned(
             PieceMaker.InFacingPairs(
                 PieceMaker.Make(specification, PieceKind.Face, "Face", 2, broken, cutWidth, cutDepth, edge =>
-                    edge.StartsWith(plan.Back + "-w", StringComparison.Ordinal) ? way.BackAllowance(seam).Value : seam.Value
+                    edge.Function is EdgeFunction.WayIn or EdgeFunction.BesideWayIn ? way.BackAllowance(seam).Value : seam.Value
                 )
             ) with
             {
@@ -121,7 +121,7 @@ public static class Bag
             Pieces = pieces,
             Seams =
             [
-                .. Seams(broken, plan.Back, way, specification.Choices.Piping != Piping.None),
+                .. Seams(broken, way, specification.Choices.Piping != Piping.None),
                 .. isBoxed ? CrossOutline.CornerSeams("face", opened: true).Concat(CrossOutline.CornerSeams("face", opened: true, 2)) : [],
             ],
             Notions = notions,
@@ -136,7 +136,9 @@ public static class Bag
     }
 
     private static bool IsRectangle(ClosedPlan plan) =>
-        plan is { Front: "front", Back: "back", Outline.Edges.Length: 4 }
+        plan.Front == EdgeName.Front
+        && plan.Back == EdgeName.Back
+        && plan.Outline.Edges.Length == 4
         && plan.Outline.Edges.All(edge => edge.Arc is null && (edge.Start.X == edge.End.X || edge.Start.Y == edge.End.Y));
 
     /// <summary>The way round a face at the stitch line.</summary>
@@ -146,11 +148,11 @@ public static class Bag
         : plan.IsSmooth ? plan.Perimeter + thickness.TimesPi()
         : Worked.ReadOff("face, all round, drawn half the thickness further out", outline.Perimeter);
 
-    private static IEnumerable<Seam> Seams(Outline outline, string back, BagWayIn way, bool isPiped)
+    private static IEnumerable<Seam> Seams(Outline outline, BagWayIn way, bool isPiped)
     {
         foreach (var edge in outline.Names)
         {
-            var isWayIn = edge == back + "-way-in";
+            var isWayIn = edge.Function == EdgeFunction.WayIn;
             yield return new(
                 edge,
                 new("face", edge),

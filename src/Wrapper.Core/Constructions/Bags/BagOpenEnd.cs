@@ -128,17 +128,17 @@ internal static class BagOpenEnd
     )
     {
         var (w, l, shut) = (width.Value, length.Value, end.Shut.Value);
-        List<(string, Point)> corners = [("closed", Point.Origin), ("right", new(w, Length.Zero))];
+        List<(EdgeName, Point)> corners = [(EdgeName.Closed, Point.Origin), (EdgeName.Right, new(w, Length.Zero))];
         if (shut.IsPositive)
         {
-            corners.AddRange([("end-right", new(w, l)), ("end", new(w - shut, l)), ("end-left", new(shut, l))]);
+            corners.AddRange([(EdgeName.EndRight, new(w, l)), (EdgeName.End, new(w - shut, l)), (EdgeName.EndLeft, new(shut, l))]);
         }
         else
         {
-            corners.Add(("end", new(w, l)));
+            corners.Add((EdgeName.End, new(w, l)));
         }
 
-        corners.Add(("left", new(Length.Zero, l)));
+        corners.Add((EdgeName.Left, new(Length.Zero, l)));
         var outline = Outline.Polygon(corners);
         var front = Face(
             specification,
@@ -170,16 +170,16 @@ internal static class BagOpenEnd
 
         foreach (var edge in outline.Names)
         {
-            if (edge != "end" || end.IsSewn)
+            if (edge != EdgeName.End || end.IsSewn)
             {
                 // The back of two different faces is drawn as seen from outside, so that its left lies behind the front's right.
-                var other = end.IsAlike ? edge : EdgeNames.Mirrored(edge);
+                var other = end.IsAlike ? edge : outline.Names.First(name => name.Mirrors(edge));
                 seams.Add(
                     new(
                         edge,
                         new(pieces[0].Key, edge),
                         end.IsAlike ? new(pieces[0].Key, edge, 2) : new(pieces[1].Key, other),
-                        edge == "end" ? Caught.Zip : null
+                        edge == EdgeName.End ? Caught.Zip : null
                     )
                 );
             }
@@ -194,7 +194,7 @@ internal static class BagOpenEnd
             .SelectMany(piece =>
                 from copy in Enumerable.Range(1, piece.PerCover)
                 from edge in piece.StitchLine.Names
-                where EdgeNames.IsPartOf(edge, "end")
+                where edge.Side == EdgeSide.End
                 select new SeamSide(piece.Key, edge, copy)
             )
             .ToList();
@@ -204,7 +204,7 @@ internal static class BagOpenEnd
         )
         {
             var edges = ends.Where(copies).ToList();
-            yield return new($"facing-{face}", new("facing", "back", face), edges[0]) { SecondGoesOn = [.. edges.Skip(1)] };
+            yield return new($"facing-{face}", new("facing", EdgeName.Back, face), edges[0]) { SecondGoesOn = [.. edges.Skip(1)] };
         }
     }
 
@@ -222,12 +222,9 @@ internal static class BagOpenEnd
         Worked closed,
         Worked end,
         Length join = default
-    ) => PieceMaker.Make(specification, PieceKind.Face, name, perCover, outline, cutWidth, cutLength, edge => EdgeNames.IsPartOf(
-                edge,
-                "end"
-            )
+    ) => PieceMaker.Make(specification, PieceKind.Face, name, perCover, outline, cutWidth, cutLength, edge => edge.Side == EdgeSide.End
                 ? end.Value
-            : EdgeNames.IsPartOf(edge, "closed") ? closed.Value
-            : EdgeNames.IsPartOf(edge, "join") ? join
+            : edge.Side == EdgeSide.Closed ? closed.Value
+            : edge.Function == EdgeFunction.Join ? join
             : side.Value);
 }

@@ -67,7 +67,7 @@ internal static class BagOverBack
         var outline = StitchLine(w, h, half, corners, corner.Value);
         var piece = lay.Turned(
             PieceMaker.Make(specification, PieceKind.Face, "Panel", 2 * layers, outline, cutWidth, cutHeight, edge =>
-                edge == "lower" ? lower.Value : seam.Value
+                edge == EdgeName.Lower ? lower.Value : seam.Value
             ) with
             {
                 InFacingPairs = true,
@@ -148,26 +148,26 @@ internal static class BagOverBack
         {
             case UpperCorners.Boxed:
                 return Outline.Polygon(
-                    ("lower", new(zero, zero)),
-                    ("right", new(all, zero)),
-                    ("right-ear-a", new(all, height)),
-                    ("right-ear-b", new(all, top)),
-                    ("upper", new(all - half, top)),
-                    ("left-ear-a", new(half, top)),
-                    ("left-ear-b", new(zero, top)),
-                    ("left", new(zero, height))
+                    (EdgeName.Lower, new(zero, zero)),
+                    (EdgeName.Right, new(all, zero)),
+                    (EdgeName.Right.As(EdgeFunction.Ear, "ear-a"), new(all, height)),
+                    (EdgeName.Right.As(EdgeFunction.Ear, "ear-b"), new(all, top)),
+                    (EdgeName.Upper, new(all - half, top)),
+                    (EdgeName.Left.As(EdgeFunction.Ear, "ear-a"), new(half, top)),
+                    (EdgeName.Left.As(EdgeFunction.Ear, "ear-b"), new(zero, top)),
+                    (EdgeName.Left, new(zero, height))
                 );
             case UpperCorners.Rounded:
                 var (right, left) = (new Point(all - corner, top - corner), new Point(corner, top - corner));
-                var edges = new List<Edge> { new("lower", Point.Origin, new(all, zero)) };
-                Add("right", new(all, zero), new(all, top - corner));
-                edges.Add(new("upper", new(all, top - corner), new(all - corner, top), new Arc(right, true)));
-                Add("upper", new(all - corner, top), new(corner, top));
-                edges.Add(new("upper", new(corner, top), new(zero, top - corner), new Arc(left, true)));
-                Add("left", new(zero, top - corner), Point.Origin);
+                var edges = new List<Edge> { new(EdgeName.Lower, Point.Origin, new(all, zero)) };
+                Add(EdgeName.Right, new(all, zero), new(all, top - corner));
+                edges.Add(new(EdgeName.Upper, new(all, top - corner), new(all - corner, top), new Arc(right, true)));
+                Add(EdgeName.Upper, new(all - corner, top), new(corner, top));
+                edges.Add(new(EdgeName.Upper, new(corner, top), new(zero, top - corner), new Arc(left, true)));
+                Add(EdgeName.Left, new(zero, top - corner), Point.Origin);
                 return new(edges);
 
-                void Add(string name, Point from, Point to)
+                void Add(EdgeName name, Point from, Point to)
                 {
                     if (from != to)
                     {
@@ -176,12 +176,12 @@ internal static class BagOverBack
                 }
             default:
                 return Outline.Polygon(
-                    ("lower", new(zero, zero)),
-                    ("right", new(all, zero)),
-                    ("post-right", new(all, top)),
-                    ("upper", new(all - corner, top)),
-                    ("post-left", new(corner, top)),
-                    ("left", new(zero, top))
+                    (EdgeName.Lower, new(zero, zero)),
+                    (EdgeName.Right, new(all, zero)),
+                    (PostOf(EdgeSide.Right), new(all, top)),
+                    (EdgeName.Upper, new(all - corner, top)),
+                    (PostOf(EdgeSide.Left), new(corner, top)),
+                    (EdgeName.Left, new(zero, top))
                 );
         }
     }
@@ -190,29 +190,33 @@ internal static class BagOverBack
     {
         var (right, all, top) = (half + width, width + (2 * half), height + half);
         var zero = Length.Zero;
-        yield return new("corner-right", [new(all, height), new(right, height), new(right, top)], TrimsRight: true);
-        yield return new("corner-left", [new(half, top), new(half, height), new(zero, height)], TrimsRight: true);
-        yield return new("crease-right", [new(right, zero), new(right, height)]);
-        yield return new("crease-upper", [new(right, height), new(half, height)]);
-        yield return new("crease-left", [new(half, height), new(half, zero)]);
+        yield return new(CornerOf(EdgeSide.Right), [new(all, height), new(right, height), new(right, top)], TrimsRight: true);
+        yield return new(CornerOf(EdgeSide.Left), [new(half, top), new(half, height), new(zero, height)], TrimsRight: true);
+        yield return new(EdgeName.Called("crease-right", new(EdgeSide.Right)), [new(right, zero), new(right, height)]);
+        yield return new(EdgeName.Called("crease-upper", EdgeName.Upper.At), [new(right, height), new(half, height)]);
+        yield return new(EdgeName.Called("crease-left", new(EdgeSide.Left)), [new(half, height), new(half, zero)]);
     }
+
+    private static EdgeName PostOf(EdgeSide side) => EdgeName.Called($"post-{side.Word()}", new(EdgeSide.Post, side));
+
+    private static EdgeName CornerOf(EdgeSide side) => EdgeName.Called($"corner-{side.Word()}", new(side), EdgeFunction.Corner);
 
     private static IEnumerable<Seam> Layer(Outline outline, int layer, UpperCorners corners)
     {
         var (front, back) = ((2 * layer) + 1, (2 * layer) + 2);
         var suffix = layer == 0 ? "" : "-inside";
-        foreach (var edge in outline.Names.Where(edge => edge != "lower" && !EdgeNames.IsPartOf(edge, "post")))
+        foreach (var edge in outline.Names.Where(edge => edge != EdgeName.Lower && edge.Side != EdgeSide.Post))
         {
-            yield return new(edge + suffix, new("face", edge, front), new("face", edge, back));
+            yield return new($"{edge}{suffix}", new("face", edge, front), new("face", edge, back));
         }
 
         if (corners == UpperCorners.Boxed)
         {
             foreach (var copy in (int[])[front, back])
             {
-                foreach (var side in (string[])["right", "left"])
+                foreach (var corner in (EdgeName[])[CornerOf(EdgeSide.Right), CornerOf(EdgeSide.Left)])
                 {
-                    yield return new($"corner-{side}-{copy}", new("face", $"corner-{side}-1", copy), new("face", $"corner-{side}-2", copy));
+                    yield return new($"{corner}-{copy}", new("face", corner.Part(1), copy), new("face", corner.Part(2), copy));
                 }
             }
         }
@@ -221,7 +225,7 @@ internal static class BagOverBack
     /// <summary>The layers joined round the opening: the second pushed up inside the first lies face to face with it.</summary>
     private static IEnumerable<Seam> Rim(Length gap)
     {
-        yield return new("rim-front", new("face", "lower"), new("face", "lower", 4));
-        yield return new("rim-back", new("face", "lower", 2), new("face", "lower", 3)) { Gap = gap };
+        yield return new("rim-front", new("face", EdgeName.Lower), new("face", EdgeName.Lower, 4));
+        yield return new("rim-back", new("face", EdgeName.Lower, 2), new("face", EdgeName.Lower, 3)) { Gap = gap };
     }
 }

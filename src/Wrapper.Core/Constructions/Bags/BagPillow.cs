@@ -17,16 +17,24 @@ namespace Wrapper.Core.Constructions.Bags;
 /// </summary>
 internal static class BagPillow
 {
+    /// <summary>The edge of either part of the back that lies at an end of the case.</summary>
+    private static readonly EdgeName Edge = EdgeName.Of(EdgeSide.Edge);
+
+    /// <summary>The stretches of its sides that lie over the other part.</summary>
+    private static readonly EdgeName RightOver = EdgeName.Right.As(EdgeFunction.Seam, "over");
+
+    private static readonly EdgeName LeftOver = EdgeName.Left.As(EdgeFunction.Seam, "over");
+
     /// <summary>Drafts a case open at one end; with a flap the back is longer by it and folds in.</summary>
     public static ConstructedCover Open(Worked width, Worked length, Worked flap, CoverSpecification specification)
     {
         var (seam, hem) = (specification.Rules[Rule.Seam], specification.Rules[Rule.Hem]);
         var (w, l) = (width.Value, length.Value);
         var outline = Outline.Polygon(
-            ("closed", Point.Origin),
-            ("right", new(w, Length.Zero)),
-            ("end", new(w, l)),
-            ("left", new(Length.Zero, l))
+            (EdgeName.Closed, Point.Origin),
+            (EdgeName.Right, new(w, Length.Zero)),
+            (EdgeName.End, new(w, l)),
+            (EdgeName.Left, new(Length.Zero, l))
         );
         var cutWidth = width + (2 * seam);
         var cutFront = length + seam + hem;
@@ -45,7 +53,7 @@ internal static class BagPillow
         var hasFlap = flap.Value.IsPositive;
         Piece Face(string name, int count, Worked more) =>
             PieceMaker.Make(specification, PieceKind.Face, name, count, outline, cutWidth, cutFront + more, edge =>
-                edge == "end" ? (hem + more).Value : seam.Value
+                edge == EdgeName.End ? (hem + more).Value : seam.Value
             );
         Piece[] pieces = hasFlap
             ?
@@ -64,16 +72,16 @@ internal static class BagPillow
                 },
             ]
             : [lay.Turned(Face("Face", 2, Worked.Zero))];
-        SeamSide Behind(string edge) => hasFlap ? new("face-2", edge) : new("face", edge, 2);
+        SeamSide Behind(EdgeName edge) => hasFlap ? new("face-2", edge) : new("face", edge, 2);
         var front = pieces[0].Key;
         return new()
         {
             Pieces = pieces,
             Seams =
             [
-                new("closed", new(front, "closed"), Behind("closed")),
-                new("right", new(front, "right"), Behind("left")),
-                new("left", new(front, "left"), Behind("right")),
+                new("closed", new(front, EdgeName.Closed), Behind(EdgeName.Closed)),
+                new("right", new(front, EdgeName.Right), Behind(EdgeName.Left)),
+                new("left", new(front, EdgeName.Left), Behind(EdgeName.Right)),
             ],
             Finished =
             [
@@ -116,7 +124,7 @@ internal static class BagPillow
             Turns = lay.Turns(PieceRole.FaceFront),
         };
         var backPiece = PieceMaker.Make(specification, PieceKind.Face, "Back, in two parts", 2, back, cutWidth, part + seam + hem, edge =>
-            edge == "hem" ? hem.Value : seam.Value
+            edge == EdgeName.Hem ? hem.Value : seam.Value
         ) with
         {
             Key = "face-2",
@@ -152,14 +160,14 @@ internal static class BagPillow
     {
         var (zero, laps) = (Length.Zero, o.IsPositive);
         return Outline.Polygon([
-            ("closed", Point.Origin),
-            ("right-1", new(w, zero)),
-            .. laps ? [("right-2", new(w, p - o))] : Array.Empty<(string, Point)>(),
-            ("right-3", new(w, p)),
-            ("end", new(w, l)),
-            ("left-3", new(zero, l)),
-            .. laps ? [("left-2", new(zero, p))] : Array.Empty<(string, Point)>(),
-            ("left-1", new(zero, p - o)),
+            (EdgeName.Closed, Point.Origin),
+            (EdgeName.Right.Part(1), new(w, zero)),
+            .. laps ? [(EdgeName.Right.Part(2), new(w, p - o))] : Array.Empty<(EdgeName, Point)>(),
+            (EdgeName.Right.Part(3), new(w, p)),
+            (EdgeName.End, new(w, l)),
+            (EdgeName.Left.Part(3), new(zero, l)),
+            .. laps ? [(EdgeName.Left.Part(2), new(zero, p))] : Array.Empty<(EdgeName, Point)>(),
+            (EdgeName.Left.Part(1), new(zero, p - o)),
         ]);
     }
 
@@ -168,29 +176,29 @@ internal static class BagPillow
     {
         var (zero, laps) = (Length.Zero, o.IsPositive);
         return Outline.Polygon([
-            ("edge", Point.Origin),
-            ("right", new(w, zero)),
-            .. laps ? [("right-over", new(w, p - o))] : Array.Empty<(string, Point)>(),
-            ("hem", new(w, p)),
-            .. laps ? [("left-over", new(zero, p))] : Array.Empty<(string, Point)>(),
-            ("left", new(zero, p - o)),
+            (Edge, Point.Origin),
+            (EdgeName.Right, new(w, zero)),
+            .. laps ? [(RightOver, new(w, p - o))] : Array.Empty<(EdgeName, Point)>(),
+            (EdgeName.Hem, new(w, p)),
+            .. laps ? [(LeftOver, new(zero, p))] : Array.Empty<(EdgeName, Point)>(),
+            (EdgeName.Left, new(zero, p - o)),
         ]);
     }
 
     private static IReadOnlyList<Seam> FlangedSeams(bool laps) =>
         [
-            new("closed", new("face-1", "closed"), new("face-2", "edge")),
-            new("right-1", new("face-1", "right-1"), new("face-2", "left")),
-            new("left-1", new("face-1", "left-1"), new("face-2", "right")),
+            new("closed", new("face-1", EdgeName.Closed), new("face-2", Edge)),
+            new(EdgeName.Right.Part(1), new("face-1", EdgeName.Right.Part(1)), new("face-2", EdgeName.Left)),
+            new(EdgeName.Left.Part(1), new("face-1", EdgeName.Left.Part(1)), new("face-2", EdgeName.Right)),
             .. laps
                 ? (Seam[])
                     [
-                        new("right-2", new("face-1", "right-2"), new("face-2", "left-over")),
-                        new("left-2", new("face-1", "left-2"), new("face-2", "right-over")),
+                        new(EdgeName.Right.Part(2), new("face-1", EdgeName.Right.Part(2)), new("face-2", LeftOver)),
+                        new(EdgeName.Left.Part(2), new("face-1", EdgeName.Left.Part(2)), new("face-2", RightOver)),
                     ]
                 : [],
-            new("end", new("face-1", "end"), new("face-2", "edge", 2)),
-            new("right-3", new("face-1", "right-3"), new("face-2", "right", 2)),
-            new("left-3", new("face-1", "left-3"), new("face-2", "left", 2)),
+            new("end", new("face-1", EdgeName.End), new("face-2", Edge, 2)),
+            new(EdgeName.Right.Part(3), new("face-1", EdgeName.Right.Part(3)), new("face-2", EdgeName.Right, 2)),
+            new(EdgeName.Left.Part(3), new("face-1", EdgeName.Left.Part(3)), new("face-2", EdgeName.Left, 2)),
         ];
 }

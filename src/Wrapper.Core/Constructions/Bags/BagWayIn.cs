@@ -40,7 +40,7 @@ internal sealed class BagWayIn
     public Worked BackAllowance(Worked seam) => IsZip ? _specification.Rules[Rule.Zip] : seam;
 
     /// <summary>The outline with its back edge broken where the way in begins and ends.</summary>
-    public Outline Break(Outline outline, string back)
+    public Outline Break(Outline outline, EdgeName back)
     {
         var perimeter = new PlanPerimeter(outline);
         var shut = (_back - Opening.Value).Half();
@@ -75,10 +75,9 @@ internal sealed class BagWayIn
         }
     }
 
-    private static string NameOf(PlanSpan span, string back) =>
-        span.EdgeName != back ? span.Name
-        : span.Name == back ? $"{back}-way-in"
-        : EdgeNames.IsPart(span.Name, "2") ? $"{back}-way-in"
-        : EdgeNames.IsPart(span.Name, "1") ? $"{back}-w-right"
-        : $"{back}-w-left";
+    /// <summary>The back edge is the way in, or has it in the second of its three parts.</summary>
+    private static EdgeName NameOf(PlanSpan span, EdgeName back) =>
+        span.Whole != back ? span.Name
+        : span.Name.Number is 0 or 2 ? back.As(EdgeFunction.WayIn, "way-in")
+        : back.As(EdgeFunction.BesideWayIn, span.Name.Number == 1 ? "w-right" : "w-left");
 }

@@ -47,13 +47,13 @@ internal sealed class FaceOfDrops
     {
         (_drops, _cut, _key) = (drops, cut, cut.Role.Word);
         _joins = [Length.Zero, .. JoinsOf(drops, width), width];
-        _closed = Numbered(Stretches(breaks, width), _ => "closed");
+        _closed = Numbered(Stretches(breaks, width), _ => EdgeName.Closed);
         _end = Numbered(
             Stretches([.. breaks.Append(shut).Append(width - shut).Where(at => at.IsPositive && at < width).Distinct().Order()], width),
             stretch =>
-                stretch.To <= shut ? "end-left"
-                : stretch.From >= width - shut ? "end-right"
-                : "end"
+                stretch.To <= shut ? EdgeName.EndLeft
+                : stretch.From >= width - shut ? EdgeName.EndRight
+                : EdgeName.End
         );
     }
 
@@ -88,16 +88,13 @@ internal sealed class FaceOfDrops
     public SeamSide End(int index) => Side(_end, index);
 
     /// <summary>The stretch of the opening end is where the way in is.</summary>
-    public bool IsWayIn(int index) =>
-        EdgeNames.IsPartOf(_end[index].Name, "end")
-        && !EdgeNames.IsPartOf(_end[index].Name, "end-left")
-        && !EdgeNames.IsPartOf(_end[index].Name, "end-right");
+    public bool IsWayIn(int index) => _end[index].Name.IsPartOf(EdgeName.End);
 
     /// <summary>Its left edge.</summary>
-    public SeamSide Left => Count == 1 ? new(_key, "left") : new(KeyOf(0), "side");
+    public SeamSide Left => Count == 1 ? new(_key, EdgeName.Left) : new(KeyOf(0), EdgeName.OuterSide);
 
     /// <summary>Its right edge.</summary>
-    public SeamSide Right => Count == 1 ? new(_key, "right") : new(KeyOf(0), "side", 2);
+    public SeamSide Right => Count == 1 ? new(_key, EdgeName.Right) : new(KeyOf(0), EdgeName.OuterSide, 2);
 
     /// <summary>Its pieces: both outer drops are one, cut twice and one of them turned over.</summary>
     public IEnumerable<Piece> Draw(Length length, CoverSpecification specification)
@@ -106,9 +103,9 @@ internal sealed class FaceOfDrops
         {
             var (from, to) = (_joins[drop], _joins[drop + 1]);
             var (left, right) =
-                Count == 1 ? ("left", "right")
-                : drop == 0 ? ("side", "join")
-                : ("join-left", "join-right");
+                Count == 1 ? (EdgeName.Left, EdgeName.Right)
+                : drop == 0 ? (EdgeName.OuterSide, EdgeName.Join)
+                : (EdgeName.JoinLeft, EdgeName.JoinRight);
             var piece = BagOpenEnd.Face(
                 specification,
                 NameOf(drop),
@@ -141,25 +138,25 @@ internal sealed class FaceOfDrops
     {
         for (var join = 1; join < Count; join++)
         {
-            var left = join == 1 ? new SeamSide(KeyOf(0), "join") : new(KeyOf(join - 1), "join-right");
-            var right = join == Count - 1 ? new SeamSide(KeyOf(0), "join", 2) : new(KeyOf(join), "join-left");
+            var left = join == 1 ? new SeamSide(KeyOf(0), EdgeName.Join) : new(KeyOf(join - 1), EdgeName.JoinRight);
+            var right = join == Count - 1 ? new SeamSide(KeyOf(0), EdgeName.Join, 2) : new(KeyOf(join), EdgeName.JoinLeft);
             yield return new($"join-{_key}-{join}", left, right, IsFlat: true);
         }
     }
 
-    private static IEnumerable<Stretch> Stretches(IReadOnlyList<Length> breaks, Length width) =>
-        breaks.Prepend(Length.Zero).Zip(breaks.Append(width), (from, to) => new Stretch(from, to, ""));
+    private static IEnumerable<(Length From, Length To)> Stretches(IReadOnlyList<Length> breaks, Length width) =>
+        breaks.Prepend(Length.Zero).Zip(breaks.Append(width), (from, to) => (from, to));
 
     /// <summary>Stretches called after the side they are of, numbered from the left.</summary>
-    private static List<Stretch> Numbered(IEnumerable<Stretch> stretches, Func<Stretch, string> sideOf)
+    private static List<Stretch> Numbered(IEnumerable<(Length From, Length To)> stretches, Func<(Length From, Length To), EdgeName> sideOf)
     {
-        var number = new Dictionary<string, int>();
+        var number = new Dictionary<EdgeName, int>();
         var named = new List<Stretch>();
         foreach (var stretch in stretches)
         {
             var side = sideOf(stretch);
             number[side] = number.GetValueOrDefault(side) + 1;
-            named.Add(stretch with { Name = $"{side}-{number[side]}" });
+            named.Add(new(stretch.From, stretch.To, side.Part(number[side])));
         }
 
         return named;
@@ -188,7 +185,7 @@ internal sealed class FaceOfDrops
             : new(KeyOf(drop), stretches[index].Name);
     }
 
-    private Outline Outlined(Length from, Length to, Length length, string left, string right)
+    private Outline Outlined(Length from, Length to, Length length, EdgeName left, EdgeName right)
     {
         IEnumerable<Stretch> Within(List<Stretch> stretches) => stretches.Where(stretch => stretch.From >= from && stretch.To <= to);
         return Outline.Polygon([
@@ -200,5 +197,5 @@ internal sealed class FaceOfDrops
     }
 
     /// <summary>A stretch of an end between two breaks.</summary>
-    private sealed record Stretch(Length From, Length To, string Name);
+    private sealed record Stretch(Length From, Length To, EdgeName Name);
 }

@@ -46,7 +46,7 @@ internal static class JoinedFaces
                 specification,
                 $"{name}, {BagsText.OuterDrop}",
                 faces == 1 ? 4 : 2,
-                Drop(Length.Zero, outer, l, shut, total - shut, "side", "join"),
+                Drop(Length.Zero, outer, l, shut, total - shut, EdgeName.OuterSide, EdgeName.Join),
                 drops.Parts[0],
                 cutLength,
                 side,
@@ -71,7 +71,7 @@ internal static class JoinedFaces
                     specification,
                     $"{name}, {BagsText.MiddleDrop}",
                     faces == 1 ? 2 : 1,
-                    Drop(from, from + inner, l, shut, total - shut, "join-left", "join-right"),
+                    Drop(from, from + inner, l, shut, total - shut, EdgeName.JoinLeft, EdgeName.JoinRight),
                     drops.Parts[1],
                     cutLength,
                     side,
@@ -101,12 +101,15 @@ internal static class JoinedFaces
     }
 
     /// <summary>One drop of a face between two places across it; its upper end is broken where the way in begins and ends.</summary>
-    private static Outline Drop(Length from, Length to, Length length, Length shutTo, Length shutFrom, string left, string right)
+    private static Outline Drop(Length from, Length to, Length length, Length shutTo, Length shutFrom, EdgeName left, EdgeName right)
     {
         var width = to - from;
-        var corners = new List<(string, Point)> { ("closed", Point.Origin), (right, new(width, Length.Zero)) };
+        var corners = new List<(EdgeName, Point)> { (EdgeName.Closed, Point.Origin), (right, new(width, Length.Zero)) };
         var at = width;
-        foreach (var (name, edge) in ((string, Length)[])[("end-right", shutFrom), ("end", shutTo), ("end-left", Length.Zero)])
+        foreach (
+            var (name, edge) in ((EdgeName, Length)[])
+                [(EdgeName.EndRight, shutFrom), (EdgeName.End, shutTo), (EdgeName.EndLeft, Length.Zero)]
+        )
         {
             var place = Length.Max(edge - from, Length.Zero);
             if (at - place > Length.FromMillimetres(0.01m))
@@ -133,41 +136,37 @@ internal static class JoinedFaces
 
         // Outer drops: the left of the front is copy 1, its right copy 2; of the back as seen from outside, copy 3 and 4.
         var (front, back) = (pieces[0], faces == 1 ? pieces[0] : pieces[1 + between]);
-        foreach (var edge in front.StitchLine.Names.Where(edge => edge != "join" && (edge != "end" || end.IsSewn)))
+        foreach (
+            var edge in front.StitchLine.Names.Where(edge => edge.Function != EdgeFunction.Join && (edge != EdgeName.End || end.IsSewn))
+        )
         {
             yield return new(
                 $"left-{edge}",
                 new(front.Key, edge),
                 new(back.Key, edge, faces == 1 ? 4 : 2),
-                edge == "end" ? Caught.Zip : null
+                edge == EdgeName.End ? Caught.Zip : null
             );
             yield return new(
                 $"right-{edge}",
                 new(front.Key, edge, 2),
                 new(back.Key, edge, faces == 1 ? 3 : 1),
-                edge == "end" ? Caught.Zip : null
+                edge == EdgeName.End ? Caught.Zip : null
             );
         }
 
         for (var part = 1; part <= between; part++)
         {
             var (upper, lower) = (pieces[part], faces == 1 ? pieces[part] : pieces[1 + between + (between + 1 - part)]);
-            foreach (var edge in upper.StitchLine.Names.Where(edge => !EdgeNames.IsPartOf(edge, "join") && (edge != "end" || end.IsSewn)))
+            foreach (
+                var edge in upper.StitchLine.Names.Where(edge => edge.Function != EdgeFunction.Join && (edge != EdgeName.End || end.IsSewn))
+            )
             {
-                var other =
-                    faces == 1
-                        ? edge
-                        : edge switch
-                        {
-                            "end-left" => "end-right",
-                            "end-right" => "end-left",
-                            _ => edge,
-                        };
+                var other = faces == 1 ? edge : lower.StitchLine.Names.First(name => name.Mirrors(edge));
                 yield return new(
                     $"middle-{part}-{edge}",
                     new(upper.Key, edge),
                     faces == 1 ? new(lower.Key, edge, 2) : new(lower.Key, other),
-                    edge == "end" ? Caught.Zip : null
+                    edge == EdgeName.End ? Caught.Zip : null
                 );
             }
         }
@@ -178,8 +177,8 @@ internal static class JoinedFaces
         var offset = faces == 2 && face == 2 ? 1 + between : 0;
         var (outer, first) = (pieces[offset], faces == 1 && face == 2);
         var (leftCopy, rightCopy, middleCopy) = first ? (4, 3, 2) : (1, 2, 1);
-        SeamSide left = new(outer.Key, "join", leftCopy),
-            right = new(outer.Key, "join", rightCopy);
+        SeamSide left = new(outer.Key, EdgeName.Join, leftCopy),
+            right = new(outer.Key, EdgeName.Join, rightCopy);
         if (between == 0)
         {
             yield return new($"join-{face}", left, right, IsFlat: true);
@@ -191,13 +190,13 @@ internal static class JoinedFaces
             var key = pieces[offset + part].Key;
             yield return new(
                 $"join-{face}-{part}",
-                part == 1 ? left : new(pieces[offset + part - 1].Key, "join-right", middleCopy),
-                new(key, "join-left", middleCopy),
+                part == 1 ? left : new(pieces[offset + part - 1].Key, EdgeName.JoinRight, middleCopy),
+                new(key, EdgeName.JoinLeft, middleCopy),
                 IsFlat: true
             );
             if (part == between)
             {
-                yield return new($"join-{face}-{part + 1}", new(key, "join-right", middleCopy), right, IsFlat: true);
+                yield return new($"join-{face}-{part + 1}", new(key, EdgeName.JoinRight, middleCopy), right, IsFlat: true);
             }
         }
     }

@@ -167,7 +167,7 @@ public static class BandEnds
         }
 
         var perimeter = new PlanPerimeter(profile.Outline);
-        var spans = perimeter.Spans.Where(span => span.EdgeName != "hem").ToList();
+        var spans = perimeter.Spans.Where(span => span.Whole != EdgeName.Hem).ToList();
         var end = PieceMaker.InFacingPairs(
             PieceMaker.Make(
                 specification,
@@ -177,7 +177,7 @@ public static class BandEnds
                 profile.Outline,
                 profile.Width + (2 * seam),
                 profile.Depth + seam + hem,
-                edge => edge == "hem" ? hem.Value : seam.Value
+                edge => edge == EdgeName.Hem ? hem.Value : seam.Value
             )
         );
         var band = Band(spans, perimeter, width, cutLength, (hem.Value, hem.Value), specification) with { Turns = lay.Turns };
@@ -199,25 +199,43 @@ public static class BandEnds
             yield return new(
                 $"left-{span.Name}",
                 new(endAt(span), span.Name),
-                new("band", $"left-{span.Name}"),
+                new("band", Along(EdgeSide.Left, span)),
                 piped > 0 ? Caught.Piping : null
             );
             yield return new(
                 $"right-{span.Name}",
                 new(endAt(span), span.Name, 2),
-                new("band", $"right-{span.Name}"),
+                new("band", Along(EdgeSide.Right, span)),
                 piped > 1 ? Caught.Piping : null
             );
         }
     }
 
+    /// <summary>The stretch of the band's left or right edge that is sewn to this stretch of an end.</summary>
+    private static EdgeName Along(EdgeSide side, PlanSpan span) => EdgeName.Called($"{side.Word()}-{span.Name}", new(side, span.Name.Side));
+
+    /// <summary>One of the two edges between which the band is closed.</summary>
+    private static EdgeName EndOf(EdgeLayer end) => EdgeName.Called(end.Word(), new(EdgeSide.None, Layer: end), EdgeFunction.Zip);
+
+    /// <summary>The part of it that is sewn shut beside the zip.</summary>
+    private static EdgeName ShutEndOf(EdgeLayer end, EdgeSide side) =>
+        EdgeName.Called($"{end.Word()}-{side.Word()}", new(side, Layer: end), EdgeFunction.BesideZip);
+
     private static IEnumerable<Seam> Closing(Length shut, Caught takes)
     {
-        yield return new("zip", new("band", "start"), new("band", "finish"), takes);
+        yield return new("zip", new("band", EndOf(EdgeLayer.Start)), new("band", EndOf(EdgeLayer.Finish)), takes);
         if (shut.IsPositive)
         {
-            yield return new("closed-left", new("band", "start-left"), new("band", "finish-left"));
-            yield return new("closed-right", new("band", "start-right"), new("band", "finish-right"));
+            yield return new(
+                "closed-left",
+                new("band", ShutEndOf(EdgeLayer.Start, EdgeSide.Left)),
+                new("band", ShutEndOf(EdgeLayer.Finish, EdgeSide.Left))
+            );
+            yield return new(
+                "closed-right",
+                new("band", ShutEndOf(EdgeLayer.Start, EdgeSide.Right)),
+                new("band", ShutEndOf(EdgeLayer.Finish, EdgeSide.Right))
+            );
         }
     }
 
@@ -233,19 +251,19 @@ public static class BandEnds
     )
     {
         var (across, along) = (width.Value, spans.Aggregate(Length.Zero, (sum, span) => sum + span.Length));
-        var corners = new List<(string, Point)>();
-        Ends("start", Length.Zero, forward: true);
+        var corners = new List<(EdgeName, Point)>();
+        Ends(EdgeLayer.Start, Length.Zero, forward: true);
         var y = Length.Zero;
         foreach (var span in spans)
         {
-            corners.Add(($"right-{span.Name}", new(across, y)));
+            corners.Add((Along(EdgeSide.Right, span), new(across, y)));
             y += span.Length;
         }
 
-        Ends("finish", along, forward: false);
+        Ends(EdgeLayer.Finish, along, forward: false);
         foreach (var span in Enumerable.Reverse(spans))
         {
-            corners.Add(($"left-{span.Name}", new(Length.Zero, y)));
+            corners.Add((Along(EdgeSide.Left, span), new(Length.Zero, y)));
             y -= span.Length;
         }
 
@@ -260,8 +278,8 @@ public static class BandEnds
             width + (2 * specification.Rules[Rule.Seam]),
             cutLength,
             edge =>
-                EdgeNames.IsPartOf(edge, "start") ? turning.Start
-                : EdgeNames.IsPartOf(edge, "finish") ? turning.Finish
+                edge.At.Layer == EdgeLayer.Start ? turning.Start
+                : edge.At.Layer == EdgeLayer.Finish ? turning.Finish
                 : seam
         ) with
         {
@@ -287,19 +305,19 @@ public static class BandEnds
             ],
         };
 
-        void Ends(string name, Length at, bool forward)
+        void Ends(EdgeLayer end, Length at, bool forward)
         {
             if (opening is not { } open || !shut.IsPositive)
             {
-                corners.Add((name, new(forward ? Length.Zero : across, at)));
+                corners.Add((EndOf(end), new(forward ? Length.Zero : across, at)));
                 return;
             }
 
-            (string, Point)[] three =
+            (EdgeName, Point)[] three =
             [
-                ($"{name}-left", new(forward ? Length.Zero : shut, at)),
-                (name, new(forward ? shut : shut + open, at)),
-                ($"{name}-right", new(forward ? shut + open : across, at)),
+                (ShutEndOf(end, EdgeSide.Left), new(forward ? Length.Zero : shut, at)),
+                (EndOf(end), new(forward ? shut : shut + open, at)),
+                (ShutEndOf(end, EdgeSide.Right), new(forward ? shut + open : across, at)),
             ];
             corners.AddRange(forward ? three : three.Reverse());
         }

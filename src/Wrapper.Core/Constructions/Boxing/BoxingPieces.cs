@@ -81,12 +81,12 @@ internal sealed class BoxingPieces
     {
         for (var part = 1; part < Count; part++)
         {
-            yield return new($"boxing-join-{part}", new(KeyOf(part), "right"), new(KeyOf(part + 1), "left"));
+            yield return new($"boxing-join-{part}", new(KeyOf(part), EdgeName.Right), new(KeyOf(part + 1), EdgeName.Left));
         }
 
         if (!_layout.HasZip)
         {
-            yield return new("ring", new(KeyOf(Count), "right"), new(KeyOf(1), "left"));
+            yield return new("ring", new(KeyOf(Count), EdgeName.Right), new(KeyOf(1), EdgeName.Left));
         }
     }
 
@@ -98,18 +98,30 @@ internal sealed class BoxingPieces
             yield break;
         }
 
-        foreach (var side in (string[])["top", "bottom"])
+        foreach (var side in (EdgeSide[])[EdgeSide.Top, EdgeSide.Bottom])
         {
-            yield return new($"pocket-1-{side}", new(KeyOf(1), $"{side}-pocket-1-under"), new(KeyOf(1), $"{side}-pocket-1-over"))
+            yield return new(
+                $"pocket-1-{side.Word()}",
+                new(KeyOf(1), StripOutline.Long(side, LapOf(1, EdgeLayer.Under))),
+                new(KeyOf(1), StripOutline.Long(side, LapOf(1, EdgeLayer.Over)))
+            )
             {
                 IsLaid = true,
             };
-            yield return new($"pocket-2-{side}", new(KeyOf(Count), $"{side}-pocket-2-over"), new(KeyOf(Count), $"{side}-pocket-2-under"))
+            yield return new(
+                $"pocket-2-{side.Word()}",
+                new(KeyOf(Count), StripOutline.Long(side, LapOf(2, EdgeLayer.Over))),
+                new(KeyOf(Count), StripOutline.Long(side, LapOf(2, EdgeLayer.Under)))
+            )
             {
                 IsLaid = true,
             };
         }
     }
+
+    /// <summary>A layer of the lap of a slide pocket.</summary>
+    private static EdgeName LapOf(int pocket, EdgeLayer layer) =>
+        EdgeName.Called($"pocket-{pocket}-{layer.Word()}", new(EdgeSide.Pocket, Layer: layer), EdgeFunction.Lap);
 
     private JoinPlan PlanJoins()
     {
@@ -226,12 +238,12 @@ internal sealed class BoxingPieces
         var stretches = spans.Select(span => new StripStretch(span.Name, span.Length)).ToList();
         if (part == 1 && !lap.IsZero)
         {
-            stretches.InsertRange(0, [new("pocket-1-under", lap), new("pocket-1-over", lap)]);
+            stretches.InsertRange(0, [new(LapOf(1, EdgeLayer.Under), lap), new(LapOf(1, EdgeLayer.Over), lap)]);
         }
 
         if (part == Count && !lap.IsZero)
         {
-            stretches.AddRange([new("pocket-2-over", lap), new("pocket-2-under", lap)]);
+            stretches.AddRange([new(LapOf(2, EdgeLayer.Over), lap), new(LapOf(2, EdgeLayer.Under), lap)]);
         }
 
         var height = _layout.Thickness.Value;
@@ -277,18 +289,18 @@ internal sealed class BoxingPieces
         var lap = _layout.Lap.Value;
         if (part == 1)
         {
-            yield return Upright("pocket-fold-1", lap);
-            yield return Upright("pocket-end-1", 2 * lap);
+            yield return Upright(EdgeName.Called("pocket-fold-1", new(EdgeSide.Pocket)), lap);
+            yield return Upright(EdgeName.Called("pocket-end-1", new(EdgeSide.Pocket)), 2 * lap);
         }
 
         if (part == Count)
         {
             var end = _layout.BoxingStitched.Value - (part == 1 ? Length.Zero : _joins.Places[part - 2].Value);
-            yield return Upright("pocket-fold-2", end - lap);
-            yield return Upright("pocket-end-2", end - (2 * lap));
+            yield return Upright(EdgeName.Called("pocket-fold-2", new(EdgeSide.Pocket)), end - lap);
+            yield return Upright(EdgeName.Called("pocket-end-2", new(EdgeSide.Pocket)), end - (2 * lap));
         }
 
-        Fold Upright(string name, Length x) => new(name, [new(x, Length.Zero), new(x, height)]);
+        Fold Upright(EdgeName name, Length x) => new(name, [new(x, Length.Zero), new(x, height)]);
     }
 
     /// <summary>The cut length of a part: the whole strip, the cloth's width, or what is left, each with its two seams.</summary>
@@ -312,7 +324,7 @@ internal sealed class BoxingPieces
             if (i > 0)
             {
                 var (before, after) = (stretches[i - 1].Name, stretches[i].Name);
-                if (EdgeNames.IsPartOf(before, "pocket") && EdgeNames.IsPartOf(after, "pocket"))
+                if (before.Function == EdgeFunction.Lap && after.Function == EdgeFunction.Lap)
                 {
                     yield return new(MarkKind.Fold, "pocket fold", new(x, Length.Zero), new(x, height));
                 }

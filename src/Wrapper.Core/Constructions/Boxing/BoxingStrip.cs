@@ -118,7 +118,7 @@ public static class BoxingStrip
         Outline stitchLine,
         Worked cutLength,
         Worked cutHeight,
-        Func<string, Length> allowance,
+        Func<EdgeName, Length> allowance,
         IReadOnlyList<Mark> marks,
         string name
     ) =>
@@ -132,7 +132,7 @@ public static class BoxingStrip
             CutWidth = cutLength,
             CutLength = cutHeight,
             StitchLine = stitchLine,
-            Allowances = stitchLine.Names.ToDictionary(edge => edge, allowance),
+            Allowances = stitchLine.Names.ToDictionary(edge => edge.Word, allowance),
             Turns = layout.StripTurns(kind),
             Marks = marks,
         };

@@ -1,6 +1,8 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Plates;
+using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
@@ -13,10 +15,18 @@ internal static class BoxingStripSeams
     public static IEnumerable<Seam> Ends(BoxingPieces boxing, ZipBoxingPieces zip)
     {
         var (first, last) = (boxing.KeyOf(1), boxing.KeyOf(boxing.Count));
-        yield return new("end-1-upper", new(first, "left-upper"), zip.Upper(zip.Count, "right"));
-        yield return new("end-1-lower", new(first, "left-lower"), zip.Lower(1, "left"));
-        yield return new("end-2-upper", new(last, "right-upper"), zip.Upper(1, "left"));
-        yield return new("end-2-lower", new(last, "right-lower"), zip.Lower(zip.Count, "right"));
+        yield return new(
+            "end-1-upper",
+            new(first, StripOutline.Half(EdgeSide.Left, EdgeLayer.Upper)),
+            zip.Upper(zip.Count, EdgeName.Right)
+        );
+        yield return new("end-1-lower", new(first, StripOutline.Half(EdgeSide.Left, EdgeLayer.Lower)), zip.Lower(1, EdgeName.Left));
+        yield return new("end-2-upper", new(last, StripOutline.Half(EdgeSide.Right, EdgeLayer.Upper)), zip.Upper(1, EdgeName.Left));
+        yield return new(
+            "end-2-lower",
+            new(last, StripOutline.Half(EdgeSide.Right, EdgeLayer.Lower)),
+            zip.Lower(zip.Count, EdgeName.Right)
+        );
     }
 
     /// <summary>The seams round both plates, with their piping.</summary>
@@ -33,11 +43,16 @@ internal static class BoxingStripSeams
         var wayIn = layout.HasZip ? null : WayIn(perimeter, layout);
         foreach (var (part, span) in boxing.Spans(perimeter))
         {
-            yield return new($"top-{span.Name}", plates.OnTop(perimeter, span), new(boxing.KeyOf(part), $"top-{span.Name}"), onTop);
+            yield return new(
+                $"top-{span.Name}",
+                plates.OnTop(perimeter, span),
+                new(boxing.KeyOf(part), StripOutline.Long(EdgeSide.Top, span.Name)),
+                onTop
+            );
             yield return new(
                 $"bottom-{span.Name}",
                 plates.OnBottom(perimeter, span),
-                new(boxing.KeyOf(part), $"bottom-{span.Name}"),
+                new(boxing.KeyOf(part), StripOutline.Long(EdgeSide.Bottom, span.Name)),
                 onBottom
             )
             {
@@ -50,11 +65,16 @@ internal static class BoxingStripSeams
         {
             var (part, span) = zipSpans[i];
             var (lowerPart, lowerSpan) = zipSpans[zipSpans.Count - 1 - i];
-            yield return new($"top-{span.Name}", plates.OnTop(perimeter, span), new(zip.KeyOf(part), $"top-{span.Name}"), onTop);
+            yield return new(
+                $"top-{span.Name}",
+                plates.OnTop(perimeter, span),
+                new(zip.KeyOf(part), StripOutline.Long(EdgeSide.Top, span.Name)),
+                onTop
+            );
             yield return new(
                 $"bottom-{span.Name}",
                 plates.OnBottom(perimeter, span),
-                zip.Lower(lowerPart, $"top-{lowerSpan.Name}"),
+                zip.Lower(lowerPart, StripOutline.Long(EdgeSide.Top, lowerSpan.Name)),
                 onBottom
             );
         }
@@ -64,5 +84,5 @@ internal static class BoxingStripSeams
     /// Where no closure is, the seam round the bottom plate is left open for the filling: along the back, where it is longest.
     /// </summary>
     private static PlanSpan WayIn(PlanPerimeter perimeter, BoxingStripLayout layout) =>
-        perimeter.Spans.OrderBy(span => span.EdgeName == layout.Plan.Back ? 0 : 1).ThenByDescending(span => span.Length).First();
+        perimeter.Spans.OrderBy(span => span.Whole == layout.Plan.Back ? 0 : 1).ThenByDescending(span => span.Length).First();
 }

@@ -32,10 +32,10 @@ internal sealed class ZipBoxingPieces
     public string KeyOf(int part) => (Differ ? "zip-boxing-over" : "zip-boxing") + (Count == 1 ? "" : $"-{part}");
 
     /// <summary>An edge of the upper strip.</summary>
-    public SeamSide Upper(int part, string edge) => new(KeyOf(part), edge);
+    public SeamSide Upper(int part, EdgeName edge) => new(KeyOf(part), edge);
 
     /// <summary>An edge of the lower strip, which is turned half round.</summary>
-    public SeamSide Lower(int part, string edge) =>
+    public SeamSide Lower(int part, EdgeName edge) =>
         Differ ? new("zip-boxing-under" + (Count == 1 ? "" : $"-{part}"), edge) : new(KeyOf(part), edge, 2);
 
     private Length StartOn(PlanPerimeter perimeter) => perimeter.StartOf(_layout.Plan.Back) - _layout.ZipTurn.Value;
@@ -117,14 +117,14 @@ internal sealed class ZipBoxingPieces
         {
             yield return new(
                 Count == 1 ? "zip" : $"zip-{part}",
-                Upper(part, "zip"),
-                Lower(Count + 1 - part, "zip"),
+                Upper(part, EdgeName.Zip),
+                Lower(Count + 1 - part, EdgeName.Zip),
                 Differ ? Caught.HookAndLoop : Caught.Zip
             );
             if (part < Count)
             {
-                yield return new($"zip-boxing-join-{part}-upper", Upper(part, "right"), Upper(part + 1, "left"));
-                yield return new($"zip-boxing-join-{part}-lower", Lower(part, "right"), Lower(part + 1, "left"));
+                yield return new($"zip-boxing-join-{part}-upper", Upper(part, EdgeName.Right), Upper(part + 1, EdgeName.Left));
+                yield return new($"zip-boxing-join-{part}-lower", Lower(part, EdgeName.Right), Lower(part + 1, EdgeName.Left));
             }
         }
     }
@@ -135,7 +135,7 @@ internal sealed class ZipBoxingPieces
         var outline = StripOutline.Draw(
             [.. spans.Select(span => new StripStretch(span.Name, span.Length))],
             height,
-            "zip",
+            EdgeName.Zip,
             halvedLeft: false,
             halvedRight: false
         );
@@ -152,7 +152,7 @@ internal sealed class ZipBoxingPieces
             outline,
             cutLength,
             cutHeight,
-            edge => edge == "zip" ? turning : _layout.Seam.Value,
+            edge => edge == EdgeName.Zip ? turning : _layout.Seam.Value,
             [.. Marks(spans, height)],
             side switch
             {
@@ -165,7 +165,7 @@ internal sealed class ZipBoxingPieces
             Folds = folds,
             Rolls = rolls,
         };
-        return side is null ? piece : piece with { Key = side == "over" ? KeyOf(part) : Lower(part, "").Piece };
+        return side is null ? piece : piece with { Key = side == "over" ? KeyOf(part) : Lower(part, EdgeName.Zip).Piece };
     }
 
     /// <summary>
@@ -185,7 +185,9 @@ internal sealed class ZipBoxingPieces
             }
         }
 
-        var folds = places.Select((x, i) => new Fold($"fold-{i + 1}", [new(x, Length.Zero), new(x, height)]));
+        var folds = places.Select(
+            (x, i) => new Fold(EdgeName.Called($"fold-{i + 1}", EdgePlace.None), [new(x, Length.Zero), new(x, height)])
+        );
         var rolls = rolled
             .SelectMany(roll => (Roll[])[roll, new(AlongX: true, run - roll.To, run - roll.From)])
             .Select(roll => new Roll(AlongX: true, Length.Max(roll.From - start, Length.Zero), Length.Min(roll.To - start, width)))

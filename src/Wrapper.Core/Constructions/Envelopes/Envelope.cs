@@ -60,7 +60,7 @@ public static class Envelope
         var (w, d, half) = (width.Value, depth.Value, thickness.Value.Half());
         var panel = lay.Turned(
             PieceMaker.Make(specification, PieceKind.Panel, "Panel", 2, StitchLine(w, d, half, tail.Value), cutWidth, cutLength, edge =>
-                edge == "back" ? Length.Zero : seam.Value
+                edge == EdgeName.Back ? Length.Zero : seam.Value
             ) with
             {
                 InFacingPairs = true,
@@ -104,37 +104,45 @@ public static class Envelope
         var (right, all, end, top) = (half + width, width + (2 * half), half + depth, half + depth + tail);
         var zero = Length.Zero;
         return Outline.Polygon(
-            ("front-left-ear-b", new(zero, zero)),
-            ("front", new(half, zero)),
-            ("front-right-ear-a", new(right, zero)),
-            ("front-right-ear-b", new(all, zero)),
-            ("right", new(all, half)),
-            ("right-tail", new(all, end)),
-            ("back", new(all, top)),
-            ("left-tail", new(zero, top)),
-            ("left", new(zero, end)),
-            ("front-left-ear-a", new(zero, half))
+            (CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Left, CrossOutline.Second), new(zero, zero)),
+            (EdgeName.Front, new(half, zero)),
+            (CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Right, CrossOutline.First), new(right, zero)),
+            (CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Right, CrossOutline.Second), new(all, zero)),
+            (EdgeName.Right, new(all, half)),
+            (EdgeName.Right.As(EdgeFunction.Seam, "tail"), new(all, end)),
+            (EdgeName.Back, new(all, top)),
+            (EdgeName.Left.As(EdgeFunction.Seam, "tail"), new(zero, top)),
+            (EdgeName.Left, new(zero, end)),
+            (CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Left, CrossOutline.First), new(zero, half))
         );
     }
 
     private static IEnumerable<Fold> Lines(Length width, Length depth, Length half, Length tail)
     {
         var (right, top) = (half + width, half + depth + tail);
-        foreach (var corner in CrossOutline.CornerLines(width, depth, half).Where(line => EdgeNames.IsPartOf(line.Name, "corner-front")))
+        foreach (var corner in CrossOutline.CornerLines(width, depth, half).Where(line => line.Name.Side == EdgeSide.Front))
         {
             yield return corner;
         }
 
-        yield return new("crease-front", [new(half, half), new(right, half)]);
-        yield return new("crease-right", [new(right, half), new(right, top)]);
-        yield return new("crease-left", [new(half, top), new(half, half)]);
+        yield return new(CrossOutline.CreaseOf(EdgeSide.Front), [new(half, half), new(right, half)]);
+        yield return new(CrossOutline.CreaseOf(EdgeSide.Right), [new(right, half), new(right, top)]);
+        yield return new(CrossOutline.CreaseOf(EdgeSide.Left), [new(half, top), new(half, half)]);
     }
 
     private static IEnumerable<Seam> Seams()
     {
         foreach (
-            var edge in (string[])
-                ["front", "right", "left", "front-left-ear-a", "front-left-ear-b", "front-right-ear-a", "front-right-ear-b"]
+            var edge in (EdgeName[])
+                [
+                    EdgeName.Front,
+                    EdgeName.Right,
+                    EdgeName.Left,
+                    CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Left, CrossOutline.First),
+                    CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Left, CrossOutline.Second),
+                    CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Right, CrossOutline.First),
+                    CrossOutline.EarOf(EdgeSide.Front, EdgeSide.Right, CrossOutline.Second),
+                ]
         )
         {
             yield return new(edge, new("panel", edge), new("panel", edge, 2));

@@ -133,8 +133,8 @@ public static class PanelsFolded
         Worked WidthOf(Worked turning) => wide + (2 * (threeSides ? turning : cover.Seam));
     }
 
-    private static bool CarriesZip(string edge, bool threeSides) =>
-        EdgeNames.IsPartOf(edge, "back") || (threeSides && (EdgeNames.IsPartOf(edge, "right") || EdgeNames.IsPartOf(edge, "left")));
+    private static bool CarriesZip(EdgeName edge, bool threeSides) =>
+        edge.Side == EdgeSide.Back || (threeSides && edge.Side is EdgeSide.Right or EdgeSide.Left);
 
     private static IEnumerable<Check> Checks(FoldedCover cover, Length opening, Length clear, bool threeSides)
     {
@@ -175,22 +175,26 @@ public static class PanelsFolded
     {
         var none = Length.Zero;
         return FoldedCover.Path([
-            ("front-left-corner", half, none),
-            ("front", width, none),
-            ("front-right-corner", half, none),
-            ("right-front-corner", none, half),
-            ("right", none, depth - round),
-            ("right-zip", none, round),
-            ("right-back-corner", none, half),
-            ("back-right", -closed, none),
-            ("back", -(width + (2 * half) - (2 * closed)), none),
-            ("back-left", -closed, none),
-            ("left-back-corner", none, -half),
-            ("left-zip", none, -round),
-            ("left", none, round - depth),
-            ("left-front-corner", none, -half),
+            (HalfCorner(EdgeSide.Front, EdgeSide.Left), half, none),
+            (EdgeName.Front, width, none),
+            (HalfCorner(EdgeSide.Front, EdgeSide.Right), half, none),
+            (HalfCorner(EdgeSide.Right, EdgeSide.Front), none, half),
+            (EdgeName.Right, none, depth - round),
+            (EdgeName.Right.As(EdgeFunction.Zip, "zip"), none, round),
+            (HalfCorner(EdgeSide.Right, EdgeSide.Back), none, half),
+            (EdgeName.Called("back-right", new(EdgeSide.Back, EdgeSide.Right), EdgeFunction.BesideZip), -closed, none),
+            (EdgeName.Called("back", new(EdgeSide.Back), EdgeFunction.Zip), -(width + (2 * half) - (2 * closed)), none),
+            (EdgeName.Called("back-left", new(EdgeSide.Back, EdgeSide.Left), EdgeFunction.BesideZip), -closed, none),
+            (HalfCorner(EdgeSide.Left, EdgeSide.Back), none, -half),
+            (EdgeName.Left.As(EdgeFunction.Zip, "zip"), none, -round),
+            (EdgeName.Left, none, round - depth),
+            (HalfCorner(EdgeSide.Left, EdgeSide.Front), none, -half),
         ]);
     }
+
+    /// <summary>The half of an opened corner that lies on this side.</summary>
+    private static EdgeName HalfCorner(EdgeSide side, EdgeSide beside) =>
+        EdgeName.Called($"{side.Word()}-{beside.Word()}-corner", new(side, beside), EdgeFunction.Corner);
 
     private static Mark[] Stops(Length width, Length depth, Length thickness, Length closed) =>
         [
@@ -203,14 +207,18 @@ public static class PanelsFolded
     {
         foreach (var edge in outline.Names)
         {
-            var other = EdgeNames.Mirrored(edge);
+            var other = outline.Names.First(name => name.Mirrors(edge));
             Caught? takes =
-                edge == "back"
-                || EdgeNames.IsPart(edge, "zip")
-                || (threeSides && (EdgeNames.IsPartOf(edge, "back") || EdgeNames.IsPart(edge, "back-corner")))
+                edge.Function == EdgeFunction.Zip
+                || (threeSides && (edge.Side == EdgeSide.Back || edge is { Function: EdgeFunction.Corner, At.Beside: EdgeSide.Back }))
                     ? closure.Takes
                     : null;
-            yield return new(edge == "back" ? "zip" : edge, new(upper, edge), new(lower, other, closure.IsTape ? 1 : 2), takes);
+            yield return new(
+                edge == EdgeName.Back ? EdgeName.Zip : edge,
+                new(upper, edge),
+                new(lower, other, closure.IsTape ? 1 : 2),
+                takes
+            );
         }
     }
 }

@@ -64,8 +64,8 @@ public static class WrapFolded
             StitchLine(width.Value, depth.Value, cover.HalfThickness),
             cutLength,
             edge =>
-                EdgeNames.IsPartOf(edge, "zip-lower") ? closure.Under.Value
-                : EdgeNames.IsPartOf(edge, "zip") ? closure.Over.Value
+                edge is { Function: EdgeFunction.Zip, At.Layer: EdgeLayer.Lower } ? closure.Under.Value
+                : edge.Function == EdgeFunction.Zip ? closure.Over.Value
                 : cover.Seam.Value,
             [.. Marks(width.Value, depth.Value, cover.HalfThickness)],
             lay.Turns
@@ -110,24 +110,24 @@ public static class WrapFolded
     {
         var none = Length.Zero;
         return FoldedCover.Path([
-            ("zip-lower-left", half, none),
-            ("zip-lower", width, none),
-            ("zip-lower-right", half, none),
-            ("right-lower-back", none, half),
-            ("right-lower", none, depth),
-            ("right-lower-front", none, half),
-            ("right-upper-front", none, half),
-            ("right-upper", none, depth),
-            ("right-upper-back", none, half),
-            ("zip-upper-right", -half, none),
-            ("zip-upper", -width, none),
-            ("zip-upper-left", -half, none),
-            ("left-upper-back", none, -half),
-            ("left-upper", none, -depth),
-            ("left-upper-front", none, -half),
-            ("left-lower-front", none, -half),
-            ("left-lower", none, -depth),
-            ("left-lower-back", none, -half),
+            (ZipOf(EdgeLayer.Lower, EdgeSide.Left), half, none),
+            (ZipOf(EdgeLayer.Lower), width, none),
+            (ZipOf(EdgeLayer.Lower, EdgeSide.Right), half, none),
+            (SideOf(EdgeSide.Right, EdgeLayer.Lower, EdgeSide.Back), none, half),
+            (SideOf(EdgeSide.Right, EdgeLayer.Lower), none, depth),
+            (SideOf(EdgeSide.Right, EdgeLayer.Lower, EdgeSide.Front), none, half),
+            (SideOf(EdgeSide.Right, EdgeLayer.Upper, EdgeSide.Front), none, half),
+            (SideOf(EdgeSide.Right, EdgeLayer.Upper), none, depth),
+            (SideOf(EdgeSide.Right, EdgeLayer.Upper, EdgeSide.Back), none, half),
+            (ZipOf(EdgeLayer.Upper, EdgeSide.Right), -half, none),
+            (ZipOf(EdgeLayer.Upper), -width, none),
+            (ZipOf(EdgeLayer.Upper, EdgeSide.Left), -half, none),
+            (SideOf(EdgeSide.Left, EdgeLayer.Upper, EdgeSide.Back), none, -half),
+            (SideOf(EdgeSide.Left, EdgeLayer.Upper), none, -depth),
+            (SideOf(EdgeSide.Left, EdgeLayer.Upper, EdgeSide.Front), none, -half),
+            (SideOf(EdgeSide.Left, EdgeLayer.Lower, EdgeSide.Front), none, -half),
+            (SideOf(EdgeSide.Left, EdgeLayer.Lower), none, -depth),
+            (SideOf(EdgeSide.Left, EdgeLayer.Lower, EdgeSide.Back), none, -half),
         ]);
     }
 
@@ -145,47 +145,90 @@ public static class WrapFolded
     {
         var zero = Length.Zero;
         var (right, all, fold, top) = (width + half, width + (2 * half), depth + (2 * half), (2 * depth) + (4 * half));
-        yield return new("corner-back-right-lower", [new(right, zero), new(right, half), new(all, half)], TrimsRight: true);
         yield return new(
-            "corner-front-right",
+            CornerOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Lower),
+            [new(right, zero), new(right, half), new(all, half)],
+            TrimsRight: true
+        );
+        yield return new(
+            CornerOf(EdgeSide.Front, EdgeSide.Right),
             [new(all, fold - half), new(right, fold - half), new(right, fold), new(right, fold + half), new(all, fold + half)],
             TrimsRight: true
         );
-        yield return new("corner-back-right-upper", [new(all, top - half), new(right, top - half), new(right, top)], TrimsRight: true);
-        yield return new("corner-back-left-upper", [new(half, top), new(half, top - half), new(zero, top - half)], TrimsRight: true);
         yield return new(
-            "corner-front-left",
+            CornerOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Upper),
+            [new(all, top - half), new(right, top - half), new(right, top)],
+            TrimsRight: true
+        );
+        yield return new(
+            CornerOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Upper),
+            [new(half, top), new(half, top - half), new(zero, top - half)],
+            TrimsRight: true
+        );
+        yield return new(
+            CornerOf(EdgeSide.Front, EdgeSide.Left),
             [new(zero, fold + half), new(half, fold + half), new(half, fold), new(half, fold - half), new(zero, fold - half)],
             TrimsRight: true
         );
-        yield return new("corner-back-left-lower", [new(zero, half), new(half, half), new(half, zero)], TrimsRight: true);
+        yield return new(
+            CornerOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Lower),
+            [new(zero, half), new(half, half), new(half, zero)],
+            TrimsRight: true
+        );
     }
 
     private static IEnumerable<Seam> Seams(Caught takes)
     {
-        foreach (var part in (string[])["", "-left", "-right"])
+        foreach (var side in (EdgeSide[])[EdgeSide.None, EdgeSide.Left, EdgeSide.Right])
         {
-            yield return new($"zip{part}", new("wrap", $"zip-lower{part}"), new("wrap", $"zip-upper{part}"), takes);
+            yield return new(
+                side == EdgeSide.None ? "zip" : $"zip-{side.Word()}",
+                new("wrap", ZipOf(EdgeLayer.Lower, side)),
+                new("wrap", ZipOf(EdgeLayer.Upper, side)),
+                takes
+            );
         }
 
-        foreach (var side in (string[])["left", "right"])
+        foreach (var side in (EdgeSide[])[EdgeSide.Left, EdgeSide.Right])
         {
-            foreach (var part in (string[])["", "-back", "-front"])
-            {
-                yield return new($"{side}-side{part}", new("wrap", $"{side}-lower{part}"), new("wrap", $"{side}-upper{part}"));
-            }
-
-            foreach (var layer in (string[])["lower", "upper"])
+            foreach (var part in (EdgeSide[])[EdgeSide.None, EdgeSide.Back, EdgeSide.Front])
             {
                 yield return new(
-                    $"corner-back-{side}-{layer}",
-                    new("wrap", $"corner-back-{side}-{layer}-1"),
-                    new("wrap", $"corner-back-{side}-{layer}-2")
+                    part == EdgeSide.None ? $"{side.Word()}-side" : $"{side.Word()}-side-{part.Word()}",
+                    new("wrap", SideOf(side, EdgeLayer.Lower, part)),
+                    new("wrap", SideOf(side, EdgeLayer.Upper, part))
                 );
             }
 
-            yield return new($"corner-front-{side}-1", new("wrap", $"corner-front-{side}-1"), new("wrap", $"corner-front-{side}-2"));
-            yield return new($"corner-front-{side}-2", new("wrap", $"corner-front-{side}-3"), new("wrap", $"corner-front-{side}-4"));
+            foreach (var layer in (EdgeLayer[])[EdgeLayer.Lower, EdgeLayer.Upper])
+            {
+                var back = CornerOf(EdgeSide.Back, side, layer);
+                yield return new(back, new("wrap", back.Part(1)), new("wrap", back.Part(2)));
+            }
+
+            var front = CornerOf(EdgeSide.Front, side);
+            yield return new(front.Part(1), new("wrap", front.Part(1)), new("wrap", front.Part(2)));
+            yield return new(front.Part(2), new("wrap", front.Part(3)), new("wrap", front.Part(4)));
         }
     }
+
+    /// <summary>The zip's edge of a layer, or the part of it that runs into an opened corner.</summary>
+    private static EdgeName ZipOf(EdgeLayer layer, EdgeSide side = EdgeSide.None) =>
+        EdgeName.Called(Joined($"zip-{layer.Word()}", side), new(side, Layer: layer), EdgeFunction.Zip);
+
+    /// <summary>The edge of a layer on this side, or the half of an opened corner that lies on it.</summary>
+    private static EdgeName SideOf(EdgeSide side, EdgeLayer layer, EdgeSide beside = EdgeSide.None) =>
+        EdgeName.Called(
+            Joined($"{side.Word()}-{layer.Word()}", beside),
+            new(side, beside, layer),
+            beside == EdgeSide.None ? EdgeFunction.Seam : EdgeFunction.Corner
+        );
+
+    private static EdgeName CornerOf(EdgeSide side, EdgeSide beside, EdgeLayer layer = EdgeLayer.None)
+    {
+        var word = $"corner-{side.Word()}-{beside.Word()}";
+        return EdgeName.Called(layer == EdgeLayer.None ? word : $"{word}-{layer.Word()}", new(side, beside, layer), EdgeFunction.Corner);
+    }
+
+    private static string Joined(string word, EdgeSide side) => side == EdgeSide.None ? word : $"{word}-{side.Word()}";
 }

@@ -65,7 +65,7 @@ public static class OutlineMargin
         {
             Turns = lay.Turns,
             Mirrored = specification.Choices.InPairs && !Symmetry.IsLeftRight(rim) ? specification.Count / 2 : 0,
-            Marks = [.. plan.Outline.Names.Contains("nose") ? Nose(plan.Outline) : []],
+            Marks = [.. plan.Outline.Names.Any(name => name.Side == EdgeSide.Nose) ? Nose(plan.Outline) : []],
         };
         var parts = lay.Lay == PlateLay.MiddleAndSides ? SheetSplit.Of(whole, cutWidth, onTop) : SheetSplit.None(whole);
         List<Check> checks = [.. lay.Checks, .. finish.Checks(), .. parts.Checks];

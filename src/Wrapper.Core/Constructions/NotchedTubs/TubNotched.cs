@@ -61,7 +61,7 @@ public static class TubNotched
             return new() { Checks = checks };
         }
 
-        var hems = (Func<string, Length>)(edge => edge is "front" or "right" or "back" or "left" ? hem.Value : seam.Value);
+        var hems = (Func<EdgeName, Length>)(edge => edge.Function == EdgeFunction.Seam ? hem.Value : seam.Value);
         var outline = Outline(w.Value, d.Value, hang.Value, specification);
         var whole = PieceMaker.Make(specification, PieceKind.Top, "Top", 1, outline, cutWidth, cutDepth, hems) with
         {
@@ -74,7 +74,7 @@ public static class TubNotched
                     whole,
                     w + (2 * hang),
                     onTop,
-                    [.. outline.Names.Where(name => name.Contains('-', StringComparison.Ordinal))]
+                    [.. outline.Names.Where(name => name.Function == EdgeFunction.Corner).Select(name => name.Word)]
                 )
                 : SheetSplit.None(whole);
         checks.AddRange(parts.Checks);
@@ -139,13 +139,13 @@ public static class TubNotched
         }
 
         foreach (
-            var (side, length) in ((string, Length)[])
-                [("front", width.Value), ("right", depth.Value), ("back", width.Value), ("left", depth.Value)]
+            var (side, length) in ((EdgeSide, Length)[])
+                [(EdgeSide.Front, width.Value), (EdgeSide.Right, depth.Value), (EdgeSide.Back, width.Value), (EdgeSide.Left, depth.Value)]
         )
         {
             foreach (
                 var check in HemLine.Checks(
-                    side,
+                    side.Word(),
                     length,
                     hang.Value,
                     specification.Obstacles.Where(obstacle => obstacle.Side == side),
@@ -170,7 +170,7 @@ public static class TubNotched
         var edges = new List<Edge>();
         foreach (var edge in cross.Edges)
         {
-            var obstacles = specification.Obstacles.Where(obstacle => obstacle.Side == edge.Name).ToList();
+            var obstacles = specification.Obstacles.Where(obstacle => edge.Name.At == new EdgePlace(obstacle.Side)).ToList();
             edges.AddRange(
                 obstacles.Count == 0
                     ? [edge]
@@ -178,11 +178,11 @@ public static class TubNotched
                         .Draw(edge.Name, edge.Length, hang, obstacles)
                         .Select(part =>
                             part.Turned(
-                                    edge.Name switch
+                                    edge.Name.Side switch
                                     {
-                                        "right" => 1,
-                                        "back" => 2,
-                                        "left" => 3,
+                                        EdgeSide.Right => 1,
+                                        EdgeSide.Back => 2,
+                                        EdgeSide.Left => 3,
                                         _ => 0,
                                     }
                                 )

@@ -77,8 +77,8 @@ public static class WrapNotched
                     stitchLine,
                     cutLength,
                     edge =>
-                        edge == "zip-lower" ? closure.Under.Value
-                        : edge == "zip-upper" ? closure.Over.Value
+                        edge == ZipOf(EdgeLayer.Lower) ? closure.Under.Value
+                        : edge == ZipOf(EdgeLayer.Upper) ? closure.Over.Value
                         : seam.Value,
                     marks,
                     lay.Turns
@@ -161,54 +161,80 @@ public static class WrapNotched
     {
         var none = Length.Zero;
         return FoldedCover.Path([
-            ("zip-lower", width, none),
-            ("back-right-lower-end", none, half),
-            ("back-right-lower-side", half, none),
-            ("right-lower-zip", none, reach),
-            ("right-lower", none, side),
-            ("front-right-lower-side", -half, none),
-            ("front-right-lower-front", none, half),
-            ("front-right-upper-front", none, half),
-            ("front-right-upper-side", half, none),
-            ("right-upper", none, side),
-            ("right-upper-zip", none, reach),
-            ("back-right-upper-side", -half, none),
-            ("back-right-upper-end", none, half),
-            ("zip-upper", -width, none),
-            ("back-left-upper-end", none, -half),
-            ("back-left-upper-side", -half, none),
-            ("left-upper-zip", none, -reach),
-            ("left-upper", none, -side),
-            ("front-left-upper-side", half, none),
-            ("front-left-upper-front", none, -half),
-            ("front-left-lower-front", none, -half),
-            ("front-left-lower-side", -half, none),
-            ("left-lower", none, -side),
-            ("left-lower-zip", none, -reach),
-            ("back-left-lower-side", half, none),
-            ("back-left-lower-end", none, -half),
+            (ZipOf(EdgeLayer.Lower), width, none),
+            (NotchOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Lower, "end"), none, half),
+            (NotchOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Lower, "side"), half, none),
+            (SideOf(EdgeSide.Right, EdgeLayer.Lower, isZip: true), none, reach),
+            (SideOf(EdgeSide.Right, EdgeLayer.Lower), none, side),
+            (NotchOf(EdgeSide.Front, EdgeSide.Right, EdgeLayer.Lower, "side"), -half, none),
+            (NotchOf(EdgeSide.Front, EdgeSide.Right, EdgeLayer.Lower, "front"), none, half),
+            (NotchOf(EdgeSide.Front, EdgeSide.Right, EdgeLayer.Upper, "front"), none, half),
+            (NotchOf(EdgeSide.Front, EdgeSide.Right, EdgeLayer.Upper, "side"), half, none),
+            (SideOf(EdgeSide.Right, EdgeLayer.Upper), none, side),
+            (SideOf(EdgeSide.Right, EdgeLayer.Upper, isZip: true), none, reach),
+            (NotchOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Upper, "side"), -half, none),
+            (NotchOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Upper, "end"), none, half),
+            (ZipOf(EdgeLayer.Upper), -width, none),
+            (NotchOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Upper, "end"), none, -half),
+            (NotchOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Upper, "side"), -half, none),
+            (SideOf(EdgeSide.Left, EdgeLayer.Upper, isZip: true), none, -reach),
+            (SideOf(EdgeSide.Left, EdgeLayer.Upper), none, -side),
+            (NotchOf(EdgeSide.Front, EdgeSide.Left, EdgeLayer.Upper, "side"), half, none),
+            (NotchOf(EdgeSide.Front, EdgeSide.Left, EdgeLayer.Upper, "front"), none, -half),
+            (NotchOf(EdgeSide.Front, EdgeSide.Left, EdgeLayer.Lower, "front"), none, -half),
+            (NotchOf(EdgeSide.Front, EdgeSide.Left, EdgeLayer.Lower, "side"), -half, none),
+            (SideOf(EdgeSide.Left, EdgeLayer.Lower), none, -side),
+            (SideOf(EdgeSide.Left, EdgeLayer.Lower, isZip: true), none, -reach),
+            (NotchOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Lower, "side"), half, none),
+            (NotchOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Lower, "end"), none, -half),
         ]);
     }
 
     private static IEnumerable<Seam> Seams(bool reaches, Caught takes)
     {
-        static Seam Join(string id, string first, string second, Caught? takes = null) =>
+        static Seam Join(string id, EdgeName first, EdgeName second, Caught? takes = null) =>
             new(id, new("wrap", first), new("wrap", second), takes);
-        foreach (var side in (string[])["left", "right"])
+        foreach (var side in (EdgeSide[])[EdgeSide.Left, EdgeSide.Right])
         {
-            yield return Join($"{side}-side", $"{side}-lower", $"{side}-upper");
-            foreach (var half in (string[])["lower", "upper"])
+            yield return Join($"{side.Word()}-side", SideOf(side, EdgeLayer.Lower), SideOf(side, EdgeLayer.Upper));
+            foreach (var layer in (EdgeLayer[])[EdgeLayer.Lower, EdgeLayer.Upper])
             {
-                yield return Join($"front-{side}-corner-{half}", $"front-{side}-{half}-front", $"front-{side}-{half}-side");
-                yield return Join($"back-{side}-corner-{half}", $"back-{side}-{half}-end", $"back-{side}-{half}-side");
+                yield return Join(
+                    $"front-{side.Word()}-corner-{layer.Word()}",
+                    NotchOf(EdgeSide.Front, side, layer, "front"),
+                    NotchOf(EdgeSide.Front, side, layer, "side")
+                );
+                yield return Join(
+                    $"back-{side.Word()}-corner-{layer.Word()}",
+                    NotchOf(EdgeSide.Back, side, layer, "end"),
+                    NotchOf(EdgeSide.Back, side, layer, "side")
+                );
             }
 
             if (reaches)
             {
-                yield return Join($"zip-{side}", $"{side}-lower-zip", $"{side}-upper-zip", takes);
+                yield return Join(
+                    $"zip-{side.Word()}",
+                    SideOf(side, EdgeLayer.Lower, isZip: true),
+                    SideOf(side, EdgeLayer.Upper, isZip: true),
+                    takes
+                );
             }
         }
 
-        yield return Join("zip", "zip-lower", "zip-upper", takes);
+        yield return Join("zip", ZipOf(EdgeLayer.Lower), ZipOf(EdgeLayer.Upper), takes);
     }
+
+    private static EdgeName ZipOf(EdgeLayer layer) =>
+        EdgeName.Called($"zip-{layer.Word()}", new(EdgeSide.None, Layer: layer), EdgeFunction.Zip);
+
+    /// <summary>The edge of a layer on this side: the part that is sewn, or the part that the zip reaches along.</summary>
+    private static EdgeName SideOf(EdgeSide side, EdgeLayer layer, bool isZip = false) =>
+        isZip
+            ? EdgeName.Called($"{side.Word()}-{layer.Word()}-zip", new(side, Layer: layer), EdgeFunction.Zip)
+            : EdgeName.Called($"{side.Word()}-{layer.Word()}", new(side, Layer: layer));
+
+    /// <summary>An edge of a corner that is cut out.</summary>
+    private static EdgeName NotchOf(EdgeSide side, EdgeSide beside, EdgeLayer layer, string which) =>
+        EdgeName.Called($"{side.Word()}-{beside.Word()}-{layer.Word()}-{which}", new(side, beside, layer), EdgeFunction.Corner);
 }

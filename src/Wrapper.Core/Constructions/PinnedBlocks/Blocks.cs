@@ -1,6 +1,7 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.English.Constructions;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;
@@ -117,7 +118,7 @@ public static class Blocks
             var lay = new WidePieceLay(on, zone.Name.ToLowerInvariant(), cutWidth.Value, cutLength.Value, canJoin: true);
             var outline = PieceMaker.Rectangle(width.Value, height.Value);
             var piece = PieceMaker.Make(specification, PieceKind.Block, zone.Name, zone.Count, outline, cutWidth, cutLength, edge =>
-                (edge is "left" or "right" ? zone.Across : zone.Along).Value
+                (edge.Side is EdgeSide.Left or EdgeSide.Right ? zone.Across : zone.Along).Value
             ) with
             {
                 Key = zone.Key,

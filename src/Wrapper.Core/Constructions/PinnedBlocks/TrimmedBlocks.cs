@@ -125,11 +125,11 @@ internal static class TrimmedBlocks
             outline
                 .Edges.Reverse()
                 .Select(edge => new Edge(
-                    edge.Name switch
+                    edge.Name.Side switch
                     {
-                        "left" => "right",
-                        "right" => "left",
-                        var name => name,
+                        EdgeSide.Left => EdgeName.Right,
+                        EdgeSide.Right => EdgeName.Left,
+                        _ => edge.Name,
                     },
                     Over(edge.End),
                     Over(edge.Start)

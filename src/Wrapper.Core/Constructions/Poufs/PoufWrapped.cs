@@ -102,16 +102,21 @@ public static class PoufWrapped
         };
     }
 
+    /// <summary>The halves of a strip's ends, to either side of its crease.</summary>
+    private static readonly EdgeName FirstHalf = EdgeName.Called("1", EdgePlace.None);
+
+    private static readonly EdgeName SecondHalf = EdgeName.Called("2", EdgePlace.None);
+
     /// <summary>The strip that goes round an upright edge, creased down its middle.</summary>
     private static Piece Strip(Worked side, Worked wrap, CoverSpecification specification)
     {
         var (w, seam) = (wrap.Value, specification.Rules[Rule.Seam]);
-        var outline = StripOutline.Draw([new("1", w), new("2", w)], side.Value, null, halvedLeft: false, halvedRight: false);
+        var outline = StripOutline.Draw([new(FirstHalf, w), new(SecondHalf, w)], side.Value, null, halvedLeft: false, halvedRight: false);
         return PieceMaker.Make(specification, PieceKind.Strip, "Strip", 4, outline, (2 * wrap) + (2 * seam), side + (2 * seam), _ =>
             seam.Value
         ) with
         {
-            Folds = [new("crease", [new(w, Length.Zero), new(w, side.Value)])],
+            Folds = [new(EdgeName.Called("crease", EdgePlace.None), [new(w, Length.Zero), new(w, side.Value)])],
             CopyPlaces = [3, 2, 1, 0],
         };
     }
@@ -142,24 +147,35 @@ public static class PoufWrapped
         for (var face = 1; face <= 4; face++)
         {
             var (name, before, next) = (PlanShapes.Quarters[face - 1], face == 1 ? 4 : face - 1, (face % 4) + 1);
-            foreach (var (copy, level, edge) in ((int, string, string)[])[(1, "top", "back"), (2, "bottom", "front")])
+            foreach (
+                var (copy, level, edge) in ((int, EdgeSide, EdgeName)[])
+                    [(1, EdgeSide.Top, EdgeName.Back), (2, EdgeSide.Bottom, EdgeName.Front)]
+            )
             {
-                yield return new($"{level}-{name}-1", new("top", $"{name}-1", copy), new("strip", $"{level}-2", before));
-                var isWayIn = level == "bottom" && name == "back";
                 yield return new(
-                    $"{level}-{name}-2",
-                    new("top", $"{name}-2", copy),
+                    $"{level.Word()}-{name}-1",
+                    new("top", name.Part(1), copy),
+                    new("strip", StripOutline.Long(level, SecondHalf), before)
+                );
+                var isWayIn = level == EdgeSide.Bottom && name == EdgeName.Back;
+                yield return new(
+                    $"{level.Word()}-{name}-2",
+                    new("top", name.Part(2), copy),
                     new("side", edge, face),
                     closure == Closure.Zip && isWayIn ? Caught.Zip : null
                 )
                 {
                     Gap = isWayIn && closure != Closure.Zip ? gap : Length.Zero,
                 };
-                yield return new($"{level}-{name}-3", new("top", $"{name}-3", copy), new("strip", $"{level}-1", face));
+                yield return new(
+                    $"{level.Word()}-{name}-3",
+                    new("top", name.Part(3), copy),
+                    new("strip", StripOutline.Long(level, FirstHalf), face)
+                );
             }
 
-            yield return new($"ring-{name}-1", new("side", "right", face), new("strip", "left", face));
-            yield return new($"ring-{name}-2", new("strip", "right", face), new("side", "left", next));
+            yield return new($"ring-{name}-1", new("side", EdgeName.Right, face), new("strip", EdgeName.Left, face));
+            yield return new($"ring-{name}-2", new("strip", EdgeName.Right, face), new("side", EdgeName.Left, next));
         }
     }
 
@@ -175,9 +191,9 @@ public static class PoufWrapped
                 continue;
             }
 
-            edges.Add(Partition.Cut(edge, Length.Zero, wrap, $"{edge.Name}-1"));
-            edges.Add(Partition.Cut(edge, wrap, edge.Length - wrap, $"{edge.Name}-2"));
-            edges.Add(Partition.Cut(edge, edge.Length - wrap, edge.Length, $"{edge.Name}-3"));
+            edges.Add(Partition.Cut(edge, Length.Zero, wrap, edge.Name.Part(1)));
+            edges.Add(Partition.Cut(edge, wrap, edge.Length - wrap, edge.Name.Part(2)));
+            edges.Add(Partition.Cut(edge, edge.Length - wrap, edge.Length, edge.Name.Part(3)));
         }
 
         return new(edges);

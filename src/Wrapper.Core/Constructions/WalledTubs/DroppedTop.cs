@@ -42,7 +42,7 @@ internal sealed class DroppedTop
         var edges = new List<Edge>();
         foreach (var edge in outline.Edges)
         {
-            var spans = perimeter.Spans.Where(span => span.EdgeName == edge.Name).ToList();
+            var spans = perimeter.Spans.Where(span => span.Whole == edge.Name).ToList();
             var start = spans.Count == 0 ? Length.Zero : spans[0].Start;
             edges.AddRange(
                 spans.Count < 2 ? [edge] : spans.Select(span => Partition.Cut(edge, span.Start - start, span.End - start, span.Name))

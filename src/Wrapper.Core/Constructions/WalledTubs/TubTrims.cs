@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts.Edges;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Plates;
@@ -55,7 +56,7 @@ internal static class TubTrims
     /// <summary>A strap holds each side that something stands in the way of, across to the other side.</summary>
     private static void AddStraps(ClosedPlan plan, CoverSpecification specification, List<Notion> notions)
     {
-        foreach (var across in specification.Obstacles.Select(obstacle => obstacle.Side is "front" or "back").Distinct())
+        foreach (var across in specification.Obstacles.Select(obstacle => obstacle.Side is EdgeSide.Front or EdgeSide.Back).Distinct())
         {
             var gap = across ? plan.Depth : plan.Width;
             notions.Add(

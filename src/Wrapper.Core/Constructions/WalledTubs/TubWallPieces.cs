@@ -20,6 +20,9 @@ namespace Wrapper.Core.Constructions.WalledTubs;
 /// </summary>
 internal sealed class TubWallPieces
 {
+    /// <summary>The one side of a disc or an oval.</summary>
+    private static readonly EdgeName Ring = EdgeName.Of(EdgeSide.Ring);
+
     private readonly ClosedPlan _plan;
     private readonly TubDepth _depth;
     private readonly CoverSpecification _specification;
@@ -62,28 +65,31 @@ internal sealed class TubWallPieces
     private Worked CutHeight { get; }
 
     /// <summary>The cover as this side sees it, on its own cloth: cloths take turns from the front round to the left.</summary>
-    private CoverSpecification On(string side) => _specification.In(PieceRole.Wall, PieceKind.Wall, null, PlaceOf(side));
+    private CoverSpecification On(EdgeName side) => _specification.In(PieceRole.Wall, PieceKind.Wall, null, PlaceOf(side));
 
-    private Length? Longest(string side) => On(side).UsableWidth is { } usable && !StripsDown(side) ? usable - (2 * _seam.Value) : null;
+    private Length? Longest(EdgeName side) => On(side).UsableWidth is { } usable && !StripsDown(side) ? usable - (2 * _seam.Value) : null;
 
-    private bool StripsDown(string side) => _specification.Choices.Strips == StripDirection.Down && !On(side).OneWay;
+    private bool StripsDown(EdgeName side) => _specification.Choices.Strips == StripDirection.Down && !On(side).OneWay;
 
-    private static int PlaceOf(string side) =>
-        side switch
+    private static int PlaceOf(EdgeName side) =>
+        side.Side switch
         {
-            "left" => 1,
-            "back" => 2,
-            "right" => 3,
+            EdgeSide.Left => 1,
+            EdgeSide.Back => 2,
+            EdgeSide.Right => 3,
             _ => 0,
         };
 
-    private bool IsLikeItsOpposite(string side) =>
+    private bool IsLikeItsOpposite(EdgeName side) =>
         _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, PlaceOf(side))
         == _specification.Cloths.KeyFor(PieceRole.Wall, PieceKind.Wall, null, (PlaceOf(side) + 2) % 4);
 
     /// <summary>The lower edges of all walls, in their order round the plan.</summary>
     public IEnumerable<SeamSide> Hems() =>
-        Sides().SelectMany(side => Enumerable.Range(1, Parts(side)).Select(part => new SeamSide(KeyOf(side, part), "hem", CopyOf(side))));
+        Sides()
+            .SelectMany(side =>
+                Enumerable.Range(1, Parts(side)).Select(part => new SeamSide(KeyOf(side, part), EdgeName.Hem, CopyOf(side)))
+            );
 
     public void Break(PlanPerimeter perimeter)
     {
@@ -130,7 +136,7 @@ internal sealed class TubWallPieces
                     yield return new(
                         $"top-{span.Name}",
                         new(topAt(span), span.Name),
-                        new(KeyOf(side, part), EdgeName(span, side), CopyOf(side)),
+                        new(KeyOf(side, part), UpperEdge(span, side), CopyOf(side)),
                         takes
                     );
                 }
@@ -139,8 +145,8 @@ internal sealed class TubWallPieces
                 {
                     yield return new(
                         $"wall-join-{side}-{part}",
-                        new(KeyOf(side, part), "right", CopyOf(side)),
-                        new(KeyOf(side, part + 1), "left", CopyOf(side)),
+                        new(KeyOf(side, part), EdgeName.Right, CopyOf(side)),
+                        new(KeyOf(side, part + 1), EdgeName.Left, CopyOf(side)),
                         IsFlat: !_plan.IsSmooth
                     );
                 }
@@ -148,63 +154,72 @@ internal sealed class TubWallPieces
 
             yield return new(
                 $"corner-{side}",
-                new(KeyOf(side, Parts(side)), "right", CopyOf(side)),
-                new(KeyOf(next, 1), "left", CopyOf(next))
-            );
+                new(KeyOf(side, Parts(side)), EdgeName.Right, CopyOf(side)),
+                new(KeyOf(next, 1), EdgeName.Left, CopyOf(next))
+            )
+            {
+                At = side.At,
+            };
         }
     }
 
     /// <summary>The sides in their order round the plan; a smooth one is a single side.</summary>
-    private List<string> Sides() => _plan.IsSmooth ? ["ring"] : [.. _plan.Outline.Names];
+    private List<EdgeName> Sides() => _plan.IsSmooth ? [Ring] : [.. _plan.Outline.Names];
 
-    private bool IsTwin(string side) => CopyOf(side) == 2;
+    private bool IsTwin(EdgeName side) => CopyOf(side) == 2;
 
-    private bool HasTwin(string side) =>
-        side != "ring"
+    private bool HasTwin(EdgeName side) =>
+        side != Ring
         && IsLikeItsOpposite(side)
-        && !_specification.Obstacles.Any(obstacle => (obstacle.Side is "front" or "back") == (side is "front" or "back"));
+        && !_specification.Obstacles.Any(obstacle => IsAcross(obstacle.Side) == IsAcross(side.Side));
 
-    private int CopyOf(string side) => side is "back" or "left" && HasTwin(side) ? 2 : 1;
+    private int CopyOf(EdgeName side) => side.Side is EdgeSide.Back or EdgeSide.Left && HasTwin(side) ? 2 : 1;
 
-    private string KeyOf(string side, int part)
+    private string KeyOf(EdgeName side, int part)
     {
         var name =
-            side == "ring" ? "wall"
+            side == Ring ? "wall"
             : !HasTwin(side) ? $"wall-{side}"
-            : side is "front" or "back" ? "wall-1"
+            : IsAcross(side.Side) ? "wall-1"
             : "wall-2";
         return Parts(side) == 1 ? name : $"{name}-part-{part}";
     }
 
-    private Worked LengthOf(string side) => side == "ring" ? _plan.Perimeter : _plan.Edges[side];
+    private Worked LengthOf(EdgeName side) => side == Ring ? _plan.Perimeter : _plan.Edges[side];
 
-    private Length StartOf(PlanPerimeter perimeter, string side) =>
-        side == "ring" ? perimeter.StartOf(_plan.Back) : perimeter.StartOf(side);
+    private Length StartOf(PlanPerimeter perimeter, EdgeName side) =>
+        side == Ring ? perimeter.StartOf(_plan.Back) : perimeter.StartOf(side);
 
-    private int Parts(string side) => StripParts.Of(LengthOf(side).Value, Longest(side));
+    private int Parts(EdgeName side) => StripParts.Of(LengthOf(side).Value, Longest(side));
 
-    private string EdgeName(PlanSpan span, string side) => HasTwin(side) ? $"top{span.Name[span.EdgeName.Length..]}" : $"top-{span.Name}";
+    /// <summary>The stretch of the wall's upper edge; a wall that is cut twice is called after neither of its sides.</summary>
+    private EdgeName UpperEdge(PlanSpan span, EdgeName side) =>
+        !HasTwin(side) ? StripOutline.Long(EdgeSide.Top, span.Name)
+        : span.Name.Number == 0 ? EdgeName.Top
+        : EdgeName.Top.Part(span.Name.Number);
 
-    private IEnumerable<PlanSpan> SpansOf(PlanPerimeter perimeter, string side, int part)
+    private static bool IsAcross(EdgeSide side) => side is EdgeSide.Front or EdgeSide.Back;
+
+    private IEnumerable<PlanSpan> SpansOf(PlanPerimeter perimeter, EdgeName side, int part)
     {
         var start = StartOf(perimeter, side);
         var (from, to) = ((part - 1) * LengthOf(side).Value / Parts(side), part * LengthOf(side).Value / Parts(side));
         return perimeter
-            .Spans.Where(span => side == "ring" || span.EdgeName == side)
+            .Spans.Where(span => side == Ring || span.Whole == side)
             .Select(span => (Span: span, Middle: perimeter.Wrapped(span.Start - start) + span.Length.Half()))
             .Where(entry => entry.Middle > from && entry.Middle < to)
             .OrderBy(entry => entry.Middle)
             .Select(entry => entry.Span);
     }
 
-    private List<Edge> HemOf(string side, Length length)
+    private List<Edge> HemOf(EdgeName side, Length length)
     {
         // Seen from outside, the left end of a side is where the plan, running counter-clockwise, comes to it.
-        var obstacles = _specification.Obstacles.Where(obstacle => obstacle.Side == side);
-        return [.. HemLine.Draw("hem", length, Height.Value, obstacles)];
+        var obstacles = _specification.Obstacles.Where(obstacle => obstacle.Side == side.Side);
+        return [.. HemLine.Draw(EdgeName.Hem, length, Height.Value, obstacles)];
     }
 
-    private Piece DrawPart(PlanPerimeter perimeter, string side, int part, int twins)
+    private Piece DrawPart(PlanPerimeter perimeter, EdgeName side, int part, int twins)
     {
         var spans = SpansOf(perimeter, side, part).ToList();
         var (length, height, under) = (
@@ -212,35 +227,35 @@ internal sealed class TubWallPieces
             Height.Value,
             _openCorners ? _depth.Under.Value : Length.Zero
         );
-        var hem = Parts(side) == 1 ? HemOf(side, length) : [new Edge("hem", Point.Origin, new(length, Length.Zero))];
+        var hem = Parts(side) == 1 ? HemOf(side, length) : [new Edge(EdgeName.Hem, Point.Origin, new(length, Length.Zero))];
         var edges = new List<Edge>(hem);
         // at a join the return is sewn too
         var (underRight, underLeft) = (part == Parts(side) ? under : Length.Zero, part == 1 ? under : Length.Zero);
         if (underRight.IsPositive)
         {
-            edges.Add(new("right-return", new(length, Length.Zero), new(length, under)));
+            edges.Add(new(EdgeName.Right.As(EdgeFunction.Return, "return"), new(length, Length.Zero), new(length, under)));
         }
 
-        edges.Add(new("right", new(length, underRight), new(length, height)));
+        edges.Add(new(EdgeName.Right, new(length, underRight), new(length, height)));
         var x = length;
         foreach (var span in Enumerable.Reverse(spans))
         {
-            edges.Add(new(EdgeName(span, side), new(x, height), new(x - span.Length, height)));
+            edges.Add(new(UpperEdge(span, side), new(x, height), new(x - span.Length, height)));
             x -= span.Length;
         }
 
         edges[^1] = edges[^1] with { End = new(Length.Zero, height) };
-        edges.Add(new("left", new(Length.Zero, height), new(Length.Zero, underLeft)));
+        edges.Add(new(EdgeName.Left, new(Length.Zero, height), new(Length.Zero, underLeft)));
         if (underLeft.IsPositive)
         {
-            edges.Add(new("left-return", new(Length.Zero, under), Point.Origin));
+            edges.Add(new(EdgeName.Left.As(EdgeFunction.Return, "return"), new(Length.Zero, under), Point.Origin));
         }
 
         var whole = LengthOf(side) + (2 * _seam);
         var cutLength = Parts(side) == 1 ? whole : (LengthOf(side) / Parts(side)) + (2 * _seam);
         var hemAllowance = _specification.Rules[Rule.Hem].Value;
         var piece = PieceMaker.Make(_specification, PieceKind.Wall, NameOf(side, part), twins, new(edges), cutLength, CutHeight, edge =>
-            edge == "hem" ? hemAllowance : _seam.Value
+            edge == EdgeName.Hem ? hemAllowance : _seam.Value
         );
         return piece with
         {
@@ -248,23 +263,25 @@ internal sealed class TubWallPieces
             PartName = PartOf(side, part),
             CopyPlaces = [.. Enumerable.Repeat(PlaceOf(side), twins)],
             Turns = StripsDown(side) ? [90, 270] : [0, 180],
-            Folds = under.IsPositive ? [new("return-fold", [new(length, under), new(Length.Zero, under)])] : [],
+            Folds = under.IsPositive
+                ? [new(EdgeName.Called("return-fold", EdgePlace.None), [new(length, under), new(Length.Zero, under)])]
+                : [],
             Rolls = _plan.IsSmooth ? [new(AlongX: true, Length.Zero, length)] : [],
             Marks = [new(MarkKind.Top, "top", new(length.Half(), height), new(length.Half(), height))],
         };
     }
 
-    private string NameOf(string side, int part)
+    private string NameOf(EdgeName side, int part)
     {
         var name =
-            side == "ring" ? "Wall"
+            side == Ring ? "Wall"
             : !HasTwin(side) ? $"Wall, {side}"
-            : side is "front" or "back" ? "Wall, front and back"
+            : IsAcross(side.Side) ? "Wall, front and back"
             : "Wall, left and right";
         return PartOf(side, part) is { } which ? $"{name}, {which}" : name;
     }
 
-    private string? PartOf(string side, int part) => Parts(side) == 1 ? null : WalledTubsText.PartOf(part, Parts(side));
+    private string? PartOf(EdgeName side, int part) => Parts(side) == 1 ? null : WalledTubsText.PartOf(part, Parts(side));
 
     private IEnumerable<Check> Noticed()
     {
@@ -291,7 +308,7 @@ internal sealed class TubWallPieces
                     side,
                     LengthOf(side).Value,
                     Height.Value,
-                    _specification.Obstacles.Where(obstacle => obstacle.Side == side),
+                    _specification.Obstacles.Where(obstacle => obstacle.Side == side.Side),
                     format
                 )
             )

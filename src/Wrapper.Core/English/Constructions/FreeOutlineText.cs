@@ -3,6 +3,10 @@ namespace Wrapper.Core.English.Constructions;
 /// <summary>What is said of outlines given point by point.</summary>
 internal static class FreeOutlineText
 {
+    internal static string Edge(int number) => FormattableString.Invariant($"edge {number}");
+
+    internal static string EdgeAlongItself(int number) => $"{Edge(number)}, along itself";
+
     internal static string FitTooLargeForOutline => "With this fit an edge of the outline disappears: make the fit smaller.";
 
     internal static string InnerCurveTooTight(string edge, string radius, string seam) =>

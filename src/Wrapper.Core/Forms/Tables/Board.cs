@@ -260,12 +260,12 @@ internal static class Board
         var right = centre + (size * new Vector(Math.Cos(angle), Math.Sin(angle)));
         var left = new Point(w - right.X, right.Y);
         var outline = new Outline([
-            new("front", Point.Origin, new(w, Length.Zero)),
-            new("right", new(w, Length.Zero), new(w, shoulder)),
-            new("right-taper", new(w, shoulder), right),
-            new("nose", right, left, new Arc(centre, CounterClockwise: true)),
-            new("left-taper", left, new(Length.Zero, shoulder)),
-            new("left", new(Length.Zero, shoulder), Point.Origin),
+            new(EdgeName.Front, Point.Origin, new(w, Length.Zero)),
+            new(EdgeName.Right, new(w, Length.Zero), new(w, shoulder)),
+            new(EdgeName.Right.As(EdgeFunction.Seam, "taper"), new(w, shoulder), right),
+            new(EdgeName.Of(EdgeSide.Nose), right, left, new Arc(centre, CounterClockwise: true)),
+            new(EdgeName.Left.As(EdgeFunction.Seam, "taper"), left, new(Length.Zero, shoulder)),
+            new(EdgeName.Left, new(Length.Zero, shoulder), Point.Origin),
         ]);
         var slant = Worked.ReadOff("taper, along itself", outline.LengthOf("right-taper"));
         var lengths = new Dictionary<string, Worked>
@@ -277,7 +277,7 @@ internal static class Board
             ["left-taper"] = slant,
             ["left"] = length - taper,
         };
-        return new(outline, lengths, "front", "nose", widest, length);
+        return new(outline, lengths, EdgeName.Front, EdgeName.Of(EdgeSide.Nose), widest, length);
     }
 
     private static ExpectedCover Finished(MeasuredThing thing)

@@ -1,4 +1,3 @@
-using Wrapper.Core.Constructions.FlatCloths;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Units;
@@ -15,11 +14,11 @@ internal static class Profiles
         var (d, t) = (depth.Value, thickness.Value);
         var zero = Length.Zero;
         var outline = Outline.Polygon(
-            ("back-upper", new(d, t.Half())),
-            ("top", new(d, t)),
-            ("front", new(zero, t)),
-            ("bottom", new(zero, zero)),
-            ("back-lower", new(d, zero))
+            (EdgeName.Called("back-upper", new(EdgeSide.Back, Layer: EdgeLayer.Upper)), new(d, t.Half())),
+            (EdgeName.Top, new(d, t)),
+            (EdgeName.Front, new(zero, t)),
+            (EdgeName.Bottom, new(zero, zero)),
+            (EdgeName.Called("back-lower", new(EdgeSide.Back, Layer: EdgeLayer.Lower)), new(d, zero))
         );
         var half = thickness / 2;
         var edges = new Dictionary<string, Worked>
@@ -30,7 +29,7 @@ internal static class Profiles
             ["bottom"] = depth,
             ["back-lower"] = thickness - half,
         };
-        return new(outline, edges, "bottom", "top", depth, thickness);
+        return new(outline, edges, EdgeName.Bottom, EdgeName.Top, depth, thickness);
     }
 
     /// <summary>
@@ -43,14 +42,14 @@ internal static class Profiles
         var (inner, zero) = ((w - f).Half(), Length.Zero);
         var (foot, top, hollow) = (zero, u + s, u + h);
         var outline = Outline.Polygon(
-            ("hem", new(zero, foot)),
-            ("right", new(w, foot)),
-            ("right-rim", new(w, top)),
-            ("right-slope", new(w - r, top)),
-            ("flat", new(w - inner, hollow)),
-            ("left-slope", new(inner, hollow)),
-            ("left-rim", new(r, top)),
-            ("left", new(zero, top))
+            (EdgeName.Hem, new(zero, foot)),
+            (EdgeName.Right, new(w, foot)),
+            (EdgeName.Right.As(EdgeFunction.Seam, "rim"), new(w, top)),
+            (EdgeName.Right.As(EdgeFunction.Seam, "slope"), new(w - r, top)),
+            (EdgeName.Of(EdgeSide.Flat), new(w - inner, hollow)),
+            (EdgeName.Left.As(EdgeFunction.Seam, "slope"), new(inner, hollow)),
+            (EdgeName.Left.As(EdgeFunction.Seam, "rim"), new(r, top)),
+            (EdgeName.Left, new(zero, top))
         );
         var edges = new Dictionary<string, Worked>
         {
@@ -58,11 +57,11 @@ internal static class Profiles
             ["right"] = side + under,
             ["right-rim"] = rim,
             ["right-slope"] = slope,
-            [Flat.Id] = flat,
+            ["flat"] = flat,
             ["left-slope"] = slope,
             ["left-rim"] = rim,
             ["left"] = side + under,
         };
-        return new(outline, edges, "hem", "flat", width, side + under);
+        return new(outline, edges, EdgeName.Hem, EdgeName.Of(EdgeSide.Flat), width, side + under);
     }
 }

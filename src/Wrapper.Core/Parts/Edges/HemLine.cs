@@ -16,7 +16,7 @@ internal static class HemLine
     /// The lower edge from left to right at height 0, for a wall that reaches so far down from the top's edge. Obstacles are
     /// measured from the left end, seen from outside.
     /// </summary>
-    public static IEnumerable<Edge> Draw(string name, Length length, Length reach, IEnumerable<Obstacle> obstacles)
+    public static IEnumerable<Edge> Draw(EdgeName name, Length length, Length reach, IEnumerable<Obstacle> obstacles)
     {
         var at = Point.Origin;
         foreach (var obstacle in obstacles.OrderBy(obstacle => obstacle.From))
@@ -80,7 +80,7 @@ internal static class HemLine
     private static Length Ease(Length rise) => 2 * rise;
 
     /// <summary>Two arcs from one height to the other, level at both ends.</summary>
-    private static IEnumerable<Edge> Step(string name, Point from, Point to)
+    private static IEnumerable<Edge> Step(EdgeName name, Point from, Point to)
     {
         var level = new Vector(1, 0);
         return SmoothCurve.Arcs(name, t => t == 0 ? from : to, _ => level, 1);

@@ -87,10 +87,10 @@ internal static class PipingCasing
         var zero = Length.Zero;
         var width = usable.Value;
         var outline = Outline.Polygon(
-            ("end-left", new(zero, rise.Value)),
-            ("lower", new(zero, zero)),
-            ("end-right", new(width, width)),
-            ("upper", new(width, width + rise.Value))
+            (End(EdgeSide.Left), new(zero, rise.Value)),
+            (Long(EdgeLayer.Lower), new(zero, zero)),
+            (End(EdgeSide.Right), new(width, width)),
+            (Long(EdgeLayer.Upper), new(width, width + rise.Value))
         );
         return Strip(outline, count, strip, casing, "Piping casing, bias") with { IsSlantStrip = true };
     }
@@ -104,13 +104,17 @@ internal static class PipingCasing
 
         var zero = Length.Zero;
         var outline = Outline.Polygon(
-            ("lower", new(zero, zero)),
-            ("end-right", new(usable.Value, zero)),
-            ("upper", new(usable.Value, casing.Value)),
-            ("end-left", new(zero, casing.Value))
+            (Long(EdgeLayer.Lower), new(zero, zero)),
+            (End(EdgeSide.Right), new(usable.Value, zero)),
+            (Long(EdgeLayer.Upper), new(usable.Value, casing.Value)),
+            (End(EdgeSide.Left), new(zero, casing.Value))
         );
         return Strip(outline, count, usable, casing, "Piping casing, straight grain");
     }
+
+    private static EdgeName End(EdgeSide side) => EdgeName.Called($"end-{side.Word()}", new(EdgeSide.End, side), EdgeFunction.Casing);
+
+    private static EdgeName Long(EdgeLayer layer) => EdgeName.Called(layer.Word(), new(EdgeSide.None, Layer: layer), EdgeFunction.Casing);
 
     private static int? Count(Length strip, Length join, Length needed)
     {
@@ -131,6 +135,6 @@ internal static class PipingCasing
             CutWidth = length,
             CutLength = width,
             StitchLine = outline,
-            Allowances = outline.Edges.ToDictionary(edge => edge.Name, _ => Length.Zero),
+            Allowances = outline.Edges.ToDictionary(edge => edge.Name.Word, _ => Length.Zero),
         };
 }

@@ -16,8 +16,8 @@ namespace Wrapper.Core.Parts.Plans;
 public sealed record ClosedPlan(
     Outline Outline,
     IReadOnlyDictionary<string, Worked> Edges,
-    string Front,
-    string Back,
+    EdgeName Front,
+    EdgeName Back,
     Worked Width,
     Worked Depth
 )
@@ -29,7 +29,7 @@ public sealed record ClosedPlan(
     public bool IsSmooth { get; init; }
 
     /// <summary>The edge before the back and the edge after it: the sides the zip turns on to.</summary>
-    public (string Before, string After) SidesOfBack
+    public (EdgeName Before, EdgeName After) SidesOfBack
     {
         get
         {

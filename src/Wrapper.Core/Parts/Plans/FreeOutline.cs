@@ -31,7 +31,7 @@ internal static class FreeOutline
         for (var i = 0; i < corners.Count; i++)
         {
             var (from, to) = (corners[i], corners[(i + 1) % corners.Count]);
-            if (EdgeOf($"edge-{i + 1}", from, to, corners.Count, i, specification.Format, checks) is { } edge)
+            if (EdgeOf(EdgeName.Numbered(i + 1), from, to, corners.Count, i, specification.Format, checks) is { } edge)
             {
                 edges.Add(edge);
             }
@@ -63,13 +63,15 @@ internal static class FreeOutline
         }
 
         // An edge with its two points is measured; moved out by the fit, or bent, it is read off the drawing.
-        var names = outline.Edges.ToDictionary(
-            edge => edge.Name,
-            edge =>
-                added.IsZero && edge.Arc is null
-                    ? Worked.Given(edge.Name.Replace('-', ' '), edge.Length, QuantitySource.Measure)
-                    : Worked.ReadOff($"{edge.Name.Replace('-', ' ')}, along itself", edge.Length)
-        );
+        var names = outline
+            .Edges.Index()
+            .ToDictionary(
+                each => each.Item.Name.Word,
+                each =>
+                    added.IsZero && each.Item.Arc is null
+                        ? Worked.Given(FreeOutlineText.Edge(each.Index + 1), each.Item.Length, QuantitySource.Measure)
+                        : Worked.ReadOff(FreeOutlineText.EdgeAlongItself(each.Index + 1), each.Item.Length)
+            );
         var bounds = outline.Bounds;
         return new(
             outline.Moved(-bounds.Left, -bounds.Bottom),
@@ -92,7 +94,7 @@ internal static class FreeOutline
     }
 
     private static Edge? EdgeOf(
-        string name,
+        EdgeName name,
         OutlineCorner from,
         OutlineCorner to,
         int count,
@@ -179,7 +181,7 @@ internal static class FreeOutline
     private static bool Curves(Outline outline, CoverSpecification specification, List<Check> checks)
     {
         var seam = specification.Rules[Rule.Seam].Value;
-        foreach (var edge in outline.Edges)
+        foreach (var (i, edge) in outline.Edges.Index())
         {
             if (edge.Arc is { CounterClockwise: false } arc && arc.RadiusAt(edge.Start) <= 2.0 * seam.Nanometres)
             {
@@ -187,7 +189,7 @@ internal static class FreeOutline
                     Check.Error(
                         "inner-curve-too-tight",
                         FreeOutlineText.InnerCurveTooTight(
-                            edge.Name.Replace('-', ' '),
+                            FreeOutlineText.Edge(i + 1),
                             specification.Format.RoundedWithUnit(Length.FromNanometresRounded(arc.RadiusAt(edge.Start))),
                             specification.Format.RoundedWithUnit(seam)
                         ),
@@ -215,7 +217,7 @@ internal static class FreeOutline
     }
 
     /// <summary>The edge that lies furthest to the front (−1) or the back (1) and faces there.</summary>
-    private static string Facing(Outline outline, int way)
+    private static EdgeName Facing(Outline outline, int way)
     {
         var best = outline.Edges[0];
         var most = double.NegativeInfinity;

@@ -5,10 +5,10 @@ namespace Wrapper.Core.Parts.Plans;
 
 /// <summary>A stretch of a plan's edge between two breaks: a corner, a zip end, a join.</summary>
 /// <param name="Name">The edge's name, numbered in the direction of travel where the edge is broken: <c>left-2</c>.</param>
-/// <param name="EdgeName">The plan's edge it is part of.</param>
+/// <param name="Whole">The plan's edge it is part of.</param>
 /// <param name="Start">Where it begins, measured round from the first corner of the plan.</param>
 /// <param name="End">Where it ends.</param>
-internal sealed record PlanSpan(string Name, string EdgeName, Length Start, Length End)
+internal sealed record PlanSpan(EdgeName Name, EdgeName Whole, Length Start, Length End)
 {
     public Length Length => End - Start;
 }
@@ -182,7 +182,7 @@ internal sealed class PlanPerimeter
             for (var i = first; i < at; i++)
             {
                 var to = i + 1 < at ? _breaks[i + 1] : end;
-                spans.Add(new(at - first == 1 ? name : $"{name}-{i - first + 1}", name, _breaks[i], to));
+                spans.Add(new(at - first == 1 ? name : name.Part(i - first + 1), name, _breaks[i], to));
             }
         }
 

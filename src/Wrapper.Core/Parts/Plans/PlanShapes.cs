@@ -7,16 +7,21 @@ namespace Wrapper.Core.Parts.Plans;
 /// <summary>Draws the plans of the usual shapes from their finished sizes. See docs/handbook.md, "Shapes".</summary>
 internal static class PlanShapes
 {
+    private static readonly EdgeName RightEar = EdgeName.Right.As(EdgeFunction.Seam, "ear");
+    private static readonly EdgeName RightLedge = EdgeName.Right.As(EdgeFunction.Seam, "ledge");
+    private static readonly EdgeName LeftEar = EdgeName.Left.As(EdgeFunction.Seam, "ear");
+    private static readonly EdgeName LeftLedge = EdgeName.Left.As(EdgeFunction.Seam, "ledge");
+
     /// <summary>A rectangle or trapezoid, the back centred behind the front.</summary>
     public static ClosedPlan Tapered(Worked front, Worked back, Worked depth)
     {
         var step = (front.Value - back.Value).Half();
         var left = Length.Min(Length.Zero, step);
         var outline = Outline.Polygon(
-            ("front", new(-left, Length.Zero)),
-            ("right", new(front.Value - left, Length.Zero)),
-            ("back", new(step + back.Value - left, depth.Value)),
-            ("left", new(step - left, depth.Value))
+            (EdgeName.Front, new(-left, Length.Zero)),
+            (EdgeName.Right, new(front.Value - left, Length.Zero)),
+            (EdgeName.Back, new(step + back.Value - left, depth.Value)),
+            (EdgeName.Left, new(step - left, depth.Value))
         );
         var side = front.Value == back.Value ? depth : Worked.Slant(depth, (front - back) / 2).Named("side");
         return new(
@@ -28,8 +33,8 @@ internal static class PlanShapes
                 ["back"] = back,
                 ["left"] = side,
             },
-            "front",
-            "back",
+            EdgeName.Front,
+            EdgeName.Back,
             front.Value >= back.Value ? front : back,
             depth
         );
@@ -43,33 +48,33 @@ internal static class PlanShapes
     {
         var (w, d, out_, long_) = (width.Value, depth.Value, earWidth.Value, earDepth.Value);
         var zero = Length.Zero;
-        var corners = new List<(string, Point)> { ("front", new(zero, zero)) };
+        var corners = new List<(EdgeName, Point)> { (EdgeName.Front, new(zero, zero)) };
         var edges = new Dictionary<string, Worked> { ["front"] = width };
         if (onRight)
         {
-            corners.AddRange([("right-ear", new(w, zero)), ("right-ledge", new(w, long_)), ("right", new(w - out_, long_))]);
+            corners.AddRange([(RightEar, new(w, zero)), (RightLedge, new(w, long_)), (EdgeName.Right, new(w - out_, long_))]);
             (edges["right-ear"], edges["right-ledge"], edges["right"]) = (earDepth, earWidth, depth - earDepth);
         }
         else
         {
-            corners.Add(("right", new(w, zero)));
+            corners.Add((EdgeName.Right, new(w, zero)));
             edges["right"] = depth;
         }
 
-        corners.Add(("back", new(onRight ? w - out_ : w, d)));
+        corners.Add((EdgeName.Back, new(onRight ? w - out_ : w, d)));
         edges["back"] = width - ((onLeft && onRight ? 2 : 1) * earWidth);
         if (onLeft)
         {
-            corners.AddRange([("left", new(out_, d)), ("left-ledge", new(out_, long_)), ("left-ear", new(zero, long_))]);
+            corners.AddRange([(EdgeName.Left, new(out_, d)), (LeftLedge, new(out_, long_)), (LeftEar, new(zero, long_))]);
             (edges["left"], edges["left-ledge"], edges["left-ear"]) = (depth - earDepth, earWidth, earDepth);
         }
         else
         {
-            corners.Add(("left", new(zero, d)));
+            corners.Add((EdgeName.Left, new(zero, d)));
             edges["left"] = depth;
         }
 
-        return new(Outline.Polygon(corners), edges, "front", "back", width, depth);
+        return new(Outline.Polygon(corners), edges, EdgeName.Front, EdgeName.Back, width, depth);
     }
 
     /// <summary>A rectangle with the corner at the front right cut off: a berth against the hull.</summary>
@@ -77,11 +82,11 @@ internal static class PlanShapes
     {
         var (w, l) = (width.Value, length.Value);
         var outline = Outline.Polygon(
-            ("front", Point.Origin),
-            ("cut", new(w - cutWidth.Value, Length.Zero)),
-            ("right", new(w, cutLength.Value)),
-            ("back", new(w, l)),
-            ("left", new(Length.Zero, l))
+            (EdgeName.Front, Point.Origin),
+            (EdgeName.Of(EdgeSide.Cut), new(w - cutWidth.Value, Length.Zero)),
+            (EdgeName.Right, new(w, cutLength.Value)),
+            (EdgeName.Back, new(w, l)),
+            (EdgeName.Left, new(Length.Zero, l))
         );
         var edges = new Dictionary<string, Worked>
         {
@@ -91,7 +96,7 @@ internal static class PlanShapes
             ["back"] = width,
             ["left"] = length,
         };
-        return new(outline, edges, "front", "back", width, length);
+        return new(outline, edges, EdgeName.Front, EdgeName.Back, width, length);
     }
 
     /// <summary>A disc, its quarters named after the way they face.</summary>
@@ -105,7 +110,14 @@ internal static class PlanShapes
         Point[] corners = [At(-1, -1), At(1, -1), At(1, 1), At(-1, 1)];
         var outline = new Outline(Quarters.Select((name, i) => new Edge(name, corners[i], corners[(i + 1) % 4], circle)));
         var circumference = diameter.TimesPi().Named("circumference");
-        return new(outline, Quarters.ToDictionary(name => name, _ => circumference / 4), "front", "back", diameter, diameter)
+        return new(
+            outline,
+            Quarters.ToDictionary(name => name.Word, _ => circumference / 4),
+            EdgeName.Front,
+            EdgeName.Back,
+            diameter,
+            diameter
+        )
         {
             IsSmooth = true,
             Perimeter = circumference,
@@ -135,8 +147,8 @@ internal static class PlanShapes
         }
 
         var outline = new Outline(SmoothCurve.Closed(parts));
-        var names = Quarters.ToDictionary(name => name, name => Worked.ReadOff($"{name} quarter of the oval", outline.LengthOf(name)));
-        return new(outline, names, "front", "back", width, depth) { IsSmooth = true };
+        var names = Quarters.ToDictionary(name => name.Word, name => Worked.ReadOff($"{name} quarter of the oval", outline.LengthOf(name)));
+        return new(outline, names, EdgeName.Front, EdgeName.Back, width, depth) { IsSmooth = true };
     }
 
     /// <summary>
@@ -146,5 +158,5 @@ internal static class PlanShapes
     private static int PartsOfQuarter(double longer, double shorter) =>
         2 * Math.Clamp((int)Math.Ceiling(5.6 * Math.Sqrt(longer / shorter) * Math.Cbrt(longer / 1e9)), 3, 40);
 
-    internal static readonly string[] Quarters = ["front", "right", "back", "left"];
+    internal static IReadOnlyList<EdgeName> Quarters => EdgeName.Round;
 }

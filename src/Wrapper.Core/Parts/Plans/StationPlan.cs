@@ -99,22 +99,27 @@ internal static class StationPlan
         Point OnSide(double y, int side) =>
             new(Length.FromNanometresRounded(middle + (side * curve.At(y))), Length.FromNanometresRounded(y));
         Vector Along(double y, int side) => new Vector(side * curve.SlopeAt(y), 1).Unit;
-        var parts = new List<Edge> { new("front", OnSide(0, -1), OnSide(0, 1)) };
+        var parts = new List<Edge> { new(EdgeName.Front, OnSide(0, -1), OnSide(0, 1)) };
         for (var span = 0; span < spans; span++)
         {
             var (from, to) = (curve.Places[span], curve.Places[span + 1]);
             parts.AddRange(
-                SmoothCurve.Arcs("right", t => OnSide(from + (t * (to - from)), 1), t => Along(from + (t * (to - from)), 1), PartsBetween)
+                SmoothCurve.Arcs(
+                    EdgeName.Right,
+                    t => OnSide(from + (t * (to - from)), 1),
+                    t => Along(from + (t * (to - from)), 1),
+                    PartsBetween
+                )
             );
         }
 
-        parts.Add(new("back", OnSide(all, 1), OnSide(all, -1)));
+        parts.Add(new(EdgeName.Back, OnSide(all, 1), OnSide(all, -1)));
         for (var span = spans - 1; span >= 0; span--)
         {
             var (from, to) = (curve.Places[span + 1], curve.Places[span]);
             parts.AddRange(
                 SmoothCurve.Arcs(
-                    "left",
+                    EdgeName.Left,
                     t => OnSide(from + (t * (to - from)), -1),
                     t => -1 * Along(from + (t * (to - from)), -1),
                     PartsBetween
@@ -131,6 +136,6 @@ internal static class StationPlan
             ["back"] = At(spans, "back width"),
             ["left"] = Worked.ReadOff("side, along the curve", outline.LengthOf("left")),
         };
-        return new(outline, edges, "front", "back", widest, depth);
+        return new(outline, edges, EdgeName.Front, EdgeName.Back, widest, depth);
     }
 }

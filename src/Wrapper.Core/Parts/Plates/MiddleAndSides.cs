@@ -50,7 +50,7 @@ internal sealed record MiddleAndSides(Length Left, Length Right)
             var (end, next) = (kept[i].End, kept[(i + 1) % kept.Count].Start);
             if (end != next)
             {
-                edges.Add(new((end.X - Left).Abs() < (end.X - Right).Abs() ? "join-left" : "join-right", end, next));
+                edges.Add(new((end.X - Left).Abs() < (end.X - Right).Abs() ? EdgeName.JoinLeft : EdgeName.JoinRight, end, next));
             }
         }
 
@@ -66,9 +66,9 @@ internal sealed record MiddleAndSides(Length Left, Length Right)
             ? null
             : part switch
             {
-                "left" => Slab.Of(wholeCut, null, Left + join, "join-left", "join-left"),
-                "right" => Slab.Of(wholeCut, Right - join, null, "join-right", "join-right"),
-                _ => Slab.Of(wholeCut, Left - join, Right + join, "join-left", "join-right"),
+                "left" => Slab.Of(wholeCut, null, Left + join, EdgeName.JoinLeft, EdgeName.JoinLeft),
+                "right" => Slab.Of(wholeCut, Right - join, null, EdgeName.JoinRight, EdgeName.JoinRight),
+                _ => Slab.Of(wholeCut, Left - join, Right + join, EdgeName.JoinLeft, EdgeName.JoinRight),
             };
 
     /// <summary>What a part is called.</summary>

@@ -124,14 +124,14 @@ internal sealed class PlatePieces
             var face = copy == 1 && !IsLower ? "top" : "bottom";
             yield return new(
                 $"{_kind.Word()}-join-left-{face}",
-                new($"{_id}-left", "join-left", copy),
-                new($"{_id}-middle", "join-left", copy),
+                new($"{_id}-left", EdgeName.JoinLeft, copy),
+                new($"{_id}-middle", EdgeName.JoinLeft, copy),
                 IsFlat: true
             );
             yield return new(
                 $"{_kind.Word()}-join-right-{face}",
-                new($"{_id}-right", "join-right", copy),
-                new($"{_id}-middle", "join-right", copy),
+                new($"{_id}-right", EdgeName.JoinRight, copy),
+                new($"{_id}-middle", EdgeName.JoinRight, copy),
                 IsFlat: true
             );
         }
@@ -157,7 +157,7 @@ internal sealed class PlatePieces
         var spans = perimeter.Spans.Where(span => PartAt(perimeter, span) == part).SelectMany(perimeter.EdgesOf).ToList();
         var stitchLine = _split!.Closed(spans);
         var plate = Plate($"{_id}-{part}", MiddleAndSides.NameOf(Name, part), stitchLine, MiddleCut(), edge =>
-            EdgeNames.IsPartOf(edge, "join") ? JoinSeam : _seam.Value
+            edge.Function == EdgeFunction.Join ? JoinSeam : _seam.Value
         );
         plate = plate with { CutAs = _split.CutOf(_wholeCut, part, JoinSeam) };
         return plate with
@@ -177,7 +177,7 @@ internal sealed class PlatePieces
         };
     }
 
-    private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<string, Length> allowance)
+    private Piece Plate(string key, string name, Outline stitchLine, Worked cutWidth, Func<EdgeName, Length> allowance)
     {
         var piece = PieceMaker.Make(_specification, _kind, name, _perCover, stitchLine, cutWidth, CutDepth, allowance);
         return piece with

@@ -58,8 +58,8 @@ internal sealed class SheetSplit
             Joins =
             [
                 .. from copy in Enumerable.Range(1, whole.PerCover)
-                from side in (string[])["left", "right"]
-                select JoinOf(whole, side, copy),
+                from side in (EdgeSide[])[EdgeSide.Left, EdgeSide.Right]
+                select JoinOf(whole, side.Word(), side == EdgeSide.Left ? EdgeName.JoinLeft : EdgeName.JoinRight, copy),
             ],
         };
         foreach (var piece in split.Pieces)
@@ -76,11 +76,11 @@ internal sealed class SheetSplit
     /// <summary>A seam of the whole piece, on the parts that have its edges.</summary>
     public Seam Moved(Seam seam) => seam with { First = Moved(seam.First), Second = Moved(seam.Second) };
 
-    private static Seam JoinOf(Piece whole, string side, int copy) =>
+    private static Seam JoinOf(Piece whole, string side, EdgeName join, int copy) =>
         new(
             whole.PerCover == 1 ? $"join-{side}" : $"join-{side}-{copy}",
-            new($"{whole.Key}-{side}", $"join-{side}", copy),
-            new($"{whole.Key}-middle", $"join-{side}", copy),
+            new($"{whole.Key}-{side}", join, copy),
+            new($"{whole.Key}-middle", join, copy),
             IsFlat: true
         );
 
@@ -91,7 +91,7 @@ internal sealed class SheetSplit
         var kept = new List<Edge>();
         var broken = whole.StitchLine.Edges.Where(edge => lines.Crossings(edge).Any()).Select(edge => edge.Name).ToHashSet();
         var number = 1;
-        var last = "";
+        EdgeName? last = null;
         foreach (var edge in whole.StitchLine.Edges)
         {
             number = edge.Name == last ? number : 1;
@@ -99,7 +99,7 @@ internal sealed class SheetSplit
             List<Length> stops = [Length.Zero, .. lines.Crossings(edge), edge.Length];
             for (var i = 0; i + 1 < stops.Count; i++)
             {
-                var name = broken.Contains(edge.Name) ? $"{edge.Name}-{number}" : edge.Name;
+                var name = broken.Contains(edge.Name) ? edge.Name.Part(number) : edge.Name;
                 number += i + 2 < stops.Count ? 1 : 0;
                 var piece = Partition.Cut(edge, stops[i], stops[i + 1], name);
                 if (lines.PartOf(piece) == part)
@@ -111,8 +111,8 @@ internal sealed class SheetSplit
 
         var outline = lines.Closed(kept);
         var allowances = outline.Names.ToDictionary(
-            name => name,
-            name => EdgeNames.IsPartOf(name, "join") ? join.Value : AllowanceOf(whole, name)
+            name => name.Word,
+            name => name.Function == EdgeFunction.Join ? join.Value : AllowanceOf(whole, name)
         );
         var cutAs = lines.CutOf(whole.CutLine, part, join.Value);
         var cut = cutAs ?? OutlineOffset.Offset(outline, allowances);
@@ -133,8 +133,8 @@ internal sealed class SheetSplit
         };
     }
 
-    private static Length AllowanceOf(Piece whole, string name) =>
-        whole.Allowances.TryGetValue(name, out var allowance) ? allowance : whole.Allowances[name[..name.LastIndexOf('-')]];
+    private static Length AllowanceOf(Piece whole, EdgeName name) =>
+        whole.Allowances.TryGetValue(name, out var allowance) ? allowance : whole.Allowances[name.WholeWord];
 
     /// <summary>Straight folds, cut off where the part ends.</summary>
     private static IEnumerable<Fold> Clipped(IReadOnlyList<Fold> folds, string part, MiddleAndSides lines)

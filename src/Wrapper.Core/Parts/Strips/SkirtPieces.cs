@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Working;
@@ -36,7 +37,7 @@ internal static class SkirtPieces
             outline,
             cutLength,
             cutHeight,
-            edge => edge == "front" ? hem : side
+            edge => edge == EdgeName.Front ? hem : side
         ) with
         {
             Use = PieceUse.Hung,
@@ -49,16 +50,16 @@ internal static class SkirtPieces
             .Range(1, skirt.PerCover)
             .Select(part => new Seam(
                 skirt.PerCover == 1 ? "skirt-ring" : $"skirt-join-{part}",
-                new("skirt", "right", part),
-                new("skirt", "left", (part % skirt.PerCover) + 1)
+                new("skirt", EdgeName.Right, part),
+                new("skirt", EdgeName.Left, (part % skirt.PerCover) + 1)
             ));
 
     /// <summary>The seam it hangs by: gathered or pleated to the edges of the base, and longer than they are by just that.</summary>
     public static Seam Hanging(Piece skirt, IReadOnlyList<SeamSide> edges, Worked round) =>
-        new("skirt", new("skirt", "back"), edges[0])
+        new("skirt", new("skirt", EdgeName.Back), edges[0])
         {
-            FirstGoesOn = [.. Enumerable.Range(2, skirt.PerCover - 1).Select(part => new SeamSide("skirt", "back", part))],
+            FirstGoesOn = [.. Enumerable.Range(2, skirt.PerCover - 1).Select(part => new SeamSide("skirt", EdgeName.Back, part))],
             SecondGoesOn = [.. edges.Skip(1)],
-            Ease = (skirt.PerCover * skirt.StitchLine.LengthOf("back")) - round.Value,
+            Ease = (skirt.PerCover * skirt.StitchLine.LengthOf(EdgeName.Back)) - round.Value,
         };
 }

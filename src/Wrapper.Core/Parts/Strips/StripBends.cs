@@ -1,3 +1,4 @@
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
@@ -22,7 +23,7 @@ internal static class StripBends
         {
             if (x > Length.Zero && perimeter.TurnsAtStartOf(spans[i]))
             {
-                folds.Add(new($"fold-{spans[i].Name}", [new(x, Length.Zero), new(x, height)]));
+                folds.Add(new(EdgeName.Called($"fold-{spans[i].Name}", spans[i].Name.At), [new(x, Length.Zero), new(x, height)]));
             }
 
             foreach (var (from, to) in perimeter.CurvedIn(spans[i]))

@@ -4,7 +4,7 @@ using Wrapper.Core.Units;
 namespace Wrapper.Core.Parts.Strips;
 
 /// <summary>A stretch of a strip's length.</summary>
-internal readonly record struct StripStretch(string Name, Length Length);
+internal readonly record struct StripStretch(EdgeName Name, Length Length);
 
 /// <summary>Draws the stitch line of a straight strip whose long edges are broken where the edges it is sewn to are.</summary>
 internal static class StripOutline
@@ -14,16 +14,16 @@ internal static class StripOutline
     /// <c>bottom-…</c>, or all one edge called <paramref name="bottom"/>. Ends are <c>left</c> and <c>right</c>, or
     /// <c>…-lower</c> and <c>…-upper</c> halves where two pieces meet them.
     /// </summary>
-    public static Outline Draw(IReadOnlyList<StripStretch> stretches, Length height, string? bottom, bool halvedLeft, bool halvedRight)
+    public static Outline Draw(IReadOnlyList<StripStretch> stretches, Length height, EdgeName? bottom, bool halvedLeft, bool halvedRight)
     {
         var length = stretches.Aggregate(Length.Zero, (sum, stretch) => sum + stretch.Length);
-        var edges = new List<(string, Point)>();
+        var edges = new List<(EdgeName, Point)>();
         if (bottom is null)
         {
             var x = Length.Zero;
             foreach (var stretch in stretches)
             {
-                edges.Add(($"bottom-{stretch.Name}", new(x, Length.Zero)));
+                edges.Add((Long(EdgeSide.Bottom, stretch.Name), new(x, Length.Zero)));
                 x += stretch.Length;
             }
         }
@@ -34,31 +34,43 @@ internal static class StripOutline
 
         if (halvedRight)
         {
-            edges.Add(("right-lower", new(length, Length.Zero)));
-            edges.Add(("right-upper", new(length, height.Half())));
+            edges.Add((Half(EdgeSide.Right, EdgeLayer.Lower), new(length, Length.Zero)));
+            edges.Add((Half(EdgeSide.Right, EdgeLayer.Upper), new(length, height.Half())));
         }
         else
         {
-            edges.Add(("right", new(length, Length.Zero)));
+            edges.Add((EdgeName.Right, new(length, Length.Zero)));
         }
 
         var at = length;
         foreach (var stretch in stretches.Reverse())
         {
-            edges.Add(($"top-{stretch.Name}", new(at, height)));
+            edges.Add((Long(EdgeSide.Top, stretch.Name), new(at, height)));
             at -= stretch.Length;
         }
 
         if (halvedLeft)
         {
-            edges.Add(("left-upper", new(Length.Zero, height)));
-            edges.Add(("left-lower", new(Length.Zero, height.Half())));
+            edges.Add((Half(EdgeSide.Left, EdgeLayer.Upper), new(Length.Zero, height)));
+            edges.Add((Half(EdgeSide.Left, EdgeLayer.Lower), new(Length.Zero, height.Half())));
         }
         else
         {
-            edges.Add(("left", new(Length.Zero, height)));
+            edges.Add((EdgeName.Left, new(Length.Zero, height)));
         }
 
         return Outline.Polygon(edges);
     }
+
+    /// <summary>The stretch of a long edge.</summary>
+    /// <param name="side">Top or bottom.</param>
+    /// <param name="stretch">Which stretch.</param>
+    public static EdgeName Long(EdgeSide side, EdgeName stretch) =>
+        EdgeName.Called($"{side.Word()}-{stretch}", new(side, stretch.Side, stretch.At.Layer), stretch.Function);
+
+    /// <summary>Half of an end that meets two pieces.</summary>
+    /// <param name="side">Left or right.</param>
+    /// <param name="layer">The upper or the lower half.</param>
+    public static EdgeName Half(EdgeSide side, EdgeLayer layer) =>
+        EdgeName.Called($"{side.Word()}-{layer.Word()}", new(side, Layer: layer));
 }

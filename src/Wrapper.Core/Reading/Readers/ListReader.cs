@@ -1,5 +1,6 @@
 using Wrapper.Core.Checks;
 using Wrapper.Core.English;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Reading.Readers;
@@ -14,7 +15,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
 
     private const int MostEntries = 100;
 
-    private static readonly string[] Sides = ["front", "right", "back", "left"];
+    private static readonly string[] Sides = [.. EdgeName.Round.Select(side => side.Word)];
     private static readonly string[] ZoneEdges = ["left", "right", "top", "bottom"];
     private static readonly string[] CorrectionSides = ["left", "right", "front", "back", "top", "bottom", "all"];
 
@@ -156,7 +157,8 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
         for (var i = 0; i < input.Obstacles.Count; i++)
         {
             var obstacle = input.Obstacles[i];
-            if (!Sides.Contains(obstacle.Side))
+            var side = Sides.Contains(obstacle.Side) ? Words.Read<EdgeSide>(obstacle.Side) : null;
+            if (side is null)
             {
                 Fail("unknown-choice", ReadingText.UnknownObstacleSide(i + 1, obstacle.Side, string.Join(", ", Sides)), "obstacles");
             }
@@ -166,7 +168,7 @@ internal sealed class ListReader(CoverInput input, LengthUnit unit, List<Check> 
                 && Positive(obstacle.Drop, $"Obstacle {i + 1}, drop", "obstacles") is { } drop
             )
             {
-                obstacles.Add(new(obstacle.Side!, from, length, drop));
+                obstacles.Add(new(side.Value, from, length, drop));
             }
         }
 

@@ -15,12 +15,12 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
     private const int MostSeams = 200;
 
     /// <summary>The edges of a block in the open format, each with its name on a stitch line.</summary>
-    private static readonly Dictionary<string, string> Edges = new()
+    private static readonly Dictionary<string, EdgeName> Edges = new()
     {
-        ["bottom"] = "front",
-        ["right"] = "right",
-        ["top"] = "back",
-        ["left"] = "left",
+        ["bottom"] = EdgeName.Front,
+        ["right"] = EdgeName.Right,
+        ["top"] = EdgeName.Back,
+        ["left"] = EdgeName.Left,
     };
 
     /// <summary>The raw edges of each trimmed block; one that cannot be read is told about.</summary>
@@ -75,7 +75,7 @@ internal sealed class TrimmedReader(CoverInput input, LengthUnit unit, List<Chec
 
     private Outline? OutlineOf(string block, IReadOnlyList<TrimmedInput> typed)
     {
-        var corners = new List<(string Edge, Point Corner)>();
+        var corners = new List<(EdgeName Edge, Point Corner)>();
         foreach (var (i, point) in typed.Index())
         {
             var named = string.IsNullOrEmpty(point.Edge) ? null : Edges.GetValueOrDefault(point.Edge);

@@ -1,4 +1,5 @@
 using Wrapper.Core.English.Workroom;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
@@ -87,58 +88,37 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
     }
 
     /// <summary>The places a run goes along: “front, right, back”.</summary>
-    public static string Along(IEnumerable<string> names) =>
-        string.Join(", ", names.Select(Place).Where(word => word.Length > 0).Distinct());
+    public static string Along(IEnumerable<EdgeName> edges) =>
+        string.Join(", ", edges.Select(Place).Where(word => word.Length > 0).Distinct());
 
     /// <summary>
     /// The corner between a wall and the next one round: “front right” after the front; of other plans, after which side it is.
     /// </summary>
-    public static string CornerAfter(string seam) =>
-        Corner(seam) switch
+    public static string CornerAfter(EdgePlace wall) =>
+        (wall.Side, wall.Beside) switch
         {
-            "front" => SewingText.CornerCalled("front right"),
-            "right" => SewingText.CornerCalled("back right"),
-            "back" => SewingText.CornerCalled("back left"),
-            "left" => SewingText.CornerCalled("front left"),
-            var side => SewingText.CornerAfter(side),
+            (EdgeSide.Front, EdgeSide.None) => SewingText.CornerCalled("front right"),
+            (EdgeSide.Right, EdgeSide.None) => SewingText.CornerCalled("back right"),
+            (EdgeSide.Back, EdgeSide.None) => SewingText.CornerCalled("back left"),
+            (EdgeSide.Left, EdgeSide.None) => SewingText.CornerCalled("front left"),
+            _ => SewingText.CornerAfter(Corner(wall)),
         };
 
-    /// <summary>Which corner a seam's name tells of: “front left”, “lower back right”.</summary>
-    public static string Corner(string name)
+    /// <summary>Which corner it is: “front left”, “lower back right”.</summary>
+    public static string Corner(EdgePlace at)
     {
-        var words = name.Split('-').Where(word => word is "front" or "back" or "right" or "left").ToList();
-        var layer = name.Split('-').FirstOrDefault(word => word is "upper" or "lower");
-        return words.Count == 0 ? Place(name)
-            : layer is null ? string.Join(' ', words)
-            : $"{layer} {string.Join(' ', words)}";
+        var sides = string.Join(' ', (at with { Layer = EdgeLayer.None }).Words);
+        return at.Layer is EdgeLayer.Upper or EdgeLayer.Lower ? $"{at.Layer.Word()} {sides}" : sides;
     }
 
-    /// <summary>A name of an edge in words: the side it is on, without numbers and without what part of it is meant.</summary>
-    public static string Place(string name)
-    {
-        var words = name.Split('-').Where(word => !int.TryParse(word, out _)).ToList();
-        var told = words
-            .Where(word =>
-                word
-                    is not (
-                        "upper"
-                        or "lower"
-                        or "ear"
-                        or "a"
-                        or "b"
-                        or "corner"
-                        or "w"
-                        or "zip"
-                        or "start"
-                        or "finish"
-                        or "rim"
-                        or "slope"
-                        or "flat"
-                    )
-            )
-            .ToList();
-        return told.Count > 0 ? SewingText.Place(told[0])
-            : words[0] is "start" or "finish" ? words[^1]
-            : words[0];
-    }
+    /// <summary>Where an edge is, in words: the side it is on; else what becomes of it.</summary>
+    private static string Place(EdgeName edge) =>
+        edge switch
+        {
+            { Function: EdgeFunction.Join } => SewingText.Place(EdgeFunction.Join.Word()),
+            { Side: not EdgeSide.None } => SewingText.Place(edge.Side.Word()),
+            { At.Layer: EdgeLayer.Start or EdgeLayer.Finish } => edge.At.Layer.Word(),
+            { Function: EdgeFunction.Zip or EdgeFunction.Hem } => edge.Function.Word(),
+            _ => edge.At.Layer.Word(),
+        };
 }

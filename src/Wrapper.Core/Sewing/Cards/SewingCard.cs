@@ -47,4 +47,4 @@ public sealed record CardFigure(string Shown, string Unit, string Of);
 /// <param name="IsOver">It is on the layer that lies on top, wrong side up.</param>
 /// <param name="Leads">The machine follows it: its corners run in the direction it is sewn.</param>
 /// <param name="Along">Its corners where it is found on the cloth.</param>
-public sealed record LitEdge(PieceCopy Copy, string Edge, bool IsOver, bool Leads, IReadOnlyList<Point> Along);
+public sealed record LitEdge(PieceCopy Copy, EdgeName Edge, bool IsOver, bool Leads, IReadOnlyList<Point> Along);

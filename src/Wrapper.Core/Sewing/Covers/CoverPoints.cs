@@ -73,7 +73,7 @@ internal sealed class CoverPoints
         return path;
     }
 
-    private static (Point Start, Point End) PlacesOf(Piece piece, string edge)
+    private static (Point Start, Point End) PlacesOf(Piece piece, EdgeName edge)
     {
         foreach (var fold in piece.Folds)
         {

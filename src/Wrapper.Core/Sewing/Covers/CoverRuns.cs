@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Operations;
 
@@ -232,9 +233,10 @@ internal sealed class CoverRuns
 
     /// <summary>A ring is begun at a back corner or in the middle of the back, never in the middle of the front.</summary>
     private static int MiddleOfBack(Run run) =>
-        run.Lines.FirstOrDefault(line => line.Seam.Edges.Any(side => side.Edge is "back")) is { } back ? StartOf(run, back)
+        run.Lines.FirstOrDefault(line => line.Seam.Edges.Any(side => side.Edge == EdgeName.Back)) is { } back ? StartOf(run, back)
         : run.Lines.FirstOrDefault(line => !IsFront(line)) is { } other ? StartOf(run, other)
         : run.Points[0];
 
-    private static bool IsFront(SeamLine line) => line.Seam.Edges.Any(side => side.Edge is "front" or "front-2");
+    private static bool IsFront(SeamLine line) =>
+        line.Seam.Edges.Any(side => side.Edge == EdgeName.Front || side.Edge == EdgeName.Front.Part(2));
 }

@@ -7,7 +7,7 @@ namespace Wrapper.Core.Sewing.Covers;
 internal static class EdgeLine
 {
     /// <summary>Its points on the flat piece, counter-clockwise as the piece lies.</summary>
-    public static IReadOnlyList<Point> Of(Piece piece, string edge)
+    public static IReadOnlyList<Point> Of(Piece piece, EdgeName edge)
     {
         foreach (var fold in piece.Folds)
         {

@@ -78,7 +78,7 @@ internal sealed class HemmedFirst
                 Lapped.Add(side);
             }
 
-            if (piece.Kept is null && EdgeNames.IsPartOf(side.Edge, "end"))
+            if (piece.Kept is null && side.Edge.Side == EdgeSide.End)
             {
                 _ends[side] = turned;
             }

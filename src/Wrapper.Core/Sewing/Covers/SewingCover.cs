@@ -95,7 +95,7 @@ internal sealed class SewingCover
     public IEnumerable<SeamLine> LinesOf(Operation operation) => operation.Seams.Select(id => Lines.All.First(line => line.Sewn.Id == id));
 
     /// <summary>Which corner a line sews across: “right corner of the outer layer”.</summary>
-    public string OpenedCorner(SeamLine line) => CornerOf(line, SewingText.CornerCalled(PieceWords.Corner(line.Seam.Id)));
+    public string OpenedCorner(SeamLine line) => CornerOf(line, SewingText.CornerCalled(PieceWords.Corner(line.Seam.At)));
 
     /// <summary>A place with the piece it is on, where another copy of that piece has one of that name.</summary>
     public string CornerOf(SeamLine line, string where) =>

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English.Workroom;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Covers;
 using Wrapper.Core.Units;
@@ -23,7 +24,7 @@ internal sealed class ClosingOperations(SewingCover cover)
     /// <summary>It is open below and held there: a tub, a margin, a band over a pad.</summary>
     public bool IsOpenBelow =>
         cover.Edge is not null
-        || (cover.Closure is null or Closure.Plain && cover.OpenEdges.Any(path => path.Edges.Any(side => side.Edge is "lower")));
+        || (cover.Closure is null or Closure.Plain && cover.OpenEdges.Any(path => path.Edges.Any(side => side.Edge == EdgeName.Lower)));
 
     /// <summary>Closing operations of a cover whose seams and hems are these.</summary>
     public IEnumerable<Operation> All(IReadOnlyList<Operation> sewn)
@@ -146,7 +147,10 @@ internal sealed class ClosingOperations(SewingCover cover)
             .OrderBy(operation => cover.LinesOf(operation).Any(line => line.Seam.Gap.IsPositive) ? 0 : 1)
             .ToList();
         var holder = seams.FindLast(operation =>
-            cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).Any(side => side.Edge is "back" or "back-2")
+            cover
+                .LinesOf(operation)
+                .SelectMany(line => line.Seam.Edges)
+                .Any(side => side.Edge == EdgeName.Back || side.Edge == EdgeName.Back.Part(2))
         )
             ?? (
                 seams.Count > 0 ? seams[^1]

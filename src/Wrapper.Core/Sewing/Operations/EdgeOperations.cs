@@ -250,7 +250,7 @@ internal sealed class EdgeOperations(SewingCover cover)
 
     private string PiecesOf(EdgePath path) => cover.Words.List(PieceCopy.Of(path.Edges));
 
-    private bool IsReturn(EdgePath path) => path.Edges.Any(side => side.Edge is "left-return" or "right-return");
+    private bool IsReturn(EdgePath path) => path.Edges.Any(side => side.Edge.Function == EdgeFunction.Return);
 
     /// <summary>A kept hem is there already: its edge is cut where it is, or a flap beyond the finished line.</summary>
     private EdgePath WithoutKept(EdgePath path) =>
@@ -260,10 +260,7 @@ internal sealed class EdgeOperations(SewingCover cover)
             [
                 .. path.Edges.Where(side =>
                     cover.Pieces[side.Piece] is not { Kept: not null } piece
-                    || !(
-                        piece.Allowances[side.Edge].IsZero
-                        || (cover.Specification.Choices.HasReadyBack && EdgeNames.IsPartOf(side.Edge, "end"))
-                    )
+                    || !(piece.Allowances[side.Edge].IsZero || (cover.Specification.Choices.HasReadyBack && side.Edge.Side == EdgeSide.End))
                 ),
             ],
         };

@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English.Workroom;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Cards;
 using Wrapper.Core.Sewing.Covers;
@@ -154,7 +155,7 @@ internal sealed class MakingOperations(SewingCover cover)
     public IEnumerable<Operation> Pockets(IReadOnlyList<Operation> seams)
     {
         var laps = cover.Lines.Laid.Where(lap => cover.Pieces[lap.First.Piece].Kind == PieceKind.Boxing).ToList();
-        foreach (var lap in laps.DistinctBy(lap => lap.First.Edge is "top-pocket-1-under" or "bottom-pocket-1-under"))
+        foreach (var lap in laps.DistinctBy(lap => lap.First.Edge.At.Layer == EdgeLayer.Under))
         {
             var ends = new[] { lap.First, lap.Second }
                 .SelectMany(side =>
@@ -183,7 +184,7 @@ internal sealed class MakingOperations(SewingCover cover)
                 Seams = join.Seams,
                 After = [join.Id],
                 Minutes = 0,
-                Text = SewingText.Pocket(lap.First.Edge is "top-pocket-1-under" ? "on the left" : "on the right"),
+                Text = SewingText.Pocket(lap.First.Edge.At.Layer == EdgeLayer.Under ? "on the left" : "on the right"),
             };
         }
     }

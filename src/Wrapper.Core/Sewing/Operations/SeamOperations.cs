@@ -149,9 +149,9 @@ internal sealed class SeamOperations(SewingCover cover)
     }
 
     /// <summary>Which corner: “front left”.</summary>
-    private static string Corner(Run run) => PieceWords.Corner(run.Lines[0].Seam.Id);
+    private static string Corner(Run run) => PieceWords.Corner(run.Lines[0].Seam.At);
 
-    private static string CornerAfter(Run run) => PieceWords.CornerAfter(run.Lines[0].Seam.Id);
+    private static string CornerAfter(Run run) => PieceWords.CornerAfter(run.Lines[0].Seam.At);
 
     private string AtEdges(IReadOnlyList<SeamSide> sides) =>
         sides.All(side => cover.Pieces[side.Piece].Kind == PieceKind.ZipBoxing)
