@@ -113,6 +113,7 @@ internal static class PieceCloths
         {
             Key = $"{piece.Key}-{(isTold ? Suffix(roles[0]) : $"{index + 1}")}",
             Name = isTold ? NameOf(roles[0], piece) : RoleText.PieceAt(piece.Name, PlacesRound.Of(piece, group.Copies), index + 1),
+            Part = isTold && piece.Part is { } whole ? whole with { Whole = WholeOf(roles[0], piece) } : null,
             PerCover = group.Copies.Count,
             Quantity = covers * group.Copies.Count,
             Mirrored = over * covers,
@@ -126,15 +127,17 @@ internal static class PieceCloths
         };
     }
 
+    /// <summary>What a piece is called by its role: the part it is of its whole stays.</summary>
     private static string NameOf(PieceRole role, Piece piece)
     {
-        var after = piece.Kind == PieceKind.Top ? -1 : piece.Name.IndexOf(',', StringComparison.Ordinal);
-        return RoleText.PieceOf(
-            role.Label,
-            piece.Kind is PieceKind.Plate or PieceKind.Panel ? $" {piece.Kind.Word()}" : "",
-            after < 0 ? "" : piece.Name[after..]
-        );
+        var whole = WholeOf(role, piece);
+        return piece.Part is { } part ? (part with { Whole = whole }).Name
+            : piece.PartName is { } name ? RoleText.PartOf(whole, name)
+            : whole;
     }
+
+    private static string WholeOf(PieceRole role, Piece piece) =>
+        RoleText.PieceOf(role.Label, piece.Kind is PieceKind.Plate or PieceKind.Panel ? $" {piece.Kind.Word()}" : "");
 
     private static string Suffix(PieceRole role) =>
         role == PieceRole.FaceFront ? "front"

@@ -76,6 +76,9 @@ public sealed record Piece
     /// </summary>
     public string? PartName { get; init; }
 
+    /// <summary>Which part it is of what is told apart by number or side; null where it is whole or told otherwise.</summary>
+    public PartOfWhole? Part { get; init; }
+
     /// <summary>How many for one cover.</summary>
     public required int PerCover { get; init; }
 

@@ -169,6 +169,16 @@ public sealed record PieceJson
     private static double[] Corner(Point point) => [point.X.Millimetres, point.Y.Millimetres];
 }
 
+/// <summary>A row of the cut list: a piece, or parts of one thing that are cut to the same size.</summary>
+/// <param name="Name">What they are called together.</param>
+/// <param name="Quantity">For all covers alike.</param>
+/// <param name="Pieces">The keys of the pieces in it.</param>
+public sealed record CutRowJson(string Name, int Quantity, IReadOnlyList<string> Pieces)
+{
+    /// <summary>From the core’s row.</summary>
+    public static CutRowJson Of(CutRow row) => new(row.Name, row.Quantity, [.. row.Pieces.Select(piece => piece.Key)]);
+}
+
 /// <summary>An open line of straights on a piece.</summary>
 /// <param name="Layer">What it is for: <c>notch</c>, <c>fold</c>, <c>dart</c>, <c>corner</c>, <c>drill</c>, <c>zip</c>, <c>grain</c>. Lines
 /// of one name are on one layer of a file.</param>
@@ -243,6 +253,9 @@ public sealed record DraftResponse
     /// <summary>The pieces.</summary>
     public required IReadOnlyList<PieceJson> Pieces { get; init; }
 
+    /// <summary>The rows of the cut list.</summary>
+    public required IReadOnlyList<CutRowJson> CutRows { get; init; }
+
     /// <summary>The seam ledger of one cover.</summary>
     public required IReadOnlyList<SeamJson> Seams { get; init; }
 
@@ -287,6 +300,7 @@ public sealed record DraftResponse
                 )),
             ],
             Pieces = PieceJson.Of(draft),
+            CutRows = [.. Core.Pattern.CutRows.Of(draft.Pieces).Select(CutRowJson.Of)],
             Seams =
             [
                 .. draft.Ledger.Select(entry => new SeamJson(

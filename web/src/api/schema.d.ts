@@ -1650,6 +1650,18 @@ export interface components {
              */
             from: number;
         };
+        /** @description A row of the cut list: a piece, or parts of one thing that are cut to the same size. */
+        CutRowJson: {
+            /** @description What they are called together. */
+            name: string;
+            /**
+             * Format: int32
+             * @description For all covers alike.
+             */
+            quantity: number;
+            /** @description The keys of the pieces in it. */
+            pieces: string[];
+        };
         /** @description The size of a piece as it is cut. */
         CutSizeJson: {
             /** Format: double */
@@ -1721,6 +1733,8 @@ export interface components {
             finished: components["schemas"]["FinishedJson"][];
             /** @description The pieces. */
             pieces: components["schemas"]["PieceJson"][];
+            /** @description The rows of the cut list. */
+            cutRows: components["schemas"]["CutRowJson"][];
             /** @description The seam ledger of one cover. */
             seams: components["schemas"]["SeamJson"][];
             /** @description Zips, cord, filling for all covers alike. */

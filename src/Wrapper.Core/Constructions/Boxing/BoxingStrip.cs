@@ -121,12 +121,15 @@ public static class BoxingStrip
         Func<EdgeName, Length> allowance,
         IReadOnlyList<Mark> marks,
         string name
-    ) =>
-        new()
+    )
+    {
+        var part = parts == 1 ? null : new NumberedPart(name, number, parts);
+        return new()
         {
             Key = parts == 1 ? kind.Word() : $"{kind.Word()}-{number}",
             Kind = kind,
-            Name = parts == 1 ? name : $"{name} {number} of {parts}",
+            Name = part?.Name ?? name,
+            Part = part,
             PerCover = perCover,
             Quantity = perCover * layout.Specification.Count,
             CutWidth = cutLength,
@@ -136,4 +139,5 @@ public static class BoxingStrip
             Turns = layout.StripTurns(kind),
             Marks = marks,
         };
+    }
 }

@@ -34,11 +34,11 @@ internal sealed record BlockZone(
     /// <summary>The key of its other hand; null where it has none.</summary>
     public string? Partner { get; init; }
 
-    /// <summary>What both hands of it are called; null where it has no hands.</summary>
-    public string? Both { get; init; }
+    /// <summary>Which of a pair it is; null where it has no hands.</summary>
+    public PairPart? Hand { get; init; }
 
     /// <summary>Its names as words that a cloth is given to: <c>arm-left</c> for “Arm, left”, then <c>arm</c>.</summary>
-    public IReadOnlyList<string> Words => Both is null ? [WordOf(Name)] : [WordOf(Name), WordOf(Both)];
+    public IReadOnlyList<string> Words => Hand is null ? [WordOf(Name)] : [WordOf(Name), WordOf(Hand.Whole)];
 
     private static string WordOf(string name) =>
         string.Join(
@@ -122,6 +122,7 @@ public static class Blocks
             ) with
             {
                 Key = zone.Key,
+                Part = zone.Hand,
                 Zones = zone.Words,
                 Turns = lay.Turns,
                 Marks =

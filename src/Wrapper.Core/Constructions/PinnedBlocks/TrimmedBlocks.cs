@@ -53,6 +53,7 @@ internal static class TrimmedBlocks
         ) with
         {
             Key = zone.Key,
+            Part = zone.Hand,
             Zones = zone.Words,
             CutAs = raw,
             Marks =

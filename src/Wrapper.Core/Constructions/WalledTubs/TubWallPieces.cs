@@ -254,13 +254,21 @@ internal sealed class TubWallPieces
         var whole = LengthOf(side) + (2 * _seam);
         var cutLength = Parts(side) == 1 ? whole : (LengthOf(side) / Parts(side)) + (2 * _seam);
         var hemAllowance = _specification.Rules[Rule.Hem].Value;
-        var piece = PieceMaker.Make(_specification, PieceKind.Wall, NameOf(side, part), twins, new(edges), cutLength, CutHeight, edge =>
-            edge == EdgeName.Hem ? hemAllowance : _seam.Value
+        var piece = PieceMaker.Make(
+            _specification,
+            PieceKind.Wall,
+            NumberOf(side, part)?.Name ?? NameOf(side),
+            twins,
+            new(edges),
+            cutLength,
+            CutHeight,
+            edge => edge == EdgeName.Hem ? hemAllowance : _seam.Value
         );
         return piece with
         {
             Key = KeyOf(side, part),
             PartName = PartOf(side, part),
+            Part = NumberOf(side, part),
             CopyPlaces = [.. Enumerable.Repeat(PlaceOf(side), twins)],
             Turns = StripsDown(side) ? [90, 270] : [0, 180],
             Folds = under.IsPositive
@@ -271,15 +279,14 @@ internal sealed class TubWallPieces
         };
     }
 
-    private string NameOf(EdgeName side, int part)
-    {
-        var name =
-            side == Ring ? "Wall"
-            : !HasTwin(side) ? $"Wall, {side}"
-            : IsAcross(side.Side) ? "Wall, front and back"
-            : "Wall, left and right";
-        return PartOf(side, part) is { } which ? $"{name}, {which}" : name;
-    }
+    private string NameOf(EdgeName side) =>
+        side == Ring ? "Wall"
+        : !HasTwin(side) ? $"Wall, {side}"
+        : IsAcross(side.Side) ? "Wall, front and back"
+        : "Wall, left and right";
+
+    private NumberedPart? NumberOf(EdgeName side, int part) =>
+        Parts(side) == 1 ? null : new(WalledTubsText.PartsOf(NameOf(side)), part, Parts(side));
 
     private string? PartOf(EdgeName side, int part) => Parts(side) == 1 ? null : WalledTubsText.PartOf(part, Parts(side));
 

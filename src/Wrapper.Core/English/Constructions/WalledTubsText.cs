@@ -3,6 +3,8 @@ namespace Wrapper.Core.English.Constructions;
 /// <summary>What is said of the tub with walls.</summary>
 internal static class WalledTubsText
 {
+    internal static string PartsOf(string wall) => $"{wall}, part";
+
     internal static string PartOf(int part, int parts) => $"part {part} of {parts}";
 
     internal static string ClothTooNarrowForStrips =>

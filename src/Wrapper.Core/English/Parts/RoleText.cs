@@ -3,10 +3,11 @@ namespace Wrapper.Core.English.Parts;
 /// <summary>What is said of the roles of pieces and the cloths given to them.</summary>
 internal static class RoleText
 {
-    /// <summary>
-    /// The name of a piece that is cut from a cloth of its own because of what it is: “Bottom panel”, “Back face, outer drop”.
-    /// </summary>
-    internal static string PieceOf(string role, string noun, string after) => $"{char.ToUpperInvariant(role[0])}{role[1..]}{noun}{after}";
+    /// <summary>The name of a piece that is cut from a cloth of its own because of what it is: “Bottom panel”.</summary>
+    internal static string PieceOf(string role, string noun) => $"{char.ToUpperInvariant(role[0])}{role[1..]}{noun}";
+
+    /// <summary>A part of it: “Back face, outer drop”.</summary>
+    internal static string PartOf(string whole, string part) => $"{whole}, {part}";
 
     /// <summary>The name of a piece that is cut from a cloth of its own because of where it stands: “Side, front and back”.</summary>
     internal static string PieceAt(string whole, IReadOnlyList<string> places, int number) =>

@@ -5,6 +5,7 @@ using Wrapper.Core.Constructions.PinnedBlocks;
 using Wrapper.Core.English;
 using Wrapper.Core.Forms.Finished;
 using Wrapper.Core.Forms.Things;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts.Edges;
 using Wrapper.Core.Parts.Strips;
 using Wrapper.Core.Pattern;
@@ -157,17 +158,18 @@ internal static class Slipcover
 
         // The left one is the right one turned over: what tucks in on its left tucks in on the other's right.
         var each = (zone.Count + 1) / 2;
+        var (left, right) = (new PairPart(zone.Name, EdgeSide.Left), new PairPart(zone.Name, EdgeSide.Right));
         zones.Add(
-            new($"block-{number}-left", $"{zone.Name}, left", width, height, margins, each, pin, along)
+            new($"block-{number}-left", left.Name, width, height, margins, each, pin, along)
             {
-                Both = zone.Name,
+                Hand = left,
                 Partner = $"block-{number}-right",
             }
         );
         zones.Add(
             new(
                 $"block-{number}-right",
-                $"{zone.Name}, right",
+                right.Name,
                 width,
                 height,
                 margins with
@@ -180,7 +182,7 @@ internal static class Slipcover
                 along
             )
             {
-                Both = zone.Name,
+                Hand = right,
                 Partner = $"block-{number}-left",
             }
         );

@@ -1,4 +1,5 @@
 using Wrapper.Core.Geometry;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Parts.Plates;
@@ -71,6 +72,6 @@ internal sealed record MiddleAndSides(Length Left, Length Right)
                 _ => Slab.Of(wholeCut, Left - join, Right + join, EdgeName.JoinLeft, EdgeName.JoinRight),
             };
 
-    /// <summary>What a part is called.</summary>
-    public static string NameOf(string whole, string part) => part == "middle" ? $"{whole}, middle" : $"{whole}, {part} side";
+    /// <summary>Which part of a face called so it is.</summary>
+    public static SidePart PartOf(string whole, string part) => new(whole, Words.Read<EdgeSide>(part) ?? EdgeSide.None);
 }

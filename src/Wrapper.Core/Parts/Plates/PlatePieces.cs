@@ -156,10 +156,11 @@ internal sealed class PlatePieces
     {
         var spans = perimeter.Spans.Where(span => PartAt(perimeter, span) == part).SelectMany(perimeter.EdgesOf).ToList();
         var stitchLine = _split!.Closed(spans);
-        var plate = Plate($"{_id}-{part}", MiddleAndSides.NameOf(Name, part), stitchLine, MiddleCut(), edge =>
+        var named = MiddleAndSides.PartOf(Name, part);
+        var plate = Plate($"{_id}-{part}", named.Name, stitchLine, MiddleCut(), edge =>
             edge.Function == EdgeFunction.Join ? JoinSeam : _seam.Value
         );
-        plate = plate with { CutAs = _split.CutOf(_wholeCut, part, JoinSeam) };
+        plate = plate with { Part = named, CutAs = _split.CutOf(_wholeCut, part, JoinSeam) };
         return plate with
         {
             CutWidth =

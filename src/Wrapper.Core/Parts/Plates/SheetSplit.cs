@@ -114,12 +114,14 @@ internal sealed class SheetSplit
             name => name.Word,
             name => name.Function == EdgeFunction.Join ? join.Value : AllowanceOf(whole, name)
         );
+        var named = MiddleAndSides.PartOf(whole.Name, part);
         var cutAs = lines.CutOf(whole.CutLine, part, join.Value);
         var cut = cutAs ?? OutlineOffset.Offset(outline, allowances);
         return whole with
         {
             Key = $"{whole.Key}-{part}",
-            Name = MiddleAndSides.NameOf(whole.Name, part),
+            Name = named.Name,
+            Part = named,
             StitchLine = outline,
             Allowances = allowances,
             CutAs = cutAs,

@@ -10,7 +10,7 @@ import { extentOf } from "../../../model/pieces/pieceSize";
 import { useColours } from "../../../model/job/useColours";
 import { useNarrow } from "../../../ui/hooks/useNarrow";
 import { useSize } from "../../../drawing/useSize";
-import { alike } from "../../../model/cover/alike";
+import { cutRows } from "../../../model/cover/cutRows";
 import type { PrintOf } from "../../../model/cloth/print";
 import { PieceShape } from "../../../drawing/pieces/PieceShape";
 import { clothCalled } from "../../../model/job/document";
@@ -77,7 +77,7 @@ export function PiecesPanel({
   const shapes = draft.pieces.filter((piece) => piece.id !== "piping");
   const longest = Math.max(...shapes.map((piece) => extentOf(piece, 0)));
   const tallest = Math.max(...shapes.map((piece) => extentOf(piece, 1)));
-  const kinds = alike(draft.pieces);
+  const kinds = cutRows(draft);
   // Where there are many, what each is cut from stands beside its size and not below it.
   const isWide = size.width > rows.wide;
   const lines =

@@ -6,7 +6,7 @@ import { Figure } from "../../../drawing/Figure";
 import type { PrintOf } from "../../../model/cloth/print";
 import { PieceShape } from "../../../drawing/pieces/PieceShape";
 import { RollMiniature } from "../../../drawing/roll/RollMiniature";
-import { alike } from "../../../model/cover/alike";
+import { cutRows } from "../../../model/cover/cutRows";
 import type { Cover } from "../../../model/cover/cover";
 import { extentOf } from "../../../model/pieces/pieceSize";
 import { clothName } from "../../../model/job/document";
@@ -114,7 +114,7 @@ function PiecesStrip({ draft, cover, examples, shape, unit, houseRules, stale, p
     );
   }
 
-  const kinds = alike(draft.pieces);
+  const kinds = cutRows(draft);
   const shown = kinds.filter(({ piece }) => piece.id !== "piping").slice(0, mostPieces);
   const widest = (axis: 0 | 1) => Math.max(...shown.map(({ piece }) => extentOf(piece, axis)));
   const scale = Math.min(84 / widest(0), 40 / widest(1));
