@@ -64,6 +64,21 @@ public sealed class OwnClothFigureTests
     }
 
     [Fact]
+    public void Where_pieces_have_different_hems_the_largest_is_the_one_that_was_added()
+    {
+        // Three fronts of 60 + 1 + 2 and three backs of 60 + 1 + 2 + 12 lie one below the other: 414 in. All hems and flaps are 3 × 3 and
+        // 3 × 15; with one back’s alone 39 are missing: 375 in and 1 in of trim are 10.44 yd.
+        var duvet = Thing.Inches(
+            "duvet",
+            "width=40 length=60",
+            "count=3 usable=53 o.closure=overlap r.sideSeam=1/2 r.closedEnd=1 r.hem=2 r.overlapFlap=12"
+        );
+        var judgement = Judge(duvet, Cloth54, Read("10 1/2 yd"))!;
+        Assert.Equal(Read("11 3/4 yd"), judgement.Number.Value);
+        Assert.Equal(Read("10 1/2 yd"), Assert.Single(judgement.Slips, slip => slip.Code == "hems-once").Value);
+    }
+
+    [Fact]
     public void No_slip_is_named_that_is_off_by_more_than_the_step_cloth_is_bought_by()
     {
         var (buyer, yardage) = Bought(Thing.Inches("table", "shape=rectangle width=60 depth=90 drop=10"), Cloth54);

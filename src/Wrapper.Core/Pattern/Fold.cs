@@ -17,20 +17,12 @@ public sealed record Fold(EdgeName Name, IReadOnlyList<Point> Through, bool Trim
     /// <summary>Which part of the line has this name; null for none.</summary>
     public int? IndexOf(EdgeName edge)
     {
-        if (!edge.IsPartOf(Name))
+        if (Through.Count == 2)
         {
-            return null;
+            return edge == Name ? 0 : null;
         }
 
-        for (var i = 0; i + 1 < Through.Count; i++)
-        {
-            if (NameOf(i) == edge)
-            {
-                return i;
-            }
-        }
-
-        return null;
+        return edge.Number > 0 && edge.Number < Through.Count && edge.WholeWord == Name.Word ? edge.Number - 1 : null;
     }
 }
 

@@ -26,7 +26,7 @@ public sealed class FittingPropertiesTests
     [MemberData(nameof(Forms))]
     public void Every_seam_keeps_its_least_and_what_stays_sewn_lies_where_it_was(string form)
     {
-        var (answers, kept, again, stayed) = (0, 0, 0, 0);
+        var (answers, kept, again, stayed, distances) = (0, 0, 0, 0, 0);
         foreach (var cell in Covers.Cells.Where(cell => cell.Form.Id == form))
         {
             Covers
@@ -75,6 +75,7 @@ public sealed class FittingPropertiesTests
                         Interlocked.Increment(ref answers);
                         Interlocked.Add(ref again, answer.Again.Count);
                         Interlocked.Add(ref kept, LeastIsKept(draft, corrected, answer, told));
+                        Interlocked.Add(ref distances, DistancesAreTrue(corrected, answer, told));
                         Interlocked.Add(ref stayed, Stays(draft, corrected, answer, done, told));
                     },
                     iter: 1
@@ -82,7 +83,8 @@ public sealed class FittingPropertiesTests
         }
 
         Console.WriteLine(
-            $"  {form}: {answers} findings, {kept} edges with their least, {again} copies cut again, {stayed} seams that stay"
+            $"  {form}: {answers} findings, {kept} edges with their least, {again} copies cut again, "
+                + $"{stayed} seams that stay, {distances} distances"
         );
         Assert.True(answers == 0 || kept > 0, form);
     }
@@ -112,6 +114,35 @@ public sealed class FittingPropertiesTests
         }
 
         return edges;
+    }
+
+    /// <summary>
+    /// A straight edge is sewn as far from its raw edge, at its beginning and at its end, as a geometry library measures from the line
+    /// the raw edge runs on.
+    /// </summary>
+    private static int DistancesAreTrue(Draft corrected, FittingAnswer answer, string told)
+    {
+        var measured = 0;
+        foreach (var (side, from, to) in answer.Seams.SelectMany(seam => seam.Sides))
+        {
+            var copy = answer.Cut[PieceCopy.Of(side)];
+            var (cut, sewn) = (
+                Line(copy.CutAs, side.Edge, default),
+                Line(corrected.Pieces.First(piece => piece.Key == side.Piece), side.Edge, copy.Lies)
+            );
+            if (cut.NumPoints != 2 || sewn.NumPoints != 2 || !copy.CutAs.Allowances.TryGetValue(side.Edge, out var allowance))
+            {
+                continue;
+            }
+
+            var along = new LineSegment(cut[0], cut[1]);
+            double FromRaw(Coordinate at) => allowance.Millimetres + (along.DistancePerpendicular(at) * along.OrientationIndex(at));
+            Assert.True(Math.Abs(FromRaw(sewn[0]) - from) < 1e-3, $"{side.Piece} {side.Edge} begins {from} of {told}");
+            Assert.True(Math.Abs(FromRaw(sewn[1]) - to) < 1e-3, $"{side.Piece} {side.Edge} ends {to} of {told}");
+            measured++;
+        }
+
+        return measured;
     }
 
     /// <summary>A seam that is sewn and of which nothing is said lies on both pieces where it was sewn.</summary>

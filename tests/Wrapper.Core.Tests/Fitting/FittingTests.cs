@@ -128,6 +128,33 @@ public sealed class FittingTests
         Assert.Equal(zip.Sides[0].From, zip.Sides[1].From, 0);
     }
 
+    [Fact]
+    public void The_slanted_side_of_a_tapered_cushion_runs_from_one_distance_to_another_when_its_front_is_taken_in()
+    {
+        // The front keeps its 500 and lies 9 further back: the end of the side there comes out by 9 × 50 ÷ √(50² + 450²), and where
+        // the zip ends, 75 of 443.8 from the back, by that share of it.
+        var answer = Answer(
+            Thing.Millimetres(
+                "box-cushion",
+                "frontWidth=500 backWidth=400 depth=450 thickness=80",
+                "shape=trapezoid construction=boxing-strip r.seam=15 r.zipTurn=75"
+            ),
+            "front",
+            "-9",
+            done: _ => false
+        );
+        var atFront = 9 * 50 / Math.Sqrt((50 * 50) + (450 * 450));
+        var atZip = atFront * 75 / Math.Sqrt((50 * 50) + (441 * 441));
+        foreach (var (seam, from, to) in new[] { ("top-left-2", atZip, atFront), ("top-right-1", atFront, atZip) })
+        {
+            var plate = answer.Seams.Single(known => known.Seam.Id == seam).Sides[0];
+            Assert.Equal((15 - from, 15 - to), (plate.From, plate.To), (one, other) => IsNear(one, other));
+        }
+
+        static bool IsNear((double From, double To) one, (double From, double To) other) =>
+            Math.Abs(one.From - other.From) < 1e-3 && Math.Abs(one.To - other.To) < 1e-3;
+    }
+
     /// <summary>What a finding makes of a cover all of which is cut.</summary>
     internal static FittingAnswer Answer(CoverInput input, string side, string by, Func<Operation, bool> done)
     {
