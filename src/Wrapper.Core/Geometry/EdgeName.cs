@@ -108,7 +108,7 @@ public sealed class EdgeName : IEquatable<EdgeName>
     public bool IsPartOf(EdgeName whole) => Word == whole.Word || WholeWord == whole.Word;
 
     /// <summary>It lies where the other lies, left for right, and becomes the same.</summary>
-    public bool Mirrors(EdgeName other) => At == other.At.Mirrored && Function == other.Function;
+    public bool Mirrors(EdgeName other) => At == other.At.Mirrored() && Function == other.Function;
 
     /// <summary>The word, where an edge is looked up by it.</summary>
     public static implicit operator string(EdgeName name) => name.Word;

@@ -12,7 +12,10 @@ public readonly record struct EdgePlace(EdgeSide Side, EdgeSide Beside = EdgeSid
     public static EdgePlace None { get; }
 
     /// <summary>The same place with left and right exchanged.</summary>
-    public EdgePlace Mirrored => new(Turned(Side), Turned(Beside), Layer);
+    public EdgePlace Mirrored() => new(Turned(Side), Turned(Beside), Layer);
+
+    /// <inheritdoc />
+    public override string ToString() => string.Join('-', Words);
 
     /// <summary>The words of it: the side, the side beside it and the layer.</summary>
     public IEnumerable<string> Words
