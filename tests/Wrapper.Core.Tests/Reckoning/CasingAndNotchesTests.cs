@@ -55,13 +55,13 @@ public sealed class CasingAndNotchesTests
     }
 
     [Theory]
-    [InlineData(899)]
-    [InlineData(900, 450)]
-    [InlineData(1500, 750)]
-    [InlineData(2000, 1000)]
-    [InlineData(2400, 800, 1600)]
-    [InlineData(3200, 800, 1600, 2400)]
-    public void A_long_seam_is_notched_in_equal_parts_of_a_metre_at_most_on_both_of_its_sides(int length, params int[] places)
+    [InlineData(899, "")]
+    [InlineData(900, "450")]
+    [InlineData(1500, "750")]
+    [InlineData(2000, "1000")]
+    [InlineData(2400, "800 1600")]
+    [InlineData(3200, "800 1600 2400")]
+    public void A_long_seam_is_notched_in_equal_parts_of_a_metre_at_most_on_both_of_its_sides(int length, string places)
     {
         var draft = Thing.Drafted(Thing.Millimetres("pillowcase", $"width=500 length={length}"));
         Assert.All(draft.Pieces, face =>
@@ -71,13 +71,13 @@ public sealed class CasingAndNotchesTests
         });
     }
 
-    private static int[] NotchesAt(Piece face, Units.Length x) =>
-        [
-            .. face
-                .Marks.Where(mark => mark.Kind == MarkKind.Notch && mark.From.X == x)
+    private static string NotchesAt(Piece face, Units.Length x) =>
+        string.Join(
+            ' ',
+            face.Marks.Where(mark => mark.Kind == MarkKind.Notch && mark.From.X == x)
                 .Select(mark => (int)Math.Round(mark.From.Y.Millimetres))
-                .Order(),
-        ];
+                .Order()
+        );
 
     /// <summary>The strips reach as far as is needed, and one strip less would not.</summary>
     private static void AssertFewest(int strips, double strip, double join, double needed)
