@@ -89,6 +89,9 @@ public sealed class EdgeName : IEquatable<EdgeName>
     /// <summary>The edge of a side, called after it.</summary>
     public static EdgeName Of(EdgeSide side) => new(side.Word(), new(side), EdgeFunction.Seam);
 
+    /// <summary>The upper or the lower of the two edges of a side.</summary>
+    public static EdgeName Of(EdgeSide side, EdgeLayer layer) => Called($"{side.Word()}-{layer.Word()}", new(side, Layer: layer));
+
     /// <summary>An edge that is called otherwise than after its side.</summary>
     /// <param name="word">The word seams, answers and files use.</param>
     /// <param name="at">Where on the cover it lies.</param>
@@ -106,6 +109,9 @@ public sealed class EdgeName : IEquatable<EdgeName>
 
     /// <summary>The edge, or a numbered part of the edge, that has this name.</summary>
     public bool IsPartOf(EdgeName whole) => Word == whole.Word || WholeWord == whole.Word;
+
+    /// <summary>The whole edge, or the middle one of its three parts.</summary>
+    public bool IsMiddleOf(EdgeName whole) => IsPartOf(whole) && Number is 0 or 2;
 
     /// <summary>It lies where the other lies, left for right, and becomes the same.</summary>
     public bool Mirrors(EdgeName other) => At == other.At.Mirrored() && Function == other.Function;

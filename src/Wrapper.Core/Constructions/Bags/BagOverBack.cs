@@ -5,6 +5,7 @@ using Wrapper.Core.English.Parts;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Edges;
+using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -192,9 +193,9 @@ internal static class BagOverBack
         var zero = Length.Zero;
         yield return new(CornerOf(EdgeSide.Right), [new(all, height), new(right, height), new(right, top)], TrimsRight: true);
         yield return new(CornerOf(EdgeSide.Left), [new(half, top), new(half, height), new(zero, height)], TrimsRight: true);
-        yield return new(EdgeName.Called("crease-right", new(EdgeSide.Right)), [new(right, zero), new(right, height)]);
+        yield return new(CrossOutline.CreaseOf(EdgeSide.Right), [new(right, zero), new(right, height)]);
         yield return new(EdgeName.Called("crease-upper", EdgeName.Upper.At), [new(right, height), new(half, height)]);
-        yield return new(EdgeName.Called("crease-left", new(EdgeSide.Left)), [new(half, height), new(half, zero)]);
+        yield return new(CrossOutline.CreaseOf(EdgeSide.Left), [new(half, height), new(half, zero)]);
     }
 
     private static EdgeName PostOf(EdgeSide side) => EdgeName.Called($"post-{side.Word()}", new(EdgeSide.Post, side));

@@ -15,18 +15,10 @@ internal static class BoxingStripSeams
     public static IEnumerable<Seam> Ends(BoxingPieces boxing, ZipBoxingPieces zip)
     {
         var (first, last) = (boxing.KeyOf(1), boxing.KeyOf(boxing.Count));
-        yield return new(
-            "end-1-upper",
-            new(first, StripOutline.Half(EdgeSide.Left, EdgeLayer.Upper)),
-            zip.Upper(zip.Count, EdgeName.Right)
-        );
-        yield return new("end-1-lower", new(first, StripOutline.Half(EdgeSide.Left, EdgeLayer.Lower)), zip.Lower(1, EdgeName.Left));
-        yield return new("end-2-upper", new(last, StripOutline.Half(EdgeSide.Right, EdgeLayer.Upper)), zip.Upper(1, EdgeName.Left));
-        yield return new(
-            "end-2-lower",
-            new(last, StripOutline.Half(EdgeSide.Right, EdgeLayer.Lower)),
-            zip.Lower(zip.Count, EdgeName.Right)
-        );
+        yield return new("end-1-upper", new(first, EdgeName.Of(EdgeSide.Left, EdgeLayer.Upper)), zip.Upper(zip.Count, EdgeName.Right));
+        yield return new("end-1-lower", new(first, EdgeName.Of(EdgeSide.Left, EdgeLayer.Lower)), zip.Lower(1, EdgeName.Left));
+        yield return new("end-2-upper", new(last, EdgeName.Of(EdgeSide.Right, EdgeLayer.Upper)), zip.Upper(1, EdgeName.Left));
+        yield return new("end-2-lower", new(last, EdgeName.Of(EdgeSide.Right, EdgeLayer.Lower)), zip.Lower(zip.Count, EdgeName.Right));
     }
 
     /// <summary>The seams round both plates, with their piping.</summary>

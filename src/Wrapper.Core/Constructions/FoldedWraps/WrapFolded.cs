@@ -4,6 +4,7 @@ using Wrapper.Core.English.Constructions;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Parts;
 using Wrapper.Core.Parts.Edges;
+using Wrapper.Core.Parts.Plans;
 using Wrapper.Core.Parts.Plates;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
@@ -146,32 +147,32 @@ public static class WrapFolded
         var zero = Length.Zero;
         var (right, all, fold, top) = (width + half, width + (2 * half), depth + (2 * half), (2 * depth) + (4 * half));
         yield return new(
-            CornerOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Lower),
+            CrossOutline.LineOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Lower),
             [new(right, zero), new(right, half), new(all, half)],
             TrimsRight: true
         );
         yield return new(
-            CornerOf(EdgeSide.Front, EdgeSide.Right),
+            CrossOutline.LineOf(EdgeSide.Front, EdgeSide.Right),
             [new(all, fold - half), new(right, fold - half), new(right, fold), new(right, fold + half), new(all, fold + half)],
             TrimsRight: true
         );
         yield return new(
-            CornerOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Upper),
+            CrossOutline.LineOf(EdgeSide.Back, EdgeSide.Right, EdgeLayer.Upper),
             [new(all, top - half), new(right, top - half), new(right, top)],
             TrimsRight: true
         );
         yield return new(
-            CornerOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Upper),
+            CrossOutline.LineOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Upper),
             [new(half, top), new(half, top - half), new(zero, top - half)],
             TrimsRight: true
         );
         yield return new(
-            CornerOf(EdgeSide.Front, EdgeSide.Left),
+            CrossOutline.LineOf(EdgeSide.Front, EdgeSide.Left),
             [new(zero, fold + half), new(half, fold + half), new(half, fold), new(half, fold - half), new(zero, fold - half)],
             TrimsRight: true
         );
         yield return new(
-            CornerOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Lower),
+            CrossOutline.LineOf(EdgeSide.Back, EdgeSide.Left, EdgeLayer.Lower),
             [new(zero, half), new(half, half), new(half, zero)],
             TrimsRight: true
         );
@@ -202,11 +203,11 @@ public static class WrapFolded
 
             foreach (var layer in (EdgeLayer[])[EdgeLayer.Lower, EdgeLayer.Upper])
             {
-                var back = CornerOf(EdgeSide.Back, side, layer);
+                var back = CrossOutline.LineOf(EdgeSide.Back, side, layer);
                 yield return new(back, new("wrap", back.Part(1)), new("wrap", back.Part(2)));
             }
 
-            var front = CornerOf(EdgeSide.Front, side);
+            var front = CrossOutline.LineOf(EdgeSide.Front, side);
             yield return new(front.Part(1), new("wrap", front.Part(1)), new("wrap", front.Part(2)));
             yield return new(front.Part(2), new("wrap", front.Part(3)), new("wrap", front.Part(4)));
         }
@@ -223,12 +224,6 @@ public static class WrapFolded
             new(side, beside, layer),
             beside == EdgeSide.None ? EdgeFunction.Seam : EdgeFunction.Corner
         );
-
-    private static EdgeName CornerOf(EdgeSide side, EdgeSide beside, EdgeLayer layer = EdgeLayer.None)
-    {
-        var word = $"corner-{side.Word()}-{beside.Word()}";
-        return EdgeName.Called(layer == EdgeLayer.None ? word : $"{word}-{layer.Word()}", new(side, beside, layer), EdgeFunction.Corner);
-    }
 
     private static string Joined(string word, EdgeSide side) => side == EdgeSide.None ? word : $"{word}-{side.Word()}";
 }

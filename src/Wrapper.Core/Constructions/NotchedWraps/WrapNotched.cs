@@ -61,6 +61,7 @@ public static class WrapNotched
             return new() { Checks = checks };
         }
 
+        var (lower, upper) = (ZipOf(EdgeLayer.Lower), ZipOf(EdgeLayer.Upper));
         var stitchLine = StitchLine(width.Value, depth.Value - reach.Value, reach.Value, cover.HalfThickness);
         var fold = depth.Value + thickness.Value;
         Mark[] marks =
@@ -77,8 +78,8 @@ public static class WrapNotched
                     stitchLine,
                     cutLength,
                     edge =>
-                        edge == ZipOf(EdgeLayer.Lower) ? closure.Under.Value
-                        : edge == ZipOf(EdgeLayer.Upper) ? closure.Over.Value
+                        edge == lower ? closure.Under.Value
+                        : edge == upper ? closure.Over.Value
                         : seam.Value,
                     marks,
                     lay.Turns
@@ -230,9 +231,7 @@ public static class WrapNotched
 
     /// <summary>The edge of a layer on this side: the part that is sewn, or the part that the zip reaches along.</summary>
     private static EdgeName SideOf(EdgeSide side, EdgeLayer layer, bool isZip = false) =>
-        isZip
-            ? EdgeName.Called($"{side.Word()}-{layer.Word()}-zip", new(side, Layer: layer), EdgeFunction.Zip)
-            : EdgeName.Called($"{side.Word()}-{layer.Word()}", new(side, Layer: layer));
+        isZip ? EdgeName.Of(side, layer).As(EdgeFunction.Zip, "zip") : EdgeName.Of(side, layer);
 
     /// <summary>An edge of a corner that is cut out.</summary>
     private static EdgeName NotchOf(EdgeSide side, EdgeSide beside, EdgeLayer layer, string which) =>

@@ -146,7 +146,7 @@ public static class PoufWrapped
 
         for (var face = 1; face <= 4; face++)
         {
-            var (name, before, next) = (PlanShapes.Quarters[face - 1], face == 1 ? 4 : face - 1, (face % 4) + 1);
+            var (name, before, next) = (EdgeName.Round[face - 1], face == 1 ? 4 : face - 1, (face % 4) + 1);
             foreach (
                 var (copy, level, edge) in ((int, EdgeSide, EdgeName)[])
                     [(1, EdgeSide.Top, EdgeName.Back), (2, EdgeSide.Bottom, EdgeName.Front)]
@@ -185,7 +185,7 @@ public static class PoufWrapped
         var edges = new List<Edge>();
         foreach (var edge in outline.Edges)
         {
-            if (!PlanShapes.Quarters.Contains(edge.Name))
+            if (!EdgeName.Round.Contains(edge.Name))
             {
                 edges.Add(edge);
                 continue;

@@ -180,7 +180,7 @@ internal static class SewingText
 
     internal static string CornerCalled(string corner) => $"{corner} corner";
 
-    internal static string Place(string edge) => edge == "closed" ? "closed end" : edge;
+    internal static string ClosedEnd => "closed end";
 
     internal static string Opening => "opening";
 

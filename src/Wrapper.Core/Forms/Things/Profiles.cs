@@ -14,11 +14,11 @@ internal static class Profiles
         var (d, t) = (depth.Value, thickness.Value);
         var zero = Length.Zero;
         var outline = Outline.Polygon(
-            (EdgeName.Called("back-upper", new(EdgeSide.Back, Layer: EdgeLayer.Upper)), new(d, t.Half())),
+            (EdgeName.Of(EdgeSide.Back, EdgeLayer.Upper), new(d, t.Half())),
             (EdgeName.Top, new(d, t)),
             (EdgeName.Front, new(zero, t)),
             (EdgeName.Bottom, new(zero, zero)),
-            (EdgeName.Called("back-lower", new(EdgeSide.Back, Layer: EdgeLayer.Lower)), new(d, zero))
+            (EdgeName.Of(EdgeSide.Back, EdgeLayer.Lower), new(d, zero))
         );
         var half = thickness / 2;
         var edges = new Dictionary<string, Worked>

@@ -114,8 +114,14 @@ internal static class CrossOutline
     }
 
     /// <summary>The line on which an opened corner is sewn across.</summary>
-    public static EdgeName LineOf(EdgeSide side, EdgeSide beside) =>
-        EdgeName.Called($"corner-{Word(side, beside)}", new(side, beside), EdgeFunction.Corner);
+    /// <param name="side">Front or back.</param>
+    /// <param name="beside">Right or left.</param>
+    /// <param name="layer">Which of two corners at the same place; none where there is one.</param>
+    public static EdgeName LineOf(EdgeSide side, EdgeSide beside, EdgeLayer layer = EdgeLayer.None)
+    {
+        var word = $"corner-{Word(side, beside)}";
+        return EdgeName.Called(layer == EdgeLayer.None ? word : $"{word}-{layer.Word()}", new(side, beside, layer), EdgeFunction.Corner);
+    }
 
     /// <summary>An edge of a corner that is cut out.</summary>
     private static EdgeName NotchOf(EdgeSide side, EdgeSide beside, string which) =>

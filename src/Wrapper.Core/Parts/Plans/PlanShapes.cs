@@ -108,11 +108,11 @@ internal static class PlanShapes
         Point At(int x, int y) => centre.Moved(x * eighth, y * eighth);
         var circle = new Arc(centre, CounterClockwise: true);
         Point[] corners = [At(-1, -1), At(1, -1), At(1, 1), At(-1, 1)];
-        var outline = new Outline(Quarters.Select((name, i) => new Edge(name, corners[i], corners[(i + 1) % 4], circle)));
+        var outline = new Outline(EdgeName.Round.Select((name, i) => new Edge(name, corners[i], corners[(i + 1) % 4], circle)));
         var circumference = diameter.TimesPi().Named("circumference");
         return new(
             outline,
-            Quarters.ToDictionary(name => name.Word, _ => circumference / 4),
+            EdgeName.Round.ToDictionary(name => name.Word, _ => circumference / 4),
             EdgeName.Front,
             EdgeName.Back,
             diameter,
@@ -138,7 +138,7 @@ internal static class PlanShapes
             var from = (-0.75 + (0.5 * quarter)) * Math.PI;
             parts.AddRange(
                 SmoothCurve.Arcs(
-                    Quarters[quarter],
+                    EdgeName.Round[quarter],
                     t => centre + new Vector(a * Math.Cos(from + (t * Math.PI / 2)), b * Math.Sin(from + (t * Math.PI / 2))),
                     t => new Vector(-a * Math.Sin(from + (t * Math.PI / 2)), b * Math.Cos(from + (t * Math.PI / 2))).Unit,
                     partsOfQuarter
@@ -147,7 +147,10 @@ internal static class PlanShapes
         }
 
         var outline = new Outline(SmoothCurve.Closed(parts));
-        var names = Quarters.ToDictionary(name => name.Word, name => Worked.ReadOff($"{name} quarter of the oval", outline.LengthOf(name)));
+        var names = EdgeName.Round.ToDictionary(
+            name => name.Word,
+            name => Worked.ReadOff($"{name} quarter of the oval", outline.LengthOf(name))
+        );
         return new(outline, names, EdgeName.Front, EdgeName.Back, width, depth) { IsSmooth = true };
     }
 
@@ -157,6 +160,4 @@ internal static class PlanShapes
     /// </summary>
     private static int PartsOfQuarter(double longer, double shorter) =>
         2 * Math.Clamp((int)Math.Ceiling(5.6 * Math.Sqrt(longer / shorter) * Math.Cbrt(longer / 1e9)), 3, 40);
-
-    internal static IReadOnlyList<EdgeName> Quarters => EdgeName.Round;
 }

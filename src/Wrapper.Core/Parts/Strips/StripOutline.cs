@@ -34,8 +34,8 @@ internal static class StripOutline
 
         if (halvedRight)
         {
-            edges.Add((Half(EdgeSide.Right, EdgeLayer.Lower), new(length, Length.Zero)));
-            edges.Add((Half(EdgeSide.Right, EdgeLayer.Upper), new(length, height.Half())));
+            edges.Add((EdgeName.Of(EdgeSide.Right, EdgeLayer.Lower), new(length, Length.Zero)));
+            edges.Add((EdgeName.Of(EdgeSide.Right, EdgeLayer.Upper), new(length, height.Half())));
         }
         else
         {
@@ -51,8 +51,8 @@ internal static class StripOutline
 
         if (halvedLeft)
         {
-            edges.Add((Half(EdgeSide.Left, EdgeLayer.Upper), new(Length.Zero, height)));
-            edges.Add((Half(EdgeSide.Left, EdgeLayer.Lower), new(Length.Zero, height.Half())));
+            edges.Add((EdgeName.Of(EdgeSide.Left, EdgeLayer.Upper), new(Length.Zero, height)));
+            edges.Add((EdgeName.Of(EdgeSide.Left, EdgeLayer.Lower), new(Length.Zero, height.Half())));
         }
         else
         {
@@ -67,10 +67,4 @@ internal static class StripOutline
     /// <param name="stretch">Which stretch.</param>
     public static EdgeName Long(EdgeSide side, EdgeName stretch) =>
         EdgeName.Called($"{side.Word()}-{stretch}", new(side, stretch.Side, stretch.At.Layer), stretch.Function);
-
-    /// <summary>Half of an end that meets two pieces.</summary>
-    /// <param name="side">Left or right.</param>
-    /// <param name="layer">The upper or the lower half.</param>
-    public static EdgeName Half(EdgeSide side, EdgeLayer layer) =>
-        EdgeName.Called($"{side.Word()}-{layer.Word()}", new(side, Layer: layer));
 }

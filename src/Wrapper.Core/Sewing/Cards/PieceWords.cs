@@ -115,8 +115,9 @@ internal sealed class PieceWords(IReadOnlyDictionary<string, Piece> pieces)
     private static string Place(EdgeName edge) =>
         edge switch
         {
-            { Function: EdgeFunction.Join } => SewingText.Place(EdgeFunction.Join.Word()),
-            { Side: not EdgeSide.None } => SewingText.Place(edge.Side.Word()),
+            { Function: EdgeFunction.Join } => edge.Function.Word(),
+            { Side: EdgeSide.Closed } => SewingText.ClosedEnd,
+            { Side: not EdgeSide.None } => edge.Side.Word(),
             { At.Layer: EdgeLayer.Start or EdgeLayer.Finish } => edge.At.Layer.Word(),
             { Function: EdgeFunction.Zip or EdgeFunction.Hem } => edge.Function.Word(),
             _ => edge.At.Layer.Word(),

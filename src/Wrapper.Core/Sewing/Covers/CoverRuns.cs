@@ -237,6 +237,5 @@ internal sealed class CoverRuns
         : run.Lines.FirstOrDefault(line => !IsFront(line)) is { } other ? StartOf(run, other)
         : run.Points[0];
 
-    private static bool IsFront(SeamLine line) =>
-        line.Seam.Edges.Any(side => side.Edge == EdgeName.Front || side.Edge == EdgeName.Front.Part(2));
+    private static bool IsFront(SeamLine line) => line.Seam.Edges.Any(side => side.Edge.IsMiddleOf(EdgeName.Front));
 }

@@ -147,10 +147,7 @@ internal sealed class ClosingOperations(SewingCover cover)
             .OrderBy(operation => cover.LinesOf(operation).Any(line => line.Seam.Gap.IsPositive) ? 0 : 1)
             .ToList();
         var holder = seams.FindLast(operation =>
-            cover
-                .LinesOf(operation)
-                .SelectMany(line => line.Seam.Edges)
-                .Any(side => side.Edge == EdgeName.Back || side.Edge == EdgeName.Back.Part(2))
+            cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).Any(side => side.Edge.IsMiddleOf(EdgeName.Back))
         )
             ?? (
                 seams.Count > 0 ? seams[^1]
