@@ -17,9 +17,13 @@ public sealed class RightOfWay : IDisposable
     private readonly Lock _gate = new();
     private readonly ManualResetEventSlim _isFree = new(initialState: true, spinCount: 0);
     private int _underWay;
+    private long _stops;
 
     [ThreadStatic]
     private static long ranSince;
+
+    /// <summary>How many times a planner has stood still and gone on again since the server was started.</summary>
+    public long Stops => Volatile.Read(ref _stops);
 
     /// <summary>Something short begins; it ends when what is given is disposed of.</summary>
     public IDisposable Take()
@@ -45,6 +49,7 @@ public sealed class RightOfWay : IDisposable
         }
 
         _isFree.Wait(LongestStop, left);
+        Interlocked.Increment(ref _stops);
         ranSince = Stopwatch.GetTimestamp();
     }
 
