@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Sewing;
 using Wrapper.Core.Units;

@@ -7,6 +7,7 @@ using Wrapper.Core.Drafting;
 using Wrapper.Core.Lays;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
+using Wrapper.Formats.Documents;
 using Wrapper.Formats.Validation;
 
 namespace Wrapper.Bench;
@@ -73,7 +74,7 @@ internal static class JobFigures
         var unit = JobUnits.Read(job.Unit)!.Value;
         var cloth = ClothReader
             .Read(
-                job.Cloth.ToInput() with
+                job.Cloth.Migrate() with
                 {
                     CurveSpace = Entry.Typed("0"),
                 }, // the solver knows no space either

@@ -1,3 +1,4 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;

@@ -175,12 +175,12 @@ public sealed class ClothBuyerTests
             new()
             {
                 Width = Entry.Typed("54"),
-                Price = "18.50",
+                Price = Entry.Typed("18.50"),
                 SoldIn =
                 [
-                    new(Entry.Typed("280 cm"), "21"),
-                    new(Entry.Typed("60"), "60.00"),
-                    new(Entry.Typed("54"), "99"),
+                    new(Entry.Typed("280 cm"), Entry.Typed("21")),
+                    new(Entry.Typed("60"), Entry.Typed("60.00")),
+                    new(Entry.Typed("54"), Entry.Typed("99")),
                     new(Entry.Typed("45"), null),
                     new(null, null),
                 ],
@@ -213,7 +213,9 @@ public sealed class ClothBuyerTests
     public void A_slip_in_a_width_it_is_sold_in_is_said_at_its_row(string width, string price, string code, string field)
     {
         var check = Assert.Single(
-            ClothReader.Read(new() { Width = Entry.Typed("54"), SoldIn = [new(Entry.Typed(width), price)] }, LengthUnit.Inch).Checks
+            ClothReader
+                .Read(new() { Width = Entry.Typed("54"), SoldIn = [new(Entry.Typed(width), Entry.Typed(price))] }, LengthUnit.Inch)
+                .Checks
         );
         Assert.Equal((code, field), (check.Code, check.Measure));
     }
@@ -285,7 +287,7 @@ public sealed class ClothBuyerTests
     [InlineData("spare", "101 %", "spare-out-of-range")]
     public void A_slip_in_the_cloth_names_its_field(string field, string text, string code)
     {
-        var input = new ClothInput { Width = Entry.Typed("54"), Price = "18,50" };
+        var input = new ClothDocument { Width = Entry.Typed("54"), Price = Entry.Typed("18,50") };
         Assert.Equal(18.50m, ClothReader.Read(input, LengthUnit.Inch).Price);
         Assert.Equal(Length.FromInches(53), ClothReader.Read(input, LengthUnit.Inch).Cloth!.UsableWidth);
         var reading = ClothReader.Read(
@@ -293,18 +295,18 @@ public sealed class ClothBuyerTests
             {
                 "width" => input with { Width = Entry.Typed(text) },
                 "selvage" => input with { Selvage = Entry.Typed(text) },
-                "repeatLength" => input with { RepeatLength = Entry.Typed(text) },
-                "price" => input with { Price = text },
+                "repeatLength" => input with { Repeat = new(Entry.Typed(text)) },
+                "price" => input with { Price = Entry.Typed(text) },
                 "grain" => input with { Grain = text },
                 "layers" => input with { Layers = text },
                 "role" => input with { Role = text },
-                "match" => input with { Match = text },
-                "repeatWidth" => input with { RepeatWidth = Entry.Typed(text) },
+                "match" => input with { Repeat = new(Match: text) },
+                "repeatWidth" => input with { Repeat = new(Width: Entry.Typed(text)) },
                 "space" => input with { Space = Entry.Typed(text) },
                 "curveSpace" => input with { CurveSpace = Entry.Typed(text) },
-                "shrinkageAlong" => input with { ShrinkageAlong = text },
-                "shrinkageAcross" => input with { ShrinkageAcross = text },
-                "spare" => input with { Spare = text },
+                "shrinkageAlong" => input with { Shrinkage = new(Entry.Typed(text)) },
+                "shrinkageAcross" => input with { Shrinkage = new(Across: Entry.Typed(text)) },
+                "spare" => input with { Spare = Entry.Typed(text) },
                 _ => input with { Nap = text },
             },
             LengthUnit.Inch

@@ -200,11 +200,6 @@ public sealed class ClothFaceTests
         Assert.Equal((Length.FromInches(-1), Length.Zero), PrintPlace.Of(cloth, buyer.Drafted(cloth)));
     }
 
-    private static ClothInput Cloth(string across, string along) =>
-        new()
-        {
-            Width = Entry.Typed("54"),
-            RepeatWidth = Entry.Typed(across),
-            RepeatLength = Entry.Typed(along),
-        };
+    private static ClothDocument Cloth(string across, string along) =>
+        new() { Width = Entry.Typed("54"), Repeat = new(Entry.Typed(along), Entry.Typed(across)) };
 }

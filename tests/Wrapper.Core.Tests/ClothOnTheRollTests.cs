@@ -15,12 +15,12 @@ namespace Wrapper.Core.Tests;
 /// <summary>What is said of a cloth beyond its width, and what it does to a job.</summary>
 public sealed class ClothOnTheRollTests
 {
-    private static readonly ClothInput Plain = new() { Width = Entry.Typed("54") };
+    private static readonly ClothDocument Plain = new() { Width = Entry.Typed("54") };
 
     [Fact]
     public void What_the_washing_takes_and_what_is_to_spare_are_in_the_sum()
     {
-        var cloth = Read(Plain with { ShrinkageAlong = "4", ShrinkageAcross = "2 %", Spare = "10" });
+        var cloth = Read(Plain with { Shrinkage = new(Entry.Typed("4"), Entry.Typed("2 %")), Spare = Entry.Typed("10") });
         Assert.Equal(Length.FromInches(54).Times(0.98m) - Length.FromInches(1), cloth.UsableWidth);
         var yardage = Buyer(Cushions.Worked).Buy(cloth, 20);
         Assert.Equal(((yardage.Lay!.Length.Inches + 1) * 1.1) / 0.96, yardage.Need!.Value.Inches, 1e-6);
@@ -32,7 +32,7 @@ public sealed class ClothOnTheRollTests
     [Fact]
     public void Plates_are_centred_on_the_motif_and_the_boxing_goes_on_below_their_front()
     {
-        var cloth = Read(Plain with { RepeatLength = Entry.Typed("12"), RepeatWidth = Entry.Typed("13 1/2"), Motif = Entry.Typed("27") });
+        var cloth = Read(Plain with { Repeat = new(Entry.Typed("12"), Entry.Typed("13 1/2"), Motif: Entry.Typed("27")) });
         var yardage = Buyer(
                 Cushions.Worked with
                 {
@@ -73,9 +73,9 @@ public sealed class ClothOnTheRollTests
     public void What_has_no_place_in_the_pattern_is_told_and_laid_all_the_same()
     {
         var wide = Cushions.Worked with { Measures = Cushions.Typed(("width", "48"), ("depth", "19"), ("thickness", "4")) };
-        var met = Read(Plain with { RepeatWidth = Entry.Typed("9"), Motif = Entry.Typed("27") });
+        var met = Read(Plain with { Repeat = new(Width: Entry.Typed("9"), Motif: Entry.Typed("27")) });
         Assert.DoesNotContain(Buyer(wide).Buy(met, 5).Checks, check => check.Code == "pattern-not-met");
-        var yardage = Buyer(wide).Buy(Read(Plain with { RepeatWidth = Entry.Typed("9"), Motif = Entry.Typed("23") }), 5);
+        var yardage = Buyer(wide).Buy(Read(Plain with { Repeat = new(Width: Entry.Typed("9"), Motif: Entry.Typed("23")) }), 5);
         var check = Assert.Single(yardage.Checks, check =>
             check.Code == "pattern-not-met" && check.Text.StartsWith("Plate", StringComparison.Ordinal)
         );
@@ -142,9 +142,9 @@ public sealed class ClothOnTheRollTests
                 ],
                 Remnants =
                 [
-                    new("blue end", Typed("30"), Typed("20")),
-                    new("", Typed("30"), null),
-                    new("blue end", Typed("31"), Typed("20")),
+                    new("blue end", null, Typed("30"), Typed("20")),
+                    new("", null, Typed("30"), null),
+                    new("blue end", null, Typed("31"), Typed("20")),
                 ],
             },
             LengthUnit.Inch
@@ -174,10 +174,10 @@ public sealed class ClothOnTheRollTests
             {
                 Flaws = [new(Typed("1"), Typed("2"), null, null), new(Typed("10"), Typed("a yard"), null, null)],
             },
-            "cloth.remnants.0" => Plain with { Remnants = [new("", Typed("0"), Typed("10"))] },
-            "cloth.repeatLength" => Plain with { Match = "half-drop", RepeatWidth = Typed("9") },
-            "cloth.repeatWidth" => Plain with { Motif = Typed("9") },
-            _ => Plain with { Motif = Typed("1/4"), RepeatWidth = Typed("9") },
+            "cloth.remnants.0" => Plain with { Remnants = [new("", null, Typed("0"), Typed("10"))] },
+            "cloth.repeatLength" => Plain with { Repeat = new(Width: Typed("9"), Match: "half-drop") },
+            "cloth.repeatWidth" => Plain with { Repeat = new(Motif: Typed("9")) },
+            _ => Plain with { Repeat = new(Width: Typed("9"), Motif: Typed("1/4")) },
         };
         var reading = ClothReader.Read(input, LengthUnit.Inch);
         Assert.Null(reading.Cloth);
@@ -214,7 +214,7 @@ public sealed class ClothOnTheRollTests
             single.Lay!.Placements.Select(placement => (placement.Piece, placement.Copy)).Order(),
             folded.Lay.Placements.Select(placement => (placement.Piece, placement.Copy)).Order()
         );
-        var patterned = Buyer(Cushions.Worked).Buy(Read(Plain with { Layers = "fold", RepeatLength = Entry.Typed("7") }), 20);
+        var patterned = Buyer(Cushions.Worked).Buy(Read(Plain with { Layers = "fold", Repeat = new(Entry.Typed("7")) }), 20);
         Assert.Equal(Length.Zero, patterned.Lay!.FoldedTo);
         Assert.Contains(patterned.Checks, check => check.Code == "pattern-on-fold");
     }
@@ -268,7 +268,7 @@ public sealed class ClothOnTheRollTests
         Assert.Equal(yardage.Lay.Placements.Count, cuts.Sum(stretch => stretch.Pieces.Count));
     }
 
-    private static ClothSpecification Read(ClothInput input)
+    private static ClothSpecification Read(ClothDocument input)
     {
         var reading = ClothReader.Read(input, LengthUnit.Inch);
         Assert.Empty(reading.Checks);

@@ -48,15 +48,7 @@ public sealed class MatchOverTests
     public void It_is_read_and_a_slip_is_named()
     {
         ClothReading Read(string? over) =>
-            ClothReader.Read(
-                new()
-                {
-                    Width = Entry.Typed("54"),
-                    RepeatLength = Entry.Typed("6"),
-                    MatchOver = over,
-                },
-                LengthUnit.Inch
-            );
+            ClothReader.Read(new() { Width = Entry.Typed("54"), Repeat = new(Entry.Typed("6"), Over: over) }, LengthUnit.Inch);
         Assert.Equal(MatchOver.Set, Read(null).Cloth!.MatchOver);
         Assert.Equal(MatchOver.Cover, Read("cover").Cloth!.MatchOver);
         Assert.True(Read("none").Cloth is { HasPattern: true, Repeats: false });

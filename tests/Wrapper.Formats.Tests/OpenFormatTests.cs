@@ -1,5 +1,6 @@
 using System.Text;
 using System.Text.Json;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Forms;
 using Wrapper.Core.Proof;
@@ -205,8 +206,12 @@ public sealed class OpenFormatTests
             (now.Name, now.Client, now.Place, now.Unit, now.Covers.Count)
         );
         // An empty text is as good as unsaid; the first format knew no faces, and the demo has some since.
-        static string Said(ClothDocument cloth) =>
-            Text((cloth with { Face = null }).ToInput()).Replace("null", "\"\"", StringComparison.Ordinal);
+        static string Said(ClothDocument cloth)
+        {
+            var said = JsonSerializer.SerializeToNode(cloth.Migrate() with { Face = null, Others = null }, OpenFormat.Json)!.AsObject();
+            return Text(said.Where(member => member.Value?.ToString() is not ("" or "[]")).ToDictionary());
+        }
+
         static string Text<T>(T read) => JsonSerializer.Serialize(read, OpenFormat.Json);
         Assert.All(first.Covers.Zip(now.Covers), pair =>
         {
@@ -234,6 +239,28 @@ public sealed class OpenFormatTests
             );
             Assert.Null(pair.First.Besides);
         });
+    }
+
+    [Fact]
+    public void What_is_not_said_of_a_cloth_is_not_written_and_what_nobody_knows_is_kept()
+    {
+        var cloth = new ClothDocument
+        {
+            Repeat = new(),
+            Face = new(),
+            Shrinkage = new(),
+            Edges = new() { ["left"] = new() },
+            SoldIn = [new()],
+            Flaws = [new()],
+            Remnants = [new()],
+        };
+        Assert.Equal(
+            """{"repeat":{},"face":{},"shrinkage":{},"edges":{"left":{}},"soldIn":[{}],"flaws":[{}],"remnants":[{}]}""",
+            JsonSerializer.Serialize(cloth, OpenFormat.Json)
+        );
+        const string unknown = """{"name":"Ticking","lustre":{"deep":[1,null]}}""";
+        var read = JsonSerializer.Deserialize<ClothDocument>(unknown, OpenFormat.Json);
+        Assert.Equal(unknown, JsonSerializer.Serialize(read, OpenFormat.Json));
     }
 
     [Fact]

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Judgement.Advice;
 using Wrapper.Core.Reading;
@@ -191,7 +192,7 @@ public record CoverDocument
             JobRules = RuleEntries.Flatten(JobRules),
             HouseRules = RuleEntries.Flatten(HouseRules),
             Padding = CoverLists.Padding(padding),
-            UsableWidth = cloth?.Usable(JobUnits.Read(Unit) ?? LengthUnit.Millimetre),
+            UsableWidth = cloth is null ? null : ClothReader.Usable(cloth.Migrate(), JobUnits.Read(Unit) ?? LengthUnit.Millimetre),
             Nap = string.IsNullOrEmpty(cloth?.Nap) ? null : cloth.Nap,
             Count = Count is { } count ? JsonWords.Number(count) : 1,
         };

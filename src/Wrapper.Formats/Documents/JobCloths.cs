@@ -19,7 +19,7 @@ public sealed class JobCloths
     {
         foreach (var (key, cloth) in cloths)
         {
-            var reading = ClothReader.Read((cloth with { Key = key }).ToInput(), unit);
+            var reading = ClothReader.Read(cloth.Migrate() with { Key = key }, unit);
             _readings[key] = reading;
             _checks[key] =
             [

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 
 namespace Wrapper.Formats.Documents;
 
@@ -15,6 +16,7 @@ public static class OpenFormat
         options.RespectNullableAnnotations = true;
         options.AllowOutOfOrderMetadataProperties = true; // the kind of an entry of work may stand anywhere in it
         options.NumberHandling = JsonNumberHandling.Strict;
+        options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(ClothJson.Describe);
         options.Converters.Add(new EntryConverter());
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
         return options;

@@ -2,7 +2,6 @@ using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Reading;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 
 namespace Wrapper.Formats.Validation;

@@ -2,6 +2,7 @@ using System.IO.Pipelines;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Formats.Validation;

@@ -1,3 +1,4 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Drafting;
 using Wrapper.Core.Fitting;
 using Wrapper.Core.Pattern;

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Fitting;
 using Wrapper.Core.Pattern;

@@ -1,5 +1,5 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Lays;
-using Wrapper.Formats.Documents;
 
 namespace Wrapper.Web.Answers;
 

@@ -2,7 +2,9 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Units;
 using Wrapper.Formats.Documents;
 
 namespace Wrapper.Web.Hosting;

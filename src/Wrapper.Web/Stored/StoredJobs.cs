@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Pattern;
 using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;

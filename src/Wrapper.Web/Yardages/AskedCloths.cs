@@ -33,7 +33,7 @@ internal sealed class AskedCloths
             return;
         }
 
-        var only = ClothReader.Read(cloth!.ToInput(), unit);
+        var only = ClothReader.Read(cloth!.Migrate(), unit);
         (Cloth, Price, Checks) = (only.Cloth is { } read ? read with { Key = null } : null, only.Price, only.Checks);
     }
 

@@ -1,3 +1,4 @@
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Geometry;
 using Wrapper.Core.Lays;
@@ -48,7 +49,7 @@ internal sealed class LayReading
         Choice<RepeatMatch>(repeat?.Match, "match");
         return new()
         {
-            UsableWidth = Required(cloth?.Usable(LengthUnit.Millimetre), "usableWidth"),
+            UsableWidth = Required(cloth is null ? null : ClothReader.Usable(cloth, LengthUnit.Millimetre), "usableWidth"),
             OneWay = Words.Read<Nap>(cloth?.Nap) == Nap.OneWay,
             RepeatLength = Length(repeat?.Length, "repeat") ?? default,
             RepeatWidth = Length(repeat?.Width, "repeat across") ?? default,

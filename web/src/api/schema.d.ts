@@ -1151,8 +1151,9 @@ export interface components {
             checks: components["schemas"]["CheckJson"][];
         };
         /**
-         * @description A cloth in JSON, one shape wherever it stands: with a draft, a lay or a yardage, stored, and in job files; the first of a job
-         *     carries the others. See docs/format.md, "Cloths".
+         * @description A cloth as a person describes it, in one shape wherever it is written: with a draft, a lay or a yardage, stored, and in job files,
+         *     where the first of a job carries the others. Texts stay as they were typed; ClothReader reads them, and what is null is
+         *     left out where it is written. See docs/format.md, "Cloths".
          */
         ClothDocument: {
             /** @description What covers name it by, unique in the job; unsaid for the first. */

@@ -1,4 +1,3 @@
-using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Buying.Cloths;
@@ -29,9 +28,3 @@ public enum FaceKind
 /// <param name="Figure">How wide the stripe is, or the motif across.</param>
 /// <param name="Picture">What its picture is known by to who asks; null where there is none, or where it came whole.</param>
 public sealed record ClothFace(FaceKind Kind, string Ground, string Ink, Length Figure, string? Picture = null);
-
-/// <summary>
-/// The face of a cloth as a person describes it: its kind by word, two colours, how wide its figure is, and its picture, whole as a
-/// <c>data:</c> address or by a short name.
-/// </summary>
-public sealed record ClothFaceInput(string? Kind, string? Ground, string? Ink, Entry? Figure, string? Picture = null);

@@ -20,25 +20,31 @@ public static class ClothReader
     private static readonly Length MostThick = Length.FromMillimetres(30m);
     private static readonly Length MostLong = Length.FromMillimetres(200_000m);
 
+    /// <summary>In millimetres: what lies farther off lies on no cloth.</summary>
+    private const double FarthestPlace = 1e6;
+
     /// <summary>Reads what was said of a cloth in a job of this unit.</summary>
-    public static ClothReading Read(ClothInput input, LengthUnit unit)
+    public static ClothReading Read(ClothDocument input, LengthUnit unit)
     {
         var fields = new ClothFields(unit);
-        var width = fields.Required(input.Width, "width", "Cloth width");
-        var selvage = ClothFields.IsSaid(input.Selvage) ? fields.Required(input.Selvage, "selvage", "Selvage") : UsualSelvage(unit);
+        var width = fields.Required(input.Width ?? input.UsableWidth, "width", "Cloth width");
+        var selvage =
+            ClothFields.IsSaid(input.Selvage) ? fields.Required(input.Selvage, "selvage", "Selvage")
+            : input.Width is null && input.UsableWidth is not null ? Length.Zero
+            : UsualSelvage(unit);
         var cloth = new ClothSpecification(
             width ?? default,
             selvage ?? default,
             fields.Choice<Nap>(input.Nap, "nap", "nap") == Nap.OneWay,
-            Repeat(fields, input.RepeatLength, new("repeatLength", "Repeat", "repeat"))
+            Repeat(fields, input.Repeat?.Length, new("repeatLength", "Repeat", "repeat"))
         )
         {
-            RepeatWidth = Repeat(fields, input.RepeatWidth, new("repeatWidth", "Repeat across", "repeat-across")),
-            HalfDrop = fields.Choice<RepeatMatch>(input.Match, "match", "match") == RepeatMatch.HalfDrop,
-            MotifAcross = ClothFields.IsSaid(input.Motif)
-                ? fields.Optional(input.Motif, new("motif", "Motif", "motif"), default, MostWide)
+            RepeatWidth = Repeat(fields, input.Repeat?.Width, new("repeatWidth", "Repeat across", "repeat-across")),
+            HalfDrop = fields.Choice<RepeatMatch>(input.Repeat?.Match, "match", "match") == RepeatMatch.HalfDrop,
+            MotifAcross = ClothFields.IsSaid(input.Repeat?.Motif)
+                ? fields.Optional(input.Repeat?.Motif, new("motif", "Motif", "motif"), default, MostWide)
                 : null,
-            MatchOver = fields.Choice<MatchOver>(input.MatchOver, "matchOver", "match"),
+            MatchOver = fields.Choice<MatchOver>(input.Repeat?.Over, "matchOver", "match"),
             Space = fields.Optional(input.Space, new("space", "Space between pieces", "space-between-pieces"), default, MostSpace)
                 ?? default,
             CurveSpace = fields.Optional(
@@ -47,16 +53,26 @@ public static class ClothReader
                 UsualCurveSpace(unit),
                 MostSpace
             ) ?? default,
-            ShrinkageAlong = fields.Percent(input.ShrinkageAlong, new("shrinkageAlong", "Shrinkage along", "shrinkage-along"), 30),
-            ShrinkageAcross = fields.Percent(input.ShrinkageAcross, new("shrinkageAcross", "Shrinkage across", "shrinkage-across"), 30),
+            ShrinkageAlong = fields.Percent(
+                input.Shrinkage?.Along?.ToString(),
+                new("shrinkageAlong", "Shrinkage along", "shrinkage-along"),
+                30
+            ),
+            ShrinkageAcross = fields.Percent(
+                input.Shrinkage?.Across?.ToString(),
+                new("shrinkageAcross", "Shrinkage across", "shrinkage-across"),
+                30
+            ),
             Key = string.IsNullOrWhiteSpace(input.Key) ? null : input.Key,
             Name = string.IsNullOrWhiteSpace(input.Name) ? null : input.Name.Trim(),
             ReadyLength = ClothFields.IsSaid(input.Length)
                 ? fields.Optional(input.Length, new("length", "Length of the cloth", "length-of-the-cloth"), default, MostLong)
                 : null,
             Edges = ReadyMade.Edges(input, selvage ?? default, fields),
-            IsPrewashed = string.IsNullOrEmpty(input.Prewash) ? null : fields.YesOrNo(input.Prewash, "prewash", "washing before cutting"),
-            Spare = fields.Percent(input.Spare, new("spare", "Spare", "spare"), 100),
+            IsPrewashed = input.Prewash?.ToString() is not { Length: > 0 } prewash
+                ? null
+                : fields.YesOrNo(prewash, "prewash", "washing before cutting"),
+            Spare = fields.Percent(input.Spare?.ToString(), new("spare", "Spare", "spare"), 100),
             QuarterTurns = fields.Choice<Grain>(input.Grain, "grain", "grain") == Grain.Either,
             OnFold = fields.Choice<ClothLayers>(input.Layers, "layers", "way to lay it") == ClothLayers.Fold,
             Role = fields.Choice<ClothRole>(input.Role, "role", "role"),
@@ -64,8 +80,8 @@ public static class ClothReader
             Thickness = ClothFields.IsSaid(input.Thickness)
                 ? fields.Optional(input.Thickness, new("thickness", "Thickness of the cloth", "thickness-of-the-cloth"), default, MostThick)
                 : null,
-            Pinned = input.Pinned,
-            Kept = input.Kept,
+            Pinned = Places(input.Pinned),
+            Kept = Places(input.Kept),
         };
         Widths(cloth, width, selvage, fields);
         Pattern(cloth, fields);
@@ -80,9 +96,20 @@ public static class ClothReader
             };
         }
 
-        var price = fields.Price(input.Price) ?? cloth.SoldIn.FirstOrDefault(sold => sold.Width.Width == cloth.Width)?.Price;
+        var price = fields.Price(input.Price?.ToString()) ?? cloth.SoldIn.FirstOrDefault(sold => sold.Width.Width == cloth.Width)?.Price;
         return new(fields.Checks.HasError() ? null : cloth, price, fields.Checks);
     }
+
+    /// <summary>What pieces can lie on, said or worked out from the width; null where neither is possible.</summary>
+    /// <param name="input">The cloth.</param>
+    /// <param name="unit">The unit of a bare number.</param>
+    public static Entry? Usable(ClothDocument input, LengthUnit unit) =>
+        input.UsableWidth
+        ?? (
+            input.Width is not null && Read(input, unit).Cloth is { } cloth
+                ? Entry.Number((decimal)cloth.UsableWidth.Nanometres / Length.NanometresPerMillimetre)
+                : null
+        );
 
     /// <summary>Half an inch or 12 mm.</summary>
     public static Length UsualSelvage(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 2) : Length.FromMillimetres(12m);
@@ -102,9 +129,9 @@ public static class ClothReader
         return repeat;
     }
 
-    private static IEnumerable<ClothTrait> Traits(ClothInput input, ClothFields fields)
+    private static IEnumerable<ClothTrait> Traits(ClothDocument input, ClothFields fields)
     {
-        foreach (var word in input.Traits.Distinct())
+        foreach (var word in (input.Traits ?? []).Where(word => word is not null).Distinct())
         {
             if (Words.Read<ClothTrait>(word) is { } trait)
             {
@@ -151,17 +178,17 @@ public static class ClothReader
     }
 
     /// <summary>The widths it is sold in, each once, called as they were written.</summary>
-    private static IEnumerable<SoldWidth> SoldIn(ClothInput input, ClothSpecification cloth, ClothFields fields)
+    private static IEnumerable<SoldWidth> SoldIn(ClothDocument input, ClothSpecification cloth, ClothFields fields)
     {
         var known = new HashSet<Length>();
         foreach (
-            var (i, sold) in input
-                .SoldIn.Index()
-                .Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || !string.IsNullOrWhiteSpace(said.Price)))
+            var (i, sold) in (input.SoldIn ?? [])
+                .Index()
+                .Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || ClothFields.IsSaid(said.Price)))
         )
         {
             var field = $"soldIn.{i}";
-            var price = fields.Price(sold.Price, field);
+            var price = fields.Price(sold.Price?.ToString(), field);
             if (!ClothFields.IsSaid(sold.Width))
             {
                 fields.Say(Check.Warning("sold-width-unfinished", BuyingText.SoldWidthUnfinished(i + 1), $"cloth.{field}"));
@@ -180,11 +207,11 @@ public static class ClothReader
         }
     }
 
-    private static IEnumerable<Flaw> Flaws(ClothInput input, ClothSpecification cloth, ClothFields fields)
+    private static IEnumerable<Flaw> Flaws(ClothDocument input, ClothSpecification cloth, ClothFields fields)
     {
         foreach (
-            var (i, flaw) in input
-                .Flaws.Index()
+            var (i, flaw) in (input.Flaws ?? [])
+                .Index()
                 .Where(entry => entry.Item is { } said && new[] { said.From, said.To, said.Left, said.Right }.Any(ClothFields.IsSaid))
         )
         {
@@ -221,12 +248,12 @@ public static class ClothReader
         }
     }
 
-    private static IEnumerable<Remnant> Remnants(ClothInput input, ClothFields fields)
+    private static IEnumerable<Remnant> Remnants(ClothDocument input, ClothFields fields)
     {
         var names = new HashSet<string>();
         foreach (
-            var (i, remnant) in input
-                .Remnants.Index()
+            var (i, remnant) in (input.Remnants ?? [])
+                .Index()
                 .Where(entry => entry.Item is { } said && (ClothFields.IsSaid(said.Width) || ClothFields.IsSaid(said.Length)))
         )
         {
@@ -241,7 +268,7 @@ public static class ClothReader
             var length = fields.Optional(remnant.Length, new(field, "Remnant", "remnant"), default, MostLong);
             if (width is { IsPositive: true } across && length is { IsPositive: true } along)
             {
-                var name = string.IsNullOrWhiteSpace(remnant.Name) ? $"remnant {i + 1}" : remnant.Name.Trim();
+                var name = (remnant.Name ?? remnant.Id)?.Trim() is { Length: > 0 } said ? said : $"remnant {i + 1}";
                 yield return new(names.Add(name) ? name : $"{name} ({i + 1})", across, along);
             }
             else if (width is not null && length is not null)
@@ -250,4 +277,19 @@ public static class ClothReader
             }
         }
     }
+
+    /// <summary>Places that can be on a cloth at all; the others are as good as unsaid.</summary>
+    private static IReadOnlyList<Placement> Places(List<PlaceDocument>? places) =>
+        [
+            .. (places ?? [])
+                .Where(place => place?.Piece is { Length: > 0 } && Math.Abs(place.X) < FarthestPlace && Math.Abs(place.Y) < FarthestPlace)
+                .Select(place => new Placement(
+                    place.Piece,
+                    place.Copy,
+                    place.Turn,
+                    Length.FromMillimetres(place.X),
+                    Length.FromMillimetres(place.Y),
+                    place.Remnant
+                )),
+        ];
 }

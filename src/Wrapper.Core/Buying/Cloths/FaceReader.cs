@@ -16,7 +16,7 @@ internal static class FaceReader
     private static readonly string[] PictureTypes = ["data:image/jpeg;base64,", "data:image/png;base64,"];
 
     /// <summary>The face of this cloth; null where nothing is said of it.</summary>
-    public static ClothFace? Read(ClothFaceInput? said, ClothSpecification cloth, ClothFields fields)
+    public static ClothFace? Read(ClothFaceDocument? said, ClothSpecification cloth, ClothFields fields)
     {
         if (said is null || (string.IsNullOrWhiteSpace(said.Kind) && string.IsNullOrWhiteSpace(said.Ground)))
         {

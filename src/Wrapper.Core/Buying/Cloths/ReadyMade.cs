@@ -19,14 +19,15 @@ internal static class ReadyMade
     /// <summary>
     /// The edges that were said; null where none was. One of which nothing is said is a selvage at the sides, and cut across at the ends.
     /// </summary>
-    public static ClothEdges? Edges(ClothInput input, Length selvage, ClothFields fields)
+    public static ClothEdges? Edges(ClothDocument input, Length selvage, ClothFields fields)
     {
-        if (input.Edges.Count == 0)
+        var edges = (input.Edges ?? []).Where(edge => edge.Value is not null).ToDictionary();
+        if (edges.Count == 0)
         {
             return null;
         }
 
-        foreach (var unknown in input.Edges.Keys.Where(side => !Sides.Contains(side)))
+        foreach (var unknown in edges.Keys.Where(side => !Sides.Contains(side)))
         {
             fields.Error(
                 "unknown-choice",
@@ -44,7 +45,7 @@ internal static class ReadyMade
 
         ClothEdge Edge(string side, ClothEdgeKind usual, Length depth)
         {
-            if (input.Edges.GetValueOrDefault(side) is not { } said)
+            if (edges.GetValueOrDefault(side) is not { } said)
             {
                 return new(usual, depth, IsKept: false);
             }
@@ -60,7 +61,7 @@ internal static class ReadyMade
             return new(
                 kind,
                 deep,
-                string.IsNullOrEmpty(said.Keep) ? kind == ClothEdgeKind.Hem : fields.YesOrNo(said.Keep, field, "keeping it")
+                said.Keep?.ToString() is { Length: > 0 } keep ? fields.YesOrNo(keep, field, "keeping it") : kind == ClothEdgeKind.Hem
             );
         }
     }

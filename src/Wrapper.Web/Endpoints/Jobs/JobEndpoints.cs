@@ -1,8 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
-using Wrapper.Formats.Documents;
 using Wrapper.Formats.Rules;
 using Wrapper.Store;
 using Wrapper.Web.Answers;

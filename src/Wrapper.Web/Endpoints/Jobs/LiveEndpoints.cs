@@ -7,7 +7,6 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Devices;
-using Wrapper.Formats.Documents;
 using Wrapper.Store;
 using Wrapper.Web.Answers;
 using Wrapper.Web.Planning;

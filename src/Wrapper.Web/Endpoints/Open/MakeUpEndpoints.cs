@@ -314,7 +314,7 @@ internal static class MakeUpEndpoints
             return TypedResults.Problem("A unit is asked for: in, cm or mm.", statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        var reading = ClothReader.Read(request.Cloth.ToInput(), unit);
+        var reading = ClothReader.Read(request.Cloth.Migrate(), unit);
         var checks = reading.Checks.ToList();
         var length = EntryReader.Read(request.Length, unit);
         if (length.Length is not { } along)

@@ -6,7 +6,6 @@ using Wrapper.Core.Reading;
 using Wrapper.Core.Reading.Readers;
 using Wrapper.Core.Units;
 using Wrapper.Core.Working;
-using Wrapper.Formats.Documents;
 
 namespace Wrapper.Web.Endpoints.Open;
 

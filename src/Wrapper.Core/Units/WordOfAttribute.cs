@@ -1,4 +1,4 @@
-namespace Wrapper.Formats.Documents;
+namespace Wrapper.Core.Units;
 
 /// <summary>
 /// Names the enumeration whose words a text may be. Documents keep what was typed as text, so that a word nobody knows is told of with
@@ -18,5 +18,5 @@ public sealed class WordOfAttribute<T> : WordOfAttribute
     where T : struct, Enum
 {
     /// <inheritdoc />
-    public override IReadOnlyList<string> Words => Core.Units.Words.All<T>();
+    public override IReadOnlyList<string> Words => Units.Words.All<T>();
 }
