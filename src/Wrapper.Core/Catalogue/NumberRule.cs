@@ -72,7 +72,20 @@ public sealed record NumberRule(string Name, string Label, decimal Usual, decima
         Listing(RuleGroup.Time, "minutesPerLabel", "minutes to sew in a label", 2m, 0m, 120m);
 
     internal static NumberRule MinutesPerCover { get; } =
-        Listing(RuleGroup.Time, "minutesPerCover", "minutes to turn and fit a cover", 10m, 0m, 480m);
+        Listing(RuleGroup.Time, "minutesPerCover", "minutes to try a cover on", 7m, 0m, 480m);
+
+    internal static NumberRule MinutesToTurn { get; } = Listing(RuleGroup.Time, "minutesToTurn", "minutes to turn a cover", 3m, 0m, 120m);
+
+    internal static NumberRule MinutesToTrim { get; } =
+        Listing(RuleGroup.Time, "minutesToTrim", "minutes to trim a corner", 0.5m, 0m, 120m);
+
+    internal static NumberRule MinutesToPress { get; } = Listing(RuleGroup.Time, "minutesToPress", "minutes to press a seam", 1m, 0m, 120m);
+
+    internal static NumberRule MinutesPerBar { get; } =
+        Listing(RuleGroup.Time, "minutesPerBar", "minutes to a bar at a zip’s end", 1m, 0m, 120m);
+
+    internal static NumberRule MinutesByHand { get; } =
+        Listing(RuleGroup.Time, "minutesByHand", "minutes to close a metre by hand", 12m, 0m, 240m);
 
     /// <summary>All rules that are plain numbers, by name, in the order they are shown.</summary>
     public static IReadOnlyDictionary<string, NumberRule> All { get; } = Listed.ToDictionary(rule => rule.Name);

@@ -40,13 +40,19 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
                 )),
         ]);
 
-    private static int AmountOf(Operation operation) => operation.Kind == OperationKind.Mark ? operation.Pieces.Count : 1;
+    private static double AmountOf(Operation operation) =>
+        operation.Kind switch
+        {
+            OperationKind.Mark => (double)operation.Pieces.Count / operation.SharedBy,
+            OperationKind.Press => Math.Max(1, operation.Seams.Count),
+            _ => 1,
+        };
 
     private static (int Place, string What, bool IsByLength) WhatOf(OperationKind kind) =>
         kind switch
         {
             OperationKind.Mark => (0, "cut and mark", false),
-            OperationKind.Seam or OperationKind.EdgeStitch or OperationKind.CloseByHand => (1, "seams, metres", true),
+            OperationKind.Seam or OperationKind.EdgeStitch => (1, "seams, metres", true),
             OperationKind.Finish => (2, "finishing edges, metres", true),
             OperationKind.MakePiping => (3, "making piping, metres", true),
             OperationKind.ApplyPiping => (4, "applying piping, metres", true),
@@ -58,7 +64,10 @@ public sealed record SewingTime(IReadOnlyList<TimePart> Parts)
             OperationKind.Thread => (10, "threading", false),
             OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => (11, "buttons, loops and ties", false),
             OperationKind.Label => (12, "labels", false),
-            OperationKind.TryOn => (13, "turning and fitting", false),
-            _ => (14, "the rest", false),
+            OperationKind.Turn or OperationKind.TryOn => (13, "turning and trying on", false),
+            OperationKind.Press => (14, "pressing", false),
+            OperationKind.Trim => (15, "trimming corners", false),
+            OperationKind.CloseByHand => (16, "closing by hand, metres", true),
+            _ => (17, "the rest", false),
         };
 }

@@ -27,7 +27,7 @@ public static class SewingPlanner
                 ),
             ]
         ).Of();
-        return new(cover.Schools.Finish, [.. cover.Lines.All.Select(line => line.Sewn)], Ended(order, cover));
+        return new(cover.Finish, [.. cover.Lines.All.Select(line => line.Sewn)], Ended(order, cover));
     }
 
     /// <summary>What a stop-sign says.</summary>

@@ -37,7 +37,9 @@ internal sealed partial class OrderChecker
 
     private OrderChecker(Draft draft, SewingPlan plan, Schools schools)
     {
-        (_draft, _plan, _schools) = (draft, plan, schools);
+        // What lies between two layers of cloth is enclosed and not finished.
+        var isEnclosed = draft.Pieces.Any(piece => piece.CopyRoles.Contains(PieceRole.Inner));
+        (_draft, _plan, _schools) = (draft, plan, isEnclosed ? schools with { Finish = FinishSchool.None } : schools);
         _seams = plan.Seams.ToDictionary(seam => seam.Id);
         _place = plan.Order.Select((operation, place) => (operation.Id, place)).ToDictionary(pair => pair.Id, pair => pair.place);
         foreach (var operation in plan.Order.Where(IsSewn))

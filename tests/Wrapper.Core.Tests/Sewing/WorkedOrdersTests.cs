@@ -184,10 +184,10 @@ public sealed partial class WorkedOrdersTests
         var order = Planned(Cushion, Plain).Order;
         var round = order.First(operation => operation.Seams.Contains("top-front"));
         Assert.Equal(3 * 76 * 0.0254, round.Minutes, 6);
-        Assert.Equal(10 + (4 * 26 * 0.0254), order.First(operation => operation.Kind == OperationKind.Zip).Minutes, 6);
-        Assert.Equal(3 * 2 * 76 * 0.0254, order.First(operation => operation.Kind == OperationKind.MakePiping).Minutes, 6);
+        Assert.Equal(10 + (4 * 26 * 0.0254) + 2, order.First(operation => operation.Kind == OperationKind.Zip).Minutes, 6);
+        Assert.Equal(3 * 2 * 79 * 0.0254, order.First(operation => operation.Kind == OperationKind.MakePiping).Minutes, 6);
         Assert.Equal(3 * 76 * 0.0254, order.First(operation => operation.Kind == OperationKind.ApplyPiping).Minutes, 6);
-        Assert.Equal(10, order.First(operation => operation.Kind == OperationKind.TryOn).Minutes);
+        Assert.Equal(7, order.First(operation => operation.Kind == OperationKind.TryOn).Minutes);
     }
 
     [Fact]

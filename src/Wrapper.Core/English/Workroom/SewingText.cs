@@ -72,6 +72,8 @@ internal static class SewingText
         : joins ? "Press the joins open."
         : "Press the darts to one side.";
 
+    internal static string PressBothSeams => "Press both seams of the strip open before another seam crosses them.";
+
     internal static string PressSeam => "Press it open before another seam crosses it.";
 
     internal static string NeedsIron => "iron";
@@ -193,6 +195,9 @@ internal static class SewingText
     internal static string NeedsZipFoot => "zip foot";
 
     internal static string NeedsHandNeedle => "hand needle";
+
+    internal static string LayPipingIn =>
+        "Lay the piping between them, raw edge to raw edge, and snip its allowance at every corner and curve.";
 
     internal static string BeginPiping =>
         "Begin at a corner or the middle of the back; leave a hand’s width loose at both ends. Where they "

@@ -26,10 +26,11 @@ internal sealed class CardHints(SewingCover cover)
     public IReadOnlyList<string> Of(Operation operation) =>
         operation.Kind switch
         {
-            OperationKind.ApplyPiping => [IsRound(operation.Edges) ? SewingText.BeginPiping : SewingText.BeginPipingAtEnd],
+            OperationKind.ApplyPiping => [JoinedPiping(operation)],
             OperationKind.Seam or OperationKind.Join =>
             [
                 .. Basted(operation),
+                .. operation.Edges.Count > 0 && cover.Schools.Piping == PipingSchool.Sandwich ? [JoinedPiping(operation)] : (string[])[],
                 .. Snipped(operation),
                 .. Eased(operation),
                 .. Ends(operation),
@@ -53,6 +54,10 @@ internal sealed class CardHints(SewingCover cover)
             OperationKind.Pocket or OperationKind.Turn or OperationKind.TryOn or OperationKind.Mark => [],
             _ => [.. Open(operation)],
         };
+
+    /// <summary>What becomes of the ends of piping: joined where it goes all round, run out where it does not.</summary>
+    private static string JoinedPiping(Operation operation) =>
+        operation.PipingGoesRound ? SewingText.BeginPiping : SewingText.BeginPipingAtEnd;
 
     /// <summary>Long seams and zips of cloth that slides are basted.</summary>
     private IEnumerable<string> Basted(Operation operation) =>
@@ -129,10 +134,4 @@ internal sealed class CardHints(SewingCover cover)
         operation is { Gap: > 0 and { } gap, Kind: not OperationKind.CloseByHand } ? [SewingText.LeaveOpen(cover.Said(gap))] : [];
 
     private bool IsCurved(SeamSide side) => cover.Pieces[side.Piece].StitchLine.PartsOf(side.Edge).Any(edge => edge.Arc is not null);
-
-    /// <summary>The edges go all round their piece.</summary>
-    private bool IsRound(IReadOnlyList<SeamSide> edges) =>
-        edges.Count > 0
-        && cover.Pieces.TryGetValue(edges[0].Piece, out var piece)
-        && piece.StitchLine.Names.Distinct().All(name => edges.Any(side => side.Edge == name));
 }

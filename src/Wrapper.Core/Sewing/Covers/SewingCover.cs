@@ -79,7 +79,12 @@ internal sealed class SewingCover
     public bool IsPinned => Draft.Blocks.Count > 0;
 
     /// <summary>It has two layers, either side out.</summary>
-    public bool IsLayered => Specification.Choices.Reversible;
+    public bool IsLayered => Draft.Pieces.Any(piece => piece.CopyRoles.Contains(PieceRole.Inner));
+
+    /// <summary>
+    /// When raw edges are finished; not at all where they all lie between two layers of cloth, which encloses them.
+    /// </summary>
+    public FinishSchool Finish => IsLayered ? FinishSchool.None : Schools.Finish;
 
     /// <summary>A zip or tape holds two edges together.</summary>
     public bool HasClosure => Runs.All.Any(run => run.Kind is OperationKind.Zip or OperationKind.Tape);
@@ -115,6 +120,19 @@ internal sealed class SewingCover
 
     /// <summary>What a notion of this kind is; null where the cover has none.</summary>
     public Notion? Notion(NotionKind kind) => Draft.Notions.FirstOrDefault(notion => notion.Kind == kind);
+
+    /// <summary>How many ends of its zip get a bar: both of one off the roll, the open end of one of a fixed length.</summary>
+    public int BarsPerZip =>
+        Closure switch
+        {
+            Catalogue.Closure.ClosedEndZip => 1,
+            Catalogue.Closure.InvisibleZip => 0,
+            _ => 2,
+        };
+
+    /// <summary>All piping of one cover, each run with its lap, in millimetres.</summary>
+    public double PipingWithLaps =>
+        Draft.Notions.Where(notion => notion.Kind == NotionKind.Piping).Sum(notion => PerCover(notion) * notion.Length.Value.Millimetres);
 
     /// <summary>How many of a notion one cover has.</summary>
     public int PerCover(Notion notion) => Math.Max(1, notion.Quantity / Specification.Count);

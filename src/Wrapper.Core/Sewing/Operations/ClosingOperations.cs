@@ -31,14 +31,17 @@ internal sealed class ClosingOperations(SewingCover cover)
     {
         if (IsTurned || cover.IsLayered)
         {
-            yield return Plain(OperationKind.Turn, SewingText.Turn);
+            yield return Plain(OperationKind.Turn, SewingText.Turn) with
+            {
+                Minutes = cover.Rates.Of(OperationKind.Turn, 0, 1),
+            };
         }
 
         if (IsTried(sewn))
         {
             yield return Plain(OperationKind.TryOn, IsOpenBelow || cover.IsLayered ? SewingText.TryOnInsideOut : SewingText.TryOn) with
             {
-                Minutes = cover.Rates.OfTrying,
+                Minutes = cover.Rates.Of(OperationKind.TryOn, 0, 1),
             };
         }
 
@@ -51,6 +54,7 @@ internal sealed class ClosingOperations(SewingCover cover)
                 Pieces = corner.Pieces,
                 Seams = corner.Seams,
                 After = [corner.Id],
+                Minutes = cover.Rates.Of(OperationKind.Trim, 0, 1),
                 Stops = [StopSign.TryBeforeTrimming],
                 Text = SewingText.Trim(cover.OpenedCorner(cover.LinesOf(corner).First())),
             };

@@ -23,10 +23,10 @@ internal sealed class MakingOperations(SewingCover cover)
     /// </summary>
     public List<Operation> Finished(IReadOnlyList<Operation> sewn) =>
         [
-            .. cover.Schools.Finish == FinishSchool.First ? FinishFirst() : [],
+            .. cover.Finish == FinishSchool.First ? FinishFirst() : [],
             .. Marks(),
             .. sewn,
-            .. cover.Schools.Finish == FinishSchool.Each ? FinishEach(sewn) : [],
+            .. cover.Finish == FinishSchool.Each ? FinishEach(sewn) : [],
         ];
 
     /// <summary>Every piece is cut and marked; a face joined from strips only when it is whole.</summary>
@@ -36,9 +36,13 @@ internal sealed class MakingOperations(SewingCover cover)
             Id = $"mark-{piece.Key}",
             Kind = OperationKind.Mark,
             Pieces = PieceCopy.AllOf(piece),
-            Minutes = piece.IsPieced ? 0 : cover.Rates.Of(OperationKind.Mark, 0, piece.PerCover),
+            SharedBy = SharedBy(piece),
+            Minutes = piece.IsPieced ? 0 : cover.Rates.Of(OperationKind.Mark, 0, piece.PerCover) / SharedBy(piece),
             Text = SewingText.Mark(PieceWords.OfAll(piece), MarksOf(piece)),
         });
+
+    /// <summary>Casing is cut once for the whole set.</summary>
+    private int SharedBy(Piece piece) => piece.Use == PieceUse.Casing ? cover.Specification.Count : 1;
 
     /// <summary>All edges of each piece before anything is sewn.</summary>
     private IEnumerable<Operation> FinishFirst()
@@ -104,7 +108,7 @@ internal sealed class MakingOperations(SewingCover cover)
             yield break;
         }
 
-        yield return Made(runs.Sum(run => run.Millimetres));
+        yield return Made(cover.PipingWithLaps);
         if (cover.Schools.Piping == PipingSchool.Sandwich)
         {
             yield break;
@@ -124,7 +128,8 @@ internal sealed class MakingOperations(SewingCover cover)
                 Kind = OperationKind.ApplyPiping,
                 Pieces = PieceCopy.Of(sides),
                 Edges = sides,
-                After = [MakingPiping],
+                PipingGoesRound = IsClosed(lines),
+                After = [MakingPiping, .. CornersOf(sides[0])],
                 Millimetres = millimetres,
                 Minutes = cover.Rates.Of(OperationKind.ApplyPiping, millimetres, 1),
                 Stops = [StopSign.PipingRawToRaw],
@@ -133,6 +138,19 @@ internal sealed class MakingOperations(SewingCover cover)
             };
         }
     }
+
+    /// <summary>Lines that go all round: each of their ends is met by another.</summary>
+    private static bool IsClosed(IReadOnlyList<SeamLine> lines) =>
+        lines.SelectMany(line => new[] { line.Sewn.Start, line.Sewn.End }).CountBy(point => point).All(met => met.Value % 2 == 0);
+
+    /// <summary>The corners of the piece itself are sewn before piping goes round it in one run.</summary>
+    private IEnumerable<string> CornersOf(SeamSide side) =>
+        cover
+            .Runs.All.Where(run =>
+                run.Kind is OperationKind.Seam or OperationKind.Dart
+                && run.Lines.SelectMany(line => line.Seam.Edges).All(edge => PieceCopy.Of(edge) == PieceCopy.Of(side))
+            )
+            .Select(SeamOperations.IdOf);
 
     /// <summary>So much piping is made.</summary>
     public Operation Made(double millimetres)

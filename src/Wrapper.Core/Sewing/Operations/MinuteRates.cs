@@ -15,11 +15,13 @@ internal sealed class MinuteRates(RuleBook rules)
     public double Of(OperationKind kind, double millimetres, int items) =>
         Each(kind) is { } each ? each * items : PerMetre(kind) * millimetres / Metre;
 
-    /// <summary>Minutes of a zip: to begin it, and by its length.</summary>
-    public double OfZip(double millimetres) => Rate(NumberRule.MinutesPerZip) + (Rate(NumberRule.MinutesPerZipMetre) * millimetres / Metre);
-
-    /// <summary>Minutes to try a cover on: turning it is in them.</summary>
-    public double OfTrying => Rate(NumberRule.MinutesPerCover);
+    /// <summary>Minutes of a zip: to begin it, by its length, and the bars across its ends.</summary>
+    /// <param name="millimetres">How long it is.</param>
+    /// <param name="bars">How many of its ends get a bar.</param>
+    public double OfZip(double millimetres, int bars) =>
+        Rate(NumberRule.MinutesPerZip)
+        + (Rate(NumberRule.MinutesPerZipMetre) * millimetres / Metre)
+        + (Rate(NumberRule.MinutesPerBar) * bars);
 
     private double? Each(OperationKind kind) =>
         kind switch
@@ -31,8 +33,12 @@ internal sealed class MinuteRates(RuleBook rules)
             OperationKind.Thread => Rate(NumberRule.MinutesToThread),
             OperationKind.Buttons or OperationKind.Loops or OperationKind.Ties => Rate(NumberRule.MinutesPerFastener),
             OperationKind.Label => Rate(NumberRule.MinutesPerLabel),
+            OperationKind.Turn => Rate(NumberRule.MinutesToTurn),
+            OperationKind.TryOn => Rate(NumberRule.MinutesPerCover),
+            OperationKind.Trim => Rate(NumberRule.MinutesToTrim),
+            OperationKind.Press => Rate(NumberRule.MinutesToPress),
             // in the minutes of what they belong to
-            OperationKind.Turn or OperationKind.Fill or OperationKind.Trim or OperationKind.Pocket or OperationKind.Press => 0,
+            OperationKind.Fill or OperationKind.Pocket => 0,
             _ => null,
         };
 
@@ -43,6 +49,7 @@ internal sealed class MinuteRates(RuleBook rules)
             OperationKind.MakePiping => Rate(NumberRule.MinutesToMakePiping),
             // the seam itself is one of its own
             OperationKind.ApplyPiping => Math.Max(0, Rate(NumberRule.MinutesPerPipedSeam) - Rate(NumberRule.MinutesPerSeam)),
+            OperationKind.CloseByHand => Rate(NumberRule.MinutesByHand),
             OperationKind.Hem or OperationKind.Casing or OperationKind.Tape => Rate(NumberRule.MinutesPerHem),
             _ => Rate(NumberRule.MinutesPerSeam),
         };

@@ -80,6 +80,9 @@ public sealed record Operation
     /// <summary>An estimate, by the house's rates.</summary>
     public double Minutes { get; init; }
 
+    /// <summary>How many covers it is done for at once: casing is cut and marked for the whole set. Its minutes are one cover's share.</summary>
+    public int SharedBy { get; init; } = 1;
+
     /// <summary>Foot, thread, needle.</summary>
     public IReadOnlyList<string> Needs { get; init; } = [];
 
@@ -88,6 +91,9 @@ public sealed record Operation
 
     /// <summary>Its stop-signs in words; null for none.</summary>
     public string? StopSign { get; init; }
+
+    /// <summary>The piping it sews comes back to where it began, and its ends are joined.</summary>
+    public bool PipingGoesRound { get; init; }
 
     /// <summary>It sews seams together.</summary>
     public bool IsSewing =>

@@ -45,9 +45,12 @@ internal sealed class PinnedOperations(SewingCover cover)
     {
         yield return Listed("try-on-blocks", OperationKind.TryOn, SewingText.PinBlocks) with
         {
-            Minutes = cover.Rates.OfTrying,
+            Minutes = cover.Rates.Of(OperationKind.TryOn, 0, 1),
         };
-        yield return Listed("trim-blocks", OperationKind.Trim, SewingText.TrimBlocks);
+        yield return Listed("trim-blocks", OperationKind.Trim, SewingText.TrimBlocks) with
+        {
+            Minutes = cover.Rates.Of(OperationKind.Trim, 0, 1),
+        };
         if (Piping > 0)
         {
             yield return Listed("apply-piping-blocks", OperationKind.ApplyPiping, SewingText.ApplyPiping("marked edges")) with
@@ -64,7 +67,7 @@ internal sealed class PinnedOperations(SewingCover cover)
             yield return Listed("zip-blocks", OperationKind.Zip, SewingText.Zip("")) with
             {
                 Millimetres = ZipLength,
-                Minutes = cover.Rates.OfZip(ZipLength),
+                Minutes = cover.Rates.OfZip(ZipLength, cover.BarsPerZip),
                 Stops = [StopSign.SlideInside],
                 Needs = [SewingText.NeedsZipFoot],
             };
@@ -125,11 +128,7 @@ internal sealed class PinnedOperations(SewingCover cover)
     private static List<PieceCopy> CopiesOf(SewingCover cover, Func<Piece, bool> isOne) =>
         [.. cover.Draft.Pieces.Where(isOne).SelectMany(PieceCopy.AllOf)];
 
-    /// <summary>The piping of one cover, in millimetres.</summary>
-    private double Piping =>
-        cover
-            .Draft.Notions.Where(notion => notion.Kind == NotionKind.Piping)
-            .Sum(notion => cover.PerCover(notion) * notion.Length.Value.Millimetres);
+    private double Piping => cover.PipingWithLaps;
 
     private const string SeamsOfAll = "seam-blocks";
 

@@ -1,4 +1,5 @@
 using Wrapper.Core.English.Workroom;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Sewing.Covers;
 
 namespace Wrapper.Core.Sewing.Operations;
@@ -25,30 +26,45 @@ internal sealed class PressOperations(SewingCover cover)
                     flat.Exists(operation => operation.Kind == OperationKind.Join),
                     flat.Exists(operation => operation.Kind == OperationKind.Dart)
                 )
-            );
+            ) with
+            {
+                Seams = [.. flat.SelectMany(operation => operation.Seams)],
+                Minutes = cover.Rates.Of(OperationKind.Press, 0, flat.Count),
+            };
         }
 
-        foreach (
-            var seam in sewn.Where(operation =>
-                operation is { Kind: OperationKind.Seam, Waits: false, IsRing: false, Points.Count: > 1 }
-                && (cover.Runs.Passed.Contains(operation.Points[0]) || cover.Runs.Passed.Contains(operation.Points[^1]))
-            )
-        )
+        var crossed = sewn.Where(operation =>
+            operation is { Kind: OperationKind.Seam, Waits: false, IsRing: false, Points.Count: > 1 }
+            && (cover.Runs.Passed.Contains(operation.Points[0]) || cover.Runs.Passed.Contains(operation.Points[^1]))
+        );
+        foreach (var seams in crossed.GroupBy(seam => StripOf(seam)?.ToString() ?? seam.Id).Select(group => group.ToList()))
         {
-            yield return Press($"press-{seam.Id}", seam.Pieces, [.. Done(seam)], SewingText.PressSeam) with
+            var last = seams[^1];
+            var text = seams.Count > 1 ? SewingText.PressBothSeams : SewingText.PressSeam;
+            yield return Press(
+                $"press-{last.Id}",
+                [.. seams.SelectMany(seam => seam.Pieces).Distinct()],
+                [.. seams.SelectMany(Done)],
+                text
+            ) with
             {
-                Seams = seam.Seams,
-                BelongsTo = seam.Id,
+                Seams = [.. seams.SelectMany(seam => seam.Seams)],
+                Minutes = cover.Rates.Of(OperationKind.Press, 0, seams.Count),
+                BelongsTo = last.Id,
             };
         }
     }
+
+    /// <summary>The strip between two sides that a seam sews on: its two seams are pressed together. Null for any other seam.</summary>
+    private PieceCopy? StripOf(Operation seam) =>
+        seam.Pieces.Where(copy => cover.Pieces[copy.Piece].Kind == PieceKind.Strip).Select(copy => (PieceCopy?)copy).FirstOrDefault();
 
     /// <summary>Pleated corners are tacked, not sewn flat.</summary>
     private bool IsPleat => cover.Specification.Choices.PleatedTopCorners && cover.Runs.HasWalls;
 
     /// <summary>A seam, and its finish where each is finished by itself.</summary>
     private IEnumerable<string> Done(Operation seam) =>
-        cover.Schools.Finish == Catalogue.FinishSchool.Each ? [seam.Id, MakingOperations.FinishOf(seam)] : [seam.Id];
+        cover.Finish == Catalogue.FinishSchool.Each ? [seam.Id, MakingOperations.FinishOf(seam)] : [seam.Id];
 
     private static Operation Press(string id, IReadOnlyList<PieceCopy> pieces, IReadOnlyList<string> after, string text) =>
         new()

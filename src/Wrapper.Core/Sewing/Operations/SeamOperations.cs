@@ -18,13 +18,16 @@ internal sealed class SeamOperations(SewingCover cover)
     /// <summary>One operation for each run, in the ledger's order.</summary>
     public IEnumerable<Operation> All() => cover.Runs.All.Select(Of);
 
+    /// <summary>The id of the operation that sews a run.</summary>
+    public static string IdOf(Run run) => $"{run.Kind.Word()}-{run.Lines[0].Sewn.Id}";
+
     private Operation Of(Run run)
     {
         var sides = run.Lines.SelectMany(line => line.Seam.Edges).ToList();
         var kind = run.Kind;
         var operation = new Operation
         {
-            Id = $"{kind.Word()}-{run.Lines[0].Sewn.Id}",
+            Id = IdOf(run),
             Kind = kind,
             Pieces = PieceCopy.Of(sides),
             Seams = [.. run.Lines.Select(line => line.Sewn.Id)],
@@ -32,7 +35,8 @@ internal sealed class SeamOperations(SewingCover cover)
             Waits = run.Lines[0].Waits,
             After = run.Follows is { } first ? [$"{kind.Word()}-{first}"] : [],
             Millimetres = run.Millimetres,
-            Minutes = kind == OperationKind.Zip ? cover.Rates.OfZip(run.Millimetres) : cover.Rates.Of(kind, run.Millimetres, 1),
+            Minutes =
+                kind == OperationKind.Zip ? cover.Rates.OfZip(run.Millimetres, cover.BarsPerZip) : cover.Rates.Of(kind, run.Millimetres, 1),
             Text = TextOf(run, sides),
             Needs =
                 kind == OperationKind.Zip ? [SewingText.NeedsZipFoot]
@@ -46,7 +50,9 @@ internal sealed class SeamOperations(SewingCover cover)
             OperationKind.Seam when run.Lines[0].Seam.Takes == Caught.Piping && cover.Schools.Piping == PipingSchool.Sandwich =>
                 operation with
                 {
+                    Text = $"{operation.Text} {SewingText.LayPipingIn}",
                     Edges = [.. run.Lines.Select(line => line.Seam.First)],
+                    PipingGoesRound = run.IsRing,
                     Stops = [StopSign.PipingRawToRaw],
                     Needs = [SewingText.NeedsPipingFoot],
                 },
