@@ -2,6 +2,8 @@ using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Judgement;
 using Wrapper.Core.Judgement.Advice;
+using Wrapper.Core.Pattern;
+using Wrapper.Core.Reading;
 using Wrapper.Core.Units;
 using Xunit;
 
@@ -26,6 +28,9 @@ public sealed class AdviceTests
     private static AdviceFacts Wanting(params Matter[] matters) => new() { Matters = matters };
 
     private static AdviceFacts Of(ClothTrait trait) => new() { Traits = [trait] };
+
+    private static AdviceFacts OfRole(PieceRole role, ClothTrait trait) =>
+        new() { RoleTraits = new Dictionary<PieceRole, IReadOnlyList<ClothTrait>> { [role] = [trait] } };
 
     private const string Made = "construction";
 
@@ -117,8 +122,22 @@ public sealed class AdviceTests
             For(Made, "boxing-strip"),
             For(Made, "wrap-notched"),
             Against(Made, "wrap-folded"),
-            Against("edge", "double-hem"),
-            Against("piping", "both"),
+            Against("edge", "double-hem")
+        ),
+        new(
+            "bulky-piping",
+            OfRole(PieceRole.Piping, ClothTrait.Bulky),
+            OfRole(PieceRole.Piping, ClothTrait.Frays) with
+            {
+                Traits = [ClothTrait.Bulky],
+            },
+            Against("piping", "both")
+        ),
+        new("bulky-piping", Of(ClothTrait.Bulky), Plain, Against("piping", "top")),
+        new(
+            "bulky-skirt",
+            OfRole(PieceRole.Skirt, ClothTrait.Bulky),
+            OfRole(PieceRole.Piping, ClothTrait.Bulky),
             Against("skirt", "gathered")
         ),
         new(
@@ -129,7 +148,15 @@ public sealed class AdviceTests
             Against("edge", "stretched-elastic"),
             Against("closure", "invisible-zip")
         ),
-        new("thin-cloth", Of(ClothTrait.Slips), Plain, For("piping", "top"), For("layers", "reversible")),
+        new(
+            "slips",
+            Of(ClothTrait.Slips),
+            Of(ClothTrait.ShowsThrough),
+            For("piping", "top"),
+            For("layers", "reversible"),
+            Against("edge", "stretched-elastic"),
+            Against("closure", "invisible-zip")
+        ),
         new("thin-cloth", Of(ClothTrait.ShowsThrough) with { IsPiped = true }, Plain with { IsPiped = true }, For(Made, "boxing-strip")),
         new(
             "stretches",
@@ -163,13 +190,15 @@ public sealed class AdviceTests
             For(Made, "tub-walls"),
             Against(Made, "wrap-notched")
         ),
+        new("striped", Of(ClothTrait.Striped), Of(ClothTrait.Bulky), For(Made, "boxing-strip"), Against(Made, "wrap-folded")),
         new(
-            "striped",
+            "striped-piping",
             Of(ClothTrait.Striped),
-            Of(ClothTrait.Bulky),
-            For(Made, "boxing-strip"),
-            Against("piping", "both"),
-            Against(Made, "wrap-folded")
+            OfRole(PieceRole.Piping, ClothTrait.Slips) with
+            {
+                Traits = [ClothTrait.Striped],
+            },
+            Against("piping", "both")
         ),
         new(
             "both-sides",
@@ -325,7 +354,8 @@ public sealed class AdviceTests
     public void It_follows_the_cloth()
     {
         Assert.Equal("wrap-notched", Advised("washed-often", Cloth54 with { Traits = [ClothTrait.Bulky, ClothTrait.Stretches] }));
-        Assert.Equal("wrap-notched", Advised("washed-often", Cloth54 with { RepeatLength = Length.FromInches(25) }));
+        // Both wraps have as much for them: the folded one is quicker.
+        Assert.Equal("wrap-folded", Advised("washed-often", Cloth54 with { RepeatLength = Length.FromInches(25) }));
         Assert.Equal("boxing-strip", Advised("washed-often", Cloth54 with { Traits = [ClothTrait.Striped] }));
     }
 
@@ -371,6 +401,113 @@ public sealed class AdviceTests
                 .Reasons.Any(reason => reason.Rule == "wide-plate");
         Assert.True(IsSaid("width=60 depth=60 thickness=4"));
         Assert.False(IsSaid("width=48 depth=40 thickness=4")); // its boxing is joined all the same
+    }
+
+    [Fact]
+    public void Ties_go_to_the_way_with_the_least_work()
+    {
+        var made = MakeUps.Compare(Thing.Inches("table", "width=60 depth=40 drop=10"), Cloth54, NoRules, 1);
+        var ways = made.Where(one => one.Change.Kind == Made && one.Time is not null).ToList();
+        var advised = ways.Single(one => one.IsRecommended);
+        var equals = ways.Where(one => Weight(one) == Weight(advised)).ToList();
+        Assert.True(equals.Count > 1);
+        Assert.Equal(equals.Min(one => one.Time!.Minutes), advised.Time!.Minutes);
+        Assert.NotEqual(advised, ways[0]);
+
+        static int Weight(MakeUp made) =>
+            made.Reasons.Count(reason => reason.Speaks == Speaks.For) - made.Reasons.Count(reason => reason.Speaks == Speaks.Against);
+    }
+
+    [Fact]
+    public void The_least_work_is_the_fewest_minutes_and_a_first_one_has_the_fewest_pieces_of_those_that_take_little_longer()
+    {
+        const string Small = "width=13_3/4 depth=13_3/4 thickness=3";
+        var ways = MakeUps
+            .Compare(Thing.Inches("box-cushion", Small), Cloth54, NoRules, 1)
+            .Where(one => one.Change.Kind == Made && one.Time is not null)
+            .ToList();
+        var fewest = ways.Min(one => one.Time!.Minutes);
+        var least = Advised("least-work", measures: Small);
+        Assert.Equal(fewest, ways.Single(one => one.Change.Word == least).Time!.Minutes);
+        Assert.NotEqual("boxing-strip", least);
+        var first = ways.Single(one => one.Change.Word == Advised("least-work first-one", measures: Small));
+        var little = ways.Where(one => one.Time!.Minutes <= fewest + 10).ToList();
+        Assert.Equal(little.Min(one => one.Draft!.PiecesToCut), first.Draft!.PiecesToCut);
+        Assert.Contains(first, little);
+    }
+
+    [Fact]
+    public void What_the_zip_turn_decides_is_not_advised_on()
+    {
+        Assert.Equal("three-sides", Advised("", kind: "zipSides"));
+        Assert.DoesNotContain(
+            MakeUps.Compare(Thing.Inches("box-cushion", "width=20 depth=20 thickness=4", "r.zipTurn=2"), Cloth54, NoRules, 1),
+            one => one.Change.Kind == "zipSides"
+        );
+    }
+
+    [Fact]
+    public void Outdoors_nothing_praises_piping()
+    {
+        foreach (var facts in new[] { Of(ClothTrait.ShowsThrough), Of(ClothTrait.Slips), Wanting(Matter.Crisp) })
+        {
+            bool IsPraised(AdviceFacts facts) =>
+                AdviceRules.Of(new("piping", "both"), facts).Any(reason => reason.Speaks == Speaks.For)
+                || AdviceRules
+                    .Of(new(Made, "boxing-strip"), facts with { IsPiped = true })
+                    .Any(reason => reason.Speaks == Speaks.For && reason.Text.Contains("piping", StringComparison.Ordinal));
+            Assert.True(IsPraised(facts));
+            Assert.False(IsPraised(facts with { Matters = [.. facts.Matters, Matter.Outdoors] }));
+        }
+    }
+
+    [Fact]
+    public void Cloth_that_slips_is_not_called_thin()
+    {
+        foreach (
+            var (kind, word) in new[]
+            {
+                ("piping", "top"),
+                ("layers", "reversible"),
+                ("edge", "stretched-elastic"),
+                ("closure", "invisible-zip"),
+            }
+        )
+        {
+            var said = AdviceRules.Of(new(kind, word), Of(ClothTrait.Slips)).Single().Text;
+            Assert.DoesNotContain("thin", said, StringComparison.Ordinal);
+            Assert.DoesNotContain("shows through", said, StringComparison.Ordinal);
+        }
+    }
+
+    [Fact]
+    public void Piping_is_bulky_by_its_own_cloth()
+    {
+        bool IsBulky(ClothTrait[] cover, ClothTrait[] piping) =>
+            MakeUps
+                .Compare(
+                    Thing.Inches("box-cushion", "width=20 depth=20 thickness=4", "o.piping=both") with
+                    {
+                        Roles = new Dictionary<string, IReadOnlyList<string>> { ["piping"] = ["trim"] },
+                        Cloths = new Dictionary<string, DraftCloth>
+                        {
+                            ["main"] = new(Length.FromInches(53), false),
+                            ["trim"] = new(Length.FromInches(53), false),
+                        },
+                    },
+                    Cloth54 with
+                    {
+                        Traits = cover,
+                        Key = "main",
+                    },
+                    NoRules,
+                    1,
+                    besides: [Cloth54 with { Traits = piping, Key = "trim" }]
+                )
+                .Single(one => one.Change is { Kind: "piping", Word: "both" })
+                .Reasons.Any(reason => reason.Text == "piping covered with it is thick");
+        Assert.True(IsBulky([], [ClothTrait.Bulky]));
+        Assert.False(IsBulky([ClothTrait.Bulky], []));
     }
 
     [Fact]

@@ -90,6 +90,33 @@ public sealed class OwnFigureTests
     }
 
     [Fact]
+    public void Where_no_slip_explains_it_the_nearest_is_named_with_what_remains()
+    {
+        // The way round at the raw edge is π × (8 + 2 × ½) = 28.27, without the band’s own turnings: 28 is ¼ short of it.
+        var judgement = OwnFigure.Judge(
+            Thing.Drafted(Thing.Inches("bolster", "diameter=8 length=24", "r.zip=1/2")),
+            "band.cutLength",
+            Length.FromInches(28)
+        )!;
+        Assert.Empty(judgement.Slips);
+        Assert.Equal("raw-edge-without-turnings", judgement.Nearest!.Slip.Code);
+        Assert.Equal(-0.274m, Math.Round((decimal)judgement.Nearest.Remaining.Millimetres / 25.4m, 3));
+    }
+
+    [Fact]
+    public void Nothing_is_near_that_is_farther_off_than_the_number_itself()
+    {
+        // The width is 21: 21 1/8 is nearer to it than to any slip, the least of which is off by half an inch.
+        var judgement = OwnFigure.Judge(
+            Thing.Drafted(Thing.Inches("box-cushion", "width=20 depth=19 thickness=4")),
+            "plate.cutWidth",
+            Length.FromInches(21, 1, 8)
+        )!;
+        Assert.False(judgement.Agrees);
+        Assert.Null(judgement.Nearest);
+    }
+
+    [Fact]
     public void Two_slips_that_give_the_same_figure_are_both_named_the_likelier_first()
     {
         // A square of 19: 19 is the seam left out on a width of 19, and the seam swapped for nothing; the half of 38 as well.

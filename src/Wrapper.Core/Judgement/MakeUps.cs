@@ -68,6 +68,9 @@ public sealed record OfCloth(ClothSpecification Cloth, Yardage Yardage);
 /// </summary>
 public static class MakeUps
 {
+    /// <summary>Minutes a cover that a first one may take longer than the quickest, if it has fewer pieces.</summary>
+    private const double LittleLonger = 10;
+
     /// <summary>Every way that is offered, worked out; those of one kind stand together.</summary>
     /// <param name="input">The cover as it stands, without a cloth.</param>
     /// <param name="cloth">The cloth it is bought in.</param>
@@ -99,7 +102,7 @@ public static class MakeUps
         var unit = Registry.Read(input).Unit;
         var stands = input with { Construction = input.Construction ?? shape.Constructions[0] };
         var made = Changes(stands, shape).Select(change => Worked(change, stands, cloth, unit, Laid)).ToList();
-        var facts = Facts(stands, shape, cloth, made) with { Others = others ?? [] };
+        var facts = Facts(stands, shape, cloth, made) with { Others = others ?? [], RoleTraits = RoleTraits(stands, besides ?? []) };
         return [.. made.GroupBy(one => one.Change.Kind).SelectMany(kind => Judged([.. kind], facts))];
 
         (Yardage Own, IReadOnlyList<OfCloth> Others) Laid(CoverInput made)
@@ -131,7 +134,10 @@ public static class MakeUps
             (Choice.Edge, [.. shape.Edges.Select(edge => edge.Word())]),
             (
                 Choice.ZipSides,
-                input.Options.GetValueOrDefault(Choice.Closure.Name, Closure.Zip.Word()) == Closure.Zip.Word() ? Choice.ZipSides.Words : []
+                input.Options.GetValueOrDefault(Choice.Closure.Name, Closure.Zip.Word()) == Closure.Zip.Word()
+                && !input.Rules.ContainsKey(Rule.ZipTurn.Name)
+                    ? Choice.ZipSides.Words
+                    : []
             ),
             (Choice.Piping, construction.CarriesPiping ? Choice.Piping.Words : []),
             (Choice.Layers, form.MayBeReversible ? Choice.Layers.Words : []),
@@ -250,7 +256,20 @@ public static class MakeUps
         };
     }
 
-    /// <summary>Says of each of one kind what speaks for it and against it, and which has most for it; ties go to the usual one.</summary>
+    /// <summary>What the cloths given to roles are like: of several that take turns, everything any of them is.</summary>
+    private static Dictionary<PieceRole, IReadOnlyList<ClothTrait>> RoleTraits(
+        CoverInput stands,
+        IReadOnlyList<ClothSpecification> besides
+    ) =>
+        stands
+            .Roles.Select(role => (Role: PieceRole.Find(role.Key), Cloths: besides.Where(cloth => role.Value.Contains(cloth.Key)).ToList()))
+            .Where(given => given.Role is not null && given.Cloths.Count > 0)
+            .ToDictionary(
+                given => given.Role!,
+                given => (IReadOnlyList<ClothTrait>)[.. given.Cloths.SelectMany(cloth => cloth.Traits).Distinct()]
+            );
+
+    /// <summary>Says of each of one kind what speaks for it and against it, and which is advised.</summary>
     private static IEnumerable<MakeUp> Judged(IReadOnlyList<MakeUp> kind, AdviceFacts facts)
     {
         var possible = kind.Where(made => made.Yardage?.Need is not null && made.Time is not null).ToList();
@@ -278,7 +297,7 @@ public static class MakeUps
                     facts
                 )
         );
-        var best = Best(possible, reasons);
+        var best = Best(possible, reasons, facts);
         foreach (var made in kind)
         {
             string[] has =
@@ -296,8 +315,12 @@ public static class MakeUps
         }
     }
 
-    /// <summary>The one with most for it and nothing that forbids it; of trims and closures none where nothing is said of any.</summary>
-    private static MakeUp? Best(List<MakeUp> possible, Dictionary<MakeUp, IReadOnlyList<AdviceReason>> reasons)
+    /// <summary>
+    /// The one with most for it and nothing that forbids it, of equals the one with the least work, of those the usual one. Where the least
+    /// work is wanted that decides; on a first cover the fewest pieces of those that take little longer. Of trims and closures none where
+    /// nothing is said of any.
+    /// </summary>
+    private static MakeUp? Best(List<MakeUp> possible, Dictionary<MakeUp, IReadOnlyList<AdviceReason>> reasons, AdviceFacts facts)
     {
         if (
             possible.Count == 0
@@ -307,10 +330,20 @@ public static class MakeUps
             return null;
         }
 
+        var allowed = possible
+            .Where(made => reasons[made].All(reason => reason.Speaks != Speaks.Forbids))
+            .OrderBy(made => made.Time!.Minutes)
+            .ToList();
+        if (allowed.Count > 0 && facts.Wants(Matter.FirstOne))
+        {
+            var most = allowed[0].Time!.Minutes + (LittleLonger * facts.Count);
+            return allowed.Where(made => made.Time!.Minutes <= most).MinBy(made => made.Draft!.PiecesToCut);
+        }
+
+        return facts.Wants(Matter.LeastWork) ? allowed.FirstOrDefault() : allowed.MaxBy(made => Weight(reasons[made]));
+
         static int Weight(IReadOnlyList<AdviceReason> said) =>
             said.Count(reason => reason.Speaks == Speaks.For) - said.Count(reason => reason.Speaks == Speaks.Against);
-        // the first of equals, which is the usual
-        return possible.Where(made => reasons[made].All(reason => reason.Speaks != Speaks.Forbids)).MaxBy(made => Weight(reasons[made]));
     }
 
     private static string Why(MakeUp made, IReadOnlyList<AdviceReason> reasons) =>

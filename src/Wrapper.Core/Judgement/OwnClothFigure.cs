@@ -35,12 +35,11 @@ public static class OwnClothFigure
         var line = new WorkingWriter(LengthFormat.For(buyer.Unit)).Line("cloth", "Cloth to buy", buy);
         var near = buyer.BuyingStep.Half();
         var agrees = (figure - buy.Value).Abs() <= near;
-        var slips = agrees
-            ? []
-            : SlipsOf(buyer, cloth, yardage)
-                .Where(slip => (slip.Value - figure).Abs() <= (slip.MixesYards ? buy.Value.Times(SlackOfUnits) : near))
-                .DistinctBy(slip => slip.Text);
-        return new(agrees, figure - buy.Value, line, Likelihood.Ordered(slips));
+        var known = agrees ? [] : SlipsOf(buyer, cloth, yardage);
+        var slips = known
+            .Where(slip => (slip.Value - figure).Abs() <= (slip.MixesYards ? buy.Value.Times(SlackOfUnits) : near))
+            .DistinctBy(slip => slip.Text);
+        return new FigureJudgement(agrees, figure - buy.Value, line, Likelihood.Ordered(slips)).WithNearest(known, figure);
     }
 
     /// <summary>Every slip there is on the figure, and what it gives.</summary>

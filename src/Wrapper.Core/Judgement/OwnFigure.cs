@@ -21,7 +21,31 @@ public sealed record Slip(string Code, string Text, Length Value)
 /// <param name="Difference">The maker's figure less the number.</param>
 /// <param name="Number">The number with its working.</param>
 /// <param name="Slips">What would explain the difference, the likeliest first; empty when nothing known does.</param>
-public sealed record FigureJudgement(bool Agrees, Length Difference, WorkingLine Number, IReadOnlyList<Slip> Slips);
+public sealed record FigureJudgement(bool Agrees, Length Difference, WorkingLine Number, IReadOnlyList<Slip> Slips)
+{
+    /// <summary>
+    /// The slip that comes nearest where none explains the figure; null where one does, and where none comes nearer than the number itself.
+    /// </summary>
+    public NearSlip? Nearest { get; init; }
+
+    /// <summary>With the nearest of all slips there are, where none of them explains the figure. Of equally near ones the likeliest.</summary>
+    internal FigureJudgement WithNearest(IEnumerable<Slip> all, Length figure) =>
+        Agrees || Slips.Count > 0
+            ? this
+            : this with
+            {
+                Nearest = Likelihood
+                    .Ordered(all)
+                    .Select(slip => new NearSlip(slip, figure - slip.Value))
+                    .Where(near => near.Remaining.Abs() < Difference.Abs())
+                    .MinBy(near => near.Remaining.Abs()),
+            };
+}
+
+/// <summary>A slip that comes near a figure and does not explain all of it.</summary>
+/// <param name="Slip">The slip.</param>
+/// <param name="Remaining">The maker's figure less what the slip gives.</param>
+public sealed record NearSlip(Slip Slip, Length Remaining);
 
 /// <summary>
 /// Holds a figure worked out on paper against the draft's own: whether it agrees, and if not, which of the usual slips gives
@@ -44,22 +68,12 @@ public static class OwnFigure
         var number = found.Value;
         var line = new WorkingWriter(draft.Format).Line(target, found.Name, number);
         var near = draft.Format.Step / 2;
-        var slips = new List<Slip>();
-        if ((figure - number.Value).Abs() > near)
-        {
-            foreach (var slip in Slips(draft, number, found.Quantity))
-            {
-                if (
-                    (slip.Value - figure).Abs() <= UnitSlips.Near(slip, number.Value, near)
-                    && slips.TrueForAll(other => other.Text != slip.Text)
-                )
-                {
-                    slips.Add(slip);
-                }
-            }
-        }
-
-        return new((figure - number.Value).Abs() <= near, figure - number.Value, line, Likelihood.Ordered(slips));
+        var agrees = (figure - number.Value).Abs() <= near;
+        var known = agrees ? [] : Slips(draft, number, found.Quantity).ToList();
+        var slips = known
+            .Where(slip => (slip.Value - figure).Abs() <= UnitSlips.Near(slip, number.Value, near))
+            .DistinctBy(slip => slip.Text);
+        return new FigureJudgement(agrees, figure - number.Value, line, Likelihood.Ordered(slips)).WithNearest(known, figure);
     }
 
     /// <summary>Every slip that can be made on one of the draft's numbers and would show: what practice takes its tickets from.</summary>

@@ -2823,6 +2823,18 @@ export interface components {
             /** @description What to write there. */
             value: string;
         };
+        /** @description The slip that comes nearest to a figure none explains. */
+        NearSlipJson: {
+            /** @description The slip. */
+            slip: components["schemas"]["SlipJson"];
+            /**
+             * Format: double
+             * @description The figure less what the slip gives, in millimetres.
+             */
+            remaining: number;
+            /** @description The same without its sign, with its unit. */
+            remainingShown: string;
+        };
         /** @description Something else a cover needs. */
         NotionJson: {
             kind: components["schemas"]["NotionKind"];
@@ -3015,6 +3027,7 @@ export interface components {
             shown: string;
             expression: string;
             slips: components["schemas"]["SlipJson"][];
+            nearest: null | components["schemas"]["NearSlipJson"];
         };
         /**
          * @description A figure worked out on paper: for one number of a cover, named as in its working, or for a whole job's cloth, which is for

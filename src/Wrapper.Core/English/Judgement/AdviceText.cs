@@ -67,11 +67,19 @@ internal static class AdviceText
 
     internal static string BulkInPiping => "piping covered with it is thick";
 
-    internal static string EdgeHeldByPiping => "piping holds a thin edge";
+    internal static string PipingHoldsThin => "piping holds a thin edge";
+
+    internal static string PipingHoldsSlippery => "piping steadies an edge that slips";
+
+    internal static string SecondLayerSteadies => "a second layer keeps the cloth from slipping";
 
     internal static string ElasticOnThin => "elastic sewn on drags a thin cloth";
 
+    internal static string ElasticOnSlippery => "cloth that slips moves under elastic as it is sewn on";
+
     internal static string InvisibleOnThin => "an invisible zip pulls in a thin cloth";
+
+    internal static string InvisibleOnSlippery => "cloth that slips moves beside an invisible zip as it is sewn";
 
     internal static string StretchesOver => "the cloth’s stretch pulls it smooth";
 

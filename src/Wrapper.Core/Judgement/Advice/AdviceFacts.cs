@@ -1,4 +1,5 @@
 using Wrapper.Core.Catalogue;
+using Wrapper.Core.Pattern;
 using Wrapper.Core.Units;
 
 namespace Wrapper.Core.Judgement.Advice;
@@ -36,6 +37,10 @@ public sealed record AdviceFacts
     /// <summary>What the cloth is like.</summary>
     public IReadOnlyList<ClothTrait> Traits { get; init; } = [];
 
+    /// <summary>What the cloths of roles that are given one of their own are like; the others are cut from the cover's.</summary>
+    public IReadOnlyDictionary<PieceRole, IReadOnlyList<ClothTrait>> RoleTraits { get; init; } =
+        new Dictionary<PieceRole, IReadOnlyList<ClothTrait>>();
+
     /// <summary>The cloth has a nap, or a print that points one way.</summary>
     public bool OneWay { get; init; }
 
@@ -56,6 +61,9 @@ public sealed record AdviceFacts
 
     /// <summary>The cloth is like this.</summary>
     public bool Is(ClothTrait trait) => Traits.Contains(trait);
+
+    /// <summary>The cloth that pieces of this role are cut from is like this.</summary>
+    public bool Is(ClothTrait trait, PieceRole role) => RoleTraits.GetValueOrDefault(role, Traits).Contains(trait);
 
     /// <summary>This matters.</summary>
     public bool Wants(Matter matter) => Matters.Contains(matter);

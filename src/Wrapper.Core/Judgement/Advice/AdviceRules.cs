@@ -1,5 +1,6 @@
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.English.Judgement;
+using Wrapper.Core.Pattern;
 using static Wrapper.Core.Judgement.Advice.AdviceRule;
 
 namespace Wrapper.Core.Judgement.Advice;
@@ -72,18 +73,25 @@ internal static class AdviceRules
             For(AdviceText.TwoLayersOnly, "boxing-strip"),
             For(AdviceText.CornersCutAway, "wrap-notched"),
             Against(AdviceText.BulkInCorners, Opened),
-            Against(AdviceText.BulkInHem, "edge:double-hem"),
-            Against(AdviceText.BulkInPiping, Piped),
-            Against(AdviceText.BulkInGathers, "skirt:gathered")
+            Against(AdviceText.BulkInHem, "edge:double-hem")
         ),
+        new("bulky-piping", facts => facts.Is(ClothTrait.Bulky, PieceRole.Piping), Against(AdviceText.BulkInPiping, Piped)),
+        new("bulky-skirt", facts => facts.Is(ClothTrait.Bulky, PieceRole.Skirt), Against(AdviceText.BulkInGathers, "skirt:gathered")),
         new(
             "thin-cloth",
-            facts => facts.Is(ClothTrait.ShowsThrough) || facts.Is(ClothTrait.Slips),
-            For(AdviceText.EdgeHeldByPiping, Piped),
-            ForWhere(AdviceText.EdgeHeldByPiping, (way, facts) => way.IsOneOf(["boxing-strip"]) && facts.IsPiped),
+            facts => facts.Is(ClothTrait.ShowsThrough),
+            ForWhere(AdviceText.PipingHoldsThin, (way, facts) => IsHeldByPiping(way, facts)),
             For(AdviceText.SecondLayerBehind, "layers:reversible"),
             Against(AdviceText.ElasticOnThin, "edge:stretched-elastic"),
             Against(AdviceText.InvisibleOnThin, "closure:invisible-zip")
+        ),
+        new(
+            "slips",
+            facts => facts.Is(ClothTrait.Slips),
+            ForWhere(AdviceText.PipingHoldsSlippery, (way, facts) => IsHeldByPiping(way, facts)),
+            For(AdviceText.SecondLayerSteadies, "layers:reversible"),
+            Against(AdviceText.ElasticOnSlippery, "edge:stretched-elastic"),
+            Against(AdviceText.InvisibleOnSlippery, "closure:invisible-zip")
         ),
         new(
             "stretches",
@@ -103,8 +111,12 @@ internal static class AdviceRules
             "striped",
             facts => facts.Is(ClothTrait.Striped),
             For(AdviceText.StripeMeets, "boxing-strip"),
-            Against(AdviceText.BiasBesideStripe, Piped),
             Against(AdviceText.CornersBreakStripe, Opened)
+        ),
+        new(
+            "striped-piping",
+            facts => facts.Is(ClothTrait.Striped) && facts.Is(ClothTrait.Striped, PieceRole.Piping),
+            Against(AdviceText.BiasBesideStripe, Piped)
         ),
         new(
             "nap",
@@ -132,7 +144,7 @@ internal static class AdviceRules
             "crisp",
             facts => facts.Wants(Matter.Crisp),
             For(AdviceText.CrispEdges, "boxing-strip", "tub-walls"),
-            For(AdviceText.PipingDrawsEdge, Piped),
+            ForWhere(AdviceText.PipingDrawsEdge, (way, facts) => way.IsOneOf(Piped) && !facts.Wants(Matter.Outdoors)),
             For(AdviceText.SnugOnFirm, "fit:snug"),
             For(AdviceText.PleatsHangStraight, "skirt:box-pleats", "skirt:kick-pleats"),
             Against(AdviceText.SoftEdges, ["bag", .. Folds])
@@ -140,7 +152,7 @@ internal static class AdviceRules
         new(
             "outdoors",
             facts => facts.Wants(Matter.Outdoors),
-            For(AdviceText.NothingHoldsWater, "boxing-strip"),
+            ForWhere(AdviceText.NothingHoldsWater, (way, facts) => way.IsOneOf(["boxing-strip"]) && !facts.IsPiped),
             For(AdviceText.PlasticFaceDown, "closure:zip"),
             Against(AdviceText.CordHoldsWater, [.. Piped, "edge:drawstring", "edge:overlocked-cord"])
         ),
@@ -169,6 +181,10 @@ internal static class AdviceRules
             ForWhere(AdviceText.AsTheOthers, (way, facts) => way.Kind == "construction" && facts.Others.Contains(way.Word))
         ),
     ];
+
+    /// <summary>Outdoors a cord holds water, whatever it does for the edge.</summary>
+    private static bool IsHeldByPiping(AdvisedWay way, AdviceFacts facts) =>
+        !facts.Wants(Matter.Outdoors) && (way.IsOneOf(Piped) || (facts.IsPiped && way.IsOneOf(["boxing-strip"])));
 
     /// <summary>Everything that speaks for and against a way.</summary>
     public static IReadOnlyList<AdviceReason> Of(AdvisedWay way, AdviceFacts facts) =>

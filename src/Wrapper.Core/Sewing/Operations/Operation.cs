@@ -80,7 +80,9 @@ public sealed record Operation
     /// <summary>An estimate, by the house's rates.</summary>
     public double Minutes { get; init; }
 
-    /// <summary>How many covers it is done for at once: casing is cut and marked for the whole set. Its minutes are one cover's share.</summary>
+    /// <summary>
+    /// How many covers it is done for at once: casing is cut and marked for the whole set. Its minutes are one cover's share.
+    /// </summary>
     public int SharedBy { get; init; } = 1;
 
     /// <summary>Foot, thread, needle.</summary>

@@ -30,6 +30,12 @@ public sealed record OwnFigureRequestJson(CoverDocument? Cover, YardageRequestJs
 /// <summary>A slip that would explain the figure.</summary>
 public sealed record SlipJson(string Code, string Text, double Value, string Shown);
 
+/// <summary>The slip that comes nearest to a figure none explains.</summary>
+/// <param name="Slip">The slip.</param>
+/// <param name="Remaining">The figure less what the slip gives, in millimetres.</param>
+/// <param name="RemainingShown">The same without its sign, with its unit.</param>
+public sealed record NearSlipJson(SlipJson Slip, double Remaining, string RemainingShown);
+
 /// <summary>What is said of the figure.</summary>
 public sealed record OwnFigureJson(
     bool Agrees,
@@ -38,7 +44,8 @@ public sealed record OwnFigureJson(
     double Value,
     string Shown,
     string Expression,
-    IReadOnlyList<SlipJson> Slips
+    IReadOnlyList<SlipJson> Slips,
+    NearSlipJson? Nearest
 );
 
 /// <summary>How a number moves.</summary>
@@ -299,8 +306,12 @@ internal static class JudgementEndpoints
             judgement.Number.Value.Millimetres,
             shown(judgement.Number.Value),
             judgement.Number.Expression,
-            [.. judgement.Slips.Select(slip => new SlipJson(slip.Code, slip.Text, slip.Value.Millimetres, shown(slip.Value)))]
+            [.. judgement.Slips.Select(slip => SlipOf(slip, shown))],
+            judgement.Nearest is { } near ? new(SlipOf(near.Slip, shown), near.Remaining.Millimetres, withUnit(near.Remaining.Abs())) : null
         );
+
+    private static SlipJson SlipOf(Slip slip, Func<Length, string> shown) =>
+        new(slip.Code, slip.Text, slip.Value.Millimetres, shown(slip.Value));
 
     private static Results<Ok<IReadOnlyList<SensitivityJson>>, ProblemHttpResult> SensitivityOf(CoverDocument request)
     {

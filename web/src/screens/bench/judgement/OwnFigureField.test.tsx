@@ -50,6 +50,21 @@ test("a figure that nothing explains is to be added up once more", async () => {
   await waitFor(() => expect(screen.getByText(/add it up once more/)).toBeTruthy());
 });
 
+test("where nothing explains it, the nearest slip is named with what remains", async () => {
+  const nearest = {
+    slip: { ...slip("The way round is taken at the raw edge."), shown: "28¼" },
+    remaining: -6.96,
+    remainingShown: "¼ in",
+  };
+  type("28", { agrees: false, differenceShown: "1⅞ in", slips: [], nearest });
+  await waitFor(() => expect(screen.getByText(/No usual slip gives just this figure/)).toBeTruthy());
+  const said = screen.getByRole("status").textContent ?? "";
+  expect(said).toContain(
+    "The nearest gives 28¼: yours is ¼ in less. The way round is taken at the raw edge.",
+  );
+  expect(said).not.toContain("add it up");
+});
+
 test("what cannot be read is told in its own words, and the figure stays as typed", async () => {
   type("nine", { detail: "Your figure: “nine” is not a unit or a number." }, 422);
   await waitFor(() => expect(screen.getByText(/is not a unit or a number/)).toBeTruthy());

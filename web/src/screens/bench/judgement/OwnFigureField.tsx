@@ -62,9 +62,18 @@ export function OwnFigureField({ label, placeholder, against }: Props) {
             <strong className="differs">
               It differs by <Figure text={data.differenceShown} />.
             </strong>{" "}
-            {slips.length === 0
-              ? "No usual slip gives this figure: add it up once more."
-              : slips.map((slip) => slip.text).join(" Or: ")}
+            {slips.length > 0 ? (
+              slips.map((slip) => slip.text).join(" Or: ")
+            ) : data.nearest ? (
+              <>
+                No usual slip gives just this figure. The nearest gives{" "}
+                <Figure text={data.nearest.slip.shown} />: yours is{" "}
+                <Figure text={data.nearest.remainingShown} /> {data.nearest.remaining < 0 ? "less" : "more"}.{" "}
+                {data.nearest.slip.text}
+              </>
+            ) : (
+              "No usual slip gives this figure: add it up once more."
+            )}
           </>
         )}
       </span>
