@@ -24,7 +24,8 @@ public sealed record Slip(string Code, string Text, Length Value)
 public sealed record FigureJudgement(bool Agrees, Length Difference, WorkingLine Number, IReadOnlyList<Slip> Slips)
 {
     /// <summary>
-    /// The slip that comes nearest where none explains the figure; null where one does, and where none comes nearer than the number itself.
+    /// The slip that comes nearest where none explains the figure; null where one does, and where none comes nearer than the number
+    /// itself.
     /// </summary>
     public NearSlip? Nearest { get; init; }
 
