@@ -33,14 +33,28 @@ public sealed class HemsKeptTests
         Assert.Equal((Length.Zero, plain.CutWidth.Value), (face.Allowances["end"], face.CutWidth.Value));
         Assert.Contains(draft.Checks, check => check.Code == "hem-kept" && check.Text.StartsWith(face.Name, StringComparison.Ordinal));
 
-        // Six faces of 21: three side by side at the deeper hem, all on one sheet and the next.
-        Assert.Equal((6, 2), (yardage.Lay!.Placements.Count, yardage.ReadyMade));
+        // Six faces of 21: three side by side at the deeper hem, the other three turned round at the other end.
+        Assert.Equal((6, 1), (yardage.Lay!.Placements.Count, yardage.ReadyMade));
+        Assert.Equal([3, 3], yardage.Lay.Placements.GroupBy(place => place.Turn).Select(end => end.Count()));
+        Assert.Equal(turn, yardage.Lay.Placements.First(place => place.Copy == 1).Turn);
         foreach (var place in yardage.Lay.Placements)
         {
-            Assert.Equal(turn, place.Turn);
-            var opening = (isDeepAtStart ? place.Y : place.Y + face.CutLength.Value).Inches % 100;
-            Assert.True(Math.Min(opening, 100 - opening) < 1e-3, $"{opening}");
+            var opening = (place.Turn == 180 ? place.Y : place.Y + face.CutLength.Value).Inches;
+            Assert.Equal(place.Turn == 180 ? 0 : 100, opening, 1e-3);
         }
+    }
+
+    [Theory]
+    [InlineData(2, true, false, 1)] // four faces: three at one end, one at the other
+    [InlineData(4, true, false, 2)]
+    [InlineData(2, false, false, 2)] // the other end is raw: three faces a sheet
+    [InlineData(2, true, true, 2)] // all one way: nothing may be turned round
+    public void Two_pillowcases_need_one_sheet_where_both_its_ends_are_hemmed(int count, bool isHemmedTwice, bool isOneWay, int sheets)
+    {
+        var sheet = Sheet(66, 96, isHemmedTwice ? Hem : Raw, Deep) with { OneWay = isOneWay };
+        var (_, yardage) = Laid(Pillowcase with { Count = count }, sheet);
+        Assert.Equal((2 * count, sheets), (yardage.Lay!.Placements.Count, yardage.ReadyMade));
+        LayVerifier.Verify(ClothBuyer.RequestOf(sheet, yardage.Pieces), yardage.Lay);
     }
 
     [Fact]
@@ -243,8 +257,10 @@ public sealed class HemsKeptTests
             foreach (var place in lay.Placements)
             {
                 var laid = yardage.Pieces.Single(piece => piece.LayId == place.Piece);
-                if (laid.Piece.Kept is { End: { } end })
+                if (laid.Piece.Kept is { End: not null } hems)
                 {
+                    Assert.True(place.Turn == (hems.IsTurned ? 180 : 0) || hems.IsEitherEnd, $"{i}: turned round");
+                    var end = place.Turn == (hems.IsTurned ? 180 : 0) ? hems.End : hems.TurnedRound().End;
                     var along =
                         (
                             end == ClothEnd.Start

@@ -3,9 +3,12 @@ using Wrapper.Core.Buying.Cloths;
 using Wrapper.Core.Catalogue;
 using Wrapper.Core.Checks;
 using Wrapper.Core.Drafting;
+using Wrapper.Core.Geometry;
 using Wrapper.Core.Pattern;
 using Wrapper.Core.Proof;
 using Wrapper.Core.Reading;
+using Wrapper.Core.Sewing;
+using Wrapper.Core.Sewing.Operations;
 using Wrapper.Core.Units;
 using Xunit;
 
@@ -40,10 +43,44 @@ public sealed class ReadySheetTests
     {
         // L 81, e 3/8, r 1/2, H 2 1/2 (buttons).
         Assert.Equal("84⅞", LengthOf(Drafted(Duvet("64"), Sheet(66, 110)), "print")); // L + e + 2r + H
-        Assert.Equal("81⅜", LengthOf(Drafted(Duvet("64"), Sheet(66, 110)), "sheet")); // L + e
+        // cut across at the closed end and hemmed there: L + e + 2r
+        Assert.Equal("82⅜", LengthOf(Drafted(Duvet("64"), Sheet(66, 110)), "sheet"));
         // the hem at the opening; 2r at the closed end
         Assert.Equal("82⅜", LengthOf(Drafted(Duvet("64"), Sheet(66, 110, end: Raw)), "sheet"));
         Assert.Equal("84⅞", LengthOf(Drafted(Duvet("64"), Sheet(66, 110, start: Raw, end: Raw)), "sheet")); // H at the opening as well
+    }
+
+    [Fact]
+    public void A_sheet_longer_than_the_duvet_needs_is_cut_at_one_end_and_gets_a_roll_hem_there()
+    {
+        var sheet = Sheet(66, 96);
+        var input = On(Duvet("64", "80"), sheet);
+        var draft = Thing.Drafted(input);
+        Assert.Equal("81⅜", LengthOf(draft, "sheet")); // L + e + 2r = 80 + ⅜ + 1, not a raw 80⅜
+        var hem = Assert.Single(SewingPlanner.Of(draft, Drafter.Draft(input).Reading.Specification!).Order, operation =>
+            operation.Kind == OperationKind.Hem
+            && operation.Edges.Any(side => side is { Piece: "face-2" or "face-back", Edge.Side: EdgeSide.Closed })
+        );
+        Assert.Contains("roll", hem.Text, StringComparison.OrdinalIgnoreCase);
+    }
+
+    [Theory]
+    [InlineData("81 3/8", "81⅜", "⅜")] // just as long as it is needed: L + e
+    [InlineData("82", "82", "1")] // too little more to cut and to hem: sewn farther inside
+    [InlineData("82 3/8", "82⅜", "1⅜")] // all of what a roll hem would take, and nothing to cut
+    [InlineData("82 1/2", "82⅜", "1⅜")] // a roll hem, and an eighth to cut off
+    public void A_sheet_that_is_hardly_longer_stays_whole(string length, string cut, string atClosed)
+    {
+        var sheet = Sheet(66, 96) with { ReadyLength = LengthReader.Read(length, LengthUnit.Inch).Length };
+        var draft = Drafted(Duvet("64"), sheet);
+        var back = draft.Pieces.Single(piece => piece.ClothKey == "sheet");
+        Assert.Equal(cut, draft.Format.Rounded(back.CutLength.Value));
+        var closed = back.StitchLine.Names.Where(edge => edge.Side == EdgeSide.Closed).ToList();
+        Assert.NotEmpty(closed);
+        Assert.All(closed, edge => Assert.Equal(atClosed, draft.Format.Rounded(back.Allowances[edge])));
+        Assert.Equal(length != "82 1/2", back.Kept!.IsWhole);
+        var yardage = new ClothBuyer([new("d", On(Duvet("64"), sheet))], LengthUnit.Inch, new Dictionary<Rule, Length>()).Buy(sheet, 5);
+        Assert.Equal(1, yardage.ReadyMade);
     }
 
     [Fact]
@@ -95,7 +132,7 @@ public sealed class ReadySheetTests
             foreach (var (place, i) in yardage.Lay!.Placements.OrderBy(place => place.Y).Select((place, i) => (place, i)))
             {
                 Assert.Equal((turn, Length.Zero), (place.Turn, place.X));
-                var opening = turn == 180 ? place.Y.Inches : place.Y.Inches + 81.375;
+                var opening = turn == 180 ? place.Y.Inches : place.Y.Inches + 82.375;
                 Assert.Equal((110 * i) + (turn == 180 ? 0 : 110), opening, 1e-3);
             }
         }
@@ -118,8 +155,12 @@ public sealed class ReadySheetTests
         Assert.All(yardage.Lay!.Placements, place => Assert.True((place.Y.Inches % 109) + 84 <= 109 + 1e-6, $"{place.Y}"));
     }
 
-    private static CoverInput Duvet(string width) =>
-        Thing.Inches("duvet", $"width={width.Replace(' ', '_')} length=81", "o.back=ready-sheet o.closure=buttons o.join=middle-and-sides");
+    private static CoverInput Duvet(string width, string length = "81") =>
+        Thing.Inches(
+            "duvet",
+            $"width={width.Replace(' ', '_')} length={length}",
+            "o.back=ready-sheet o.closure=buttons o.join=middle-and-sides"
+        );
 
     private static ClothSpecification Sheet(int width, int length, ClothEdge? start = null, ClothEdge? end = null) =>
         new(Length.FromInches(width), Length.Zero, false, Length.Zero)

@@ -67,14 +67,17 @@ internal sealed class OnTheirHems
         {
             var (begins, ends) = (sheet * _length, ((sheet + 1) * _length) - Between);
             var taken = _taken.FindAll(box => box.From < ends && box.To > begins); // what lies on another sheet is not beside it
-            var y = begins + (kept.End == ClothEnd.End ? _length - Between - tall : Length.Zero);
-            foreach (var x in Across(taken, kept.Side, _cloth.UsableWidth - wide))
+            foreach (var lies in kept.IsEitherEnd ? (KeptHems[])[kept, kept.TurnedRound()] : [kept])
             {
-                var box = new Flaw(y, y + tall, x, x + wide);
-                if (!taken.Exists(other => Meet(box, other)))
+                var y = begins + (lies.End == ClothEnd.End ? _length - Between - tall : Length.Zero);
+                foreach (var x in Across(taken, lies.Side, _cloth.UsableWidth - wide))
                 {
-                    _taken.Add(box);
-                    return new(laid.LayId, copy, kept.IsTurned ? 180 : 0, x, y);
+                    var box = new Flaw(y, y + tall, x, x + wide);
+                    if (!taken.Exists(other => Meet(box, other)))
+                    {
+                        _taken.Add(box);
+                        return new(laid.LayId, copy, lies.IsTurned ? 180 : 0, x, y);
+                    }
                 }
             }
         }

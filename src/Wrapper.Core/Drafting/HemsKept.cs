@@ -85,7 +85,17 @@ internal sealed class HemsKept
         }
 
         Along[] given = [.. new[] { across, beside }.OfType<Along>()];
-        var hemless = Without(piece, given) with { Kept = new(end, side, isTurned) };
+        var hemless = Without(piece, given) with
+        {
+            Kept = new(end, side, isTurned)
+            {
+                IsEitherEnd =
+                    end is not null
+                    && isEitherWay
+                    && edges.AreBothHemmed
+                    && (side is null || (edges.Left.IsKeptHem && edges.Right.IsKeptHem)),
+            },
+        };
         return hemless.CutWidth.Value <= cloth.UsableWidth && hemless.CutLength.Value < length ? hemless : piece;
     }
 

@@ -29,7 +29,7 @@ public sealed record FigureJudgement(bool Agrees, Length Difference, WorkingLine
     /// </summary>
     public NearSlip? Nearest { get; init; }
 
-    /// <summary>With the nearest of all slips there are, where none of them explains the figure. Of equally near ones the likeliest.</summary>
+    /// <summary>With the nearest of all slips where none of them explains the figure; of equally near ones the likeliest.</summary>
     internal FigureJudgement WithNearest(IEnumerable<Slip> all, Length figure) =>
         Agrees || Slips.Count > 0
             ? this

@@ -26,4 +26,26 @@ public enum ClothSide
 /// <param name="End">The end it lies on; null for none.</param>
 /// <param name="Side">The side it lies on; null for none.</param>
 /// <param name="IsTurned">It lies turned round: its upper edge at the near end, its left on the right.</param>
-public sealed record KeptHems(ClothEnd? End, ClothSide? Side, bool IsTurned);
+public sealed record KeptHems(ClothEnd? End, ClothSide? Side, bool IsTurned)
+{
+    /// <summary>It is as long as the cloth: the hem of the other end is its own too.</summary>
+    public bool IsWhole { get; init; }
+
+    /// <summary>It may as well lie turned round on the hem of the other end, and of the other side if it is on one.</summary>
+    public bool IsEitherEnd { get; init; }
+
+    /// <summary>The same turned round.</summary>
+    public KeptHems TurnedRound() =>
+        this with
+        {
+            End = Other(End, ClothEnd.Start, ClothEnd.End),
+            Side = Other(Side, ClothSide.Left, ClothSide.Right),
+            IsTurned = !IsTurned,
+        };
+
+    private static T? Other<T>(T? at, T one, T other)
+        where T : struct, Enum =>
+        at is not { } here ? null
+        : EqualityComparer<T>.Default.Equals(here, one) ? other
+        : one;
+}

@@ -14,6 +14,9 @@ namespace Wrapper.Core.Constructions.Bags;
 /// </summary>
 internal sealed class ReadySheet
 {
+    /// <summary>Less than any shears see: so much a sheet is taken shorter, so that one can be told from the next in the lay.</summary>
+    private static readonly Length Slack = Length.FromMillimetres(0.05m);
+
     private readonly CoverSpecification _specification;
     private readonly Worked _duvet;
     private readonly DraftCloth? _cloth;
@@ -71,19 +74,29 @@ internal sealed class ReadySheet
             Closed = Inset + (2 * RollHem),
         };
 
-    /// <summary>How the sheet is cut: its hems stay, and where an end has none it is hemmed as the other face is.</summary>
+    /// <summary>
+    /// How the sheet is cut: its hems stay. A longer one is cut across at its closed end and hemmed there as the other face is, and so is an
+    /// end that has no hem. One that is longer by less than that hem stays whole and is sewn farther inside.
+    /// </summary>
     public FaceCut Back(Worked length, OpenEnd end)
     {
-        var flap = end.Back - end.Front;
-        var atOpening = HasHemAtOpening ? flap : end.Back;
-        var atClosed = HasHemAtClosedEnd ? Inset : Inset + (2 * RollHem);
+        var atOpening = HasHemAtOpening ? end.Back - end.Front : end.Back;
+        var spare = SpareOf(length + Inset + atOpening);
+        var isWhole = HasHemAtClosedEnd && (spare is null || spare <= 2 * RollHem.Value);
+        var atClosed =
+            !isWhole ? Inset + (2 * RollHem)
+            : spare is { } more ? Inset + Worked.Given("what the sheet is longer", more, QuantitySource.Cloth)
+            : Inset;
         return new(PieceRole.FaceBack, "Back face, the sheet", length + atClosed + atOpening, atOpening)
         {
             Side = Inset,
             Closed = atClosed,
-            Kept = KeptOn(_cloth?.Edges),
+            Kept = KeptOn(_cloth?.Edges) is { } kept ? kept with { IsWhole = isWhole } : null,
         };
     }
+
+    /// <summary>What the sheet is longer than this; null where none is given or it is too short, which is told.</summary>
+    private Length? SpareOf(Worked needed) => _cloth?.Length is { } there && there >= needed.Value ? there - Slack - needed.Value : null;
 
     public IEnumerable<Check> Checks(Worked length, OpenEnd end)
     {

@@ -90,7 +90,7 @@ internal sealed class HemmedFirst
         }
         else if (inset is { } within && turned >= within)
         {
-            _depths[side] = turned - within;
+            _depths[side] = piece.Kept is { IsWhole: true } && side.Edge.Side == EdgeSide.Closed ? Length.Zero : turned - within;
         }
     }
 }
