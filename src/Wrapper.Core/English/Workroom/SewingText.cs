@@ -163,6 +163,13 @@ internal static class SewingText
 
     internal static string Turn => "Turn it right side out and push out the corners.";
 
+    internal static string ZipFolds(string turning) =>
+        $"Press {turning} to the wrong side along both edges and lay the two folds together over the teeth.";
+
+    internal static string ZipBothSides => "Sew both sides from the same end. Move the slide past the foot with the needle down.";
+
+    internal static string ZipInTheGroove => "Open the zip, roll its coil flat and sew each side in the groove beside the teeth.";
+
     internal static string Zip(string where) =>
         where.Length == 0
             ? "Sew the zip in while its edges are flat."
@@ -225,6 +232,8 @@ internal static class SewingText
     internal static string FigureInsideHems => "inside the hemmed edges";
 
     internal static string FigureFromFolds => "from the folds";
+
+    internal static string FigureFromEachFold => "from each fold";
 
     internal static string FigureOtherLayer(string of, string other) => $"{of}; on the other layer {other}";
 

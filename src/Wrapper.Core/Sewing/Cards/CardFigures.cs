@@ -21,6 +21,10 @@ internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSid
     public CardFigure? Of(Operation operation) =>
         operation.Kind switch
         {
+            OperationKind.Zip when cover.Closure != Closure.InvisibleZip => Measured(
+                ZipFromFold(cover.Specification.Format.Unit),
+                SewingText.FigureFromEachFold
+            ),
             OperationKind.Seam or OperationKind.Join or OperationKind.Zip or OperationKind.Tape => FromEdge(StretchesOf(operation)),
             OperationKind.Dart or OperationKind.Corner => FromEdge(StretchesOf(operation))
                 ?? Long(operation.Millimetres, SewingText.FigureLongLine),
@@ -131,6 +135,9 @@ internal sealed class CardFigures(SewingCover cover, IReadOnlyDictionary<SeamSid
 
     /// <summary>How far from the folds hemmed edges are sewn onto each other.</summary>
     public static Length FromFolds(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 8) : Length.FromMillimetres(3m);
+
+    /// <summary>How far from each fold a zip is stitched whose folds meet over its teeth.</summary>
+    public static Length ZipFromFold(LengthUnit unit) => unit.IsImperial() ? Length.FromInches(0, 1, 4) : Length.FromMillimetres(6m);
 
     /// <summary>
     /// How much is turned: what its edges are cut larger by; where the outline itself was grown, what the rule says; nothing under an

@@ -38,7 +38,7 @@ internal sealed class CardHints(SewingCover cover)
                 .. Graded(operation),
                 .. Open(operation),
             ],
-            OperationKind.Zip => [.. Basted(operation)],
+            OperationKind.Zip => [.. ZipSetIn(operation), .. Basted(operation)],
             OperationKind.Hem or OperationKind.Casing => cover.Edge == LowerEdge.OverlockedCord
                 ? []
                 : [SewingText.PressFolds, .. Flap(operation)],
@@ -54,6 +54,21 @@ internal sealed class CardHints(SewingCover cover)
             OperationKind.Pocket or OperationKind.Turn or OperationKind.TryOn or OperationKind.Mark => [],
             _ => [.. Open(operation)],
         };
+
+    /// <summary>The folds of a zip that lies under them, or the groove of one that does not show.</summary>
+    private IEnumerable<string> ZipSetIn(Operation operation)
+    {
+        var sides = cover.LinesOf(operation).SelectMany(line => line.Seam.Edges).ToList();
+        if (cover.Closure == Closure.InvisibleZip)
+        {
+            yield return SewingText.ZipInTheGroove;
+        }
+        else if (sides.Count > 0)
+        {
+            yield return SewingText.ZipFolds(cover.Said(cover.Pieces[sides[0].Piece].Allowances[sides[0].Edge].Millimetres));
+            yield return SewingText.ZipBothSides;
+        }
+    }
 
     /// <summary>What becomes of the ends of piping: joined where it goes all round, run out where it does not.</summary>
     private static string JoinedPiping(Operation operation) =>

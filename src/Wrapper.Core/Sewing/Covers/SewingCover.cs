@@ -121,6 +121,9 @@ internal sealed class SewingCover
     /// <summary>What a notion of this kind is; null where the cover has none.</summary>
     public Notion? Notion(NotionKind kind) => Draft.Notions.FirstOrDefault(notion => notion.Kind == kind);
 
+    /// <summary>Its zip comes off the roll, so that its ends are cut.</summary>
+    public bool HasZipOffTheRoll => Closure is Catalogue.Closure.Zip && Draft.Notions.Any(notion => notion.Kind == NotionKind.ZipRoll);
+
     /// <summary>How many ends of its zip get a bar: both of one off the roll, the open end of one of a fixed length.</summary>
     public int BarsPerZip =>
         Closure switch

@@ -68,7 +68,7 @@ internal sealed class PinnedOperations(SewingCover cover)
             {
                 Millimetres = ZipLength,
                 Minutes = cover.Rates.OfZip(ZipLength, cover.BarsPerZip),
-                Stops = [StopSign.SlideInside],
+                Stops = cover.HasZipOffTheRoll ? [StopSign.SlideInside] : [],
                 Needs = [SewingText.NeedsZipFoot],
             };
         }

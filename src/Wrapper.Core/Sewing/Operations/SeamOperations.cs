@@ -45,7 +45,7 @@ internal sealed class SeamOperations(SewingCover cover)
         };
         return kind switch
         {
-            OperationKind.Zip => operation with { Stops = [StopSign.SlideInside] },
+            OperationKind.Zip when cover.HasZipOffTheRoll => operation with { Stops = [StopSign.SlideInside] },
             OperationKind.Join => operation with { Makes = MadeBy(run.Lines[0].Seam) },
             OperationKind.Seam when run.Lines[0].Seam.Takes == Caught.Piping && cover.Schools.Piping == PipingSchool.Sandwich =>
                 operation with
