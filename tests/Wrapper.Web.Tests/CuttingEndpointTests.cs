@@ -116,7 +116,7 @@ public sealed class CuttingEndpointTests(Application application) : IClassFixtur
         var cards = answer["cards"]!.AsArray();
         Assert.Equal("mark", (string)cards[0]!["id"]!);
         var zip = cards.First(card => (string)card!["kind"]! == "zip")!;
-        Assert.Equal(("¾", "in"), ((string)zip["figure"]!["shown"]!, (string)zip["figure"]!["unit"]!));
+        Assert.Equal(("¼", "in"), ((string)zip["figure"]!["shown"]!, (string)zip["figure"]!["unit"]!));
         Assert.Equal("slide-inside", (string)Assert.Single(zip["stops"]!.AsArray())!["name"]!);
         Assert.Equal("zip", (string)zip["pace"]!["kind"]!);
         Assert.NotEmpty(answer["facets"]!.AsArray());

@@ -81,7 +81,7 @@ public sealed class FileEndpointTests(Application application) : IClassFixture<A
         Assert.Equal(draft!["steps"]!.AsArray().Count + 1, table.Count);
         Assert.Equal("mark", table[0]["Work"]);
         var zip = table.Single(row => row["Work"] == "zip");
-        Assert.Equal("¾ in from the edge", zip["Number"]);
+        Assert.Equal("¼ in from each fold", zip["Number"]);
         Assert.Contains("slide inside", zip["See to first"], StringComparison.Ordinal);
         Assert.Equal("zip foot", zip["Needs"]);
         Assert.All(table, row => Assert.Matches("^A[0-9]+(, A[0-9]+)*$", row["Pieces"]));

@@ -196,10 +196,10 @@ public sealed class SewingCardsTests
     }
 
     [Fact]
-    public void Edges_of_unlike_allowance_are_both_told()
+    public void A_zip_is_stitched_from_its_folds_and_a_seam_from_the_edge()
     {
         var cards = Cards(Thing.Inches("box-cushion", "width=20 depth=18 thickness=4", "construction=boxing-strip"));
-        Assert.Equal("¾", cards.First(card => card.Own.Kind == OperationKind.Zip).Figure!.Shown);
+        Assert.Equal("¼", cards.First(card => card.Own.Kind == OperationKind.Zip).Figure!.Shown);
         Assert.All(cards.Where(card => card.Own.Kind == OperationKind.Seam), card => Assert.Equal("½", card.Figure!.Shown));
     }
 
