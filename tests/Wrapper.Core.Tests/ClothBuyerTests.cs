@@ -239,7 +239,7 @@ public sealed class ClothBuyerTests
     }
 
     [Fact]
-    public void A_zip_longer_than_any_sold_comes_off_the_roll_and_like_things_stand_in_one_line()
+    public void A_zip_off_the_roll_is_bought_as_it_is_cut_and_like_things_stand_in_one_line()
     {
         var seats = Cushions.Worked with
         {
@@ -259,11 +259,35 @@ public sealed class ClothBuyerTests
                 "foam 2: Foam block, 21¼ × 19 × 4 in",
                 "foam 3: Foam block, 48½ × 21¼ × 4 in",
                 "thread 1: Thread, 112 yd",
-                "zip 2: Zip, 28 in",
-                "zip-by-length 3: Zip off the roll, 54½ in of teeth",
+                "zip-roll 2: Zip off the roll, 28¼ in",
+                "zip-roll 3: Zip off the roll, 55½ in",
             ],
             list.Select(line => $"{line.Kind.Word()} {line.Quantity}: {line.Text}").Order(StringComparer.Ordinal)
         );
+    }
+
+    [Theory]
+    [InlineData("zip", "zip-roll: Zip off the roll, 17½ in")] // cut to the piece's cut width: 13 3/4 + 2 3/4 + 2 × 1/2
+    [InlineData("closed-end-zip", "zip: Zip, 14 in")] // the next sold with teeth of 13 3/4 or more
+    public void A_folded_wrap_is_bought_the_zip_it_was_drafted_for(string closure, string bought)
+    {
+        var draft = Thing.Drafted(
+            Thing.Inches("box-cushion", "width=13_3/4 depth=13_3/4 thickness=2_3/4", $"construction=wrap-folded o.closure={closure}")
+        );
+        var zip = Assert.Single(NotionBuyer.ListOf([draft], LengthUnit.Inch, Length.FromInches(9)), line =>
+            line.Kind.Word().StartsWith("zip", StringComparison.Ordinal)
+        );
+        Assert.Equal(bought, $"{zip.Kind.Word()}: {zip.Text}");
+    }
+
+    [Fact]
+    public void A_zip_of_a_fixed_length_longer_than_any_sold_comes_off_the_roll()
+    {
+        var draft = Thing.Drafted(
+            Thing.Inches("box-cushion", "width=48_1/2 depth=21_1/4 thickness=4", "construction=boxing-strip o.closure=closed-end-zip")
+        );
+        var list = NotionBuyer.ListOf([draft], LengthUnit.Inch, Length.FromInches(9));
+        Assert.Contains(list, line => line.Text == "Zip off the roll, 54½ in of teeth");
     }
 
     [Theory]

@@ -11,7 +11,6 @@ public sealed class NotionKindsTests
 {
     private static readonly NotionKind[] NoWare =
     [
-        NotionKind.ZipRoll,
         NotionKind.ZipRun,
         NotionKind.ZipStop,
         NotionKind.ZipOpening,

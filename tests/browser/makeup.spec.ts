@@ -64,7 +64,7 @@ test("cloth, zip, cord and foam stand with what to buy, and another width is one
   await page.getByLabel("price a yard").fill("12,50");
   await bench.settled(page);
   const notions = page.getByRole("list", { name: "Notions to buy" });
-  await expect(notions).toContainText("Zip, 28 in");
+  await expect(notions).toContainText("Zip off the roll, 28¼ in");
   await expect(notions).toContainText("Piping cord, 4¾ yd");
   await expect(notions).toContainText("Foam block, 21¼ × 19 × 4 in");
   await expect(page.locator(".widths tr")).toHaveCount(6);

@@ -36,7 +36,7 @@ public static class NotionBuyer
         var format = LengthFormat.For(unit);
         var list = new List<NotionToBuy>();
         var (cord, thread) = (Length.Zero, Length.Zero);
-        foreach (var notion in drafts.SelectMany(draft => draft.Notions))
+        foreach (var notion in drafts.SelectMany(Bought))
         {
             switch (notion.Kind)
             {
@@ -87,6 +87,14 @@ public static class NotionBuyer
                 .Select(like => like.First() with { Quantity = like.Sum(line => line.Quantity) }),
         ];
     }
+
+    /// <summary>
+    /// What is bought for a draft: of a zip off the roll only that, though its teeth are told as well, for one of a fixed length.
+    /// </summary>
+    private static IEnumerable<Notion> Bought(Draft draft) =>
+        draft.Notions.Any(notion => notion.Kind == NotionKind.ZipRoll)
+            ? draft.Notions.Where(notion => notion.Kind != NotionKind.ZipClosedEnd)
+            : draft.Notions;
 
     /// <summary>A long length as the shop says it: quarter yards or decimals of a metre.</summary>
     public static string Running(Length length, LengthUnit unit)
@@ -144,7 +152,7 @@ public static class NotionBuyer
             ),
             NotionKind.BolsterForm => Counted($"Bolster form, {format.Rounded(notion.Width!.Value)} across, {each}"),
             NotionKind.Piping or NotionKind.PipingCasing => null, // cut from the cloth, and its cord is bought by the length
-            NotionKind.ZipRoll => null, // the other way to get a zip that is on the list by its teeth
+            NotionKind.ZipRoll => Counted(BuyingText.ZipOffTheRoll(each)),
             NotionKind.ZipRun
             or NotionKind.ZipStop
             or NotionKind.ZipOpening

@@ -35,7 +35,7 @@ internal static class JudgementText
 
     internal static string RoundedDown(string need) => $"It is rounded down: {need} is needed.";
 
-    internal static string SecondFaceForgotten => "This is half of it: the second face, or the second half, is forgotten.";
+    internal static string SecondFaceForgotten => "The second face, or the second half, is forgotten.";
 
     internal static string SeamForZipTurning => "The seam is taken where the zip’s turning belongs.";
 

@@ -55,6 +55,8 @@ internal static class BuyingText
 
     internal static string UnknownChoice(string said, string label, string known) => $"“{said}” is no {label}: choose {known}.";
 
+    internal static string ZipOffTheRoll(string length) => $"Zip off the roll, {length}";
+
     internal static string ZipOffTheRollNeeded(string needed) => $"Zip off the roll, {needed} of teeth";
 
     internal static string StripeWithoutRepeat =>
