@@ -38,14 +38,18 @@ public sealed record KeptHems(ClothEnd? End, ClothSide? Side, bool IsTurned)
     public KeptHems TurnedRound() =>
         this with
         {
-            End = Other(End, ClothEnd.Start, ClothEnd.End),
-            Side = Other(Side, ClothSide.Left, ClothSide.Right),
+            End = End switch
+            {
+                ClothEnd.Start => ClothEnd.End,
+                ClothEnd.End => ClothEnd.Start,
+                _ => null,
+            },
+            Side = Side switch
+            {
+                ClothSide.Left => ClothSide.Right,
+                ClothSide.Right => ClothSide.Left,
+                _ => null,
+            },
             IsTurned = !IsTurned,
         };
-
-    private static T? Other<T>(T? at, T one, T other)
-        where T : struct, Enum =>
-        at is not { } here ? null
-        : EqualityComparer<T>.Default.Equals(here, one) ? other
-        : one;
 }

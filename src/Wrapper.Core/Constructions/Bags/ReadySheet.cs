@@ -76,7 +76,7 @@ internal sealed class ReadySheet
 
     /// <summary>
     /// How the sheet is cut: its hems stay. A longer one is cut across at its closed end and hemmed there as the other face is, and so
-    /// is an end that has no hem. One that is longer by less than that hem stays whole and is sewn farther inside.
+    /// is an end that has no hem. One that is longer by no more than that hem stays whole and is sewn farther inside.
     /// </summary>
     public FaceCut Back(Worked length, OpenEnd end)
     {

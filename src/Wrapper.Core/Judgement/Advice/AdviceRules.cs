@@ -80,7 +80,7 @@ internal static class AdviceRules
         new(
             "thin-cloth",
             facts => facts.Is(ClothTrait.ShowsThrough),
-            ForWhere(AdviceText.PipingHoldsThin, (way, facts) => IsHeldByPiping(way, facts)),
+            ForWhere(AdviceText.PipingHoldsThin, IsHeldByPiping),
             For(AdviceText.SecondLayerBehind, "layers:reversible"),
             Against(AdviceText.ElasticOnThin, "edge:stretched-elastic"),
             Against(AdviceText.InvisibleOnThin, "closure:invisible-zip")
@@ -88,7 +88,7 @@ internal static class AdviceRules
         new(
             "slips",
             facts => facts.Is(ClothTrait.Slips),
-            ForWhere(AdviceText.PipingHoldsSlippery, (way, facts) => IsHeldByPiping(way, facts)),
+            ForWhere(AdviceText.PipingHoldsSlippery, IsHeldByPiping),
             For(AdviceText.SecondLayerSteadies, "layers:reversible"),
             Against(AdviceText.ElasticOnSlippery, "edge:stretched-elastic"),
             Against(AdviceText.InvisibleOnSlippery, "closure:invisible-zip")

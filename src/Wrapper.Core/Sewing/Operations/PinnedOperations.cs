@@ -33,7 +33,7 @@ internal sealed class PinnedOperations(SewingCover cover)
         [
             .. making.Finished(sewn),
             .. new PressOperations(cover).All(sewn),
-            .. Piping > 0 ? (Operation[])[making.Made(Piping)] : [],
+            .. cover.PipingWithLaps > 0 ? (Operation[])[making.Made(cover.PipingWithLaps)] : [],
             .. listed,
             .. hems,
             .. new ClosingOperations(cover).Labels([.. sewn, listed[seams]], hems),
@@ -51,12 +51,12 @@ internal sealed class PinnedOperations(SewingCover cover)
         {
             Minutes = cover.Rates.Of(OperationKind.Trim, 0, 1),
         };
-        if (Piping > 0)
+        if (cover.PipingWithLaps > 0)
         {
             yield return Listed("apply-piping-blocks", OperationKind.ApplyPiping, SewingText.ApplyPiping("marked edges")) with
             {
-                Millimetres = Piping,
-                Minutes = cover.Rates.Of(OperationKind.ApplyPiping, Piping, 1),
+                Millimetres = cover.PipingWithLaps,
+                Minutes = cover.Rates.Of(OperationKind.ApplyPiping, cover.PipingWithLaps, 1),
                 Stops = [StopSign.PipingRawToRaw],
                 Needs = [SewingText.NeedsPipingFoot],
             };
@@ -127,8 +127,6 @@ internal sealed class PinnedOperations(SewingCover cover)
 
     private static List<PieceCopy> CopiesOf(SewingCover cover, Func<Piece, bool> isOne) =>
         [.. cover.Draft.Pieces.Where(isOne).SelectMany(PieceCopy.AllOf)];
-
-    private double Piping => cover.PipingWithLaps;
 
     private const string SeamsOfAll = "seam-blocks";
 
